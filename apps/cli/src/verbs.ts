@@ -1,0 +1,6 @@
+import { assess } from '@rustic/core';
+
+/** What the command line can do: each verb takes one JSON value and answers with one. */
+export const VERBS: Readonly<Record<string, (input: unknown) => unknown>> = {
+  assess,
+};

@@ -1,0 +1,64 @@
+import { assessSchema, type AssessInput } from './contract/assessInput.ts';
+import { readBy } from './contract/fault.ts';
+import { diagnose, type Diagnosis } from './evidence/diagnosis.ts';
+import { surfaceFacts, type SurfaceFacts } from './evidence/facts.ts';
+import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
+import { rankedFinishes, type FinishChance } from './evidence/posterior.ts';
+import { priceSystem } from './pricing/price.ts';
+import { asProduct } from './shelf/familyFigures.ts';
+import type { ProductGiven } from './shelf/product.ts';
+import { SHIPPED_SHELF } from './shelf/shippedShelf.ts';
+import { alternativesTo, schoolsOn, type Alternative, type School } from './systems/alternatives.ts';
+import { blocksOn, type Block } from './systems/blocks.ts';
+import { asCase, NOTHING_WANTED, type Case, type Wanted } from './systems/case.ts';
+import { cautionsFor, type Caution } from './systems/cautions.ts';
+import { compose, type Composed } from './systems/compose.ts';
+import { risksOf, type Risk } from './systems/risks.ts';
+import type { System } from './systems/step.ts';
+
+/** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */
+export interface Assessment {
+  finish: FinishChance[];
+  nextTest: NextTest | null;
+  system: System;
+  alternatives: Alternative[];
+  schools: School[];
+  cautions: Caution[];
+  blocks: Block[];
+  risks: Risk[];
+}
+
+const withoutNulls = <T extends object>(given: T | null | undefined) =>
+  Object.fromEntries(Object.entries(given ?? {}).filter(([, v]) => v != null)) as { [K in keyof T]?: NonNullable<T[K]> };
+
+/** The case behind an input that has been read: for callers that want more than the contract's answer. */
+export function caseOf(input: AssessInput): { d: Diagnosis; c: Case; made: Composed } {
+  const surface = surfaceFacts(withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>);
+  const d = diagnose(surface, input.tests ?? [], input.neighbours ?? []);
+  const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
+  const shelf = input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF;
+  const c = asCase(d, wanted, input.houseRules ?? {}, shelf);
+  return { d, c, made: compose(c) };
+}
+
+/** Facts → evidence → system: what is there, what goes on it, and why. For input that has been read. */
+export function assessRead(input: AssessInput): Assessment {
+  const { d, c, made } = caseOf(input);
+  const given = input.houseRules ?? {};
+  const price = priceSystem(made.steps, d.surface, c.shelf);
+  return {
+    finish: rankedFinishes(d.odds),
+    nextTest: testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)[0] ?? null,
+    system: { steps: made.steps },
+    alternatives: alternativesTo(c, given, made),
+    schools: schoolsOn(c, given, made),
+    cautions: cautionsFor(c, made),
+    blocks: blocksOn(c, made),
+    risks: risksOf(made.steps, c, price),
+  };
+}
+
+/** Reads any JSON value as a question and answers it. Throws `UnusableInput` with every fault. */
+export function assess(input: unknown): Assessment {
+  return assessRead(readBy(assessSchema, input));
+}

@@ -1,0 +1,100 @@
+import type { Finish, TestKind } from '../../vocabulary/index.ts';
+
+/** How often each finish gives each result of a test. Columns follow `results`; each row sums to 1. */
+export interface LikelihoodTable {
+  kind: TestKind;
+  results: readonly string[];
+  rows: Partial<Record<Finish, readonly number[]>>;
+  /** For finishes without a row of their own. */
+  rest: readonly number[];
+  reason: string;
+  source: string;
+}
+
+/** Typical values from practice, rounded; the published method of each test is named as its source. */
+export const LIKELIHOODS: readonly LikelihoodTable[] = [
+  {
+    kind: 'spirit-rub', results: ['no-transfer', 'slight-transfer', 'transfer', 'softens', 'lifts-to-lower-coat'],
+    reason: 'Spirit softens a waterborne film and brings colour to the rag; it leaves oil, two-part and baked films alone.', source: 'after ASTM D5402',
+    rows: {
+      bare: [0.9, 0.06, 0.02, 0.01, 0.01], 'waterborne-acrylic': [0.06, 0.16, 0.66, 0.1, 0.02], 'oil-alkyd': [0.9, 0.075, 0.012, 0.008, 0.005],
+      'waterborne-over-oil': [0.12, 0.3, 0.36, 0.06, 0.16], 'clear-oil-varnish': [0.9, 0.06, 0.01, 0.02, 0.01], 'waterborne-clear': [0.25, 0.2, 0.15, 0.38, 0.02],
+      shellac: [0.03, 0.07, 0.25, 0.63, 0.02], lacquer: [0.5, 0.15, 0.05, 0.29, 0.01], stain: [0.5, 0.3, 0.18, 0.01, 0.01], 'wax-oil': [0.45, 0.3, 0.15, 0.09, 0.01],
+      'factory-laminate': [0.96, 0.02, 0.005, 0.01, 0.005], distemper: [0.15, 0.25, 0.5, 0.05, 0.05], 'primer-only': [0.3, 0.25, 0.35, 0.08, 0.02], 'unknown-aerosol': [0.3, 0.25, 0.3, 0.13, 0.02],
+    },
+    rest: [0.4, 0.2, 0.25, 0.1, 0.05],
+  },
+  {
+    kind: 'acetone-rub', results: ['no-change', 'softens', 'dissolves'],
+    reason: 'Acetone dissolves waterborne, lacquer and spray-can films; oil only softens; baked and laminated films stand.', source: 'after ASTM D5402',
+    rows: {
+      bare: [0.95, 0.04, 0.01], 'waterborne-acrylic': [0.03, 0.37, 0.6], 'oil-alkyd': [0.55, 0.4, 0.05], 'waterborne-over-oil': [0.05, 0.45, 0.5], 'clear-oil-varnish': [0.45, 0.45, 0.1],
+      'waterborne-clear': [0.15, 0.5, 0.35], shellac: [0.5, 0.35, 0.15], lacquer: [0.03, 0.17, 0.8], stain: [0.6, 0.3, 0.1], 'wax-oil': [0.5, 0.4, 0.1], 'factory-laminate': [0.96, 0.03, 0.01],
+      distemper: [0.7, 0.25, 0.05], 'primer-only': [0.1, 0.4, 0.5], 'unknown-aerosol': [0.03, 0.3, 0.67],
+    },
+    rest: [0.4, 0.35, 0.25],
+  },
+  {
+    kind: 'sheen-look', results: ['flat', 'eggshell', 'satin', 'semi-gloss', 'gloss'],
+    reason: 'A look shifts the odds, no more: flat oil exists on older walls and ceilings.', source: 'practice',
+    rows: {
+      bare: [0.85, 0.1, 0.03, 0.01, 0.01], 'waterborne-acrylic': [0.3, 0.28, 0.22, 0.13, 0.07], 'oil-alkyd': [0.07, 0.1, 0.15, 0.28, 0.4], 'waterborne-over-oil': [0.13, 0.22, 0.28, 0.2, 0.17],
+      'clear-oil-varnish': [0.03, 0.08, 0.25, 0.3, 0.34], 'waterborne-clear': [0.1, 0.15, 0.35, 0.25, 0.15], shellac: [0.02, 0.05, 0.2, 0.33, 0.4], lacquer: [0.03, 0.07, 0.3, 0.3, 0.3],
+      stain: [0.5, 0.2, 0.2, 0.07, 0.03], 'wax-oil': [0.3, 0.35, 0.3, 0.04, 0.01], 'factory-laminate': [0.15, 0.2, 0.3, 0.15, 0.2], distemper: [0.95, 0.03, 0.01, 0.005, 0.005],
+      'primer-only': [0.6, 0.25, 0.1, 0.04, 0.01], 'unknown-aerosol': [0.15, 0.15, 0.2, 0.2, 0.3],
+    },
+    rest: [0.25, 0.2, 0.2, 0.2, 0.15],
+  },
+  {
+    kind: 'nail-scratch', results: ['holds', 'marks', 'scratches-off', 'peels-in-sheet'],
+    reason: 'A film on unprepared oil scratches off or peels; a bonded one marks at most.', source: 'practice, film cured',
+    rows: { 'waterborne-acrylic': [0.7, 0.2, 0.07, 0.03], 'oil-alkyd': [0.85, 0.1, 0.04, 0.01], 'waterborne-over-oil': [0.35, 0.2, 0.2, 0.25], 'factory-laminate': [0.95, 0.03, 0.01, 0.01], distemper: [0.2, 0.3, 0.45, 0.05] },
+    rest: [0.75, 0.16, 0.06, 0.03],
+  },
+  {
+    kind: 'blade-lift', results: ['holds', 'chips', 'lifts-in-sheet'],
+    reason: 'What lifts in a sheet takes everything above it along: the mark of waterborne over oil.', source: 'practice',
+    rows: { 'waterborne-acrylic': [0.8, 0.14, 0.06], 'oil-alkyd': [0.74, 0.24, 0.02], 'waterborne-over-oil': [0.4, 0.15, 0.45], distemper: [0.3, 0.6, 0.1], 'factory-laminate': [0.93, 0.04, 0.03] },
+    rest: [0.8, 0.15, 0.05],
+  },
+  {
+    kind: 'scraper-drag', results: ['holds', 'marks', 'scratches-off'],
+    reason: 'A scraper drawn hard finds the weak bond.', source: 'practice',
+    rows: { 'waterborne-acrylic': [0.75, 0.15, 0.1], 'oil-alkyd': [0.85, 0.1, 0.05], 'waterborne-over-oil': [0.4, 0.2, 0.4], distemper: [0.1, 0.3, 0.6], 'factory-laminate': [0.95, 0.04, 0.01] },
+    rest: [0.8, 0.13, 0.07],
+  },
+  {
+    kind: 'tape-pull', results: ['holds', 'specks', 'lifts'],
+    reason: 'Tape lifts chalk, distemper and films on unprepared oil.', source: 'after ASTM D3359',
+    rows: { 'waterborne-acrylic': [0.85, 0.1, 0.05], 'waterborne-over-oil': [0.5, 0.2, 0.3], distemper: [0.1, 0.4, 0.5] },
+    rest: [0.88, 0.09, 0.03],
+  },
+  {
+    kind: 'cross-cut', results: ['0', '1', '2', '3', '4', '5'],
+    reason: 'Grades of ISO 2409, 0 best.', source: 'ISO 2409',
+    rows: { 'waterborne-over-oil': [0.12, 0.18, 0.2, 0.18, 0.17, 0.15], distemper: [0.02, 0.05, 0.13, 0.2, 0.3, 0.3] },
+    rest: [0.45, 0.3, 0.13, 0.06, 0.04, 0.02],
+  },
+  {
+    kind: 'water-drop', results: ['beads', 'spreads', 'soaks-in'],
+    reason: 'Water beads on wax, silicone, oil and gloss and sinks into bare or chalky ground.', source: 'practice',
+    rows: {
+      bare: [0.08, 0.17, 0.75], 'waterborne-acrylic': [0.45, 0.45, 0.1], 'oil-alkyd': [0.8, 0.18, 0.02], 'waterborne-over-oil': [0.5, 0.42, 0.08], 'clear-oil-varnish': [0.8, 0.18, 0.02], 'wax-oil': [0.9, 0.08, 0.02],
+      'factory-laminate': [0.85, 0.14, 0.01], distemper: [0.03, 0.12, 0.85], 'primer-only': [0.2, 0.4, 0.4], stain: [0.3, 0.3, 0.4],
+    },
+    rest: [0.65, 0.3, 0.05],
+  },
+  {
+    kind: 'hand-wipe', results: ['clean', 'light', 'heavy'],
+    reason: 'Distemper and weathered film come off on the palm.', source: 'ISO 4628-6 / ASTM D4214',
+    rows: { distemper: [0.08, 0.32, 0.6] }, rest: [0.7, 0.22, 0.08],
+  },
+];
+
+/** Chance that a finish looks yellowed: oils amber with age, acrylics do not. Source: practice. */
+export const YELLOWED: Partial<Record<Finish, number>> & { rest: number } = {
+  'oil-alkyd': 0.6, 'clear-oil-varnish': 0.7, shellac: 0.5, lacquer: 0.4, 'waterborne-over-oil': 0.25, 'waterborne-acrylic': 0.08, rest: 0.15,
+};
+
+/** Tests that measure grip share their luck: each after the first counts for less. */
+export const ADHESION_TESTS: readonly TestKind[] = ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull', 'cross-cut'];

@@ -1,0 +1,1 @@
+export { priceSystem, USUAL_HOUR_COST, type SystemPrice } from './price.ts';

@@ -1,0 +1,1 @@
+export { estimateStep, productFor, areaOf, USUAL_AREA_M2, type StepEstimate } from './estimate.ts';

@@ -1,0 +1,29 @@
+import type { StepKind } from '../../vocabulary/index.ts';
+
+/**
+ * Painter's minutes per m² and set-up minutes per step, smooth and within reach. Typical values from practice; the
+ * firm's own logged hours take their place as they gather.
+ */
+export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = {
+  'contain-lead': [1.5, 40], protect: [0.6, 12], mask: [0.8, 8], ventilate: [0, 5], unhang: [0, 12], 'close-opening': [0, 25], 'remove-hardware': [0, 12],
+  'free-sash': [0, 25], strip: [14, 20], scrape: [4, 8], wash: [2.4, 8], rinse: [1.2, 4], 'mould-treat': [1.8, 10], 'dry-out': [0, 5], 'solvent-wipe': [2, 6],
+  degloss: [2.2, 6], sand: [2.6, 6], 'set-nails': [0.4, 6], repair: [0, 60], 'replace-board': [0, 120], 'stick-down': [1.2, 10], fill: [0.9, 10], caulk: [0.8, 8],
+  'remove-sealant': [0.6, 15], 'dust-off': [0.5, 4], 'tack-off': [0.6, 4], 'test-patch': [0, 15], 'pre-prime': [2.2, 10], 'spot-prime': [0.5, 8], prime: [3.6, 10],
+  undercoat: [4, 10], 'sand-between': [1.8, 5], 'finish-coat': [4.2, 10], 'clear-coat': [3.6, 10], distress: [3, 10], 'cure-hold': [0, 0], unmask: [0.4, 4],
+  'refit-hardware': [0, 12], rehang: [0, 15], 'clean-up': [0.2, 12], 'other-trade': [0, 0], inspect: [0, 10], revisit: [0, 45],
+};
+
+/** Joinery takes longer by the square metre than a wall: edges, mouldings, cutting in. */
+export const JOINERY_FACTOR = 2.1;
+/** Overhead and rough work takes longer. */
+export const CEILING_FACTOR = 1.2;
+export const TEXTURE_FACTOR = { smooth: 1, light: 1.1, sprayed: 1.15, 'hand-textured': 1.3, heavy: 1.5 } as const;
+/** How much more paint a rough or thirsty face takes. */
+export const TEXTURE_SPREAD = { smooth: 1, light: 0.9, sprayed: 0.85, 'hand-textured': 0.75, heavy: 0.65 } as const;
+/** Lost in tray, roller and tin. */
+export const WASTE = 1.1;
+/** What share of a surface its spots and bare areas are, where no size was given. */
+export const SPOT_SHARE = 0.08;
+export const BARE_SHARE = 0.2;
+/** Spread of helpers in m² per litre. */
+export const HELPER_SPREAD = 12;

@@ -1,0 +1,76 @@
+import { chemistryOf, type Family, type Sheen } from '../vocabulary/index.ts';
+import type { Product, ProductGiven } from './product.ts';
+
+/**
+ * Typical figures by family, used where a product's own sheet is silent: spread m²/L, wet and dry film µm, dust-free,
+ * recoat and closing minutes, cure hours, least °C, most % RH, rain-safe minutes (null: not for outside), odour, price per litre in
+ * minor units. Source: set as typical values of published sheets of the kind; a product's own sheet always wins.
+ */
+type Figures = readonly [spread: number, wet: number, dry: number, dustFree: number, recoat: number, closes: number | null, cureH: number, minC: number, maxRh: number, rainSafe: number | null, odour: Product['odour'], pricePerL: number];
+
+const FIGURES: Partial<Record<Family, Figures>> = {
+  'pva-primer': [11, 90, 25, 25, 60, null, 168, 10, 85, null, 'low', 700],
+  'multi-purpose-acrylic-primer': [10, 100, 35, 30, 60, null, 168, 8, 85, 180, 'low', 1700],
+  'wood-acrylic-primer': [11, 90, 35, 40, 120, null, 168, 8, 80, 180, 'low', 2000],
+  'bonding-acrylic-primer': [10, 100, 38, 40, 180, 43200, 168, 8, 80, 240, 'low', 3200],
+  'stain-blocking-acrylic-primer': [10, 100, 38, 35, 120, null, 168, 10, 80, 240, 'low', 2300],
+  'oil-primer': [12, 83, 42, 240, 960, 20160, 168, 5, 85, 480, 'strong', 2400],
+  'low-odour-oil-primer': [11, 90, 42, 60, 240, null, 168, 5, 85, null, 'low', 3000],
+  'shellac-primer': [10, 100, 25, 20, 45, null, 72, 2, 85, 120, 'strong', 3600],
+  'clear-shellac': [12, 80, 18, 20, 60, null, 72, 5, 80, null, 'strong', 3400],
+  'clear-bonding-primer': [11, 90, 25, 40, 240, null, 168, 10, 80, null, 'low', 3600],
+  'wallpaper-sealer': [10, 100, 30, 40, 180, null, 72, 8, 80, null, 'low', 2200],
+  'penetrating-sealer': [10, 100, 12, 60, 240, null, 72, 8, 80, 240, 'low', 2100],
+  'penetrating-epoxy': [6, 160, 100, 240, 720, 2880, 168, 10, 80, 720, 'mid', 5200],
+  'masonry-primer': [7, 140, 35, 60, 240, null, 168, 5, 85, 240, 'low', 1600],
+  'metal-primer': [10, 100, 45, 60, 360, 20160, 168, 5, 85, 360, 'strong', 2600],
+  'etch-primer': [12, 80, 10, 20, 120, 1440, 72, 5, 80, 240, 'strong', 3600],
+  'microporous-primer': [12, 85, 30, 60, 240, null, 168, 8, 80, 240, 'low', 2600],
+  'oil-undercoat': [14, 70, 40, 300, 960, 10080, 168, 5, 85, 480, 'strong', 2200],
+  'acrylic-primer-undercoat': [12, 85, 35, 45, 150, null, 168, 8, 80, 180, 'low', 2200],
+  'acrylic-wall': [12, 83, 32, 45, 120, null, 672, 8, 85, null, 'low', 1900],
+  'acrylic-ceiling': [12, 83, 32, 40, 120, null, 672, 8, 85, null, 'low', 1400],
+  'moisture-resistant-acrylic': [12, 83, 34, 60, 240, null, 672, 10, 80, null, 'low', 2500],
+  'acrylic-trim': [12, 85, 35, 60, 240, null, 504, 10, 80, null, 'low', 2900],
+  'waterborne-alkyd': [12, 85, 38, 90, 960, null, 720, 10, 75, null, 'low', 3400],
+  'oil-enamel': [15, 67, 38, 360, 960, 4320, 336, 5, 80, 480, 'strong', 2700],
+  'exterior-acrylic': [11, 90, 40, 60, 240, null, 504, 8, 80, 240, 'low', 3000],
+  'exterior-oil': [14, 72, 40, 360, 1440, 10080, 336, 5, 80, 480, 'strong', 3000],
+  'chalk-style': [12, 85, 40, 30, 60, null, 504, 10, 80, null, 'low', 3300],
+  'masonry-paint': [7, 140, 60, 60, 240, null, 336, 5, 85, 180, 'low', 1500],
+  'waterborne-clear': [13, 77, 25, 45, 180, null, 336, 10, 75, 240, 'low', 3100],
+  'oil-varnish': [15, 67, 35, 360, 1440, 4320, 336, 8, 80, 480, 'strong', 2800],
+};
+
+const HELPER_PRICE_PER_L = 900;
+const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
+  'acrylic-wall': ['flat', 'matt', 'eggshell', 'satin'], 'acrylic-ceiling': ['flat', 'matt'], 'moisture-resistant-acrylic': ['matt', 'eggshell', 'satin'],
+  'acrylic-trim': ['eggshell', 'satin', 'semi-gloss', 'gloss'], 'waterborne-alkyd': ['eggshell', 'satin', 'semi-gloss', 'gloss'], 'oil-enamel': ['eggshell', 'satin', 'semi-gloss', 'gloss'],
+  'exterior-acrylic': ['matt', 'eggshell', 'satin', 'gloss'], 'exterior-oil': ['satin', 'gloss'], 'chalk-style': ['flat', 'matt'], 'masonry-paint': ['flat', 'matt'],
+  'waterborne-clear': ['flat', 'matt', 'satin', 'gloss'], 'oil-varnish': ['satin', 'gloss'],
+};
+
+/** Fills what a sheet does not say with the family's typical figures. The product's own figures always win. */
+export function asProduct(given: ProductGiven): Product {
+  const f = FIGURES[given.family];
+  const chemistry = given.drying?.chemistry ?? chemistryOf(given.family);
+  const pricePerL = f?.[11] ?? HELPER_PRICE_PER_L;
+  return {
+    id: given.id ?? given.family,
+    name: given.name ?? given.family,
+    maker: given.maker ?? '',
+    family: given.family,
+    spreadM2PerL: given.spreadM2PerL ?? f?.[0] ?? 10,
+    wetFilmUm: given.wetFilmUm ?? f?.[1] ?? 100,
+    dryFilmUm: given.dryFilmUm ?? f?.[2] ?? 30,
+    cureHours: given.cureHours ?? f?.[6] ?? 168,
+    sheens: given.sheens ?? SHEENS[given.family] ?? [],
+    odour: given.odour ?? f?.[10] ?? 'low',
+    tins: given.tins ?? [{ litres: 1, price: pricePerL }, { litres: 2.5, price: Math.round(pricePerL * 2.2) }],
+    drying: {
+      family: given.family, dustFreeMin: f?.[3] ?? null, recoatMin: f?.[4] ?? null, recoatPreferredMin: null, recoatMaxMin: f?.[5] ?? null,
+      minTempC: f?.[7] ?? null, maxTempC: 35, maxRhPct: f?.[8] ?? null, dewMarginC: 3, maxWindMs: null, rainSafeMin: f?.[9] ?? null, limitsHoldMin: null,
+      ...given.drying, chemistry,
+    },
+  };
+}

@@ -1,0 +1,97 @@
+import { CHEMISTRY_LABELS, chemistryOf, FAMILY_LABELS, HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, isCoat, type Family, type HouseRuleCode, type HouseRules } from '../vocabulary/index.ts';
+import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { asCase, type Case, type Wanted } from './case.ts';
+import { compose, type Composed } from './compose.ts';
+import { stepKey, type Step, type System } from './step.ts';
+
+/** Another way, complete, with what it trades against the first. */
+export interface Alternative {
+  differs: string;
+  system: System;
+}
+
+/** Another school's choice on this surface, and what it would change. */
+export interface School {
+  rule: HouseRuleCode;
+  choice: string;
+  differs: string;
+}
+
+const signature = (steps: readonly Step[]) => steps.map((s) => `${stepKey(s)}|${s.coats ?? ''}|${s.sheen ?? ''}|${s.tint ?? ''}`).join('>');
+
+const hours = (minutes: number) => `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
+const signed = (n: number, more: string, less: string, text: string) => `${text} ${n > 0 ? more : less}`;
+
+const coatsOf = (steps: readonly Step[]) => steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
+
+/** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
+function differenceText(base: Composed, other: Composed, basePrice: SystemPrice, price: SystemPrice): string {
+  const now = coatsOf(base.steps);
+  const then = coatsOf(other.steps);
+  const instead = then.filter((coat) => !now.includes(coat));
+  const without = now.filter((coat) => !then.includes(coat));
+  const kinds = new Set(base.steps.map(stepKey));
+  const added = other.steps.filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s))).map((s) => s.kind.replaceAll('-', ' '));
+  const parts: string[] = [];
+  if (instead.length) parts.push(`${instead.join(', ')}${without.length ? ` instead of ${without.join(', ')}` : ''}`);
+  else if (without.length) parts.push(`without ${without.join(', ')}`);
+  if (added.length) parts.push(`adds ${[...new Set(added)].join(', ')}`);
+  const minutes = price.minutes - basePrice.minutes;
+  if (Math.abs(minutes) >= 10) parts.push(signed(minutes, 'more work', 'less work', hours(minutes)));
+  const wait = price.waitingMin - basePrice.waitingMin;
+  if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
+  const cost = price.cost - basePrice.cost;
+  if (Math.abs(cost) >= 100) parts.push(signed(cost, 'dearer', 'cheaper', (Math.abs(cost) / 100).toFixed(2)));
+  const fumes = (c: Composed) => c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+  if (fumes(other) !== fumes(base)) parts.push(fumes(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
+  return parts.length ? `${parts.join('; ')}.` : 'The same coats, prepared otherwise.';
+}
+
+interface Variation {
+  rules?: Partial<HouseRules>;
+  wanted?: Partial<Wanted>;
+}
+
+/** Other wishes worth showing where the rules alone give too few ways. */
+function variations(c: Case): Variation[] {
+  const hardFinish: Family = c.outside ? 'exterior-acrylic' : c.joinery ? 'waterborne-alkyd' : 'moisture-resistant-acrylic';
+  return [
+    { rules: { blocker: 'bonding-acrylic' } }, { rules: { blocker: 'oil' } }, { rules: { blocker: 'shellac' } },
+    { wanted: { chemistry: c.goesTo === 'waterborne' ? 'solvent-borne' : 'waterborne', family: null }, rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' } },
+    { rules: { oilTrim: 'hybrid-direct' } }, { wanted: { family: hardFinish } }, { wanted: { lowOdour: true } },
+    { rules: { finishCoats: 'fixed-two' } }, { rules: { fillerSpots: 'whole-wall' } }, { rules: { newBoard: 'self-prime', bareTimberInside: 'self-prime' } },
+    { rules: { sanding: 'always' } }, { rules: { exteriorBare: 'breathable-waterborne' } }, { rules: { exteriorBare: 'epoxy-saturate' } },
+    { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
+  ];
+}
+
+/** At least three other complete systems where they exist, ranked by work, waiting and cost; none repeats another. */
+export function alternativesTo(c: Case, given: Partial<HouseRules>, base: Composed, most = 5): Alternative[] {
+  const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
+  const seen = new Set([signature(base.steps)]);
+  const found: { alternative: Alternative; burden: number }[] = [];
+  for (const v of variations(c)) {
+    const other = compose(asCase(c.d, { ...c.wanted, ...v.wanted }, { ...given, ...v.rules }, c.shelf));
+    const key = signature(other.steps);
+    if (seen.has(key) || other.toBuy.length > base.toBuy.length) continue;
+    seen.add(key);
+    const price = priceSystem(other.steps, c.d.surface, c.shelf);
+    // A day's waiting weighs about as much as an hour of work.
+    found.push({ alternative: { differs: differenceText(base, other, basePrice, price), system: { steps: other.steps } }, burden: price.cost + (price.waitingMin / 1440) * 3900 });
+  }
+  return found.sort((a, b) => a.burden - b.burden).slice(0, most).map((f) => f.alternative);
+}
+
+/** Every other choice of a house rule that would change this system, with what it would change. */
+export function schoolsOn(c: Case, given: Partial<HouseRules>, base: Composed): School[] {
+  const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
+  const before = signature(base.steps);
+  return HOUSE_RULE_CODES.flatMap((rule) =>
+    HOUSE_RULES[rule].filter((choice) => choice !== c.rules[rule]).flatMap((choice): School[] => {
+      const other = compose(asCase(c.d, c.wanted, { ...given, [rule]: choice }, c.shelf));
+      if (signature(other.steps) === before) return [];
+      const price = priceSystem(other.steps, c.d.surface, c.shelf);
+      return [{ rule, choice, differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(base, other, basePrice, price)}` }];
+    }),
+  );
+}

@@ -1,0 +1,33 @@
+import type { Case } from '../../case.ts';
+import type { PrimerNeed } from '../../primer.ts';
+import type { Step } from '../../step.ts';
+
+/** One row of knowledge: where it holds, what it asks to be done, and what it asks of a primer. */
+export interface Situation {
+  id: string;
+  when: (c: Case) => boolean;
+  steps?: (c: Case) => Step[];
+  needs?: (c: Case) => PrimerNeed[];
+  /** Where the row comes from: a published method, or the practice of the trade. */
+  source: string;
+}
+
+/** An abrading line, wet where lead is possible, extracted where the year is not known. */
+export function sanding(c: Case, grit: number, why: string, more: Partial<Step> = {}): Step {
+  const technique = c.wetOnly ? 'wet' : c.d.lead === 'year-unknown' ? 'extracted' : 'dry';
+  const wet = c.wetOnly ? ['Wet, because lead is possible: no dust.'] : [];
+  return { kind: 'sand', grit, technique, why: [why, ...wet], ...more };
+}
+
+/** A scraping line, wet where lead is possible. */
+export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
+  return { kind: 'scrape', technique: c.wetOnly ? 'wet' : 'dry', why: [why, ...(c.wetOnly ? ['Mist it as you go: lead is possible.'] : [])], ...more };
+}
+
+/** Washing and the rinse that belongs to it. */
+export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string): Step[] {
+  return [
+    { kind: 'wash', family, why: [why] },
+    { kind: 'rinse', waitMin: 120, why: ['Cleaner left behind keeps paint from gripping: rinse with clean water and let it dry.'] },
+  ];
+}

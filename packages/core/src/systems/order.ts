@@ -1,0 +1,59 @@
+import type { StepKind } from '../vocabulary/index.ts';
+import type { Step } from './step.ts';
+
+/** The order of the work. Steps of one line may follow each other; a later line never comes before an earlier one. */
+const ORDER: readonly (readonly StepKind[])[] = [
+  ['other-trade'], ['inspect'], ['protect'], ['contain-lead'], ['ventilate'], ['unhang'], ['close-opening'], ['remove-hardware'], ['free-sash'],
+  ['remove-sealant'], ['strip'], ['scrape'], ['wash'], ['rinse'], ['mould-treat'], ['dry-out'], ['solvent-wipe'], ['degloss'],
+  ['set-nails'], ['replace-board'], ['repair'], ['stick-down'], ['fill'], ['sand'], ['dust-off'], ['tack-off'], ['test-patch'], ['mask'],
+  ['pre-prime'], ['caulk'], ['spot-prime'], ['prime'], ['undercoat'], ['sand-between'], ['finish-coat'], ['distress'], ['clear-coat'],
+  ['unmask'], ['cure-hold'], ['refit-hardware'], ['rehang'], ['clean-up'], ['revisit'],
+];
+
+const place = (kind: StepKind) => ORDER.findIndex((line) => line.includes(kind));
+const BEFORE_WATER = place('wash') - 0.5;
+const AFTER_PRIMER = place('undercoat') - 0.5;
+const AT_HANDOVER = place('clean-up') + 0.5;
+const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
+
+/** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
+function rank(step: Step, caulkAfter: boolean): number {
+  if (step.early) return BEFORE_WATER;
+  if (step.kind === 'caulk' && caulkAfter) return AFTER_PRIMER;
+  if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
+  if (step.scope === 'between') return AFTER_SANDING_BETWEEN;
+  return place(step.kind);
+}
+
+/** Puts steps in working order; grits run from coarse to fine, a spot under the whole. */
+export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
+  return steps
+    .map((step, at) => ({ step, at, rank: rank(step, caulkAfter) }))
+    .sort((a, b) => a.rank - b.rank || (a.step.grit ?? 0) - (b.step.grit ?? 0) || a.at - b.at)
+    .map(({ step }) => step);
+}
+
+const sameWork = (a: Step, b: Step) => {
+  if (a.kind !== b.kind || a.early !== b.early || a.scope !== b.scope) return false;
+  // One wash, one rinse, one drying out, however many reasons there are for it.
+  if (['wash', 'rinse', 'dry-out', 'dust-off', 'tack-off', 'inspect', 'scrape', 'mould-treat', 'repair'].includes(a.kind)) return true;
+  return a.family === b.family && a.grit === b.grit;
+};
+
+/** Merges what overlaps: the stronger cleaner, the longer wait, every reason once. */
+export function merged(steps: readonly Step[]): Step[] {
+  const kept: Step[] = [];
+  for (const step of steps) {
+    const twin = kept.find((k) => sameWork(k, step));
+    if (!twin) {
+      kept.push({ ...step, why: [...step.why] });
+      continue;
+    }
+    if (step.family === 'degreaser') twin.family = 'degreaser';
+    if (step.waitMin) twin.waitMin = Math.max(step.waitMin, twin.waitMin ?? 0);
+    if (step.coats) twin.coats = Math.max(step.coats, twin.coats ?? 1);
+    if (step.wear) twin.wear = [...new Set([...(twin.wear ?? []), ...step.wear])];
+    for (const reason of step.why) if (!twin.why.includes(reason)) twin.why.push(reason);
+  }
+  return kept;
+}

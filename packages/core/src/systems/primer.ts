@@ -1,0 +1,87 @@
+import type { Family, Tint } from '../vocabulary/index.ts';
+import type { Case } from './case.ts';
+import { PRIMERS, type Need, type PrimerRow } from './knowledge/primers.ts';
+
+/** One thing the primer must do here, how well at the least, and where. */
+export interface PrimerNeed {
+  need: Need;
+  atLeast: 1 | 2 | 3;
+  scope: 'all' | 'spots' | 'bare-areas';
+  why: string;
+  /** Families this situation prefers, the first best, before the general order. */
+  prefer?: readonly Family[];
+}
+
+export interface ChosenPrimer {
+  family: Family;
+  why: string[];
+  meets: Need[];
+  /** True where no product of a fitting family stands on the shelf. */
+  toBuy: boolean;
+}
+
+/** True where this family may be used here at all: outdoors, on heat, within the makers. */
+export function mayPrime(row: PrimerRow, c: Case, scope: PrimerNeed['scope']): boolean {
+  if (c.outside && (row.outside === 'no' || (row.outside === 'spots' && scope !== 'spots'))) return false;
+  const hot = c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator';
+  return !(hot && !row.heat);
+}
+
+function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {
+  const strength = needs.reduce((sum, n) => sum + (row.does[n.need] ?? 0), 0) / Math.max(1, needs.length);
+  const named = needs.reduce((best, n) => {
+    const at = n.prefer?.indexOf(row.family) ?? -1;
+    return at < 0 ? best : Math.max(best, 1.5 - 0.4 * at);
+  }, 0);
+  const rule = c.rules.blocker;
+  const asked = rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
+  const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
+  return strength + named + asked + odour - PRIMERS.indexOf(row) * 0.01;
+}
+
+const onShelf = (c: Case, family: Family) => c.shelf.some((product) => product.family === family);
+
+/** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
+export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
+  const scope = needs.some((n) => n.scope === 'all') ? 'all' : needs.some((n) => n.scope === 'bare-areas') ? 'bare-areas' : 'spots';
+  return PRIMERS.filter((row) => mayPrime(row, c, scope))
+    .filter((row) => needs.every((n) => (row.does[n.need] ?? 0) >= n.atLeast))
+    .sort((a, b) => preference(b, c, needs) - preference(a, c, needs));
+}
+
+/** Chooses one primer for these needs, from the shelf where it can; null where no family does it all. */
+export function choosePrimer(needs: readonly PrimerNeed[], c: Case): ChosenPrimer | null {
+  const fitting = primersFor(needs, c);
+  const row = fitting.find((r) => onShelf(c, r.family)) ?? fitting[0];
+  if (!row) return null;
+  return { family: row.family, why: [row.reason], meets: needs.map((n) => n.need), toBuy: !onShelf(c, row.family) };
+}
+
+/**
+ * Splits needs that no single primer meets into the fewest coats, strongest demand first. Greedy over few needs:
+ * each coat takes every need it can.
+ */
+export function choosePrimers(needs: readonly PrimerNeed[], c: Case): ChosenPrimer[] {
+  const open = [...needs];
+  const chosen: ChosenPrimer[] = [];
+  while (open.length) {
+    const whole = choosePrimer(open, c);
+    if (whole) return [...chosen, whole];
+    const taken = [...open];
+    while (taken.length > 1 && !choosePrimer(taken, c)) taken.pop();
+    const part = choosePrimer(taken, c);
+    if (part) chosen.push(part);
+    open.splice(0, taken.length);
+  }
+  return chosen;
+}
+
+/** The grey that lies as deep as the finish, so that it hides in fewer coats. Bounds on CIE L*; source: practice after ISO 6504-3. */
+export function tintFor(c: Case): Tint | undefined {
+  const to = c.shift.to;
+  if (to === null) return undefined;
+  if (c.rules.primerTint === 'dark-to-light-only') return 'white';
+  if (to >= 78) return 'white';
+  if (c.rules.primerTint === 'toward-finish') return 'toward-finish';
+  return to >= 62 ? 'grey-light' : to >= 42 ? 'grey-mid' : 'grey-deep';
+}

@@ -1,0 +1,34 @@
+import type { CoatKind, Family, Method, Sheen, StepKind, Technique, Tint, Wear } from '../vocabulary/index.ts';
+
+/** One line of a specification. `why` is a list of sentences, never empty. */
+export interface Step {
+  kind: StepKind;
+  family?: Family;
+  coats?: number;
+  grit?: number;
+  technique?: Technique;
+  tint?: Tint;
+  /** all (left out), spots, bare-areas, or a place named by a test. */
+  scope?: string;
+  method?: Method;
+  sheen?: Sheen;
+  /** Least unattended wait after it, in minutes, where it is not a coat. */
+  waitMin?: number;
+  wear?: Wear[];
+  /** Done before the surface is wetted: a sealer on what water would lift. Never shown. */
+  early?: boolean;
+  why: string[];
+}
+
+/** A step that lays a film. */
+export type CoatStep = Step & { kind: CoatKind; family: Family; coats: number };
+
+/** A complete, ordered specification. */
+export interface System {
+  steps: Step[];
+}
+
+/** The plain words for a step, without its product: what is compared when two systems are set side by side. */
+export function stepKey(step: Step): string {
+  return [step.kind, step.family ?? '', step.grit ?? '', step.scope ?? '', step.technique ?? ''].join('|');
+}

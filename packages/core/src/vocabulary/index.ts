@@ -1,0 +1,6 @@
+export * from './surface.ts';
+export * from './tests.ts';
+export * from './families.ts';
+export * from './work.ts';
+export * from './houseRules.ts';
+export * from './labels.ts';
