@@ -1,0 +1,1 @@
+export { aftercareOf, nextDrySeason, type AftercareItem, type LastCoat } from './aftercare.ts';

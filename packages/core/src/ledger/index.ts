@@ -1,0 +1,1 @@
+export { chained, checkChain, hashOf, CHAIN_START, type ChainCheck, type Entry, type EntryBody } from './chain.ts';

@@ -1,0 +1,43 @@
+import { isCoat, type StepKind } from '../vocabulary/index.ts';
+import type { PlanInput } from '../contract/planInput.ts';
+import type { SurfaceFacts } from '../evidence/facts.ts';
+import { estimateStep } from '../quantities/estimate.ts';
+import type { Product } from '../shelf/product.ts';
+import type { Step } from '../systems/step.ts';
+
+export type PlanStep = PlanInput['surfaces'][number]['steps'][number];
+
+/** A plan step with the line of the specification it comes from. */
+export interface WorkStep {
+  /** Index of the step in the system, and which of its coats, from 1. */
+  step: number;
+  coat: number;
+  plan: PlanStep;
+  product: Product | null;
+}
+
+/** Not hands-on work of this job: they belong to aftercare. */
+const AFTERWARDS: readonly StepKind[] = ['cure-hold', 'revisit'];
+const LONG_DAY = 420;
+const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
+
+/** Turns a specification into steps to plan: one for each coat, with hours, waits and drying. Ids are stable: `s4` or `s4c2`. */
+export function workOf(steps: readonly Step[], surface: SurfaceFacts, shelf: readonly Product[], productOf: (step: Step) => Product | null = () => null): WorkStep[] {
+  return steps.flatMap((step, index): WorkStep[] => {
+    if (AFTERWARDS.includes(step.kind)) return [];
+    const estimate = estimateStep(step, surface, shelf);
+    const product = productOf(step) ?? estimate.product;
+    const coats = step.coats ?? 1;
+    return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
+      const minutes = roundUp(isCoat(step.kind) ? estimate.minutes / coats : estimate.minutes);
+      const dusty = (step.kind === 'sand' || step.kind === 'sand-between' || step.kind === 'scrape') && step.technique !== 'wet';
+      return {
+        step: index, coat: i + 1, product,
+        plan: {
+          id: isCoat(step.kind) && coats > 1 ? `s${index + 1}c${i + 1}` : `s${index + 1}`, kind: step.kind, minutes, people: 1, waitMin: isCoat(step.kind) ? 0 : (step.waitMin ?? 0),
+          dusty, splittable: minutes > LONG_DAY, ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
+        },
+      };
+    });
+  });
+}
