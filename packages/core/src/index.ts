@@ -5,7 +5,7 @@ export * from './shelf/index.ts';
 export * from './quantities/index.ts';
 export * from './pricing/index.ts';
 export { UnusableInput, readBy, type InputFault } from './contract/fault.ts';
-export { assessSchema, type AssessInput } from './contract/assessInput.ts';
+export { assessSchema, houseRulesSchema, testSchema, type AssessInput } from './contract/assessInput.ts';
 export { assess, assessRead, caseOf, type Assessment } from './assess.ts';
 export * from './drying/index.ts';
 export * from './schedule/index.ts';

@@ -5,3 +5,4 @@ export { alternativesTo, schoolsOn, type Alternative, type School } from './alte
 export { blocksOn, type Block } from './blocks.ts';
 export { cautionsFor, type Caution } from './cautions.ts';
 export { risksOf, type Risk } from './risks.ts';
+export { sectionOf, type Layer, type LayerStanding } from './section.ts';

@@ -1,0 +1,55 @@
+import { randomUUID } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import cookieParser from 'cookie-parser';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { pinoHttp } from 'pino-http';
+import { AppModule } from './app.module.ts';
+import { log, nestLogger } from './http/logger.ts';
+import { sameOrigin } from './http/sameOrigin.middleware.ts';
+import { edgeValidation } from './http/validation.ts';
+
+const BODY_LIMIT = '256kb';
+const WEB = join(import.meta.dirname, '../../web/dist');
+
+/** Scripts from us alone; the API's own documentation page needs inline styles, nothing else does. */
+const policy = (inlineStyles: boolean) =>
+  helmet({
+    contentSecurityPolicy: { useDefaults: false, directives: {
+      defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: inlineStyles ? ["'self'", "'unsafe-inline'"] : ["'self'"], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'", 'data:'],
+      connectSrc: ["'self'"], workerSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+    } },
+    strictTransportSecurity: false,
+  });
+
+/** Puts the application together: policy, logs, sessions, the API, and the pages. */
+export async function makeApplication(): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: nestLogger, bodyParser: false });
+  const page = policy(false);
+  const docs = policy(true);
+  app.use((request: Request, response: Response, next: NextFunction) => (request.path.startsWith('/api/docs') ? docs : page)(request, response, next));
+  app.use(pinoHttp({ logger: log, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
+  app.use(cookieParser());
+  app.use(sameOrigin);
+  app.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  app.useGlobalPipes(edgeValidation());
+  app.enableShutdownHooks();
+  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Rustic Ledger').setVersion('0.1').build());
+  SwaggerModule.setup('api/docs', app, document);
+  if (existsSync(WEB)) servePages(app);
+  return app;
+}
+
+function servePages(app: NestExpressApplication): void {
+  app.use('/assets', express.static(join(WEB, 'assets'), { immutable: true, maxAge: '1y', index: false }));
+  app.use(express.static(WEB, { index: false }));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api')) { next(); return; }
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(join(WEB, 'index.html'));
+  });
+}

@@ -1,0 +1,175 @@
+import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
+import type { HouseRules, PlanInput, Plan, Step, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
+
+/** Every table that belongs to a firm carries its id; see FirmScope, the only way to query them. */
+export abstract class FirmOwned {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
+}
+
+@Entity('firm')
+export class FirmEntity {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('varchar', { length: 64, name: 'time_zone' }) timeZone: string;
+  @Column('varchar', { length: 10 }) hemisphere: 'northern' | 'southern';
+  @Column('char', { length: 3 }) currency: string;
+  @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
+  @VersionColumn() version: number;
+}
+
+export type Role = 'owner' | 'estimator' | 'painter' | 'read-only';
+
+@Entity('person')
+export class PersonEntity extends FirmOwned {
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('varchar', { length: 4 }) initials: string;
+  @Column('varchar', { length: 160 }) email: string;
+  @Column('varchar', { length: 200, name: 'password_hash' }) passwordHash: string;
+  @Column('varchar', { length: 12 }) role: Role;
+  /** Working days and hours on the plan; null where the person does not paint. */
+  @Column('json', { nullable: true }) hours: { days: number[]; from: string; to: string } | null;
+}
+
+@Entity('session')
+export class SessionEntity {
+  /** SHA-256 of the cookie's token: the token itself is nowhere kept. */
+  @PrimaryColumn('char', { length: 64, name: 'token_hash' }) tokenHash: string;
+  @Column('char', { length: 36, name: 'person_id' }) personId: string;
+  @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
+}
+
+@Entity('sign_in_failure')
+export class SignInFailureEntity {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { length: 64, name: 'email_hash' }) emailHash: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+@Entity('sent_write')
+export class SentWriteEntity {
+  @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
+  @PrimaryColumn('varchar', { length: 64, name: 'write_id' }) writeId: string;
+  @Column('char', { length: 64, name: 'request_hash' }) requestHash: string;
+  @Column('json', { nullable: true }) answer: unknown;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+export type JobStatus = 'walk-round' | 'quoted' | 'planned' | 'active' | 'aftercare';
+
+@Entity('job')
+export class JobEntity extends FirmOwned {
+  @Column('varchar', { length: 200 }) title: string;
+  @Column('varchar', { length: 200 }) place: string;
+  @Column('int', { name: 'built_year', nullable: true }) builtYear: number | null;
+  @Column('varchar', { length: 12 }) status: JobStatus;
+  @Column('varchar', { length: 2000 }) note: string;
+  @Column('datetime', { precision: 3, name: 'starts_at' }) startsAt: Date;
+  @Column('decimal', { precision: 5, scale: 2, name: 'temperature_c', transformer: { to: (v: number) => v, from: Number } }) temperatureC: number;
+  @Column('decimal', { precision: 5, scale: 2, name: 'relative_humidity_pct', transformer: { to: (v: number) => v, from: Number } }) relativeHumidityPct: number;
+  @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
+  @Column('json', { name: 'crew_ids' }) crewIds: string[];
+  @Column('int') racks: number;
+  @VersionColumn() version: number;
+}
+
+@Entity('room')
+export class RoomEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('int') position: number;
+  @Column('boolean', { name: 'no_dust_while_wet' }) noDustWhileWet: boolean;
+  @Column('varchar', { length: 5, name: 'back_by', nullable: true }) backBy: string | null;
+}
+
+@Entity('surface')
+export class SurfaceEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'room_id' }) roomId: string;
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('varchar', { length: 60, nullable: true }) campaign: string | null;
+  @Column('json') facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
+  @Column('json') wanted: Partial<Wanted>;
+  @Column('int') position: number;
+  @VersionColumn() version: number;
+}
+
+@Entity('test_record')
+export class TestRecordEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'surface_id' }) surfaceId: string;
+  @Column('json') test: TestRecord;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+  @Column('char', { length: 36, nullable: true }) corrects: string | null;
+  @Column('varchar', { length: 1000 }) note: string;
+}
+
+/** The system settled for a surface; the newest stands, none is ever changed. */
+@Entity('system_choice')
+export class SystemChoiceEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'surface_id' }) surfaceId: string;
+  @Column('json') steps: Step[];
+  @Column('varchar', { length: 1000 }) differs: string;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+@Entity('posted_plan')
+export class PostedPlanEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('json') input: PlanInput;
+  @Column('json') plan: Plan;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** A step that was done; for a coat also what was laid, and in what air. */
+@Entity('work_log')
+export class WorkLogEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'surface_id' }) surfaceId: string;
+  @Column('varchar', { length: 40, name: 'step_id' }) stepId: string;
+  @Column('varchar', { length: 20, name: 'step_kind' }) stepKind: string;
+  @Column('varchar', { length: 80, name: 'product_id', nullable: true }) productId: string | null;
+  @Column('varchar', { length: 80, nullable: true }) batch: string | null;
+  @Column('datetime', { precision: 3, name: 'started_at' }) startedAt: Date;
+  @Column('datetime', { precision: 3, name: 'ended_at' }) endedAt: Date;
+  @Column('double', { name: 'temperature_c', nullable: true }) temperatureC: number | null;
+  @Column('double', { name: 'relative_humidity_pct', nullable: true }) relativeHumidityPct: number | null;
+  @Column('double', { name: 'wet_film_um', nullable: true }) wetFilmUm: number | null;
+  @Column('double', { nullable: true }) litres: number | null;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+}
+
+@Entity('air_reading')
+export class AirReadingEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'room_id' }) roomId: string;
+  @Column('double', { name: 'temperature_c' }) temperatureC: number;
+  @Column('double', { name: 'relative_humidity_pct' }) relativeHumidityPct: number;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+@Entity('ledger_entry')
+export class LedgerEntryEntity {
+  @PrimaryColumn('char', { length: 36, name: 'job_id' }) jobId: string;
+  @PrimaryColumn('int') seq: number;
+  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
+  @Column('varchar', { length: 60 }) kind: string;
+  @Column('char', { length: 36, nullable: true }) subject: string | null;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  /** ISO 8601 text, as it was hashed. */
+  @Column('varchar', { length: 40 }) at: string;
+  @Column('varchar', { length: 40, name: 'recorded_at' }) recordedAt: string;
+  @Column('json') payload: unknown;
+  @Column('char', { length: 64, name: 'previous_hash' }) previousHash: string;
+  @Column('char', { length: 64 }) hash: string;
+}
+
+export const ENTITIES = [
+  FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity, SentWriteEntity, JobEntity, RoomEntity, SurfaceEntity,
+  TestRecordEntity, SystemChoiceEntity, PostedPlanEntity, WorkLogEntity, AirReadingEntity, LedgerEntryEntity,
+];

@@ -1,0 +1,105 @@
+import { Injectable, Logger } from '@nestjs/common';
+import { isCoat } from '@rustic/core';
+import { DateTime } from 'luxon';
+import { DataSource } from 'typeorm';
+import { v7 as uuid } from 'uuid';
+import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { readJob, systemOf, workOn } from '../jobs/jobRecords.ts';
+import { Jobs } from '../jobs/jobs.service.ts';
+import { hashPassword } from '../people/passwords.ts';
+import { Plans } from '../plans/plans.ts';
+import { Walkround } from '../walkround/walkround.ts';
+import { Work } from '../work/work.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
+import { DEMO_JOBS, type DemoJob, type DemoSurface } from './jobs.ts';
+
+const MINUTE_MS = 60_000;
+const DAY_MS = 86_400_000;
+
+/** Loads the demo through the same services that people use, so that its ledger is a real one. */
+@Injectable()
+export class Demo {
+  private readonly log = new Logger('demo');
+
+  constructor(
+    private readonly database: DataSource, private readonly writes: Writes, private readonly jobs: Jobs, private readonly walkround: Walkround, private readonly work: Work, private readonly plans: Plans,
+  ) {}
+
+  /** Loads the demo where there is no firm yet. */
+  async loadOnce(now: Date): Promise<void> {
+    if ((await this.database.manager.count(FirmEntity)) > 0) return;
+    await this.load(now);
+  }
+
+  /** Empties every table and loads the demo again. */
+  async reset(now: Date): Promise<void> {
+    for (const entity of ENTITIES) await this.database.manager.createQueryBuilder().delete().from(entity).execute();
+    await this.load(now);
+  }
+
+  private async load(now: Date): Promise<void> {
+    const firmId = uuid();
+    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {} });
+    const passwordHash = await hashPassword(DEMO_PASSWORD);
+    const people = DEMO_PEOPLE.map((p) => ({ ...p, hours: p.hours && { ...p.hours, days: [...p.hours.days] }, id: uuid(), firmId, passwordHash }));
+    for (const person of people) await this.database.manager.insert(PersonEntity, person);
+    const owner = people[0]!;
+    const who: Who = { firmId, personId: owner.id, name: owner.name, now };
+    for (const job of DEMO_JOBS) await this.loadJob(who, job, people);
+    this.log.log(`demo loaded: ${DEMO_JOBS.length} jobs`);
+  }
+
+  private startOf(job: DemoJob, now: Date): Date {
+    const today = DateTime.fromJSDate(now, { zone: DEMO_FIRM.timeZone }).startOf('day').set({ hour: 8 });
+    const day = job.starts === 'next-monday' ? today.plus({ days: 8 - today.weekday }) : today.plus({ days: job.starts });
+    return day.toJSDate();
+  }
+
+  private async loadJob(who: Who, demo: DemoJob, people: readonly { id: string; initials: string }[]): Promise<void> {
+    const startsAt = this.startOf(demo, who.now);
+    const walked: Who = { ...who, now: new Date(Math.min(startsAt.getTime(), who.now.getTime()) - 6 * DAY_MS) };
+    const jobId = uuid();
+    await this.jobs.add(walked, { id: jobId, title: demo.title, place: demo.place, builtYear: demo.builtYear, note: demo.note, startsAt: startsAt.toISOString() });
+    const scope = this.writes.reading(walked);
+    const job = await scope.one(JobEntity, jobId, 'job');
+    await this.database.manager.save(JobEntity, { ...job, status: demo.status, temperatureC: demo.temperatureC, relativeHumidityPct: demo.relativeHumidityPct, crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id) });
+    const laid: [DemoSurface, string][] = [];
+    for (const room of demo.rooms) {
+      const roomId = uuid();
+      await this.jobs.addRoom(walked, jobId, { id: roomId, name: room.name });
+      if (room.backBy) await this.database.manager.update(RoomEntity, { id: roomId }, { backBy: room.backBy });
+      for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
+    }
+    if (demo.post) await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, { id: uuid() });
+    for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
+  }
+
+  private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {
+    const id = uuid();
+    const { extents, ...facts } = surface.facts;
+    await this.jobs.addSurface(who, jobId, { id, roomId, name: surface.name, campaign: surface.campaign ?? null, facts: facts as never, wanted: (surface.wanted ?? {}) as never });
+    if (extents) await this.database.manager.update(SurfaceEntity, { id }, { facts: surface.facts as never });
+    for (const [i, { daysAgo: _daysAgo, ...test }] of (surface.tests ?? []).entries()) {
+      await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, { id: uuid(), test: test as never, at: new Date(who.now.getTime() + i * 4 * MINUTE_MS).toISOString() });
+    }
+    return id;
+  }
+
+  /** Logs the first coats of a surface, the last of them ending when the demo says, a day between them. */
+  private async lay(who: Who, jobId: string, surfaceId: string, laid: NonNullable<DemoSurface['laid']>): Promise<void> {
+    const records = await readJob(this.writes.reading(who), jobId);
+    const surface = records.surfaces.find((s) => s.id === surfaceId)!;
+    const { work } = workOn(records, surface, systemOf(records, surface));
+    const coats = work.filter((w) => isCoat(w.plan.kind)).slice(0, laid.coats === 'all' ? undefined : laid.coats);
+    for (const [i, coat] of coats.entries()) {
+      const end = new Date(who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS - (coats.length - 1 - i) * DAY_MS);
+      const start = new Date(end.getTime() - coat.plan.minutes * MINUTE_MS);
+      await this.work.log({ ...who, now: end }, jobId, {
+        id: uuid(), surfaceId, stepId: coat.plan.id, startedAt: start.toISOString(), endedAt: end.toISOString(), productId: coat.product!.id, batch: `${coat.product!.maker[0]}${2600 + ((i * 37 + coat.product!.name.length * 11) % 300)}`,
+        temperatureC: laid.temperatureC, relativeHumidityPct: laid.relativeHumidityPct,
+      });
+    }
+  }
+}

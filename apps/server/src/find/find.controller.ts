@@ -1,0 +1,29 @@
+import { Controller, Get, Query } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { IsString, MaxLength } from 'class-validator';
+import { Like } from 'typeorm';
+import { JobEntity, SurfaceEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+
+class FindQuery {
+  @IsString() @MaxLength(80) q: string;
+}
+
+@ApiTags('find')
+@Controller('api/find')
+export class FindController {
+  constructor(private readonly writes: Writes) {}
+
+  @Get()
+  async find(@Sender() who: Who, @Query() { q }: FindQuery): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const like = Like(`%${q.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`);
+    const [jobs, surfaces] = await Promise.all([scope.find(JobEntity, { title: like }), scope.find(SurfaceEntity, { name: like })]);
+    return {
+      jobs: jobs.slice(0, 8).map((j) => ({ id: j.id, title: j.title, place: j.place })),
+      surfaces: surfaces.slice(0, 12).map((s) => ({ id: s.id, jobId: s.jobId, name: s.name })),
+    };
+  }
+}

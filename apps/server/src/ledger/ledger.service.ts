@@ -1,0 +1,45 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { CHAIN_START, chained, checkChain, type ChainCheck, type Entry } from '@rustic/core';
+import { JobEntity, LedgerEntryEntity } from '../database/entities.ts';
+import type { FirmScope } from '../database/firmScope.ts';
+
+/** What a service says happened; the ledger gives it its number, its time and its hash. */
+export interface Happened {
+  jobId: string;
+  kind: string;
+  subject: string | null;
+  at: Date;
+  payload: unknown;
+}
+
+/** The append-only, hash-chained record of each job. Entries are written in the transaction of what they record. */
+@Injectable()
+export class Ledger {
+  async append(scope: FirmScope, happened: Happened): Promise<Entry> {
+    const { manager, who } = scope;
+    // The job's row is held until the transaction ends, so that its chain grows one entry at a time.
+    const job = await manager.findOne(JobEntity, { where: { id: happened.jobId, firmId: who.firmId }, lock: { mode: 'pessimistic_write' } });
+    if (!job) throw new NotFoundException('There is no such job.');
+    const [last] = await manager.find(LedgerEntryEntity, { where: { jobId: happened.jobId, firmId: who.firmId }, order: { seq: 'DESC' }, take: 1 });
+    const entry = chained(
+      {
+        seq: (last?.seq ?? 0) + 1, jobId: happened.jobId, kind: happened.kind, subject: happened.subject, by: who.name,
+        at: happened.at.toISOString(), recordedAt: who.now.toISOString(), payload: JSON.parse(JSON.stringify(happened.payload)),
+      },
+      last?.hash ?? CHAIN_START,
+    );
+    const { by, ...rest } = entry;
+    await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
+    return entry;
+  }
+
+  async entries(scope: FirmScope, jobId: string): Promise<Entry[]> {
+    await scope.one(JobEntity, jobId, 'job');
+    const rows = await scope.manager.find(LedgerEntryEntity, { where: { jobId, firmId: scope.who.firmId }, order: { seq: 'ASC' } });
+    return rows.map(({ firmId: _firm, byName, ...row }) => ({ ...row, by: byName }));
+  }
+
+  async check(scope: FirmScope, jobId: string): Promise<ChainCheck> {
+    return checkChain(await this.entries(scope, jobId));
+  }
+}

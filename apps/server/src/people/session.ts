@@ -1,0 +1,38 @@
+import { createParamDecorator, Injectable, UnauthorizedException, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import { SetMetadata } from '@nestjs/common';
+import type { Request } from 'express';
+import type { FirmEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { People, type SignedIn } from './people.service.ts';
+
+export const COOKIE = 'rustic_ledger';
+export const Open = () => SetMetadata('open', true);
+
+export type SessionRequest = Request & { signedIn?: SignedIn };
+
+/** Nobody passes without a session, but where a handler says it is open. */
+@Injectable()
+export class SessionGuard implements CanActivate {
+  constructor(private readonly people: People, private readonly reflector: Reflector) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    if (this.reflector.getAllAndOverride<boolean>('open', [context.getHandler(), context.getClass()])) return true;
+    const request = context.switchToHttp().getRequest<SessionRequest>();
+    const cookies = request.cookies as Record<string, unknown> | undefined;
+    const token = cookies?.[COOKIE];
+    const signedIn = await this.people.whoIs(typeof token === 'string' ? token : undefined, new Date());
+    if (!signedIn) throw new UnauthorizedException({ code: 'signed-out', message: 'You are signed out. Sign in again; what you typed is kept on this page.' });
+    request.signedIn = signedIn;
+    return true;
+  }
+}
+
+/** Who sends this request. */
+export const Sender = createParamDecorator((_data: unknown, context: ExecutionContext): Who => {
+  const { person } = context.switchToHttp().getRequest<SessionRequest>().signedIn!;
+  return { firmId: person.firmId, personId: person.id, name: person.name, now: new Date() };
+});
+
+/** The sender's firm, for its zone, season and rules. */
+export const SenderFirm = createParamDecorator((_data: unknown, context: ExecutionContext): FirmEntity => context.switchToHttp().getRequest<SessionRequest>().signedIn!.firm);

@@ -1,0 +1,57 @@
+import { Body, ConflictException, Controller, Injectable, Param, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { IsString, IsUUID, Matches } from 'class-validator';
+import { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { readJob, systemOf, type JobRecords } from '../jobs/jobRecords.ts';
+import { systemByKey } from '../jobs/surfaceView.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+
+export class ChoiceBody {
+  @IsUUID() id: string;
+  @IsString() @Matches(/^[0-9a-f]{16}$/) key: string;
+}
+
+/** Settling on a system. The newest choice stands; none is ever changed. */
+@Injectable()
+export class Systems {
+  constructor(private readonly writes: Writes, private readonly ledger: Ledger) {}
+
+  async choose(who: Who, surfaceId: string, body: ChoiceBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const records = await readJob(scope, surface.jobId);
+      if (records.work.some((w) => w.surfaceId === surfaceId)) {
+        throw new ConflictException({ code: 'already-begun', message: 'Work on this surface is logged. Its system stands; nothing was changed. Record what is wrong as a test, and plan the rest anew.' });
+      }
+      const found = systemByKey(records, surface, body.key);
+      if (!found) throw new ConflictException({ code: 'moved-on', message: 'The evidence has moved since this was shown. Nothing was changed; look at the systems again.' });
+      return this.settle(scope, surface, body.id, found);
+    });
+  }
+
+  /** Writes a settled system within a write that is under way. */
+  async settle(scope: FirmScope, surface: SurfaceEntity, id: string, system: { steps: SystemChoiceEntity['steps']; differs: string }): Promise<SystemChoiceEntity> {
+    const choice = await scope.add(SystemChoiceEntity, { id, jobId: surface.jobId, surfaceId: surface.id, steps: system.steps, differs: system.differs, byName: scope.who.name, at: scope.who.now });
+    await this.ledger.append(scope, { jobId: surface.jobId, kind: 'system-chosen', subject: surface.id, at: scope.who.now, payload: { differs: system.differs, steps: system.steps } });
+    return choice;
+  }
+
+  /** Settles what the evidence asks for on every surface that has no choice yet: work is planned and logged against a system that stands still. */
+  async settleOpen(scope: FirmScope, records: JobRecords, newId: () => string): Promise<void> {
+    for (const surface of records.surfaces) {
+      const system = systemOf(records, surface);
+      if (!system.choice) records.choices.push(await this.settle(scope, surface, newId(), { steps: system.steps, differs: 'as the evidence asks' }));
+    }
+  }
+}
+
+@ApiTags('systems')
+@Controller('api/surfaces/:id/choices')
+export class SystemsController {
+  constructor(private readonly systems: Systems) {}
+
+  @Post() choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) { return this.systems.choose(who, id, body); }
+}

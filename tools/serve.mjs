@@ -1,0 +1,39 @@
+import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { ROOT } from './run.mjs';
+
+/** True where nobody listens on this port of loopback. */
+export const portIsFree = (port) =>
+  new Promise((done) => {
+    const probe = createServer();
+    probe.once('error', () => done(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => done(true)));
+  });
+
+/** Starts the built server and waits until it is ready; rejects with its last words where it ends first. */
+export function startServer({ url, port, env = {}, show = false }) {
+  return new Promise((ready, fail) => {
+    const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
+      cwd: ROOT, env: { ...process.env, DATABASE_URL: url, PORT: String(port), NODE_ENV: 'production', ...env }, stdio: ['ignore', 'pipe', 'pipe', 'ipc'], detached: true,
+    });
+    let words = '';
+    const hear = (part) => {
+      words = (words + part).slice(-4000);
+      if (show) process.stdout.write(part);
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.once('message', () => ready({ child, stop: () => endServer(child), words: () => words }));
+    child.once('exit', (code) => fail(new Error(`The server ended (${code}) before it was ready.\n${words}`)));
+  });
+}
+
+function endServer(child) {
+  return new Promise((done) => {
+    if (child.exitCode !== null || child.signalCode !== null) { done(); return; }
+    child.once('exit', () => done());
+    child.kill('SIGTERM');
+    setTimeout(() => child.kill('SIGKILL'), 8000).unref();
+  });
+}
