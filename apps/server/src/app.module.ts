@@ -16,13 +16,14 @@ import { SessionGuard } from './people/session.ts';
 import { Plans, PlansController } from './plans/plans.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
 import { Systems, SystemsController } from './systems/systems.ts';
+import { PatchesController } from './walkround/patches.controller.ts';
 import { Walkround, WalkroundController } from './walkround/walkround.ts';
 import { Work, WorkController } from './work/work.ts';
 import { WritesModule } from './writes/writes.module.ts';
 
 @Module({
   imports: [TypeOrmModule.forRootAsync({ useFactory: () => ({ ...databaseOptions(), retryAttempts: 5, retryDelay: 500 }) }), WritesModule],
-  controllers: [AftercareController, FindController, HealthController, JobsController, LedgerController, PeopleController, PlansController, ShelfController, SystemsController, WalkroundController, WorkController],
+  controllers: [AftercareController, FindController, HealthController, JobsController, LedgerController, PatchesController, PeopleController, PlansController, ShelfController, SystemsController, WalkroundController, WorkController],
   providers: [Aftercare, Demo, Jobs, People, Plans, Systems, Walkround, Work, { provide: APP_GUARD, useClass: SessionGuard }, { provide: APP_FILTER, useClass: ErrorsFilter }],
 })
 export class AppModule {}

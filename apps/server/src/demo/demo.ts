@@ -3,7 +3,7 @@ import { isCoat } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, systemOf, workOn } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
@@ -78,10 +78,8 @@ export class Demo {
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {
     const id = uuid();
-    const { extents, ...facts } = surface.facts;
-    await this.jobs.addSurface(who, jobId, { id, roomId, name: surface.name, campaign: surface.campaign ?? null, facts: facts as never, wanted: (surface.wanted ?? {}) as never });
-    if (extents) await this.database.manager.update(SurfaceEntity, { id }, { facts: surface.facts as never });
-    for (const [i, { daysAgo: _daysAgo, ...test }] of (surface.tests ?? []).entries()) {
+    await this.jobs.addSurface(who, jobId, { id, roomId, name: surface.name, campaign: surface.campaign ?? null, facts: surface.facts as never, wanted: (surface.wanted ?? {}) as never });
+    for (const [i, test] of (surface.tests ?? []).entries()) {
       await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, { id: uuid(), test: test as never, at: new Date(who.now.getTime() + i * 4 * MINUTE_MS).toISOString() });
     }
     return id;

@@ -6,7 +6,7 @@ export interface DemoSurface {
   campaign?: string;
   facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
   wanted?: Partial<Wanted>;
-  tests?: (TestRecord & { daysAgo?: number })[];
+  tests?: TestRecord[];
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; temperatureC: number; relativeHumidityPct: number };
 }

@@ -1,6 +1,6 @@
-import { CONDITIONS, ELEMENTS, EXPOSURES, FAMILIES, FINISHES, SHEENS, SUBSTRATES, TEXTURES, type Condition, type Element, type Exposure, type Family, type Finish, type Sheen, type Substrate, type Texture } from '@rustic/core';
+import { CONDITIONS, ELEMENTS, EXPOSURES, FAMILIES, FINISHES, SHEENS, SUBSTRATES, TEXTURES, type Condition, type Element, type Exposure, type Family, type Finish, type Sheen, type Substrate, type SurfaceFacts, type Texture } from '@rustic/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsHexColor, IsIn, IsInt, IsNumber, IsOptional, IsPositive, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsHexColor, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsPositive, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
 import { IsNotedTime } from '../http/checks.ts';
 import type { JobStatus } from '../database/entities.ts';
 
@@ -41,6 +41,8 @@ export class SurfaceFactsBody {
   @IsOptional() @IsBoolean() isNew?: boolean | null;
   @IsOptional() @IsBoolean() sanded?: boolean | null;
   @IsOptional() @IsNumber() @Min(0) @Max(24_000) substrateAgeMonths?: number | null;
+  /** Sizes of conditions; their content is checked by the core. */
+  @IsOptional() @IsObject() extents?: SurfaceFacts['extents'];
 }
 
 export class WantedBody {

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { priceSystem, rankedFinishes, sectionOf, estimateStep } from '@rustic/core';
+import { priceSystem, rankedFinishes, readBy, sectionOf, estimateStep, surfaceSchema } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
@@ -85,6 +85,7 @@ export class Jobs {
   }
 
   async addSurface(who: Who, jobId: string, body: SurfaceBody): Promise<unknown> {
+    readBy(surfaceSchema, JSON.parse(JSON.stringify(body.facts)));
     return this.writes.once(who, body.id, body, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       const room = await scope.one(RoomEntity, body.roomId, 'room');
@@ -97,6 +98,7 @@ export class Jobs {
   }
 
   async changeSurface(who: Who, surfaceId: string, body: SurfaceChange): Promise<unknown> {
+    if (body.facts) readBy(surfaceSchema, JSON.parse(JSON.stringify(body.facts)));
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       if (surface.version !== body.version) throw editedElsewhere(body, surface);

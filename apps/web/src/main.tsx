@@ -1,0 +1,47 @@
+import { lazy, StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import './app.css';
+import { Frame } from './page/Frame.tsx';
+import { KeysProvider } from './page/keys.tsx';
+import { Coming } from './page/Page.tsx';
+import { SignIn } from './people/SignIn.tsx';
+import { useSessionQuery } from './store/api.ts';
+import { store } from './store/store.ts';
+import { sayTimesIn } from './words/time.ts';
+
+const Today = lazy(() => import('./today/Today.tsx'));
+const Jobs = lazy(() => import('./jobs/Jobs.tsx'));
+const JobPage = lazy(() => import('./jobs/JobPage.tsx'));
+const SurfacePage = lazy(() => import('./surface/SurfacePage.tsx'));
+const Drying = lazy(() => import('./drying/Drying.tsx'));
+const Aftercare = lazy(() => import('./aftercare/Aftercare.tsx'));
+const Trials = lazy(() => import('./trials/Trials.tsx'));
+const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
+const Practice = lazy(() => import('./practice/Practice.tsx'));
+const Rules = lazy(() => import('./rules/Rules.tsx'));
+const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
+
+/** Signed in, the frame; signed out, the door. */
+function Door() {
+  const { data, error, isLoading, refetch } = useSessionQuery();
+  if (isLoading) return <Coming />;
+  if (error && (error as { status?: unknown }).status !== 401) return <Coming error={error} again={() => void refetch()} />;
+  if (!data || error) return <SignIn />;
+  sayTimesIn(data.firm.timeZone);
+  return <Frame session={data} />;
+}
+
+const router = createBrowserRouter([{
+  path: '/', element: <Door />, children: [
+    { index: true, element: <Navigate to="/today" replace /> }, { path: 'today', element: <Today /> }, { path: 'jobs', element: <Jobs /> }, { path: 'jobs/:jobId', element: <JobPage /> },
+    { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> }, { path: 'jobs/:jobId/ledger', element: <Ledger /> }, { path: 'drying', element: <Drying /> }, { path: 'drying/:jobId', element: <Drying /> },
+    { path: 'aftercare', element: <Aftercare /> }, { path: 'trials', element: <Trials /> }, { path: 'shelf', element: <Shelf /> }, { path: 'practice', element: <Practice /> }, { path: 'rules', element: <Rules /> },
+    { path: '*', element: <Navigate to="/today" replace /> },
+  ],
+}]);
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode><Provider store={store}><KeysProvider><RouterProvider router={router} /></KeysProvider></Provider></StrictMode>,
+);

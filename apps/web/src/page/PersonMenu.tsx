@@ -1,0 +1,27 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { api, useSignOutMutation } from '../store/api.ts';
+import { themeTurned, useSight, useTell } from '../store/store.ts';
+import type { Session } from '../store/types.ts';
+
+const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
+
+/** The person at the foot: lamp, keys, sign out. */
+export default function PersonMenu({ session, onKeys }: { session: Session; onKeys: () => void }) {
+  const tell = useTell();
+  const theme = useSight((s) => s.theme);
+  const [signOut] = useSignOutMutation();
+  const leave = async () => {
+    await signOut();
+    tell(api.util.resetApiState());
+  };
+  return (
+    <Menu>
+      <MenuButton className="w-full px-2 py-1.5 text-left hover:underline max-wide:min-h-[48px] max-wide:px-4">{session.person.name} ▾</MenuButton>
+      <MenuItems anchor="top start" className="z-20 w-52 rounded border border-strong bg-leaf shadow-lg focus:outline-none">
+        <MenuItem><button type="button" className={ITEM} onClick={() => tell(themeTurned())}>{theme === 'lamp' ? 'Paper page' : 'Lamp: dark page'}</button></MenuItem>
+        <MenuItem><button type="button" className={ITEM} onClick={onKeys}>Keys</button></MenuItem>
+        <MenuItem><button type="button" className={ITEM} onClick={() => void leave()}>Sign out</button></MenuItem>
+      </MenuItems>
+    </Menu>
+  );
+}

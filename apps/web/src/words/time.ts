@@ -1,0 +1,43 @@
+import { DateTime } from 'luxon';
+
+/** The zone in which times are said: the firm's. Set once it is known. */
+let zone = 'local';
+export const sayTimesIn = (timeZone: string) => { zone = timeZone; };
+
+const at = (when: string | number) => (typeof when === 'number' ? DateTime.fromMillis(when * 60_000, { zone }) : DateTime.fromISO(when, { zone })).setLocale('en-GB');
+
+/** Thu 16:40; with the date where it lies more than six days away. */
+export function sayTime(when: string | number, now: string | number = new Date().toISOString()): string {
+  const time = at(when);
+  const days = Math.abs(time.diff(at(now), 'days').days);
+  if (days > 300) return time.toFormat('d LLL yyyy');
+  return time.toFormat(days > 6 ? 'ccc d LLL HH:mm' : 'ccc HH:mm');
+}
+
+/** 3 Feb 2027. */
+export const sayDate = (when: string | number) => at(when).toFormat('d LLL yyyy');
+
+/** 45 min, 1 h 20, 5 h, 3 days. */
+export function sayLength(minutes: number): string {
+  const whole = Math.max(0, Math.round(minutes));
+  if (whole < 60) return `${whole} min`;
+  if (whole >= 2880) return `${Math.round(whole / 1440)} days`;
+  const rest = whole % 60;
+  return rest ? `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}` : `${whole / 60} h`;
+}
+
+/** "in 35 min", "20 min ago". */
+export function sayFromNow(minute: number, nowMinute: number): string {
+  const away = minute - nowMinute;
+  return away >= 0 ? `in ${sayLength(away)}` : `${sayLength(-away)} ago`;
+}
+
+/** "2 weeks overdue", "due in 3 months", as aftercare says it. */
+export function sayDue(when: string, now: string): string {
+  const days = Math.round(at(when).diff(at(now), 'days').days);
+  const size = Math.abs(days);
+  const words = size < 14 ? `${size} day${size === 1 ? '' : 's'}` : size < 60 ? `${Math.round(size / 7)} weeks` : size < 700 ? `${Math.round(size / 30.4)} months` : `${Math.round(size / 365)} years`;
+  return size === 0 ? 'today' : days < 0 ? `${words} past` : `in ${words}`;
+}
+
+export const nowMinute = () => Math.floor(Date.now() / 60_000);

@@ -1,0 +1,1 @@
+export { drillOf, drillTest, drillCost, DRILL_TESTS, type Drill } from './drill.ts';
