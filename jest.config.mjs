@@ -7,7 +7,7 @@ const project = (displayName, root) => ({
   transform: { '^.+\\.tsx?$': swc },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   testEnvironment: 'node',
-  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'import', 'default'] },
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
 });
 export default {
   projects: [

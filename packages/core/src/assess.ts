@@ -44,14 +44,13 @@ export function caseOf(input: AssessInput): { d: Diagnosis; c: Case; made: Compo
 /** Facts → evidence → system: what is there, what goes on it, and why. For input that has been read. */
 export function assessRead(input: AssessInput): Assessment {
   const { d, c, made } = caseOf(input);
-  const given = input.houseRules ?? {};
   const price = priceSystem(made.steps, d.surface, c.shelf);
   return {
     finish: rankedFinishes(d.odds),
     nextTest: testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)[0] ?? null,
     system: { steps: made.steps },
-    alternatives: alternativesTo(c, given, made),
-    schools: schoolsOn(c, given, made),
+    alternatives: alternativesTo(c, made),
+    schools: schoolsOn(c, made),
     cautions: cautionsFor(c, made),
     blocks: blocksOn(c, made),
     risks: risksOf(made.steps, c, price),

@@ -74,6 +74,8 @@ export class Demo {
     }
     if (demo.post) await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, { id: uuid() });
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
+    // Posted anew in the light of what was laid, as a lead painter does each morning.
+    if (demo.post && demo.status === 'active') await this.plans.post(who, jobId, { id: uuid() });
   }
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {

@@ -41,9 +41,8 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
 
 /** The steps behind a key: the computed system or one of its alternatives; null where the evidence has moved on. */
 export function systemByKey(records: JobRecords, surface: SurfaceEntity, key: string): { steps: Step[]; differs: string } | null {
-  const question = questionOf(records, surface);
-  const { c, made } = caseOf(question);
+  const { c, made } = caseOf(questionOf(records, surface));
   if (systemKey(made.steps) === key) return { steps: made.steps, differs: 'as the evidence asks' };
-  const found = alternativesTo(c, question.houseRules ?? {}, made).find((a) => systemKey(a.system.steps) === key);
+  const found = alternativesTo(c, made).find((a) => systemKey(a.system.steps) === key);
   return found ? { steps: found.system.steps, differs: found.differs } : null;
 }

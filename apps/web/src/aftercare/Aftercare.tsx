@@ -6,8 +6,10 @@ import type { AftercarePage, AftercareSurface } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
 import { sayDate, sayDue, sayTime } from '../words/time.ts';
 
+const DAY_MS = 86_400_000;
 type Item = AftercareSurface['items'][number];
-interface Due { surface: AftercareSurface; item: Item; n: number }
+/** One line: the same thing to do on one job, on one or several surfaces. */
+interface Due { job: AftercareSurface; surfaces: AftercareSurface[]; item: Item; n: number }
 
 /** What follows from what was laid: visits due, cures to come, the next painting. */
 export default function Aftercare() {
@@ -15,7 +17,7 @@ export default function Aftercare() {
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const { notes, due } = numbered(data);
   const visits = due.filter((d) => d.item.kind === 'visit');
-  const past = visits.filter((d) => d.item.at <= data.now);
+  const past = visits.filter((d) => Date.parse(d.item.at) <= Date.parse(data.now));
   const cures = due.filter((d) => d.item.kind === 'use' && Date.parse(d.item.at) > Date.parse(data.now));
   return (
     <Page title="Aftercare" above="whether it held" notes={notes} footing={<>
@@ -30,15 +32,24 @@ export default function Aftercare() {
   );
 }
 
+/** Gathers what one visit does, then numbers the reasons in the order they are read. */
 function numbered(data: AftercarePage): { notes: Note[]; due: Due[] } {
+  const lines: Due[] = [];
+  for (const surface of data.surfaces) for (const item of surface.items) {
+    if (item.kind === 'use' && Date.parse(item.at) <= Date.parse(data.now)) continue;
+    const same = item.kind === 'use' ? undefined : lines.find((l) => l.job.jobId === surface.jobId && l.item.code === item.code && Math.abs(Date.parse(l.item.at) - Date.parse(item.at)) < 14 * DAY_MS);
+    if (same) { same.surfaces.push(surface); if (item.at < same.item.at) same.item = item; }
+    else lines.push({ job: surface, surfaces: [surface], item, n: 0 });
+  }
+  const order = ['visit', 'use', 'repaint'];
+  lines.sort((a, b) => order.indexOf(a.item.kind) - order.indexOf(b.item.kind) || Date.parse(a.item.at) - Date.parse(b.item.at));
   const notes: Note[] = [];
-  const due = data.surfaces.flatMap((surface) => surface.items.map((item): Due => {
-    const known = notes.find((x) => x.text === item.why);
-    if (known || (item.kind === 'use' && Date.parse(item.at) <= Date.parse(data.now))) return { surface, item, n: known?.n ?? 0 };
-    notes.push({ n: notes.length + 1, text: item.why });
-    return { surface, item, n: notes.length };
-  }));
-  return { notes, due: due.sort((a, b) => Date.parse(a.item.at) - Date.parse(b.item.at)) };
+  for (const line of lines) {
+    const known = notes.find((x) => x.text === line.item.why);
+    if (!known) notes.push({ n: notes.length + 1, text: line.item.why });
+    line.n = known?.n ?? notes.length;
+  }
+  return { notes, due: lines };
 }
 
 function List({ title, items, now, exact = false }: { title: string; items: readonly Due[]; now: string; exact?: boolean }) {
@@ -46,13 +57,16 @@ function List({ title, items, now, exact = false }: { title: string; items: read
   return (
     <section className="mb-5">
       <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">{title}</h2>
-      <ul>{items.map(({ surface, item, n }) => (
-        <li key={surface.surfaceId + item.code} className="border-b border-rule py-2">
+      <ul>{items.map(({ job, surfaces, item, n }) => (
+        <li key={surfaces[0]!.surfaceId + item.code} className="border-b border-rule py-2">
           <div className="grid grid-cols-[1fr_auto] gap-x-4">
-            <div><span className="font-semibold">{capital(item.words)}</span>{n > 0 && <Mark n={n} />}<div className="text-sm text-faded"><Link className="hover:underline" to={`/jobs/${surface.jobId}/surfaces/${surface.surfaceId}`}>{surface.name}</Link> · {surface.jobTitle}, {surface.room}</div></div>
-            <div className="text-right"><strong className="font-serif">{exact ? sayTime(item.at, now) : sayDate(item.at)}</strong><div className={`text-sm ${item.at <= now ? 'text-ochre-ink' : 'text-faded'}`}>{sayDue(item.at, now)}</div></div>
+            <div>
+              <span className="font-semibold">{capital(item.words)}</span><Mark n={n} />
+              <div className="text-sm text-faded">{job.jobTitle}: {surfaces.map((s, i) => <span key={s.surfaceId}>{i > 0 && ', '}<Link className="hover:underline" to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>{s.name}</Link></span>)}</div>
+            </div>
+            <div className="text-right"><strong className="font-serif">{exact ? sayTime(item.at, now) : sayDate(item.at)}</strong><div className={`text-sm ${Date.parse(item.at) <= Date.parse(now) ? 'text-ochre-ink' : 'text-faded'}`}>{sayDue(item.at, now)}</div></div>
           </div>
-          {n > 0 && <NotesUnder ns={[n]} />}
+          <NotesUnder ns={[n]} />
         </li>
       ))}</ul>
     </section>

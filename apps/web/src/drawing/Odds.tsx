@@ -12,7 +12,7 @@ const SHOWN = 4;
 export function Odds({ finish }: { finish: readonly FinishChance[] }) {
   return (
     <dl className="my-2">
-      {finish.slice(0, SHOWN).map((f, i) => (
+      {finish.slice(0, SHOWN).filter((f, i) => i < 2 || f.probability >= 0.005).map((f, i) => (
         <div key={f.code} className="grid grid-cols-[132px_1fr_52px] items-center gap-2 py-[2px]">
           <dt className="text-[14.5px]">{FINISH_LABELS[f.code]}</dt>
           <dd aria-hidden><span className="block h-[9px]" style={{ width: `${Math.max(0.8, width(f.probability))}%`, background: hue(f.code) }} /></dd>

@@ -69,7 +69,7 @@ export function Section({ layers, width = 230 }: { layers: readonly Layer[]; wid
             <rect x=".75" y={y + 0.75} width={width - 1.5} height={h - 1.5} fill={fill} />
             {pattern && <rect x=".75" y={y + 0.75} width={width - 1.5} height={h - 1.5} fill={`url(#${id}-${pattern})`} />}
             <rect x=".75" y={y + 0.75} width={width - 1.5} height={h - 1.5} fill="none" stroke={layer.standing === 'found' || layer.standing === 'laid' ? '#6f5f49' : '#7d6b52'} strokeWidth="1.3" strokeDasharray={line.dash} />
-            <text x="10" y={y + (ground ? 19 : small ? h / 2 + 4.5 : 19)} fontSize="13.5" fontWeight="650" fill={ink} paintOrder="stroke" stroke={fill} strokeWidth="3.5" strokeLinejoin="round">{layer.words.length > 29 ? `${layer.words.slice(0, 28)}…` : layer.words}</text>
+            <text x="10" y={y + (ground ? 19 : small ? h / 2 + 4.5 : 19)} fontSize={layer.words.length > 28 ? 12 : 13.5} fontWeight="650" fill={ink} paintOrder="stroke" stroke={fill} strokeWidth="3.5" strokeLinejoin="round">{layer.words.length > 34 ? `${layer.words.slice(0, 33)}…` : layer.words}</text>
             {layer.detail && <text x="10" y={y + 35} fontSize="12.5" fill={ink} paintOrder="stroke" stroke={fill} strokeWidth="3.5" strokeLinejoin="round">{layer.detail}</text>}
             {layer.um !== null && layer.stepId && layer.words.length < 22 && <text x={width - 9} y={y + (small ? h / 2 + 4.5 : 19)} textAnchor="end" fontSize="12" fill={ink} paintOrder="stroke" stroke={fill} strokeWidth="3">{layer.um} µm</text>}
           </g>

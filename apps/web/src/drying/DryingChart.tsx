@@ -1,3 +1,4 @@
+import { useLayoutEffect, useRef } from 'react';
 import { area, curveMonotoneX } from 'd3-shape';
 import { STEP_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
@@ -9,16 +10,19 @@ const ROW = 44;
 const HEAD = 46;
 const ROOM = 34;
 const BLOCK = 20;
-const LEFT = 178;
+/** Room for the names: less on a phone. */
+const leftOf = (width: number) => (width < 640 ? 112 : 178);
+const lettersOf = (left: number) => Math.floor(left / 7.3);
 
 /** The plan as one line a surface: hands on, drying down, open, closing. Past is faded behind the torn edge of now. */
 export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[]; now: number; zone: string; minWidth: number }) {
   const times = rows.flatMap((r) => [...r.blocks.flatMap((b) => [b.start, b.end]), ...r.wedges.map((w) => w.to)]);
   const from = Math.max(Math.min(...times, now), now - 3 * 1440);
   const to = Math.max(...times, now);
+  const left = leftOf(minWidth);
   const days = Math.ceil((to - from) / 1440) + 1;
-  const perDay = Math.max(118, Math.floor((minWidth - LEFT) / days / 1.22) - 1);
-  const axis = timeAxis(from, to, zone, LEFT, perDay);
+  const perDay = Math.max(118, Math.floor((minWidth - left) / days / 1.22) - 1);
+  const axis = timeAxis(from, to, zone, left, perDay);
   const rooms = [...new Set(rows.map((r) => r.room))];
   let y = HEAD;
   const laid = rooms.map((room) => {
@@ -29,8 +33,11 @@ export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[
   });
   const bottom = y + 12;
   const nowX = axis.x(now);
+  const scroll = useRef<HTMLDivElement>(null);
+  // What is now comes first: the past is a scroll away.
+  useLayoutEffect(() => { if (scroll.current) scroll.current.scrollLeft = Math.max(0, nowX - left - 60); }, [nowX, left]);
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Drying plan, drawn. The same facts stand in the table below.">
+    <div ref={scroll} className="overflow-x-auto" tabIndex={0} role="group" aria-label="Drying plan, drawn. The same facts stand in the table below.">
       <svg width={axis.right + 6} height={bottom} viewBox={`0 0 ${axis.right + 6} ${bottom}`} className="block font-sans" aria-hidden>
         <defs><pattern id="night" width="6" height="6" patternUnits="userSpaceOnUse"><path d="M0 6L6 0" stroke="var(--color-strong)" strokeWidth=".8" /></pattern></defs>
         {axis.days.map((day) => (
@@ -44,7 +51,7 @@ export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[
           <g key={room}>
             <text x="0" y={top + 22} fontFamily="var(--font-serif)" fontSize="15.5" fontWeight="600" fill="var(--color-ink)">{room}</text>
             <path d={`M0 ${top + 30}H${axis.right}`} stroke="var(--color-strong)" />
-            {lines.map((line) => <Line key={line.row.id} row={line.row} y={line.y} x={axis.x} right={axis.right} now={now} />)}
+            {lines.map((line) => <Line key={line.row.id} row={line.row} y={line.y} x={axis.x} right={axis.right} now={now} left={left} />)}
           </g>
         ))}
         <Torn x={nowX} bottom={bottom} />
@@ -62,7 +69,7 @@ function Torn({ x, bottom }: { x: number; bottom: number }) {
 
 const wedgePath = area<[number, number]>().curve(curveMonotoneX);
 
-function Line({ row, y, x, right, now }: { row: Row; y: number; x: (m: number) => number; right: number; now: number }) {
+function Line({ row, y, x, right, now, left }: { row: Row; y: number; x: (m: number) => number; right: number; now: number; left: number }) {
   const ground = y + 8 + BLOCK;
   return (
     <g>
@@ -75,8 +82,8 @@ function Line({ row, y, x, right, now }: { row: Row; y: number; x: (m: number) =
       })}
       {row.blocks.map((b) => <HandsOn key={b.key} block={b} x={x} y={y} now={now} />)}
       {row.flags.map((f) => <path key={f} d={`M${x(f)} ${ground - 18}l9 5.5-9 5.5z`} fill="var(--color-madder)"><title>closes {sayTime(f, now)}</title></path>)}
-      <rect x="-2" y={y + 4} width={LEFT - 14} height={ROW - 9} fill="var(--color-paper)" />
-      <text x="10" y={y + 23} fontSize="13.8" fill="var(--color-ink)">{row.name.length > 24 ? `${row.name.slice(0, 23)}…` : row.name}</text>
+      <rect x="-2" y={y + 4} width={left - 14} height={ROW - 9} fill="var(--color-paper)" />
+      <text x={left < 150 ? 0 : 10} y={y + 23} fontSize={left < 150 ? 13 : 13.8} fill="var(--color-ink)">{row.name.length > lettersOf(left) ? `${row.name.slice(0, lettersOf(left) - 1)}…` : row.name}</text>
     </g>
   );
 }

@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery } from '../store/api.ts';
+import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/api.ts';
 import type { Entry } from '../store/types.ts';
 import { sayTest } from '../surface/reasons.ts';
 import { capital } from '../words/figures.ts';
@@ -12,10 +12,10 @@ const KINDS: Record<string, string> = {
   'system-chosen': 'system settled', 'plan-posted': 'plan posted', 'coat-logged': 'coat laid', 'step-done': 'step done', 'air-read': 'air read',
 };
 
-function say(entry: Entry): string {
+function say(entry: Entry, products: ReadonlyMap<string, string>): string {
   const p = entry.payload as Record<string, unknown> & { test?: Parameters<typeof sayTest>[0] };
   if (p.test) return sayTest(p.test);
-  if (entry.kind === 'coat-logged') return `${String(p['productId']).replaceAll('-', ' ')}, batch ${String(p['batch'])}, ${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
+  if (entry.kind === 'coat-logged') return `${products.get(String(p['productId'])) ?? String(p['productId'])}, batch ${String(p['batch'])}, ${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
   if (entry.kind === 'air-read') return `${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
   if (entry.kind === 'system-chosen') return String(p['differs']);
   if (entry.kind === 'plan-posted') return p['finish'] ? `finish ${sayTime(String(p['finish']))}` : 'cannot be planned';
@@ -27,9 +27,11 @@ export default function Ledger() {
   const { jobId = '' } = useParams();
   const { data, error, refetch } = useLedgerQuery(jobId);
   const { data: job } = useJobQuery(jobId);
+  const { data: shelf } = useShelfQuery();
   const [check, checked] = useLazyCheckLedgerQuery();
   if (!data || !job) return <Coming error={error} again={() => void refetch()} />;
   const names = new Map([...job.surfaces, ...job.rooms].map((x) => [x.id, x.name]));
+  const products = new Map(shelf?.map((p) => [p.id, p.name]));
   return (
     <Page
       title="Ledger" above={<Link className="hover:underline" to={`/jobs/${jobId}`}>{job.job.title}</Link>}
@@ -41,7 +43,7 @@ export default function Ledger() {
       {checked.data && <p role="status" className={`mb-3 border-l-4 bg-leaf px-3 py-2 font-semibold ${checked.data.whole ? 'border-ink' : 'border-madder'}`}>{checked.data.whole ? `All ${checked.data.entries} entries stand as they were written.` : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}</p>}
       <table className="w-full border-collapse text-[14.5px]">
         <thead><tr className="border-b border-strong text-left text-[13px] text-faded"><th className="w-10 py-1 font-normal">no.</th><th className="font-normal">when</th><th className="font-normal">what</th><th className="font-normal max-wide:hidden">who</th></tr></thead>
-        <tbody>{[...data].reverse().map((e) => <tr key={e.seq} className="border-b border-rule align-top"><td className="py-1 text-faded">{e.seq}</td><td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td><td className="py-1"><span className="font-semibold">{capital(KINDS[e.kind] ?? e.kind)}</span>{e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}<div className="text-faded">{say(e)}</div></td><td className="py-1 max-wide:hidden">{e.by}</td></tr>)}</tbody>
+        <tbody>{[...data].reverse().map((e) => <tr key={e.seq} className="border-b border-rule align-top"><td className="py-1 text-faded">{e.seq}</td><td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td><td className="py-1"><span className="font-semibold">{capital(KINDS[e.kind] ?? e.kind)}</span>{e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}<div className="text-faded">{say(e, products)}</div></td><td className="py-1 max-wide:hidden">{e.by}</td></tr>)}</tbody>
       </table>
     </Page>
   );

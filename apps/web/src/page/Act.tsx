@@ -7,7 +7,7 @@ type Props = Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'onClick'> & { letter
 export function Act({ letter, words, main = false, busy = false, onAct, children, disabled, ...rest }: Props) {
   const look = main ? 'bg-ink text-onink border-ink' : 'bg-leaf text-ink border-ink';
   return (
-    <button type="button" {...rest} disabled={disabled || busy} onClick={onAct} className={`inline-flex min-h-[44px] items-center gap-2.5 rounded border px-4 py-1.5 font-semibold disabled:opacity-50 wide:min-h-[36px] ${look} ${rest.className ?? ''}`}>
+    <button type="button" {...rest} disabled={disabled || busy} onClick={onAct} className={`inline-flex min-h-[44px] items-center gap-2 rounded border px-3 py-1.5 font-semibold disabled:opacity-50 wide:min-h-[36px] ${look} ${rest.className ?? ''}`}>
       {letter && <Letter letter={letter} words={words} onAct={onAct} on={!disabled && !busy} />}
       {busy ? 'Writing …' : (children ?? words)}
       {letter && <kbd aria-hidden className={`hidden rounded border px-1 font-sans text-[11px] leading-4 font-normal wide:inline ${main ? 'border-onink/60' : 'border-strong'}`}>{letter.toUpperCase()}</kbd>}

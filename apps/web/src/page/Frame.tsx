@@ -28,7 +28,7 @@ export function Frame({ session }: { session: Session }) {
       <nav aria-label="Places" className="hidden w-[94px] shrink-0 flex-col border-r border-strong bg-tab wide:flex">
         <div className="px-2 pt-4 pb-3 text-center"><Logo /><span className="mt-1 block font-serif text-[15px] leading-[18px] font-semibold">Rustic<br />Ledger</span></div>
         {PLACES.map((place, i) => <Tab key={place.to} {...place} letter={String(i + 1)} />)}
-        <div className="mt-auto space-y-1 px-2 pb-3 text-[13.5px]">
+        <div className="mt-auto space-y-1 px-1 pb-3 text-[13px] whitespace-nowrap">
           <button type="button" className="block w-full px-2 py-1.5 text-left hover:underline" onClick={() => setOpen('find')}>Find <kbd className="float-right font-sans text-faded">/</kbd></button>
           <NavLink to="/rules" className={({ isActive }) => `block px-2 py-1.5 hover:underline ${isActive ? 'font-bold' : ''}`}>House rules</NavLink>
           <Suspense fallback={<span className="block px-2 py-1.5">{session.person.name}</span>}><PersonMenu session={session} onKeys={() => setOpen('keys')} /></Suspense>
@@ -48,7 +48,7 @@ function Tab({ to, words, letter }: { to: string; words: string; letter: string 
   const navigate = useNavigate();
   useKey(letter, words, () => void navigate(to));
   return (
-    <NavLink to={to} className={({ isActive }) => `mb-[5px] flex h-[36px] items-center justify-between rounded-l-md border border-r-0 py-1 pr-2 text-[14px] ${isActive ? 'ml-[2px] -mr-px border-l-[5px] border-strong border-l-ink bg-paper pl-3 font-bold' : 'ml-[9px] border-strong bg-leaf/40 pl-3 hover:bg-leaf'}`}>
+    <NavLink to={to} className={({ isActive }) => `mb-[5px] flex h-[36px] items-center justify-between rounded-l-md border border-r-0 py-1 pr-1.5 text-[13.5px] ${isActive ? 'ml-[2px] -mr-px border-l-[5px] border-strong border-l-ink bg-paper pl-2.5 font-bold' : 'ml-[9px] border-strong bg-leaf/40 pl-2.5 hover:bg-leaf'}`}>
       {words}<span aria-hidden className="text-[11.5px] font-normal text-faded">{letter}</span>
     </NavLink>
   );

@@ -15,7 +15,7 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, wide =
         <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6 wide:px-[22px] wide:pt-5">
           {above && <div className="text-sm text-faded">{above}</div>}
           <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
-            <h1 className="text-[26px] leading-tight wide:text-[29px]">{title}</h1>
+            <h1 className="text-[26px] leading-tight wide:text-[27px]">{title}</h1>
             {acts && <div className="no-print flex flex-wrap gap-2.5">{acts}</div>}
           </div>
           {children}

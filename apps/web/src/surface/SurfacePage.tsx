@@ -41,6 +41,7 @@ export default function SurfacePage() {
       {open === 'test' && <RecordTest key={corrects?.id ?? 'new'} surfaceId={surfaceId} corrects={corrects} onDone={close} />}
       {open === 'log' && next && <LogWork line={{ ...data.standing, jobId: data.job.id, surfaceId, name: data.surface.name, offered: { batch: null, temperatureC: data.job.temperatureC, relativeHumidityPct: data.job.relativeHumidityPct } }} onDone={close} />}
       {open === 'edit' && <SurfaceForm key={data.surface.version} jobId={data.job.id} roomId={data.surface.roomId} surface={data.surface} onDone={close} />}
+      <details className="mb-3 wide:hidden"><summary className="min-h-[44px] cursor-pointer py-2.5">Section through the paint</summary><Section layers={data.section} width={340} /></details>
       <WhatIsThere data={data} reasons={reasons} onCorrect={(row) => { setCorrects(row); setOpen('test'); }} />
       <WhatGoesOn data={data} reasons={reasons} />
     </Page>
@@ -109,7 +110,7 @@ function WhatGoesOn({ data, reasons }: { data: SurfaceData; reasons: Reasons }) 
             <tr key={i} className="border-b border-rule align-top">
               <td className="w-7 py-[6px] font-bold">{i + 1}</td>
               <td className="py-[6px]">
-                <span className={laid.has(i) ? 'text-faded line-through decoration-verdigris' : ''}>{sayStep(line.step)}</span><Mark n={reasons.ofLine.get(i)!} />{laid.has(i) && <span className="ml-1 text-sm text-verdigris">logged</span>}
+                <span className={laid.has(i) ? 'text-faded line-through' : ''}>{sayStep(line.step)}</span><Mark n={reasons.ofLine.get(i)!} />{laid.has(i) && <span className="ml-1 text-sm text-faded">logged</span>}
                 <NotesUnder ns={[reasons.ofLine.get(i)!]} />
               </td>
               <td className="py-[6px] text-right">{line.minutes ? sayHours(line.minutes) : ''}</td>

@@ -66,7 +66,7 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
 
 function Logged({ line, warnings, opensAt, onDone }: { line: Loggable; warnings: string[]; opensAt: number | null; onDone: () => void }) {
   return (
-    <section role="status" className="mb-4 border-y-2 border-verdigris bg-leaf px-4 py-3">
+    <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
       <p className="font-semibold">{line.name}: logged, and in the ledger.{opensAt !== null && ` Open for the next act ${sayTime(opensAt)}.`}</p>
       {warnings.map((w) => <p key={w} className="text-madder">{w}</p>)}
       <button type="button" onClick={onDone} className="mt-1 min-h-[44px] underline">Close</button>

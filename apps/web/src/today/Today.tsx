@@ -42,6 +42,7 @@ export default function Today() {
   );
 }
 
+const minuteOf = (iso: string) => Date.parse(iso) / 60_000;
 const key = (l: TodayLine) => l.surfaceId;
 const sorted = (lines: TodayLine[]) => [...lines].sort((a, b) => (a.opensAt ?? Infinity) - (b.opensAt ?? Infinity) || (a.plannedStart ?? '9').localeCompare(b.plannedStart ?? '9') || a.name.localeCompare(b.name));
 
@@ -64,15 +65,15 @@ function Line({ line, now, note }: { line: TodayLine; now: number; note: number 
   return (
     <li className="border-b border-rule py-2">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <div className="min-w-0 flex-1 basis-[220px]">
+        <div className="min-w-0 flex-1 basis-[170px]">
           <Link to={`/jobs/${line.jobId}/surfaces/${line.surfaceId}`} className="text-[16.5px] font-semibold hover:underline">{line.name}</Link>{note && <Mark n={note} />}
           <div className="text-sm text-faded">{line.jobTitle} · {line.room}</div>
         </div>
         {line.standing === 'drying' && line.opensAt !== null && line.last && <Wedge chemistry={line.last.plan.drying?.chemistry ?? 'waterborne'} share={line.lastEnd === null ? 0 : Math.min(1, (now - line.lastEnd) / Math.max(1, line.opensAt - line.lastEnd))} />}
-        <div className="basis-[150px] text-right">
+        <div className="ml-auto text-right wide:basis-[150px]">
           <Clock line={line} now={now} />
         </div>
-        <button type="button" disabled={!may} aria-expanded={logging} onClick={() => setLogging(!logging)} className={`min-h-[48px] w-full rounded border px-4 text-left font-semibold wide:w-[250px] ${may ? 'border-ink bg-ink text-onink' : 'border-strong text-faded'}`}>
+        <button type="button" disabled={!may} aria-expanded={logging} onClick={() => setLogging(!logging)} className={`min-h-[48px] w-full rounded border px-4 text-left font-semibold wide:w-[250px] ${line.standing === 'to-start' ? 'border-ink bg-leaf' : may ? 'border-ink bg-ink text-onink' : 'border-strong text-faded'}`}>
           {may ? act : `then: ${act}`}
         </button>
       </div>
@@ -87,7 +88,7 @@ function Clock({ line, now }: { line: TodayLine; now: number }) {
   if (line.standing === 'closing') return <><strong className="font-serif text-lg text-madder">⚑ {sayTime(line.closesAt!)}</strong><div className="text-sm">closes {sayFromNow(line.closesAt!, now)}</div></>;
   if (line.standing === 'closed') return <><strong className="text-madder">closed</strong><div className="text-sm">scuff again first</div></>;
   if (line.standing === 'open') return <><span className="inline-block border-b-4 border-verdigris font-semibold">open</span><div className="text-sm text-faded">{line.opensAt !== null && `since ${sayTime(line.opensAt)}`}{line.closesAt !== null && `, closes ${sayTime(line.closesAt)}`}</div></>;
-  return <><span className="font-semibold">{line.plannedStart ? sayTime(line.plannedStart) : 'not planned'}</span><div className="text-sm text-faded">{sayLength(line.next!.plan.minutes)} hands on</div></>;
+  return <><span className="font-semibold">{!line.plannedStart ? 'not planned' : minuteOf(line.plannedStart) < now ? `since ${sayTime(line.plannedStart)}` : sayTime(line.plannedStart)}</span><div className="text-sm text-faded">{sayLength(line.next!.plan.minutes)} hands on</div></>;
 }
 
 /** Why each coat opens when it does. */

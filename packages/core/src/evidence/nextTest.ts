@@ -1,8 +1,8 @@
 import { TEST_RESULTS, FINISHES, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
-import { posteriorOdds, type FinishOdds } from './posterior.ts';
-import { chooseTreatment, expectedLoss } from './treatment.ts';
+import { standingOdds, type Standing } from './posterior.ts';
+import { leastLoss } from './treatment.ts';
 import { FINISH_TESTS, QUESTIONS, TEST_MINUTES } from './knowledge/questions.ts';
 import { LIKELIHOODS } from './knowledge/likelihoods.ts';
 
@@ -17,6 +17,8 @@ export interface NextTest {
 /** A painter's minute, in minor units. Testing stops when a test costs more than it saves. */
 export const MINUTE_COST = 65;
 const USUAL_AREA_M2 = 10;
+/** Minutes to fetch what a test needs and to write it down: a saving of pennies is no reason to test. */
+const BOTHER_MIN = 2;
 
 const WHY: Partial<Record<TestKind, string>> = {
   'spirit-rub': 'It tells waterborne from oil, and that decides whether a primer must grip.',
@@ -33,15 +35,15 @@ function outcomesOf(kind: TestKind): TestRecord[] {
   return TEST_RESULTS[kind].map((result) => ({ kind, result, place: 'next' }));
 }
 
-function savingOf(kind: TestKind, odds: FinishOdds, surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[]): number {
+function savingOf(kind: TestKind, standing: Standing): number {
   const table = LIKELIHOODS.find((t) => t.kind === kind)!;
-  const now = expectedLoss(chooseTreatment(odds), odds);
+  const { odds } = standing;
+  const now = leastLoss(FINISHES.map((finish) => odds[finish]));
   let after = 0;
   outcomesOf(kind).forEach((outcome, column) => {
-    const chance = FINISHES.reduce((sum, finish) => sum + odds[finish] * (table.rows[finish] ?? table.rest)[column]!, 0);
+    const chance = FINISHES.reduce((total, finish) => total + odds[finish] * (table.rows[finish] ?? table.rest)[column]!, 0);
     if (chance < 1e-6) return;
-    const then = posteriorOdds(surface, [...tests, outcome], neighbours);
-    after += chance * expectedLoss(chooseTreatment(then), then);
+    after += chance * leastLoss(standing.with(outcome));
   });
   return now - after;
 }
@@ -49,14 +51,15 @@ function savingOf(kind: TestKind, odds: FinishOdds, surface: SurfaceFacts, tests
 /** Every test that still pays, the most worthwhile first. Empty where testing no longer pays. */
 export function testsThatPay(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[], findings: ConditionFindings): NextTest[] {
   const area = surface.areaM2 ?? USUAL_AREA_M2;
-  const odds = posteriorOdds(surface, tests, neighbours);
-  const worth = (t: NextTest) => t.expectedSaving - t.minutes * MINUTE_COST - (TEST_MINUTES[t.kind]?.materials ?? 0);
+  const standing = standingOdds(surface, tests, neighbours);
+  const { odds } = standing;
+  const worth = (t: NextTest) => t.expectedSaving - (t.minutes + BOTHER_MIN) * MINUTE_COST - (TEST_MINUTES[t.kind]?.materials ?? 0);
 
   // Where the best treatment already loses next to nothing, no finish test can pay: skip the work of asking.
-  const atStake = expectedLoss(chooseTreatment(odds), odds) * area;
+  const atStake = leastLoss(FINISHES.map((finish) => odds[finish])) * area;
   const finishTests = surface.isNew === true || atStake <= MINUTE_COST ? [] : FINISH_TESTS.filter((kind) => tests.filter((t) => t.kind === kind).length < 2).map((kind): NextTest => ({
     kind, minutes: TEST_MINUTES[kind]!.minutes, why: WHY[kind]!,
-    expectedSaving: Math.round(savingOf(kind, odds, surface, tests, neighbours) * area),
+    expectedSaving: Math.round(savingOf(kind, standing) * area),
   }));
   const questions = QUESTIONS.filter((q) => q.open(surface, findings, tests)).map((q): NextTest => ({
     kind: q.kind, minutes: q.minutes, why: q.why, expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),

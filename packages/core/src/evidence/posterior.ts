@@ -29,42 +29,59 @@ const SAME_CAMPAIGN = { sameElement: 0.92, otherElement: 0.82 };
 /** How far a house's habit by element reaches where the campaign is not known. Source: practice. */
 const HABIT = { sameElement: 0.5, otherElement: 0.12 };
 
-const mapOdds = (f: (finish: Finish) => number): FinishOdds =>
-  Object.fromEntries(FINISHES.map((finish) => [finish, f(finish)])) as FinishOdds;
+/** Odds in the order of FINISHES: what the arithmetic runs on. */
+type Vector = readonly number[];
 
-/** Scales odds to sum to 1. */
-export function normalise(odds: FinishOdds): FinishOdds {
-  const total = FINISHES.reduce((sum, finish) => sum + odds[finish], 0);
-  return mapOdds((finish) => odds[finish] / total);
+const INDEX = Object.fromEntries(FINISHES.map((finish, i) => [finish, i])) as Record<Finish, number>;
+const vector = (f: (finish: Finish, i: number) => number): number[] => FINISHES.map(f);
+const asOdds = (v: Vector): FinishOdds => Object.fromEntries(FINISHES.map((finish, i) => [finish, v[i]!])) as FinishOdds;
+const sum = (v: Vector) => v.reduce((total, x) => total + x, 0);
+const normal = (v: Vector): number[] => {
+  const total = sum(v);
+  return v.map((x) => x / total);
+};
+const times = (a: Vector, b: Vector): number[] => a.map((x, i) => x * b[i]!);
+const tempered = (v: Vector, weight: number): Vector => (weight === 1 ? v : v.map((x) => x ** weight));
+const ONES: Vector = FINISHES.map(() => 1);
+
+/** The rows that hold. A sheen that was looked at properly is not counted again as a flag. */
+function factorsOf(surface: SurfaceFacts, sheenLookedAt: boolean) {
+  return FACTOR_ROWS.filter((row) => row.when(surface) && !(sheenLookedAt && row.id === 'glossy'));
+}
+
+const looked = (tests: readonly TestRecord[]) => tests.some((test) => test.kind === 'sheen-look');
+
+function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): number[] {
+  const ground = groundOf(surface.substrate);
+  const base = BASE_ROWS.find((row) => row.ground === ground && row.when(surface))!;
+  const factors = factorsOf(surface, sheenLookedAt);
+  const table = normal(vector((finish) => factors.reduce((weight, row) => weight * (row.factors[finish] ?? 1), base.weights[finish] ?? FLOOR)));
+  const stated = surface.currentFinish;
+  if (!stated) return table;
+  return table.map((share, i) => (i === INDEX[stated] ? RECORD_STANDS : 0) + (1 - RECORD_STANDS) * share);
 }
 
 /** The odds before any test: ground, age, look, and what the firm's own record says. */
-export function priorOdds(surface: SurfaceFacts): FinishOdds {
-  const ground = groundOf(surface.substrate);
-  const base = BASE_ROWS.find((row) => row.ground === ground && row.when(surface))!;
-  const factors = FACTOR_ROWS.filter((row) => row.when(surface));
-  const table = normalise(
-    mapOdds((finish) => factors.reduce((weight, row) => weight * (row.factors[finish] ?? 1), base.weights[finish] ?? FLOOR)),
-  );
-  const stated = surface.currentFinish;
-  if (!stated) return table;
-  return mapOdds((finish) => (finish === stated ? RECORD_STANDS : 0) + (1 - RECORD_STANDS) * table[finish]);
+export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishOdds {
+  return asOdds(priorVector(surface, sheenLookedAt));
 }
 
+/** Each table's columns as vectors, so that a result is one look-up. */
+const COLUMNS = new Map(LIKELIHOODS.map((table) => [table.kind, {
+  results: table.results, columns: table.results.map((_, column) => vector((finish) => (table.rows[finish] ?? table.rest)[column]!)),
+}]));
+const YELLOW: Vector = vector((finish) => YELLOWED[finish] ?? YELLOWED.rest);
+
 /** P(result | finish) of one test, or null where the test says nothing about the finish. */
-function likelihoodOf(test: TestRecord, dirty: boolean): FinishOdds | null {
-  const table = LIKELIHOODS.find((t) => t.kind === test.kind);
-  const column = table?.results.indexOf(test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '')) ?? -1;
-  if (!table || column < 0) return null;
-  const even = 1 / table.results.length;
+function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
+  const table = COLUMNS.get(test.kind);
+  const at = table?.results.indexOf(test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '')) ?? -1;
+  if (!table || at < 0) return null;
+  const said = table.columns[at]!;
+  if (test.kind === 'sheen-look' && test.yellowed != null) return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
   // A dirty rag lies: grease and smoke colour it whatever the film is.
-  const trust = dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer' ? 0.4 : 1;
-  return mapOdds((finish) => {
-    const said = (table.rows[finish] ?? table.rest)[column]!;
-    const yellow = YELLOWED[finish] ?? YELLOWED.rest;
-    const look = test.kind !== 'sheen-look' || test.yellowed == null ? 1 : test.yellowed ? yellow : 1 - yellow;
-    return (trust * said + (1 - trust) * even) * look;
-  });
+  if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer') return said.map((p) => 0.4 * p + 0.6 / table.results.length);
+  return said;
 }
 
 /** How much a test counts, 0 to 1: repeats in one place share their luck, grip tests share theirs, young films say little. */
@@ -84,70 +101,85 @@ function weightsOf(tests: readonly TestRecord[]): number[] {
   });
 }
 
-const tempered = (odds: FinishOdds, weight: number) => mapOdds((finish) => odds[finish] ** weight);
-const times = (a: FinishOdds, b: FinishOdds) => mapOdds((finish) => a[finish] * b[finish]);
-const ones = () => mapOdds(() => 1);
-
-function likelihoodOfAll(tests: readonly TestRecord[], dirty: boolean): FinishOdds {
+function likelihoodOfAll(tests: readonly TestRecord[], dirty: boolean): Vector {
   const weights = weightsOf(tests);
-  return tests.reduce((all, test, i) => {
+  return tests.reduce<Vector>((all, test, i) => {
     const one = likelihoodOf(test, dirty);
     return one ? times(all, tempered(one, weights[i]!)) : all;
-  }, ones());
+  }, ONES);
 }
 
 /**
  * What neighbours say of this surface, exactly: a hidden finish (of the campaign, or the house's habit) is summed out.
  * Each surface carries the hidden finish with a chance, else its own prior finish.
  */
-function messageOf(group: readonly Neighbour[], surface: SurfaceFacts, prior: FinishOdds, reach: typeof HABIT): FinishOdds {
-  if (group.length === 0) return ones();
+function messageOf(group: readonly Neighbour[], surface: SurfaceFacts, prior: Vector, reach: typeof HABIT): Vector {
+  if (group.length === 0) return ONES;
+  const told = group.map((neighbour) => {
+    const likelihood = likelihoodOfAll(neighbour.tests, false);
+    const theirs = priorVector(surfaceFacts({ element: neighbour.element, substrate: surface.substrate, builtYear: surface.builtYear }), looked(neighbour.tests));
+    return { likelihood, share: neighbour.element === surface.element ? reach.sameElement : reach.otherElement, alone: sum(times(theirs, likelihood)) };
+  });
+  const byHidden = prior.map((p, i) => told.reduce((product, n) => product * (n.share * n.likelihood[i]! + (1 - n.share) * n.alone), p));
+  const total = sum(byHidden);
   const own = reach.sameElement;
-  const byHidden = mapOdds((hidden) =>
-    group.reduce((product, neighbour) => {
-      const likelihood = likelihoodOfAll(neighbour.tests, false);
-      const share = neighbour.element === surface.element ? reach.sameElement : reach.otherElement;
-      const theirs = priorOdds(surfaceFacts({ element: neighbour.element, substrate: surface.substrate, builtYear: surface.builtYear }));
-      const alone = FINISHES.reduce((sum, finish) => sum + theirs[finish] * likelihood[finish], 0);
-      return product * (share * likelihood[hidden] + (1 - share) * alone);
-    }, prior[hidden]),
-  );
-  const total = FINISHES.reduce((sum, finish) => sum + byHidden[finish], 0);
-  return mapOdds((finish) => own * (byHidden[finish] / prior[finish]) + (1 - own) * total);
+  return byHidden.map((b, i) => own * (b / prior[i]!) + (1 - own) * total);
 }
 
 const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];
 
 /** No finish may stand above this: certainty is earned by tests that agree. */
 export function ceilingOf(tests: readonly TestRecord[], neighbours: readonly Neighbour[]): number {
-  const rubs = tests.filter((test) => test.kind === 'spirit-rub');
-  const said = new Set(rubs.map((rub) => rub.result ?? ''));
+  const said = new Set(tests.filter((test) => test.kind === 'spirit-rub').map((rub) => rub.result ?? ''));
   const disagree = said.has('no-transfer') && (OFF_THE_RAG.some((r) => said.has(r)) || said.has('slight-transfer'));
   const otherHard = tests.some((test) => test.kind !== 'spirit-rub' && test.kind !== 'sheen-look' && likelihoodOf(test, false) !== null);
   const onlySlight = said.has('slight-transfer') && said.size === 1 && !otherHard;
   if (disagree || onlySlight) return 0.9;
-  const speaking = tests.some((test) => likelihoodOf(test, false) !== null);
-  if (!speaking) return 0.95;
-  return neighbours.length + tests.length > 1 ? 0.99 : 0.98;
+  const hard = tests.filter((test) => test.kind !== 'sheen-look' && likelihoodOf(test, false) !== null).length;
+  // A look alone earns no more than no test; each test that agrees earns some, a neighbour's a little.
+  return Math.min(0.99, 0.95 + 0.015 * hard + (hard && neighbours.length ? 0.005 : 0));
 }
 
-function capped(odds: FinishOdds, ceiling: number): FinishOdds {
-  const top = FINISHES.reduce((best, finish) => (odds[finish] > odds[best] ? finish : best));
-  if (odds[top] <= ceiling) return odds;
-  const rest = 1 - odds[top];
-  const even = (1 - ceiling) / (FINISHES.length - 1);
-  return mapOdds((finish) => (finish === top ? ceiling : rest > 1e-9 ? (odds[finish] / rest) * (1 - ceiling) : even));
+function capped(v: Vector, ceiling: number): Vector {
+  let top = 0;
+  for (let i = 1; i < v.length; i++) if (v[i]! > v[top]!) top = i;
+  if (v[top]! <= ceiling) return v;
+  const rest = 1 - v[top]!;
+  const even = (1 - ceiling) / (v.length - 1);
+  return v.map((x, i) => (i === top ? ceiling : rest > 1e-9 ? (x / rest) * (1 - ceiling) : even));
+}
+
+const isDirty = (surface: SurfaceFacts) => surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
+
+/** Everything known of a surface, read once, so that one test more is one product more. */
+export interface Standing {
+  odds: FinishOdds;
+  /** The odds were this test made too, in the order of FINISHES. */
+  with: (test: TestRecord) => readonly number[];
+}
+
+/** Reads facts, tests and neighbours into odds that can be asked "and if this test too?". */
+export function standingOdds(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): Standing {
+  const prior = priorVector(surface, looked(tests));
+  const dirty = isDirty(surface);
+  const spoken = neighbours.filter((n) => n.tests.length > 0);
+  const campaign = messageOf(spoken.filter((n) => n.campaign === 'same'), surface, prior, SAME_CAMPAIGN);
+  const habit = messageOf(spoken.filter((n) => n.campaign !== 'same'), surface, prior, HABIT);
+  const all = normal(times(times(times(prior, likelihoodOfAll(tests, dirty)), campaign), habit));
+  return {
+    odds: asOdds(capped(all, ceilingOf(tests, spoken))),
+    with: (test) => {
+      const more = [...tests, test];
+      const one = likelihoodOf(test, dirty);
+      const then = one ? normal(times(all, tempered(one, weightsOf(more).at(-1)!))) : all;
+      return capped(then, ceilingOf(more, spoken));
+    },
+  };
 }
 
 /** The odds over finishes given everything known. Neighbours' tests flow along the campaign and the house's habits. */
 export function posteriorOdds(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): FinishOdds {
-  const prior = priorOdds(surface);
-  const dirty = surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
-  const spoken = neighbours.filter((n) => n.tests.length > 0);
-  const campaign = messageOf(spoken.filter((n) => n.campaign === 'same'), surface, prior, SAME_CAMPAIGN);
-  const habit = messageOf(spoken.filter((n) => n.campaign !== 'same'), surface, prior, HABIT);
-  const all = times(times(times(prior, likelihoodOfAll(tests, dirty)), campaign), habit);
-  return capped(normalise(all), ceilingOf(tests, spoken));
+  return standingOdds(surface, tests, neighbours).odds;
 }
 
 /** Most likely first, rounded to four places, summing to 1. */
@@ -155,7 +187,7 @@ export function rankedFinishes(odds: FinishOdds): FinishChance[] {
   const ranked = FINISHES.map((code) => ({ code, probability: Math.round(odds[code] * 1e4) / 1e4 }))
     .filter((chance) => chance.probability >= 0.001)
     .sort((a, b) => b.probability - a.probability);
-  const missing = 1 - ranked.reduce((sum, chance) => sum + chance.probability, 0);
+  const missing = 1 - ranked.reduce((total, chance) => total + chance.probability, 0);
   // What was too small to list goes to the second, so that the first is never rounded up past its ceiling.
   const taker = ranked[1] ?? ranked[0]!;
   taker.probability = Math.round((taker.probability + missing) * 1e4) / 1e4;
@@ -165,15 +197,15 @@ export function rankedFinishes(odds: FinishOdds): FinishChance[] {
 /** How each item of evidence moved the leading finish, against the rest as they stand. */
 export function evidenceWeights(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): EvidenceWeight[] {
   const odds = posteriorOdds(surface, tests, neighbours);
-  const top = FINISHES.reduce((best, finish) => (odds[finish] > odds[best] ? finish : best));
-  const ratioOf = (likelihood: FinishOdds) => {
-    const rest = FINISHES.filter((finish) => finish !== top);
-    const mass = rest.reduce((sum, finish) => sum + priorOdds(surface)[finish], 0);
-    const others = rest.reduce((sum, finish) => sum + (priorOdds(surface)[finish] / mass) * likelihood[finish], 0);
-    return likelihood[top] / others;
+  const top = INDEX[FINISHES.reduce((best, finish) => (odds[finish] > odds[best] ? finish : best))];
+  const prior = priorVector(surface, looked(tests));
+  const mass = 1 - prior[top]!;
+  const ratioOf = (likelihood: Vector) => {
+    const others = likelihood.reduce((total, p, i) => (i === top ? total : total + (prior[i]! / mass) * p), 0);
+    return likelihood[top]! / others;
   };
-  const looks = FACTOR_ROWS.filter((row) => row.when(surface)).map((row): EvidenceWeight => ({
-    from: 'look', index: null, ratio: ratioOf(mapOdds((finish) => row.factors[finish] ?? 1)), text: row.reason, source: null,
+  const looks = factorsOf(surface, looked(tests)).map((row): EvidenceWeight => ({
+    from: 'look', index: null, ratio: ratioOf(vector((finish) => row.factors[finish] ?? 1)), text: row.reason, source: null,
   }));
   const weights = weightsOf(tests);
   const made = tests.flatMap((test, index): EvidenceWeight[] => {
@@ -182,7 +214,6 @@ export function evidenceWeights(surface: SurfaceFacts, tests: readonly TestRecor
     if (!likelihood || !table) return [];
     return [{ from: 'test', index, ratio: ratioOf(tempered(likelihood, weights[index]!)), text: table.reason, source: table.source }];
   });
-  const prior = priorOdds(surface);
   const inherited = neighbours.flatMap((neighbour, index): EvidenceWeight[] =>
     neighbour.tests.length === 0 ? [] : [{
       from: 'neighbour', index,

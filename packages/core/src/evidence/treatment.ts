@@ -11,13 +11,32 @@ export function treatmentOdds(odds: FinishOdds): Record<Treatment, number> {
   return gathered;
 }
 
+/** Cost per m² of each treatment on each finish, finishes in the order of FINISHES. */
+const COST_BY_FINISH = TREATMENTS.map((treatAs) => FINISHES.map((finish) => WRONG_TREATMENT_COST[treatAs][TREATMENTS.indexOf(TREATMENT_OF[finish])]!));
+
+function lossOf(at: number, shares: readonly number[]): number {
+  const costs = COST_BY_FINISH[at]!;
+  let loss = 0;
+  for (let i = 0; i < shares.length; i++) loss += shares[i]! * costs[i]!;
+  return loss;
+}
+
+/** The least loss that any treatment can expect, per m², for shares in the order of FINISHES. */
+export function leastLoss(shares: readonly number[]): number {
+  let least = Infinity;
+  for (let at = 0; at < TREATMENTS.length; at++) least = Math.min(least, lossOf(at, shares));
+  return least;
+}
+
+const inOrder = (odds: FinishOdds) => FINISHES.map((finish) => odds[finish]);
+
 /** What a treatment is expected to lose, in minor units per m², against knowing the truth. */
 export function expectedLoss(treatAs: Treatment, odds: FinishOdds): number {
-  const gathered = treatmentOdds(odds);
-  return TREATMENTS.reduce((loss, truth, i) => loss + gathered[truth] * WRONG_TREATMENT_COST[treatAs][i]!, 0);
+  return lossOf(TREATMENTS.indexOf(treatAs), inOrder(odds));
 }
 
 /** The treatment with the least expected loss over the whole posterior: not always that of the likeliest finish. */
 export function chooseTreatment(odds: FinishOdds): Treatment {
-  return TREATMENTS.reduce((best, t) => (expectedLoss(t, odds) < expectedLoss(best, odds) ? t : best));
+  const shares = inOrder(odds);
+  return TREATMENTS.reduce((best, t, at) => (lossOf(at, shares) < lossOf(TREATMENTS.indexOf(best), shares) ? t : best));
 }

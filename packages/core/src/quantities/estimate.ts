@@ -1,4 +1,4 @@
-import { isCoat } from '../vocabulary/index.ts';
+import { isCoat, type Family } from '../vocabulary/index.ts';
 import { isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../shelf/product.ts';
@@ -16,10 +16,19 @@ export interface StepEstimate {
 /** Areas are taken as 10 m² where none was measured. */
 export const USUAL_AREA_M2 = 10;
 
+const byFamily = new WeakMap<readonly Product[], Map<Family, Product>>();
+
+/** The first product of each family; a shelf is read once. */
+function onShelf(shelf: readonly Product[]): Map<Family, Product> {
+  let map = byFamily.get(shelf);
+  if (!map) byFamily.set(shelf, (map = new Map([...shelf].reverse().map((p) => [p.family, p]))));
+  return map;
+}
+
 /** The first product of this family on the shelf, else the family's typical figures. */
 export function productFor(step: Step, shelf: readonly Product[]): Product | null {
   if (!step.family) return null;
-  return shelf.find((p) => p.family === step.family) ?? asProduct({ family: step.family });
+  return onShelf(shelf).get(step.family) ?? asProduct({ family: step.family });
 }
 
 /** The part of the surface a step covers, in m². */

@@ -1,7 +1,8 @@
 import { CHEMISTRY_LABELS, chemistryOf, FAMILY_LABELS, HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, isCoat, type Family, type HouseRuleCode, type HouseRules } from '../vocabulary/index.ts';
 import { priceSystem, type SystemPrice } from '../pricing/price.ts';
-import { asCase, type Case, type Wanted } from './case.ts';
+import { recase, type Case, type Wanted } from './case.ts';
 import { compose, type Composed } from './compose.ts';
+import { RULE_REACH } from './knowledge/ruleReach.ts';
 import { stepKey, type Step, type System } from './step.ts';
 
 /** Another way, complete, with what it trades against the first. */
@@ -48,6 +49,8 @@ function differenceText(base: Composed, other: Composed, basePrice: SystemPrice,
 }
 
 interface Variation {
+  /** The house rule it turns on, so that it is only tried where that rule reaches. */
+  rule?: HouseRuleCode;
   rules?: Partial<HouseRules>;
   wanted?: Partial<Wanted>;
 }
@@ -55,23 +58,24 @@ interface Variation {
 /** Other wishes worth showing where the rules alone give too few ways. */
 function variations(c: Case): Variation[] {
   const hardFinish: Family = c.outside ? 'exterior-acrylic' : c.joinery ? 'waterborne-alkyd' : 'moisture-resistant-acrylic';
-  return [
-    { rules: { blocker: 'bonding-acrylic' } }, { rules: { blocker: 'oil' } }, { rules: { blocker: 'shellac' } },
+  const all: Variation[] = [
+    { rule: 'blocker', rules: { blocker: 'bonding-acrylic' } }, { rule: 'blocker', rules: { blocker: 'oil' } }, { rule: 'blocker', rules: { blocker: 'shellac' } },
     { wanted: { chemistry: c.goesTo === 'waterborne' ? 'solvent-borne' : 'waterborne', family: null }, rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' } },
-    { rules: { oilTrim: 'hybrid-direct' } }, { wanted: { family: hardFinish } }, { wanted: { lowOdour: true } },
-    { rules: { finishCoats: 'fixed-two' } }, { rules: { fillerSpots: 'whole-wall' } }, { rules: { newBoard: 'self-prime', bareTimberInside: 'self-prime' } },
-    { rules: { sanding: 'always' } }, { rules: { exteriorBare: 'breathable-waterborne' } }, { rules: { exteriorBare: 'epoxy-saturate' } },
+    { rule: 'oilTrim', rules: { oilTrim: 'hybrid-direct' } }, { wanted: { family: hardFinish } }, { wanted: { lowOdour: true } },
+    { rules: { finishCoats: 'fixed-two' } }, { rule: 'fillerSpots', rules: { fillerSpots: 'whole-wall' } }, { rule: 'newBoard', rules: { newBoard: 'self-prime' } }, { rule: 'bareTimberInside', rules: { bareTimberInside: 'self-prime' } },
+    { rules: { sanding: 'always' } }, { rule: 'exteriorBare', rules: { exteriorBare: 'breathable-waterborne' } }, { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
     { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
   ];
+  return all.filter((v) => !v.rule || RULE_REACH[v.rule](c));
 }
 
 /** At least three other complete systems where they exist, ranked by work, waiting and cost; none repeats another. */
-export function alternativesTo(c: Case, given: Partial<HouseRules>, base: Composed, most = 5): Alternative[] {
+export function alternativesTo(c: Case, base: Composed, most = 5): Alternative[] {
   const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
   const seen = new Set([signature(base.steps)]);
   const found: { alternative: Alternative; burden: number }[] = [];
   for (const v of variations(c)) {
-    const other = compose(asCase(c.d, { ...c.wanted, ...v.wanted }, { ...given, ...v.rules }, c.shelf));
+    const other = compose(recase(c, v.rules ?? {}, v.wanted));
     const key = signature(other.steps);
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) continue;
     seen.add(key);
@@ -83,12 +87,12 @@ export function alternativesTo(c: Case, given: Partial<HouseRules>, base: Compos
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */
-export function schoolsOn(c: Case, given: Partial<HouseRules>, base: Composed): School[] {
+export function schoolsOn(c: Case, base: Composed): School[] {
   const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
   const before = signature(base.steps);
-  return HOUSE_RULE_CODES.flatMap((rule) =>
+  return HOUSE_RULE_CODES.filter((rule) => RULE_REACH[rule](c)).flatMap((rule) =>
     HOUSE_RULES[rule].filter((choice) => choice !== c.rules[rule]).flatMap((choice): School[] => {
-      const other = compose(asCase(c.d, c.wanted, { ...given, [rule]: choice }, c.shelf));
+      const other = compose(recase(c, { [rule]: choice }));
       if (signature(other.steps) === before) return [];
       const price = priceSystem(other.steps, c.d.surface, c.shelf);
       return [{ rule, choice, differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(base, other, basePrice, price)}` }];

@@ -89,8 +89,13 @@ function finishChemistry(d: Diagnosis, wanted: Wanted, rules: HouseRules, joiner
   return 'waterborne';
 }
 
+/** The same surface under other rules or another wish; what they do not touch is not read again. */
+export function recase(c: Case, rules: Partial<HouseRules>, wanted: Partial<Wanted> = {}): Case {
+  return asCase(c.d, { ...c.wanted, ...wanted }, { ...c.rules, ...rules }, c.shelf, wanted.colour === undefined ? c.shift : undefined);
+}
+
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */
-export function asCase(d: Diagnosis, wanted: Wanted, given: Partial<HouseRules>, shelf: readonly Product[]): Case {
+export function asCase(d: Diagnosis, wanted: Wanted, given: Partial<HouseRules>, shelf: readonly Product[], shift = colourShift(d, wanted)): Case {
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
   const surface = d.surface;
   const outside = isOutside(surface);
@@ -100,12 +105,15 @@ export function asCase(d: Diagnosis, wanted: Wanted, given: Partial<HouseRules>,
     ground: groundOf(surface.substrate),
     furniture: isFurniture(surface.element),
     treatAs: d.treatAs,
-    is: (...any) => any.some((c) => d.findings.standing.has(c)),
+    is: (...any) => {
+      for (const c of any) if (d.findings.standing.has(c)) return true;
+      return false;
+    },
     bare: d.treatAs === 'bare',
     wetOnly: d.lead === 'presumed' || d.lead === 'positive',
     goesTo: finishChemistry(d, wanted, rules, joinery, outside),
     clear: CLEAR.includes(wanted.family),
-    shift: colourShift(d, wanted),
+    shift,
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),
   };
 }

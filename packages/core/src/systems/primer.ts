@@ -34,7 +34,9 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
     return at < 0 ? best : Math.max(best, 1.5 - 0.4 * at);
   }, 0);
   const rule = c.rules.blocker;
-  const asked = rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
+  // The rule names a blocker: plain sealing of plaster or timber is none of its business.
+  const blocking = needs.some((n) => n.need.startsWith('grip') || n.need.startsWith('block'));
+  const asked = blocking && rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
   const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
   return strength + named + asked + odour - PRIMERS.indexOf(row) * 0.01;
 }

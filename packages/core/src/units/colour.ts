@@ -14,6 +14,12 @@ export function chroma(colour: string | null): number | null {
   return read ? lch65(read).c : null;
 }
 
+/** CIE hue angle in degrees, or null for a grey or where there is no colour. */
+export function hue(colour: string | null): number | null {
+  const read = colour ? parse(colour) : undefined;
+  return read ? (lch65(read).h ?? null) : null;
+}
+
 /** CIEDE2000 difference of two `#rrggbb` colours; 1 is about the least an eye sees side by side. */
 export function colourDifference(a: string, b: string): number {
   return ciede2000(a, b);

@@ -1,6 +1,6 @@
 import type { Finish } from '../../vocabulary/index.ts';
 import { groundOf, isFurniture, isOutside, type Ground, type SurfaceFacts } from '../facts.ts';
-import { lightness } from '../../units/colour.ts';
+import { chroma, hue, lightness } from '../../units/colour.ts';
 
 /** Relative weights of finishes; what is not named takes the row's `rest`, or stays as it is in a factor row. */
 export type Weights = Partial<Record<Finish, number>>;
@@ -18,6 +18,10 @@ export const BASE_ROWS: readonly BaseRow[] = [
   {
     ground: 'timber', when: (s) => isOutside(s), reason: 'Outside timber is mostly acrylic now, often over older oil.',
     weights: { 'waterborne-acrylic': 38, 'oil-alkyd': 27, 'waterborne-over-oil': 16, stain: 9, bare: 4, 'primer-only': 2, 'clear-oil-varnish': 3, 'wax-oil': 1 },
+  },
+  {
+    ground: 'timber', when: (s) => s.element === 'cabinet', reason: 'Fitted cupboards are mostly painted, some varnished or sprayed.',
+    weights: { 'oil-alkyd': 34, 'waterborne-acrylic': 28, 'waterborne-over-oil': 9, 'clear-oil-varnish': 11, lacquer: 8, 'waterborne-clear': 3, 'wax-oil': 2, shellac: 2, stain: 2, bare: 2, 'primer-only': 1, 'unknown-aerosol': 0.5 },
   },
   {
     ground: 'timber', when: (s) => isFurniture(s.element), reason: 'Fittings and furniture come varnished, lacquered, oiled or painted.',
@@ -77,6 +81,13 @@ const year = (s: SurfaceFacts, from: number, to: number) => s.builtYear !== null
 const has = (s: SurfaceFacts, ...flags: string[]) => s.conditions.some((c) => flags.includes(c));
 const colours = (s: SurfaceFacts) => [...(s.currentColour ? [s.currentColour] : []), ...s.currentColours];
 
+/** The browns and ambers of timber seen through a clear film. */
+const timberColoured = (c: string) => {
+  const l = lightness(c)!;
+  const angle = hue(c);
+  return l > 25 && l < 75 && chroma(c)! > 18 && angle !== null && angle > 45 && angle < 85;
+};
+
 export const FACTOR_ROWS: readonly FactorRow[] = [
   { id: 'built-before-1960', when: (s) => year(s, 0, 1960), factors: { 'oil-alkyd': 1.8, 'waterborne-over-oil': 1.7, distemper: 2.2, shellac: 1.5 }, reason: 'Built before 1960: oil in every campaign but the last.' },
   { id: 'built-1960-1979', when: (s) => year(s, 1960, 1980), factors: { 'oil-alkyd': 1.3, 'waterborne-over-oil': 1.3, distemper: 0.3 }, reason: 'Built in the sixties or seventies: oil woodwork was the rule.' },
@@ -93,5 +104,6 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   { id: 'waxed', when: (s) => has(s, 'wax'), factors: { 'wax-oil': 10 }, reason: 'Wax was seen.' },
   { id: 'stripped-wall', when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster', factors: { bare: 10 }, reason: 'Paste or torn face: the paper has come off a wall that may never have been painted.' },
   { id: 'spray-can', when: (s) => has(s, 'aerosol-paint'), factors: { 'unknown-aerosol': 60 }, reason: 'Spray-can paint was seen.' },
+  { id: 'timber-coloured', when: (s) => groundOf(s.substrate) === 'timber' && colours(s).some(timberColoured), factors: { 'clear-oil-varnish': 5, 'waterborne-clear': 5, shellac: 5, lacquer: 4, stain: 4, 'wax-oil': 4, bare: 1.5 }, reason: 'The colour of timber itself: a clear finish, or a stain.' },
   { id: 'pale-opaque', when: (s) => groundOf(s.substrate) === 'timber' && colours(s).some((c) => (lightness(c) ?? 0) > 82), factors: { 'clear-oil-varnish': 0.12, 'waterborne-clear': 0.15, shellac: 0.15, lacquer: 0.35, stain: 0.12, 'wax-oil': 0.1, bare: 0.3 }, reason: 'So pale a colour on timber is pigment, not a clear finish.' },
 ];

@@ -3,7 +3,7 @@ import type { Step } from '../../step.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer } from '../../primer.ts';
 import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';
-import { sanding, scraping, washing, type Situation } from './situation.ts';
+import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const exteriorPreference = { 'oil-primer': ['oil-primer'], 'breathable-waterborne': ['microporous-primer', 'wood-acrylic-primer'], 'epoxy-saturate': ['oil-primer'] } as const;
@@ -107,7 +107,7 @@ export const GROUND: readonly Situation[] = [
       ...washing('degreaser', 'Laminate is handled: polish and grease stop any primer.'),
       sanding(c, 220, 'A scuff, not through the face: it gives the primer more than its own grip.'),
       ...(c.wanted.handling === 'heavy' ? ([
-        { kind: 'test-patch', family: 'shellac-primer', coats: 1, waitMin: 4320, why: ['Handled hard: try the primer behind a door first, and scratch it at three days.'] },
+        { kind: 'test-patch', family: strongBlocker(c), coats: 1, waitMin: 4320, why: ['Handled hard: try the primer behind a door first, and scratch it at three days.'] },
         { kind: 'test-patch', family: 'bonding-acrylic-primer', coats: 1, waitMin: 4320, why: ['Beside it the other candidate, as many coats.'] },
       ] satisfies Step[]) : []),
     ],

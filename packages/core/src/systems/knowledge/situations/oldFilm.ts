@@ -1,7 +1,7 @@
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../step.ts';
-import { sanding, scraping, washing, type Situation } from './situation.ts';
+import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -126,7 +126,7 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => [
       sanding(c, 220, 'Dull the sprayed film.'),
       { kind: 'test-patch', family: 'stain-blocking-acrylic-primer', coats: 2, waitMin: 1440, why: ['The paint cannot be identified. A waterborne blocker, two coats, read at its label time and again the next day.'] },
-      { kind: 'test-patch', family: 'shellac-primer', coats: 2, waitMin: 1440, why: ['Beside it a shellac blocker, as many coats, over the strongest colour.'] },
+      { kind: 'test-patch', family: strongBlocker(c), coats: 2, waitMin: 1440, why: ['Beside it the other kind of blocker, as many coats, over the strongest colour.'] },
     ],
     needs: () => [{ need: 'block-ink', atLeast: 2, scope: 'all', prefer: ['shellac-primer'], why: 'Spray-can dyes rise through waterborne paint; until the patches say otherwise, the stronger blocker.' }],
   },

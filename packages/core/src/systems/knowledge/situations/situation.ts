@@ -24,6 +24,12 @@ export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
   return { kind: 'scrape', technique: c.wetOnly ? 'wet' : 'dry', why: [why, ...(c.wetOnly ? ['Mist it as you go: lead is possible.'] : [])], ...more };
 }
 
+/** The strongest blocker that may stand here: shellac, but oil on heat and outdoors. */
+export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
+  const hot = c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator';
+  return hot || c.outside ? 'oil-primer' : 'shellac-primer';
+}
+
 /** Washing and the rinse that belongs to it. */
 export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string): Step[] {
   return [

@@ -1,0 +1,16 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
+import { startServer } from '../../../tools/serve.mjs';
+
+/** A MariaDB of the tests' own and the built server on it, for the whole run. */
+export default async function start() {
+  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-test-')), 'mariadb'), { quick: true });
+  const port = await freePort();
+  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+  process.env.TEST_DATABASE_URL = database.url;
+  process.env.TEST_DATABASE_SOCKET = database.socket;
+  process.env.TEST_SERVER = `http://127.0.0.1:${port}`;
+  globalThis.rusticTest = { database, server };
+}

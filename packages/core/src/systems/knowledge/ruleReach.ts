@@ -1,0 +1,30 @@
+import type { HouseRuleCode } from '../../vocabulary/index.ts';
+import type { Case } from '../case.ts';
+
+const oilFace = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
+
+/** Where each house rule can change a specification at all: the schools differ on these surfaces and no others. */
+export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
+  newBoard: (c) => c.bare && c.d.surface.substrate === 'drywall',
+  fillerSpots: (c) => c.is('filler-patches', 'nail-holes', 'scratches', 'substrate-crack'),
+  bareTimberInside: (c) => c.bare && c.ground === 'timber' && !c.outside,
+  oilTrim: (c) => oilFace(c) && c.joinery && !c.outside && c.ground === 'timber',
+  // Almost every primer that grips or blocks is open to it.
+  blocker: () => true,
+  waterborneOverOil: (c) => c.treatAs === 'over-oil',
+  woodwork: (c) => c.joinery,
+  greaseRooms: (c) => c.d.surface.exposure === 'interior-grease' || c.d.surface.exposure === 'interior-wet',
+  undercoat: (c) => c.goesTo === 'solvent-borne',
+  // Makers decide whether a system may stand, not what is in it; order and rollers belong to the plan.
+  makers: () => false,
+  sanding: () => true,
+  primerTint: (c) => c.wanted.colour !== null,
+  finishCoats: () => true,
+  furnitureClear: (c) => c.furniture,
+  paper: (c) => c.ground === 'paper',
+  exteriorBare: (c) => c.outside && c.ground === 'timber',
+  silicone: (c) => c.is('silicone'),
+  caulkWhen: (c) => c.is('gaps', 'moving-joints', 'silicone', 'end-grain', 'rot'),
+  roomOrder: () => false,
+  rollers: () => false,
+};
