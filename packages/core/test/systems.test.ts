@@ -118,7 +118,7 @@ describe('whatever is asked', () => {
         }
       }
       expect(a.finish.reduce((s, f) => s + f.probability, 0)).toBeCloseTo(1, 3);
-    }), { numRuns: 400 });
+    }), { numRuns: 200 });
   });
 
   test('alternatives and schools never repeat the system they stand beside', () => {
@@ -126,7 +126,7 @@ describe('whatever is asked', () => {
       const a = assess(question);
       const seen = [a.system, ...a.alternatives.map((x) => x.system)].map((s) => JSON.stringify(s.steps.map((t) => [t.kind, t.family, t.coats, t.grit, t.tint, t.sheen, t.scope, t.technique])));
       expect(new Set(seen).size).toBe(seen.length);
-    }), { numRuns: 60 });
+    }), { numRuns: 40 });
   });
 });
 
@@ -140,6 +140,6 @@ describe('house rules', () => {
       for (const rule of HOUSE_RULE_CODES.filter((r) => !RULE_REACH[r](c))) for (const choice of HOUSE_RULES[rule]) {
         expect(compose(recase(c, { [rule]: choice })).steps).toEqual(made.steps);
       }
-    }), { numRuns: 150 });
+    }), { numRuns: 60 });
   });
 });

@@ -14,6 +14,11 @@ export interface Reason {
 
 export type Built = { state: State } | { reason: Reason };
 
+/** Work left to spend on looking for better, counted in tries of a start: never in seconds, so that the same input gives the same plan. */
+export interface Budget {
+  left: number;
+}
+
 const nameOf = (task: Task) => `${task.surface}/${task.id}`;
 const refused = (task: Task, rule: string, text: string): { reason: Reason } => ({ reason: { rule, step: nameOf(task), text } });
 
@@ -51,12 +56,13 @@ function crewWhy(problem: Problem, task: Task, from: Minute, team: Team): Push {
 }
 
 /** Places one task at the earliest start that every rule allows: each rule pushes the start later until none objects. */
-export function placeEarliest(problem: Problem, state: State, task: Task, held: Held): Placed | { reason: Reason } {
+function placeEarliest(problem: Problem, state: State, task: Task, held: Held, budget: Budget): Placed | { reason: Reason } {
   const open = openFrom(problem, state, task, held);
   if ('reason' in open) return open;
   let { from, why } = open;
   const prefer = (p: Problem['crew'][number], at: Minute) => (state.visits.has(state.visitKey(p.index, at)) ? 0 : 1);
   for (;;) {
+    budget.left -= 1;
     const team = earliestTeam(task, problem.crew, state.busy, from, prefer);
     if (!team) return refused(task, ...noTeam(problem, task));
     if (team.start > from) why = crewWhy(problem, task, from, team);
@@ -92,11 +98,11 @@ const MOST_REPAIRS = 80;
  * A coat that would close before the next is held back, a room that would be out too long is begun later, and the
  * building starts again.
  */
-export function construct(problem: Problem, rank: readonly number[]): Built {
+export function construct(problem: Problem, rank: readonly number[], budget: Budget, mostRepairs = MOST_REPAIRS): Built {
   const held: Held = { tasks: new Map(), zones: new Map() };
   let last: Reason | null = null;
-  for (let repair = 0; repair < MOST_REPAIRS; repair++) {
-    const built = constructOnce(problem, rank, held);
+  for (let repair = 0; repair < mostRepairs; repair++) {
+    const built = constructOnce(problem, rank, held, budget);
     if ('state' in built || !('hold' in built)) return built;
     last = built.hold.reason;
     built.hold.apply(held);
@@ -106,7 +112,7 @@ export function construct(problem: Problem, rank: readonly number[]): Built {
 
 type Held1 = { hold: { reason: Reason; apply: (held: Held) => void } };
 
-function constructOnce(problem: Problem, rank: readonly number[], held: Held): Built | Held1 {
+function constructOnce(problem: Problem, rank: readonly number[], held: Held, budget: Budget): Built | Held1 {
   const state = new State(problem);
   const open = problem.tasks.map((t) => predecessors(t).filter((p) => !problem.tasks[p]!.done).length);
   const ready = problem.tasks.filter((t) => !t.done && open[t.index] === 0).map((t) => t.index);
@@ -114,7 +120,7 @@ function constructOnce(problem: Problem, rank: readonly number[], held: Held): B
   while (ready.length) {
     const at = nextReady(ready, rank, chained);
     const task = problem.tasks[ready.splice(at, 1)[0]!]!;
-    const placed = placeEarliest(problem, state, task, held);
+    const placed = placeEarliest(problem, state, task, held, budget);
     if ('reason' in placed) return placed;
     const late = closesTooSoon(problem, state, placed);
     if (late) return late;

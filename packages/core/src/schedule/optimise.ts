@@ -1,4 +1,4 @@
-import { construct, type Built, type Reason } from './construct.ts';
+import { construct, type Budget, type Built, type Reason } from './construct.ts';
 import { earliestEnds, lowerBound } from './bound.ts';
 import type { Problem } from './problem.ts';
 import type { State } from './state.ts';
@@ -9,9 +9,13 @@ export interface Optimised {
   bound: number;
 }
 
-/** How many tasks may be placed in all while looking for better: work, never seconds, so that the same input gives the same plan. */
-const PLACINGS = 7000;
+/** Tries of a start in all while looking for better, beyond the first plans. */
+const TRIES = 5000;
 const MOST_ROUNDS = 300;
+/** A shaken order that needs much repair is given up sooner than a first one. */
+const REPAIRS_WHEN_SHAKEN = 12;
+
+const STILL_AT_BOUND = 40;
 
 /** Finish first, then visits, then how early the work ends on the whole. */
 function score(state: State): readonly [number, number, number] {
@@ -56,22 +60,24 @@ export function optimise(problem: Problem, seed = 1): Optimised {
   const starts: number[][] = [tail.map((t) => -t), ends, tail.map((t, i) => ends[i]! - 0.5 * t), problem.tasks.map((t) => t.index)];
   let best: { state: State; score: readonly number[]; rank: number[] } | null = null;
   let reason: Reason | null = null;
-  const attempt = (rank: number[]) => {
-    const built: Built = construct(problem, rank);
+  const budget: Budget = { left: TRIES };
+  const attempt = (rank: number[], repairs?: number) => {
+    const built: Built = construct(problem, rank, budget, repairs);
     if ('reason' in built) { reason ??= built.reason; return; }
     const mark = score(built.state);
     if (!best || better(mark, best.score)) best = { state: built.state, score: mark, rank };
   };
-  for (const rank of starts) attempt(rank);
+  for (const rank of starts) if (!best || budget.left > 0) attempt(rank);
   const found = (): typeof best => best;
   if (!found()) return { best: null, reason, bound };
   const random = generator(seed);
-  const rounds = Math.min(MOST_ROUNDS, Math.floor(PLACINGS / Math.max(1, problem.tasks.length)));
   const spread = Math.max(60, ...tail) * 0.25;
-  for (let round = 0; round < rounds; round++) {
+  for (let round = 0; round < MOST_ROUNDS && budget.left > 0; round++) {
     const now = found()!;
+    // Nothing can end before the bound: what is left is only fewer visits.
+    if (now.score[0] === bound && round > STILL_AT_BOUND) break;
     const share = round % 3 === 0 ? 0.6 : 0.15;
-    attempt(now.rank.map((r) => (random() < share ? r + (random() - 0.5) * spread : r)));
+    attempt(now.rank.map((r) => (random() < share ? r + (random() - 0.5) * spread : r)), REPAIRS_WHEN_SHAKEN);
   }
   return { best: found()!.state, reason: null, bound };
 }

@@ -126,7 +126,24 @@ function sorted(tasks: readonly Task[], followers: readonly (readonly number[])[
 }
 
 /** When a coat laid from `start` to `end` is dust-free and opens; null where it has no such figure, infinite where it never gets there. */
-export function coatTimes(task: Task, end: Minute): { dustFreeAt: Minute | null; recoatFrom: Minute | null; recoatUntil: Minute | null } {
+export function coatTimes(task: Task, end: Minute): CoatTimes {
+  const last = lastTimes.get(task);
+  if (last?.end === end) return last.times;
+  const times = timesOf(task, end);
+  lastTimes.set(task, { end, times });
+  return times;
+}
+
+export interface CoatTimes {
+  dustFreeAt: Minute | null;
+  recoatFrom: Minute | null;
+  recoatUntil: Minute | null;
+}
+
+/** Every rule asks for the same end in turn: the last answer is kept. */
+const lastTimes = new WeakMap<Task, { end: Minute; times: CoatTimes }>();
+
+function timesOf(task: Task, end: Minute): CoatTimes {
   if (!task.coat) return { dustFreeAt: null, recoatFrom: null, recoatUntil: null };
   const { film, figures } = task.coat;
   const when = (label: number | null | undefined) => (label == null ? null : (reaches(film, task.air, end, label) ?? Infinity));
