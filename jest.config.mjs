@@ -1,5 +1,15 @@
 // One Jest run for every package. The "source" export condition makes tests read the TypeScript of the core, not its build.
-const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript', decorators: true, tsx: true }, target: 'es2022', transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } } }, module: { type: 'es6' } }];
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', decorators: true, tsx: true },
+      target: 'es2022',
+      transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
+    },
+    module: { type: 'es6' },
+  },
+];
 const project = (displayName, root) => ({
   displayName,
   rootDir: root,
@@ -15,6 +25,10 @@ export default {
     project('core', 'packages/core'),
     project('cli', 'apps/cli'),
     project('web', 'apps/web'),
-    { ...project('server', 'apps/server'), globalSetup: '<rootDir>/test/startDatabase.mjs', globalTeardown: '<rootDir>/test/stopDatabase.mjs' },
+    {
+      ...project('server', 'apps/server'),
+      globalSetup: '<rootDir>/test/startDatabase.mjs',
+      globalTeardown: '<rootDir>/test/stopDatabase.mjs',
+    },
   ],
 };

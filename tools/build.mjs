@@ -4,7 +4,18 @@ import { join } from 'node:path';
 import { ROOT, runQuiet } from './run.mjs';
 import { say, stop } from './say.mjs';
 
-const SOURCES = ['packages/core/src', 'packages/core/package.json', 'apps/server/src', 'apps/server/package.json', 'apps/web/src', 'apps/web/index.html', 'apps/web/public', 'apps/web/vite.config.ts', 'tsconfig.base.json', 'package-lock.json'];
+const SOURCES = [
+  'packages/core/src',
+  'packages/core/package.json',
+  'apps/server/src',
+  'apps/server/package.json',
+  'apps/web/src',
+  'apps/web/index.html',
+  'apps/web/public',
+  'apps/web/vite.config.ts',
+  'tsconfig.base.json',
+  'package-lock.json',
+];
 const STAMPS = join(ROOT, 'node_modules', '.rustic');
 
 function files(path) {
@@ -22,7 +33,8 @@ function files(path) {
 
 function stampOf(paths) {
   const hash = createHash('sha256');
-  for (const file of paths.flatMap((path) => files(join(ROOT, path))).sort()) hash.update(file.slice(ROOT.length)).update('\0').update(readFileSync(file)).update('\0');
+  for (const file of paths.flatMap((path) => files(join(ROOT, path))).sort())
+    hash.update(file.slice(ROOT.length)).update('\0').update(readFileSync(file)).update('\0');
   return hash.digest('hex');
 }
 
@@ -35,20 +47,28 @@ const keep = (name, stamp) => {
 /** Node packages as the lock file has them; only where they are not there yet. */
 export function ensurePackages() {
   const stamp = stampOf(['package-lock.json']);
-  if (existsSync(join(ROOT, 'node_modules', '.bin', 'tsc')) && (standing('packages', stamp) || !existsSync(join(STAMPS, 'packages')))) {
+  if (
+    existsSync(join(ROOT, 'node_modules', '.bin', 'tsc')) &&
+    (standing('packages', stamp) || !existsSync(join(STAMPS, 'packages')))
+  ) {
     keep('packages', stamp);
     return;
   }
   say('Installing node packages …');
   const installed = runQuiet('npm', ['ci', '--no-audit', '--no-fund']);
-  if (installed.status !== 0) stop(`Node packages could not be installed. Is the registry reachable?\n${installed.stderr.split('\n').slice(-8).join('\n')}`);
+  if (installed.status !== 0)
+    stop(
+      `Node packages could not be installed. Is the registry reachable?\n${installed.stderr.split('\n').slice(-8).join('\n')}`,
+    );
   keep('packages', stamp);
 }
 
 /** Builds what the sources ask for, or nothing where it stands already. */
 export function ensureBuild() {
   const stamp = stampOf(SOURCES);
-  const built = ['packages/core/dist/index.js', 'apps/server/dist/main.js', 'apps/web/dist/index.html'].every((file) => existsSync(join(ROOT, file)));
+  const built = ['packages/core/dist/index.js', 'apps/server/dist/main.js', 'apps/web/dist/index.html'].every((file) =>
+    existsSync(join(ROOT, file)),
+  );
   if (built && standing('build', stamp)) return;
   say('Building …');
   const made = runQuiet('npm', ['run', '--silent', 'build']);

@@ -9,15 +9,21 @@ export function fromDebian(program, debianPackage) {
   const found = () => WHERE[program].find((path) => existsSync(path));
   if (found()) return found();
   const root = process.getuid?.() === 0;
-  if (!root && !has('sudo')) stop(`${program} is missing. Install the Debian package "${debianPackage}", then run this again.`);
+  if (!root && !has('sudo'))
+    stop(`${program} is missing. Install the Debian package "${debianPackage}", then run this again.`);
   say(`Installing Debian's ${debianPackage} …`);
   const apt = (...args) => {
     // The package's own service is not wanted: we start our own.
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive', RUNLEVEL: '1' };
-    return root ? runQuiet('apt-get', args, { env }) : runQuiet('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'RUNLEVEL=1', 'apt-get', ...args]);
+    return root
+      ? runQuiet('apt-get', args, { env })
+      : runQuiet('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'RUNLEVEL=1', 'apt-get', ...args]);
   };
   apt('update');
   const installed = apt('install', '-y', '--no-install-recommends', debianPackage);
-  if (installed.status !== 0 || !found()) stop(`Debian's ${debianPackage} could not be installed. Install it by hand, then run this again.\n${installed.stderr.split('\n').slice(-4).join('\n')}`);
+  if (installed.status !== 0 || !found())
+    stop(
+      `Debian's ${debianPackage} could not be installed. Install it by hand, then run this again.\n${installed.stderr.split('\n').slice(-4).join('\n')}`,
+    );
   return found();
 }

@@ -11,7 +11,12 @@ export function runShown(command, args, options = {}) {
 
 /** Runs a command to its end and answers with what it printed. */
 export function runQuiet(command, args, options = {}) {
-  const { status, stdout, stderr } = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 26, ...options });
+  const { status, stdout, stderr } = spawnSync(command, args, {
+    cwd: ROOT,
+    encoding: 'utf8',
+    maxBuffer: 1 << 26,
+    ...options,
+  });
   return { status: status ?? 1, stdout: stdout ?? '', stderr: stderr ?? '' };
 }
 

@@ -15,7 +15,10 @@ export const portIsFree = (port) =>
 export function startServer({ url, port, env = {}, show = false }) {
   return new Promise((ready, fail) => {
     const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-      cwd: ROOT, env: { ...process.env, DATABASE_URL: url, PORT: String(port), NODE_ENV: 'production', ...env }, stdio: ['ignore', 'pipe', 'pipe', 'ipc'], detached: true,
+      cwd: ROOT,
+      env: { ...process.env, DATABASE_URL: url, PORT: String(port), NODE_ENV: 'production', ...env },
+      stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
+      detached: true,
     });
     let words = '';
     const hear = (part) => {
@@ -31,7 +34,10 @@ export function startServer({ url, port, env = {}, show = false }) {
 
 function endServer(child) {
   return new Promise((done) => {
-    if (child.exitCode !== null || child.signalCode !== null) { done(); return; }
+    if (child.exitCode !== null || child.signalCode !== null) {
+      done();
+      return;
+    }
     child.once('exit', () => done());
     child.kill('SIGTERM');
     setTimeout(() => child.kill('SIGKILL'), 8000).unref();

@@ -23,10 +23,22 @@ async function main(): Promise<void> {
   const file = args.at(-1);
   const verb = VERBS[args.slice(0, -1).join(' ')];
   if (!verb || !file) {
-    fail([{ path: '$', message: `say one of: ${Object.keys(VERBS).map((v) => `${v} FILE|-`).join(', ')}` }], 'Nothing was read.');
+    fail(
+      [
+        {
+          path: '$',
+          message: `say one of: ${Object.keys(VERBS)
+            .map((v) => `${v} FILE|-`)
+            .join(', ')}`,
+        },
+      ],
+      'Nothing was read.',
+    );
     return;
   }
-  const text = await readInput(file).catch((error: unknown) => fail([{ path: '$', message: `cannot read ${file}: ${(error as Error).message}` }], 'Nothing was read.'));
+  const text = await readInput(file).catch((error: unknown) =>
+    fail([{ path: '$', message: `cannot read ${file}: ${(error as Error).message}` }], 'Nothing was read.'),
+  );
   let input: unknown;
   try {
     input = JSON.parse(text);
@@ -37,7 +49,10 @@ async function main(): Promise<void> {
     process.stdout.write(`${JSON.stringify(verb(input), null, 2)}\n`);
   } catch (error) {
     if (!(error instanceof UnusableInput)) throw error;
-    fail(error.errors, `The input cannot be used: ${error.errors.length} fault${error.errors.length === 1 ? '' : 's'}.`);
+    fail(
+      error.errors,
+      `The input cannot be used: ${error.errors.length} fault${error.errors.length === 1 ? '' : 's'}.`,
+    );
   }
 }
 

@@ -22,8 +22,35 @@ import { Work, WorkController } from './work/work.ts';
 import { WritesModule } from './writes/writes.module.ts';
 
 @Module({
-  imports: [TypeOrmModule.forRootAsync({ useFactory: () => ({ ...databaseOptions(), retryAttempts: 5, retryDelay: 500 }) }), WritesModule],
-  controllers: [AftercareController, FindController, HealthController, JobsController, LedgerController, PatchesController, PeopleController, PlansController, ShelfController, SystemsController, WalkroundController, WorkController],
-  providers: [Aftercare, Demo, Jobs, People, Plans, Systems, Walkround, Work, { provide: APP_GUARD, useClass: SessionGuard }, { provide: APP_FILTER, useClass: ErrorsFilter }],
+  imports: [
+    TypeOrmModule.forRootAsync({ useFactory: () => ({ ...databaseOptions(), retryAttempts: 5, retryDelay: 500 }) }),
+    WritesModule,
+  ],
+  controllers: [
+    AftercareController,
+    FindController,
+    HealthController,
+    JobsController,
+    LedgerController,
+    PatchesController,
+    PeopleController,
+    PlansController,
+    ShelfController,
+    SystemsController,
+    WalkroundController,
+    WorkController,
+  ],
+  providers: [
+    Aftercare,
+    Demo,
+    Jobs,
+    People,
+    Plans,
+    Systems,
+    Walkround,
+    Work,
+    { provide: APP_GUARD, useClass: SessionGuard },
+    { provide: APP_FILTER, useClass: ErrorsFilter },
+  ],
 })
 export class AppModule {}

@@ -19,10 +19,22 @@ const WEB = join(import.meta.dirname, '../../web/dist');
 /** Scripts from us alone; the API's own documentation page needs inline styles, nothing else does. */
 const policy = (inlineStyles: boolean) =>
   helmet({
-    contentSecurityPolicy: { useDefaults: false, directives: {
-      defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: inlineStyles ? ["'self'", "'unsafe-inline'"] : ["'self'"], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'", 'data:'],
-      connectSrc: ["'self'"], workerSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
-    } },
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"],
+        scriptSrc: ["'self'"],
+        styleSrc: inlineStyles ? ["'self'", "'unsafe-inline'"] : ["'self'"],
+        imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'", 'data:'],
+        connectSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+      },
+    },
     strictTransportSecurity: false,
   });
 
@@ -31,14 +43,26 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: nestLogger, bodyParser: false });
   const page = policy(false);
   const docs = policy(true);
-  app.use((request: Request, response: Response, next: NextFunction) => (request.path.startsWith('/api/docs') ? docs : page)(request, response, next));
-  app.use(pinoHttp({ logger: log, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    (request.path.startsWith('/api/docs') ? docs : page)(request, response, next),
+  );
+  app.use(
+    pinoHttp({
+      logger: log,
+      genReqId: () => randomUUID(),
+      quietReqLogger: true,
+      autoLogging: { ignore: (request) => !request.url?.startsWith('/api') },
+    }),
+  );
   app.use(cookieParser());
   app.use(sameOrigin);
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
-  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Rustic Ledger').setVersion('0.1').build());
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder().setTitle('Rustic Ledger').setVersion('0.1').build(),
+  );
   SwaggerModule.setup('api/docs', app, document);
   if (existsSync(WEB)) servePages(app);
   return app;
@@ -48,7 +72,10 @@ function servePages(app: NestExpressApplication): void {
   app.use('/assets', express.static(join(WEB, 'assets'), { immutable: true, maxAge: '1y', index: false }));
   app.use(express.static(WEB, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) { next(); return; }
+    if (request.method !== 'GET' || request.path.startsWith('/api')) {
+      next();
+      return;
+    }
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(join(WEB, 'index.html'));
   });

@@ -27,21 +27,42 @@ const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
 function Door() {
   const { data, error, isLoading, refetch } = useSessionQuery();
   if (isLoading) return <Coming />;
-  if (error && (error as { status?: unknown }).status !== 401) return <Coming error={error} again={() => void refetch()} />;
+  if (error && (error as { status?: unknown }).status !== 401)
+    return <Coming error={error} again={() => void refetch()} />;
   if (!data || error) return <SignIn />;
   sayTimesIn(data.firm.timeZone);
   return <Frame session={data} />;
 }
 
-const router = createBrowserRouter([{
-  path: '/', element: <Door />, children: [
-    { index: true, element: <Navigate to="/today" replace /> }, { path: 'today', element: <Today /> }, { path: 'jobs', element: <Jobs /> }, { path: 'jobs/:jobId', element: <JobPage /> },
-    { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> }, { path: 'jobs/:jobId/ledger', element: <Ledger /> }, { path: 'drying', element: <Drying /> }, { path: 'drying/:jobId', element: <Drying /> },
-    { path: 'aftercare', element: <Aftercare /> }, { path: 'trials', element: <Trials /> }, { path: 'shelf', element: <Shelf /> }, { path: 'practice', element: <Practice /> }, { path: 'rules', element: <Rules /> },
-    { path: '*', element: <Navigate to="/today" replace /> },
-  ],
-}]);
+const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Door />,
+    children: [
+      { index: true, element: <Navigate to="/today" replace /> },
+      { path: 'today', element: <Today /> },
+      { path: 'jobs', element: <Jobs /> },
+      { path: 'jobs/:jobId', element: <JobPage /> },
+      { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> },
+      { path: 'jobs/:jobId/ledger', element: <Ledger /> },
+      { path: 'drying', element: <Drying /> },
+      { path: 'drying/:jobId', element: <Drying /> },
+      { path: 'aftercare', element: <Aftercare /> },
+      { path: 'trials', element: <Trials /> },
+      { path: 'shelf', element: <Shelf /> },
+      { path: 'practice', element: <Practice /> },
+      { path: 'rules', element: <Rules /> },
+      { path: '*', element: <Navigate to="/today" replace /> },
+    ],
+  },
+]);
 
 createRoot(document.getElementById('root')!).render(
-  <StrictMode><Provider store={store}><KeysProvider><RouterProvider router={router} /></KeysProvider></Provider></StrictMode>,
+  <StrictMode>
+    <Provider store={store}>
+      <KeysProvider>
+        <RouterProvider router={router} />
+      </KeysProvider>
+    </Provider>
+  </StrictMode>,
 );

@@ -29,11 +29,15 @@ export interface Assessment {
 }
 
 const withoutNulls = <T extends object>(given: T | null | undefined) =>
-  Object.fromEntries(Object.entries(given ?? {}).filter(([, v]) => v != null)) as { [K in keyof T]?: NonNullable<T[K]> };
+  Object.fromEntries(Object.entries(given ?? {}).filter(([, v]) => v != null)) as {
+    [K in keyof T]?: NonNullable<T[K]>;
+  };
 
 /** The case behind an input that has been read: for callers that want more than the contract's answer. */
 export function caseOf(input: AssessInput): { d: Diagnosis; c: Case; made: Composed } {
-  const surface = surfaceFacts(withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>);
+  const surface = surfaceFacts(
+    withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>,
+  );
   const d = diagnose(surface, input.tests ?? [], input.neighbours ?? []);
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF;

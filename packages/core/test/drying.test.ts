@@ -1,29 +1,67 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { airFault, CHEMISTRIES, dewPoint, doseBetween, dryingRate, reaches, runLine, SHIPPED_SHELF, workOf, surfaceFacts, type Air, type AirHour } from '../src/index.ts';
+import {
+  airFault,
+  CHEMISTRIES,
+  dewPoint,
+  doseBetween,
+  dryingRate,
+  reaches,
+  runLine,
+  SHIPPED_SHELF,
+  workOf,
+  surfaceFacts,
+  type Air,
+  type AirHour,
+} from '../src/index.ts';
 
-const hour = (temperatureC: number, relativeHumidityPct: number): AirHour => ({ temperatureC, relativeHumidityPct, surfaceC: temperatureC, rainMm: null, windMs: null });
-const steady = (temperatureC: number, relativeHumidityPct: number): Air => ({ kind: 'steady', temperatureC, relativeHumidityPct });
+const hour = (temperatureC: number, relativeHumidityPct: number): AirHour => ({
+  temperatureC,
+  relativeHumidityPct,
+  surfaceC: temperatureC,
+  rainMm: null,
+  windMs: null,
+});
+const steady = (temperatureC: number, relativeHumidityPct: number): Air => ({
+  kind: 'steady',
+  temperatureC,
+  relativeHumidityPct,
+});
 const chemistry = fc.constantFrom(...CHEMISTRIES);
 const celsius = fc.double({ min: -5, max: 40, noNaN: true });
 const humidity = fc.double({ min: 5, max: 100, noNaN: true });
 
 describe('dew point', () => {
-  test.each([[20, 50, 9.3], [25, 60, 16.7], [10, 80, 6.7], [30, 30, 10.5]])('%d °C and %d %% is %d °C', (t, rh, dew) => expect(dewPoint(t, rh)).toBeCloseTo(dew, 0));
+  test.each([
+    [20, 50, 9.3],
+    [25, 60, 16.7],
+    [10, 80, 6.7],
+    [30, 30, 10.5],
+  ])('%d °C and %d %% is %d °C', (t, rh, dew) => expect(dewPoint(t, rh)).toBeCloseTo(dew, 0));
   test('is the air itself at 100 %', () => expect(dewPoint(17, 100)).toBeCloseTo(17, 6));
 });
 
 describe('drying', () => {
   test('runs at the label rate at 23 °C and 50 %, and never faster', () => {
     for (const c of CHEMISTRIES) expect(dryingRate(c, hour(23, 50), null)).toBeCloseTo(1, 9);
-    fc.assert(fc.property(chemistry, celsius, humidity, (c, t, rh) => { const r = dryingRate(c, hour(t, rh), 8); expect(r).toBeGreaterThanOrEqual(0); expect(r).toBeLessThanOrEqual(1); }));
+    fc.assert(
+      fc.property(chemistry, celsius, humidity, (c, t, rh) => {
+        const r = dryingRate(c, hour(t, rh), 8);
+        expect(r).toBeGreaterThanOrEqual(0);
+        expect(r).toBeLessThanOrEqual(1);
+      }),
+    );
   });
 
   test('is never slower in warmer air, never faster in damper', () => {
-    fc.assert(fc.property(chemistry, celsius, humidity, fc.double({ min: 0, max: 15, noNaN: true }), (c, t, rh, more) => {
-      expect(dryingRate(c, hour(t + more, rh), 8)).toBeGreaterThanOrEqual(dryingRate(c, hour(t, rh), 8) - 1e-12);
-      expect(dryingRate(c, hour(t, Math.min(100, rh + more)), 8)).toBeLessThanOrEqual(dryingRate(c, hour(t, rh), 8) + 1e-12);
-    }));
+    fc.assert(
+      fc.property(chemistry, celsius, humidity, fc.double({ min: 0, max: 15, noNaN: true }), (c, t, rh, more) => {
+        expect(dryingRate(c, hour(t + more, rh), 8)).toBeGreaterThanOrEqual(dryingRate(c, hour(t, rh), 8) - 1e-12);
+        expect(dryingRate(c, hour(t, Math.min(100, rh + more)), 8)).toBeLessThanOrEqual(
+          dryingRate(c, hour(t, rh), 8) + 1e-12,
+        );
+      }),
+    );
   });
 
   test('oil takes about twice as long ten degrees colder', () => {
@@ -33,26 +71,49 @@ describe('drying', () => {
 
   test('a waterborne film gathers nothing below its floor, a cold night counts for nothing', () => {
     expect(reaches({ chemistry: 'waterborne', minTempC: 10 }, steady(9, 50), 0, 60)).toBeNull();
-    const night: Air = { kind: 'hourly', from: 0, temperatureC: [23, 5, 5, 5, 23, 23], relativeHumidityPct: [50, 50, 50, 50, 50, 50] };
+    const night: Air = {
+      kind: 'hourly',
+      from: 0,
+      temperatureC: [23, 5, 5, 5, 23, 23],
+      relativeHumidityPct: [50, 50, 50, 50, 50, 50],
+    };
     expect(reaches({ chemistry: 'waterborne', minTempC: 10 }, night, 0, 120)).toBe(300);
   });
 
   test('time grows with the square of the film', () => {
-    const at = (thickness: number) => reaches({ chemistry: 'waterborne', minTempC: null, thickness }, steady(23, 50), 0, 100)!;
+    const at = (thickness: number) =>
+      reaches({ chemistry: 'waterborne', minTempC: null, thickness }, steady(23, 50), 0, 100)!;
     expect(at(2)).toBe(400);
     expect(at(1.5)).toBe(225);
   });
 
   test('starting earlier never ends later, and the dose agrees with the arrival', () => {
-    const series = fc.array(fc.record({ t: fc.integer({ min: 0, max: 30 }), rh: fc.integer({ min: 20, max: 95 }) }), { minLength: 3, maxLength: 40 });
-    fc.assert(fc.property(chemistry, series, fc.integer({ min: 0, max: 900 }), fc.integer({ min: 1, max: 300 }), fc.integer({ min: 10, max: 900 }), (c, hours, from, later, label) => {
-      const air: Air = { kind: 'hourly', from: 0, temperatureC: [...hours.map((h) => h.t), 20], relativeHumidityPct: [...hours.map((h) => h.rh), 50] };
-      const film = { chemistry: c, minTempC: 5 };
-      const early = reaches(film, air, from, label)!;
-      expect(early).toBeLessThanOrEqual(reaches(film, air, from + later, label)!);
-      expect(doseBetween(film, air, from, early, label)).toBeCloseTo(1, 2);
-      expect(doseBetween(film, air, from, Math.max(from, early - 2), label)).toBeLessThan(1);
-    }));
+    const series = fc.array(fc.record({ t: fc.integer({ min: 0, max: 30 }), rh: fc.integer({ min: 20, max: 95 }) }), {
+      minLength: 3,
+      maxLength: 40,
+    });
+    fc.assert(
+      fc.property(
+        chemistry,
+        series,
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 1, max: 300 }),
+        fc.integer({ min: 10, max: 900 }),
+        (c, hours, from, later, label) => {
+          const air: Air = {
+            kind: 'hourly',
+            from: 0,
+            temperatureC: [...hours.map((h) => h.t), 20],
+            relativeHumidityPct: [...hours.map((h) => h.rh), 50],
+          };
+          const film = { chemistry: c, minTempC: 5 };
+          const early = reaches(film, air, from, label)!;
+          expect(early).toBeLessThanOrEqual(reaches(film, air, from + later, label)!);
+          expect(doseBetween(film, air, from, early, label)).toBeCloseTo(1, 2);
+          expect(doseBetween(film, air, from, Math.max(from, early - 2), label)).toBeLessThan(1);
+        },
+      ),
+    );
   });
 
   test('air limits name what is wrong', () => {
@@ -65,12 +126,28 @@ describe('drying', () => {
 
 describe('by the clock', () => {
   const surface = surfaceFacts({ element: 'trim', substrate: 'softwood', areaM2: 10 });
-  const work = workOf([{ kind: 'prime', family: 'shellac-primer', coats: 1, why: ['x'] }, { kind: 'finish-coat', family: 'oil-enamel', coats: 2, why: ['x'] }, { kind: 'cure-hold', waitMin: 99, why: ['x'] }], surface, SHIPPED_SHELF);
+  const work = workOf(
+    [
+      { kind: 'prime', family: 'shellac-primer', coats: 1, why: ['x'] },
+      { kind: 'finish-coat', family: 'oil-enamel', coats: 2, why: ['x'] },
+      { kind: 'cure-hold', waitMin: 99, why: ['x'] },
+    ],
+    surface,
+    SHIPPED_SHELF,
+  );
   const done = (stepId: string, end: number) => ({ stepId, start: end - 60, end, thickness: 1 });
 
-  test('each coat is a step of its own, and a cure is no work', () => expect(work.map((w) => w.plan.id)).toEqual(['s1', 's2c1', 's2c2']));
+  test('each coat is a step of its own, and a cure is no work', () =>
+    expect(work.map((w) => w.plan.id)).toEqual(['s1', 's2c1', 's2c2']));
   test.each([
-    ['to-start', [], 1000], ['drying', [done('s1', 1000)], 1010], ['open', [done('s1', 1000)], 1200],
-    ['drying', [done('s1', 0), done('s2c1', 1000)], 1500], ['closing', [done('s1', 0), done('s2c1', 1000)], 1000 + 4320 - 60], ['closed', [done('s1', 0), done('s2c1', 1000)], 1000 + 4321], ['done', [done('s2c2', 1000)], 1001],
-  ] as const)('stands as %s', (standing, log, now) => expect(runLine(work, [...log], steady(20, 50), now).standing).toBe(standing));
+    ['to-start', [], 1000],
+    ['drying', [done('s1', 1000)], 1010],
+    ['open', [done('s1', 1000)], 1200],
+    ['drying', [done('s1', 0), done('s2c1', 1000)], 1500],
+    ['closing', [done('s1', 0), done('s2c1', 1000)], 1000 + 4320 - 60],
+    ['closed', [done('s1', 0), done('s2c1', 1000)], 1000 + 4321],
+    ['done', [done('s2c2', 1000)], 1001],
+  ] as const)('stands as %s', (standing, log, now) =>
+    expect(runLine(work, [...log], steady(20, 50), now).standing).toBe(standing),
+  );
 });

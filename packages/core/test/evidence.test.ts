@@ -1,45 +1,94 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { assess, conditionFindings, diagnose, ELEMENTS, FINISHES, posteriorOdds, priorOdds, SUBSTRATES, surfaceFacts, TEST_RESULTS, testsThatPay, type Finish, type TestKind, type TestRecord } from '../src/index.ts';
+import {
+  assess,
+  conditionFindings,
+  diagnose,
+  ELEMENTS,
+  FINISHES,
+  posteriorOdds,
+  priorOdds,
+  SUBSTRATES,
+  surfaceFacts,
+  TEST_RESULTS,
+  testsThatPay,
+  type Finish,
+  type TestKind,
+  type TestRecord,
+} from '../src/index.ts';
 import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 import { BASE_ROWS } from '../src/evidence/knowledge/priors.ts';
 
 const trim = surfaceFacts({ element: 'trim', substrate: 'softwood', builtYear: 1931, areaM2: 12 });
-const rub = (result: string, place?: string): TestRecord => ({ kind: 'spirit-rub', result, ...(place ? { place } : {}) });
+const rub = (result: string, place?: string): TestRecord => ({
+  kind: 'spirit-rub',
+  result,
+  ...(place ? { place } : {}),
+});
 const highest = (odds: Record<Finish, number>) => Math.max(...Object.values(odds));
 
 const anyTest = fc.oneof(
-  ...(Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => TEST_RESULTS[k].length > 0).map((kind) => fc.record({ kind: fc.constant(kind), result: fc.constantFrom(...(TEST_RESULTS[kind] as readonly string[])), place: fc.constantFrom('a', 'b', null) })),
+  ...(Object.keys(TEST_RESULTS) as TestKind[])
+    .filter((k) => TEST_RESULTS[k].length > 0)
+    .map((kind) =>
+      fc.record({
+        kind: fc.constant(kind),
+        result: fc.constantFrom(...(TEST_RESULTS[kind] as readonly string[])),
+        place: fc.constantFrom('a', 'b', null),
+      }),
+    ),
   fc.record({ kind: fc.constant('cross-cut' as const), grade: fc.integer({ min: 0, max: 5 }) }),
 ) as fc.Arbitrary<TestRecord>;
-const anySurface = fc.record({ element: fc.constantFrom(...ELEMENTS), substrate: fc.constantFrom(...SUBSTRATES), builtYear: fc.option(fc.integer({ min: 1700, max: 2030 })) }).map((s) => surfaceFacts(s));
+const anySurface = fc
+  .record({
+    element: fc.constantFrom(...ELEMENTS),
+    substrate: fc.constantFrom(...SUBSTRATES),
+    builtYear: fc.option(fc.integer({ min: 1700, max: 2030 })),
+  })
+  .map((s) => surfaceFacts(s));
 
 describe('the tables', () => {
   test('every likelihood row sums to one and has a chance for everything', () => {
-    for (const table of LIKELIHOODS) for (const row of [...Object.values(table.rows), table.rest]) {
-      expect(row.length).toBe(table.results.length);
-      expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
-      expect(Math.min(...row)).toBeGreaterThan(0);
-    }
+    for (const table of LIKELIHOODS)
+      for (const row of [...Object.values(table.rows), table.rest]) {
+        expect(row.length).toBe(table.results.length);
+        expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
+        expect(Math.min(...row)).toBeGreaterThan(0);
+      }
   });
   test('every ground has a last row that fits anything', () => {
-    for (const ground of new Set(BASE_ROWS.map((r) => r.ground))) expect(BASE_ROWS.filter((r) => r.ground === ground).at(-1)!.when(trim)).toBe(true);
+    for (const ground of new Set(BASE_ROWS.map((r) => r.ground)))
+      expect(
+        BASE_ROWS.filter((r) => r.ground === ground)
+          .at(-1)!
+          .when(trim),
+      ).toBe(true);
   });
 });
 
 describe('odds over finishes', () => {
   test('always sum to one and are never certain', () => {
-    fc.assert(fc.property(anySurface, fc.array(anyTest, { maxLength: 6 }), (surface, tests) => {
-      const odds = posteriorOdds(surface, tests);
-      expect(Object.values(odds).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
-      expect(highest(odds)).toBeLessThanOrEqual(0.99 + 1e-9);
-    }), { numRuns: 300 });
+    fc.assert(
+      fc.property(anySurface, fc.array(anyTest, { maxLength: 6 }), (surface, tests) => {
+        const odds = posteriorOdds(surface, tests);
+        expect(Object.values(odds).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
+        expect(highest(odds)).toBeLessThanOrEqual(0.99 + 1e-9);
+      }),
+      { numRuns: 300 },
+    );
   });
 
   test('with nothing tested no finish stands above 0.95, whatever the surface', () => {
-    fc.assert(fc.property(anySurface, fc.option(fc.constantFrom(...FINISHES)), fc.option(fc.boolean()), (surface, currentFinish, isNew) => {
-      expect(highest(posteriorOdds({ ...surface, currentFinish, isNew }, []))).toBeLessThanOrEqual(0.95 + 1e-9);
-    }));
+    fc.assert(
+      fc.property(
+        anySurface,
+        fc.option(fc.constantFrom(...FINISHES)),
+        fc.option(fc.boolean()),
+        (surface, currentFinish, isNew) => {
+          expect(highest(posteriorOdds({ ...surface, currentFinish, isNew }, []))).toBeLessThanOrEqual(0.95 + 1e-9);
+        },
+      ),
+    );
   });
 
   test('a rub with nothing on the rag leans to oil, colour on it to waterborne', () => {
@@ -49,16 +98,24 @@ describe('odds over finishes', () => {
   });
 
   test('a slight transfer alone, and two rubs that disagree, leave none above 0.9', () => {
-    fc.assert(fc.property(anySurface, (surface) => {
-      expect(highest(posteriorOdds(surface, [rub('slight-transfer')]))).toBeLessThanOrEqual(0.9 + 1e-9);
-      expect(highest(posteriorOdds(surface, [rub('no-transfer', 'a'), rub('transfer', 'b')]))).toBeLessThanOrEqual(0.9 + 1e-9);
-    }));
+    fc.assert(
+      fc.property(anySurface, (surface) => {
+        expect(highest(posteriorOdds(surface, [rub('slight-transfer')]))).toBeLessThanOrEqual(0.9 + 1e-9);
+        expect(highest(posteriorOdds(surface, [rub('no-transfer', 'a'), rub('transfer', 'b')]))).toBeLessThanOrEqual(
+          0.9 + 1e-9,
+        );
+      }),
+    );
   });
 
   test('the same test again in one place counts for less than in another', () => {
     const once = posteriorOdds(trim, [rub('slight-transfer', 'a')])['waterborne-over-oil'];
-    const again = posteriorOdds(trim, [rub('slight-transfer', 'a'), rub('slight-transfer', 'a')])['waterborne-over-oil'];
-    const elsewhere = posteriorOdds(trim, [rub('slight-transfer', 'a'), rub('slight-transfer', 'b')])['waterborne-over-oil'];
+    const again = posteriorOdds(trim, [rub('slight-transfer', 'a'), rub('slight-transfer', 'a')])[
+      'waterborne-over-oil'
+    ];
+    const elsewhere = posteriorOdds(trim, [rub('slight-transfer', 'a'), rub('slight-transfer', 'b')])[
+      'waterborne-over-oil'
+    ];
     expect(again).toBeGreaterThan(once);
     expect(elsewhere).toBeGreaterThan(again);
   });
@@ -70,7 +127,9 @@ describe('odds over finishes', () => {
     const same = posteriorOdds(trim, [], [{ campaign: 'same', ...door }])['waterborne-acrylic'];
     expect(unknown).toBeGreaterThan(alone);
     expect(same).toBeGreaterThan(unknown);
-    expect(posteriorOdds(trim, [rub('no-transfer')], [{ campaign: 'same', ...door }])['oil-alkyd']).toBeGreaterThan(0.5);
+    expect(posteriorOdds(trim, [rub('no-transfer')], [{ campaign: 'same', ...door }])['oil-alkyd']).toBeGreaterThan(
+      0.5,
+    );
   });
 
   test('a finish on record starts high and is overturned by a clear test', () => {
@@ -87,11 +146,13 @@ describe('odds over finishes', () => {
     const theirs = priorOdds(surfaceFacts({ element: 'trim', substrate: 'softwood', builtYear: 1931 }));
     const share = 0.92;
     const joint = Object.fromEntries(FINISHES.map((x) => [x, 0])) as Record<Finish, number>;
-    for (const hidden of FINISHES) for (const here of FINISHES) for (const there of FINISHES) {
-      const pHere = share * Number(here === hidden) + (1 - share) * prior[here];
-      const pThere = share * Number(there === hidden) + (1 - share) * theirs[there];
-      joint[here] += prior[hidden] * pHere * pThere * (table.rows[there] ?? table.rest)[1]!;
-    }
+    for (const hidden of FINISHES)
+      for (const here of FINISHES)
+        for (const there of FINISHES) {
+          const pHere = share * Number(here === hidden) + (1 - share) * prior[here];
+          const pThere = share * Number(there === hidden) + (1 - share) * theirs[there];
+          joint[here] += prior[hidden] * pHere * pThere * (table.rows[there] ?? table.rest)[1]!;
+        }
     const total = Object.values(joint).reduce((a, b) => a + b, 0);
     for (const finish of FINISHES) expect(message[finish]).toBeCloseTo(joint[finish] / total, 6);
   });
@@ -99,7 +160,7 @@ describe('odds over finishes', () => {
   test('is calibrated: what is said to be 80 % likely is so about 80 % of the time', () => {
     let seed = 7;
     const random = () => (seed = (seed * 1103515245 + 12345) % 2147483648) / 2147483648;
-    const pick = <T,>(weights: readonly (readonly [T, number])[]): T => {
+    const pick = <T>(weights: readonly (readonly [T, number])[]): T => {
       let u = random() * weights.reduce((s, [, w]) => s + w, 0);
       return (weights.find(([, w]) => (u -= w) <= 0) ?? weights.at(-1)!)[0];
     };
@@ -112,7 +173,9 @@ describe('odds over finishes', () => {
         const table = LIKELIHOODS.find((t) => t.kind === kind)!;
         return { kind, result: pick(table.results.map((r, j) => [r, (table.rows[truth] ?? table.rest)[j]!] as const)) };
       });
-      const [top, chance] = (Object.entries(posteriorOdds(trim, tests)) as [Finish, number][]).reduce((a, b) => (b[1] > a[1] ? b : a));
+      const [top, chance] = (Object.entries(posteriorOdds(trim, tests)) as [Finish, number][]).reduce((a, b) =>
+        b[1] > a[1] ? b : a,
+      );
       if (chance < 0.72 || chance > 0.88) continue;
       said += chance;
       right += Number(top === truth);
@@ -123,7 +186,12 @@ describe('odds over finishes', () => {
 });
 
 describe('conditions', () => {
-  const found = (conditions: string[], ...tests: TestRecord[]) => [...conditionFindings(surfaceFacts({ element: 'wall', substrate: 'skim-plaster', conditions: conditions as never }), tests).standing];
+  const found = (conditions: string[], ...tests: TestRecord[]) => [
+    ...conditionFindings(
+      surfaceFacts({ element: 'wall', substrate: 'skim-plaster', conditions: conditions as never }),
+      tests,
+    ).standing,
+  ];
   test.each([
     ['mould', { kind: 'bleach-drop', result: 'unchanged' }, { kind: 'bleach-drop', result: 'lightens' }],
     ['damp', { kind: 'moisture-meter', value: 8 }, { kind: 'moisture-meter', value: 24 }],
@@ -136,7 +204,9 @@ describe('conditions', () => {
     expect(found([], raises as TestRecord)).toContain(code);
   });
   test('the last moisture reading stands', () => {
-    expect(found([], { kind: 'moisture-meter', value: 30 }, { kind: 'moisture-meter', value: 9 })).not.toContain('damp');
+    expect(found([], { kind: 'moisture-meter', value: 30 }, { kind: 'moisture-meter', value: 9 })).not.toContain(
+      'damp',
+    );
   });
   test('a film scratched young is not held against it', () => {
     const d = diagnose(trim, [{ kind: 'nail-scratch', result: 'scratches-off', filmAgeHours: 5 }]);
@@ -148,10 +218,17 @@ describe('the next test', () => {
   test('pays where nothing is known and stops where all is', () => {
     const open = testsThatPay(trim, [], [], diagnose(trim, []).findings);
     expect(open.some((t) => t.kind === 'spirit-rub')).toBe(true);
-    expect(assess({ surface: { element: 'wall', substrate: 'drywall', builtYear: 2015, areaM2: 12 }, tests: [rub('transfer', 'a'), rub('transfer', 'b')] }).nextTest).toBeNull();
+    expect(
+      assess({
+        surface: { element: 'wall', substrate: 'drywall', builtYear: 2015, areaM2: 12 },
+        tests: [rub('transfer', 'a'), rub('transfer', 'b')],
+      }).nextTest,
+    ).toBeNull();
   });
   test('is worth more on a larger surface', () => {
-    const worth = (areaM2: number) => testsThatPay({ ...trim, areaM2 }, [], [], diagnose(trim, []).findings).find((t) => t.kind === 'spirit-rub')?.expectedSaving ?? 0;
+    const worth = (areaM2: number) =>
+      testsThatPay({ ...trim, areaM2 }, [], [], diagnose(trim, []).findings).find((t) => t.kind === 'spirit-rub')
+        ?.expectedSaving ?? 0;
     expect(worth(40)).toBeGreaterThan(worth(10));
   });
 });

@@ -7,7 +7,17 @@ import type { Plan, PlanInput } from '../src/index.ts';
  */
 type Step = PlanInput['surfaces'][number]['steps'][number];
 type Zone = NonNullable<PlanInput['zones']>[number];
-interface Laid { surface: string; step: Step; zone: Zone | undefined; start: number; end: number; crew: string[]; dustFree: number | null; recoat: number | null; until: number | null }
+interface Laid {
+  surface: string;
+  step: Step;
+  zone: Zone | undefined;
+  start: number;
+  end: number;
+  crew: string[];
+  dustFree: number | null;
+  recoat: number | null;
+  until: number | null;
+}
 
 /** Remembers the answers of a costly question: times are asked for minute by minute. */
 function kept<K, V>(ask: (key: K) => V): (key: K) => V {
@@ -25,10 +35,22 @@ const clockAt = kept((key: string) => {
 });
 
 function airHour(air: PlanInput['air'], minute: number) {
-  if (air.kind === 'steady') return { t: air.temperatureC, rh: air.relativeHumidityPct, s: air.surfaceC ?? air.temperatureC, rain: air.rainMm ?? 0 };
+  if (air.kind === 'steady')
+    return {
+      t: air.temperatureC,
+      rh: air.relativeHumidityPct,
+      s: air.surfaceC ?? air.temperatureC,
+      rain: air.rainMm ?? 0,
+    };
   const i = Math.floor((minute - ms(air.from)) / 60);
-  const at = (list: readonly number[] | null | undefined) => (list && list.length ? list[i < 0 ? 0 : i >= list.length ? list.length - 1 : i]! : undefined);
-  return { t: at(air.temperatureC)!, rh: at(air.relativeHumidityPct)!, s: at(air.surfaceC) ?? at(air.temperatureC)!, rain: at(air.rainMm) ?? 0 };
+  const at = (list: readonly number[] | null | undefined) =>
+    list && list.length ? list[i < 0 ? 0 : i >= list.length ? list.length - 1 : i]! : undefined;
+  return {
+    t: at(air.temperatureC)!,
+    rh: at(air.relativeHumidityPct)!,
+    s: at(air.surfaceC) ?? at(air.temperatureC)!,
+    rain: at(air.rainMm) ?? 0,
+  };
 }
 
 const vapour = (t: number) => 6.112 * Math.exp((17.62 * t) / (243.12 + t));
@@ -37,9 +59,18 @@ function speed(step: Step, air: ReturnType<typeof airHour>): number {
   const t = Math.min(air.t, air.s);
   const cold = d.minTempC != null && t < d.minTempC;
   const damp = (per: number) => 1 - per * (air.rh - 50);
-  const raw = d.chemistry === 'waterborne' ? (cold ? 0 : (vapour(t) * (1 - air.rh / 100)) / (vapour(23) * 0.5))
-    : d.chemistry === 'two-part' ? (cold ? 0 : Math.pow(2, (t - 23) / 10))
-    : d.chemistry === 'solvent-borne' ? Math.pow(2, (t - 23) / 10) * damp(0.004) : Math.pow(2, (t - 23) / 15) * damp(0.002);
+  const raw =
+    d.chemistry === 'waterborne'
+      ? cold
+        ? 0
+        : (vapour(t) * (1 - air.rh / 100)) / (vapour(23) * 0.5)
+      : d.chemistry === 'two-part'
+        ? cold
+          ? 0
+          : Math.pow(2, (t - 23) / 10)
+        : d.chemistry === 'solvent-borne'
+          ? Math.pow(2, (t - 23) / 10) * damp(0.004)
+          : Math.pow(2, (t - 23) / 15) * damp(0.002);
   return Math.max(0, Math.min(1, raw));
 }
 
@@ -69,25 +100,51 @@ export function brokenRules(input: PlanInput, plan: Plan): string[] {
   const say = (rule: string, what: Laid) => broken.push(`${rule}: ${what.surface}/${what.step.id}`);
   const zone = (id: string | null | undefined) => input.zones?.find((z) => z.id === id);
   const laid: Laid[] = [];
-  for (const surface of input.surfaces) for (const step of surface.steps) {
-    const found = plan.steps.filter((s) => s.surface === surface.id && s.id === step.id);
-    if (found.length !== 1) { broken.push(`every step once: ${surface.id}/${step.id}`); continue; }
-    const p = found[0]!;
-    const z = zone(surface.zone);
-    const air = z?.air ?? input.air;
-    const end = ms(p.end);
-    const figure = (label: number | null | undefined) => (hasFilm(step) && label != null ? driedAt(step, air, end, label) : null);
-    const one: Laid = { surface: surface.id, step, zone: z, start: ms(p.start), end, crew: p.crew, dustFree: figure(step.drying?.dustFreeMin), recoat: figure(step.drying?.recoatMin), until: step.drying?.recoatMaxMin != null ? end + step.drying.recoatMaxMin : null };
-    for (const [said, own] of [[p.dustFreeAt, one.dustFree], [p.recoatFrom, one.recoat], [p.recoatUntil, one.until]] as const) if (own !== null && own !== Infinity && Math.abs(ms(said!) - own) > 1) say(`drying ${said} against ${own - one.end}`, one);
-    laid.push(one);
-  }
+  for (const surface of input.surfaces)
+    for (const step of surface.steps) {
+      const found = plan.steps.filter((s) => s.surface === surface.id && s.id === step.id);
+      if (found.length !== 1) {
+        broken.push(`every step once: ${surface.id}/${step.id}`);
+        continue;
+      }
+      const p = found[0]!;
+      const z = zone(surface.zone);
+      const air = z?.air ?? input.air;
+      const end = ms(p.end);
+      const figure = (label: number | null | undefined) =>
+        hasFilm(step) && label != null ? driedAt(step, air, end, label) : null;
+      const one: Laid = {
+        surface: surface.id,
+        step,
+        zone: z,
+        start: ms(p.start),
+        end,
+        crew: p.crew,
+        dustFree: figure(step.drying?.dustFreeMin),
+        recoat: figure(step.drying?.recoatMin),
+        until: step.drying?.recoatMaxMin != null ? end + step.drying.recoatMaxMin : null,
+      };
+      for (const [said, own] of [
+        [p.dustFreeAt, one.dustFree],
+        [p.recoatFrom, one.recoat],
+        [p.recoatUntil, one.until],
+      ] as const)
+        if (own !== null && own !== Infinity && Math.abs(ms(said!) - own) > 1)
+          say(`drying ${said} against ${own - one.end}`, one);
+      laid.push(one);
+    }
   const open = laid.filter((l) => !l.step.done);
   for (const l of open) checkAlone(input, l, say);
-  for (const surface of input.surfaces) checkOrder(laid.filter((l) => l.surface === surface.id), say);
-  for (const l of open) for (const name of l.step.after ?? []) {
-    const before = laid.find((o) => `${o.surface}/${o.step.id}` === name)!;
-    if (l.start < before.end) say('after', l);
-  }
+  for (const surface of input.surfaces)
+    checkOrder(
+      laid.filter((l) => l.surface === surface.id),
+      say,
+    );
+  for (const l of open)
+    for (const name of l.step.after ?? []) {
+      const before = laid.find((o) => `${o.surface}/${o.step.id}` === name)!;
+      if (l.start < before.end) say('after', l);
+    }
   checkTogether(input, laid, say);
   return broken;
 }
@@ -104,9 +161,16 @@ function checkAlone(input: PlanInput, l: Laid, say: (rule: string, what: Laid) =
     let worked = 0;
     for (let m = l.start; m < l.end; m++) {
       const { clock, weekday, date } = clockAt(`${m}|${input.timeZone}`);
-      const on = (person.days ?? [1, 2, 3, 4, 5]).includes(weekday) && !(person.off ?? []).includes(date) && clock >= (person.from ?? '08:00') && clock < (person.to ?? '16:30');
+      const on =
+        (person.days ?? [1, 2, 3, 4, 5]).includes(weekday) &&
+        !(person.off ?? []).includes(date) &&
+        clock >= (person.from ?? '08:00') &&
+        clock < (person.to ?? '16:30');
       if (on) worked++;
-      else if (!step.splittable) { say('hours', l); break; }
+      else if (!step.splittable) {
+        say('hours', l);
+        break;
+      }
     }
     if (step.splittable && worked < step.minutes) say('split hours', l);
   }
@@ -114,8 +178,17 @@ function checkAlone(input: PlanInput, l: Laid, say: (rule: string, what: Laid) =
   const d = step.drying!;
   const air = l.zone?.air ?? input.air;
   const hold = Math.max(l.dustFree ?? l.end, d.limitsHoldMin != null ? l.end + d.limitsHoldMin : l.end);
-  for (let m = l.start; m < hold; m++) if (!within(airHour(air, m), d)) { say('air', l); break; }
-  if (d.rainSafeMin != null) for (let m = l.start; m < l.end + d.rainSafeMin; m++) if (airHour(air, m).rain > 0) { say('rain', l); break; }
+  for (let m = l.start; m < hold; m++)
+    if (!within(airHour(air, m), d)) {
+      say('air', l);
+      break;
+    }
+  if (d.rainSafeMin != null)
+    for (let m = l.start; m < l.end + d.rainSafeMin; m++)
+      if (airHour(air, m).rain > 0) {
+        say('rain', l);
+        break;
+      }
   if (l.zone?.backBy) {
     const start = DateTime.fromMillis(l.start * 60_000, { zone: input.timeZone });
     const dry = DateTime.fromMillis((l.dustFree ?? l.end) * 60_000, { zone: input.timeZone });
@@ -141,17 +214,23 @@ function checkOrder(steps: Laid[], say: (rule: string, what: Laid) => void): voi
 
 function checkTogether(input: PlanInput, laid: Laid[], say: (rule: string, what: Laid) => void): void {
   const overlap = (a: number, b: number, c: number, d: number) => a < d && c < b;
-  laid.forEach((a, i) => laid.slice(i + 1).forEach((b) => {
-    if (a.step.done && b.step.done) return;
-    if (a.crew.some((id) => b.crew.includes(id)) && overlap(a.start, a.end, b.start, b.end)) say('one place at a time', a);
-  }));
-  for (const a of laid) for (const b of laid) {
-    if (a === b || !a.step.dusty || a.step.done || !a.zone?.noDustWhileWet || a.zone !== b.zone || !hasFilm(b.step)) continue;
-    if (overlap(a.start, a.end, b.start, b.dustFree ?? b.end)) say('dust near wet', a);
-  }
+  laid.forEach((a, i) =>
+    laid.slice(i + 1).forEach((b) => {
+      if (a.step.done && b.step.done) return;
+      if (a.crew.some((id) => b.crew.includes(id)) && overlap(a.start, a.end, b.start, b.end))
+        say('one place at a time', a);
+    }),
+  );
+  for (const a of laid)
+    for (const b of laid) {
+      if (a === b || !a.step.dusty || a.step.done || !a.zone?.noDustWhileWet || a.zone !== b.zone || !hasFilm(b.step))
+        continue;
+      if (overlap(a.start, a.end, b.start, b.dustFree ?? b.end)) say('dust near wet', a);
+    }
   if (input.racks != null) {
     const held = laid.filter((l) => l.step.onRack).map((l) => [l.start, Math.max(l.end, l.recoat ?? l.end)] as const);
-    for (const l of laid.filter((x) => x.step.onRack && !x.step.done)) if (held.filter(([a, b]) => a <= l.start && b > l.start).length > input.racks) say('racks', l);
+    for (const l of laid.filter((x) => x.step.onRack && !x.step.done))
+      if (held.filter(([a, b]) => a <= l.start && b > l.start).length > input.racks) say('racks', l);
   }
   for (const zone of input.zones ?? []) {
     const of = laid.filter((l) => l.zone === zone);

@@ -1,12 +1,40 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DateTime } from 'luxon';
-import { aftercareOf, assessSchema, caseOf, CHAIN_START, chained, checkChain, checkJobFile, colourDifference, hashOf, jobFileJsonSchema, nextDrySeason, readBy, SHIPPED_SHELF, verifyJobFile, type Entry } from '../src/index.ts';
+import {
+  aftercareOf,
+  assessSchema,
+  caseOf,
+  CHAIN_START,
+  chained,
+  checkChain,
+  checkJobFile,
+  colourDifference,
+  hashOf,
+  jobFileJsonSchema,
+  nextDrySeason,
+  readBy,
+  SHIPPED_SHELF,
+  verifyJobFile,
+  type Entry,
+} from '../src/index.ts';
 
 const chainOf = (payloads: readonly unknown[]): Entry[] => {
   let previous = CHAIN_START;
   return payloads.map((payload, i) => {
-    const entry = chained({ seq: i + 1, jobId: 'j', kind: 'note', subject: null, by: 'Ada Thirle', at: '2027-01-01T08:00:00Z', recordedAt: '2027-01-01T08:00:00Z', payload }, previous);
+    const entry = chained(
+      {
+        seq: i + 1,
+        jobId: 'j',
+        kind: 'note',
+        subject: null,
+        by: 'Ada Thirle',
+        at: '2027-01-01T08:00:00Z',
+        recordedAt: '2027-01-01T08:00:00Z',
+        payload,
+      },
+      previous,
+    );
     previous = entry.hash;
     return entry;
   });
@@ -19,16 +47,24 @@ describe('the ledger', () => {
   });
 
   test('stands as written, and breaks at the entry where any character is changed', () => {
-    fc.assert(fc.property(fc.array(fc.jsonValue(), { minLength: 1, maxLength: 6 }), fc.nat(), fc.nat(), (payloads, which, where) => {
-      const chain = chainOf(payloads.map((p) => JSON.parse(JSON.stringify(p ?? null))));
-      expect(checkChain(chain)).toEqual({ whole: true, entries: chain.length });
-      const at = which % chain.length;
-      const entry = chain[at]!;
-      const fields = ['jobId', 'kind', 'by', 'at', 'recordedAt', 'previousHash', 'hash'] as const;
-      const field = fields[where % fields.length]!;
-      const changed = chain.map((e, i) => (i === at ? { ...e, [field]: `${entry[field]}x` } : e));
-      expect(checkChain(changed)).toMatchObject({ whole: false, brokenAt: at + 1 });
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.jsonValue(), { minLength: 1, maxLength: 6 }),
+        fc.nat(),
+        fc.nat(),
+        (payloads, which, where) => {
+          const chain = chainOf(payloads.map((p) => JSON.parse(JSON.stringify(p ?? null))));
+          expect(checkChain(chain)).toEqual({ whole: true, entries: chain.length });
+          const at = which % chain.length;
+          const entry = chain[at]!;
+          const fields = ['jobId', 'kind', 'by', 'at', 'recordedAt', 'previousHash', 'hash'] as const;
+          const field = fields[where % fields.length]!;
+          const changed = chain.map((e, i) => (i === at ? { ...e, [field]: `${entry[field]}x` } : e));
+          expect(checkChain(changed)).toMatchObject({ whole: false, brokenAt: at + 1 });
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
   test('misses an entry that is gone, and one that was put in', () => {
@@ -40,8 +76,23 @@ describe('the ledger', () => {
 
 describe('a job file', () => {
   const file = () => ({
-    format: 'application/vnd.rustic-ledger+json', version: 1, job: { id: 'j', title: 'T', place: 'P', builtYear: 1908, status: 'active', note: '' }, rooms: [{ id: 'r', name: 'Hall', position: 0 }],
-    surfaces: [{ id: 's', roomId: 'r', name: 'Trim', campaign: null, facts: { element: 'trim', substrate: 'softwood' }, position: 0 }], tests: [], coats: [], ledger: chainOf([{ a: 1 }, { b: 2 }]),
+    format: 'application/vnd.rustic-ledger+json',
+    version: 1,
+    job: { id: 'j', title: 'T', place: 'P', builtYear: 1908, status: 'active', note: '' },
+    rooms: [{ id: 'r', name: 'Hall', position: 0 }],
+    surfaces: [
+      {
+        id: 's',
+        roomId: 'r',
+        name: 'Trim',
+        campaign: null,
+        facts: { element: 'trim', substrate: 'softwood' },
+        position: 0,
+      },
+    ],
+    tests: [],
+    coats: [],
+    ledger: chainOf([{ a: 1 }, { b: 2 }]),
   });
   test('is checked for shape and for what it points at', () => {
     expect(checkJobFile(file())).toMatchObject({ ok: true, surfaces: 1, entries: 2 });
@@ -54,14 +105,27 @@ describe('a job file', () => {
     bent.ledger[1] = { ...bent.ledger[1]!, payload: { b: 3 } };
     expect(verifyJobFile(bent)).toMatchObject({ whole: false, brokenAt: 2 });
   });
-  test('has a JSON Schema', () => expect(jobFileJsonSchema()).toMatchObject({ type: 'object', additionalProperties: false }));
+  test('has a JSON Schema', () =>
+    expect(jobFileJsonSchema()).toMatchObject({ type: 'object', additionalProperties: false }));
 });
 
 describe('aftercare', () => {
-  const caseFor = (surface: object) => caseOf(readBy(assessSchema, { surface: { element: 'railing', substrate: 'softwood', exposure: 'exterior-exposed', ...surface } })).c;
+  const caseFor = (surface: object) =>
+    caseOf(
+      readBy(assessSchema, {
+        surface: { element: 'railing', substrate: 'softwood', exposure: 'exterior-exposed', ...surface },
+      }),
+    ).c;
   const product = SHIPPED_SHELF.find((p) => p.family === 'exterior-acrylic')!;
   const air = (temperatureC: number) => ({ kind: 'steady' as const, temperatureC, relativeHumidityPct: 55 });
-  const items = (thickness = 1, t = 20) => aftercareOf(caseFor({ isNew: true }), { end: '2027-10-04T15:00:00+01:00', product, thickness }, air(t), 'Europe/London', 'northern');
+  const items = (thickness = 1, t = 20) =>
+    aftercareOf(
+      caseFor({ isNew: true }),
+      { end: '2027-10-04T15:00:00+01:00', product, thickness },
+      air(t),
+      'Europe/London',
+      'northern',
+    );
   const when = (list: ReturnType<typeof items>, code: string) => Date.parse(list.find((i) => i.code === code)!.at);
 
   test('uses open in order, later in cold air and for a thick film', () => {
@@ -72,10 +136,23 @@ describe('aftercare', () => {
     expect(when(items(1, 12), 'cured')).toBeGreaterThan(when(items(), 'cured'));
   });
   test('new timber is looked at after its first full year, and coated in a dry season', () => {
-    expect(items().find((i) => i.code === 'new-timber')!.at.slice(0, 10)).toBe('2028-10-04');
-    expect(items().find((i) => i.code === 'new-timber-coat')!.at.slice(0, 7)).toBe('2029-05');
+    expect(
+      items()
+        .find((i) => i.code === 'new-timber')!
+        .at.slice(0, 10),
+    ).toBe('2028-10-04');
+    expect(
+      items()
+        .find((i) => i.code === 'new-timber-coat')!
+        .at.slice(0, 7),
+    ).toBe('2029-05');
   });
-  test.each([['northern', '2028-02-29', '2028-05-01'], ['southern', '2028-02-29', '2028-02-29'], ['southern', '2027-04-10', '2027-11-01'], ['northern', '2027-12-31', '2028-05-01']] as const)('%s, from %s the dry season begins %s', (hemisphere, from, to) => {
+  test.each([
+    ['northern', '2028-02-29', '2028-05-01'],
+    ['southern', '2028-02-29', '2028-02-29'],
+    ['southern', '2027-04-10', '2027-11-01'],
+    ['northern', '2027-12-31', '2028-05-01'],
+  ] as const)('%s, from %s the dry season begins %s', (hemisphere, from, to) => {
     expect(nextDrySeason(DateTime.fromISO(from), hemisphere).toISODate()).toBe(to);
   });
 });

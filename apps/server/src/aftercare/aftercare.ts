@@ -16,20 +16,43 @@ export class Aftercare {
   async all(who: Who): Promise<unknown> {
     const scope = this.writes.reading(who);
     const jobs = (await scope.find(JobEntity)).filter((job) => job.status === 'active' || job.status === 'aftercare');
-    const found = await Promise.all(jobs.map(async (job) => {
-      const records = await readJob(scope, job.id);
-      return records.surfaces.filter((s) => isFinished(records, s)).flatMap((surface) => {
-        const system = systemOf(records, surface);
-        const { work, logs, done } = workOn(records, surface, system);
-        const last = work.findLast((w) => isCoat(w.plan.kind))!;
-        const log = logs.find((l) => l.stepId === last.plan.id)!;
-        const product = productById(log.productId);
-        if (!product) return [];
-        const thickness = done.find((d) => d.stepId === log.stepId)!.thickness;
-        const items = aftercareOf(system.c, { end: log.endedAt.toISOString(), product, thickness }, airOfRoom(records, surface.roomId), records.firm.timeZone, records.firm.hemisphere);
-        return [{ jobId: job.id, jobTitle: job.title, place: job.place, surfaceId: surface.id, name: surface.name, room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '', finishedAt: log.endedAt, product: product.name, batch: log.batch, items }];
-      });
-    }));
+    const found = await Promise.all(
+      jobs.map(async (job) => {
+        const records = await readJob(scope, job.id);
+        return records.surfaces
+          .filter((s) => isFinished(records, s))
+          .flatMap((surface) => {
+            const system = systemOf(records, surface);
+            const { work, logs, done } = workOn(records, surface, system);
+            const last = work.findLast((w) => isCoat(w.plan.kind))!;
+            const log = logs.find((l) => l.stepId === last.plan.id)!;
+            const product = productById(log.productId);
+            if (!product) return [];
+            const thickness = done.find((d) => d.stepId === log.stepId)!.thickness;
+            const items = aftercareOf(
+              system.c,
+              { end: log.endedAt.toISOString(), product, thickness },
+              airOfRoom(records, surface.roomId),
+              records.firm.timeZone,
+              records.firm.hemisphere,
+            );
+            return [
+              {
+                jobId: job.id,
+                jobTitle: job.title,
+                place: job.place,
+                surfaceId: surface.id,
+                name: surface.name,
+                room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+                finishedAt: log.endedAt,
+                product: product.name,
+                batch: log.batch,
+                items,
+              },
+            ];
+          });
+      }),
+    );
     return { now: who.now.toISOString(), surfaces: found.flat() };
   }
 }
@@ -39,5 +62,7 @@ export class Aftercare {
 export class AftercareController {
   constructor(private readonly aftercare: Aftercare) {}
 
-  @Get() all(@Sender() who: Who) { return this.aftercare.all(who); }
+  @Get() all(@Sender() who: Who) {
+    return this.aftercare.all(who);
+  }
 }

@@ -65,8 +65,20 @@ export class JobEntity extends FirmOwned {
   @Column('varchar', { length: 12 }) status: JobStatus;
   @Column('varchar', { length: 2000 }) note: string;
   @Column('datetime', { precision: 3, name: 'starts_at' }) startsAt: Date;
-  @Column('decimal', { precision: 5, scale: 2, name: 'temperature_c', transformer: { to: (v: number) => v, from: Number } }) temperatureC: number;
-  @Column('decimal', { precision: 5, scale: 2, name: 'relative_humidity_pct', transformer: { to: (v: number) => v, from: Number } }) relativeHumidityPct: number;
+  @Column('decimal', {
+    precision: 5,
+    scale: 2,
+    name: 'temperature_c',
+    transformer: { to: (v: number) => v, from: Number },
+  })
+  temperatureC: number;
+  @Column('decimal', {
+    precision: 5,
+    scale: 2,
+    name: 'relative_humidity_pct',
+    transformer: { to: (v: number) => v, from: Number },
+  })
+  relativeHumidityPct: number;
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   @Column('json', { name: 'crew_ids' }) crewIds: string[];
   @Column('int') racks: number;
@@ -170,6 +182,18 @@ export class LedgerEntryEntity {
 }
 
 export const ENTITIES = [
-  FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity, SentWriteEntity, JobEntity, RoomEntity, SurfaceEntity,
-  TestRecordEntity, SystemChoiceEntity, PostedPlanEntity, WorkLogEntity, AirReadingEntity, LedgerEntryEntity,
+  FirmEntity,
+  PersonEntity,
+  SessionEntity,
+  SignInFailureEntity,
+  SentWriteEntity,
+  JobEntity,
+  RoomEntity,
+  SurfaceEntity,
+  TestRecordEntity,
+  SystemChoiceEntity,
+  PostedPlanEntity,
+  WorkLogEntity,
+  AirReadingEntity,
+  LedgerEntryEntity,
 ];

@@ -23,8 +23,15 @@ export class FirmScope {
     this.who = who;
   }
 
-  find<T extends FirmOwned>(entity: EntityTarget<T>, where: FindOptionsWhere<T> = {}, order?: FindOptionsOrder<T>): Promise<T[]> {
-    return this.manager.find(entity, { where: { ...where, firmId: this.who.firmId } as FindOptionsWhere<T>, ...(order ? { order } : {}) });
+  find<T extends FirmOwned>(
+    entity: EntityTarget<T>,
+    where: FindOptionsWhere<T> = {},
+    order?: FindOptionsOrder<T>,
+  ): Promise<T[]> {
+    return this.manager.find(entity, {
+      where: { ...where, firmId: this.who.firmId } as FindOptionsWhere<T>,
+      ...(order ? { order } : {}),
+    });
   }
 
   async one<T extends FirmOwned>(entity: EntityTarget<T>, id: string, what: string): Promise<T> {

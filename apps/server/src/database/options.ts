@@ -6,8 +6,15 @@ import { FirstSchema1764000000001 } from './migrations/0001-first-schema.ts';
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
   if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which brings its own database.');
   return {
-    type: 'mariadb', url, timezone: 'Z', charset: 'utf8mb4_unicode_ci', entities: ENTITIES, migrations: [FirstSchema1764000000001],
-    synchronize: false, migrationsRun: false, connectTimeout: 5000,
+    type: 'mariadb',
+    url,
+    timezone: 'Z',
+    charset: 'utf8mb4_unicode_ci',
+    entities: ENTITIES,
+    migrations: [FirstSchema1764000000001],
+    synchronize: false,
+    migrationsRun: false,
+    connectTimeout: 5000,
     extra: { connectionLimit: 12, waitForConnections: true, queueLimit: 200 },
   };
 }

@@ -24,7 +24,12 @@ export class Demo {
   private readonly log = new Logger('demo');
 
   constructor(
-    private readonly database: DataSource, private readonly writes: Writes, private readonly jobs: Jobs, private readonly walkround: Walkround, private readonly work: Work, private readonly plans: Plans,
+    private readonly database: DataSource,
+    private readonly writes: Writes,
+    private readonly jobs: Jobs,
+    private readonly walkround: Walkround,
+    private readonly work: Work,
+    private readonly plans: Plans,
   ) {}
 
   /** Loads the demo where there is no firm yet. */
@@ -43,7 +48,13 @@ export class Demo {
     const firmId = uuid();
     await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {} });
     const passwordHash = await hashPassword(DEMO_PASSWORD);
-    const people = DEMO_PEOPLE.map((p) => ({ ...p, hours: p.hours && { ...p.hours, days: [...p.hours.days] }, id: uuid(), firmId, passwordHash }));
+    const people = DEMO_PEOPLE.map((p) => ({
+      ...p,
+      hours: p.hours && { ...p.hours, days: [...p.hours.days] },
+      id: uuid(),
+      firmId,
+      passwordHash,
+    }));
     for (const person of people) await this.database.manager.insert(PersonEntity, person);
     const owner = people[0]!;
     const who: Who = { firmId, personId: owner.id, name: owner.name, now };
@@ -61,10 +72,23 @@ export class Demo {
     const startsAt = this.startOf(demo, who.now);
     const walked: Who = { ...who, now: new Date(Math.min(startsAt.getTime(), who.now.getTime()) - 6 * DAY_MS) };
     const jobId = uuid();
-    await this.jobs.add(walked, { id: jobId, title: demo.title, place: demo.place, builtYear: demo.builtYear, note: demo.note, startsAt: startsAt.toISOString() });
+    await this.jobs.add(walked, {
+      id: jobId,
+      title: demo.title,
+      place: demo.place,
+      builtYear: demo.builtYear,
+      note: demo.note,
+      startsAt: startsAt.toISOString(),
+    });
     const scope = this.writes.reading(walked);
     const job = await scope.one(JobEntity, jobId, 'job');
-    await this.database.manager.save(JobEntity, { ...job, status: demo.status, temperatureC: demo.temperatureC, relativeHumidityPct: demo.relativeHumidityPct, crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id) });
+    await this.database.manager.save(JobEntity, {
+      ...job,
+      status: demo.status,
+      temperatureC: demo.temperatureC,
+      relativeHumidityPct: demo.relativeHumidityPct,
+      crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id),
+    });
     const laid: [DemoSurface, string][] = [];
     for (const room of demo.rooms) {
       const roomId = uuid();
@@ -72,7 +96,10 @@ export class Demo {
       if (room.backBy) await this.database.manager.update(RoomEntity, { id: roomId }, { backBy: room.backBy });
       for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
     }
-    if (demo.post) await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, { id: uuid() });
+    if (demo.post)
+      await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, {
+        id: uuid(),
+      });
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
     // Posted anew in the light of what was laid, as a lead painter does each morning.
     if (demo.post && demo.status === 'active') await this.plans.post(who, jobId, { id: uuid() });
@@ -80,9 +107,20 @@ export class Demo {
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {
     const id = uuid();
-    await this.jobs.addSurface(who, jobId, { id, roomId, name: surface.name, campaign: surface.campaign ?? null, facts: surface.facts as never, wanted: (surface.wanted ?? {}) as never });
+    await this.jobs.addSurface(who, jobId, {
+      id,
+      roomId,
+      name: surface.name,
+      campaign: surface.campaign ?? null,
+      facts: surface.facts as never,
+      wanted: (surface.wanted ?? {}) as never,
+    });
     for (const [i, test] of (surface.tests ?? []).entries()) {
-      await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, { id: uuid(), test: test as never, at: new Date(who.now.getTime() + i * 4 * MINUTE_MS).toISOString() });
+      await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, {
+        id: uuid(),
+        test: test as never,
+        at: new Date(who.now.getTime() + i * 4 * MINUTE_MS).toISOString(),
+      });
     }
     return id;
   }
@@ -97,8 +135,15 @@ export class Demo {
       const end = new Date(who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS - (coats.length - 1 - i) * DAY_MS);
       const start = new Date(end.getTime() - coat.plan.minutes * MINUTE_MS);
       await this.work.log({ ...who, now: end }, jobId, {
-        id: uuid(), surfaceId, stepId: coat.plan.id, startedAt: start.toISOString(), endedAt: end.toISOString(), productId: coat.product!.id, batch: `${coat.product!.maker[0]}${2600 + ((i * 37 + coat.product!.name.length * 11) % 300)}`,
-        temperatureC: laid.temperatureC, relativeHumidityPct: laid.relativeHumidityPct,
+        id: uuid(),
+        surfaceId,
+        stepId: coat.plan.id,
+        startedAt: start.toISOString(),
+        endedAt: end.toISOString(),
+        productId: coat.product!.id,
+        batch: `${coat.product!.maker[0]}${2600 + ((i * 37 + coat.product!.name.length * 11) % 300)}`,
+        temperatureC: laid.temperatureC,
+        relativeHumidityPct: laid.relativeHumidityPct,
       });
     }
   }

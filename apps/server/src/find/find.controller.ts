@@ -20,7 +20,10 @@ export class FindController {
   async find(@Sender() who: Who, @Query() { q }: FindQuery): Promise<unknown> {
     const scope = this.writes.reading(who);
     const like = Like(`%${q.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`);
-    const [jobs, surfaces] = await Promise.all([scope.find(JobEntity, { title: like }), scope.find(SurfaceEntity, { name: like })]);
+    const [jobs, surfaces] = await Promise.all([
+      scope.find(JobEntity, { title: like }),
+      scope.find(SurfaceEntity, { name: like }),
+    ]);
     return {
       jobs: jobs.slice(0, 8).map((j) => ({ id: j.id, title: j.title, place: j.place })),
       surfaces: surfaces.slice(0, 12).map((s) => ({ id: s.id, jobId: s.jobId, name: s.name })),

@@ -9,9 +9,13 @@ import { Open } from '../people/session.ts';
 export class HealthController {
   constructor(private readonly database: DataSource) {}
 
-  @Get() @Open()
+  @Get()
+  @Open()
   async health(@Res({ passthrough: true }) response: Response): Promise<{ process: 'up'; database: 'up' | 'away' }> {
-    const up = await this.database.query('SELECT 1').then(() => true, () => false);
+    const up = await this.database.query('SELECT 1').then(
+      () => true,
+      () => false,
+    );
     if (!up) response.status(503);
     return { process: 'up', database: up ? 'up' : 'away' };
   }

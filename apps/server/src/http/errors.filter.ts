@@ -13,10 +13,31 @@ export interface ErrorBody {
   requestId: string;
 }
 
-const AWAY = ['ECONNREFUSED', 'PROTOCOL_CONNECTION_LOST', 'ECONNRESET', 'ETIMEDOUT', 'ENOENT', 'EPIPE', 'ER_SERVER_SHUTDOWN', 'ER_CON_COUNT_ERROR'];
-const CODES: Record<number, string> = { 400: 'invalid', 401: 'signed-out', 403: 'not-allowed', 404: 'not-found', 409: 'conflict', 413: 'too-large', 415: 'not-json', 429: 'too-often' };
+const AWAY = [
+  'ECONNREFUSED',
+  'PROTOCOL_CONNECTION_LOST',
+  'ECONNRESET',
+  'ETIMEDOUT',
+  'ENOENT',
+  'EPIPE',
+  'ER_SERVER_SHUTDOWN',
+  'ER_CON_COUNT_ERROR',
+];
+const CODES: Record<number, string> = {
+  400: 'invalid',
+  401: 'signed-out',
+  403: 'not-allowed',
+  404: 'not-found',
+  409: 'conflict',
+  413: 'too-large',
+  415: 'not-json',
+  429: 'too-often',
+};
 const WORDS: Record<number, string> = {
-  400: 'This could not be read. Nothing was written.', 404: 'There is nothing here.', 413: 'This is larger than is taken. Nothing was written; send less at a time.', 415: 'Send JSON. Nothing was written.',
+  400: 'This could not be read. Nothing was written.',
+  404: 'There is nothing here.',
+  413: 'This is larger than is taken. Nothing was written; send less at a time.',
+  415: 'Send JSON. Nothing was written.',
 };
 
 @Catch()
@@ -27,35 +48,71 @@ export class ErrorsFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const response = http.getResponse<Response>();
     const requestId = String(http.getRequest<Request & { id?: string }>().id ?? '');
-    if (response.headersSent) { response.end(); return; }
+    if (response.headersSent) {
+      response.end();
+      return;
+    }
     const { status, ...body } = this.bodyOf(error, requestId);
     if (status === 503) response.setHeader('Retry-After', '2');
     response.status(status).json({ ...body, requestId });
   }
 
   private bodyOf(error: unknown, requestId: string): Omit<ErrorBody, 'requestId'> & { status: number } {
-    if (error instanceof UnusableInput) return { status: 400, code: 'invalid', message: 'Some of this cannot be used. Nothing was written.', errors: error.errors };
+    if (error instanceof UnusableInput)
+      return {
+        status: 400,
+        code: 'invalid',
+        message: 'Some of this cannot be used. Nothing was written.',
+        errors: error.errors,
+      };
     if (error instanceof HttpException) return this.ofHttp(error);
-    const driver = error instanceof QueryFailedError ? (error.driverError as { code?: string }) : (error as { code?: string } | null);
+    const driver =
+      error instanceof QueryFailedError
+        ? (error.driverError as { code?: string })
+        : (error as { code?: string } | null);
     if (driver?.code && AWAY.includes(driver.code)) {
       this.log.warn({ requestId, code: driver.code }, 'database away');
-      return { status: 503, code: 'database-away', message: 'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.' };
+      return {
+        status: 503,
+        code: 'database-away',
+        message:
+          'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.',
+      };
     }
     const raised = error as { status?: number; statusCode?: number; type?: string } | null;
     const status = raised?.status ?? raised?.statusCode;
-    if (status && status >= 400 && status < 500) return { status, code: CODES[status] ?? 'refused', message: WORDS[status] ?? 'This was refused. Nothing was written.' };
+    if (status && status >= 400 && status < 500)
+      return {
+        status,
+        code: CODES[status] ?? 'refused',
+        message: WORDS[status] ?? 'This was refused. Nothing was written.',
+      };
     this.log.error({ requestId, error: error instanceof Error ? error.stack : String(error) }, 'failed');
-    return { status: 500, code: 'failed', message: `Something went wrong on our side. Nothing was written. Say this number when you ask: ${requestId}.` };
+    return {
+      status: 500,
+      code: 'failed',
+      message: `Something went wrong on our side. Nothing was written. Say this number when you ask: ${requestId}.`,
+    };
   }
 
   private ofHttp(error: HttpException): Omit<ErrorBody, 'requestId'> & { status: number } {
     const status = error.getStatus();
     const said = error.getResponse();
     const own = typeof said === 'object' ? (said as Partial<ErrorBody>) : {};
-    const message = own.code ? own.message! : status === HttpStatus.BAD_REQUEST && !own.errors ? WORDS[400]! : (own.message ?? error.message);
+    const message = own.code
+      ? own.message!
+      : status === HttpStatus.BAD_REQUEST && !own.errors
+        ? WORDS[400]!
+        : (own.message ?? error.message);
     return {
-      status, code: own.code ?? CODES[status] ?? 'refused', message: typeof message === 'string' && !message.startsWith('Cannot ') ? message : (WORDS[status] ?? 'This was refused.'),
-      ...(own.errors ? { errors: own.errors } : {}), ...(own.yours !== undefined ? { yours: own.yours, theirs: own.theirs } : {}),
+      status,
+      code: own.code ?? CODES[status] ?? 'refused',
+      message:
+        typeof message === 'string' && !message.startsWith('Cannot ')
+          ? message
+          : (WORDS[status] ?? 'This was refused.'),
+      ...(own.errors ? { errors: own.errors } : {}),
+      ...(own.yours !== undefined ? { yours: own.yours, theirs: own.theirs } : {}),
     };
   }
 }

@@ -8,7 +8,10 @@ const SAFE = ['GET', 'HEAD', 'OPTIONS'];
  * names. A request that carries neither is refused.
  */
 export function sameOrigin(request: Request, _response: Response, next: NextFunction): void {
-  if (SAFE.includes(request.method)) { next(); return; }
+  if (SAFE.includes(request.method)) {
+    next();
+    return;
+  }
   const site = request.get('sec-fetch-site');
   const origin = request.get('origin');
   const own = origin !== undefined && hostOf(origin) === request.get('host');
@@ -17,7 +20,11 @@ export function sameOrigin(request: Request, _response: Response, next: NextFunc
   next();
 }
 
-const refused = () => new ForbiddenException({ code: 'other-origin', message: 'This did not come from our own page. Nothing was written.' });
+const refused = () =>
+  new ForbiddenException({
+    code: 'other-origin',
+    message: 'This did not come from our own page. Nothing was written.',
+  });
 
 function hostOf(origin: string): string | null {
   return URL.canParse(origin) ? new URL(origin).host : null;

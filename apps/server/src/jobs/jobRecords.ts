@@ -1,5 +1,29 @@
-import { assessSchema, caseOf, readBy, runLine, SHIPPED_SHELF, workOf, type Air, type AssessInput, type Case, type Done, type Product, type RunLine, type Step, type WorkStep } from '@rustic/core';
-import { AirReadingEntity, FirmEntity, JobEntity, RoomEntity, SurfaceEntity, SystemChoiceEntity, TestRecordEntity, WorkLogEntity } from '../database/entities.ts';
+import {
+  assessSchema,
+  caseOf,
+  readBy,
+  runLine,
+  SHIPPED_SHELF,
+  workOf,
+  type Air,
+  type AssessInput,
+  type Case,
+  type Done,
+  type Product,
+  type RunLine,
+  type Step,
+  type WorkStep,
+} from '@rustic/core';
+import {
+  AirReadingEntity,
+  FirmEntity,
+  JobEntity,
+  RoomEntity,
+  SurfaceEntity,
+  SystemChoiceEntity,
+  TestRecordEntity,
+  WorkLogEntity,
+} from '../database/entities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 
 /** Everything a job's pages are computed from, read in as few queries as it takes. */
@@ -19,9 +43,12 @@ export async function readJob(scope: FirmScope, jobId: string): Promise<JobRecor
   const job = await scope.one(JobEntity, jobId, 'job');
   const [firm, rooms, surfaces, tests, choices, work, readings] = await Promise.all([
     scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId }),
-    scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }), scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
-    scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }), scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }), scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
+    scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+    scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+    scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
+    scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
   ]);
   return { firm, job, rooms, surfaces, tests, choices, work, readings };
 }
@@ -36,20 +63,29 @@ export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEnt
 export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
   const standing = standingTests(records.tests);
   const testsOf = (id: string) => standing.filter((t) => t.surfaceId === id).map((t) => t.test);
-  const neighbours = records.surfaces.filter((other) => other.id !== surface.id && testsOf(other.id).length > 0)
+  const neighbours = records.surfaces
+    .filter((other) => other.id !== surface.id && testsOf(other.id).length > 0)
     .map((other) => ({
-      campaign: (surface.campaign !== null && other.campaign === surface.campaign ? 'same' : 'unknown') as 'same' | 'unknown',
-      element: other.facts.element, tests: testsOf(other.id),
+      campaign: (surface.campaign !== null && other.campaign === surface.campaign ? 'same' : 'unknown') as
+        'same' | 'unknown',
+      element: other.facts.element,
+      tests: testsOf(other.id),
     }))
     .filter((n) => n.campaign === 'same' || n.element === surface.facts.element);
   return readBy(assessSchema, {
-    surface: { builtYear: records.job.builtYear, ...surface.facts }, tests: testsOf(surface.id), neighbours, wanted: surface.wanted,
+    surface: { builtYear: records.job.builtYear, ...surface.facts },
+    tests: testsOf(surface.id),
+    neighbours,
+    wanted: surface.wanted,
     houseRules: { ...records.firm.houseRules, ...records.job.houseRules },
   });
 }
 
 /** The system that stands for a surface: the one settled, else the one the core would take. */
-export function systemOf(records: JobRecords, surface: SurfaceEntity): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
+export function systemOf(
+  records: JobRecords,
+  surface: SurfaceEntity,
+): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
   const { c, made } = caseOf(questionOf(records, surface));
   const choice = records.choices.filter((one) => one.surfaceId === surface.id).at(-1) ?? null;
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
@@ -59,14 +95,20 @@ export function systemOf(records: JobRecords, surface: SurfaceEntity): { c: Case
 export function airOfRoom(records: JobRecords, roomId: string): Air & { kind: 'steady' } {
   const reading = records.readings.filter((r) => r.roomId === roomId).at(-1);
   return {
-    kind: 'steady', temperatureC: reading?.temperatureC ?? records.job.temperatureC, relativeHumidityPct: reading?.relativeHumidityPct ?? records.job.relativeHumidityPct,
+    kind: 'steady',
+    temperatureC: reading?.temperatureC ?? records.job.temperatureC,
+    relativeHumidityPct: reading?.relativeHumidityPct ?? records.job.relativeHumidityPct,
   };
 }
 
 export const productById = (id: string | null): Product | null => SHIPPED_SHELF.find((p) => p.id === id) ?? null;
 
 /** A step's work with the products that were really laid, where they were logged. */
-export function workOn(records: JobRecords, surface: SurfaceEntity, system: { c: Case; steps: Step[] }): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
+export function workOn(
+  records: JobRecords,
+  surface: SurfaceEntity,
+  system: { c: Case; steps: Step[] },
+): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
   const work = workOf(system.steps, system.c.d.surface, system.c.shelf).map((w): WorkStep => {
     const laid = productById(logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
@@ -74,7 +116,12 @@ export function workOn(records: JobRecords, surface: SurfaceEntity, system: { c:
   });
   const done = logs.map((log): Done => {
     const label = productById(log.productId)?.wetFilmUm;
-    return { stepId: log.stepId, start: minute(log.startedAt), end: minute(log.endedAt), thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1 };
+    return {
+      stepId: log.stepId,
+      start: minute(log.startedAt),
+      end: minute(log.endedAt),
+      thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1,
+    };
   });
   return { work, done, logs };
 }

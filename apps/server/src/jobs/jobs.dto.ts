@@ -1,6 +1,43 @@
-import { CONDITIONS, ELEMENTS, EXPOSURES, FAMILIES, FINISHES, SHEENS, SUBSTRATES, TEXTURES, type Condition, type Element, type Exposure, type Family, type Finish, type Sheen, type Substrate, type SurfaceFacts, type Texture } from '@rustic/core';
+import {
+  CONDITIONS,
+  ELEMENTS,
+  EXPOSURES,
+  FAMILIES,
+  FINISHES,
+  SHEENS,
+  SUBSTRATES,
+  TEXTURES,
+  type Condition,
+  type Element,
+  type Exposure,
+  type Family,
+  type Finish,
+  type Sheen,
+  type Substrate,
+  type SurfaceFacts,
+  type Texture,
+} from '@rustic/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsHexColor, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsPositive, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsHexColor,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsPositive,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
 import { IsNotedTime } from '../http/checks.ts';
 import type { JobStatus } from '../database/entities.ts';
 
@@ -13,7 +50,10 @@ export class JobBody {
   @IsOptional() @IsInt() @Min(1000) @Max(2200) builtYear: number | null;
   @IsOptional() @IsString() @MaxLength(2000) note?: string;
   /** When work may begin. */
-  @Matches(/^(20|21)\d\d-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,3})?)?(Z|[+-]\d\d:\d\d)$/, { message: 'must be a time with its offset, in this century or the next' }) startsAt: string;
+  @Matches(/^(20|21)\d\d-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,3})?)?(Z|[+-]\d\d:\d\d)$/, {
+    message: 'must be a time with its offset, in this century or the next',
+  })
+  startsAt: string;
 }
 
 export class JobChange {

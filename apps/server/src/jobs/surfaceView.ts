@@ -1,4 +1,15 @@
-import { alternativesTo, assessRead, caseOf, estimateStep, evidenceWeights, hashOf, priceSystem, sectionOf, testsThatPay, type Step } from '@rustic/core';
+import {
+  alternativesTo,
+  assessRead,
+  caseOf,
+  estimateStep,
+  evidenceWeights,
+  hashOf,
+  priceSystem,
+  sectionOf,
+  testsThatPay,
+  type Step,
+} from '@rustic/core';
 import type { SurfaceEntity } from '../database/entities.ts';
 import { questionOf, standingOf, systemOf, workOn, type JobRecords } from './jobRecords.ts';
 
@@ -15,32 +26,53 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
   const settledOther = system.choice !== null && systemKey(system.computed) !== systemKey(system.steps);
   return {
-    surface, job: records.job, room: records.rooms.find((r) => r.id === surface.roomId), firm: { currency: records.firm.currency, timeZone: records.firm.timeZone },
+    surface,
+    job: records.job,
+    room: records.rooms.find((r) => r.id === surface.roomId),
+    firm: { currency: records.firm.currency, timeZone: records.firm.timeZone },
     finish: assessment.finish,
     weights: evidenceWeights(c.d.surface, c.d.tests, question.neighbours ?? []),
     nextTests: testsThatPay(c.d.surface, c.d.tests, question.neighbours ?? [], c.d.findings).slice(0, 3),
-    conditions: [...c.d.findings.standing], cleared: [...c.d.findings.cleared],
+    conditions: [...c.d.findings.standing],
+    cleared: [...c.d.findings.cleared],
     lines: steps.map((step) => {
       const { minutes, litres, product, readyAfterMin } = estimateStep(step, c.d.surface, c.shelf);
-      return { step, minutes, litres, readyAfterMin, product: product && { id: product.id, name: product.name, maker: product.maker } };
+      return {
+        step,
+        minutes,
+        litres,
+        readyAfterMin,
+        product: product && { id: product.id, name: product.name, maker: product.maker },
+      };
     }),
     price: priceSystem(steps, c.d.surface, c.shelf),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
     choice: system.choice && { differs: system.choice.differs, by: system.choice.byName, at: system.choice.at },
     /** Set where the evidence has moved since the system was settled. */
-    computedKey: systemKey(system.computed), settledOther,
+    computedKey: systemKey(system.computed),
+    settledOther,
     alternatives: [
       ...(settledOther ? [{ key: systemKey(system.computed), differs: 'What the evidence asks for now.' }] : []),
-      ...assessment.alternatives.filter((a) => systemKey(a.system.steps) !== systemKey(steps)).map((a) => ({ key: systemKey(a.system.steps), differs: a.differs })),
+      ...assessment.alternatives
+        .filter((a) => systemKey(a.system.steps) !== systemKey(steps))
+        .map((a) => ({ key: systemKey(a.system.steps), differs: a.differs })),
     ],
-    schools: assessment.schools, cautions: assessment.cautions, blocks: assessment.blocks, risks: assessment.risks,
+    schools: assessment.schools,
+    cautions: assessment.cautions,
+    blocks: assessment.blocks,
+    risks: assessment.risks,
     tests: records.tests.filter((t) => t.surfaceId === surface.id),
-    work: logs, standing: standingOf(records, surface, now),
+    work: logs,
+    standing: standingOf(records, surface, now),
   };
 }
 
 /** The steps behind a key: the computed system or one of its alternatives; null where the evidence has moved on. */
-export function systemByKey(records: JobRecords, surface: SurfaceEntity, key: string): { steps: Step[]; differs: string } | null {
+export function systemByKey(
+  records: JobRecords,
+  surface: SurfaceEntity,
+  key: string,
+): { steps: Step[]; differs: string } | null {
   const { c, made } = caseOf(questionOf(records, surface));
   if (systemKey(made.steps) === key) return { steps: made.steps, differs: 'as the evidence asks' };
   const found = alternativesTo(c, made).find((a) => systemKey(a.system.steps) === key);

@@ -10,26 +10,68 @@ import { Ledger } from './ledger.service.ts';
 @ApiTags('ledger')
 @Controller('api/jobs/:id')
 export class LedgerController {
-  constructor(private readonly writes: Writes, private readonly ledger: Ledger) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
 
-  @Get('ledger') entries(@Sender() who: Who, @Param('id') id: string) { return this.ledger.entries(this.writes.reading(who), id); }
-  @Get('ledger/check') check(@Sender() who: Who, @Param('id') id: string) { return this.ledger.check(this.writes.reading(who), id); }
+  @Get('ledger') entries(@Sender() who: Who, @Param('id') id: string) {
+    return this.ledger.entries(this.writes.reading(who), id);
+  }
+  @Get('ledger/check') check(@Sender() who: Who, @Param('id') id: string) {
+    return this.ledger.check(this.writes.reading(who), id);
+  }
 
   /** The whole job as a file that another program, or the command line, can read and verify. */
-  @Get('file') @Header('Content-Type', `${JOB_FILE_TYPE}; charset=utf-8`) @Header('Content-Disposition', 'attachment; filename="job.rustic-ledger.json"')
+  @Get('file')
+  @Header('Content-Type', `${JOB_FILE_TYPE}; charset=utf-8`)
+  @Header('Content-Disposition', 'attachment; filename="job.rustic-ledger.json"')
   async file(@Sender() who: Who, @Param('id') id: string): Promise<JobFile> {
     const scope = this.writes.reading(who);
     const { job, rooms, surfaces, tests, work } = await readJob(scope, id);
     return {
-      format: JOB_FILE_TYPE, version: JOB_FILE_VERSION,
-      job: { id: job.id, title: job.title, place: job.place, builtYear: job.builtYear, status: job.status, note: job.note },
+      format: JOB_FILE_TYPE,
+      version: JOB_FILE_VERSION,
+      job: {
+        id: job.id,
+        title: job.title,
+        place: job.place,
+        builtYear: job.builtYear,
+        status: job.status,
+        note: job.note,
+      },
       rooms: rooms.map((r) => ({ id: r.id, name: r.name, position: r.position })),
-      surfaces: surfaces.map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, campaign: s.campaign, facts: s.facts as JobFile['surfaces'][number]['facts'], position: s.position })),
-      tests: tests.map((t) => ({ id: t.id, surfaceId: t.surfaceId, test: t.test as JobFile['tests'][number]['test'], by: t.byName, at: t.at.toISOString(), corrects: t.corrects, note: t.note })),
-      coats: work.filter((w) => w.productId !== null && w.temperatureC !== null).map((w) => ({
-        id: w.id, surfaceId: w.surfaceId, stepId: w.stepId, product: productById(w.productId)?.name ?? w.productId!, batch: w.batch ?? '', start: w.startedAt.toISOString(), end: w.endedAt.toISOString(),
-        temperatureC: w.temperatureC!, relativeHumidityPct: w.relativeHumidityPct!, by: w.byName,
+      surfaces: surfaces.map((s) => ({
+        id: s.id,
+        roomId: s.roomId,
+        name: s.name,
+        campaign: s.campaign,
+        facts: s.facts as JobFile['surfaces'][number]['facts'],
+        position: s.position,
       })),
+      tests: tests.map((t) => ({
+        id: t.id,
+        surfaceId: t.surfaceId,
+        test: t.test as JobFile['tests'][number]['test'],
+        by: t.byName,
+        at: t.at.toISOString(),
+        corrects: t.corrects,
+        note: t.note,
+      })),
+      coats: work
+        .filter((w) => w.productId !== null && w.temperatureC !== null)
+        .map((w) => ({
+          id: w.id,
+          surfaceId: w.surfaceId,
+          stepId: w.stepId,
+          product: productById(w.productId)?.name ?? w.productId!,
+          batch: w.batch ?? '',
+          start: w.startedAt.toISOString(),
+          end: w.endedAt.toISOString(),
+          temperatureC: w.temperatureC!,
+          relativeHumidityPct: w.relativeHumidityPct!,
+          by: w.byName,
+        })),
       ledger: await this.ledger.entries(scope, id),
     };
   }

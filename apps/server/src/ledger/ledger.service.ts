@@ -18,13 +18,26 @@ export class Ledger {
   async append(scope: FirmScope, happened: Happened): Promise<Entry> {
     const { manager, who } = scope;
     // The job's row is held until the transaction ends, so that its chain grows one entry at a time.
-    const job = await manager.findOne(JobEntity, { where: { id: happened.jobId, firmId: who.firmId }, lock: { mode: 'pessimistic_write' } });
+    const job = await manager.findOne(JobEntity, {
+      where: { id: happened.jobId, firmId: who.firmId },
+      lock: { mode: 'pessimistic_write' },
+    });
     if (!job) throw new NotFoundException('There is no such job.');
-    const [last] = await manager.find(LedgerEntryEntity, { where: { jobId: happened.jobId, firmId: who.firmId }, order: { seq: 'DESC' }, take: 1 });
+    const [last] = await manager.find(LedgerEntryEntity, {
+      where: { jobId: happened.jobId, firmId: who.firmId },
+      order: { seq: 'DESC' },
+      take: 1,
+    });
     const entry = chained(
       {
-        seq: (last?.seq ?? 0) + 1, jobId: happened.jobId, kind: happened.kind, subject: happened.subject, by: who.name,
-        at: happened.at.toISOString(), recordedAt: who.now.toISOString(), payload: JSON.parse(JSON.stringify(happened.payload)),
+        seq: (last?.seq ?? 0) + 1,
+        jobId: happened.jobId,
+        kind: happened.kind,
+        subject: happened.subject,
+        by: who.name,
+        at: happened.at.toISOString(),
+        recordedAt: who.now.toISOString(),
+        payload: JSON.parse(JSON.stringify(happened.payload)),
       },
       last?.hash ?? CHAIN_START,
     );
@@ -35,7 +48,10 @@ export class Ledger {
 
   async entries(scope: FirmScope, jobId: string): Promise<Entry[]> {
     await scope.one(JobEntity, jobId, 'job');
-    const rows = await scope.manager.find(LedgerEntryEntity, { where: { jobId, firmId: scope.who.firmId }, order: { seq: 'ASC' } });
+    const rows = await scope.manager.find(LedgerEntryEntity, {
+      where: { jobId, firmId: scope.who.firmId },
+      order: { seq: 'ASC' },
+    });
     return rows.map(({ firmId: _firm, byName, ...row }) => ({ ...row, by: byName }));
   }
 

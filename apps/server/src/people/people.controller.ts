@@ -24,10 +24,19 @@ class FirmChange {
 @ApiTags('people')
 @Controller('api')
 export class PeopleController {
-  constructor(private readonly people: People, private readonly writes: Writes) {}
+  constructor(
+    private readonly people: People,
+    private readonly writes: Writes,
+  ) {}
 
-  @Post('session') @Open() @HttpCode(200)
-  async signIn(@Body() body: SignInBody, @Req() request: SessionRequest, @Res({ passthrough: true }) response: Response): Promise<unknown> {
+  @Post('session')
+  @Open()
+  @HttpCode(200)
+  async signIn(
+    @Body() body: SignInBody,
+    @Req() request: SessionRequest,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<unknown> {
     const { token, expiresAt } = await this.people.signIn(body.email, body.password, new Date());
     response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
     return shown(await this.people.whoIs(token, new Date()));
@@ -38,7 +47,9 @@ export class PeopleController {
     return shown(request.signedIn!);
   }
 
-  @Delete('session') @Open() @HttpCode(204)
+  @Delete('session')
+  @Open()
+  @HttpCode(204)
   async signOut(@Req() request: SessionRequest, @Res({ passthrough: true }) response: Response): Promise<void> {
     const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
     await this.people.signOut(typeof token === 'string' ? token : undefined);
@@ -56,7 +67,12 @@ export class PeopleController {
   }
 }
 
-const cookie = (request: SessionRequest): CookieOptions => ({ httpOnly: true, sameSite: 'strict', secure: request.secure, path: '/' });
+const cookie = (request: SessionRequest): CookieOptions => ({
+  httpOnly: true,
+  sameSite: 'strict',
+  secure: request.secure,
+  path: '/',
+});
 
 function shown(signedIn: Awaited<ReturnType<People['whoIs']>>): unknown {
   const { person, firm } = signedIn!;

@@ -31,7 +31,10 @@ export class People {
     const fits = await passwordFits(person?.passwordHash ?? (await this.decoy), password);
     if (!person || !fits) {
       await this.database.manager.insert(SignInFailureEntity, { id: uuid(), emailHash, at: now });
-      throw new UnauthorizedException({ code: 'not-known', message: 'That address and password do not go together. Try again, or ask the owner of the firm.' });
+      throw new UnauthorizedException({
+        code: 'not-known',
+        message: 'That address and password do not go together. Try again, or ask the owner of the firm.',
+      });
     }
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(now.getTime() + SESSION_DAYS * 86_400_000);
@@ -43,12 +46,19 @@ export class People {
   private async brake(emailHash: string, now: Date): Promise<void> {
     const since = new Date(now.getTime() - FAILURE_WINDOW_MS);
     const failures = await this.database.manager.countBy(SignInFailureEntity, { emailHash, at: MoreThan(since) });
-    if (failures >= MOST_FAILURES) throw new HttpException({ code: 'too-often', message: 'Too many tries for this address. Wait a quarter of an hour, then try again.' }, 429);
+    if (failures >= MOST_FAILURES)
+      throw new HttpException(
+        { code: 'too-often', message: 'Too many tries for this address. Wait a quarter of an hour, then try again.' },
+        429,
+      );
   }
 
   async whoIs(token: string | undefined, now: Date): Promise<SignedIn | null> {
     if (!token || token.length > 100) return null;
-    const session = await this.database.manager.findOneBy(SessionEntity, { tokenHash: digest(token), expiresAt: MoreThan(now) });
+    const session = await this.database.manager.findOneBy(SessionEntity, {
+      tokenHash: digest(token),
+      expiresAt: MoreThan(now),
+    });
     const person = session && (await this.database.manager.findOneBy(PersonEntity, { id: session.personId }));
     const firm = person && (await this.database.manager.findOneBy(FirmEntity, { id: person.firmId }));
     return person && firm ? { person, firm } : null;

@@ -1,4 +1,10 @@
-import { createParamDecorator, Injectable, UnauthorizedException, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import {
+  createParamDecorator,
+  Injectable,
+  UnauthorizedException,
+  type CanActivate,
+  type ExecutionContext,
+} from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
 import type { Request } from 'express';
@@ -14,7 +20,10 @@ export type SessionRequest = Request & { signedIn?: SignedIn };
 /** Nobody passes without a session, but where a handler says it is open. */
 @Injectable()
 export class SessionGuard implements CanActivate {
-  constructor(private readonly people: People, private readonly reflector: Reflector) {}
+  constructor(
+    private readonly people: People,
+    private readonly reflector: Reflector,
+  ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
     if (this.reflector.getAllAndOverride<boolean>('open', [context.getHandler(), context.getClass()])) return true;
@@ -22,7 +31,11 @@ export class SessionGuard implements CanActivate {
     const cookies = request.cookies as Record<string, unknown> | undefined;
     const token = cookies?.[COOKIE];
     const signedIn = await this.people.whoIs(typeof token === 'string' ? token : undefined, new Date());
-    if (!signedIn) throw new UnauthorizedException({ code: 'signed-out', message: 'You are signed out. Sign in again; what you typed is kept on this page.' });
+    if (!signedIn)
+      throw new UnauthorizedException({
+        code: 'signed-out',
+        message: 'You are signed out. Sign in again; what you typed is kept on this page.',
+      });
     request.signedIn = signedIn;
     return true;
   }
@@ -35,4 +48,7 @@ export const Sender = createParamDecorator((_data: unknown, context: ExecutionCo
 });
 
 /** The sender's firm, for its zone, season and rules. */
-export const SenderFirm = createParamDecorator((_data: unknown, context: ExecutionContext): FirmEntity => context.switchToHttp().getRequest<SessionRequest>().signedIn!.firm);
+export const SenderFirm = createParamDecorator(
+  (_data: unknown, context: ExecutionContext): FirmEntity =>
+    context.switchToHttp().getRequest<SessionRequest>().signedIn!.firm,
+);

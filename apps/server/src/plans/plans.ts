@@ -20,9 +20,17 @@ export class PostBody {
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
 @Injectable()
 export class Plans implements OnModuleDestroy {
-  private readonly pool = new Piscina({ filename: new URL('./plan.worker.js', import.meta.url).href, maxThreads: 2, minThreads: 1 });
+  private readonly pool = new Piscina({
+    filename: new URL('./plan.worker.js', import.meta.url).href,
+    maxThreads: 2,
+    minThreads: 1,
+  });
 
-  constructor(private readonly writes: Writes, private readonly ledger: Ledger, private readonly systems: Systems) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly systems: Systems,
+  ) {}
 
   async onModuleDestroy(): Promise<void> {
     await this.pool.destroy();
@@ -38,11 +46,20 @@ export class Plans implements OnModuleDestroy {
     const people = await scope.find(PersonEntity);
     const input = planInputOf(records, people, who.now);
     const plan = await this.compute(input);
-    const [posted] = await scope.manager.find(PostedPlanEntity, { where: { jobId, firmId: who.firmId }, order: { at: 'DESC', id: 'DESC' }, take: 1 });
+    const [posted] = await scope.manager.find(PostedPlanEntity, {
+      where: { jobId, firmId: who.firmId },
+      order: { at: 'DESC', id: 'DESC' },
+      take: 1,
+    });
     const done = new Set(input.surfaces.flatMap((s) => s.steps.filter((t) => t.done).map((t) => `${s.id}/${t.id}`)));
     return {
-      job: records.job, rooms: records.rooms, surfaces: records.surfaces.map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
-      people: people.map((p) => ({ id: p.id, name: p.name, initials: p.initials })), input, plan, now: who.now.toISOString(),
+      job: records.job,
+      rooms: records.rooms,
+      surfaces: records.surfaces.map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
+      people: people.map((p) => ({ id: p.id, name: p.name, initials: p.initials })),
+      input,
+      plan,
+      now: who.now.toISOString(),
       log: records.work.map((w) => ({ surfaceId: w.surfaceId, stepId: w.stepId, by: w.byName })),
       posted: posted ? { at: posted.at, by: posted.byName, plan: posted.plan } : null,
       difference: posted ? differenceOf(posted.plan, plan, done) : null,
@@ -57,13 +74,20 @@ export class Plans implements OnModuleDestroy {
       const plan = await this.compute(input);
       await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
       await this.begin(scope, records);
-      await this.ledger.append(scope, { jobId, kind: 'plan-posted', subject: null, at: who.now, payload: { status: plan.status, finish: plan.finish, visits: plan.visits, steps: plan.steps.length } });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'plan-posted',
+        subject: null,
+        at: who.now,
+        payload: { status: plan.status, finish: plan.finish, visits: plan.visits, steps: plan.steps.length },
+      });
       return { plan };
     });
   }
 
   private async begin(scope: FirmScope, records: JobRecords): Promise<void> {
-    if (records.job.status === 'walk-round' || records.job.status === 'quoted') await scope.manager.save(JobEntity, { ...records.job, status: 'planned' });
+    if (records.job.status === 'walk-round' || records.job.status === 'quoted')
+      await scope.manager.save(JobEntity, { ...records.job, status: 'planned' });
   }
 }
 
@@ -72,6 +96,10 @@ export class Plans implements OnModuleDestroy {
 export class PlansController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() now(@Sender() who: Who, @Param('id') id: string) { return this.plans.now(who, id); }
-  @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) { return this.plans.post(who, id, body); }
+  @Get() now(@Sender() who: Who, @Param('id') id: string) {
+    return this.plans.now(who, id);
+  }
+  @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) {
+    return this.plans.post(who, id, body);
+  }
 }

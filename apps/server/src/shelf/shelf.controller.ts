@@ -5,5 +5,7 @@ import { SHIPPED_SHELF } from '@rustic/core';
 @ApiTags('shelf')
 @Controller('api/shelf')
 export class ShelfController {
-  @Get() all() { return SHIPPED_SHELF; }
+  @Get() all() {
+    return SHIPPED_SHELF;
+  }
 }

@@ -17,25 +17,55 @@ export class ChoiceBody {
 /** Settling on a system. The newest choice stands; none is ever changed. */
 @Injectable()
 export class Systems {
-  constructor(private readonly writes: Writes, private readonly ledger: Ledger) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
 
   async choose(who: Who, surfaceId: string, body: ChoiceBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       const records = await readJob(scope, surface.jobId);
       if (records.work.some((w) => w.surfaceId === surfaceId)) {
-        throw new ConflictException({ code: 'already-begun', message: 'Work on this surface is logged. Its system stands; nothing was changed. Record what is wrong as a test, and plan the rest anew.' });
+        throw new ConflictException({
+          code: 'already-begun',
+          message:
+            'Work on this surface is logged. Its system stands; nothing was changed. Record what is wrong as a test, and plan the rest anew.',
+        });
       }
       const found = systemByKey(records, surface, body.key);
-      if (!found) throw new ConflictException({ code: 'moved-on', message: 'The evidence has moved since this was shown. Nothing was changed; look at the systems again.' });
+      if (!found)
+        throw new ConflictException({
+          code: 'moved-on',
+          message: 'The evidence has moved since this was shown. Nothing was changed; look at the systems again.',
+        });
       return this.settle(scope, surface, body.id, found);
     });
   }
 
   /** Writes a settled system within a write that is under way. */
-  async settle(scope: FirmScope, surface: SurfaceEntity, id: string, system: { steps: SystemChoiceEntity['steps']; differs: string }): Promise<SystemChoiceEntity> {
-    const choice = await scope.add(SystemChoiceEntity, { id, jobId: surface.jobId, surfaceId: surface.id, steps: system.steps, differs: system.differs, byName: scope.who.name, at: scope.who.now });
-    await this.ledger.append(scope, { jobId: surface.jobId, kind: 'system-chosen', subject: surface.id, at: scope.who.now, payload: { differs: system.differs, steps: system.steps } });
+  async settle(
+    scope: FirmScope,
+    surface: SurfaceEntity,
+    id: string,
+    system: { steps: SystemChoiceEntity['steps']; differs: string },
+  ): Promise<SystemChoiceEntity> {
+    const choice = await scope.add(SystemChoiceEntity, {
+      id,
+      jobId: surface.jobId,
+      surfaceId: surface.id,
+      steps: system.steps,
+      differs: system.differs,
+      byName: scope.who.name,
+      at: scope.who.now,
+    });
+    await this.ledger.append(scope, {
+      jobId: surface.jobId,
+      kind: 'system-chosen',
+      subject: surface.id,
+      at: scope.who.now,
+      payload: { differs: system.differs, steps: system.steps },
+    });
     return choice;
   }
 
@@ -43,7 +73,10 @@ export class Systems {
   async settleOpen(scope: FirmScope, records: JobRecords, newId: () => string): Promise<void> {
     for (const surface of records.surfaces) {
       const system = systemOf(records, surface);
-      if (!system.choice) records.choices.push(await this.settle(scope, surface, newId(), { steps: system.steps, differs: 'as the evidence asks' }));
+      if (!system.choice)
+        records.choices.push(
+          await this.settle(scope, surface, newId(), { steps: system.steps, differs: 'as the evidence asks' }),
+        );
     }
   }
 }
@@ -53,5 +86,7 @@ export class Systems {
 export class SystemsController {
   constructor(private readonly systems: Systems) {}
 
-  @Post() choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) { return this.systems.choose(who, id, body); }
+  @Post() choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) {
+    return this.systems.choose(who, id, body);
+  }
 }

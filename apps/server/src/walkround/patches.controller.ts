@@ -16,14 +16,27 @@ export class PatchesController {
   async all(@Sender() who: Who): Promise<unknown> {
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity);
-    const found = await Promise.all(jobs.filter((j) => j.status !== 'aftercare').map(async (job) => {
-      const records = await readJob(scope, job.id);
-      return records.surfaces.map((surface) => ({
-        jobId: job.id, jobTitle: job.title, surfaceId: surface.id, name: surface.name,
-        asked: systemOf(records, surface).steps.filter((s) => s.kind === 'test-patch').map((s) => ({ family: s.family ?? null, waitMin: s.waitMin ?? 0, why: s.why })),
-        read: standingTests(records.tests).filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch').map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
-      })).filter((s) => s.asked.length + s.read.length > 0);
-    }));
+    const found = await Promise.all(
+      jobs
+        .filter((j) => j.status !== 'aftercare')
+        .map(async (job) => {
+          const records = await readJob(scope, job.id);
+          return records.surfaces
+            .map((surface) => ({
+              jobId: job.id,
+              jobTitle: job.title,
+              surfaceId: surface.id,
+              name: surface.name,
+              asked: systemOf(records, surface)
+                .steps.filter((s) => s.kind === 'test-patch')
+                .map((s) => ({ family: s.family ?? null, waitMin: s.waitMin ?? 0, why: s.why })),
+              read: standingTests(records.tests)
+                .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
+                .map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
+            }))
+            .filter((s) => s.asked.length + s.read.length > 0);
+        }),
+    );
     return found.flat();
   }
 }

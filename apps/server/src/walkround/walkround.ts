@@ -2,7 +2,19 @@ import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { FAMILIES, PLANES, readBy, testSchema, TEST_KINDS, type Family, type Plane, type TestKind } from '@rustic/core';
 import { Type } from 'class-transformer';
-import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { SurfaceEntity, TestRecordEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
@@ -36,15 +48,33 @@ export class TestBody {
 /** Test records: inserted, never edited; a correction names what it corrects. */
 @Injectable()
 export class Walkround {
-  constructor(private readonly writes: Writes, private readonly ledger: Ledger) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
 
   async record(who: Who, surfaceId: string, body: TestBody): Promise<unknown> {
     const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test)));
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       if (body.corrects) await scope.one(TestRecordEntity, body.corrects, 'test record');
-      const record = await scope.add(TestRecordEntity, { id: body.id, jobId: surface.jobId, surfaceId, test, byName: who.name, at: new Date(body.at), corrects: body.corrects ?? null, note: body.note ?? '' });
-      await this.ledger.append(scope, { jobId: surface.jobId, kind: body.corrects ? 'test-corrected' : 'test-recorded', subject: surfaceId, at: record.at, payload: body });
+      const record = await scope.add(TestRecordEntity, {
+        id: body.id,
+        jobId: surface.jobId,
+        surfaceId,
+        test,
+        byName: who.name,
+        at: new Date(body.at),
+        corrects: body.corrects ?? null,
+        note: body.note ?? '',
+      });
+      await this.ledger.append(scope, {
+        jobId: surface.jobId,
+        kind: body.corrects ? 'test-corrected' : 'test-recorded',
+        subject: surfaceId,
+        at: record.at,
+        payload: body,
+      });
       return record;
     });
   }
@@ -55,5 +85,7 @@ export class Walkround {
 export class WalkroundController {
   constructor(private readonly walkround: Walkround) {}
 
-  @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) { return this.walkround.record(who, id, body); }
+  @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
+    return this.walkround.record(who, id, body);
+  }
 }

@@ -27,28 +27,64 @@ export class WorkBody {
   @IsOptional() @IsNumber() @Min(0) @Max(1000) litres?: number;
 }
 
-const refusedWith = (errors: { path: string; message: string }[]) => new BadRequestException({ code: 'invalid', message: 'Some of this cannot be used. Nothing was written.', errors });
+const refusedWith = (errors: { path: string; message: string }[]) =>
+  new BadRequestException({ code: 'invalid', message: 'Some of this cannot be used. Nothing was written.', errors });
 
 /** What was done on site: coats with their product, batch and air, and the steps between them. */
 @Injectable()
 export class Work {
-  constructor(private readonly writes: Writes, private readonly ledger: Ledger, private readonly jobs: Jobs, private readonly systems: Systems) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly jobs: Jobs,
+    private readonly systems: Systems,
+  ) {}
 
   async log(who: Who, jobId: string, body: WorkBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
       const records = await readJob(scope, jobId);
-      if (!systemOf(records, surface).choice) records.choices.push(await this.systems.settle(scope, surface, uuid(), { steps: systemOf(records, surface).steps, differs: 'as the evidence asks' }));
+      if (!systemOf(records, surface).choice)
+        records.choices.push(
+          await this.systems.settle(scope, surface, uuid(), {
+            steps: systemOf(records, surface).steps,
+            differs: 'as the evidence asks',
+          }),
+        );
       const step = this.stepOf(records, surface, body);
       const coat = isCoat(step.plan.kind);
       const { id, stepId, productId, batch, temperatureC, relativeHumidityPct, wetFilmUm, litres } = body;
       const log = await scope.add(WorkLogEntity, {
-        id, jobId, surfaceId: surface.id, stepId, stepKind: step.plan.kind, productId: productId ?? null, batch: batch ?? null, startedAt: new Date(body.startedAt), endedAt: new Date(body.endedAt),
-        temperatureC: temperatureC ?? null, relativeHumidityPct: relativeHumidityPct ?? null, wetFilmUm: wetFilmUm ?? null, litres: litres ?? null, byName: who.name,
+        id,
+        jobId,
+        surfaceId: surface.id,
+        stepId,
+        stepKind: step.plan.kind,
+        productId: productId ?? null,
+        batch: batch ?? null,
+        startedAt: new Date(body.startedAt),
+        endedAt: new Date(body.endedAt),
+        temperatureC: temperatureC ?? null,
+        relativeHumidityPct: relativeHumidityPct ?? null,
+        wetFilmUm: wetFilmUm ?? null,
+        litres: litres ?? null,
+        byName: who.name,
       });
-      await this.ledger.append(scope, { jobId, kind: coat ? 'coat-logged' : 'step-done', subject: surface.id, at: log.endedAt, payload: body });
-      if (temperatureC !== undefined && relativeHumidityPct !== undefined) await this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at: body.endedAt });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: coat ? 'coat-logged' : 'step-done',
+        subject: surface.id,
+        at: log.endedAt,
+        payload: body,
+      });
+      if (temperatureC !== undefined && relativeHumidityPct !== undefined)
+        await this.jobs.noteReading(scope, surface.roomId, {
+          id: uuid(),
+          temperatureC,
+          relativeHumidityPct,
+          at: body.endedAt,
+        });
       return { log, ...(await this.whatItChanges(scope, jobId, surface, step, body)) };
     });
   }
@@ -56,28 +92,60 @@ export class Work {
   private stepOf(records: JobRecords, surface: SurfaceEntity, body: WorkBody): WorkStep {
     const { work, logs } = workOn(records, surface, systemOf(records, surface));
     const step = work.find((w) => w.plan.id === body.stepId);
-    if (!step) throw refusedWith([{ path: 'stepId', message: 'is no step of this surface\'s system' }]);
-    if (logs.some((log) => log.stepId === body.stepId)) throw new ConflictException({ code: 'already-logged', message: 'This step is logged already. Nothing was written twice.', yours: body, theirs: logs.find((l) => l.stepId === body.stepId) });
+    if (!step) throw refusedWith([{ path: 'stepId', message: "is no step of this surface's system" }]);
+    if (logs.some((log) => log.stepId === body.stepId))
+      throw new ConflictException({
+        code: 'already-logged',
+        message: 'This step is logged already. Nothing was written twice.',
+        yours: body,
+        theirs: logs.find((l) => l.stepId === body.stepId),
+      });
     const faults: { path: string; message: string }[] = [];
-    if (Date.parse(body.endedAt) < Date.parse(body.startedAt)) faults.push({ path: 'endedAt', message: 'lies before the start' });
+    if (Date.parse(body.endedAt) < Date.parse(body.startedAt))
+      faults.push({ path: 'endedAt', message: 'lies before the start' });
     if (isCoat(step.plan.kind)) {
-      for (const field of ['productId', 'batch', 'temperatureC', 'relativeHumidityPct'] as const) if (body[field] === undefined) faults.push({ path: field, message: 'is needed for a coat' });
+      for (const field of ['productId', 'batch', 'temperatureC', 'relativeHumidityPct'] as const)
+        if (body[field] === undefined) faults.push({ path: field, message: 'is needed for a coat' });
       const product = productById(body.productId ?? null);
       if (body.productId && !product) faults.push({ path: 'productId', message: 'is not on the shelf' });
-      if (product && product.family !== step.plan.drying?.family && product.family !== step.product?.family) faults.push({ path: 'productId', message: `is ${FAMILY_LABELS[product.family]}; this coat is ${step.product ? FAMILY_LABELS[step.product.family] : 'another'}` });
+      if (product && product.family !== step.plan.drying?.family && product.family !== step.product?.family)
+        faults.push({
+          path: 'productId',
+          message: `is ${FAMILY_LABELS[product.family]}; this coat is ${step.product ? FAMILY_LABELS[step.product.family] : 'another'}`,
+        });
     }
     if (faults.length) throw refusedWith(faults);
     return step;
   }
 
   /** What the log means at once: limits missed, a film off its label, when the surface opens; and the job's standing. */
-  private async whatItChanges(scope: FirmScope, jobId: string, surface: SurfaceEntity, step: WorkStep, body: WorkBody): Promise<{ warnings: string[]; opensAt: number | null }> {
+  private async whatItChanges(
+    scope: FirmScope,
+    jobId: string,
+    surface: SurfaceEntity,
+    step: WorkStep,
+    body: WorkBody,
+  ): Promise<{ warnings: string[]; opensAt: number | null }> {
     const warnings: string[] = [];
     const product = productById(body.productId ?? null);
     if (product && body.temperatureC !== undefined && body.relativeHumidityPct !== undefined) {
-      const fault = airFault({ temperatureC: body.temperatureC, relativeHumidityPct: body.relativeHumidityPct, surfaceC: body.temperatureC, rainMm: null, windMs: null }, product.drying);
+      const fault = airFault(
+        {
+          temperatureC: body.temperatureC,
+          relativeHumidityPct: body.relativeHumidityPct,
+          surfaceC: body.temperatureC,
+          rainMm: null,
+          windMs: null,
+        },
+        product.drying,
+      );
       if (fault) warnings.push(`Laid outside its limits: ${fault}.`);
-      if (body.wetFilmUm && Math.abs(body.wetFilmUm / product.wetFilmUm - 1) > 0.3) warnings.push(body.wetFilmUm > product.wetFilmUm ? 'A heavy film: it opens later.' : 'A starved film: look at its cover before the next coat.');
+      if (body.wetFilmUm && Math.abs(body.wetFilmUm / product.wetFilmUm - 1) > 0.3)
+        warnings.push(
+          body.wetFilmUm > product.wetFilmUm
+            ? 'A heavy film: it opens later.'
+            : 'A starved film: look at its cover before the next coat.',
+        );
     }
     const records = await readJob(scope, jobId);
     const finished = records.surfaces.length > 0 && records.surfaces.every((s) => isFinished(records, s));
@@ -90,21 +158,41 @@ export class Work {
   /** The run sheet: every surface of every job under way, by the clock. */
   async today(who: Who): Promise<unknown> {
     const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter((j) => j.status === 'active' || j.status === 'planned');
-    const lines = await Promise.all(jobs.map(async (job) => {
-      const records = await readJob(scope, job.id);
-      const [posted] = await scope.manager.find(PostedPlanEntity, { where: { jobId: job.id, firmId: who.firmId }, order: { at: 'DESC', id: 'DESC' }, take: 1 });
-      return records.surfaces.map((surface) => {
-        const { work: _work, ...line } = standingOf(records, surface, who.now);
-        const planned = posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
-        const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
-        const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
-        return {
-          jobId: job.id, jobTitle: job.title, startsAt: job.startsAt, room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '', surfaceId: surface.id, name: surface.name, ...line,
-          plannedStart: planned?.start ?? null, offered: { batch, temperatureC: reading?.temperatureC ?? job.temperatureC, relativeHumidityPct: reading?.relativeHumidityPct ?? job.relativeHumidityPct },
-        };
-      });
-    }));
+    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
+      (j) => j.status === 'active' || j.status === 'planned',
+    );
+    const lines = await Promise.all(
+      jobs.map(async (job) => {
+        const records = await readJob(scope, job.id);
+        const [posted] = await scope.manager.find(PostedPlanEntity, {
+          where: { jobId: job.id, firmId: who.firmId },
+          order: { at: 'DESC', id: 'DESC' },
+          take: 1,
+        });
+        return records.surfaces.map((surface) => {
+          const { work: _work, ...line } = standingOf(records, surface, who.now);
+          const planned =
+            posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
+          const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
+          const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
+          return {
+            jobId: job.id,
+            jobTitle: job.title,
+            startsAt: job.startsAt,
+            room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+            surfaceId: surface.id,
+            name: surface.name,
+            ...line,
+            plannedStart: planned?.start ?? null,
+            offered: {
+              batch,
+              temperatureC: reading?.temperatureC ?? job.temperatureC,
+              relativeHumidityPct: reading?.relativeHumidityPct ?? job.relativeHumidityPct,
+            },
+          };
+        });
+      }),
+    );
     return { now: who.now.toISOString(), lines: lines.flat() };
   }
 }
@@ -121,6 +209,10 @@ export function isFinished(records: JobRecords, surface: SurfaceEntity): boolean
 export class WorkController {
   constructor(private readonly work: Work) {}
 
-  @Get('today') today(@Sender() who: Who) { return this.work.today(who); }
-  @Post('jobs/:id/work') log(@Sender() who: Who, @Param('id') id: string, @Body() body: WorkBody) { return this.work.log(who, id, body); }
+  @Get('today') today(@Sender() who: Who) {
+    return this.work.today(who);
+  }
+  @Post('jobs/:id/work') log(@Sender() who: Who, @Param('id') id: string, @Body() body: WorkBody) {
+    return this.work.log(who, id, body);
+  }
 }

@@ -6,7 +6,8 @@ import { FirmScope, type Who } from '../database/firmScope.ts';
 
 const TRIES = 4;
 const AGAIN = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'];
-const codeOf = (error: unknown) => (error instanceof QueryFailedError ? (error.driverError as { code?: string }).code : undefined);
+const codeOf = (error: unknown) =>
+  error instanceof QueryFailedError ? (error.driverError as { code?: string }).code : undefined;
 
 /** All writes go through here: one transaction, tried again on deadlock, done once however often it is sent. */
 @Injectable()
@@ -26,13 +27,19 @@ export class Writes {
     const requestHash = hashOf(JSON.parse(JSON.stringify(request)));
     for (let attempt = 1; ; attempt++) {
       try {
-        return await this.database.transaction((manager) => this.attempt(manager, who, writeId, requestHash, work));
+        // Read committed: what is read after a row was waited for is what stands now, not what stood before the wait.
+        return await this.database.transaction('READ COMMITTED', (manager) =>
+          this.attempt(manager, who, writeId, requestHash, work),
+        );
       } catch (error) {
         const code = codeOf(error);
         if (code === 'ER_DUP_ENTRY') {
           const known = await this.answered<T>(who, writeId, requestHash);
           if (known) return known.answer;
-          throw new ConflictException({ code: 'already-there', message: 'This is already recorded. Nothing was written twice; reload to see it.' });
+          throw new ConflictException({
+            code: 'already-there',
+            message: 'This is already recorded. Nothing was written twice; reload to see it.',
+          });
         }
         if (!code || !AGAIN.includes(code) || attempt >= TRIES) throw error;
         await new Promise((resolve) => setTimeout(resolve, 20 * attempt * attempt));
@@ -40,7 +47,13 @@ export class Writes {
     }
   }
 
-  private async attempt<T>(manager: EntityManager, who: Who, writeId: string, requestHash: string, work: (scope: FirmScope) => Promise<T>): Promise<T> {
+  private async attempt<T>(
+    manager: EntityManager,
+    who: Who,
+    writeId: string,
+    requestHash: string,
+    work: (scope: FirmScope) => Promise<T>,
+  ): Promise<T> {
     const key = { firmId: who.firmId, writeId };
     await manager.insert(SentWriteEntity, { ...key, requestHash, answer: null, at: who.now } as never);
     const answer = await work(new FirmScope(manager, who));
@@ -52,7 +65,10 @@ export class Writes {
     const sent = await this.database.manager.findOneBy(SentWriteEntity, { firmId: who.firmId, writeId });
     if (!sent) return null;
     if (sent.requestHash !== requestHash) {
-      throw new ConflictException({ code: 'id-used', message: 'This id was used for something else. Nothing was written; send it with a new id.' });
+      throw new ConflictException({
+        code: 'id-used',
+        message: 'This id was used for something else. Nothing was written; send it with a new id.',
+      });
     }
     return { answer: sent.answer as T };
   }

@@ -15,7 +15,17 @@ const leftOf = (width: number) => (width < 640 ? 112 : 178);
 const lettersOf = (left: number) => Math.floor(left / 7.3);
 
 /** The plan as one line a surface: hands on, drying down, open, closing. Past is faded behind the torn edge of now. */
-export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[]; now: number; zone: string; minWidth: number }) {
+export function DryingChart({
+  rows,
+  now,
+  zone,
+  minWidth,
+}: {
+  rows: readonly Row[];
+  now: number;
+  zone: string;
+  minWidth: number;
+}) {
   const times = rows.flatMap((r) => [...r.blocks.flatMap((b) => [b.start, b.end]), ...r.wedges.map((w) => w.to)]);
   const from = Math.max(Math.min(...times, now), now - 3 * 1440);
   const to = Math.max(...times, now);
@@ -35,27 +45,90 @@ export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[
   const nowX = axis.x(now);
   const scroll = useRef<HTMLDivElement>(null);
   // What is now comes first: the past is a scroll away.
-  useLayoutEffect(() => { if (scroll.current) scroll.current.scrollLeft = Math.max(0, nowX - left - 60); }, [nowX, left]);
+  useLayoutEffect(() => {
+    if (scroll.current) scroll.current.scrollLeft = Math.max(0, nowX - left - 60);
+  }, [nowX, left]);
   return (
-    <div ref={scroll} className="overflow-x-auto" tabIndex={0} role="group" aria-label="Drying plan, drawn. The same facts stand in the table below.">
-      <svg width={axis.right + 6} height={bottom} viewBox={`0 0 ${axis.right + 6} ${bottom}`} className="block font-sans" aria-hidden>
-        <defs><pattern id="night" width="6" height="6" patternUnits="userSpaceOnUse"><path d="M0 6L6 0" stroke="var(--color-strong)" strokeWidth=".8" /></pattern></defs>
+    <div
+      ref={scroll}
+      className="overflow-x-auto"
+      tabIndex={0}
+      role="group"
+      aria-label="Drying plan, drawn. The same facts stand in the table below."
+    >
+      <svg
+        width={axis.right + 6}
+        height={bottom}
+        viewBox={`0 0 ${axis.right + 6} ${bottom}`}
+        className="block font-sans"
+        aria-hidden
+      >
+        <defs>
+          <pattern id="night" width="6" height="6" patternUnits="userSpaceOnUse">
+            <path d="M0 6L6 0" stroke="var(--color-strong)" strokeWidth=".8" />
+          </pattern>
+        </defs>
         {axis.days.map((day) => (
           <g key={day.at.toISODate()}>
-            <rect x={day.x1} y={HEAD - 10} width={day.nightX1 - day.x1} height={bottom - HEAD} fill="url(#night)" opacity=".75" />
-            <text x={day.hours[0]!.x} y="15" fontSize="13.5" fontWeight="700" fill="var(--color-ink)" textAnchor="middle">{day.at.setLocale('en-GB').toFormat('ccc d')}</text>
-            {day.hours.map((h) => <g key={h.hour}><text x={h.x} y="31" fontSize="11.5" fill="var(--color-faded)" textAnchor="middle">{h.hour}</text><path d={`M${h.x} ${HEAD - 8}V${bottom - 10}`} stroke="var(--color-rule)" strokeWidth=".8" /></g>)}
+            <rect
+              x={day.x1}
+              y={HEAD - 10}
+              width={day.nightX1 - day.x1}
+              height={bottom - HEAD}
+              fill="url(#night)"
+              opacity=".75"
+            />
+            <text
+              x={day.hours[0]!.x}
+              y="15"
+              fontSize="13.5"
+              fontWeight="700"
+              fill="var(--color-ink)"
+              textAnchor="middle"
+            >
+              {day.at.setLocale('en-GB').toFormat('ccc d')}
+            </text>
+            {day.hours.map((h) => (
+              <g key={h.hour}>
+                <text x={h.x} y="31" fontSize="11.5" fill="var(--color-faded)" textAnchor="middle">
+                  {h.hour}
+                </text>
+                <path d={`M${h.x} ${HEAD - 8}V${bottom - 10}`} stroke="var(--color-rule)" strokeWidth=".8" />
+              </g>
+            ))}
           </g>
         ))}
         {laid.map(({ room, top, lines }) => (
           <g key={room}>
-            <text x="0" y={top + 22} fontFamily="var(--font-serif)" fontSize="15.5" fontWeight="600" fill="var(--color-ink)">{room}</text>
+            <text
+              x="0"
+              y={top + 22}
+              fontFamily="var(--font-serif)"
+              fontSize="15.5"
+              fontWeight="600"
+              fill="var(--color-ink)"
+            >
+              {room}
+            </text>
             <path d={`M0 ${top + 30}H${axis.right}`} stroke="var(--color-strong)" />
-            {lines.map((line) => <Line key={line.row.id} row={line.row} y={line.y} x={axis.x} right={axis.right} now={now} left={left} />)}
+            {lines.map((line) => (
+              <Line key={line.row.id} row={line.row} y={line.y} x={axis.x} right={axis.right} now={now} left={left} />
+            ))}
           </g>
         ))}
         <Torn x={nowX} bottom={bottom} />
-        <text x={nowX + 6} y={HEAD + 2} fontSize="12.5" fontWeight="700" fill="var(--color-ink)" paintOrder="stroke" stroke="var(--color-paper)" strokeWidth="4">now {sayTime(now, now).split(' ')[1]}</text>
+        <text
+          x={nowX + 6}
+          y={HEAD + 2}
+          fontSize="12.5"
+          fontWeight="700"
+          fill="var(--color-ink)"
+          paintOrder="stroke"
+          stroke="var(--color-paper)"
+          strokeWidth="4"
+        >
+          now {sayTime(now, now).split(' ')[1]}
+        </text>
       </svg>
     </div>
   );
@@ -63,27 +136,70 @@ export function DryingChart({ rows, now, zone, minWidth }: { rows: readonly Row[
 
 function Torn({ x, bottom }: { x: number; bottom: number }) {
   const steps = Math.floor((bottom - HEAD) / 9);
-  const d = Array.from({ length: steps }, (_, i) => `L${x + [0, 2.4, -1.6, 1.2, -2.2, 0.8, 2, -1][i % 8]!} ${HEAD - 8 + i * 9}`).join('');
+  const d = Array.from(
+    { length: steps },
+    (_, i) => `L${x + [0, 2.4, -1.6, 1.2, -2.2, 0.8, 2, -1][i % 8]!} ${HEAD - 8 + i * 9}`,
+  ).join('');
   return <path d={`M${x} ${HEAD - 12}${d}`} fill="none" stroke="var(--color-ink)" strokeWidth="1.2" />;
 }
 
 const wedgePath = area<[number, number]>().curve(curveMonotoneX);
 
-function Line({ row, y, x, right, now, left }: { row: Row; y: number; x: (m: number) => number; right: number; now: number; left: number }) {
+function Line({
+  row,
+  y,
+  x,
+  right,
+  now,
+  left,
+}: {
+  row: Row;
+  y: number;
+  x: (m: number) => number;
+  right: number;
+  now: number;
+  left: number;
+}) {
   const ground = y + 8 + BLOCK;
   return (
     <g>
       <path d={`M0 ${y + ROW - 2}H${right}`} stroke="var(--color-rule)" strokeWidth=".8" />
-      {row.open.map((o) => <rect key={o.from} x={x(o.from)} y={ground - 3.5} width={Math.max(2, x(o.to) - x(o.from))} height="3.5" fill="var(--color-verdigris)" opacity={o.to < now ? 0.45 : 1} />)}
+      {row.open.map((o) => (
+        <rect
+          key={o.from}
+          x={x(o.from)}
+          y={ground - 3.5}
+          width={Math.max(2, x(o.to) - x(o.from))}
+          height="3.5"
+          fill="var(--color-verdigris)"
+          opacity={o.to < now ? 0.45 : 1}
+        />
+      ))}
       {row.wedges.map((w) => {
-        const xs = w.left.map((left, i): [number, number] => [x(w.from + ((w.to - w.from) * i) / (w.left.length - 1)), left]);
-        const d = wedgePath.x((p) => p[0]).y0(ground).y1((p) => ground - p[1] * BLOCK)(xs);
-        return <path key={w.key} d={d ?? ''} fill={CHEMISTRY_HUE[w.chemistry]} fillOpacity={w.to < now ? 0.25 : 0.55} />;
+        const xs = w.left.map((left, i): [number, number] => [
+          x(w.from + ((w.to - w.from) * i) / (w.left.length - 1)),
+          left,
+        ]);
+        const d = wedgePath
+          .x((p) => p[0])
+          .y0(ground)
+          .y1((p) => ground - p[1] * BLOCK)(xs);
+        return (
+          <path key={w.key} d={d ?? ''} fill={CHEMISTRY_HUE[w.chemistry]} fillOpacity={w.to < now ? 0.25 : 0.55} />
+        );
       })}
-      {row.blocks.map((b) => <HandsOn key={b.key} block={b} x={x} y={y} now={now} />)}
-      {row.flags.map((f) => <path key={f} d={`M${x(f)} ${ground - 18}l9 5.5-9 5.5z`} fill="var(--color-madder)"><title>closes {sayTime(f, now)}</title></path>)}
+      {row.blocks.map((b) => (
+        <HandsOn key={b.key} block={b} x={x} y={y} now={now} />
+      ))}
+      {row.flags.map((f) => (
+        <path key={f} d={`M${x(f)} ${ground - 18}l9 5.5-9 5.5z`} fill="var(--color-madder)">
+          <title>closes {sayTime(f, now)}</title>
+        </path>
+      ))}
       <rect x="-2" y={y + 4} width={left - 14} height={ROW - 9} fill="var(--color-paper)" />
-      <text x={left < 150 ? 0 : 10} y={y + 23} fontSize={left < 150 ? 13 : 13.8} fill="var(--color-ink)">{row.name.length > lettersOf(left) ? `${row.name.slice(0, lettersOf(left) - 1)}…` : row.name}</text>
+      <text x={left < 150 ? 0 : 10} y={y + 23} fontSize={left < 150 ? 13 : 13.8} fill="var(--color-ink)">
+        {row.name.length > lettersOf(left) ? `${row.name.slice(0, lettersOf(left) - 1)}…` : row.name}
+      </text>
     </g>
   );
 }
@@ -94,9 +210,26 @@ function HandsOn({ block, x, y, now }: { block: Block; x: (m: number) => number;
   const past = block.end <= now;
   return (
     <g opacity={past ? 0.5 : 1}>
-      <rect x={left} y={y + 8} width={width} height={BLOCK} fill="var(--color-ink)"><title>{`${STEP_LABELS[block.kind]}, ${sayTime(block.start, now)}${block.waits ? `. ${block.waits}` : ''}`}</title></rect>
-      {block.coat !== null && width > 8 && <text x={left + width / 2} y={y + 22.5} fontSize="12" fontWeight="700" textAnchor="middle" fill="var(--color-onink)">{block.coat}</text>}
-      {block.hands && width > 11 && <text x={left + width / 2} y={y + 39} fontSize="9.8" textAnchor="middle" fill="var(--color-ink)">{block.hands}</text>}
+      <rect x={left} y={y + 8} width={width} height={BLOCK} fill="var(--color-ink)">
+        <title>{`${STEP_LABELS[block.kind]}, ${sayTime(block.start, now)}${block.waits ? `. ${block.waits}` : ''}`}</title>
+      </rect>
+      {block.coat !== null && width > 8 && (
+        <text
+          x={left + width / 2}
+          y={y + 22.5}
+          fontSize="12"
+          fontWeight="700"
+          textAnchor="middle"
+          fill="var(--color-onink)"
+        >
+          {block.coat}
+        </text>
+      )}
+      {block.hands && width > 11 && (
+        <text x={left + width / 2} y={y + 39} fontSize="9.8" textAnchor="middle" fill="var(--color-ink)">
+          {block.hands}
+        </text>
+      )}
     </g>
   );
 }

@@ -1,9 +1,32 @@
 import { doseBetween, isCoat, type Air, type Chemistry, type PlannedStep, type StepKind } from '@rustic/core';
 import type { PlanPage } from '../store/types.ts';
 
-export interface Block { key: string; start: number; end: number; coat: number | null; kind: StepKind; hands: string; done: boolean; waits: string | null }
-export interface DryingWedge { key: string; from: number; to: number; chemistry: Chemistry; /** Share left to dry at even steps from start to opening. */ left: number[] }
-export interface Row { id: string; name: string; room: string; blocks: Block[]; wedges: DryingWedge[]; open: { from: number; to: number }[]; flags: number[] }
+export interface Block {
+  key: string;
+  start: number;
+  end: number;
+  coat: number | null;
+  kind: StepKind;
+  hands: string;
+  done: boolean;
+  waits: string | null;
+}
+export interface DryingWedge {
+  key: string;
+  from: number;
+  to: number;
+  chemistry: Chemistry;
+  /** Share left to dry at even steps from start to opening. */ left: number[];
+}
+export interface Row {
+  id: string;
+  name: string;
+  room: string;
+  blocks: Block[];
+  wedges: DryingWedge[];
+  open: { from: number; to: number }[];
+  flags: number[];
+}
 
 export const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
 const WEDGE_STEPS = 18;
@@ -18,41 +41,87 @@ export function chartRows(page: PlanPage): Row[] {
     const zoneAir = page.input.zones?.find((z) => z.id === given.zone)?.air ?? page.input.air;
     const steps = page.plan.steps.filter((s) => s.surface === surface.id);
     if (steps.length === 0) return [];
-    const row: Row = { id: surface.id, name: surface.name, room: page.rooms.find((r) => r.id === surface.roomId)?.name ?? '', blocks: [], wedges: [], open: [], flags: [] };
+    const row: Row = {
+      id: surface.id,
+      name: surface.name,
+      room: page.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+      blocks: [],
+      wedges: [],
+      open: [],
+      flags: [],
+    };
     let coats = 0;
     steps.forEach((step, i) => {
       const input = given.steps.find((t) => t.id === step.id)!;
       if (isCoat(input.kind)) coats += 1;
       const logged = page.log.find((l) => l.surfaceId === surface.id && l.stepId === step.id);
-      const hands = input.done ? (logged ? (byName.get(logged.by) ?? '') : '') : step.crew.map((id) => initials.get(id) ?? '').join(' ');
-      if (step.start !== step.end) row.blocks.push({ key: step.id, start: minuteOf(step.start), end: minuteOf(step.end), coat: isCoat(input.kind) ? coats : null, kind: input.kind, hands, done: input.done === true, waits: step.waitsFor?.text ?? null });
+      const hands = input.done
+        ? logged
+          ? (byName.get(logged.by) ?? '')
+          : ''
+        : step.crew.map((id) => initials.get(id) ?? '').join(' ');
+      if (step.start !== step.end)
+        row.blocks.push({
+          key: step.id,
+          start: minuteOf(step.start),
+          end: minuteOf(step.end),
+          coat: isCoat(input.kind) ? coats : null,
+          kind: input.kind,
+          hands,
+          done: input.done === true,
+          waits: step.waitsFor?.text ?? null,
+        });
       addDrying(row, step, steps[i + 1], input, airOf(zoneAir));
     });
     return [{ ...row, blocks: joined(row.blocks) }];
   });
 }
 
-function addDrying(row: Row, step: PlannedStep, next: PlannedStep | undefined, input: PlanPage['input']['surfaces'][number]['steps'][number], air: Air): void {
+function addDrying(
+  row: Row,
+  step: PlannedStep,
+  next: PlannedStep | undefined,
+  input: PlanPage['input']['surfaces'][number]['steps'][number],
+  air: Air,
+): void {
   const d = input.drying;
   if (!d?.chemistry || !step.recoatFrom) return;
   const from = minuteOf(step.end);
   const to = minuteOf(step.recoatFrom);
   const film = { chemistry: d.chemistry, minTempC: d.minTempC ?? null };
-  row.wedges.push({ key: step.id, from, to, chemistry: d.chemistry, left: Array.from({ length: WEDGE_STEPS + 1 }, (_, i) => 1 - doseBetween(film, air, from, from + ((to - from) * i) / WEDGE_STEPS, d.recoatMin ?? 1)) });
+  row.wedges.push({
+    key: step.id,
+    from,
+    to,
+    chemistry: d.chemistry,
+    left: Array.from(
+      { length: WEDGE_STEPS + 1 },
+      (_, i) => 1 - doseBetween(film, air, from, from + ((to - from) * i) / WEDGE_STEPS, d.recoatMin ?? 1),
+    ),
+  });
   const closes = step.recoatUntil ? minuteOf(step.recoatUntil) : null;
   const until = next ? minuteOf(next.start) : Math.min(closes ?? Infinity, to + OPEN_SHOWN_MIN);
   if (until > to) row.open.push({ from: to, to: until });
   if (closes !== null && next) row.flags.push(closes);
 }
 
-const airOf = (air: PlanPage['input']['air']): Air => (air.kind === 'steady' ? air : { ...air, from: minuteOf(air.from) });
+const airOf = (air: PlanPage['input']['air']): Air =>
+  air.kind === 'steady' ? air : { ...air, from: minuteOf(air.from) };
 
 /** Preparation done in one go by the same hands is one block. */
 function joined(blocks: readonly Block[]): Block[] {
   const out: Block[] = [];
   for (const block of blocks) {
     const last = out.at(-1);
-    if (last && last.coat === null && block.coat === null && last.hands === block.hands && last.done === block.done && block.start - last.end <= 30) last.end = block.end;
+    if (
+      last &&
+      last.coat === null &&
+      block.coat === null &&
+      last.hands === block.hands &&
+      last.done === block.done &&
+      block.start - last.end <= 30
+    )
+      last.end = block.end;
     else out.push({ ...block });
   }
   return out;

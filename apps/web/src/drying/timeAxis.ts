@@ -6,12 +6,25 @@ const MORNING = 6;
 const EVENING = 20;
 const NIGHT_SHARE = 0.22;
 
-export interface Day { at: DateTime; x0: number; x1: number; nightX1: number; hours: { hour: number; x: number }[] }
+export interface Day {
+  at: DateTime;
+  x0: number;
+  x1: number;
+  nightX1: number;
+  hours: { hour: number; x: number }[];
+}
 
 /** A scale on which days are wide and nights narrow; minutes since the epoch in, pixels out. */
 export function timeAxis(from: number, to: number, zone: string, left: number, perDay: number) {
   const first = DateTime.fromMillis(from * 60_000, { zone }).startOf('day');
-  const count = Math.max(1, Math.ceil(DateTime.fromMillis(to * 60_000, { zone }).endOf('day').diff(first, 'days').days));
+  const count = Math.max(
+    1,
+    Math.ceil(
+      DateTime.fromMillis(to * 60_000, { zone })
+        .endOf('day')
+        .diff(first, 'days').days,
+    ),
+  );
   const night = perDay * NIGHT_SHARE;
   const stops: number[] = [];
   const xs: number[] = [];
@@ -22,8 +35,16 @@ export function timeAxis(from: number, to: number, zone: string, left: number, p
     const x0 = left + i * (perDay + night);
     stops.push(minute(at.set({ hour: MORNING })), minute(at.set({ hour: EVENING })));
     xs.push(x0, x0 + perDay);
-    const day = scaleLinear().domain([MORNING, EVENING]).range([x0, x0 + perDay]);
-    days.push({ at, x0, x1: x0 + perDay, nightX1: x0 + perDay + night, hours: [9, 12, 15, 18].map((hour) => ({ hour, x: day(hour) })) });
+    const day = scaleLinear()
+      .domain([MORNING, EVENING])
+      .range([x0, x0 + perDay]);
+    days.push({
+      at,
+      x0,
+      x1: x0 + perDay,
+      nightX1: x0 + perDay + night,
+      hours: [9, 12, 15, 18].map((hour) => ({ hour, x: day(hour) })),
+    });
   }
   const scale = scaleLinear().domain(stops).range(xs).clamp(true);
   return { x: (m: number) => scale(m), days, right: left + count * (perDay + night) };

@@ -8,7 +8,13 @@ import type { Job, JobBrief } from '../store/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayDate } from '../words/time.ts';
 
-const STATUS: Record<Job['status'], string> = { 'walk-round': 'walk-round', quoted: 'quoted', planned: 'planned', active: 'under way', aftercare: 'aftercare' };
+const STATUS: Record<Job['status'], string> = {
+  'walk-round': 'walk-round',
+  quoted: 'quoted',
+  planned: 'planned',
+  active: 'under way',
+  aftercare: 'aftercare',
+};
 const ORDER: Job['status'][] = ['active', 'planned', 'quoted', 'walk-round', 'aftercare'];
 
 export default function Jobs() {
@@ -20,30 +26,79 @@ export default function Jobs() {
   const { currency } = session.firm;
   const { notes, ofJob } = notesOf(jobs);
   return (
-    <Page title="Jobs" above={session.firm.name} notes={notes} acts={<Act letter="n" words="New job" main onAct={() => setAdding(!adding)} />} footing={<>
-      <Total words="jobs" figure={jobs.length} /><Total words="hours in hand" figure={sayHours(jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.minutes, 0))} />
-      <Total end words="labour and paint" figure={sayRoundMoney(jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.cost, 0), currency)} />
-    </>}>
+    <Page
+      title="Jobs"
+      above={session.firm.name}
+      notes={notes}
+      acts={<Act letter="n" words="New job" main onAct={() => setAdding(!adding)} />}
+      footing={
+        <>
+          <Total words="jobs" figure={jobs.length} />
+          <Total
+            words="hours in hand"
+            figure={sayHours(jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.minutes, 0))}
+          />
+          <Total
+            end
+            words="labour and paint"
+            figure={sayRoundMoney(
+              jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.cost, 0),
+              currency,
+            )}
+          />
+        </>
+      }
+    >
       {adding && <JobForm onDone={() => setAdding(false)} />}
-      {jobs.length === 0 && !adding && <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>}
+      {jobs.length === 0 && !adding && (
+        <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>
+      )}
       <table className="w-full border-collapse">
-        <thead><tr className="border-b border-strong text-left text-[13px] text-faded"><th className="py-1.5 font-normal">job</th><th className="font-normal">stands</th><th className="text-right font-normal max-wide:hidden">tested</th><th className="text-right font-normal max-wide:hidden">hours</th><th className="text-right font-normal">cost</th></tr></thead>
-        <tbody>{jobs.map((job) => (
-          <tr key={job.id} className="border-b border-rule align-top">
-            <td className="py-2.5"><Link to={`/jobs/${job.id}`} className="font-serif text-[17px] font-semibold hover:underline">{job.title}</Link>{ofJob.has(job.id) && <Mark n={ofJob.get(job.id)!} />}<div className="text-sm text-faded">{job.place}{job.builtYear && `, ${job.builtYear}`} · {job.surfaces} surfaces</div>{ofJob.has(job.id) && <NotesUnder ns={[ofJob.get(job.id)!]} />}</td>
-            <td className="py-2.5"><span className="font-semibold">{STATUS[job.status]}</span><div className="text-sm text-faded">{standing(job)}</div></td>
-            <td className="py-2.5 text-right max-wide:hidden">{job.tested} of {job.surfaces}</td>
-            <td className="py-2.5 text-right max-wide:hidden">{sayHours(job.minutes)}</td>
-            <td className="py-2.5 text-right">{sayRoundMoney(job.cost, currency)}</td>
+        <thead>
+          <tr className="border-b border-strong text-left text-[13px] text-faded">
+            <th className="py-1.5 font-normal">job</th>
+            <th className="font-normal">stands</th>
+            <th className="text-right font-normal max-wide:hidden">tested</th>
+            <th className="text-right font-normal max-wide:hidden">hours</th>
+            <th className="text-right font-normal">cost</th>
           </tr>
-        ))}</tbody>
+        </thead>
+        <tbody>
+          {jobs.map((job) => (
+            <tr key={job.id} className="border-b border-rule align-top">
+              <td className="py-2.5">
+                <Link to={`/jobs/${job.id}`} className="font-serif text-[17px] font-semibold hover:underline">
+                  {job.title}
+                </Link>
+                {ofJob.has(job.id) && <Mark n={ofJob.get(job.id)!} />}
+                <div className="text-sm text-faded">
+                  {job.place}
+                  {job.builtYear && `, ${job.builtYear}`} · {job.surfaces} surfaces
+                </div>
+                {ofJob.has(job.id) && <NotesUnder ns={[ofJob.get(job.id)!]} />}
+              </td>
+              <td className="py-2.5">
+                <span className="font-semibold">{STATUS[job.status]}</span>
+                <div className="text-sm text-faded">{standing(job)}</div>
+              </td>
+              <td className="py-2.5 text-right max-wide:hidden">
+                {job.tested} of {job.surfaces}
+              </td>
+              <td className="py-2.5 text-right max-wide:hidden">{sayHours(job.minutes)}</td>
+              <td className="py-2.5 text-right">{sayRoundMoney(job.cost, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
       </table>
     </Page>
   );
 }
 
 function standing(job: JobBrief): string {
-  if (job.status === 'active') return [job.drying && `${job.drying} drying`, job.open && `${job.open} open`].filter(Boolean).join(', ') || 'nothing wet';
+  if (job.status === 'active')
+    return (
+      [job.drying && `${job.drying} drying`, job.open && `${job.open} open`].filter(Boolean).join(', ') || 'nothing wet'
+    );
   if (job.status === 'aftercare') return 'handed over';
   return `from ${sayDate(job.startsAt)}`;
 }
@@ -56,7 +111,11 @@ function notesOf(jobs: readonly JobBrief[]): { notes: Note[]; ofJob: Map<string,
     const untested = job.surfaces - job.tested;
     if (untested === 0 || job.status === 'aftercare') continue;
     ofJob.set(job.id, notes.length + 1);
-    notes.push({ n: notes.length + 1, head: `${untested} untested.`, text: `${job.title}: the cost rests on the odds where nothing was tested. One surface that is not what it seemed changes it.` });
+    notes.push({
+      n: notes.length + 1,
+      head: `${untested} untested.`,
+      text: `${job.title}: the cost rests on the odds where nothing was tested. One surface that is not what it seemed changes it.`,
+    });
   }
   return { notes, ofJob };
 }
@@ -69,19 +128,56 @@ function JobForm({ onDone }: { onDone: () => void }) {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
     const text = (name: string) => (form.get(name) as string).trim();
-    const sent = await add({ id, title: text('title'), place: text('place'), builtYear: text('builtYear') ? Number(text('builtYear')) : null, startsAt: new Date(`${text('starts')}T08:00`).toISOString() });
+    const sent = await add({
+      id,
+      title: text('title'),
+      place: text('place'),
+      builtYear: text('builtYear') ? Number(text('builtYear')) : null,
+      startsAt: new Date(`${text('starts')}T08:00`).toISOString(),
+    });
     if ('error' in sent) return;
     onDone();
     void navigate(`/jobs/${id}`);
   };
   return (
     <form onSubmit={(e) => void send(e)} className="mb-4 grid gap-3 border-y-2 border-ink bg-leaf p-4 wide:grid-cols-4">
-      <label className="text-sm wide:col-span-2">Job<input name="title" required maxLength={200} className="block w-full" autoFocus /></label>
-      <label className="text-sm wide:col-span-2">Place<input name="place" maxLength={200} className="block w-full" /></label>
-      <label className="text-sm">Year built, if known<input name="builtYear" type="number" min={1000} max={2200} className="block w-full" /></label>
-      <label className="text-sm">Work may begin<input name="starts" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} className="block w-full" /></label>
-      <div className="flex items-end gap-3 wide:col-span-2"><button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">{isLoading ? 'Writing …' : 'Open the job'}</button><button type="button" className="min-h-[44px] underline" onClick={onDone}>Leave it</button></div>
-      <div className="wide:col-span-4"><Refused error={error} /></div>
+      <label className="text-sm wide:col-span-2">
+        Job
+        <input name="title" required maxLength={200} className="block w-full" autoFocus />
+      </label>
+      <label className="text-sm wide:col-span-2">
+        Place
+        <input name="place" maxLength={200} className="block w-full" />
+      </label>
+      <label className="text-sm">
+        Year built, if known
+        <input name="builtYear" type="number" min={1000} max={2200} className="block w-full" />
+      </label>
+      <label className="text-sm">
+        Work may begin
+        <input
+          name="starts"
+          type="date"
+          required
+          defaultValue={new Date().toISOString().slice(0, 10)}
+          className="block w-full"
+        />
+      </label>
+      <div className="flex items-end gap-3 wide:col-span-2">
+        <button
+          type="submit"
+          disabled={isLoading}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
+        >
+          {isLoading ? 'Writing …' : 'Open the job'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
+      <div className="wide:col-span-4">
+        <Refused error={error} />
+      </div>
     </form>
   );
 }

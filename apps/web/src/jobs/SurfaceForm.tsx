@@ -1,6 +1,24 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { CONDITION_LABELS, CONDITIONS, ELEMENT_LABELS, ELEMENTS, EXPOSURE_LABELS, EXPOSURES, SHEENS, SUBSTRATE_LABELS, SUBSTRATES, TEXTURE_LABELS, TEXTURES, type Condition, type Element, type Exposure, type Sheen, type Substrate, type Texture } from '@rustic/core';
+import {
+  CONDITION_LABELS,
+  CONDITIONS,
+  ELEMENT_LABELS,
+  ELEMENTS,
+  EXPOSURE_LABELS,
+  EXPOSURES,
+  SHEENS,
+  SUBSTRATE_LABELS,
+  SUBSTRATES,
+  TEXTURE_LABELS,
+  TEXTURES,
+  type Condition,
+  type Element,
+  type Exposure,
+  type Sheen,
+  type Substrate,
+  type Texture,
+} from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/api.ts';
@@ -8,10 +26,33 @@ import type { Surface } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
 
 /** The flags met most often, shown first. */
-const USUAL: Condition[] = ['glossy', 'peeling', 'greasy', 'chalking', 'water-stain', 'mould', 'knots', 'nail-holes', 'gaps', 'filler-patches', 'damp', 'scratches'];
+const USUAL: Condition[] = [
+  'glossy',
+  'peeling',
+  'greasy',
+  'chalking',
+  'water-stain',
+  'mould',
+  'knots',
+  'nail-holes',
+  'gaps',
+  'filler-patches',
+  'damp',
+  'scratches',
+];
 
 /** Adding a surface, or changing what was said of one. What was typed stays when it is refused. */
-export function SurfaceForm({ jobId, roomId, surface, onDone }: { jobId: string; roomId: string; surface?: Surface; onDone: () => void }) {
+export function SurfaceForm({
+  jobId,
+  roomId,
+  surface,
+  onDone,
+}: {
+  jobId: string;
+  roomId: string;
+  surface?: Surface;
+  onDone: () => void;
+}) {
   const navigate = useNavigate();
   const [id] = useState(newId);
   const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
@@ -34,48 +75,193 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: { jobId: string;
     void navigate(`/jobs/${jobId}/surfaces/${id}`);
   };
   const f = surface?.facts;
-  const shown = all ? CONDITIONS.filter((c) => c !== 'sound') : [...USUAL, ...conditions.filter((c) => !USUAL.includes(c))];
+  const shown = all
+    ? CONDITIONS.filter((c) => c !== 'sound')
+    : [...USUAL, ...conditions.filter((c) => !USUAL.includes(c))];
   return (
-    <form onSubmit={(e) => void send(e)} className="mb-3 border-b-2 border-ink bg-leaf p-4" aria-label={surface ? 'Change the surface' : 'Add a surface'}>
+    <form
+      onSubmit={(e) => void send(e)}
+      className="mb-3 border-b-2 border-ink bg-leaf p-4"
+      aria-label={surface ? 'Change the surface' : 'Add a surface'}
+    >
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
-        <label className="col-span-2 text-sm">Name<input name="name" required maxLength={120} defaultValue={surface?.name} autoFocus className="block w-full" /></label>
+        <label className="col-span-2 text-sm">
+          Name
+          <input name="name" required maxLength={120} defaultValue={surface?.name} autoFocus className="block w-full" />
+        </label>
         <Pick name="element" words="Element" options={ELEMENTS} labels={ELEMENT_LABELS} value={f?.element ?? 'wall'} />
-        <Pick name="substrate" words="Made of" options={SUBSTRATES} labels={SUBSTRATE_LABELS} value={f?.substrate ?? 'skim-plaster'} />
-        <Pick name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} value={f?.exposure ?? 'interior-dry'} />
-        <Pick name="texture" words="Texture" options={TEXTURES} labels={TEXTURE_LABELS} value={f?.texture ?? 'smooth'} />
-        <label className="text-sm">Size, m²<input name="areaM2" inputMode="decimal" defaultValue={f?.areaM2 ?? ''} className="block w-full" /></label>
-        <label className="text-sm">Campaign, if shared<input name="campaign" maxLength={60} defaultValue={surface?.campaign ?? ''} className="block w-full" /></label>
-        <label className="text-sm">Colour now<span className="flex gap-1"><input type="color" name="currentColour" defaultValue={f?.currentColour ?? '#efe9d8'} className="w-14 p-0.5" /><span className="flex items-center gap-1"><input type="checkbox" name="knowsColour" defaultChecked={!!f?.currentColour} className="size-5 min-h-0" />known</span></span></label>
-        <label className="text-sm">Colour wanted<span className="flex gap-1"><input type="color" name="colour" defaultValue={surface?.wanted.colour ?? '#e8e0cc'} className="w-14 p-0.5" /><span className="flex items-center gap-1"><input type="checkbox" name="wantsColour" defaultChecked={!!surface?.wanted.colour} className="size-5 min-h-0" />chosen</span></span></label>
-        <Pick name="sheen" words="Sheen wanted" options={['', ...SHEENS]} labels={{ '': 'the usual' }} value={surface?.wanted.sheen ?? ''} />
-        <label className="flex items-end gap-2 pb-2 text-sm"><input type="checkbox" name="isNew" defaultChecked={f?.isNew === true} className="size-5 min-h-0" />new, never coated</label>
+        <Pick
+          name="substrate"
+          words="Made of"
+          options={SUBSTRATES}
+          labels={SUBSTRATE_LABELS}
+          value={f?.substrate ?? 'skim-plaster'}
+        />
+        <Pick
+          name="exposure"
+          words="Exposure"
+          options={EXPOSURES}
+          labels={EXPOSURE_LABELS}
+          value={f?.exposure ?? 'interior-dry'}
+        />
+        <Pick
+          name="texture"
+          words="Texture"
+          options={TEXTURES}
+          labels={TEXTURE_LABELS}
+          value={f?.texture ?? 'smooth'}
+        />
+        <label className="text-sm">
+          Size, m²
+          <input name="areaM2" inputMode="decimal" defaultValue={f?.areaM2 ?? ''} className="block w-full" />
+        </label>
+        <label className="text-sm">
+          Campaign, if shared
+          <input name="campaign" maxLength={60} defaultValue={surface?.campaign ?? ''} className="block w-full" />
+        </label>
+        <label className="text-sm">
+          Colour now
+          <span className="flex gap-1">
+            <input
+              type="color"
+              name="currentColour"
+              defaultValue={f?.currentColour ?? '#efe9d8'}
+              className="w-14 p-0.5"
+            />
+            <span className="flex items-center gap-1">
+              <input
+                type="checkbox"
+                name="knowsColour"
+                defaultChecked={!!f?.currentColour}
+                className="size-5 min-h-0"
+              />
+              known
+            </span>
+          </span>
+        </label>
+        <label className="text-sm">
+          Colour wanted
+          <span className="flex gap-1">
+            <input
+              type="color"
+              name="colour"
+              defaultValue={surface?.wanted.colour ?? '#e8e0cc'}
+              className="w-14 p-0.5"
+            />
+            <span className="flex items-center gap-1">
+              <input
+                type="checkbox"
+                name="wantsColour"
+                defaultChecked={!!surface?.wanted.colour}
+                className="size-5 min-h-0"
+              />
+              chosen
+            </span>
+          </span>
+        </label>
+        <Pick
+          name="sheen"
+          words="Sheen wanted"
+          options={['', ...SHEENS]}
+          labels={{ '': 'the usual' }}
+          value={surface?.wanted.sheen ?? ''}
+        />
+        <label className="flex items-end gap-2 pb-2 text-sm">
+          <input type="checkbox" name="isNew" defaultChecked={f?.isNew === true} className="size-5 min-h-0" />
+          new, never coated
+        </label>
       </div>
       <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Condition">
-        {shown.map((c) => <Chip key={c} pressed={conditions.includes(c)} onPress={() => setConditions(conditions.includes(c) ? conditions.filter((x) => x !== c) : [...conditions, c])}>{CONDITION_LABELS[c]}</Chip>)}
+        {shown.map((c) => (
+          <Chip
+            key={c}
+            pressed={conditions.includes(c)}
+            onPress={() =>
+              setConditions(conditions.includes(c) ? conditions.filter((x) => x !== c) : [...conditions, c])
+            }
+          >
+            {CONDITION_LABELS[c]}
+          </Chip>
+        ))}
         {!all && <Chip onPress={() => setAll(true)}>More …</Chip>}
       </div>
       <Refused error={error} />
-      {refusalOf(error)?.code === 'edited-elsewhere' && <p className="text-sm">Theirs: {(refusalOf(error)?.theirs as Surface | undefined)?.name}. Close this, look at theirs, and change it again.</p>}
-      <div className="mt-3 flex gap-3"><button type="submit" disabled={busy} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">{busy ? 'Writing …' : surface ? 'Keep' : 'Add'}</button><button type="button" className="min-h-[44px] underline" onClick={onDone}>Leave it</button></div>
+      {refusalOf(error)?.code === 'edited-elsewhere' && (
+        <p className="text-sm">
+          Theirs: {(refusalOf(error)?.theirs as Surface | undefined)?.name}. Close this, look at theirs, and change it
+          again.
+        </p>
+      )}
+      <div className="mt-3 flex gap-3">
+        <button type="submit" disabled={busy} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
+          {busy ? 'Writing …' : surface ? 'Keep' : 'Add'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
     </form>
   );
 }
 
-function Pick<T extends string>({ name, words, options, labels, value }: { name: string; words: string; options: readonly T[]; labels: Partial<Record<T, string>>; value: T }) {
-  return <label className="text-sm">{words}<select name={name} defaultValue={value} className="block w-full">{options.map((o) => <option key={o} value={o}>{capital(labels[o] ?? o)}</option>)}</select></label>;
+function Pick<T extends string>({
+  name,
+  words,
+  options,
+  labels,
+  value,
+}: {
+  name: string;
+  words: string;
+  options: readonly T[];
+  labels: Partial<Record<T, string>>;
+  value: T;
+}) {
+  return (
+    <label className="text-sm">
+      {words}
+      <select name={name} defaultValue={value} className="block w-full">
+        {options.map((o) => (
+          <option key={o} value={o}>
+            {capital(labels[o] ?? o)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
 }
 
-function readForm(form: FormData, conditions: Condition[], was: Surface | undefined): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'> {
+function readForm(
+  form: FormData,
+  conditions: Condition[],
+  was: Surface | undefined,
+): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'> {
   const text = (name: string) => ((form.get(name) as string | null) ?? '').trim();
-  const area = text('areaM2').replace(',', '.').replace(/\s*m².*/, '');
+  const area = text('areaM2')
+    .replace(',', '.')
+    .replace(/\s*m².*/, '');
   const keep = was?.facts;
   return {
-    name: text('name'), campaign: text('campaign') || null,
+    name: text('name'),
+    campaign: text('campaign') || null,
     facts: {
-      element: text('element') as Element, substrate: text('substrate') as Substrate, exposure: text('exposure') as Exposure, texture: text('texture') as Texture, conditions,
-      areaM2: area === '' ? null : Number(area), currentColour: form.get('knowsColour') ? text('currentColour') : null, isNew: form.get('isNew') ? true : null,
-      ...(keep?.extents ? { extents: keep.extents } : {}), ...(keep?.currentFinish ? { currentFinish: keep.currentFinish } : {}), ...(keep?.substrateAgeMonths != null ? { substrateAgeMonths: keep.substrateAgeMonths } : {}), ...(keep?.sanded != null ? { sanded: keep.sanded } : {}),
+      element: text('element') as Element,
+      substrate: text('substrate') as Substrate,
+      exposure: text('exposure') as Exposure,
+      texture: text('texture') as Texture,
+      conditions,
+      areaM2: area === '' ? null : Number(area),
+      currentColour: form.get('knowsColour') ? text('currentColour') : null,
+      isNew: form.get('isNew') ? true : null,
+      ...(keep?.extents ? { extents: keep.extents } : {}),
+      ...(keep?.currentFinish ? { currentFinish: keep.currentFinish } : {}),
+      ...(keep?.substrateAgeMonths != null ? { substrateAgeMonths: keep.substrateAgeMonths } : {}),
+      ...(keep?.sanded != null ? { sanded: keep.sanded } : {}),
     },
-    wanted: { ...was?.wanted, sheen: (text('sheen') || null) as Sheen | null, colour: form.get('wantsColour') ? text('colour') : null },
+    wanted: {
+      ...was?.wanted,
+      sheen: (text('sheen') || null) as Sheen | null,
+      colour: form.get('wantsColour') ? text('colour') : null,
+    },
   };
 }

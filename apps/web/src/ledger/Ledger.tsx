@@ -8,14 +8,25 @@ import { capital } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
 
 const KINDS: Record<string, string> = {
-  'job-opened': 'job opened', 'job-changed': 'job changed', 'room-added': 'room added', 'surface-added': 'surface added', 'surface-changed': 'surface changed', 'test-recorded': 'test', 'test-corrected': 'test corrected',
-  'system-chosen': 'system settled', 'plan-posted': 'plan posted', 'coat-logged': 'coat laid', 'step-done': 'step done', 'air-read': 'air read',
+  'job-opened': 'job opened',
+  'job-changed': 'job changed',
+  'room-added': 'room added',
+  'surface-added': 'surface added',
+  'surface-changed': 'surface changed',
+  'test-recorded': 'test',
+  'test-corrected': 'test corrected',
+  'system-chosen': 'system settled',
+  'plan-posted': 'plan posted',
+  'coat-logged': 'coat laid',
+  'step-done': 'step done',
+  'air-read': 'air read',
 };
 
 function say(entry: Entry, products: ReadonlyMap<string, string>): string {
   const p = entry.payload as Record<string, unknown> & { test?: Parameters<typeof sayTest>[0] };
   if (p.test) return sayTest(p.test);
-  if (entry.kind === 'coat-logged') return `${products.get(String(p['productId'])) ?? String(p['productId'])}, batch ${String(p['batch'])}, ${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
+  if (entry.kind === 'coat-logged')
+    return `${products.get(String(p['productId'])) ?? String(p['productId'])}, batch ${String(p['batch'])}, ${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
   if (entry.kind === 'air-read') return `${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
   if (entry.kind === 'system-chosen') return String(p['differs']);
   if (entry.kind === 'plan-posted') return p['finish'] ? `finish ${sayTime(String(p['finish']))}` : 'cannot be planned';
@@ -34,16 +45,74 @@ export default function Ledger() {
   const products = new Map(shelf?.map((p) => [p.id, p.name]));
   return (
     <Page
-      title="Ledger" above={<Link className="hover:underline" to={`/jobs/${jobId}`}>{job.job.title}</Link>}
-      acts={<><Act letter="v" words="Verify" busy={checked.isFetching} onAct={() => void check(jobId)} /><a className="inline-flex min-h-[44px] items-center rounded border border-ink bg-leaf px-4 font-semibold wide:min-h-[36px]" href={`/api/jobs/${jobId}/file`} download>Whole job as a file</a></>}
-      notes={[{ n: 1, text: 'Entries are appended and never changed. Each carries the hash of the one before it, so a changed word anywhere breaks every entry after it.', source: 'SHA-256 over canonical JSON, RFC 8785' }, { n: 2, text: 'The file verifies without this application: npm run --silent ledger -- job verify FILE.' }]}
-      footing={<><Total words="entries" figure={data.length} /><Total words="last" figure={data.length ? sayTime(data.at(-1)!.recordedAt) : 'none'} /><Total end words="ends in" figure={data.at(-1)?.hash.slice(0, 12) ?? ''} /></>}
+      title="Ledger"
+      above={
+        <Link className="hover:underline" to={`/jobs/${jobId}`}>
+          {job.job.title}
+        </Link>
+      }
+      acts={
+        <>
+          <Act letter="v" words="Verify" busy={checked.isFetching} onAct={() => void check(jobId)} />
+          <a
+            className="inline-flex min-h-[44px] items-center rounded border border-ink bg-leaf px-4 font-semibold wide:min-h-[36px]"
+            href={`/api/jobs/${jobId}/file`}
+            download
+          >
+            Whole job as a file
+          </a>
+        </>
+      }
+      notes={[
+        {
+          n: 1,
+          text: 'Entries are appended and never changed. Each carries the hash of the one before it, so a changed word anywhere breaks every entry after it.',
+          source: 'SHA-256 over canonical JSON, RFC 8785',
+        },
+        { n: 2, text: 'The file verifies without this application: npm run --silent ledger -- job verify FILE.' },
+      ]}
+      footing={
+        <>
+          <Total words="entries" figure={data.length} />
+          <Total words="last" figure={data.length ? sayTime(data.at(-1)!.recordedAt) : 'none'} />
+          <Total end words="ends in" figure={data.at(-1)?.hash.slice(0, 12) ?? ''} />
+        </>
+      }
     >
       <Refused error={checked.error} />
-      {checked.data && <p role="status" className={`mb-3 border-l-4 bg-leaf px-3 py-2 font-semibold ${checked.data.whole ? 'border-ink' : 'border-madder'}`}>{checked.data.whole ? `All ${checked.data.entries} entries stand as they were written.` : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}</p>}
+      {checked.data && (
+        <p
+          role="status"
+          className={`mb-3 border-l-4 bg-leaf px-3 py-2 font-semibold ${checked.data.whole ? 'border-ink' : 'border-madder'}`}
+        >
+          {checked.data.whole
+            ? `All ${checked.data.entries} entries stand as they were written.`
+            : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}
+        </p>
+      )}
       <table className="w-full border-collapse text-[14.5px]">
-        <thead><tr className="border-b border-strong text-left text-[13px] text-faded"><th className="w-10 py-1 font-normal">no.</th><th className="font-normal">when</th><th className="font-normal">what</th><th className="font-normal max-wide:hidden">who</th></tr></thead>
-        <tbody>{[...data].reverse().map((e) => <tr key={e.seq} className="border-b border-rule align-top"><td className="py-1 text-faded">{e.seq}</td><td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td><td className="py-1"><span className="font-semibold">{capital(KINDS[e.kind] ?? e.kind)}</span>{e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}<div className="text-faded">{say(e, products)}</div></td><td className="py-1 max-wide:hidden">{e.by}</td></tr>)}</tbody>
+        <thead>
+          <tr className="border-b border-strong text-left text-[13px] text-faded">
+            <th className="w-10 py-1 font-normal">no.</th>
+            <th className="font-normal">when</th>
+            <th className="font-normal">what</th>
+            <th className="font-normal max-wide:hidden">who</th>
+          </tr>
+        </thead>
+        <tbody>
+          {[...data].reverse().map((e) => (
+            <tr key={e.seq} className="border-b border-rule align-top">
+              <td className="py-1 text-faded">{e.seq}</td>
+              <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
+              <td className="py-1">
+                <span className="font-semibold">{capital(KINDS[e.kind] ?? e.kind)}</span>
+                {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
+                <div className="text-faded">{say(e, products)}</div>
+              </td>
+              <td className="py-1 max-wide:hidden">{e.by}</td>
+            </tr>
+          ))}
+        </tbody>
       </table>
     </Page>
   );

@@ -16,11 +16,28 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
   };
   return (
     <Menu>
-      <MenuButton className="w-full px-2 py-1.5 text-left hover:underline max-wide:min-h-[48px] max-wide:px-4">{session.person.name} ▾</MenuButton>
-      <MenuItems anchor="top start" className="z-20 w-52 rounded border border-strong bg-leaf shadow-lg focus:outline-none">
-        <MenuItem><button type="button" className={ITEM} onClick={() => tell(themeTurned())}>{theme === 'lamp' ? 'Paper page' : 'Lamp: dark page'}</button></MenuItem>
-        <MenuItem><button type="button" className={ITEM} onClick={onKeys}>Keys</button></MenuItem>
-        <MenuItem><button type="button" className={ITEM} onClick={() => void leave()}>Sign out</button></MenuItem>
+      <MenuButton className="w-full px-2 py-1.5 text-left hover:underline max-wide:min-h-[48px] max-wide:px-4">
+        {session.person.name} ▾
+      </MenuButton>
+      <MenuItems
+        anchor="top start"
+        className="z-20 w-52 rounded border border-strong bg-leaf shadow-lg focus:outline-none"
+      >
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={() => tell(themeTurned())}>
+            {theme === 'lamp' ? 'Paper page' : 'Lamp: dark page'}
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={onKeys}>
+            Keys
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={() => void leave()}>
+            Sign out
+          </button>
+        </MenuItem>
       </MenuItems>
     </Menu>
   );

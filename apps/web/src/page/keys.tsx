@@ -1,21 +1,35 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 
-interface Key { key: string; words: string; act: () => void }
-interface Keys { add: (key: Key) => () => void; list: () => Key[] }
+interface Key {
+  key: string;
+  words: string;
+  act: () => void;
+}
+interface Keys {
+  add: (key: Key) => () => void;
+  list: () => Key[];
+}
 const KeysContext = createContext<Keys | null>(null);
 
-const typing = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 /** Single keys for the page's acts. What a page adds last wins while it is there. */
 export function KeysProvider({ children }: { children: ReactNode }) {
   const keys = useRef<Key[]>([]);
-  const value = useMemo<Keys>(() => ({
-    add: (key) => {
-      keys.current = [...keys.current, key];
-      return () => { keys.current = keys.current.filter((k) => k !== key); };
-    },
-    list: () => keys.current,
-  }), []);
+  const value = useMemo<Keys>(
+    () => ({
+      add: (key) => {
+        keys.current = [...keys.current, key];
+        return () => {
+          keys.current = keys.current.filter((k) => k !== key);
+        };
+      },
+      list: () => keys.current,
+    }),
+    [],
+  );
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
@@ -34,7 +48,9 @@ export function KeysProvider({ children }: { children: ReactNode }) {
 export function useKey(key: string, words: string, act: () => void, on = true): void {
   const keys = useContext(KeysContext)!;
   const latest = useRef(act);
-  useEffect(() => { latest.current = act; });
+  useEffect(() => {
+    latest.current = act;
+  });
   useEffect(() => (on ? keys.add({ key, words, act: () => latest.current() }) : undefined), [keys, key, words, on]);
 }
 
@@ -42,6 +58,8 @@ export function useKey(key: string, words: string, act: () => void, on = true): 
 export function useKeyList(open: boolean): Key[] {
   const keys = useContext(KeysContext)!;
   const [list, setList] = useState<Key[]>([]);
-  useEffect(() => { if (open) setList(keys.list().filter((k, i, all) => all.findLastIndex((o) => o.key === k.key) === i)); }, [keys, open]);
+  useEffect(() => {
+    if (open) setList(keys.list().filter((k, i, all) => all.findLastIndex((o) => o.key === k.key) === i));
+  }, [keys, open]);
   return list;
 }

@@ -7,17 +7,48 @@ export function SignIn() {
   const [signIn, { isLoading, error }] = useSignInMutation();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
-  const send = (event: FormEvent) => { event.preventDefault(); void signIn({ email, password }); };
+  const send = (event: FormEvent) => {
+    event.preventDefault();
+    void signIn({ email, password });
+  };
   return (
     <main className="flex min-h-dvh items-center justify-center p-4">
       <form onSubmit={send} className="w-full max-w-[360px] rounded border border-strong bg-leaf p-7">
         <Mark />
         <h1 className="mt-2 mb-1 text-2xl">Rustic Ledger</h1>
         <p className="mb-5 text-faded">What is on it, what goes on it, when, and whether it held.</p>
-        <label className="mb-3 block">Address<input type="email" name="email" autoComplete="username" required value={email} onChange={(e) => setEmail(e.target.value)} className="mt-1 block w-full" /></label>
-        <label className="mb-4 block">Password<input type="password" name="password" autoComplete="current-password" required value={password} onChange={(e) => setPassword(e.target.value)} className="mt-1 block w-full" /></label>
+        <label className="mb-3 block">
+          Address
+          <input
+            type="email"
+            name="email"
+            autoComplete="username"
+            required
+            value={email}
+            onChange={(e) => setEmail(e.target.value)}
+            className="mt-1 block w-full"
+          />
+        </label>
+        <label className="mb-4 block">
+          Password
+          <input
+            type="password"
+            name="password"
+            autoComplete="current-password"
+            required
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+            className="mt-1 block w-full"
+          />
+        </label>
         <Refused error={error} />
-        <button type="submit" disabled={isLoading} className="min-h-[44px] w-full rounded bg-ink font-semibold text-onink">{isLoading ? 'Signing in …' : 'Sign in'}</button>
+        <button
+          type="submit"
+          disabled={isLoading}
+          className="min-h-[44px] w-full rounded bg-ink font-semibold text-onink"
+        >
+          {isLoading ? 'Signing in …' : 'Sign in'}
+        </button>
       </form>
     </main>
   );

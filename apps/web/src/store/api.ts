@@ -1,13 +1,40 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { v7 as uuid } from 'uuid';
 import type { HouseRules, TestRecord } from '@rustic/core';
-import type { AftercarePage, ChainCheck, Entry, Found, Job, JobBrief, PatchSurface, PlanPage, Product, Refusal, Room, Session, Surface, SurfacePage, TodayPage, WholeJob } from './types.ts';
+import type {
+  AftercarePage,
+  ChainCheck,
+  Entry,
+  Found,
+  Job,
+  JobBrief,
+  PatchSurface,
+  PlanPage,
+  Product,
+  Refusal,
+  Room,
+  Session,
+  Surface,
+  SurfacePage,
+  TodayPage,
+  WholeJob,
+} from './types.ts';
 
 /** A fresh id for a write, made here so that sending it twice does it once. */
 export const newId = () => uuid();
 
 export interface WorkSent {
-  id: string; surfaceId: string; stepId: string; startedAt: string; endedAt: string; productId?: string; batch?: string; temperatureC?: number; relativeHumidityPct?: number; wetFilmUm?: number; litres?: number;
+  id: string;
+  surfaceId: string;
+  stepId: string;
+  startedAt: string;
+  endedAt: string;
+  productId?: string;
+  batch?: string;
+  temperatureC?: number;
+  relativeHumidityPct?: number;
+  wetFilmUm?: number;
+  litres?: number;
 }
 
 export const api = createApi({
@@ -16,23 +43,69 @@ export const api = createApi({
   tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger'],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
-    signIn: build.mutation<Session, { email: string; password: string }>({ query: (body) => ({ url: 'session', method: 'POST', body }), invalidatesTags: ['Session'] }),
+    signIn: build.mutation<Session, { email: string; password: string }>({
+      query: (body) => ({ url: 'session', method: 'POST', body }),
+      invalidatesTags: ['Session'],
+    }),
     signOut: build.mutation<void, void>({ query: () => ({ url: 'session', method: 'DELETE' }) }),
-    changeRules: build.mutation<Session['firm'], { id: string; version: number; houseRules: Partial<HouseRules> }>({ query: (body) => ({ url: 'firm', method: 'PATCH', body }), invalidatesTags: ['Session', 'Surface', 'Job', 'Plan', 'Today'] }),
+    changeRules: build.mutation<Session['firm'], { id: string; version: number; houseRules: Partial<HouseRules> }>({
+      query: (body) => ({ url: 'firm', method: 'PATCH', body }),
+      invalidatesTags: ['Session', 'Surface', 'Job', 'Plan', 'Today'],
+    }),
     jobs: build.query<JobBrief[], void>({ query: () => 'jobs', providesTags: ['Job'] }),
     job: build.query<WholeJob, string>({ query: (id) => `jobs/${id}`, providesTags: ['Job'] }),
-    addJob: build.mutation<Job, Pick<Job, 'id' | 'title' | 'place' | 'builtYear' | 'startsAt'>>({ query: (body) => ({ url: 'jobs', method: 'POST', body }), invalidatesTags: ['Job'] }),
-    addRoom: build.mutation<Room, { jobId: string; id: string; name: string }>({ query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/rooms`, method: 'POST', body }), invalidatesTags: ['Job'] }),
-    addSurface: build.mutation<Surface, Pick<Surface, 'id' | 'jobId' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'>>({ query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/surfaces`, method: 'POST', body }), invalidatesTags: ['Job', 'Plan', 'Today', 'Ledger'] }),
-    changeSurface: build.mutation<Surface, { surfaceId: string } & Pick<Surface, 'version'> & Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'>> & { id: string }>({ query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}`, method: 'PATCH', body }), invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'] }),
+    addJob: build.mutation<Job, Pick<Job, 'id' | 'title' | 'place' | 'builtYear' | 'startsAt'>>({
+      query: (body) => ({ url: 'jobs', method: 'POST', body }),
+      invalidatesTags: ['Job'],
+    }),
+    addRoom: build.mutation<Room, { jobId: string; id: string; name: string }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/rooms`, method: 'POST', body }),
+      invalidatesTags: ['Job'],
+    }),
+    addSurface: build.mutation<
+      Surface,
+      Pick<Surface, 'id' | 'jobId' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'>
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/surfaces`, method: 'POST', body }),
+      invalidatesTags: ['Job', 'Plan', 'Today', 'Ledger'],
+    }),
+    changeSurface: build.mutation<
+      Surface,
+      { surfaceId: string } & Pick<Surface, 'version'> &
+        Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'>> & { id: string }
+    >({
+      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}`, method: 'PATCH', body }),
+      invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
+    }),
     surface: build.query<SurfacePage, string>({ query: (id) => `surfaces/${id}`, providesTags: ['Surface'] }),
-    recordTest: build.mutation<unknown, { surfaceId: string; id: string; at: string; test: TestRecord; corrects?: string; note?: string }>({ query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/tests`, method: 'POST', body }), invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'] }),
-    chooseSystem: build.mutation<unknown, { surfaceId: string; id: string; key: string }>({ query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/choices`, method: 'POST', body }), invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'] }),
+    recordTest: build.mutation<
+      unknown,
+      { surfaceId: string; id: string; at: string; test: TestRecord; corrects?: string; note?: string }
+    >({
+      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/tests`, method: 'POST', body }),
+      invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'],
+    }),
+    chooseSystem: build.mutation<unknown, { surfaceId: string; id: string; key: string }>({
+      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/choices`, method: 'POST', body }),
+      invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
+    }),
     plan: build.query<PlanPage, string>({ query: (jobId) => `jobs/${jobId}/plan`, providesTags: ['Plan'] }),
-    postPlan: build.mutation<unknown, { jobId: string; id: string }>({ query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/plan`, method: 'POST', body }), invalidatesTags: ['Plan', 'Job', 'Surface', 'Today', 'Ledger'] }),
-    readAir: build.mutation<unknown, { roomId: string; id: string; temperatureC: number; relativeHumidityPct: number; at: string }>({ query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}/readings`, method: 'POST', body }), invalidatesTags: ['Plan', 'Today', 'Surface', 'Aftercare', 'Ledger'] }),
+    postPlan: build.mutation<unknown, { jobId: string; id: string }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/plan`, method: 'POST', body }),
+      invalidatesTags: ['Plan', 'Job', 'Surface', 'Today', 'Ledger'],
+    }),
+    readAir: build.mutation<
+      unknown,
+      { roomId: string; id: string; temperatureC: number; relativeHumidityPct: number; at: string }
+    >({
+      query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}/readings`, method: 'POST', body }),
+      invalidatesTags: ['Plan', 'Today', 'Surface', 'Aftercare', 'Ledger'],
+    }),
     today: build.query<TodayPage, void>({ query: () => 'today', providesTags: ['Today'] }),
-    logWork: build.mutation<{ warnings: string[]; opensAt: number | null }, WorkSent & { jobId: string }>({ query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/work`, method: 'POST', body }), invalidatesTags: ['Today', 'Plan', 'Surface', 'Job', 'Aftercare', 'Ledger'] }),
+    logWork: build.mutation<{ warnings: string[]; opensAt: number | null }, WorkSent & { jobId: string }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/work`, method: 'POST', body }),
+      invalidatesTags: ['Today', 'Plan', 'Surface', 'Job', 'Aftercare', 'Ledger'],
+    }),
     aftercare: build.query<AftercarePage, void>({ query: () => 'aftercare', providesTags: ['Aftercare'] }),
     patches: build.query<PatchSurface[], void>({ query: () => 'patches', providesTags: ['Surface'] }),
     shelf: build.query<Product[], void>({ query: () => 'shelf' }),
@@ -47,10 +120,35 @@ export function refusalOf(error: unknown): Refusal | null {
   if (!error || typeof error !== 'object') return null;
   const data = (error as { data?: unknown }).data;
   if (data && typeof data === 'object' && 'message' in data) return data as Refusal;
-  return { code: 'no-answer', message: 'The server does not answer. What you typed is still here. Try again in a moment.' };
+  return {
+    code: 'no-answer',
+    message: 'The server does not answer. What you typed is still here. Try again in a moment.',
+  };
 }
 
 export const {
-  useSessionQuery, useSignInMutation, useSignOutMutation, useChangeRulesMutation, useJobsQuery, useJobQuery, useAddJobMutation, useAddRoomMutation, useAddSurfaceMutation, useChangeSurfaceMutation, useSurfaceQuery, useRecordTestMutation,
-  useChooseSystemMutation, usePlanQuery, usePostPlanMutation, useReadAirMutation, useTodayQuery, useLogWorkMutation, useAftercareQuery, useShelfQuery, usePatchesQuery, useLedgerQuery, useLazyCheckLedgerQuery, useLazyFindQuery,
+  useSessionQuery,
+  useSignInMutation,
+  useSignOutMutation,
+  useChangeRulesMutation,
+  useJobsQuery,
+  useJobQuery,
+  useAddJobMutation,
+  useAddRoomMutation,
+  useAddSurfaceMutation,
+  useChangeSurfaceMutation,
+  useSurfaceQuery,
+  useRecordTestMutation,
+  useChooseSystemMutation,
+  usePlanQuery,
+  usePostPlanMutation,
+  useReadAirMutation,
+  useTodayQuery,
+  useLogWorkMutation,
+  useAftercareQuery,
+  useShelfQuery,
+  usePatchesQuery,
+  useLedgerQuery,
+  useLazyCheckLedgerQuery,
+  useLazyFindQuery,
 } = api;

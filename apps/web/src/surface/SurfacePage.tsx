@@ -24,25 +24,73 @@ export default function SurfacePage() {
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const reasons = reasonsOf(data);
-  const close = () => { setOpen(null); setCorrects(null); };
+  const close = () => {
+    setOpen(null);
+    setCorrects(null);
+  };
   const next = data.standing.next;
   return (
     <Page
-      title={data.surface.name} notes={reasons.notes}
-      above={<><Link className="hover:underline" to={`/jobs/${data.job.id}`}>{data.job.title}</Link> › {data.room.name}</>}
-      acts={<>
-        <Act letter="e" words="Change" onAct={() => setOpen(open === 'edit' ? null : 'edit')} />
-        <Act letter="t" words="Test" onAct={() => setOpen(open === 'test' ? null : 'test')} />
-        <Act letter="c" words="Log coat" main disabled={!next} onAct={() => setOpen(open === 'log' ? null : 'log')} />
-      </>}
+      title={data.surface.name}
+      notes={reasons.notes}
+      above={
+        <>
+          <Link className="hover:underline" to={`/jobs/${data.job.id}`}>
+            {data.job.title}
+          </Link>{' '}
+          › {data.room.name}
+        </>
+      }
+      acts={
+        <>
+          <Act letter="e" words="Change" onAct={() => setOpen(open === 'edit' ? null : 'edit')} />
+          <Act letter="t" words="Test" onAct={() => setOpen(open === 'test' ? null : 'test')} />
+          <Act letter="c" words="Log coat" main disabled={!next} onAct={() => setOpen(open === 'log' ? null : 'log')} />
+        </>
+      }
       beside={<SectionColumn data={data} />}
       footing={<Totals data={data} />}
     >
-      {open === 'test' && <RecordTest key={corrects?.id ?? 'new'} surfaceId={surfaceId} corrects={corrects} onDone={close} />}
-      {open === 'log' && next && <LogWork line={{ ...data.standing, jobId: data.job.id, surfaceId, name: data.surface.name, offered: { batch: null, temperatureC: data.job.temperatureC, relativeHumidityPct: data.job.relativeHumidityPct } }} onDone={close} />}
-      {open === 'edit' && <SurfaceForm key={data.surface.version} jobId={data.job.id} roomId={data.surface.roomId} surface={data.surface} onDone={close} />}
-      <details className="mb-3 wide:hidden"><summary className="min-h-[44px] cursor-pointer py-2.5">Section through the paint</summary><Section layers={data.section} width={340} /></details>
-      <WhatIsThere data={data} reasons={reasons} onCorrect={(row) => { setCorrects(row); setOpen('test'); }} />
+      {open === 'test' && (
+        <RecordTest key={corrects?.id ?? 'new'} surfaceId={surfaceId} corrects={corrects} onDone={close} />
+      )}
+      {open === 'log' && next && (
+        <LogWork
+          line={{
+            ...data.standing,
+            jobId: data.job.id,
+            surfaceId,
+            name: data.surface.name,
+            offered: {
+              batch: null,
+              temperatureC: data.job.temperatureC,
+              relativeHumidityPct: data.job.relativeHumidityPct,
+            },
+          }}
+          onDone={close}
+        />
+      )}
+      {open === 'edit' && (
+        <SurfaceForm
+          key={data.surface.version}
+          jobId={data.job.id}
+          roomId={data.surface.roomId}
+          surface={data.surface}
+          onDone={close}
+        />
+      )}
+      <details className="mb-3 wide:hidden">
+        <summary className="min-h-[44px] cursor-pointer py-2.5">Section through the paint</summary>
+        <Section layers={data.section} width={340} />
+      </details>
+      <WhatIsThere
+        data={data}
+        reasons={reasons}
+        onCorrect={(row) => {
+          setCorrects(row);
+          setOpen('test');
+        }}
+      />
       <WhatGoesOn data={data} reasons={reasons} />
     </Page>
   );
@@ -53,12 +101,23 @@ function SectionColumn({ data }: { data: SurfaceData }) {
     <>
       <h2 className="mb-2 font-sans text-sm font-normal text-faded">Section through the paint</h2>
       <Section layers={data.section} width={224} />
-      <p className="mt-3 text-[13px] text-faded">Solid: found or laid. Fine broken: inferred. Long broken: to come. Hairlines: waterborne. Dots: oil. Stipple: alcohol-borne. Diagonals: clear.</p>
+      <p className="mt-3 text-[13px] text-faded">
+        Solid: found or laid. Fine broken: inferred. Long broken: to come. Hairlines: waterborne. Dots: oil. Stipple:
+        alcohol-borne. Diagonals: clear.
+      </p>
     </>
   );
 }
 
-function WhatIsThere({ data, reasons, onCorrect }: { data: SurfaceData; reasons: Reasons; onCorrect: (row: TestRow) => void }) {
+function WhatIsThere({
+  data,
+  reasons,
+  onCorrect,
+}: {
+  data: SurfaceData;
+  reasons: Reasons;
+  onCorrect: (row: TestRow) => void;
+}) {
   const corrected = new Set(data.tests.map((t) => t.corrects));
   const standing = data.tests.filter((t) => !corrected.has(t.id));
   const inherited = data.weights.filter((w) => w.from === 'neighbour').length;
@@ -66,30 +125,63 @@ function WhatIsThere({ data, reasons, onCorrect }: { data: SurfaceData; reasons:
   const allNotes = reasons.notes.map((n) => n.n);
   return (
     <section aria-labelledby="there">
-      <h2 id="there" className="mb-1.5 text-[19px]">What is there</h2>
+      <h2 id="there" className="mb-1.5 text-[19px]">
+        What is there
+      </h2>
       <ul className="flex flex-wrap gap-x-2 gap-y-1.5">
         {standing.map((row) => (
           <li key={row.id} className="rounded-sm border border-strong bg-leaf pl-2.5">
-            <button type="button" title="Correct this record" className="py-0.5 text-left text-[14.5px] hover:underline" onClick={() => onCorrect(row)}>{sayTest(row.test)}</button><Mark n={reasons.ofTest.get(row.id)!} />
+            <button
+              type="button"
+              title="Correct this record"
+              className="py-0.5 text-left text-[14.5px] hover:underline"
+              onClick={() => onCorrect(row)}
+            >
+              {sayTest(row.test)}
+            </button>
+            <Mark n={reasons.ofTest.get(row.id)!} />
           </li>
         ))}
-        {data.conditions.map((c) => <li key={c} className="rounded-sm border border-rule px-2.5 py-0.5 text-[14.5px]">{CONDITION_LABELS[c as Condition]}</li>)}
-        {inherited > 0 && <li className="rounded-sm border border-dashed border-strong px-2.5 py-0.5 text-[14.5px]">inferred from {inherited} like surface{inherited > 1 ? 's' : ''} of this house</li>}
-        {standing.length === 0 && <li className="text-faded">Nothing tested here yet: press Test, starting with a spirit rub.</li>}
+        {data.conditions.map((c) => (
+          <li key={c} className="rounded-sm border border-rule px-2.5 py-0.5 text-[14.5px]">
+            {CONDITION_LABELS[c as Condition]}
+          </li>
+        ))}
+        {inherited > 0 && (
+          <li className="rounded-sm border border-dashed border-strong px-2.5 py-0.5 text-[14.5px]">
+            inferred from {inherited} like surface{inherited > 1 ? 's' : ''} of this house
+          </li>
+        )}
+        {standing.length === 0 && (
+          <li className="text-faded">Nothing tested here yet: press Test, starting with a spirit rub.</li>
+        )}
       </ul>
       <Odds finish={data.finish} />
-      <p className="text-sm text-faded">The look and the house: {reasons.ofLook.map((n) => <Mark key={n} n={n} />)}{reasons.ofLook.length === 0 && 'nothing that leans either way.'}</p>
+      <p className="text-sm text-faded">
+        The look and the house:{' '}
+        {reasons.ofLook.map((n) => (
+          <Mark key={n} n={n} />
+        ))}
+        {reasons.ofLook.length === 0 && 'nothing that leans either way.'}
+      </p>
       <NotesUnder ns={allNotes.slice(0, Math.max(0, ...reasons.ofLook, ...reasons.ofTest.values()))} />
       {next && reasons.ofNext && (
         <div className="mt-2 border border-dashed border-ochre bg-wash px-3 py-2">
-          <strong>One test still pays:</strong> {TEST_LABELS[next.kind].toLowerCase()}, {next.minutes} minutes, worth about {sayRoundMoney(next.expectedSaving, data.firm.currency)}.<Mark n={reasons.ofNext} />
+          <strong>One test still pays:</strong> {TEST_LABELS[next.kind].toLowerCase()}, {next.minutes} minutes, worth
+          about {sayRoundMoney(next.expectedSaving, data.firm.currency)}.<Mark n={reasons.ofNext} />
           <NotesUnder ns={[reasons.ofNext]} />
         </div>
       )}
       {!next && <p className="mt-2 text-sm">Stop testing: another test would cost more than it saves.</p>}
       {data.blocks.length > 0 && (
         <ul className="mt-2 border-l-4 border-madder pl-3" aria-label="Not until">
-          {data.blocks.map((b) => <li key={b.code} className="text-[14.5px]"><strong className="text-madder">Stop.</strong> {b.text}<Mark n={reasons.ofBlock.get(b.code)!} /><NotesUnder ns={[reasons.ofBlock.get(b.code)!]} /></li>)}
+          {data.blocks.map((b) => (
+            <li key={b.code} className="text-[14.5px]">
+              <strong className="text-madder">Stop.</strong> {b.text}
+              <Mark n={reasons.ofBlock.get(b.code)!} />
+              <NotesUnder ns={[reasons.ofBlock.get(b.code)!]} />
+            </li>
+          ))}
         </ul>
       )}
     </section>
@@ -100,26 +192,65 @@ function WhatGoesOn({ data, reasons }: { data: SurfaceData; reasons: Reasons }) 
   const laid = new Set(data.work.map((w) => Number(/^s(\d+)/.exec(w.stepId)?.[1]) - 1));
   return (
     <section aria-labelledby="goes" className="mt-5">
-      <h2 id="goes" className="text-[19px]">What goes on it</h2>
-      {data.choice && <p className="text-sm text-faded">Settled by {data.choice.by}, {sayTime(data.choice.at)}: {data.choice.differs}</p>}
-      {data.settledOther && data.choice && <p className="border-l-4 border-ochre pl-3 text-sm">The evidence now asks for something else than what was settled. It is among the other ways below.</p>}
+      <h2 id="goes" className="text-[19px]">
+        What goes on it
+      </h2>
+      {data.choice && (
+        <p className="text-sm text-faded">
+          Settled by {data.choice.by}, {sayTime(data.choice.at)}: {data.choice.differs}
+        </p>
+      )}
+      {data.settledOther && data.choice && (
+        <p className="border-l-4 border-ochre pl-3 text-sm">
+          The evidence now asks for something else than what was settled. It is among the other ways below.
+        </p>
+      )}
       <table className="mt-1 w-full border-collapse text-[15px]">
-        <thead><tr className="border-b border-strong text-right text-[13px] text-faded"><th scope="col" className="py-1.5 pl-7 text-left font-normal" colSpan={2}>step</th><th scope="col" className="font-normal">hours</th><th scope="col" className="font-normal max-wide:hidden">litres</th><th scope="col" className="w-20 font-normal">ready after</th></tr></thead>
+        <thead>
+          <tr className="border-b border-strong text-right text-[13px] text-faded">
+            <th scope="col" className="py-1.5 pl-7 text-left font-normal" colSpan={2}>
+              step
+            </th>
+            <th scope="col" className="font-normal">
+              hours
+            </th>
+            <th scope="col" className="font-normal max-wide:hidden">
+              litres
+            </th>
+            <th scope="col" className="w-20 font-normal">
+              ready after
+            </th>
+          </tr>
+        </thead>
         <tbody>
           {data.lines.map((line, i) => (
             <tr key={i} className="border-b border-rule align-top">
               <td className="w-7 py-[6px] font-bold">{i + 1}</td>
               <td className="py-[6px]">
-                <span className={laid.has(i) ? 'text-faded line-through' : ''}>{sayStep(line.step)}</span><Mark n={reasons.ofLine.get(i)!} />{laid.has(i) && <span className="ml-1 text-sm text-faded">logged</span>}
+                <span className={laid.has(i) ? 'text-faded line-through' : ''}>{sayStep(line.step)}</span>
+                <Mark n={reasons.ofLine.get(i)!} />
+                {laid.has(i) && <span className="ml-1 text-sm text-faded">logged</span>}
                 <NotesUnder ns={[reasons.ofLine.get(i)!]} />
               </td>
               <td className="py-[6px] text-right">{line.minutes ? sayHours(line.minutes) : ''}</td>
               <td className="py-[6px] text-right max-wide:hidden">{sayLitres(line.litres)}</td>
-              <td className="py-[6px] text-right whitespace-nowrap">{line.readyAfterMin ? sayLength(line.readyAfterMin) : ''}</td>
+              <td className="py-[6px] text-right whitespace-nowrap">
+                {line.readyAfterMin ? sayLength(line.readyAfterMin) : ''}
+              </td>
             </tr>
           ))}
         </tbody>
-        <tfoot><tr className="border-t-2 border-b-4 border-double border-ink font-semibold"><td /><td className="py-2">{data.surface.facts.areaM2 ? `${data.surface.facts.areaM2} m²` : 'not measured: 10 m² taken'}</td><td className="text-right">{sayHours(data.price.minutes)}</td><td className="text-right max-wide:hidden">{data.price.litres.toFixed(1)}</td><td /></tr></tfoot>
+        <tfoot>
+          <tr className="border-t-2 border-b-4 border-double border-ink font-semibold">
+            <td />
+            <td className="py-2">
+              {data.surface.facts.areaM2 ? `${data.surface.facts.areaM2} m²` : 'not measured: 10 m² taken'}
+            </td>
+            <td className="text-right">{sayHours(data.price.minutes)}</td>
+            <td className="text-right max-wide:hidden">{data.price.litres.toFixed(1)}</td>
+            <td />
+          </tr>
+        </tfoot>
       </table>
       <OtherWays data={data} />
     </section>
@@ -137,15 +268,33 @@ function OtherWays({ data }: { data: SurfaceData }) {
         {data.alternatives.map((a) => (
           <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
             <span className="flex-1">{a.differs}</span>
-            {!begun && <button type="button" disabled={isLoading} className="min-h-[44px] shrink-0 rounded border border-strong bg-leaf px-3 hover:border-ink wide:min-h-[30px]" onClick={() => void choose({ surfaceId: data.surface.id, id: newId(), key: a.key })}>Take this</button>}
+            {!begun && (
+              <button
+                type="button"
+                disabled={isLoading}
+                className="min-h-[44px] shrink-0 rounded border border-strong bg-leaf px-3 hover:border-ink wide:min-h-[30px]"
+                onClick={() => void choose({ surfaceId: data.surface.id, id: newId(), key: a.key })}
+              >
+                Take this
+              </button>
+            )}
           </li>
         ))}
       </ul>
       {begun && <p className="mt-1 text-faded">Work is logged here, so the system stands.</p>}
       <Refused error={error} />
       {data.schools.length > 0 && (
-        <details className="mt-2"><summary className="min-h-[36px] cursor-pointer py-1.5">Where good firms differ here ({data.schools.length})</summary>
-          <ul className="pl-4">{data.schools.map((s) => <li key={s.rule + s.choice} className="py-0.5"><span className="text-faded">{HOUSE_RULE_LABELS[s.rule].title}:</span> {s.differs}</li>)}</ul>
+        <details className="mt-2">
+          <summary className="min-h-[36px] cursor-pointer py-1.5">
+            Where good firms differ here ({data.schools.length})
+          </summary>
+          <ul className="pl-4">
+            {data.schools.map((s) => (
+              <li key={s.rule + s.choice} className="py-0.5">
+                <span className="text-faded">{HOUSE_RULE_LABELS[s.rule].title}:</span> {s.differs}
+              </li>
+            ))}
+          </ul>
         </details>
       )}
     </div>
@@ -159,7 +308,9 @@ function Totals({ data }: { data: SurfaceData }) {
       <Total words="hours" figure={sayHours(data.price.minutes)} />
       <Total words="paint" figure={`${data.price.litres.toFixed(1)} L`} />
       <Total words="labour and paint" figure={sayRoundMoney(data.price.cost, data.firm.currency)} />
-      {standing === 'drying' && opensAt !== null && <Total words="opens" figure={`${sayTime(opensAt)}, ${sayFromNow(opensAt, nowMinute())}`} />}
+      {standing === 'drying' && opensAt !== null && (
+        <Total words="opens" figure={`${sayTime(opensAt)}, ${sayFromNow(opensAt, nowMinute())}`} />
+      )}
       {closesAt !== null && next && <Total words="closes" figure={sayTime(closesAt)} />}
       <Total end words="next" figure={next ? sayStep({ kind: next.plan.kind, why: [] }) : 'done'} />
     </>

@@ -7,7 +7,8 @@ import { sayMoney, sayWeight } from '../words/figures.ts';
 export function sayTest(test: TestRecord): string {
   if (test.kind === 'cross-cut') return `Cross-cut: grade ${test.grade}`;
   if (test.kind === 'moisture-meter') return `Moisture: ${test.value} %`;
-  if (test.kind === 'sheen-look') return `${RESULT_LABELS[test.result ?? '']?.replace(/^./, (c) => c.toUpperCase())}${test.yellowed ? ', yellowed' : ''}`;
+  if (test.kind === 'sheen-look')
+    return `${RESULT_LABELS[test.result ?? '']?.replace(/^./, (c) => c.toUpperCase())}${test.yellowed ? ', yellowed' : ''}`;
   return `${TEST_LABELS[test.kind]}: ${RESULT_LABELS[test.result ?? ''] ?? test.result}`;
 }
 
@@ -32,27 +33,41 @@ export function reasonsOf(page: SurfacePage): Reasons {
   const standing = page.tests.filter((t) => !page.tests.some((o) => o.corrects === t.id));
   const ofTest = new Map<string, number>();
   standing.forEach((row, index) => ofTest.set(row.id, noteOfTest(page, row, index, add)));
-  const ofLook = page.weights.filter((w) => w.from === 'look' || w.from === 'neighbour').sort((a, b) => Math.abs(Math.log(b.ratio)) - Math.abs(Math.log(a.ratio))).slice(0, 4)
+  const ofLook = page.weights
+    .filter((w) => w.from === 'look' || w.from === 'neighbour')
+    .sort((a, b) => Math.abs(Math.log(b.ratio)) - Math.abs(Math.log(a.ratio)))
+    .slice(0, 4)
     .map((w) => add({ text: w.text, weight: sayWeight(w.ratio) }));
   const next = page.nextTests[0];
-  const ofNext = next ? add({ text: `${next.why} Worth about ${sayMoney(next.expectedSaving, page.firm.currency)} to know, for ${next.minutes} minutes.` }) : null;
+  const ofNext = next
+    ? add({
+        text: `${next.why} Worth about ${sayMoney(next.expectedSaving, page.firm.currency)} to know, for ${next.minutes} minutes.`,
+      })
+    : null;
   const ofBlock = new Map(page.blocks.map((b) => [b.code, add({ head: b.text, text: `Until: ${b.until}` })]));
   const ofLine = new Map<number, number>();
   page.lines.forEach((line, i) => ofLine.set(i, noteOfLine(page, line, add)));
-  for (const caution of page.cautions) if (!notes.some((x) => x.text.includes(caution.text))) add({ head: 'Caution.', text: caution.text });
+  for (const caution of page.cautions)
+    if (!notes.some((x) => x.text.includes(caution.text))) add({ head: 'Caution.', text: caution.text });
   return { notes, ofTest, ofLook, ofLine, ofNext, ofBlock };
 }
 
 function noteOfTest(page: SurfacePage, row: TestRow, index: number, add: (note: Omit<Note, 'n'>) => number): number {
   const weight = page.weights.find((w) => w.from === 'test' && w.index === index);
   if (weight) return add({ text: weight.text, weight: sayWeight(weight.ratio), source: weight.source });
-  return add({ text: `${TEST_LABELS[row.test.kind]}${row.test.place ? `, ${row.test.place}` : ''}: tells of the condition, not of the finish.` });
+  return add({
+    text: `${TEST_LABELS[row.test.kind]}${row.test.place ? `, ${row.test.place}` : ''}: tells of the condition, not of the finish.`,
+  });
 }
 
 function noteOfLine(page: SurfacePage, line: Line, add: (note: Omit<Note, 'n'>) => number): number {
   const risk = page.risks.find((r) => r.ifSkipped === line.step.kind);
-  const skipped = risk ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100, ${sayMoney(risk.cost, page.firm.currency)} to put right.` : '';
-  const school = page.schools.find((s) => ['prime', 'undercoat'].includes(line.step.kind) && ['oilTrim', 'blocker', 'undercoat'].includes(s.rule));
+  const skipped = risk
+    ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100, ${sayMoney(risk.cost, page.firm.currency)} to put right.`
+    : '';
+  const school = page.schools.find(
+    (s) => ['prime', 'undercoat'].includes(line.step.kind) && ['oilTrim', 'blocker', 'undercoat'].includes(s.rule),
+  );
   const rule = school ? `House rule: ${HOUSE_RULE_LABELS[school.rule].title.toLowerCase()}.` : null;
   return add({ text: line.step.why.join(' ') + skipped, source: rule });
 }

@@ -25,8 +25,21 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
   const send = () => {
     const endedAt = Date.now() - number(minutesAgo || '0') * 60_000;
     void log({
-      id, jobId: line.jobId, surfaceId: line.surfaceId, stepId: plan.id, startedAt: new Date(endedAt - plan.minutes * 60_000).toISOString(), endedAt: new Date(endedAt).toISOString(),
-      ...(film ? { ...(productId ? { productId } : {}), ...(batch.trim() ? { batch: batch.trim() } : {}), ...(air.t ? { temperatureC: number(air.t) } : {}), ...(air.rh ? { relativeHumidityPct: number(air.rh) } : {}), ...(wetFilm ? { wetFilmUm: number(wetFilm) } : {}) } : {}),
+      id,
+      jobId: line.jobId,
+      surfaceId: line.surfaceId,
+      stepId: plan.id,
+      startedAt: new Date(endedAt - plan.minutes * 60_000).toISOString(),
+      endedAt: new Date(endedAt).toISOString(),
+      ...(film
+        ? {
+            ...(productId ? { productId } : {}),
+            ...(batch.trim() ? { batch: batch.trim() } : {}),
+            ...(air.t ? { temperatureC: number(air.t) } : {}),
+            ...(air.rh ? { relativeHumidityPct: number(air.rh) } : {}),
+            ...(wetFilm ? { wetFilmUm: number(wetFilm) } : {}),
+          }
+        : {}),
     });
   };
   if (logged) return <Logged line={line} warnings={logged.warnings} opensAt={logged.opensAt} onDone={onDone} />;
@@ -35,41 +48,119 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
   const offeredAir = { t: String(line.offered.temperatureC), rh: String(line.offered.relativeHumidityPct) };
   return (
     <section aria-label={`Log ${title}`} className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
-      <p className="mb-2 font-semibold">{line.name}: {title}{film && offered ? `, ${FAMILY_LABELS[offered.family]}` : ''}</p>
+      <p className="mb-2 font-semibold">
+        {line.name}: {title}
+        {film && offered ? `, ${FAMILY_LABELS[offered.family]}` : ''}
+      </p>
       {film && (
         <>
           <div className="mb-2 flex flex-wrap gap-2" role="group" aria-label="Product">
             {choices.map((p) => (
-              <Chip key={p.id} pressed={productId === p.id} onPress={() => { setProductId(p.id); if (offeredBatch && p.id === offered?.id && !batch) setBatch(offeredBatch); }}>
-                {p.name} <span className="opacity-75">{p.maker}{offeredBatch && p.id === offered?.id ? `, batch ${offeredBatch}` : ''}</span>
+              <Chip
+                key={p.id}
+                pressed={productId === p.id}
+                onPress={() => {
+                  setProductId(p.id);
+                  if (offeredBatch && p.id === offered?.id && !batch) setBatch(offeredBatch);
+                }}
+              >
+                {p.name}{' '}
+                <span className="opacity-75">
+                  {p.maker}
+                  {offeredBatch && p.id === offered?.id ? `, batch ${offeredBatch}` : ''}
+                </span>
               </Chip>
             ))}
           </div>
           <div className="mb-2 flex flex-wrap items-end gap-2">
-            <Chip pressed={air.t === offeredAir.t && air.rh === offeredAir.rh} onPress={() => setAir(offeredAir)}>Air {offeredAir.t} °C · {offeredAir.rh} %, last read</Chip>
-            <label className="text-sm">°C<input inputMode="decimal" value={air.t} onChange={(e) => setAir({ ...air, t: e.target.value })} className="block w-20" /></label>
-            <label className="text-sm">% RH<input inputMode="decimal" value={air.rh} onChange={(e) => setAir({ ...air, rh: e.target.value })} className="block w-20" /></label>
-            <label className="text-sm">Batch<input value={batch} maxLength={80} onChange={(e) => setBatch(e.target.value)} className="block w-28" /></label>
-            <label className="text-sm">Wet film, µm<input inputMode="decimal" value={wetFilm} onChange={(e) => setWetFilm(e.target.value)} className="block w-24" /></label>
+            <Chip pressed={air.t === offeredAir.t && air.rh === offeredAir.rh} onPress={() => setAir(offeredAir)}>
+              Air {offeredAir.t} °C · {offeredAir.rh} %, last read
+            </Chip>
+            <label className="text-sm">
+              °C
+              <input
+                inputMode="decimal"
+                value={air.t}
+                onChange={(e) => setAir({ ...air, t: e.target.value })}
+                className="block w-20"
+              />
+            </label>
+            <label className="text-sm">
+              % RH
+              <input
+                inputMode="decimal"
+                value={air.rh}
+                onChange={(e) => setAir({ ...air, rh: e.target.value })}
+                className="block w-20"
+              />
+            </label>
+            <label className="text-sm">
+              Batch
+              <input value={batch} maxLength={80} onChange={(e) => setBatch(e.target.value)} className="block w-28" />
+            </label>
+            <label className="text-sm">
+              Wet film, µm
+              <input
+                inputMode="decimal"
+                value={wetFilm}
+                onChange={(e) => setWetFilm(e.target.value)}
+                className="block w-24"
+              />
+            </label>
           </div>
         </>
       )}
       <div className="flex flex-wrap items-end gap-3">
-        <label className="text-sm">Ended, minutes ago<input inputMode="numeric" value={minutesAgo} onChange={(e) => setMinutesAgo(e.target.value)} className="block w-24" /></label>
-        <button type="button" disabled={isLoading} onClick={send} className="min-h-[48px] rounded bg-ink px-6 font-semibold text-onink disabled:opacity-50">{isLoading ? 'Writing …' : 'Done'}</button>
-        <button type="button" onClick={onDone} className="min-h-[44px] px-2 underline">Leave it</button>
+        <label className="text-sm">
+          Ended, minutes ago
+          <input
+            inputMode="numeric"
+            value={minutesAgo}
+            onChange={(e) => setMinutesAgo(e.target.value)}
+            className="block w-24"
+          />
+        </label>
+        <button
+          type="button"
+          disabled={isLoading}
+          onClick={send}
+          className="min-h-[48px] rounded bg-ink px-6 font-semibold text-onink disabled:opacity-50"
+        >
+          {isLoading ? 'Writing …' : 'Done'}
+        </button>
+        <button type="button" onClick={onDone} className="min-h-[44px] px-2 underline">
+          Leave it
+        </button>
       </div>
       <Refused error={error} />
     </section>
   );
 }
 
-function Logged({ line, warnings, opensAt, onDone }: { line: Loggable; warnings: string[]; opensAt: number | null; onDone: () => void }) {
+function Logged({
+  line,
+  warnings,
+  opensAt,
+  onDone,
+}: {
+  line: Loggable;
+  warnings: string[];
+  opensAt: number | null;
+  onDone: () => void;
+}) {
   return (
     <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
-      <p className="font-semibold">{line.name}: logged, and in the ledger.{opensAt !== null && ` Open for the next act ${sayTime(opensAt)}.`}</p>
-      {warnings.map((w) => <p key={w} className="text-madder">{w}</p>)}
-      <button type="button" onClick={onDone} className="mt-1 min-h-[44px] underline">Close</button>
+      <p className="font-semibold">
+        {line.name}: logged, and in the ledger.{opensAt !== null && ` Open for the next act ${sayTime(opensAt)}.`}
+      </p>
+      {warnings.map((w) => (
+        <p key={w} className="text-madder">
+          {w}
+        </p>
+      ))}
+      <button type="button" onClick={onDone} className="mt-1 min-h-[44px] underline">
+        Close
+      </button>
     </section>
   );
 }

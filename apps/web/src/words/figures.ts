@@ -6,16 +6,23 @@ export const sayLitres = (litres: number) => (litres ? litres.toFixed(1) : '');
 
 /** Money from minor units. */
 export function sayMoney(minor: number, currency: string): string {
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: minor % 100 ? 2 : 0 }).format(minor / 100);
+  return new Intl.NumberFormat('en-GB', {
+    style: 'currency',
+    currency,
+    maximumFractionDigits: minor % 100 ? 2 : 0,
+  }).format(minor / 100);
 }
 
 /** Whole pounds, for running totals. */
 export function sayRoundMoney(minor: number, currency: string): string {
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(Math.round(minor / 100));
+  return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(
+    Math.round(minor / 100),
+  );
 }
 
 /** 92 %, never 100 % of what is not certain. */
-export const sayPercent = (p: number) => `${p > 0.99 && p < 1 ? '99' : p < 0.01 && p > 0 ? '<1' : Math.round(p * 100)} %`;
+export const sayPercent = (p: number) =>
+  `${p > 0.99 && p < 1 ? '99' : p < 0.01 && p > 0 ? '<1' : Math.round(p * 100)} %`;
 
 /** "11 to 1 for it". Weights near one are said to be slight. */
 export function sayWeight(ratio: number): string {

@@ -2,9 +2,15 @@ import { DateTime } from 'luxon';
 
 /** The zone in which times are said: the firm's. Set once it is known. */
 let zone = 'local';
-export const sayTimesIn = (timeZone: string) => { zone = timeZone; };
+export const sayTimesIn = (timeZone: string) => {
+  zone = timeZone;
+};
 
-const at = (when: string | number) => (typeof when === 'number' ? DateTime.fromMillis(when * 60_000, { zone }) : DateTime.fromISO(when, { zone })).setLocale('en-GB');
+const at = (when: string | number) =>
+  (typeof when === 'number'
+    ? DateTime.fromMillis(when * 60_000, { zone })
+    : DateTime.fromISO(when, { zone })
+  ).setLocale('en-GB');
 
 /** Thu 16:40; with the date where it lies more than six days away. */
 export function sayTime(when: string | number, now: string | number = new Date().toISOString()): string {
@@ -36,7 +42,14 @@ export function sayFromNow(minute: number, nowMinute: number): string {
 export function sayDue(when: string, now: string): string {
   const days = Math.round(at(when).diff(at(now), 'days').days);
   const size = Math.abs(days);
-  const words = size < 14 ? `${size} day${size === 1 ? '' : 's'}` : size < 60 ? `${Math.round(size / 7)} weeks` : size < 700 ? `${Math.round(size / 30.4)} months` : `${Math.round(size / 365)} years`;
+  const words =
+    size < 14
+      ? `${size} day${size === 1 ? '' : 's'}`
+      : size < 60
+        ? `${Math.round(size / 7)} weeks`
+        : size < 700
+          ? `${Math.round(size / 30.4)} months`
+          : `${Math.round(size / 365)} years`;
   return size === 0 ? 'today' : days < 0 ? `${words} past` : `in ${words}`;
 }
 

@@ -46,19 +46,45 @@ function uses(last: LastCoat, air: Air, timeZone: string): AftercareItem[] {
     if (at === null) return [];
     const iso = DateTime.fromMillis(at * 60_000, { zone: timeZone }).toISO({ suppressMilliseconds: true })!;
     const late = at - from > hours * 60 * 1.1 ? ` The air makes it later than the label's ${Math.round(hours)} h.` : '';
-    return [{ kind: 'use', code: row.use, at: iso, words: row.words, why: `${last.product.name}: ${Math.round(hours)} h by its label, counted in this air.${late}${slow}` }];
+    return [
+      {
+        kind: 'use',
+        code: row.use,
+        at: iso,
+        words: row.words,
+        why: `${last.product.name}: ${Math.round(hours)} h by its label, counted in this air.${late}${slow}`,
+      },
+    ];
   });
 }
 
 /** What follows from a finished surface: when it may be used, what to look at again, when it is due. */
-export function aftercareOf(c: Case, last: LastCoat, air: Air, timeZone: string, hemisphere: 'northern' | 'southern'): AftercareItem[] {
+export function aftercareOf(
+  c: Case,
+  last: LastCoat,
+  air: Air,
+  timeZone: string,
+  hemisphere: 'northern' | 'southern',
+): AftercareItem[] {
   const end = DateTime.fromISO(last.end, { zone: timeZone });
   const iso = (date: DateTime) => date.toISO({ suppressMilliseconds: true })!;
   const visits = FOLLOW_UPS.filter((row) => row.when(c)).map((row): AftercareItem => {
     const due = end.plus({ months: row.months });
-    return { kind: 'visit', code: row.id, at: iso(row.drySeason ? nextDrySeason(due, hemisphere) : due), words: row.words, why: row.why };
+    return {
+      kind: 'visit',
+      code: row.id,
+      at: iso(row.drySeason ? nextDrySeason(due, hemisphere) : due),
+      words: row.words,
+      why: row.why,
+    };
   });
   const years = REPAINT_YEARS[c.d.surface.exposure];
-  const repaint: AftercareItem = { kind: 'repaint', code: 'repaint', at: iso(end.plus({ years })), words: 'Due for painting again', why: `About ${years} years for this exposure; the firm's own record takes over as it gathers.` };
+  const repaint: AftercareItem = {
+    kind: 'repaint',
+    code: 'repaint',
+    at: iso(end.plus({ years })),
+    words: 'Due for painting again',
+    why: `About ${years} years for this exposure; the firm's own record takes over as it gathers.`,
+  };
   return [...uses(last, air, timeZone), ...visits, repaint];
 }

@@ -1,7 +1,22 @@
 /** Air as the plan takes it: the same throughout, or hour by hour from a first hour. */
 export type Air =
-  | { kind: 'steady'; temperatureC: number; relativeHumidityPct: number; surfaceC?: number | null; rainMm?: number | null; windMs?: number | null }
-  | { kind: 'hourly'; from: number; temperatureC: readonly number[]; relativeHumidityPct: readonly number[]; surfaceC?: readonly number[] | null; rainMm?: readonly number[] | null; windMs?: readonly number[] | null };
+  | {
+      kind: 'steady';
+      temperatureC: number;
+      relativeHumidityPct: number;
+      surfaceC?: number | null;
+      rainMm?: number | null;
+      windMs?: number | null;
+    }
+  | {
+      kind: 'hourly';
+      from: number;
+      temperatureC: readonly number[];
+      relativeHumidityPct: readonly number[];
+      surfaceC?: readonly number[] | null;
+      rainMm?: readonly number[] | null;
+      windMs?: readonly number[] | null;
+    };
 
 /** One hour's air. Surface temperature is the air's unless given. Rain and wind are null where not known. */
 export interface AirHour {
@@ -17,18 +32,37 @@ const HOUR = 60;
 /** Reads an air series at a minute since the epoch. Value i holds for the hour from `from` + i h; outside the series the nearest holds. */
 export function airAt(air: Air, minute: number): AirHour {
   if (air.kind === 'steady') {
-    return { temperatureC: air.temperatureC, relativeHumidityPct: air.relativeHumidityPct, surfaceC: air.surfaceC ?? air.temperatureC, rainMm: air.rainMm ?? null, windMs: air.windMs ?? null };
+    return {
+      temperatureC: air.temperatureC,
+      relativeHumidityPct: air.relativeHumidityPct,
+      surfaceC: air.surfaceC ?? air.temperatureC,
+      rainMm: air.rainMm ?? null,
+      windMs: air.windMs ?? null,
+    };
   }
   const hour = Math.floor((minute - air.from) / HOUR);
-  const at = <T,>(list: readonly T[] | null | undefined): T | null => (list?.length ? list[Math.min(list.length - 1, Math.max(0, hour))]! : null);
+  const at = <T>(list: readonly T[] | null | undefined): T | null =>
+    list?.length ? list[Math.min(list.length - 1, Math.max(0, hour))]! : null;
   const temperatureC = at(air.temperatureC)!;
-  return { temperatureC, relativeHumidityPct: at(air.relativeHumidityPct)!, surfaceC: at(air.surfaceC) ?? temperatureC, rainMm: at(air.rainMm), windMs: at(air.windMs) };
+  return {
+    temperatureC,
+    relativeHumidityPct: at(air.relativeHumidityPct)!,
+    surfaceC: at(air.surfaceC) ?? temperatureC,
+    rainMm: at(air.rainMm),
+    windMs: at(air.windMs),
+  };
 }
 
 /** The first minute after `minute` at which this air may change; infinite once it never does again. */
 export function nextChange(air: Air, minute: number): number {
   if (air.kind === 'steady') return Infinity;
-  const longest = Math.max(air.temperatureC.length, air.relativeHumidityPct.length, air.surfaceC?.length ?? 0, air.rainMm?.length ?? 0, air.windMs?.length ?? 0);
+  const longest = Math.max(
+    air.temperatureC.length,
+    air.relativeHumidityPct.length,
+    air.surfaceC?.length ?? 0,
+    air.rainMm?.length ?? 0,
+    air.windMs?.length ?? 0,
+  );
   const hour = Math.floor((minute - air.from) / HOUR);
   if (hour >= longest - 1) return Infinity;
   return air.from + HOUR * (Math.max(hour, 0) + 1);

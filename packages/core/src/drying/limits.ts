@@ -7,13 +7,16 @@ export function airFault(air: AirHour, limits: Partial<DryingFigures>): string |
   const { minTempC, maxTempC, maxRhPct, dewMarginC, maxWindMs } = limits;
   const colder = Math.min(air.temperatureC, air.surfaceC);
   if (minTempC != null && colder < minTempC) return `${colder} °C is under its ${minTempC} °C`;
-  if (maxTempC != null && Math.max(air.temperatureC, air.surfaceC) > maxTempC) return `${Math.max(air.temperatureC, air.surfaceC)} °C is over its ${maxTempC} °C`;
-  if (maxRhPct != null && air.relativeHumidityPct > maxRhPct) return `${air.relativeHumidityPct} % is over its ${maxRhPct} %`;
+  if (maxTempC != null && Math.max(air.temperatureC, air.surfaceC) > maxTempC)
+    return `${Math.max(air.temperatureC, air.surfaceC)} °C is over its ${maxTempC} °C`;
+  if (maxRhPct != null && air.relativeHumidityPct > maxRhPct)
+    return `${air.relativeHumidityPct} % is over its ${maxRhPct} %`;
   if (dewMarginC != null) {
     const margin = air.surfaceC - dewPoint(air.temperatureC, air.relativeHumidityPct);
     if (margin < dewMarginC) return `only ${margin.toFixed(1)} °C above the dew point, ${dewMarginC} °C needed`;
   }
-  if (maxWindMs != null && air.windMs !== null && air.windMs > maxWindMs) return `wind of ${air.windMs} m/s is over its ${maxWindMs} m/s`;
+  if (maxWindMs != null && air.windMs !== null && air.windMs > maxWindMs)
+    return `wind of ${air.windMs} m/s is over its ${maxWindMs} m/s`;
   return null;
 }
 

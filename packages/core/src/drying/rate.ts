@@ -18,24 +18,34 @@ interface DryingLaw {
 /** How each chemistry dries. Monotone: warmer is never slower, damper is never faster. */
 const LAWS: Record<Chemistry, DryingLaw> = {
   waterborne: {
-    chemistry: 'waterborne', stopsWhenCold: true, source: 'Evaporation goes with the vapour-pressure deficit; film formation stops below a floor. Stages after ASTM D1640 / ISO 9117.',
+    chemistry: 'waterborne',
+    stopsWhenCold: true,
+    source:
+      'Evaporation goes with the vapour-pressure deficit; film formation stops below a floor. Stages after ASTM D1640 / ISO 9117.',
     speed: (air) => vapourDeficit(air.temperatureC, air.relativeHumidityPct) / LABEL_DEFICIT,
   },
   'solvent-borne': {
-    chemistry: 'solvent-borne', stopsWhenCold: false, source: 'Oxidation about doubles per 10 °C; damp air slows it a little.',
+    chemistry: 'solvent-borne',
+    stopsWhenCold: false,
+    source: 'Oxidation about doubles per 10 °C; damp air slows it a little.',
     speed: (air) => 2 ** ((air.temperatureC - 23) / 10) * dampFactor(air, 0.004),
   },
   'alcohol-borne': {
-    chemistry: 'alcohol-borne', stopsWhenCold: false, source: 'Spirit evaporates fast, by temperature: about doubling per 15 °C; damp air blushes and slows it a little.',
+    chemistry: 'alcohol-borne',
+    stopsWhenCold: false,
+    source: 'Spirit evaporates fast, by temperature: about doubling per 15 °C; damp air blushes and slows it a little.',
     speed: (air) => 2 ** ((air.temperatureC - 23) / 15) * dampFactor(air, 0.002),
   },
   'two-part': {
-    chemistry: 'two-part', stopsWhenCold: true, source: 'Reaction about doubles per 10 °C and stops in the cold.',
+    chemistry: 'two-part',
+    stopsWhenCold: true,
+    source: 'Reaction about doubles per 10 °C and stops in the cold.',
     speed: (air) => 2 ** ((air.temperatureC - 23) / 10),
   },
 };
 
-const dampFactor = (air: AirHour, perPct: number) => 1 - perPct * (air.relativeHumidityPct - LABEL_AIR.relativeHumidityPct);
+const dampFactor = (air: AirHour, perPct: number) =>
+  1 - perPct * (air.relativeHumidityPct - LABEL_AIR.relativeHumidityPct);
 
 /**
  * Label minutes that one minute of this air is worth, 0 to 1. Label times are floors: good air never counts for more.

@@ -33,14 +33,18 @@ const HOLDS = ['holds', 'marks', 'specks'];
 export function gripFailed(test: TestRecord): boolean {
   if (test.filmAgeHours != null && test.filmAgeHours < 72) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 0) >= 3;
-  return ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && FAILS.includes(test.result ?? '');
+  return (
+    ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && FAILS.includes(test.result ?? '')
+  );
 }
 
 /** True where this test shows a film that holds at an age that counts. */
 export function gripHeld(test: TestRecord): boolean {
   if (test.filmAgeHours != null && test.filmAgeHours < 72) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 9) <= 1;
-  return ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && HOLDS.includes(test.result ?? '');
+  return (
+    ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && HOLDS.includes(test.result ?? '')
+  );
 }
 
 /** Reads flags and tests together. A test overrules the flag that it tests. */
@@ -49,15 +53,23 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   const found = new Set<Condition>();
   const cleared = new Set<Condition>();
   standing.delete('sound');
-  const raise = (c: Condition) => { if (!standing.has(c)) found.add(c); standing.add(c); };
-  const clear = (...codes: Condition[]) => codes.forEach((c) => { if (standing.delete(c)) cleared.add(c); });
+  const raise = (c: Condition) => {
+    if (!standing.has(c)) found.add(c);
+    standing.add(c);
+  };
+  const clear = (...codes: Condition[]) =>
+    codes.forEach((c) => {
+      if (standing.delete(c)) cleared.add(c);
+    });
 
   for (const rule of OVERRULINGS) rule(surface, tests, raise, clear);
 
   const failed = tests.filter(gripFailed);
   const held = tests.filter(gripHeld);
   return {
-    standing, found, cleared,
+    standing,
+    found,
+    cleared,
     adhesion: failed.length ? 'weak' : held.length ? 'grips' : 'unknown',
     weakPlane: failed.find((t) => t.plane)?.plane ?? null,
     handWipeClean: last(tests, 'hand-wipe')?.result === 'clean',
@@ -67,10 +79,22 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   };
 }
 
-type Overruling = (s: SurfaceFacts, tests: readonly TestRecord[], raise: (c: Condition) => void, clear: (...c: Condition[]) => void) => void;
+type Overruling = (
+  s: SurfaceFacts,
+  tests: readonly TestRecord[],
+  raise: (c: Condition) => void,
+  clear: (...c: Condition[]) => void,
+) => void;
 
 /** A test whose bad result in any place raises a condition, and whose good results everywhere clear it. */
-const byResult = (kind: string, bad: readonly string[], good: readonly string[], raised: Condition, ...alsoCleared: Condition[]): Overruling =>
+const byResult =
+  (
+    kind: string,
+    bad: readonly string[],
+    good: readonly string[],
+    raised: Condition,
+    ...alsoCleared: Condition[]
+  ): Overruling =>
   (_s, tests, raise, clear) => {
     const results = tests.filter((t) => t.kind === kind).map((t) => t.result ?? '');
     if (results.some((r) => bad.includes(r))) raise(raised);
@@ -85,7 +109,9 @@ const OVERRULINGS: readonly Overruling[] = [
   byResult('ease-test', ['stuck'], ['moves'], 'painted-shut'),
   byResult('sheen-look', ['gloss', 'semi-gloss'], ['flat', 'eggshell'], 'glossy'),
   // A bead that beads is silicone: no longer unknown.
-  (_s, tests, _raise, clear) => { if (tests.some((t) => t.kind === 'paint-dab')) clear('sealant-unknown'); },
+  (_s, tests, _raise, clear) => {
+    if (tests.some((t) => t.kind === 'paint-dab')) clear('sealant-unknown');
+  },
   // The last reading stands: a wall dries.
   (s, tests, raise, clear) => {
     const reading = last(tests, 'moisture-meter')?.value;
@@ -102,5 +128,7 @@ const OVERRULINGS: readonly Overruling[] = [
       else if (isOutside(s) || groundOf(s.substrate) === 'masonry' || wipe === 'heavy') raise('chalking');
     }
   },
-  (_s, tests, _raise, clear) => { if (last(tests, 'water-drop')?.result === 'soaks-in') clear('wax'); },
+  (_s, tests, _raise, clear) => {
+    if (last(tests, 'water-drop')?.result === 'soaks-in') clear('wax');
+  },
 ];

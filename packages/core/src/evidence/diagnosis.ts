@@ -18,11 +18,20 @@ export interface Diagnosis {
 }
 
 /** Reads facts, tests and neighbours together. */
-export function diagnose(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): Diagnosis {
+export function diagnose(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[] = [],
+): Diagnosis {
   const odds = posteriorOdds(surface, tests, neighbours);
-  const likeliest = (Object.keys(odds) as Finish[]).reduce((best, finish) => (odds[finish] > odds[best] ? finish : best));
+  const likeliest = (Object.keys(odds) as Finish[]).reduce((best, finish) =>
+    odds[finish] > odds[best] ? finish : best,
+  );
   return {
-    surface, tests, odds, likeliest,
+    surface,
+    tests,
+    odds,
+    likeliest,
     treatAs: chooseTreatment(odds),
     findings: conditionFindings(surface, tests),
     lead: leadStanding(surface, tests),

@@ -1,4 +1,15 @@
-import type { Condition, Element, Exposure, Family, Finish, Plane, Sheen, Substrate, TestKind, Texture } from '../vocabulary/index.ts';
+import type {
+  Condition,
+  Element,
+  Exposure,
+  Family,
+  Finish,
+  Plane,
+  Sheen,
+  Substrate,
+  TestKind,
+  Texture,
+} from '../vocabulary/index.ts';
 
 /** How large a condition is; nothing given means not known. Areas in m², lengths in m. */
 export interface Extent {
@@ -80,11 +91,29 @@ export function isOutside(surface: Pick<SurfaceFacts, 'exposure'>): boolean {
 export type Ground = 'timber' | 'plaster' | 'laminate' | 'paper' | 'masonry' | 'metal' | 'hard';
 
 const GROUNDS: Record<Substrate, Ground> = {
-  drywall: 'plaster', 'skim-plaster': 'plaster', 'lime-plaster': 'plaster', softwood: 'timber', hardwood: 'timber',
-  'tannin-wood': 'timber', mdf: 'timber', plywood: 'timber', melamine: 'laminate', thermofoil: 'laminate',
-  'wallpaper-paper': 'paper', 'wallpaper-vinyl': 'paper', 'wallpaper-embossed': 'paper', brick: 'masonry', concrete: 'masonry',
-  render: 'masonry', 'ferrous-metal': 'metal', 'galvanised-metal': 'metal', aluminium: 'metal', upvc: 'hard',
-  'ceramic-tile': 'hard', glass: 'hard', plastic: 'hard',
+  drywall: 'plaster',
+  'skim-plaster': 'plaster',
+  'lime-plaster': 'plaster',
+  softwood: 'timber',
+  hardwood: 'timber',
+  'tannin-wood': 'timber',
+  mdf: 'timber',
+  plywood: 'timber',
+  melamine: 'laminate',
+  thermofoil: 'laminate',
+  'wallpaper-paper': 'paper',
+  'wallpaper-vinyl': 'paper',
+  'wallpaper-embossed': 'paper',
+  brick: 'masonry',
+  concrete: 'masonry',
+  render: 'masonry',
+  'ferrous-metal': 'metal',
+  'galvanised-metal': 'metal',
+  aluminium: 'metal',
+  upvc: 'hard',
+  'ceramic-tile': 'hard',
+  glass: 'hard',
+  plastic: 'hard',
 };
 
 /** The ground a substrate belongs to. */
@@ -92,7 +121,21 @@ export function groundOf(substrate: Substrate): Ground {
   return GROUNDS[substrate];
 }
 
-const JOINERY: readonly Element[] = ['trim', 'window', 'sill', 'door', 'cabinet', 'shelf', 'furniture', 'stair', 'railing', 'gate', 'siding', 'fascia-soffit', 'rainwater-goods'];
+const JOINERY: readonly Element[] = [
+  'trim',
+  'window',
+  'sill',
+  'door',
+  'cabinet',
+  'shelf',
+  'furniture',
+  'stair',
+  'railing',
+  'gate',
+  'siding',
+  'fascia-soffit',
+  'rainwater-goods',
+];
 
 /** Joinery and fittings, as against walls, ceilings, floors and masonry. */
 export function isJoinery(element: Element): boolean {

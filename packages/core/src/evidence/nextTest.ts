@@ -41,7 +41,10 @@ function savingOf(kind: TestKind, standing: Standing): number {
   const now = leastLoss(FINISHES.map((finish) => odds[finish]));
   let after = 0;
   outcomesOf(kind).forEach((outcome, column) => {
-    const chance = FINISHES.reduce((total, finish) => total + odds[finish] * (table.rows[finish] ?? table.rest)[column]!, 0);
+    const chance = FINISHES.reduce(
+      (total, finish) => total + odds[finish] * (table.rows[finish] ?? table.rest)[column]!,
+      0,
+    );
     if (chance < 1e-6) return;
     after += chance * leastLoss(standing.with(outcome));
   });
@@ -49,20 +52,34 @@ function savingOf(kind: TestKind, standing: Standing): number {
 }
 
 /** Every test that still pays, the most worthwhile first. Empty where testing no longer pays. */
-export function testsThatPay(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[], findings: ConditionFindings): NextTest[] {
+export function testsThatPay(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[],
+  findings: ConditionFindings,
+): NextTest[] {
   const area = surface.areaM2 ?? USUAL_AREA_M2;
   const standing = standingOdds(surface, tests, neighbours);
   const { odds } = standing;
-  const worth = (t: NextTest) => t.expectedSaving - (t.minutes + BOTHER_MIN) * MINUTE_COST - (TEST_MINUTES[t.kind]?.materials ?? 0);
+  const worth = (t: NextTest) =>
+    t.expectedSaving - (t.minutes + BOTHER_MIN) * MINUTE_COST - (TEST_MINUTES[t.kind]?.materials ?? 0);
 
   // Where the best treatment already loses next to nothing, no finish test can pay: skip the work of asking.
   const atStake = leastLoss(FINISHES.map((finish) => odds[finish])) * area;
-  const finishTests = surface.isNew === true || atStake <= MINUTE_COST ? [] : FINISH_TESTS.filter((kind) => tests.filter((t) => t.kind === kind).length < 2).map((kind): NextTest => ({
-    kind, minutes: TEST_MINUTES[kind]!.minutes, why: WHY[kind]!,
-    expectedSaving: Math.round(savingOf(kind, standing) * area),
-  }));
+  const finishTests =
+    surface.isNew === true || atStake <= MINUTE_COST
+      ? []
+      : FINISH_TESTS.filter((kind) => tests.filter((t) => t.kind === kind).length < 2).map((kind): NextTest => ({
+          kind,
+          minutes: TEST_MINUTES[kind]!.minutes,
+          why: WHY[kind]!,
+          expectedSaving: Math.round(savingOf(kind, standing) * area),
+        }));
   const questions = QUESTIONS.filter((q) => q.open(surface, findings, tests)).map((q): NextTest => ({
-    kind: q.kind, minutes: q.minutes, why: q.why, expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),
+    kind: q.kind,
+    minutes: q.minutes,
+    why: q.why,
+    expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),
   }));
   return [...finishTests, ...questions].filter((t) => worth(t) > 0).sort((a, b) => worth(b) - worth(a));
 }

@@ -34,7 +34,8 @@ type Vector = readonly number[];
 
 const INDEX = Object.fromEntries(FINISHES.map((finish, i) => [finish, i])) as Record<Finish, number>;
 const vector = (f: (finish: Finish, i: number) => number): number[] => FINISHES.map(f);
-const asOdds = (v: Vector): FinishOdds => Object.fromEntries(FINISHES.map((finish, i) => [finish, v[i]!])) as FinishOdds;
+const asOdds = (v: Vector): FinishOdds =>
+  Object.fromEntries(FINISHES.map((finish, i) => [finish, v[i]!])) as FinishOdds;
 const sum = (v: Vector) => v.reduce((total, x) => total + x, 0);
 const normal = (v: Vector): number[] => {
   const total = sum(v);
@@ -55,7 +56,11 @@ function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): number[] {
   const ground = groundOf(surface.substrate);
   const base = BASE_ROWS.find((row) => row.ground === ground && row.when(surface))!;
   const factors = factorsOf(surface, sheenLookedAt);
-  const table = normal(vector((finish) => factors.reduce((weight, row) => weight * (row.factors[finish] ?? 1), base.weights[finish] ?? FLOOR)));
+  const table = normal(
+    vector((finish) =>
+      factors.reduce((weight, row) => weight * (row.factors[finish] ?? 1), base.weights[finish] ?? FLOOR),
+    ),
+  );
   const stated = surface.currentFinish;
   if (!stated) return table;
   return table.map((share, i) => (i === INDEX[stated] ? RECORD_STANDS : 0) + (1 - RECORD_STANDS) * share);
@@ -67,20 +72,30 @@ export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishO
 }
 
 /** Each table's columns as vectors, so that a result is one look-up. */
-const COLUMNS = new Map(LIKELIHOODS.map((table) => [table.kind, {
-  results: table.results, columns: table.results.map((_, column) => vector((finish) => (table.rows[finish] ?? table.rest)[column]!)),
-}]));
+const COLUMNS = new Map(
+  LIKELIHOODS.map((table) => [
+    table.kind,
+    {
+      results: table.results,
+      columns: table.results.map((_, column) => vector((finish) => (table.rows[finish] ?? table.rest)[column]!)),
+    },
+  ]),
+);
 const YELLOW: Vector = vector((finish) => YELLOWED[finish] ?? YELLOWED.rest);
 
 /** P(result | finish) of one test, or null where the test says nothing about the finish. */
 function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
   const table = COLUMNS.get(test.kind);
-  const at = table?.results.indexOf(test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '')) ?? -1;
+  const at =
+    table?.results.indexOf(test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '')) ??
+    -1;
   if (!table || at < 0) return null;
   const said = table.columns[at]!;
-  if (test.kind === 'sheen-look' && test.yellowed != null) return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
+  if (test.kind === 'sheen-look' && test.yellowed != null)
+    return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
   // A dirty rag lies: grease and smoke colour it whatever the film is.
-  if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer') return said.map((p) => 0.4 * p + 0.6 / table.results.length);
+  if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
+    return said.map((p) => 0.4 * p + 0.6 / table.results.length);
   return said;
 }
 
@@ -117,10 +132,19 @@ function messageOf(group: readonly Neighbour[], surface: SurfaceFacts, prior: Ve
   if (group.length === 0) return ONES;
   const told = group.map((neighbour) => {
     const likelihood = likelihoodOfAll(neighbour.tests, false);
-    const theirs = priorVector(surfaceFacts({ element: neighbour.element, substrate: surface.substrate, builtYear: surface.builtYear }), looked(neighbour.tests));
-    return { likelihood, share: neighbour.element === surface.element ? reach.sameElement : reach.otherElement, alone: sum(times(theirs, likelihood)) };
+    const theirs = priorVector(
+      surfaceFacts({ element: neighbour.element, substrate: surface.substrate, builtYear: surface.builtYear }),
+      looked(neighbour.tests),
+    );
+    return {
+      likelihood,
+      share: neighbour.element === surface.element ? reach.sameElement : reach.otherElement,
+      alone: sum(times(theirs, likelihood)),
+    };
   });
-  const byHidden = prior.map((p, i) => told.reduce((product, n) => product * (n.share * n.likelihood[i]! + (1 - n.share) * n.alone), p));
+  const byHidden = prior.map((p, i) =>
+    told.reduce((product, n) => product * (n.share * n.likelihood[i]! + (1 - n.share) * n.alone), p),
+  );
   const total = sum(byHidden);
   const own = reach.sameElement;
   return byHidden.map((b, i) => own * (b / prior[i]!) + (1 - own) * total);
@@ -132,7 +156,9 @@ const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];
 export function ceilingOf(tests: readonly TestRecord[], neighbours: readonly Neighbour[]): number {
   const said = new Set(tests.filter((test) => test.kind === 'spirit-rub').map((rub) => rub.result ?? ''));
   const disagree = said.has('no-transfer') && (OFF_THE_RAG.some((r) => said.has(r)) || said.has('slight-transfer'));
-  const otherHard = tests.some((test) => test.kind !== 'spirit-rub' && test.kind !== 'sheen-look' && likelihoodOf(test, false) !== null);
+  const otherHard = tests.some(
+    (test) => test.kind !== 'spirit-rub' && test.kind !== 'sheen-look' && likelihoodOf(test, false) !== null,
+  );
   const onlySlight = said.has('slight-transfer') && said.size === 1 && !otherHard;
   if (disagree || onlySlight) return 0.9;
   const hard = tests.filter((test) => test.kind !== 'sheen-look' && likelihoodOf(test, false) !== null).length;
@@ -149,7 +175,8 @@ function capped(v: Vector, ceiling: number): Vector {
   return v.map((x, i) => (i === top ? ceiling : rest > 1e-9 ? (x / rest) * (1 - ceiling) : even));
 }
 
-const isDirty = (surface: SurfaceFacts) => surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
+const isDirty = (surface: SurfaceFacts) =>
+  surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
 
 /** Everything known of a surface, read once, so that one test more is one product more. */
 export interface Standing {
@@ -159,12 +186,26 @@ export interface Standing {
 }
 
 /** Reads facts, tests and neighbours into odds that can be asked "and if this test too?". */
-export function standingOdds(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): Standing {
+export function standingOdds(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[] = [],
+): Standing {
   const prior = priorVector(surface, looked(tests));
   const dirty = isDirty(surface);
   const spoken = neighbours.filter((n) => n.tests.length > 0);
-  const campaign = messageOf(spoken.filter((n) => n.campaign === 'same'), surface, prior, SAME_CAMPAIGN);
-  const habit = messageOf(spoken.filter((n) => n.campaign !== 'same'), surface, prior, HABIT);
+  const campaign = messageOf(
+    spoken.filter((n) => n.campaign === 'same'),
+    surface,
+    prior,
+    SAME_CAMPAIGN,
+  );
+  const habit = messageOf(
+    spoken.filter((n) => n.campaign !== 'same'),
+    surface,
+    prior,
+    HABIT,
+  );
   const all = normal(times(times(times(prior, likelihoodOfAll(tests, dirty)), campaign), habit));
   return {
     odds: asOdds(capped(all, ceilingOf(tests, spoken))),
@@ -178,7 +219,11 @@ export function standingOdds(surface: SurfaceFacts, tests: readonly TestRecord[]
 }
 
 /** The odds over finishes given everything known. Neighbours' tests flow along the campaign and the house's habits. */
-export function posteriorOdds(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): FinishOdds {
+export function posteriorOdds(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[] = [],
+): FinishOdds {
   return standingOdds(surface, tests, neighbours).odds;
 }
 
@@ -195,7 +240,11 @@ export function rankedFinishes(odds: FinishOdds): FinishChance[] {
 }
 
 /** How each item of evidence moved the leading finish, against the rest as they stand. */
-export function evidenceWeights(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[] = []): EvidenceWeight[] {
+export function evidenceWeights(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[] = [],
+): EvidenceWeight[] {
   const odds = posteriorOdds(surface, tests, neighbours);
   const top = INDEX[FINISHES.reduce((best, finish) => (odds[finish] > odds[best] ? finish : best))];
   const prior = priorVector(surface, looked(tests));
@@ -205,21 +254,44 @@ export function evidenceWeights(surface: SurfaceFacts, tests: readonly TestRecor
     return likelihood[top]! / others;
   };
   const looks = factorsOf(surface, looked(tests)).map((row): EvidenceWeight => ({
-    from: 'look', index: null, ratio: ratioOf(vector((finish) => row.factors[finish] ?? 1)), text: row.reason, source: null,
+    from: 'look',
+    index: null,
+    ratio: ratioOf(vector((finish) => row.factors[finish] ?? 1)),
+    text: row.reason,
+    source: null,
   }));
   const weights = weightsOf(tests);
   const made = tests.flatMap((test, index): EvidenceWeight[] => {
     const likelihood = likelihoodOf(test, false);
     const table = LIKELIHOODS.find((t) => t.kind === test.kind);
     if (!likelihood || !table) return [];
-    return [{ from: 'test', index, ratio: ratioOf(tempered(likelihood, weights[index]!)), text: table.reason, source: table.source }];
+    return [
+      {
+        from: 'test',
+        index,
+        ratio: ratioOf(tempered(likelihood, weights[index]!)),
+        text: table.reason,
+        source: table.source,
+      },
+    ];
   });
   const inherited = neighbours.flatMap((neighbour, index): EvidenceWeight[] =>
-    neighbour.tests.length === 0 ? [] : [{
-      from: 'neighbour', index,
-      ratio: ratioOf(messageOf([neighbour], surface, prior, neighbour.campaign === 'same' ? SAME_CAMPAIGN : HABIT)),
-      text: neighbour.campaign === 'same' ? 'Same campaign: likely the same paint. Inferred, not tested here.' : 'A habit of this house, inferred from like surfaces.',
-      source: null,
-    }]);
+    neighbour.tests.length === 0
+      ? []
+      : [
+          {
+            from: 'neighbour',
+            index,
+            ratio: ratioOf(
+              messageOf([neighbour], surface, prior, neighbour.campaign === 'same' ? SAME_CAMPAIGN : HABIT),
+            ),
+            text:
+              neighbour.campaign === 'same'
+                ? 'Same campaign: likely the same paint. Inferred, not tested here.'
+                : 'A habit of this house, inferred from like surfaces.',
+            source: null,
+          },
+        ],
+  );
   return [...looks, ...made, ...inherited];
 }

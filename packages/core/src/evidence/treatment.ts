@@ -12,7 +12,9 @@ export function treatmentOdds(odds: FinishOdds): Record<Treatment, number> {
 }
 
 /** Cost per m² of each treatment on each finish, finishes in the order of FINISHES. */
-const COST_BY_FINISH = TREATMENTS.map((treatAs) => FINISHES.map((finish) => WRONG_TREATMENT_COST[treatAs][TREATMENTS.indexOf(TREATMENT_OF[finish])]!));
+const COST_BY_FINISH = TREATMENTS.map((treatAs) =>
+  FINISHES.map((finish) => WRONG_TREATMENT_COST[treatAs][TREATMENTS.indexOf(TREATMENT_OF[finish])]!),
+);
 
 function lossOf(at: number, shares: readonly number[]): number {
   const costs = COST_BY_FINISH[at]!;

@@ -36,7 +36,8 @@ export function chained(body: EntryBody, previousHash: string): Entry {
   return { ...open, hash: hashOf(open) };
 }
 
-export type ChainCheck = { whole: true; entries: number } | { whole: false; entries: number; brokenAt: number; why: string };
+export type ChainCheck =
+  { whole: true; entries: number } | { whole: false; entries: number; brokenAt: number; why: string };
 
 /** Recomputes a chain from its start and names the first entry that does not stand. */
 export function checkChain(entries: readonly Entry[]): ChainCheck {

@@ -15,12 +15,36 @@ export interface Drill {
 }
 
 const STORIES: readonly { story: string; surface: Parameters<typeof surfaceFacts>[0]; budget: number }[] = [
-  { story: 'A skirting in a terrace of 1925. It shines, and the cream has gone the colour of butter.', surface: { element: 'trim', substrate: 'softwood', builtYear: 1925, conditions: ['glossy'], areaM2: 9 }, budget: 6 },
-  { story: 'A door of about 1995. White, a soft sheen, a few chips round the latch.', surface: { element: 'door', substrate: 'softwood', builtYear: 1995, areaM2: 4 }, budget: 5 },
-  { story: 'A ceiling in a house of 1900, dead flat, never touched in the owner’s time.', surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1900, areaM2: 16 }, budget: 6 },
-  { story: 'A dresser from a sale room, brown and slick.', surface: { element: 'furniture', substrate: 'hardwood', conditions: ['glossy'], areaM2: 5 }, budget: 7 },
-  { story: 'Window casings that peel in strips, over something hard and smooth.', surface: { element: 'window', substrate: 'softwood', builtYear: 1938, conditions: ['peeling'], areaM2: 6 }, budget: 5 },
-  { story: 'A stair string in a house of 1965, painted the same white as the walls.', surface: { element: 'stair', substrate: 'softwood', builtYear: 1965, areaM2: 7 }, budget: 6 },
+  {
+    story: 'A skirting in a terrace of 1925. It shines, and the cream has gone the colour of butter.',
+    surface: { element: 'trim', substrate: 'softwood', builtYear: 1925, conditions: ['glossy'], areaM2: 9 },
+    budget: 6,
+  },
+  {
+    story: 'A door of about 1995. White, a soft sheen, a few chips round the latch.',
+    surface: { element: 'door', substrate: 'softwood', builtYear: 1995, areaM2: 4 },
+    budget: 5,
+  },
+  {
+    story: 'A ceiling in a house of 1900, dead flat, never touched in the owner’s time.',
+    surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1900, areaM2: 16 },
+    budget: 6,
+  },
+  {
+    story: 'A dresser from a sale room, brown and slick.',
+    surface: { element: 'furniture', substrate: 'hardwood', conditions: ['glossy'], areaM2: 5 },
+    budget: 7,
+  },
+  {
+    story: 'Window casings that peel in strips, over something hard and smooth.',
+    surface: { element: 'window', substrate: 'softwood', builtYear: 1938, conditions: ['peeling'], areaM2: 6 },
+    budget: 5,
+  },
+  {
+    story: 'A stair string in a house of 1965, painted the same white as the walls.',
+    surface: { element: 'stair', substrate: 'softwood', builtYear: 1965, areaM2: 7 },
+    budget: 6,
+  },
 ];
 
 /** Picks the first code whose share of `weights` reaches `u`, 0 to 1. */
@@ -49,7 +73,10 @@ export const DRILL_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_MIN
 export function drillTest(kind: TestKind, truth: Finish, u: number, place: string): TestRecord {
   const table = LIKELIHOODS.find((t) => t.kind === kind)!;
   const shares = table.rows[truth] ?? table.rest;
-  const result = drawn(table.results.map((r, i) => [r, shares[i]!] as const), u);
+  const result = drawn(
+    table.results.map((r, i) => [r, shares[i]!] as const),
+    u,
+  );
   return kind === 'cross-cut' ? { kind, grade: Number(result), place } : { kind, result, place };
 }
 

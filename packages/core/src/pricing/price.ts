@@ -24,7 +24,12 @@ const perLitre = (product: Product) => {
 };
 
 /** What a system costs on a surface: time at the hour's cost, paint by the litre. Minor units. */
-export function priceSystem(steps: readonly Step[], surface: SurfaceFacts, shelf: readonly Product[], hourCost = USUAL_HOUR_COST): SystemPrice {
+export function priceSystem(
+  steps: readonly Step[],
+  surface: SurfaceFacts,
+  shelf: readonly Product[],
+  hourCost = USUAL_HOUR_COST,
+): SystemPrice {
   let minutes = 0;
   let litres = 0;
   let materials = 0;
@@ -38,5 +43,12 @@ export function priceSystem(steps: readonly Step[], surface: SurfaceFacts, shelf
   }
   const labour = Math.round((minutes / 60) * hourCost);
   const paint = Math.round(materials);
-  return { minutes, litres: Math.round(litres * 100) / 100, labour, materials: paint, cost: labour + paint, waitingMin };
+  return {
+    minutes,
+    litres: Math.round(litres * 100) / 100,
+    labour,
+    materials: paint,
+    cost: labour + paint,
+    waitingMin,
+  };
 }

@@ -3,7 +3,17 @@ import { isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
-import { BARE_SHARE, CEILING_FACTOR, HELPER_SPREAD, JOINERY_FACTOR, RATES, SPOT_SHARE, TEXTURE_FACTOR, TEXTURE_SPREAD, WASTE } from './knowledge/rates.ts';
+import {
+  BARE_SHARE,
+  CEILING_FACTOR,
+  HELPER_SPREAD,
+  JOINERY_FACTOR,
+  RATES,
+  SPOT_SHARE,
+  TEXTURE_FACTOR,
+  TEXTURE_SPREAD,
+  WASTE,
+} from './knowledge/rates.ts';
 
 /** What one step takes: painter's minutes for all its coats, litres, and minutes until the next step may start. */
 export interface StepEstimate {
@@ -46,11 +56,14 @@ export function estimateStep(step: Step, surface: SurfaceFacts, shelf: readonly 
   const [perM2, setUp] = RATES[step.kind];
   const area = areaOf(step, surface);
   const coats = step.coats ?? 1;
-  const slow = (isJoinery(surface.element) ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) * TEXTURE_FACTOR[surface.texture];
+  const slow =
+    (isJoinery(surface.element) ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) *
+    TEXTURE_FACTOR[surface.texture];
   const product = productFor(step, shelf);
   const film = isCoat(step.kind);
   const spread = film ? (product?.spreadM2PerL ?? HELPER_SPREAD) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
-  const takesLitres = product !== null && (film || ['wash', 'degloss', 'solvent-wipe', 'mould-treat', 'strip'].includes(step.kind));
+  const takesLitres =
+    product !== null && (film || ['wash', 'degloss', 'solvent-wipe', 'mould-treat', 'strip'].includes(step.kind));
   const drying = film ? (product?.drying.recoatMin ?? 0) : 0;
   return {
     minutes: Math.round(coats * (setUp + perM2 * area * slow)),

@@ -8,7 +8,10 @@ export function earliestEnds(problem: Problem): Minute[] {
   const ends = new Array<Minute>(problem.tasks.length).fill(0);
   for (const index of problem.topological) {
     const task = problem.tasks[index]!;
-    if (task.done) { ends[index] = task.done.end; continue; }
+    if (task.done) {
+      ends[index] = task.done.end;
+      continue;
+    }
     let from = problem.start;
     for (const p of predecessors(task)) {
       from = Math.max(from, ends[p]!);
@@ -39,9 +42,16 @@ function workedBy(problem: Problem, people: Problem['crew'], minutes: number): M
   if (minutes <= 0 || people.length === 0) return problem.start;
   let left = minutes;
   for (let day = 0; day <= MOST_DAYS; day++) {
-    const spans = people.map((p) => p.hours.on(day)).filter((s) => s !== null).map((s) => [Math.max(s[0], problem.start), s[1]] as const).filter(([a, b]) => b > a);
+    const spans = people
+      .map((p) => p.hours.on(day))
+      .filter((s) => s !== null)
+      .map((s) => [Math.max(s[0], problem.start), s[1]] as const)
+      .filter(([a, b]) => b > a);
     const worth = spans.reduce((sum, [a, b]) => sum + b - a, 0);
-    if (worth < left) { left -= worth; continue; }
+    if (worth < left) {
+      left -= worth;
+      continue;
+    }
     return within(spans, left);
   }
   return problem.start;

@@ -26,7 +26,9 @@ export class Calendar {
   constructor(zone: string, start: Minute) {
     this.zone = zone;
     // A few days back, so that what is already done has its day too.
-    this.first = DateTime.fromMillis(start * MINUTE_MS, { zone }).startOf('day').minus({ days: 60 });
+    this.first = DateTime.fromMillis(start * MINUTE_MS, { zone })
+      .startOf('day')
+      .minus({ days: 60 });
   }
 
   private day(index: number): DateTime {
@@ -35,7 +37,8 @@ export class Calendar {
 
   midnight(index: number): Minute {
     if (index < 0) return this.day(index).toMillis() / MINUTE_MS;
-    for (let i = this.midnights.length; i <= index; i++) this.midnights.push(Math.floor(this.day(i).toMillis() / MINUTE_MS));
+    for (let i = this.midnights.length; i <= index; i++)
+      this.midnights.push(Math.floor(this.day(i).toMillis() / MINUTE_MS));
     return this.midnights[index]!;
   }
 
@@ -73,7 +76,9 @@ export class Calendar {
 
   /** As people say it: Thu 16:40. */
   said(minute: Minute): string {
-    return DateTime.fromMillis(minute * MINUTE_MS, { zone: this.zone }).setLocale('en-GB').toFormat('ccc HH:mm');
+    return DateTime.fromMillis(minute * MINUTE_MS, { zone: this.zone })
+      .setLocale('en-GB')
+      .toFormat('ccc HH:mm');
   }
 }
 
@@ -94,8 +99,11 @@ export class WorkingHours {
   on(day: number): Span | null {
     for (let i = this.spans.length; i <= day; i++) {
       const index = this.firstDay + i;
-      const works = this.hours.days.includes(this.calendar.weekday(index)) && !this.hours.off.has(this.calendar.date(index));
-      this.spans.push(works ? [this.calendar.at(index, this.hours.from), this.calendar.at(index, this.hours.to)] : null);
+      const works =
+        this.hours.days.includes(this.calendar.weekday(index)) && !this.hours.off.has(this.calendar.date(index));
+      this.spans.push(
+        works ? [this.calendar.at(index, this.hours.from), this.calendar.at(index, this.hours.to)] : null,
+      );
     }
     return this.spans[day]!;
   }

@@ -35,16 +35,28 @@ export function eligible(task: Task, crew: readonly Person[]): Person[] {
   return crew.filter((p) => task.skill === null || p.skills.has(task.skill));
 }
 
-function together(task: Task, people: readonly Person[], busy: Busy | null, t: Minute, prefer: (p: Person, start: Minute) => number): Team | null {
+function together(
+  task: Task,
+  people: readonly Person[],
+  busy: Busy | null,
+  t: Minute,
+  prefer: (p: Person, start: Minute) => number,
+): Team | null {
   let from = t;
   for (let guard = 0; guard < 4000; guard++) {
-    const free = people.map((p) => ({ p, at: freeFrom(p, busy?.[p.index] ?? NOBODY, from, task.minutes) })).sort((a, b) => a.at - b.at);
+    const free = people
+      .map((p) => ({ p, at: freeFrom(p, busy?.[p.index] ?? NOBODY, from, task.minutes) }))
+      .sort((a, b) => a.at - b.at);
     const at = free[task.people - 1]!.at;
     if (at === Infinity) return null;
     if (at === from) {
       const ready = free.filter((f) => f.at === from).map((f) => f.p);
       ready.sort((a, b) => prefer(a, from) - prefer(b, from) || a.index - b.index);
-      return { start: from, end: from + task.minutes, crew: ready.slice(0, task.people).sort((a, b) => a.index - b.index) };
+      return {
+        start: from,
+        end: from + task.minutes,
+        crew: ready.slice(0, task.people).sort((a, b) => a.index - b.index),
+      };
     }
     from = at;
   }
@@ -53,8 +65,12 @@ function together(task: Task, people: readonly Person[], busy: Busy | null, t: M
 
 /** Every way to pick `n` of the people, in order; a hundred at the most, since beyond that the first few are as good. */
 function* picks(people: readonly Person[], n: number, from = 0): Generator<Person[]> {
-  if (n === 0) { yield []; return; }
-  for (let i = from; i <= people.length - n; i++) for (const rest of picks(people, n - 1, i + 1)) yield [people[i]!, ...rest];
+  if (n === 0) {
+    yield [];
+    return;
+  }
+  for (let i = from; i <= people.length - n; i++)
+    for (const rest of picks(people, n - 1, i + 1)) yield [people[i]!, ...rest];
 }
 
 /** A team that may break off at night: the same people, working all of their common hours from start to end. */
@@ -79,7 +95,9 @@ function teamAcrossNights(task: Task, team: readonly Person[], busy: Busy | null
     let from = Math.max(t, ...spans.map((s) => s![0]));
     const to = Math.min(...spans.map((s) => s![1]));
     while (from < to) {
-      const clash = team.flatMap((p) => busy?.[p.index] ?? NOBODY).find(([a, b]) => a < Math.min(to, from + left) && b > from);
+      // Work that goes on the next day must not find anybody engaged at the very end of this one.
+      const until = left <= to - from ? from + left : to + 1;
+      const clash = team.flatMap((p) => busy?.[p.index] ?? NOBODY).find(([a, b]) => a < until && b > from);
       if (!clash) break;
       // Other work lies in the way: begin again after it.
       left = task.minutes;
@@ -99,7 +117,13 @@ function teamAcrossNights(task: Task, team: readonly Person[], busy: Busy | null
  * The earliest team for a task from minute `t`; null where nobody can ever do it. With `busy` null the people have
  * nothing else to do: the relaxation that the lower bound rests on.
  */
-export function earliestTeam(task: Task, crew: readonly Person[], busy: Busy | null, t: Minute, prefer: (p: Person, start: Minute) => number): Team | null {
+export function earliestTeam(
+  task: Task,
+  crew: readonly Person[],
+  busy: Busy | null,
+  t: Minute,
+  prefer: (p: Person, start: Minute) => number,
+): Team | null {
   if (task.people === 0) return { start: t, end: t + task.minutes, crew: [] };
   const people = eligible(task, crew);
   if (people.length < task.people) return null;

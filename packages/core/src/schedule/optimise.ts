@@ -21,7 +21,11 @@ const STILL_AT_BOUND = 40;
 function score(state: State): readonly [number, number, number] {
   let finish = 0;
   let sum = 0;
-  for (const p of state.placed) if (p) { finish = Math.max(finish, p.end); sum += p.end; }
+  for (const p of state.placed)
+    if (p) {
+      finish = Math.max(finish, p.end);
+      sum += p.end;
+    }
   return [finish, state.visits.size, sum];
 }
 
@@ -47,7 +51,14 @@ function tails(problem: Problem): number[] {
   for (const index of [...problem.topological].reverse()) {
     const task = problem.tasks[index]!;
     const dry = task.coat?.figures.recoatMin ?? 0;
-    tail[index] = task.minutes + Math.max(0, ...problem.followers[index]!.map((f) => tail[f]! + (problem.tasks[f]!.before === index ? Math.max(task.waitMin, dry) : 0)));
+    tail[index] =
+      task.minutes +
+      Math.max(
+        0,
+        ...problem.followers[index]!.map(
+          (f) => tail[f]! + (problem.tasks[f]!.before === index ? Math.max(task.waitMin, dry) : 0),
+        ),
+      );
   }
   return tail;
 }
@@ -57,13 +68,21 @@ export function optimise(problem: Problem, seed = 1): Optimised {
   const ends = earliestEnds(problem);
   const bound = lowerBound(problem, ends);
   const tail = tails(problem);
-  const starts: number[][] = [tail.map((t) => -t), ends, tail.map((t, i) => ends[i]! - 0.5 * t), problem.tasks.map((t) => t.index)];
+  const starts: number[][] = [
+    tail.map((t) => -t),
+    ends,
+    tail.map((t, i) => ends[i]! - 0.5 * t),
+    problem.tasks.map((t) => t.index),
+  ];
   let best: { state: State; score: readonly number[]; rank: number[] } | null = null;
   let reason: Reason | null = null;
   const budget: Budget = { left: TRIES };
   const attempt = (rank: number[], repairs?: number) => {
     const built: Built = construct(problem, rank, budget, repairs);
-    if ('reason' in built) { reason ??= built.reason; return; }
+    if ('reason' in built) {
+      reason ??= built.reason;
+      return;
+    }
     const mark = score(built.state);
     if (!best || better(mark, best.score)) best = { state: built.state, score: mark, rank };
   };
@@ -77,7 +96,18 @@ export function optimise(problem: Problem, seed = 1): Optimised {
     // Nothing can end before the bound: what is left is only fewer visits.
     if (now.score[0] === bound && round > STILL_AT_BOUND) break;
     const share = round % 3 === 0 ? 0.6 : 0.15;
-    attempt(now.rank.map((r) => (random() < share ? r + (random() - 0.5) * spread : r)), REPAIRS_WHEN_SHAKEN);
+    // Every third order is drawn afresh, so that no valley holds the search.
+    if (round % 3 === 1) {
+      attempt(
+        now.rank.map(() => random()),
+        REPAIRS_WHEN_SHAKEN,
+      );
+      continue;
+    }
+    attempt(
+      now.rank.map((r) => (random() < share ? r + (random() - 0.5) * spread : r)),
+      REPAIRS_WHEN_SHAKEN,
+    );
   }
   return { best: found()!.state, reason: null, bound };
 }

@@ -26,16 +26,40 @@ export interface PlanWarning {
 
 /** The answer of `ledger plan`: see the contract of the command line. */
 export type Plan =
-  | { status: 'feasible'; steps: PlannedStep[]; finish: string; lowerBound: string; visits: number; objective: { finishMin: number; visits: number }; warnings: PlanWarning[] }
-  | { status: 'infeasible'; steps: []; finish: null; lowerBound: null; visits: 0; objective: null; reasons: Reason[]; warnings: PlanWarning[] };
+  | {
+      status: 'feasible';
+      steps: PlannedStep[];
+      finish: string;
+      lowerBound: string;
+      visits: number;
+      objective: { finishMin: number; visits: number };
+      warnings: PlanWarning[];
+    }
+  | {
+      status: 'infeasible';
+      steps: [];
+      finish: null;
+      lowerBound: null;
+      visits: 0;
+      objective: null;
+      reasons: Reason[];
+      warnings: PlanWarning[];
+    };
 
 const finite = (minute: number | null) => (minute === null || minute === Infinity ? null : minute);
 
 function shown(problem: Problem, placed: Placed): PlannedStep {
   const iso = (minute: number | null) => (finite(minute) === null ? null : problem.calendar.iso(minute!));
   return {
-    id: placed.task.id, surface: placed.task.surface, start: problem.calendar.iso(placed.start), end: problem.calendar.iso(placed.end), crew: [...placed.crew],
-    dustFreeAt: iso(placed.dustFreeAt), recoatFrom: iso(placed.recoatFrom), recoatUntil: iso(placed.recoatUntil), waitsFor: placed.waitsFor,
+    id: placed.task.id,
+    surface: placed.task.surface,
+    start: problem.calendar.iso(placed.start),
+    end: problem.calendar.iso(placed.end),
+    crew: [...placed.crew],
+    dustFreeAt: iso(placed.dustFreeAt),
+    recoatFrom: iso(placed.recoatFrom),
+    recoatUntil: iso(placed.recoatUntil),
+    waitsFor: placed.waitsFor,
   };
 }
 
@@ -44,12 +68,24 @@ function warningsOf(placed: readonly Placed[]): PlanWarning[] {
   return placed.flatMap((p): PlanWarning[] => {
     const step = `${p.task.surface}/${p.task.id}`;
     const out: PlanWarning[] = [];
-    if (p.recoatFrom === Infinity) out.push({ code: 'never-opens', step, text: 'In this air the coat never opens for another.' });
-    if (finite(p.recoatFrom) !== null && p.recoatUntil !== null && p.recoatFrom! > p.recoatUntil) out.push({ code: 'closes-before-opening', step, text: 'In this air the coat closes before it opens: abrade before the next.' });
+    if (p.recoatFrom === Infinity)
+      out.push({ code: 'never-opens', step, text: 'In this air the coat never opens for another.' });
+    if (finite(p.recoatFrom) !== null && p.recoatUntil !== null && p.recoatFrom! > p.recoatUntil)
+      out.push({
+        code: 'closes-before-opening',
+        step,
+        text: 'In this air the coat closes before it opens: abrade before the next.',
+      });
     const next = placed.find((q) => q.task.before === p.task.index);
-    if (p.task.done && next?.task.done && finite(p.recoatFrom) !== null && next.start < p.recoatFrom!) out.push({ code: 'recoated-early', step: `${next.task.surface}/${next.task.id}`, text: 'It was started before the coat under it was open.' });
+    if (p.task.done && next?.task.done && finite(p.recoatFrom) !== null && next.start < p.recoatFrom!)
+      out.push({
+        code: 'recoated-early',
+        step: `${next.task.surface}/${next.task.id}`,
+        text: 'It was started before the coat under it was open.',
+      });
     const wish = p.task.coat?.figures.recoatPreferredMin;
-    if (wish != null && next && !next.task.done && next.start < p.end + wish) out.push({ code: 'preferred-wait', step, text: 'The longer wait that its sheet prefers is not kept.' });
+    if (wish != null && next && !next.task.done && next.start < p.end + wish)
+      out.push({ code: 'preferred-wait', step, text: 'The longer wait that its sheet prefers is not kept.' });
     return out;
   });
 }
@@ -58,7 +94,17 @@ function warningsOf(placed: readonly Placed[]): PlanWarning[] {
 export function planRead(input: PlanInput): Plan {
   const problem = readProblem(input);
   const { best, reason, bound } = optimise(problem);
-  if (!best) return { status: 'infeasible', steps: [], finish: null, lowerBound: null, visits: 0, objective: null, reasons: [reason!], warnings: [] };
+  if (!best)
+    return {
+      status: 'infeasible',
+      steps: [],
+      finish: null,
+      lowerBound: null,
+      visits: 0,
+      objective: null,
+      reasons: [reason!],
+      warnings: [],
+    };
   const placed = best.placed.filter((p) => p !== undefined);
   const finish = placed.length ? Math.max(...placed.map((p) => p.end)) : problem.start;
   return {

@@ -89,10 +89,29 @@ export function readProblem(input: PlanInput): Problem {
       if (ABRADES.includes(step.kind)) lastCoat = null;
       byName.set(`${surface.id}/${step.id}`, index);
       tasks.push({
-        index, id: step.id, surface: surface.id, kind: step.kind, minutes: step.minutes, people: step.people ?? 1, skill: step.skill ?? null,
-        splittable: step.splittable ?? false, dusty: step.dusty ?? false, onRack: step.onRack ?? false, waitMin: step.waitMin ?? 0, coat,
-        zone: surface.zone ? { id: surface.zone, noDustWhileWet: zone?.noDustWhileWet ?? false, maxNightsOut: zone?.maxNightsOut ?? null, backBy: zone?.backBy ?? null } : null,
-        air: airOf(zone?.air ?? input.air), before: i > 0 ? index - 1 : null, after: [],
+        index,
+        id: step.id,
+        surface: surface.id,
+        kind: step.kind,
+        minutes: step.minutes,
+        people: step.people ?? 1,
+        skill: step.skill ?? null,
+        splittable: step.splittable ?? false,
+        dusty: step.dusty ?? false,
+        onRack: step.onRack ?? false,
+        waitMin: step.waitMin ?? 0,
+        coat,
+        zone: surface.zone
+          ? {
+              id: surface.zone,
+              noDustWhileWet: zone?.noDustWhileWet ?? false,
+              maxNightsOut: zone?.maxNightsOut ?? null,
+              backBy: zone?.backBy ?? null,
+            }
+          : null,
+        air: airOf(zone?.air ?? input.air),
+        before: i > 0 ? index - 1 : null,
+        after: [],
         closing: coat ? lastCoat : null,
         done: step.done ? { start: minuteOf(step.start!), end: minuteOf(step.end!), crew: step.crew ?? [] } : null,
       });
@@ -100,17 +119,32 @@ export function readProblem(input: PlanInput): Problem {
     });
   }
   let at = 0;
-  for (const surface of input.surfaces) for (const step of surface.steps) {
-    const task = tasks[at++]!;
-    tasks[task.index] = { ...task, after: (step.after ?? []).map((name) => byName.get(name)!) };
-  }
+  for (const surface of input.surfaces)
+    for (const step of surface.steps) {
+      const task = tasks[at++]!;
+      tasks[task.index] = { ...task, after: (step.after ?? []).map((name) => byName.get(name)!) };
+    }
   const crew = input.crew.map((p, index): Person => ({
-    index, id: p.id, skills: new Set(p.skills ?? []),
-    hours: new WorkingHours(calendar, { days: p.days ?? EVERY_DAY_OF_WORK, from: p.from ?? '08:00', to: p.to ?? '16:30', off: new Set(p.off ?? []) }, start),
+    index,
+    id: p.id,
+    skills: new Set(p.skills ?? []),
+    hours: new WorkingHours(
+      calendar,
+      { days: p.days ?? EVERY_DAY_OF_WORK, from: p.from ?? '08:00', to: p.to ?? '16:30', off: new Set(p.off ?? []) },
+      start,
+    ),
   }));
   const followers = tasks.map((): number[] => []);
   for (const task of tasks) for (const p of predecessors(task)) followers[p]!.push(task.index);
-  return { start, calendar, crew, racks: input.racks ?? Infinity, tasks, topological: sorted(tasks, followers), followers };
+  return {
+    start,
+    calendar,
+    crew,
+    racks: input.racks ?? Infinity,
+    tasks,
+    topological: sorted(tasks, followers),
+    followers,
+  };
 }
 
 /** Everything that must have ended before a task starts. */
@@ -146,7 +180,11 @@ const lastTimes = new WeakMap<Task, { end: Minute; times: CoatTimes }>();
 function timesOf(task: Task, end: Minute): CoatTimes {
   if (!task.coat) return { dustFreeAt: null, recoatFrom: null, recoatUntil: null };
   const { film, figures } = task.coat;
-  const when = (label: number | null | undefined) => (label == null ? null : (reaches(film, task.air, end, label) ?? Infinity));
-  return { dustFreeAt: when(figures.dustFreeMin), recoatFrom: when(figures.recoatMin), recoatUntil: figures.recoatMaxMin == null ? null : end + Math.floor(figures.recoatMaxMin) };
+  const when = (label: number | null | undefined) =>
+    label == null ? null : (reaches(film, task.air, end, label) ?? Infinity);
+  return {
+    dustFreeAt: when(figures.dustFreeMin),
+    recoatFrom: when(figures.recoatMin),
+    recoatUntil: figures.recoatMaxMin == null ? null : end + Math.floor(figures.recoatMaxMin),
+  };
 }
-

@@ -25,14 +25,28 @@ function pushByAir(task: Task, start: Minute, end: Minute): Push | null {
   const { dustFreeAt } = coatTimes(task, end);
   const holdUntil = Math.max(dustFreeAt ?? end, figures.limitsHoldMin == null ? end : end + figures.limitsHoldMin);
   // A coat that takes no time still meets the air of its minute.
-  const bad = endOfFirstBad(task.air, start, Math.max(holdUntil, start + 1), (hour) => airFault(hour, figures) !== null);
+  const bad = endOfFirstBad(
+    task.air,
+    start,
+    Math.max(holdUntil, start + 1),
+    (hour) => airFault(hour, figures) !== null,
+  );
   if (bad !== null) {
-    const why = airFault(airAt(task.air, Math.min(start, bad === Infinity ? start : bad - 1)), figures) ?? 'the air does not stay within its limits until it is dust-free';
+    const why =
+      airFault(airAt(task.air, Math.min(start, bad === Infinity ? start : bad - 1)), figures) ??
+      'the air does not stay within its limits until it is dust-free';
     return { to: bad, code: 'air', rule: 'air', text: `Waits for the air: ${why}.` };
   }
   if (figures.rainSafeMin == null) return null;
-  const wet = endOfFirstBad(task.air, start, Math.max(end + figures.rainSafeMin, start + 1), (hour) => (hour.rainMm ?? 0) > 0);
-  return wet === null ? null : { to: wet, code: 'air', rule: 'air', text: 'Waits for the rain: it must stay dry until it is rain-safe.' };
+  const wet = endOfFirstBad(
+    task.air,
+    start,
+    Math.max(end + figures.rainSafeMin, start + 1),
+    (hour) => (hour.rainMm ?? 0) > 0,
+  );
+  return wet === null
+    ? null
+    : { to: wet, code: 'air', rule: 'air', text: 'Waits for the rain: it must stay dry until it is rain-safe.' };
 }
 
 /** A room that must be back in use by evening: the coat starts and is dust-free on one day, before that hour. */
@@ -44,7 +58,12 @@ function pushByBackBy(problem: Problem, task: Task, start: Minute, end: Minute):
   const dry = coatTimes(task, end).dustFreeAt ?? end;
   if (dry <= calendar.at(day, backBy)) return null;
   const tooFar = day - calendar.dayOf(problem.start) > MOST_DAYS;
-  return { to: tooFar ? Infinity : calendar.midnight(day + 1), code: 'room', rule: 'back-by', text: `Waits for a day on which it is dust-free by ${backBy}, when the room is wanted back.` };
+  return {
+    to: tooFar ? Infinity : calendar.midnight(day + 1),
+    code: 'room',
+    rule: 'back-by',
+    text: `Waits for a day on which it is dust-free by ${backBy}, when the room is wanted back.`,
+  };
 }
 
 /** The rules between tasks: no dust near wet film, places on the rack. */
@@ -57,12 +76,20 @@ function pushByDust(state: State, task: Task, start: Minute, end: Minute): Push 
   const use = state.zone(task.zone.id);
   if (task.dusty) {
     const near = use.wet.find((w) => w.task !== task.index && w.span[0] < end && w.span[1] > start);
-    if (near) return { to: near.span[1], code: 'dust', rule: 'dust', text: 'Waits until the film in this room is dust-free.' };
+    if (near)
+      return { to: near.span[1], code: 'dust', rule: 'dust', text: 'Waits until the film in this room is dust-free.' };
   }
   if (!task.coat) return null;
   const wetUntil = coatTimes(task, end).dustFreeAt ?? end;
   const dusty = use.dusty.find((d) => d.task !== task.index && d.span[0] < wetUntil && d.span[1] > start);
-  return dusty ? { to: Math.max(dusty.span[1], start + 1), code: 'dust', rule: 'dust', text: 'Waits until the dusty work in this room is over.' } : null;
+  return dusty
+    ? {
+        to: Math.max(dusty.span[1], start + 1),
+        code: 'dust',
+        rule: 'dust',
+        text: 'Waits until the dusty work in this room is over.',
+      }
+    : null;
 }
 
 function pushByRack(problem: Problem, state: State, task: Task, start: Minute, end: Minute): Push | null {
@@ -71,7 +98,9 @@ function pushByRack(problem: Problem, state: State, task: Task, start: Minute, e
   const until = Math.max(end, coatTimes(task, end).recoatFrom ?? end);
   const near = state.racks.filter(([a, b]) => a < until && b > start);
   // The fullest moment within the stay is the start of one of those there, or its own.
-  const full = [start, ...near.map(([a]) => Math.max(a, start))].filter((at) => near.filter(([a, b]) => a <= at && b > at).length >= problem.racks);
+  const full = [start, ...near.map(([a]) => Math.max(a, start))].filter(
+    (at) => near.filter(([a, b]) => a <= at && b > at).length >= problem.racks,
+  );
   if (full.length === 0) return null;
   const at = Math.min(...full);
   const leaves = Math.min(...near.filter(([a, b]) => a <= at && b > at).map(([, b]) => b));

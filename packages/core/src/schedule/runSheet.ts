@@ -31,14 +31,27 @@ export function runLine(work: readonly WorkStep[], done: readonly Done[], air: A
   const lastIndex = work.reduce((last, w, i) => (done.some((d) => d.stepId === w.plan.id) ? i : last), -1);
   const next = work[lastIndex + 1] ?? null;
   const last = work[lastIndex] ?? null;
-  if (!last) return { standing: 'to-start', next, last: null, lastEnd: null, opensAt: null, closesAt: null, dose: null };
+  if (!last)
+    return { standing: 'to-start', next, last: null, lastEnd: null, opensAt: null, closesAt: null, dose: null };
   const log = done.find((d) => d.stepId === last.plan.id)!;
   const drying = last.plan.drying;
-  const film = drying?.chemistry ? { chemistry: drying.chemistry, minTempC: drying.minTempC ?? null, thickness: log.thickness } : null;
+  const film = drying?.chemistry
+    ? { chemistry: drying.chemistry, minTempC: drying.minTempC ?? null, thickness: log.thickness }
+    : null;
   const byCoat = film && drying?.recoatMin != null ? reaches(film, air, log.end, drying.recoatMin) : log.end;
   const opensAt = byCoat === null ? null : Math.max(byCoat, log.end + (last.plan.waitMin ?? 0));
   const closesAt = drying?.recoatMaxMin != null ? log.end + drying.recoatMaxMin : null;
   const dose = film && drying?.recoatMin != null ? doseBetween(film, air, log.end, now, drying.recoatMin) : null;
-  const standing = !next ? 'done' : opensAt === null || now < opensAt ? 'drying' : closesAt === null ? 'open' : now > closesAt ? 'closed' : now > closesAt - CLOSING_SOON_MIN ? 'closing' : 'open';
+  const standing = !next
+    ? 'done'
+    : opensAt === null || now < opensAt
+      ? 'drying'
+      : closesAt === null
+        ? 'open'
+        : now > closesAt
+          ? 'closed'
+          : now > closesAt - CLOSING_SOON_MIN
+            ? 'closing'
+            : 'open';
   return { standing, next, last, lastEnd: log.end, opensAt, closesAt, dose };
 }

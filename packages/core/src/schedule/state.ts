@@ -54,7 +54,12 @@ export class State {
     return person * 100_000 + this.problem.calendar.dayOf(minute);
   }
 
-  put(task: Task, team: Team, waitsFor: Placed['waitsFor'], names: readonly string[] = team.crew.map((p) => p.id)): Placed {
+  put(
+    task: Task,
+    team: Team,
+    waitsFor: Placed['waitsFor'],
+    names: readonly string[] = team.crew.map((p) => p.id),
+  ): Placed {
     const times = coatTimes(task, team.end);
     const placed: Placed = { task, start: team.start, end: team.end, crew: names, ...times, waitsFor };
     this.placed[task.index] = placed;
@@ -65,7 +70,8 @@ export class State {
     }
     if (task.onRack) insert(this.racks, [team.start, Math.max(team.end, times.recoatFrom ?? team.end)]);
     if (task.zone) {
-      if (task.coat) this.zone(task.zone.id).wet.push({ span: [team.start, times.dustFreeAt ?? team.end], task: task.index });
+      if (task.coat)
+        this.zone(task.zone.id).wet.push({ span: [team.start, times.dustFreeAt ?? team.end], task: task.index });
       if (task.dusty) this.zone(task.zone.id).dusty.push({ span: [team.start, team.end], task: task.index });
     }
     return placed;
@@ -75,7 +81,11 @@ export class State {
     const { calendar } = this.problem;
     const last = calendar.dayOf(Math.max(team.start, team.end - 1));
     for (let day = calendar.dayOf(team.start); day <= last; day++) {
-      const works = !task.splittable || this.problem.crew[person]!.hours.on(Math.max(0, this.problem.crew[person]!.hours.dayAt(calendar.midnight(day))));
+      const works =
+        !task.splittable ||
+        this.problem.crew[person]!.hours.on(
+          Math.max(0, this.problem.crew[person]!.hours.dayAt(calendar.midnight(day))),
+        );
       if (works) this.visits.add(person * 100_000 + day);
     }
   }

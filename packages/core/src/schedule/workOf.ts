@@ -22,7 +22,12 @@ const LONG_DAY = 420;
 const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
 /** Turns a specification into steps to plan: one for each coat, with hours, waits and drying. Ids are stable: `s4` or `s4c2`. */
-export function workOf(steps: readonly Step[], surface: SurfaceFacts, shelf: readonly Product[], productOf: (step: Step) => Product | null = () => null): WorkStep[] {
+export function workOf(
+  steps: readonly Step[],
+  surface: SurfaceFacts,
+  shelf: readonly Product[],
+  productOf: (step: Step) => Product | null = () => null,
+): WorkStep[] {
   return steps.flatMap((step, index): WorkStep[] => {
     if (AFTERWARDS.includes(step.kind)) return [];
     const estimate = estimateStep(step, surface, shelf);
@@ -30,12 +35,21 @@ export function workOf(steps: readonly Step[], surface: SurfaceFacts, shelf: rea
     const coats = step.coats ?? 1;
     return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
       const minutes = roundUp(isCoat(step.kind) ? estimate.minutes / coats : estimate.minutes);
-      const dusty = (step.kind === 'sand' || step.kind === 'sand-between' || step.kind === 'scrape') && step.technique !== 'wet';
+      const dusty =
+        (step.kind === 'sand' || step.kind === 'sand-between' || step.kind === 'scrape') && step.technique !== 'wet';
       return {
-        step: index, coat: i + 1, product,
+        step: index,
+        coat: i + 1,
+        product,
         plan: {
-          id: isCoat(step.kind) && coats > 1 ? `s${index + 1}c${i + 1}` : `s${index + 1}`, kind: step.kind, minutes, people: 1, waitMin: isCoat(step.kind) ? 0 : (step.waitMin ?? 0),
-          dusty, splittable: minutes > LONG_DAY, ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
+          id: isCoat(step.kind) && coats > 1 ? `s${index + 1}c${i + 1}` : `s${index + 1}`,
+          kind: step.kind,
+          minutes,
+          people: 1,
+          waitMin: isCoat(step.kind) ? 0 : (step.waitMin ?? 0),
+          dusty,
+          splittable: minutes > LONG_DAY,
+          ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
         },
       };
     });

@@ -6,7 +6,20 @@ import type { Product, ProductGiven } from './product.ts';
  * recoat and closing minutes, cure hours, least °C, most % RH, rain-safe minutes (null: not for outside), odour, price per litre in
  * minor units. Source: set as typical values of published sheets of the kind; a product's own sheet always wins.
  */
-type Figures = readonly [spread: number, wet: number, dry: number, dustFree: number, recoat: number, closes: number | null, cureH: number, minC: number, maxRh: number, rainSafe: number | null, odour: Product['odour'], pricePerL: number];
+type Figures = readonly [
+  spread: number,
+  wet: number,
+  dry: number,
+  dustFree: number,
+  recoat: number,
+  closes: number | null,
+  cureH: number,
+  minC: number,
+  maxRh: number,
+  rainSafe: number | null,
+  odour: Product['odour'],
+  pricePerL: number,
+];
 
 const FIGURES: Partial<Record<Family, Figures>> = {
   'pva-primer': [11, 90, 25, 25, 60, null, 168, 10, 85, null, 'low', 700],
@@ -44,10 +57,18 @@ const FIGURES: Partial<Record<Family, Figures>> = {
 
 const HELPER_PRICE_PER_L = 900;
 const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
-  'acrylic-wall': ['flat', 'matt', 'eggshell', 'satin'], 'acrylic-ceiling': ['flat', 'matt'], 'moisture-resistant-acrylic': ['matt', 'eggshell', 'satin'],
-  'acrylic-trim': ['eggshell', 'satin', 'semi-gloss', 'gloss'], 'waterborne-alkyd': ['eggshell', 'satin', 'semi-gloss', 'gloss'], 'oil-enamel': ['eggshell', 'satin', 'semi-gloss', 'gloss'],
-  'exterior-acrylic': ['matt', 'eggshell', 'satin', 'gloss'], 'exterior-oil': ['satin', 'gloss'], 'chalk-style': ['flat', 'matt'], 'masonry-paint': ['flat', 'matt'],
-  'waterborne-clear': ['flat', 'matt', 'satin', 'gloss'], 'oil-varnish': ['satin', 'gloss'],
+  'acrylic-wall': ['flat', 'matt', 'eggshell', 'satin'],
+  'acrylic-ceiling': ['flat', 'matt'],
+  'moisture-resistant-acrylic': ['matt', 'eggshell', 'satin'],
+  'acrylic-trim': ['eggshell', 'satin', 'semi-gloss', 'gloss'],
+  'waterborne-alkyd': ['eggshell', 'satin', 'semi-gloss', 'gloss'],
+  'oil-enamel': ['eggshell', 'satin', 'semi-gloss', 'gloss'],
+  'exterior-acrylic': ['matt', 'eggshell', 'satin', 'gloss'],
+  'exterior-oil': ['satin', 'gloss'],
+  'chalk-style': ['flat', 'matt'],
+  'masonry-paint': ['flat', 'matt'],
+  'waterborne-clear': ['flat', 'matt', 'satin', 'gloss'],
+  'oil-varnish': ['satin', 'gloss'],
 };
 
 /** Fills what a sheet does not say with the family's typical figures. The product's own figures always win. */
@@ -66,11 +87,25 @@ export function asProduct(given: ProductGiven): Product {
     cureHours: given.cureHours ?? f?.[6] ?? 168,
     sheens: given.sheens ?? SHEENS[given.family] ?? [],
     odour: given.odour ?? f?.[10] ?? 'low',
-    tins: given.tins ?? [{ litres: 1, price: pricePerL }, { litres: 2.5, price: Math.round(pricePerL * 2.2) }],
+    tins: given.tins ?? [
+      { litres: 1, price: pricePerL },
+      { litres: 2.5, price: Math.round(pricePerL * 2.2) },
+    ],
     drying: {
-      family: given.family, dustFreeMin: f?.[3] ?? null, recoatMin: f?.[4] ?? null, recoatPreferredMin: null, recoatMaxMin: f?.[5] ?? null,
-      minTempC: f?.[7] ?? null, maxTempC: 35, maxRhPct: f?.[8] ?? null, dewMarginC: 3, maxWindMs: null, rainSafeMin: f?.[9] ?? null, limitsHoldMin: null,
-      ...given.drying, chemistry,
+      family: given.family,
+      dustFreeMin: f?.[3] ?? null,
+      recoatMin: f?.[4] ?? null,
+      recoatPreferredMin: null,
+      recoatMaxMin: f?.[5] ?? null,
+      minTempC: f?.[7] ?? null,
+      maxTempC: 35,
+      maxRhPct: f?.[8] ?? null,
+      dewMarginC: 3,
+      maxWindMs: null,
+      rainSafeMin: f?.[9] ?? null,
+      limitsHoldMin: null,
+      ...given.drying,
+      chemistry,
     },
   };
 }

@@ -1,4 +1,15 @@
-import { CHEMISTRY_LABELS, chemistryOf, FAMILY_LABELS, HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, isCoat, type Family, type HouseRuleCode, type HouseRules } from '../vocabulary/index.ts';
+import {
+  CHEMISTRY_LABELS,
+  chemistryOf,
+  FAMILY_LABELS,
+  HOUSE_RULES,
+  HOUSE_RULE_CODES,
+  HOUSE_RULE_LABELS,
+  isCoat,
+  type Family,
+  type HouseRuleCode,
+  type HouseRules,
+} from '../vocabulary/index.ts';
 import { priceSystem, type SystemPrice } from '../pricing/price.ts';
 import { recase, type Case, type Wanted } from './case.ts';
 import { compose, type Composed } from './compose.ts';
@@ -18,12 +29,15 @@ export interface School {
   differs: string;
 }
 
-const signature = (steps: readonly Step[]) => steps.map((s) => `${stepKey(s)}|${s.coats ?? ''}|${s.sheen ?? ''}|${s.tint ?? ''}`).join('>');
+const signature = (steps: readonly Step[]) =>
+  steps.map((s) => `${stepKey(s)}|${s.coats ?? ''}|${s.sheen ?? ''}|${s.tint ?? ''}`).join('>');
 
-const hours = (minutes: number) => `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
+const hours = (minutes: number) =>
+  `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
 const signed = (n: number, more: string, less: string, text: string) => `${text} ${n > 0 ? more : less}`;
 
-const coatsOf = (steps: readonly Step[]) => steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
+const coatsOf = (steps: readonly Step[]) =>
+  steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
 
 /** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
 function differenceText(base: Composed, other: Composed, basePrice: SystemPrice, price: SystemPrice): string {
@@ -32,7 +46,9 @@ function differenceText(base: Composed, other: Composed, basePrice: SystemPrice,
   const instead = then.filter((coat) => !now.includes(coat));
   const without = now.filter((coat) => !then.includes(coat));
   const kinds = new Set(base.steps.map(stepKey));
-  const added = other.steps.filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s))).map((s) => s.kind.replaceAll('-', ' '));
+  const added = other.steps
+    .filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s)))
+    .map((s) => s.kind.replaceAll('-', ' '));
   const parts: string[] = [];
   if (instead.length) parts.push(`${instead.join(', ')}${without.length ? ` instead of ${without.join(', ')}` : ''}`);
   else if (without.length) parts.push(`without ${without.join(', ')}`);
@@ -43,8 +59,10 @@ function differenceText(base: Composed, other: Composed, basePrice: SystemPrice,
   if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
   const cost = price.cost - basePrice.cost;
   if (Math.abs(cost) >= 100) parts.push(signed(cost, 'dearer', 'cheaper', (Math.abs(cost) / 100).toFixed(2)));
-  const fumes = (c: Composed) => c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
-  if (fumes(other) !== fumes(base)) parts.push(fumes(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
+  const fumes = (c: Composed) =>
+    c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+  if (fumes(other) !== fumes(base))
+    parts.push(fumes(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
   return parts.length ? `${parts.join('; ')}.` : 'The same coats, prepared otherwise.';
 }
 
@@ -57,13 +75,29 @@ interface Variation {
 
 /** Other wishes worth showing where the rules alone give too few ways. */
 function variations(c: Case): Variation[] {
-  const hardFinish: Family = c.outside ? 'exterior-acrylic' : c.joinery ? 'waterborne-alkyd' : 'moisture-resistant-acrylic';
+  const hardFinish: Family = c.outside
+    ? 'exterior-acrylic'
+    : c.joinery
+      ? 'waterborne-alkyd'
+      : 'moisture-resistant-acrylic';
   const all: Variation[] = [
-    { rule: 'blocker', rules: { blocker: 'bonding-acrylic' } }, { rule: 'blocker', rules: { blocker: 'oil' } }, { rule: 'blocker', rules: { blocker: 'shellac' } },
-    { wanted: { chemistry: c.goesTo === 'waterborne' ? 'solvent-borne' : 'waterborne', family: null }, rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' } },
-    { rule: 'oilTrim', rules: { oilTrim: 'hybrid-direct' } }, { wanted: { family: hardFinish } }, { wanted: { lowOdour: true } },
-    { rules: { finishCoats: 'fixed-two' } }, { rule: 'fillerSpots', rules: { fillerSpots: 'whole-wall' } }, { rule: 'newBoard', rules: { newBoard: 'self-prime' } }, { rule: 'bareTimberInside', rules: { bareTimberInside: 'self-prime' } },
-    { rules: { sanding: 'always' } }, { rule: 'exteriorBare', rules: { exteriorBare: 'breathable-waterborne' } }, { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
+    { rule: 'blocker', rules: { blocker: 'bonding-acrylic' } },
+    { rule: 'blocker', rules: { blocker: 'oil' } },
+    { rule: 'blocker', rules: { blocker: 'shellac' } },
+    {
+      wanted: { chemistry: c.goesTo === 'waterborne' ? 'solvent-borne' : 'waterborne', family: null },
+      rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' },
+    },
+    { rule: 'oilTrim', rules: { oilTrim: 'hybrid-direct' } },
+    { wanted: { family: hardFinish } },
+    { wanted: { lowOdour: true } },
+    { rules: { finishCoats: 'fixed-two' } },
+    { rule: 'fillerSpots', rules: { fillerSpots: 'whole-wall' } },
+    { rule: 'newBoard', rules: { newBoard: 'self-prime' } },
+    { rule: 'bareTimberInside', rules: { bareTimberInside: 'self-prime' } },
+    { rules: { sanding: 'always' } },
+    { rule: 'exteriorBare', rules: { exteriorBare: 'breathable-waterborne' } },
+    { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
     { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
   ];
   return all.filter((v) => !v.rule || RULE_REACH[v.rule](c));
@@ -81,9 +115,15 @@ export function alternativesTo(c: Case, base: Composed, most = 5): Alternative[]
     seen.add(key);
     const price = priceSystem(other.steps, c.d.surface, c.shelf);
     // A day's waiting weighs about as much as an hour of work.
-    found.push({ alternative: { differs: differenceText(base, other, basePrice, price), system: { steps: other.steps } }, burden: price.cost + (price.waitingMin / 1440) * 3900 });
+    found.push({
+      alternative: { differs: differenceText(base, other, basePrice, price), system: { steps: other.steps } },
+      burden: price.cost + (price.waitingMin / 1440) * 3900,
+    });
   }
-  return found.sort((a, b) => a.burden - b.burden).slice(0, most).map((f) => f.alternative);
+  return found
+    .sort((a, b) => a.burden - b.burden)
+    .slice(0, most)
+    .map((f) => f.alternative);
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */
@@ -91,11 +131,19 @@ export function schoolsOn(c: Case, base: Composed): School[] {
   const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
   const before = signature(base.steps);
   return HOUSE_RULE_CODES.filter((rule) => RULE_REACH[rule](c)).flatMap((rule) =>
-    HOUSE_RULES[rule].filter((choice) => choice !== c.rules[rule]).flatMap((choice): School[] => {
-      const other = compose(recase(c, { [rule]: choice }));
-      if (signature(other.steps) === before) return [];
-      const price = priceSystem(other.steps, c.d.surface, c.shelf);
-      return [{ rule, choice, differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(base, other, basePrice, price)}` }];
-    }),
+    HOUSE_RULES[rule]
+      .filter((choice) => choice !== c.rules[rule])
+      .flatMap((choice): School[] => {
+        const other = compose(recase(c, { [rule]: choice }));
+        if (signature(other.steps) === before) return [];
+        const price = priceSystem(other.steps, c.d.surface, c.shelf);
+        return [
+          {
+            rule,
+            choice,
+            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(base, other, basePrice, price)}`,
+          },
+        ];
+      }),
   );
 }

@@ -1,4 +1,11 @@
-import { DEFAULT_HOUSE_RULES, type Chemistry, type Condition, type Family, type HouseRules, type Sheen } from '../vocabulary/index.ts';
+import {
+  DEFAULT_HOUSE_RULES,
+  type Chemistry,
+  type Condition,
+  type Family,
+  type HouseRules,
+  type Sheen,
+} from '../vocabulary/index.ts';
 import { groundOf, isFurniture, isJoinery, isOutside, type Ground } from '../evidence/facts.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Treatment } from '../evidence/treatment.ts';
@@ -18,7 +25,16 @@ export interface Wanted {
   distressed: boolean;
 }
 
-export const NOTHING_WANTED: Wanted = { chemistry: null, sheen: null, colour: null, family: null, lowOdour: false, maxNightsOut: null, handling: 'normal', distressed: false };
+export const NOTHING_WANTED: Wanted = {
+  chemistry: null,
+  sheen: null,
+  colour: null,
+  family: null,
+  lowOdour: false,
+  maxNightsOut: null,
+  handling: 'normal',
+  distressed: false,
+};
 
 /** Everything the knowledge tables ask of a surface, read once. */
 export interface Case {
@@ -70,7 +86,10 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
   const from = depths.length ? Math.min(...depths) : null;
   const strong = difference !== null && difference > STRONG_DIFFERENCE;
   return {
-    difference, from, to, chroma: chroma(wanted.colour),
+    difference,
+    from,
+    to,
+    chroma: chroma(wanted.colour),
     toDeep: strong && to !== null && to < 55,
     toPale: strong && to !== null && from !== null && to >= 55 && from < 55,
   };
@@ -78,11 +97,18 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
 
 const CLEAR: readonly (Family | null)[] = ['waterborne-clear', 'oil-varnish', 'clear-shellac'];
 
-function finishChemistry(d: Diagnosis, wanted: Wanted, rules: HouseRules, joinery: boolean, outside: boolean): Chemistry {
+function finishChemistry(
+  d: Diagnosis,
+  wanted: Wanted,
+  rules: HouseRules,
+  joinery: boolean,
+  outside: boolean,
+): Chemistry {
   if (wanted.chemistry) return wanted.chemistry;
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.
-  if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil')) return rules.oilTrim === 'stay-oil' ? 'solvent-borne' : 'waterborne';
+  if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil'))
+    return rules.oilTrim === 'stay-oil' ? 'solvent-borne' : 'waterborne';
   if (joinery && rules.woodwork === 'oil') return 'solvent-borne';
   const greaseOrWet = d.surface.exposure === 'interior-grease' || d.surface.exposure === 'interior-wet';
   if (greaseOrWet && rules.greaseRooms === 'oil') return 'solvent-borne';
@@ -91,17 +117,34 @@ function finishChemistry(d: Diagnosis, wanted: Wanted, rules: HouseRules, joiner
 
 /** The same surface under other rules or another wish; what they do not touch is not read again. */
 export function recase(c: Case, rules: Partial<HouseRules>, wanted: Partial<Wanted> = {}): Case {
-  return asCase(c.d, { ...c.wanted, ...wanted }, { ...c.rules, ...rules }, c.shelf, wanted.colour === undefined ? c.shift : undefined);
+  return asCase(
+    c.d,
+    { ...c.wanted, ...wanted },
+    { ...c.rules, ...rules },
+    c.shelf,
+    wanted.colour === undefined ? c.shift : undefined,
+  );
 }
 
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */
-export function asCase(d: Diagnosis, wanted: Wanted, given: Partial<HouseRules>, shelf: readonly Product[], shift = colourShift(d, wanted)): Case {
+export function asCase(
+  d: Diagnosis,
+  wanted: Wanted,
+  given: Partial<HouseRules>,
+  shelf: readonly Product[],
+  shift = colourShift(d, wanted),
+): Case {
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
   const surface = d.surface;
   const outside = isOutside(surface);
   const joinery = isJoinery(surface.element);
   return {
-    d, wanted, rules, shelf, outside, joinery,
+    d,
+    wanted,
+    rules,
+    shelf,
+    outside,
+    joinery,
     ground: groundOf(surface.substrate),
     furniture: isFurniture(surface.element),
     treatAs: d.treatAs,

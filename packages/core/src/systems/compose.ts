@@ -17,7 +17,8 @@ export interface Composed extends System {
   situations: string[];
 }
 
-const meets = (family: Family, need: PrimerNeed) => (PRIMERS.find((row) => row.family === family)?.does[need.need] ?? 0) >= need.atLeast;
+const meets = (family: Family, need: PrimerNeed) =>
+  (PRIMERS.find((row) => row.family === family)?.does[need.need] ?? 0) >= need.atLeast;
 
 function methodFor(c: Case, scope: string | undefined): Method {
   if (scope === 'spots' || scope === 'bare-areas') return 'brush';
@@ -42,11 +43,20 @@ function spotMethod(c: Case, needs: readonly PrimerNeed[]): Method {
   return stain <= SPRAY_CAN_M2 ? 'aerosol' : 'roll';
 }
 
-function primerStep(kind: StepKind, primer: ChosenPrimer, needs: readonly PrimerNeed[], c: Case, scope: PrimerNeed['scope']): Step {
+function primerStep(
+  kind: StepKind,
+  primer: ChosenPrimer,
+  needs: readonly PrimerNeed[],
+  c: Case,
+  scope: PrimerNeed['scope'],
+): Step {
   const tint = scope === 'all' ? tintFor(c) : undefined;
   const tinted = tint && tint !== 'white' ? ['Tinted so that the finish covers in fewer coats.'] : [];
   return {
-    kind, family: primer.family, coats: 1, scope,
+    kind,
+    family: primer.family,
+    coats: 1,
+    scope,
     ...(tint ? { tint } : {}),
     method: scope === 'spots' ? spotMethod(c, needs) : methodFor(c, scope),
     why: [...new Set([...needs.map((n) => n.why), ...primer.why, ...tinted])],
@@ -55,14 +65,32 @@ function primerStep(kind: StepKind, primer: ChosenPrimer, needs: readonly Primer
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
 function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; toBuy: Family[] } {
-  const whole = needs.filter((n) => n.scope === 'all').sort((a, b) => Number(!a.need.startsWith('seal')) - Number(!b.need.startsWith('seal')));
+  const whole = needs
+    .filter((n) => n.scope === 'all')
+    .sort((a, b) => Number(!a.need.startsWith('seal')) - Number(!b.need.startsWith('seal')));
   const primers = whole.length ? choosePrimers(whole, c) : [];
-  const steps = primers.map((p) => primerStep('prime', p, whole.filter((n) => meets(p.family, n)), c, 'all'));
+  const steps = primers.map((p) =>
+    primerStep(
+      'prime',
+      p,
+      whole.filter((n) => meets(p.family, n)),
+      c,
+      'all',
+    ),
+  );
   const toBuy = primers.filter((p) => p.toBuy).map((p) => p.family);
   for (const scope of ['bare-areas', 'spots'] as const) {
     const open = needs.filter((n) => n.scope === scope && !primers.some((p) => meets(p.family, n)));
     for (const p of open.length ? choosePrimers(open, c) : []) {
-      steps.push(primerStep(scope === 'spots' ? 'spot-prime' : 'prime', p, open.filter((n) => meets(p.family, n)), c, scope));
+      steps.push(
+        primerStep(
+          scope === 'spots' ? 'spot-prime' : 'prime',
+          p,
+          open.filter((n) => meets(p.family, n)),
+          c,
+          scope,
+        ),
+      );
       if (p.toBuy) toBuy.push(p.family);
     }
   }
@@ -74,9 +102,31 @@ function undercoats(c: Case, primers: readonly Step[]): Step[] {
   if (c.goesTo !== 'solvent-borne' || c.clear || c.outside || c.ground !== 'timber') return [];
   const bareSomewhere = c.bare || primers.some((p) => p.scope === 'bare-areas');
   const farColour = !c.bare && (c.shift.toDeep || c.shift.toPale);
-  if (farColour) return [{ kind: 'undercoat', family: 'oil-undercoat', coats: 1, scope: 'all', tint: tintFor(c), method: 'brush', why: ['The colour moves far: a tinted oil undercoat hides the old one under the enamel.'] }];
+  if (farColour)
+    return [
+      {
+        kind: 'undercoat',
+        family: 'oil-undercoat',
+        coats: 1,
+        scope: 'all',
+        tint: tintFor(c),
+        method: 'brush',
+        why: ['The colour moves far: a tinted oil undercoat hides the old one under the enamel.'],
+      },
+    ];
   if (!bareSomewhere) return [];
-  return [{ kind: 'undercoat', family: 'oil-undercoat', coats: 1, scope: c.bare ? 'all' : 'bare-areas', method: 'brush', why: ['Oil enamel sinks into bare timber without an undercoat; smooth it between coats and give it the long wait.'] }];
+  return [
+    {
+      kind: 'undercoat',
+      family: 'oil-undercoat',
+      coats: 1,
+      scope: c.bare ? 'all' : 'bare-areas',
+      method: 'brush',
+      why: [
+        'Oil enamel sinks into bare timber without an undercoat; smooth it between coats and give it the long wait.',
+      ],
+    },
+  ];
 }
 
 function betweenCoats(c: Case, coatSteps: readonly Step[]): Step[] {
@@ -85,7 +135,16 @@ function betweenCoats(c: Case, coatSteps: readonly Step[]): Step[] {
   if (films < 2 || !asked) return [];
   const technique = c.wetOnly ? 'wet' : 'dry';
   return [
-    { kind: 'sand-between', grit: 240, technique, why: [c.bare && c.ground === 'timber' ? 'The first coat raises the grain: take it down smooth.' : 'Denib between coats: smooth, and a key for the next.'] },
+    {
+      kind: 'sand-between',
+      grit: 240,
+      technique,
+      why: [
+        c.bare && c.ground === 'timber'
+          ? 'The first coat raises the grain: take it down smooth.'
+          : 'Denib between coats: smooth, and a key for the next.',
+      ],
+    },
     { kind: c.joinery ? 'tack-off' : 'dust-off', scope: 'between', why: ['Dust from sanding shows in the next coat.'] },
   ];
 }
@@ -100,32 +159,79 @@ function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
   const steps: Step[] = [];
   const days = finish.family === 'waterborne-alkyd' || finish.family === 'chalk-style' ? 14 : 7;
   if (c.furniture || c.d.surface.element === 'floor' || c.d.surface.element === 'stair') {
-    steps.push({ kind: 'cure-hold', waitMin: days * 1440, why: [`Nothing is loaded, stacked or dragged on it for ${days} days: the film is dry long before it is hard.`] });
+    steps.push({
+      kind: 'cure-hold',
+      waitMin: days * 1440,
+      why: [`Nothing is loaded, stacked or dragged on it for ${days} days: the film is dry long before it is hard.`],
+    });
   } else if (c.d.surface.element === 'door' || c.d.surface.element === 'window') {
-    steps.push({ kind: 'cure-hold', waitMin: 2880, why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'] });
+    steps.push({
+      kind: 'cure-hold',
+      waitMin: 2880,
+      why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'],
+    });
   }
-  const newTimber = c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
-  if (newTimber) steps.push({ kind: 'revisit', why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'] });
-  else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping') steps.push({ kind: 'revisit', why: ['Kept on oil by decision: looked at again after a year.'] });
+  const newTimber =
+    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+  if (newTimber)
+    steps.push({
+      kind: 'revisit',
+      why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'],
+    });
+  else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping')
+    steps.push({ kind: 'revisit', why: ['Kept on oil by decision: looked at again after a year.'] });
   return steps;
 }
 
 /** Taking off, closing, protecting and putting back. */
 function siteSteps(c: Case, work: readonly Step[]): Step[] {
   const element = c.d.surface.element;
-  const steps: Step[] = [{ kind: 'protect', why: [c.outside ? 'Cover plants, paths and glass below.' : 'Cover floors and what cannot be moved.'] }];
+  const steps: Step[] = [
+    {
+      kind: 'protect',
+      why: [c.outside ? 'Cover plants, paths and glass below.' : 'Cover floors and what cannot be moved.'],
+    },
+  ];
   const strong = work.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
-  if (strong && !c.outside) steps.push({ kind: 'ventilate', why: ['Solvent and alcohol vapour burn and harm: open windows, no flame, no pilot light.'] });
+  if (strong && !c.outside)
+    steps.push({
+      kind: 'ventilate',
+      why: ['Solvent and alcohol vapour burn and harm: open windows, no flame, no pilot light.'],
+    });
   const abrades = work.some((s) => ['sand', 'scrape', 'strip', 'degloss'].includes(s.kind));
-  if (c.wetOnly && abrades) steps.push({ kind: 'contain-lead', wear: ['respirator-dust', 'coverall', 'gloves'], why: ['Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.'] });
+  if (c.wetOnly && abrades)
+    steps.push({
+      kind: 'contain-lead',
+      wear: ['respirator-dust', 'coverall', 'gloves'],
+      why: [
+        'Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.',
+      ],
+    });
   if (element === 'door' || element === 'cabinet') {
-    steps.push({ kind: 'remove-hardware', why: ['Paint under hardware, not round it.'] }, { kind: 'refit-hardware', why: ['Back on once it can be handled.'] });
+    steps.push(
+      { kind: 'remove-hardware', why: ['Paint under hardware, not round it.'] },
+      { kind: 'refit-hardware', why: ['Back on once it can be handled.'] },
+    );
   }
   if ((element === 'door' && c.outside) || element === 'cabinet') {
-    steps.push({ kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] }, { kind: 'rehang', why: ['Hung again once it may be closed.'] });
-    if (c.outside) steps.push({ kind: 'close-opening', why: ['The house is not left open: board the opening, or hang it again by evening.'] });
+    steps.push(
+      { kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] },
+      { kind: 'rehang', why: ['Hung again once it may be closed.'] },
+    );
+    if (c.outside)
+      steps.push({
+        kind: 'close-opening',
+        why: ['The house is not left open: board the opening, or hang it again by evening.'],
+      });
   }
-  steps.push({ kind: 'clean-up', why: [strong ? 'Solvent and oily rags lie flat to dry outside, or go into water: heaped, they heat by themselves.' : 'Tools, tins and labels put away; batch numbers noted.'] });
+  steps.push({
+    kind: 'clean-up',
+    why: [
+      strong
+        ? 'Solvent and oily rags lie flat to dry outside, or go into water: heaped, they heat by themselves.'
+        : 'Tools, tins and labels put away; batch numbers noted.',
+    ],
+  });
   return steps;
 }
 
@@ -138,8 +244,15 @@ function caulkAfterPrimer(c: Case): boolean {
 /** Drops what the engine alone needs, and gives each coat its wear. */
 function asShown(step: Step, c: Case): Step {
   const { early: _early, scope, ...rest } = step;
-  const wear = [...new Set([...(step.wear ?? []), ...wearFor(step.family, c), ...(step.kind === 'sand' && step.technique !== 'wet' ? (['respirator-dust'] as const) : [])])];
-  const shown = scope === 'between' || scope === 'handover' || (scope === 'all' && !isCoat(step.kind)) ? undefined : scope;
+  const wear = [
+    ...new Set([
+      ...(step.wear ?? []),
+      ...wearFor(step.family, c),
+      ...(step.kind === 'sand' && step.technique !== 'wet' ? (['respirator-dust'] as const) : []),
+    ]),
+  ];
+  const shown =
+    scope === 'between' || scope === 'handover' || (scope === 'all' && !isCoat(step.kind)) ? undefined : scope;
   return { ...rest, ...(shown ? { scope: shown } : {}), ...(wear.length ? { wear } : {}) };
 }
 
@@ -153,22 +266,50 @@ export function compose(c: Case): Composed {
   const finish = chooseFinish(c, primedAll, hybridDirect(c));
   const oilUndercoats = undercoats(c, primers.steps);
   // Combined: the undercoat is its own primer on bare timber, unless the primer has to block something.
-  const combined = oilUndercoats.length > 0 && c.rules.undercoat === 'combined' && !needs.some((n) => n.need.startsWith('block'));
-  const primerCoats = combined ? primers.steps.filter((s) => !(s.kind === 'prime' && s.family === 'oil-primer')) : primers.steps;
+  const combined =
+    oilUndercoats.length > 0 && c.rules.undercoat === 'combined' && !needs.some((n) => n.need.startsWith('block'));
+  const primerCoats = combined
+    ? primers.steps.filter((s) => !(s.kind === 'prime' && s.family === 'oil-primer'))
+    : primers.steps;
   const coats: Step[] = [
-    ...primerCoats, ...oilUndercoats,
-    { kind: 'finish-coat', family: finish.family, coats: finish.coats, ...(finish.sheen ? { sheen: finish.sheen } : {}), method: methodFor(c, undefined), why: finish.why },
+    ...primerCoats,
+    ...oilUndercoats,
+    {
+      kind: 'finish-coat',
+      family: finish.family,
+      coats: finish.coats,
+      ...(finish.sheen ? { sheen: finish.sheen } : {}),
+      method: methodFor(c, undefined),
+      why: finish.why,
+    },
   ];
   const clearWhy = wantsClearCoat(c, finish);
-  if (clearWhy) coats.push({ kind: 'clear-coat', family: 'waterborne-clear', coats: finish.family === 'chalk-style' ? 2 : 1, method: methodFor(c, undefined), why: [clearWhy] });
-  if (c.wanted.distressed && c.furniture) coats.push({ kind: 'distress', why: ['Edges are rubbed back where hands would have worn them, before the clear coat.'] });
-  const work = [...preparation, ...dustSteps(c, preparation), ...coats, ...betweenCoats(c, coats), ...cureAndReturn(c, finish)];
+  if (clearWhy)
+    coats.push({
+      kind: 'clear-coat',
+      family: 'waterborne-clear',
+      coats: finish.family === 'chalk-style' ? 2 : 1,
+      method: methodFor(c, undefined),
+      why: [clearWhy],
+    });
+  if (c.wanted.distressed && c.furniture)
+    coats.push({
+      kind: 'distress',
+      why: ['Edges are rubbed back where hands would have worn them, before the clear coat.'],
+    });
+  const work = [
+    ...preparation,
+    ...dustSteps(c, preparation),
+    ...coats,
+    ...betweenCoats(c, coats),
+    ...cureAndReturn(c, finish),
+  ];
   const all = inOrder(merged([...siteSteps(c, work), ...work]), caulkAfterPrimer(c));
   return {
     steps: all.map((step) => asShown(step, c)),
-    finish, needs,
+    finish,
+    needs,
     toBuy: [...new Set([...primers.toBuy, ...(finish.toBuy ? [finish.family] : [])])],
     situations: rows.map((row) => row.id),
   };
 }
-

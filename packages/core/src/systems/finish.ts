@@ -11,7 +11,13 @@ export interface ChosenFinish {
 }
 
 /** Families that may stand outside. */
-export const OUTSIDE_FINISHES: readonly Family[] = ['exterior-acrylic', 'exterior-oil', 'masonry-paint', 'oil-varnish', 'waterborne-clear'];
+export const OUTSIDE_FINISHES: readonly Family[] = [
+  'exterior-acrylic',
+  'exterior-oil',
+  'masonry-paint',
+  'oil-varnish',
+  'waterborne-clear',
+];
 const HARD: readonly string[] = ['door', 'cabinet', 'furniture', 'shelf', 'stair', 'railing'];
 
 interface FinishRow {
@@ -22,21 +28,73 @@ interface FinishRow {
 
 /** Which finish by place and chemistry; the first row that fits is taken. Source: practice. */
 export const FINISH_ROWS: readonly FinishRow[] = [
-  { family: 'masonry-paint', when: (c) => c.ground === 'masonry' && c.outside, reason: 'Masonry paint breathes and bridges hairlines.' },
-  { family: 'exterior-oil', when: (c) => c.outside && c.goesTo === 'solvent-borne', reason: 'Exterior oil, as wished.' },
-  { family: 'exterior-acrylic', when: (c) => c.outside, reason: 'Exterior acrylic stretches with the timber through the year.' },
-  { family: 'oil-enamel', when: (c) => c.goesTo === 'solvent-borne', reason: 'Oil enamel sets hard and wipes clean; it is slow and smells strongly.' },
-  { family: 'waterborne-alkyd', when: (c) => c.d.surface.element === 'radiator' || c.d.surface.element === 'floor' || c.d.surface.exposure === 'interior-hot', reason: 'A waterborne alkyd stands heat and wear.' },
-  { family: 'waterborne-alkyd', when: (c) => c.joinery && (c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch') && HARD.includes(c.d.surface.element), reason: 'Handled hard: a waterborne alkyd sets harder than acrylic.' },
+  {
+    family: 'masonry-paint',
+    when: (c) => c.ground === 'masonry' && c.outside,
+    reason: 'Masonry paint breathes and bridges hairlines.',
+  },
+  {
+    family: 'exterior-oil',
+    when: (c) => c.outside && c.goesTo === 'solvent-borne',
+    reason: 'Exterior oil, as wished.',
+  },
+  {
+    family: 'exterior-acrylic',
+    when: (c) => c.outside,
+    reason: 'Exterior acrylic stretches with the timber through the year.',
+  },
+  {
+    family: 'oil-enamel',
+    when: (c) => c.goesTo === 'solvent-borne',
+    reason: 'Oil enamel sets hard and wipes clean; it is slow and smells strongly.',
+  },
+  {
+    family: 'waterborne-alkyd',
+    when: (c) =>
+      c.d.surface.element === 'radiator' || c.d.surface.element === 'floor' || c.d.surface.exposure === 'interior-hot',
+    reason: 'A waterborne alkyd stands heat and wear.',
+  },
+  {
+    family: 'waterborne-alkyd',
+    when: (c) =>
+      c.joinery &&
+      (c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch') &&
+      HARD.includes(c.d.surface.element),
+    reason: 'Handled hard: a waterborne alkyd sets harder than acrylic.',
+  },
   { family: 'acrylic-trim', when: (c) => c.joinery, reason: 'Acrylic trim paint stays flexible and does not yellow.' },
-  { family: 'moisture-resistant-acrylic', when: (c) => c.d.surface.exposure === 'interior-wet' || c.d.surface.exposure === 'interior-grease' || c.d.surface.conditions.includes('mould'), reason: 'A moisture-resistant finish stands steam and washing.' },
-  { family: 'acrylic-ceiling', when: (c) => c.d.surface.element === 'ceiling' && (c.wanted.sheen === null || c.wanted.sheen === 'flat' || c.wanted.sheen === 'matt') && !c.is('moving-joints', 'gaps'), reason: 'A flat ceiling paint hides laps.' },
+  {
+    family: 'moisture-resistant-acrylic',
+    when: (c) =>
+      c.d.surface.exposure === 'interior-wet' ||
+      c.d.surface.exposure === 'interior-grease' ||
+      c.d.surface.conditions.includes('mould'),
+    reason: 'A moisture-resistant finish stands steam and washing.',
+  },
+  {
+    family: 'acrylic-ceiling',
+    when: (c) =>
+      c.d.surface.element === 'ceiling' &&
+      (c.wanted.sheen === null || c.wanted.sheen === 'flat' || c.wanted.sheen === 'matt') &&
+      !c.is('moving-joints', 'gaps'),
+    reason: 'A flat ceiling paint hides laps.',
+  },
   { family: 'acrylic-wall', when: () => true, reason: 'Acrylic wall paint.' },
 ];
 
 const USUAL_SHEEN: Partial<Record<Family, Sheen>> = {
-  'acrylic-wall': 'matt', 'acrylic-ceiling': 'flat', 'moisture-resistant-acrylic': 'eggshell', 'acrylic-trim': 'satin', 'waterborne-alkyd': 'satin', 'oil-enamel': 'gloss',
-  'exterior-acrylic': 'satin', 'exterior-oil': 'gloss', 'masonry-paint': 'matt', 'chalk-style': 'matt', 'waterborne-clear': 'satin', 'oil-varnish': 'satin',
+  'acrylic-wall': 'matt',
+  'acrylic-ceiling': 'flat',
+  'moisture-resistant-acrylic': 'eggshell',
+  'acrylic-trim': 'satin',
+  'waterborne-alkyd': 'satin',
+  'oil-enamel': 'gloss',
+  'exterior-acrylic': 'satin',
+  'exterior-oil': 'gloss',
+  'masonry-paint': 'matt',
+  'chalk-style': 'matt',
+  'waterborne-clear': 'satin',
+  'oil-varnish': 'satin',
 };
 
 const ALL_FINISHES = Object.keys(USUAL_SHEEN) as Family[];
@@ -66,19 +124,37 @@ export function selfPriming(c: Case): boolean {
 /** Coats by how far the colour moves and what is under them. */
 export function finishCoats(c: Case, primed: boolean, family: Family): { coats: number; why: string } {
   if (c.clear) return { coats: 3, why: 'Three thin clear coats build the film.' };
-  if (selfPriming(c)) return { coats: 3, why: 'House rule: the finish primes itself, so the first of three coats is the primer.' };
+  if (selfPriming(c))
+    return { coats: 3, why: 'House rule: the finish primes itself, so the first of three coats is the primer.' };
   if (c.rules.finishCoats === 'fixed-two') return { coats: 2, why: 'House rule: always two finish coats.' };
-  if (family === 'oil-enamel' || family === 'exterior-oil' || family === 'exterior-acrylic' || family === 'masonry-paint') return { coats: 2, why: 'Two coats make up the film this finish needs.' };
-  if (c.treatAs === 'laminate') return { coats: 2, why: 'Two thin coats over the primer; a third of primer is cheaper than a third of finish if it looks uneven.' };
+  if (
+    family === 'oil-enamel' ||
+    family === 'exterior-oil' ||
+    family === 'exterior-acrylic' ||
+    family === 'masonry-paint'
+  )
+    return { coats: 2, why: 'Two coats make up the film this finish needs.' };
+  if (c.treatAs === 'laminate')
+    return {
+      coats: 2,
+      why: 'Two thin coats over the primer; a third of primer is cheaper than a third of finish if it looks uneven.',
+    };
   const { difference } = c.shift;
   if (primed) {
     const vivid = (c.shift.chroma ?? 0) > 65;
-    return vivid ? { coats: 3, why: 'So vivid a colour hides poorly: three coats, even over a tinted primer.' } : { coats: 2, why: 'Two coats over the primer.' };
+    return vivid
+      ? { coats: 3, why: 'So vivid a colour hides poorly: three coats, even over a tinted primer.' }
+      : { coats: 2, why: 'Two coats over the primer.' };
   }
   if (difference === null) return { coats: 2, why: 'The change of colour is not known: two coats until it is.' };
-  if (difference <= 5) return { coats: 1, why: `Near the old colour (difference ${difference.toFixed(0)}): one coat covers.` };
-  if (difference <= 35) return { coats: 2, why: `The colour moves (difference ${difference.toFixed(0)}): two coats cover.` };
-  return { coats: 3, why: `The colour moves far (difference ${difference.toFixed(0)}): three coats without a tinted primer.` };
+  if (difference <= 5)
+    return { coats: 1, why: `Near the old colour (difference ${difference.toFixed(0)}): one coat covers.` };
+  if (difference <= 35)
+    return { coats: 2, why: `The colour moves (difference ${difference.toFixed(0)}): two coats cover.` };
+  return {
+    coats: 3,
+    why: `The colour moves far (difference ${difference.toFixed(0)}): three coats without a tinted primer.`,
+  };
 }
 
 const onShelf = (c: Case, family: Family) => c.shelf.some((p) => p.family === family);
@@ -92,7 +168,13 @@ export function chooseFinish(c: Case, primed: boolean, hybrid: boolean): ChosenF
   const fitting = FINISH_ROWS.filter((row) => row.when(c));
   const byRow = fitting.find((row) => onShelf(c, row.family)) ?? fitting[0]!;
   const family: Family = wish && !fails ? wish : hybrid ? 'waterborne-alkyd' : byRow.family;
-  why.push(wish && !fails ? 'The finish that was wished for.' : hybrid ? 'House rule: a hybrid enamel goes straight onto dulled and sanded oil.' : byRow.reason);
+  why.push(
+    wish && !fails
+      ? 'The finish that was wished for.'
+      : hybrid
+        ? 'House rule: a hybrid enamel goes straight onto dulled and sanded oil.'
+        : byRow.reason,
+  );
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
   const sheen = sheenFor(family, c, why);
   const number = finishCoats(c, primed, family);
@@ -107,5 +189,7 @@ export function wantsClearCoat(c: Case, finish: ChosenFinish): string | null {
   if (c.wanted.distressed && c.furniture) return 'A distressed edge is sealed so that it stays as it was left.';
   if (!c.furniture) return null;
   if (c.rules.furnitureClear === 'always') return 'House rule: furniture always has a clear coat.';
-  return finish.sheen && isLowSheen(finish.sheen) ? 'A low sheen marks when handled; a clear coat takes the wear.' : null;
+  return finish.sheen && isLowSheen(finish.sheen)
+    ? 'A low sheen marks when handled; a clear coat takes the wear.'
+    : null;
 }

@@ -3,11 +3,49 @@ import type { Step } from './step.ts';
 
 /** The order of the work. Steps of one line may follow each other; a later line never comes before an earlier one. */
 const ORDER: readonly (readonly StepKind[])[] = [
-  ['other-trade'], ['inspect'], ['protect'], ['contain-lead'], ['ventilate'], ['unhang'], ['close-opening'], ['remove-hardware'], ['free-sash'],
-  ['remove-sealant'], ['strip'], ['scrape'], ['wash'], ['rinse'], ['mould-treat'], ['dry-out'], ['solvent-wipe'], ['degloss'],
-  ['set-nails'], ['replace-board'], ['repair'], ['stick-down'], ['fill'], ['sand'], ['dust-off'], ['tack-off'], ['test-patch'], ['mask'],
-  ['pre-prime'], ['caulk'], ['spot-prime'], ['prime'], ['undercoat'], ['sand-between'], ['finish-coat'], ['distress'], ['clear-coat'],
-  ['unmask'], ['cure-hold'], ['refit-hardware'], ['rehang'], ['clean-up'], ['revisit'],
+  ['other-trade'],
+  ['inspect'],
+  ['protect'],
+  ['contain-lead'],
+  ['ventilate'],
+  ['unhang'],
+  ['close-opening'],
+  ['remove-hardware'],
+  ['free-sash'],
+  ['remove-sealant'],
+  ['strip'],
+  ['scrape'],
+  ['wash'],
+  ['rinse'],
+  ['mould-treat'],
+  ['dry-out'],
+  ['solvent-wipe'],
+  ['degloss'],
+  ['set-nails'],
+  ['replace-board'],
+  ['repair'],
+  ['stick-down'],
+  ['fill'],
+  ['sand'],
+  ['dust-off'],
+  ['tack-off'],
+  ['test-patch'],
+  ['mask'],
+  ['pre-prime'],
+  ['caulk'],
+  ['spot-prime'],
+  ['prime'],
+  ['undercoat'],
+  ['sand-between'],
+  ['finish-coat'],
+  ['distress'],
+  ['clear-coat'],
+  ['unmask'],
+  ['cure-hold'],
+  ['refit-hardware'],
+  ['rehang'],
+  ['clean-up'],
+  ['revisit'],
 ];
 
 const place = (kind: StepKind) => ORDER.findIndex((line) => line.includes(kind));
@@ -36,7 +74,10 @@ export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
 const sameWork = (a: Step, b: Step) => {
   if (a.kind !== b.kind || a.early !== b.early || a.scope !== b.scope) return false;
   // One wash, one rinse, one drying out, however many reasons there are for it.
-  if (['wash', 'rinse', 'dry-out', 'dust-off', 'tack-off', 'inspect', 'scrape', 'mould-treat', 'repair'].includes(a.kind)) return true;
+  if (
+    ['wash', 'rinse', 'dry-out', 'dust-off', 'tack-off', 'inspect', 'scrape', 'mould-treat', 'repair'].includes(a.kind)
+  )
+    return true;
   return a.family === b.family && a.grit === b.grit;
 };
 

@@ -45,7 +45,11 @@ const onShelf = (c: Case, family: Family) => c.shelf.some((product) => product.f
 
 /** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
 export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
-  const scope = needs.some((n) => n.scope === 'all') ? 'all' : needs.some((n) => n.scope === 'bare-areas') ? 'bare-areas' : 'spots';
+  const scope = needs.some((n) => n.scope === 'all')
+    ? 'all'
+    : needs.some((n) => n.scope === 'bare-areas')
+      ? 'bare-areas'
+      : 'spots';
   return PRIMERS.filter((row) => mayPrime(row, c, scope))
     .filter((row) => needs.every((n) => (row.does[n.need] ?? 0) >= n.atLeast))
     .sort((a, b) => preference(b, c, needs) - preference(a, c, needs));

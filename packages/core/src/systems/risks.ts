@@ -20,7 +20,14 @@ export function risksOf(steps: readonly Step[], c: Case, price: SystemPrice): Ri
   for (const step of steps) {
     const row = SKIPPED.find((r) => r.kind === step.kind && r.when(c, step));
     if (!row || risks.has(step.kind)) continue;
-    risks.set(step.kind, { ifSkipped: step.kind, fault: row.fault, text: row.text, odds: row.odds, shows: row.shows, cost: Math.round(row.redo * price.cost) });
+    risks.set(step.kind, {
+      ifSkipped: step.kind,
+      fault: row.fault,
+      text: row.text,
+      odds: row.odds,
+      shows: row.shows,
+      cost: Math.round(row.redo * price.cost),
+    });
   }
   return [...risks.values()].sort((a, b) => b.odds * b.cost - a.odds * a.cost);
 }

@@ -1,4 +1,14 @@
-import { chemistryOf, FAMILY_LABELS, FINISH_LABELS, isCoat, SUBSTRATE_LABELS, TINT_LABELS, type Chemistry, type Family, type Finish } from '../vocabulary/index.ts';
+import {
+  chemistryOf,
+  FAMILY_LABELS,
+  FINISH_LABELS,
+  isCoat,
+  SUBSTRATE_LABELS,
+  TINT_LABELS,
+  type Chemistry,
+  type Family,
+  type Finish,
+} from '../vocabulary/index.ts';
 import type { Ground } from '../evidence/facts.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from './case.ts';
@@ -23,42 +33,118 @@ export interface Layer {
 }
 
 const CHEMISTRY_OF_FINISH: Partial<Record<Finish, Chemistry | 'clear'>> = {
-  'waterborne-acrylic': 'waterborne', 'oil-alkyd': 'solvent-borne', 'clear-oil-varnish': 'clear', 'waterborne-clear': 'clear', shellac: 'alcohol-borne',
-  lacquer: 'clear', stain: 'clear', 'wax-oil': 'clear', 'factory-laminate': 'two-part', distemper: 'waterborne', 'primer-only': 'waterborne', 'unknown-aerosol': 'solvent-borne',
+  'waterborne-acrylic': 'waterborne',
+  'oil-alkyd': 'solvent-borne',
+  'clear-oil-varnish': 'clear',
+  'waterborne-clear': 'clear',
+  shellac: 'alcohol-borne',
+  lacquer: 'clear',
+  stain: 'clear',
+  'wax-oil': 'clear',
+  'factory-laminate': 'two-part',
+  distemper: 'waterborne',
+  'primer-only': 'waterborne',
+  'unknown-aerosol': 'solvent-borne',
 };
-const TINT_COLOURS = { white: '#f4f2ec', 'grey-light': '#c9c9c5', 'grey-mid': '#a2a3a1', 'grey-deep': '#77797a', 'toward-finish': null } as const;
+const TINT_COLOURS = {
+  white: '#f4f2ec',
+  'grey-light': '#c9c9c5',
+  'grey-mid': '#a2a3a1',
+  'grey-deep': '#77797a',
+  'toward-finish': null,
+} as const;
 const OLD_FILM_UM = 60;
 
 function existing(c: Case): Layer[] {
   const { odds, likeliest, surface } = c.d;
   const tested = c.d.tests.length > 0 || surface.currentFinish !== null;
   const percent = `${Math.round(odds[likeliest] * 100)} %`;
-  const film = (id: string, finish: Finish, words: string, detail: string, standing: LayerStanding, colour: string | null): Layer => ({
-    id, role: 'film', words, detail, chemistry: CHEMISTRY_OF_FINISH[finish] ?? null, ground: null, colour, um: OLD_FILM_UM, standing, stepId: null,
+  const film = (
+    id: string,
+    finish: Finish,
+    words: string,
+    detail: string,
+    standing: LayerStanding,
+    colour: string | null,
+  ): Layer => ({
+    id,
+    role: 'film',
+    words,
+    detail,
+    chemistry: CHEMISTRY_OF_FINISH[finish] ?? null,
+    ground: null,
+    colour,
+    um: OLD_FILM_UM,
+    standing,
+    stepId: null,
   });
   const standing: LayerStanding = tested && odds[likeliest] > 0.6 ? 'found' : 'inferred';
   const colour = surface.currentColour;
   if (likeliest === 'bare') return [];
-  if (likeliest === 'waterborne-over-oil') return [
-    film('old-oil', 'oil-alkyd', 'Oil paint', 'under the waterborne coat', standing, null),
-    film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour),
-  ];
-  const older = surface.builtYear !== null && surface.builtYear < 1960 && c.ground === 'timber' && (likeliest === 'oil-alkyd' || likeliest === 'waterborne-acrylic');
+  if (likeliest === 'waterborne-over-oil')
+    return [
+      film('old-oil', 'oil-alkyd', 'Oil paint', 'under the waterborne coat', standing, null),
+      film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour),
+    ];
+  const older =
+    surface.builtYear !== null &&
+    surface.builtYear < 1960 &&
+    c.ground === 'timber' &&
+    (likeliest === 'oil-alkyd' || likeliest === 'waterborne-acrylic');
   return [
     ...(older ? [film('older', 'oil-alkyd', 'Older oil', 'likely, from earlier campaigns', 'inferred', null)] : []),
-    film('old-top', likeliest, FINISH_LABELS[likeliest][0]!.toUpperCase() + FINISH_LABELS[likeliest].slice(1), percent, standing, colour),
+    film(
+      'old-top',
+      likeliest,
+      FINISH_LABELS[likeliest][0]!.toUpperCase() + FINISH_LABELS[likeliest].slice(1),
+      percent,
+      standing,
+      colour,
+    ),
   ];
 }
 
 /** The layers of a surface: what is there, where preparation bites, what is laid and what is to come. */
-export function sectionOf(c: Case, steps: readonly Step[], productOf: (step: Step) => Product | null, laid: ReadonlySet<string>): Layer[] {
+export function sectionOf(
+  c: Case,
+  steps: readonly Step[],
+  productOf: (step: Step) => Product | null,
+  laid: ReadonlySet<string>,
+): Layer[] {
   const moisture = c.d.tests.filter((t) => t.kind === 'moisture-meter').at(-1)?.value;
   const substrate: Layer = {
-    id: 'substrate', role: 'substrate', words: SUBSTRATE_LABELS[c.d.surface.substrate][0]!.toUpperCase() + SUBSTRATE_LABELS[c.d.surface.substrate].slice(1),
-    detail: moisture == null ? '' : `moisture ${moisture} %`, chemistry: null, ground: c.ground, colour: null, um: null, standing: 'found', stepId: null,
+    id: 'substrate',
+    role: 'substrate',
+    words: SUBSTRATE_LABELS[c.d.surface.substrate][0]!.toUpperCase() + SUBSTRATE_LABELS[c.d.surface.substrate].slice(1),
+    detail: moisture == null ? '' : `moisture ${moisture} %`,
+    chemistry: null,
+    ground: c.ground,
+    colour: null,
+    um: null,
+    standing: 'found',
+    stepId: null,
   };
   const bites = steps.findLast((s) => ['sand', 'degloss', 'scrape', 'strip'].includes(s.kind));
-  const prepared: Layer[] = bites ? [{ ...substrate, id: 'preparation', role: 'preparation', words: bites.kind === 'degloss' ? 'dulled' : bites.kind === 'sand' ? `sanded, ${bites.grit}` : bites.kind === 'strip' ? 'stripped' : 'scraped', detail: '', ground: null, standing: 'to-come' }] : [];
+  const prepared: Layer[] = bites
+    ? [
+        {
+          ...substrate,
+          id: 'preparation',
+          role: 'preparation',
+          words:
+            bites.kind === 'degloss'
+              ? 'dulled'
+              : bites.kind === 'sand'
+                ? `sanded, ${bites.grit}`
+                : bites.kind === 'strip'
+                  ? 'stripped'
+                  : 'scraped',
+          detail: '',
+          ground: null,
+          standing: 'to-come',
+        },
+      ]
+    : [];
   const coats = steps.flatMap((step, i): Layer[] => {
     if (!isCoat(step.kind) || !step.family) return [];
     const family = step.family as Family;
@@ -69,10 +155,18 @@ export function sectionOf(c: Case, steps: readonly Step[], productOf: (step: Ste
     return Array.from({ length: count }, (_, coat): Layer => {
       const stepId = count > 1 ? `s${i + 1}c${coat + 1}` : `s${i + 1}`;
       return {
-        id: stepId, role: 'film', words: finish ? `Finish${count > 1 ? `, coat ${coat + 1}` : ''}` : `${FAMILY_LABELS[family][0]!.toUpperCase()}${FAMILY_LABELS[family].slice(1)}${step.tint ? `, ${TINT_LABELS[step.tint]}` : ''}${where}`,
-        detail: '', chemistry: step.kind === 'clear-coat' ? 'clear' : chemistryOf(family), ground: null,
-        colour: finish ? c.wanted.colour : step.tint ? (TINT_COLOURS[step.tint] ?? c.wanted.colour) : null, um: product?.dryFilmUm ?? null,
-        standing: laid.has(stepId) ? 'laid' : 'to-come', stepId,
+        id: stepId,
+        role: 'film',
+        words: finish
+          ? `Finish${count > 1 ? `, coat ${coat + 1}` : ''}`
+          : `${FAMILY_LABELS[family][0]!.toUpperCase()}${FAMILY_LABELS[family].slice(1)}${step.tint ? `, ${TINT_LABELS[step.tint]}` : ''}${where}`,
+        detail: '',
+        chemistry: step.kind === 'clear-coat' ? 'clear' : chemistryOf(family),
+        ground: null,
+        colour: finish ? c.wanted.colour : step.tint ? (TINT_COLOURS[step.tint] ?? c.wanted.colour) : null,
+        um: product?.dryFilmUm ?? null,
+        standing: laid.has(stepId) ? 'laid' : 'to-come',
+        stepId,
       };
     });
   });

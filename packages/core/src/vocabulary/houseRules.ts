@@ -28,6 +28,4 @@ export type HouseRules = { [R in HouseRuleCode]: (typeof HOUSE_RULES)[R][number]
 export const HOUSE_RULE_CODES = Object.keys(HOUSE_RULES) as HouseRuleCode[];
 
 /** Every rule at its first choice. */
-export const DEFAULT_HOUSE_RULES = Object.fromEntries(
-  HOUSE_RULE_CODES.map((rule) => [rule, HOUSE_RULES[rule][0]]),
-) as unknown as HouseRules;
+export const DEFAULT_HOUSE_RULES = Object.fromEntries(HOUSE_RULE_CODES.map((rule) => [rule, HOUSE_RULES[rule][0]])) as unknown as HouseRules;

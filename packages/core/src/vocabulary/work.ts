@@ -1,11 +1,49 @@
 /** The work: steps, methods, cautions, what to wear, faults and blocks. */
 
 export const STEP_KINDS = [
-  'contain-lead', 'protect', 'mask', 'ventilate', 'unhang', 'close-opening', 'remove-hardware', 'free-sash', 'strip',
-  'scrape', 'wash', 'rinse', 'mould-treat', 'dry-out', 'solvent-wipe', 'degloss', 'sand', 'set-nails', 'repair',
-  'replace-board', 'stick-down', 'fill', 'caulk', 'remove-sealant', 'dust-off', 'tack-off', 'test-patch', 'pre-prime',
-  'spot-prime', 'prime', 'undercoat', 'sand-between', 'finish-coat', 'clear-coat', 'distress', 'cure-hold', 'unmask',
-  'refit-hardware', 'rehang', 'clean-up', 'other-trade', 'inspect', 'revisit',
+  'contain-lead',
+  'protect',
+  'mask',
+  'ventilate',
+  'unhang',
+  'close-opening',
+  'remove-hardware',
+  'free-sash',
+  'strip',
+  'scrape',
+  'wash',
+  'rinse',
+  'mould-treat',
+  'dry-out',
+  'solvent-wipe',
+  'degloss',
+  'sand',
+  'set-nails',
+  'repair',
+  'replace-board',
+  'stick-down',
+  'fill',
+  'caulk',
+  'remove-sealant',
+  'dust-off',
+  'tack-off',
+  'test-patch',
+  'pre-prime',
+  'spot-prime',
+  'prime',
+  'undercoat',
+  'sand-between',
+  'finish-coat',
+  'clear-coat',
+  'distress',
+  'cure-hold',
+  'unmask',
+  'refit-hardware',
+  'rehang',
+  'clean-up',
+  'other-trade',
+  'inspect',
+  'revisit',
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
@@ -19,9 +57,23 @@ export function isCoat(kind: StepKind): kind is CoatKind {
 }
 
 export const CAUTION_CODES = [
-  'lead-presumed', 'lead-positive', 'asbestos-possible', 'solvent-vapour', 'flammable-vapour', 'oily-rags', 'dust',
-  'sensitiser', 'eye-irritant', 'caustic', 'bleach-mixing', 'ladder', 'open-house', 'children-and-pets', 'heavy-lift',
-  'sealant-fumes', 'hot-surface',
+  'lead-presumed',
+  'lead-positive',
+  'asbestos-possible',
+  'solvent-vapour',
+  'flammable-vapour',
+  'oily-rags',
+  'dust',
+  'sensitiser',
+  'eye-irritant',
+  'caustic',
+  'bleach-mixing',
+  'ladder',
+  'open-house',
+  'children-and-pets',
+  'heavy-lift',
+  'sealant-fumes',
+  'hot-surface',
 ] as const;
 export type CautionCode = (typeof CAUTION_CODES)[number];
 
@@ -29,9 +81,27 @@ export const WEAR = ['respirator-dust', 'respirator-vapour', 'gloves', 'eye-prot
 export type Wear = (typeof WEAR)[number];
 
 export const FAULTS = [
-  'peels', 'crawls', 'flashes', 'bleeds', 'shows-through', 'sinks', 'runs', 'brush-marks', 'roller-stipple', 'bubbles',
-  'crackles', 'cracks', 'wrinkles', 'sticks-shut', 'ragged-line', 'dust-in-film', 'rough-grain', 'detail-filled',
-  'knock', 'miss', 'stain',
+  'peels',
+  'crawls',
+  'flashes',
+  'bleeds',
+  'shows-through',
+  'sinks',
+  'runs',
+  'brush-marks',
+  'roller-stipple',
+  'bubbles',
+  'crackles',
+  'cracks',
+  'wrinkles',
+  'sticks-shut',
+  'ragged-line',
+  'dust-in-film',
+  'rough-grain',
+  'detail-filled',
+  'knock',
+  'miss',
+  'stain',
 ] as const;
 export type Fault = (typeof FAULTS)[number];
 
@@ -39,8 +109,17 @@ export const METHODS = ['brush', 'roll', 'cut-in-and-roll', 'roll-and-lay-off', 
 export type Method = (typeof METHODS)[number];
 
 export const BLOCK_CODES = [
-  'waterborne-on-oil', 'paint-on-silicone', 'paint-on-damp', 'paint-on-rot', 'paint-on-paste', 'paint-on-mould',
-  'dry-sand-lead', 'interior-product-outside', 'shellac-outside-at-large', 'shellac-on-heat', 'incompatible-makers',
+  'waterborne-on-oil',
+  'paint-on-silicone',
+  'paint-on-damp',
+  'paint-on-rot',
+  'paint-on-paste',
+  'paint-on-mould',
+  'dry-sand-lead',
+  'interior-product-outside',
+  'shellac-outside-at-large',
+  'shellac-on-heat',
+  'incompatible-makers',
   'nothing-on-shelf',
 ] as const;
 export type BlockCode = (typeof BLOCK_CODES)[number];

@@ -23,7 +23,8 @@ export class FirstSchema1764000000001 implements MigrationInterface {
   name = 'FirstSchema1764000000001';
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const [table, columns] of Object.entries(TABLES)) await runner.query(`CREATE TABLE \`${table}\` (${columns}) ${TABLE_END}`);
+    for (const [table, columns] of Object.entries(TABLES))
+      await runner.query(`CREATE TABLE \`${table}\` (${columns}) ${TABLE_END}`);
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -2,7 +2,15 @@ import { groundOf, type Ground } from '../facts.ts';
 import type { Substrate } from '../../vocabulary/index.ts';
 
 /** Above these readings (%) nothing is painted. Source: typical data-sheet limits; a product's own sheet wins. */
-const LIMITS: Record<Ground, number> = { timber: 15, plaster: 12, laminate: 12, paper: 12, masonry: 12, metal: 100, hard: 100 };
+const LIMITS: Record<Ground, number> = {
+  timber: 15,
+  plaster: 12,
+  laminate: 12,
+  paper: 12,
+  masonry: 12,
+  metal: 100,
+  hard: 100,
+};
 
 /** The highest moisture reading in % at which this substrate may be painted. */
 export function moistureLimit(substrate: Substrate): number {

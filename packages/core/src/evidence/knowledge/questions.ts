@@ -6,8 +6,14 @@ import { FRESH_PLASTER_MONTHS } from './moisture.ts';
 
 /** What a test takes, in minutes with its wait at the surface, and its materials in minor units. Source: practice. */
 export const TEST_MINUTES: Partial<Record<TestKind, { minutes: number; materials: number }>> = {
-  'spirit-rub': { minutes: 3, materials: 10 }, 'acetone-rub': { minutes: 3, materials: 10 }, 'blade-lift': { minutes: 2, materials: 0 }, 'nail-scratch': { minutes: 1, materials: 0 },
-  'water-drop': { minutes: 2, materials: 0 }, 'cross-cut': { minutes: 6, materials: 20 }, 'sheen-look': { minutes: 1, materials: 0 }, 'lead-swab': { minutes: 3, materials: 350 },
+  'spirit-rub': { minutes: 3, materials: 10 },
+  'acetone-rub': { minutes: 3, materials: 10 },
+  'blade-lift': { minutes: 2, materials: 0 },
+  'nail-scratch': { minutes: 1, materials: 0 },
+  'water-drop': { minutes: 2, materials: 0 },
+  'cross-cut': { minutes: 6, materials: 20 },
+  'sheen-look': { minutes: 1, materials: 0 },
+  'lead-swab': { minutes: 3, materials: 350 },
 };
 
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
@@ -27,7 +33,8 @@ const made = (tests: readonly TestRecord[], kind: TestKind) => tests.some((t) =>
 
 export const QUESTIONS: readonly Question[] = [
   {
-    kind: 'lead-swab', minutes: 3,
+    kind: 'lead-swab',
+    minutes: 3,
     open: (s, _f, t) => leadStanding(s, t) === 'presumed' && !made(t, 'lead-swab'),
     // The chance of a clean answer; it saves containment and wet working. Older houses seldom come out clean.
     odds: (s) => (s.builtYear! < 1940 ? 0.2 : s.builtYear! < 1960 ? 0.45 : 0.75),
@@ -35,54 +42,77 @@ export const QUESTIONS: readonly Question[] = [
     why: 'A clean swab through all layers lifts containment and wet sanding; until then the house counts as leaded.',
   },
   {
-    kind: 'moisture-meter', minutes: 2,
-    open: (s, f, t) => !made(t, 'moisture-meter') && (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never))
-      || (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot')))
-      || (s.substrate === 'skim-plaster' && (s.isNew === true || (s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)))),
+    kind: 'moisture-meter',
+    minutes: 2,
+    open: (s, f, t) =>
+      !made(t, 'moisture-meter') &&
+      (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never)) ||
+        (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot'))) ||
+        (s.substrate === 'skim-plaster' && (s.isNew === true || (s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)))),
     odds: (s) => (s.substrateAgeMonths !== null && s.substrateAgeMonths <= FRESH_PLASTER_MONTHS ? 0.7 : 0.4),
     cost: (s, area) => 2500 + 1500 * Math.min(area, s.extents['water-stain']?.areaM2 ?? s.extents.damp?.areaM2 ?? area),
     why: 'Paint over damp blisters. A meter tells whether it is dry enough before anything is sealed in.',
   },
   {
-    kind: 'paint-dab', minutes: 5,
+    kind: 'paint-dab',
+    minutes: 5,
     open: (_s, f, t) => f.standing.has('sealant-unknown') && !made(t, 'paint-dab'),
-    odds: () => 0.4, cost: () => 6000,
+    odds: () => 0.4,
+    cost: () => 6000,
     why: 'A dab of paint crawls on silicone. It decides whether the bead is painted or cut out.',
   },
   {
-    kind: 'damp-sponge', minutes: 2,
+    kind: 'damp-sponge',
+    minutes: 2,
     open: (s, f, t) => !made(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && f.standing.has('torn-board-face') && !f.standing.has('paste-residue'),
-    odds: () => 0.5, cost: (_s, area) => 900 * area,
+    odds: () => 0.5,
+    cost: (_s, area) => 900 * area,
     why: 'Stripped walls keep paste that wakes under waterborne paint. A damp sponge goes slick on it.',
   },
   {
-    kind: 'bleach-drop', minutes: 3,
+    kind: 'bleach-drop',
+    minutes: 3,
     open: (s, f, t) => !made(t, 'bleach-drop') && f.standing.has('mould'),
-    odds: () => 0.3, cost: (_s, area) => 800 + 150 * area,
+    odds: () => 0.3,
+    cost: (_s, area) => 800 + 150 * area,
     why: 'Bleach lightens mould and leaves dirt alone: dirt only needs washing.',
   },
   {
-    kind: 'rot-probe', minutes: 2,
-    open: (s, f, t) => !made(t, 'rot-probe') && groundOf(s.substrate) === 'timber' && isOutside(s) && (f.standing.has('rot') || f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('weathered-wood') || s.element === 'sill'),
-    odds: () => 0.25, cost: (_s, area) => 6000 + 300 * area,
+    kind: 'rot-probe',
+    minutes: 2,
+    open: (s, f, t) =>
+      !made(t, 'rot-probe') &&
+      groundOf(s.substrate) === 'timber' &&
+      isOutside(s) &&
+      (f.standing.has('rot') || f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('weathered-wood') || s.element === 'sill'),
+    odds: () => 0.25,
+    cost: (_s, area) => 6000 + 300 * area,
     why: 'Where paint peels outside, the timber under it may be soft. A probe tells before it is buried.',
   },
   {
-    kind: 'hand-wipe', minutes: 1,
+    kind: 'hand-wipe',
+    minutes: 1,
     open: (s, f, t) => !made(t, 'hand-wipe') && (groundOf(s.substrate) === 'masonry' || isOutside(s)) && s.isNew !== true && !f.standing.has('chalking'),
-    odds: () => 0.25, cost: (_s, area) => 900 * area,
+    odds: () => 0.25,
+    cost: (_s, area) => 900 * area,
     why: 'A palm drawn over the face shows chalk, and paint lets go with the chalk.',
   },
   {
-    kind: 'tap-test', minutes: 2,
-    open: (s, f, t) => !made(t, 'tap-test') && (f.standing.has('substrate-crack') || (s.substrate === 'render' && s.isNew !== true) || (s.substrate === 'lime-plaster' && f.standing.has('cracking'))),
-    odds: () => 0.3, cost: (_s, area) => 2000 + 300 * area,
+    kind: 'tap-test',
+    minutes: 2,
+    open: (s, f, t) =>
+      !made(t, 'tap-test') &&
+      (f.standing.has('substrate-crack') || (s.substrate === 'render' && s.isNew !== true) || (s.substrate === 'lime-plaster' && f.standing.has('cracking'))),
+    odds: () => 0.3,
+    cost: (_s, area) => 2000 + 300 * area,
     why: 'Hollow plaster or render falls with its paint on it. A knuckle finds it.',
   },
   {
-    kind: 'ease-test', minutes: 2,
+    kind: 'ease-test',
+    minutes: 2,
     open: (s, f, t) => !made(t, 'ease-test') && s.element === 'window' && s.isNew !== true && !f.standing.has('painted-shut'),
-    odds: () => 0.25, cost: () => 3500,
+    odds: () => 0.25,
+    cost: () => 3500,
     why: 'A sash that is stuck now is blamed on the new paint. Try it before the price.',
   },
 ];

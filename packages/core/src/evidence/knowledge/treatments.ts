@@ -6,9 +6,20 @@ export type Treatment = (typeof TREATMENTS)[number];
 
 /** The treatment each finish calls for. */
 export const TREATMENT_OF: Record<Finish, Treatment> = {
-  bare: 'bare', 'waterborne-acrylic': 'waterborne', 'oil-alkyd': 'oil', 'waterborne-over-oil': 'over-oil', 'clear-oil-varnish': 'clear',
-  'waterborne-clear': 'clear', shellac: 'clear', lacquer: 'clear', stain: 'clear', 'wax-oil': 'wax', 'factory-laminate': 'laminate',
-  distemper: 'distemper', 'primer-only': 'primed', 'unknown-aerosol': 'aerosol',
+  bare: 'bare',
+  'waterborne-acrylic': 'waterborne',
+  'oil-alkyd': 'oil',
+  'waterborne-over-oil': 'over-oil',
+  'clear-oil-varnish': 'clear',
+  'waterborne-clear': 'clear',
+  shellac: 'clear',
+  lacquer: 'clear',
+  stain: 'clear',
+  'wax-oil': 'wax',
+  'factory-laminate': 'laminate',
+  distemper: 'distemper',
+  'primer-only': 'primed',
+  'unknown-aerosol': 'aerosol',
 };
 
 /**

@@ -10,120 +10,354 @@ const stainScope = (c: Case, area: number | null) => (area !== null && c.d.surfa
 /** What is wrong besides the old paint: stains, dirt, damp, joints, holes, sealant, rot. */
 export const FAULTS_FOUND: readonly Situation[] = [
   {
-    id: 'damp', source: 'data-sheet limits', when: (c) => c.is('damp'),
+    id: 'damp',
+    source: 'data-sheet limits',
+    when: (c) => c.is('damp'),
     steps: () => [
       { kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] },
-      { kind: 'dry-out', waitMin: 10080, why: ['Nothing is painted until the meter reads under the limit for this ground.'] },
+      {
+        kind: 'dry-out',
+        waitMin: 10080,
+        why: ['Nothing is painted until the meter reads under the limit for this ground.'],
+      },
     ],
   },
   {
-    id: 'water-stain', source: 'practice', when: (c) => c.is('water-stain'),
+    id: 'water-stain',
+    source: 'practice',
+    when: (c) => c.is('water-stain'),
     steps: (c) => [
       { kind: 'inspect', why: ['The leak is stopped first, or the stain comes back.'] },
-      ...(c.d.findings.moistureRead || c.is('damp') ? [] : [{ kind: 'dry-out', waitMin: 1440, why: ['A stain is only blocked once it is dry: take a reading.'] } satisfies Step]),
+      ...(c.d.findings.moistureRead || c.is('damp')
+        ? []
+        : [
+            {
+              kind: 'dry-out',
+              waitMin: 1440,
+              why: ['A stain is only blocked once it is dry: take a reading.'],
+            } satisfies Step,
+          ]),
     ],
-    needs: (c) => [{ need: 'block-water', atLeast: 2, scope: stainScope(c, areaOf(c, 'water-stain')), prefer: blockerOrder, why: 'Water stains rise through waterborne paint, however many coats.' }],
+    needs: (c) => [
+      {
+        need: 'block-water',
+        atLeast: 2,
+        scope: stainScope(c, areaOf(c, 'water-stain')),
+        prefer: blockerOrder,
+        why: 'Water stains rise through waterborne paint, however many coats.',
+      },
+    ],
   },
   {
-    id: 'marker', source: 'practice', when: (c) => c.is('marker'),
-    needs: () => [{ need: 'block-ink', atLeast: 2, scope: 'spots', prefer: blockerOrder, why: 'Ink rises through waterborne blockers: shellac or oil, on the spot only.' }],
+    id: 'marker',
+    source: 'practice',
+    when: (c) => c.is('marker'),
+    needs: () => [
+      {
+        need: 'block-ink',
+        atLeast: 2,
+        scope: 'spots',
+        prefer: blockerOrder,
+        why: 'Ink rises through waterborne blockers: shellac or oil, on the spot only.',
+      },
+    ],
   },
   {
-    id: 'rust-spots', source: 'practice', when: (c) => c.is('rust-stain') && c.ground !== 'metal',
-    needs: () => [{ need: 'block-rust', atLeast: 2, scope: 'spots', prefer: ['oil-primer', 'metal-primer'], why: 'Rust bleeds through waterborne paint: block the spot, and the nail head under it.' }],
+    id: 'rust-spots',
+    source: 'practice',
+    when: (c) => c.is('rust-stain') && c.ground !== 'metal',
+    needs: () => [
+      {
+        need: 'block-rust',
+        atLeast: 2,
+        scope: 'spots',
+        prefer: ['oil-primer', 'metal-primer'],
+        why: 'Rust bleeds through waterborne paint: block the spot, and the nail head under it.',
+      },
+    ],
   },
   {
-    id: 'smoke', source: 'practice', when: (c) => c.is('smoke', 'soot', 'odour'),
+    id: 'smoke',
+    source: 'practice',
+    when: (c) => c.is('smoke', 'soot', 'odour'),
     steps: (c) => (c.is('soot') ? [{ kind: 'dust-off', why: ['Vacuum loose soot; washing only smears it.'] } satisfies Step] : []),
     needs: (c) => [
-      ...(c.is('smoke', 'soot') ? [{ need: 'block-smoke', atLeast: 2, scope: 'all', prefer: ['shellac-primer', 'low-odour-oil-primer'], why: 'Smoke and nicotine rise through waterborne paint: the whole affected area is blocked.' } as const] : []),
-      ...(c.is('odour', 'soot') ? [{ need: 'block-odour', atLeast: 2, scope: 'all', prefer: ['shellac-primer'], why: 'Smell is locked in by a film that holds it: shellac does it best.' } as const] : []),
+      ...(c.is('smoke', 'soot')
+        ? [
+            {
+              need: 'block-smoke',
+              atLeast: 2,
+              scope: 'all',
+              prefer: ['shellac-primer', 'low-odour-oil-primer'],
+              why: 'Smoke and nicotine rise through waterborne paint: the whole affected area is blocked.',
+            } as const,
+          ]
+        : []),
+      ...(c.is('odour', 'soot')
+        ? [
+            {
+              need: 'block-odour',
+              atLeast: 2,
+              scope: 'all',
+              prefer: ['shellac-primer'],
+              why: 'Smell is locked in by a film that holds it: shellac does it best.',
+            } as const,
+          ]
+        : []),
     ],
   },
   {
-    id: 'grease', source: 'practice', when: (c) => c.is('greasy') || (c.d.surface.exposure === 'interior-grease' && c.d.surface.isNew !== true),
+    id: 'grease',
+    source: 'practice',
+    when: (c) => c.is('greasy') || (c.d.surface.exposure === 'interior-grease' && c.d.surface.isNew !== true),
     steps: () => washing('degreaser', 'Grease keeps paint off: degrease before anything is sanded, or it is ground in.'),
   },
   {
-    id: 'mould', source: 'practice', when: (c) => c.is('mould'),
+    id: 'mould',
+    source: 'practice',
+    when: (c) => c.is('mould'),
     steps: () => [
       ...washing('degreaser', 'Dirt feeds mould: wash before it is treated.'),
-      { kind: 'mould-treat', family: 'mould-wash', waitMin: 1440, wear: ['gloves', 'eye-protection', 'respirator-vapour'], why: ['Mould grows on through new paint: kill it, wait as the label says, rinse.', 'Look for the damp or the cold corner it lives on.'] },
+      {
+        kind: 'mould-treat',
+        family: 'mould-wash',
+        waitMin: 1440,
+        wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+        why: ['Mould grows on through new paint: kill it, wait as the label says, rinse.', 'Look for the damp or the cold corner it lives on.'],
+      },
     ],
   },
   {
-    id: 'rot', source: 'practice', when: (c) => c.is('rot'),
+    id: 'rot',
+    source: 'practice',
+    when: (c) => c.is('rot'),
     steps: (c) => [
       { kind: 'inspect', why: ['Rot means water: find it and turn it away.'] },
       c.d.findings.rotDeep
-        ? { kind: 'replace-board', why: ['Soft deep in: cut back to sound timber and let in new, primed on every face.'] }
-        : { kind: 'repair', family: 'exterior-filler', waitMin: 240, wear: ['gloves', 'eye-protection'], why: ['Cut out what is soft, saturate with epoxy, rebuild with two-part filler.'] },
+        ? {
+            kind: 'replace-board',
+            why: ['Soft deep in: cut back to sound timber and let in new, primed on every face.'],
+          }
+        : {
+            kind: 'repair',
+            family: 'exterior-filler',
+            waitMin: 240,
+            wear: ['gloves', 'eye-protection'],
+            why: ['Cut out what is soft, saturate with epoxy, rebuild with two-part filler.'],
+          },
     ],
     needs: () => [{ need: 'seal-wood', atLeast: 2, scope: 'bare-areas', why: 'Repairs and new timber are primed.' }],
   },
   {
-    id: 'hollow', source: 'practice', when: (c) => c.d.findings.hollow,
-    steps: () => [{ kind: 'repair', waitMin: 2880, why: ['Hollow ground is cut out and made good: paint cannot hold up loose plaster.'] }],
-    needs: (c) => [{ need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster', atLeast: 2, scope: 'bare-areas', why: 'New plaster in the patches is primed.' }],
+    id: 'hollow',
+    source: 'practice',
+    when: (c) => c.d.findings.hollow,
+    steps: () => [
+      {
+        kind: 'repair',
+        waitMin: 2880,
+        why: ['Hollow ground is cut out and made good: paint cannot hold up loose plaster.'],
+      },
+    ],
+    needs: (c) => [
+      {
+        need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster',
+        atLeast: 2,
+        scope: 'bare-areas',
+        why: 'New plaster in the patches is primed.',
+      },
+    ],
   },
   {
-    id: 'silicone', source: 'practice', when: (c) => c.is('silicone'),
+    id: 'silicone',
+    source: 'practice',
+    when: (c) => c.is('silicone'),
     steps: (c) => {
-      if (c.rules.silicone === 'bridge') return [{ kind: 'caulk', family: 'paintable-hybrid-sealant', waitMin: 240, why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'] }];
-      if (c.rules.silicone === 'block-with-oil') return [
-        { kind: 'spot-prime', family: 'oil-primer', coats: 1, scope: 'spots', method: 'brush', why: ['House rule: the silicone is blocked with oil primer. Second best, and recorded.'] },
-        { kind: 'test-patch', family: 'oil-primer', coats: 1, waitMin: 1440, why: ['Tug the primed bead the next day: it must not let go.'] },
-      ];
+      if (c.rules.silicone === 'bridge')
+        return [
+          {
+            kind: 'caulk',
+            family: 'paintable-hybrid-sealant',
+            waitMin: 240,
+            why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
+          },
+        ];
+      if (c.rules.silicone === 'block-with-oil')
+        return [
+          {
+            kind: 'spot-prime',
+            family: 'oil-primer',
+            coats: 1,
+            scope: 'spots',
+            method: 'brush',
+            why: ['House rule: the silicone is blocked with oil primer. Second best, and recorded.'],
+          },
+          {
+            kind: 'test-patch',
+            family: 'oil-primer',
+            coats: 1,
+            waitMin: 1440,
+            why: ['Tug the primed bead the next day: it must not let go.'],
+          },
+        ];
       return [
-        { kind: 'remove-sealant', wear: ['gloves'], why: ['No paint holds on silicone. Cut it out, and keep it off your fingers.'] },
-        { kind: 'solvent-wipe', family: 'denatured-alcohol', waitMin: 15, wear: ['gloves', 'respirator-vapour'], why: ['The smear it leaves makes paint crawl: wipe twice, clean rag each time.'] },
-        { kind: 'caulk', family: 'paintable-hybrid-sealant', waitMin: 120, why: ['Seal again with a sealant whose label says it takes paint.'] },
+        {
+          kind: 'remove-sealant',
+          wear: ['gloves'],
+          why: ['No paint holds on silicone. Cut it out, and keep it off your fingers.'],
+        },
+        {
+          kind: 'solvent-wipe',
+          family: 'denatured-alcohol',
+          waitMin: 15,
+          wear: ['gloves', 'respirator-vapour'],
+          why: ['The smear it leaves makes paint crawl: wipe twice, clean rag each time.'],
+        },
+        {
+          kind: 'caulk',
+          family: 'paintable-hybrid-sealant',
+          waitMin: 120,
+          why: ['Seal again with a sealant whose label says it takes paint.'],
+        },
       ];
     },
   },
   {
-    id: 'unknown-sealant', source: 'practice', when: (c) => c.is('sealant-unknown'),
-    steps: () => [{ kind: 'test-patch', waitMin: 30, why: ['Dab paint on the bead: if it crawls it is silicone and comes out; if it wets it is painted.', 'A dull bead is usually acrylic.'] }],
+    id: 'unknown-sealant',
+    source: 'practice',
+    when: (c) => c.is('sealant-unknown'),
+    steps: () => [
+      {
+        kind: 'test-patch',
+        waitMin: 30,
+        why: ['Dab paint on the bead: if it crawls it is silicone and comes out; if it wets it is painted.', 'A dull bead is usually acrylic.'],
+      },
+    ],
   },
   {
-    id: 'gaps', source: 'practice', when: (c) => c.is('gaps', 'moving-joints'),
-    steps: (c) => [c.is('moving-joints') || c.outside
-      ? { kind: 'caulk', family: 'elastomeric-caulk', waitMin: 240, why: ['Joints that move need a bead that stretches.'] }
-      : { kind: 'caulk', family: 'acrylic-caulk', waitMin: 60, why: ['Gaps between trim and wall are closed so that the line is clean.'] }],
+    id: 'gaps',
+    source: 'practice',
+    when: (c) => c.is('gaps', 'moving-joints'),
+    steps: (c) => [
+      c.is('moving-joints') || c.outside
+        ? {
+            kind: 'caulk',
+            family: 'elastomeric-caulk',
+            waitMin: 240,
+            why: ['Joints that move need a bead that stretches.'],
+          }
+        : {
+            kind: 'caulk',
+            family: 'acrylic-caulk',
+            waitMin: 60,
+            why: ['Gaps between trim and wall are closed so that the line is clean.'],
+          },
+    ],
   },
   {
-    id: 'nails', source: 'practice', when: (c) => c.is('proud-nails'),
-    steps: (c) => [{ kind: 'set-nails', why: ['Proud heads are set below the face, or they come through.'] }, { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', waitMin: 60, why: ['Fill over the heads.'] }, sanding(c, 180, 'Level the filler.')],
+    id: 'nails',
+    source: 'practice',
+    when: (c) => c.is('proud-nails'),
+    steps: (c) => [
+      { kind: 'set-nails', why: ['Proud heads are set below the face, or they come through.'] },
+      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', waitMin: 60, why: ['Fill over the heads.'] },
+      sanding(c, 180, 'Level the filler.'),
+    ],
     needs: () => [{ need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'Filler drinks and flashes: spot-prime it.' }],
   },
   {
-    id: 'holes-and-scratches', source: 'practice', when: (c) => c.is('nail-holes', 'scratches', 'substrate-crack'),
+    id: 'holes-and-scratches',
+    source: 'practice',
+    when: (c) => c.is('nail-holes', 'scratches', 'substrate-crack'),
     steps: (c) => [
-      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', waitMin: 60, why: [c.is('substrate-crack') ? 'Rake out the crack, bridge it, fill it proud.' : 'Fill holes and dents a little proud.'] },
+      {
+        kind: 'fill',
+        family: c.outside ? 'exterior-filler' : 'filler',
+        waitMin: 60,
+        why: [c.is('substrate-crack') ? 'Rake out the crack, bridge it, fill it proud.' : 'Fill holes and dents a little proud.'],
+      },
       sanding(c, 180, 'Level the filler.'),
     ],
-    needs: (c) => (c.rules.fillerSpots === 'none' ? [] : [{ need: 'seal-filler', atLeast: 2, scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots', why: 'Filler drinks and flashes under paint.' }]),
+    needs: (c) =>
+      c.rules.fillerSpots === 'none'
+        ? []
+        : [
+            {
+              need: 'seal-filler',
+              atLeast: 2,
+              scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots',
+              why: 'Filler drinks and flashes under paint.',
+            },
+          ],
   },
   {
-    id: 'filler-patches', source: 'house rule fillerSpots', when: (c) => c.is('filler-patches'),
+    id: 'filler-patches',
+    source: 'house rule fillerSpots',
+    when: (c) => c.is('filler-patches'),
     steps: (c) => [sanding(c, 180, 'Level the filler.')],
-    needs: (c) => (c.rules.fillerSpots === 'none' ? [] : [{ need: 'seal-filler', atLeast: 2, scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots', prefer: ['multi-purpose-acrylic-primer'], why: 'Filler drinks more than paint beside it and flashes unless primed.' }]),
+    needs: (c) =>
+      c.rules.fillerSpots === 'none'
+        ? []
+        : [
+            {
+              need: 'seal-filler',
+              atLeast: 2,
+              scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots',
+              prefer: ['multi-purpose-acrylic-primer'],
+              why: 'Filler drinks more than paint beside it and flashes unless primed.',
+            },
+          ],
   },
   {
-    id: 'joint-tape', source: 'practice', when: (c) => c.is('joint-tape-lifting'),
-    steps: (c) => [{ kind: 'repair', family: 'filler', waitMin: 720, why: ['Cut out the loose tape, bed new tape, feather in two passes.'] }, sanding(c, 150, 'Level the joint.')],
+    id: 'joint-tape',
+    source: 'practice',
+    when: (c) => c.is('joint-tape-lifting'),
+    steps: (c) => [
+      {
+        kind: 'repair',
+        family: 'filler',
+        waitMin: 720,
+        why: ['Cut out the loose tape, bed new tape, feather in two passes.'],
+      },
+      sanding(c, 150, 'Level the joint.'),
+    ],
     needs: () => [{ need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'New joint filler is primed.' }],
   },
   {
-    id: 'painted-shut', source: 'practice', when: (c) => c.is('painted-shut'),
-    steps: () => [{ kind: 'free-sash', why: ['Cut the paint line and ease the sash before anything else: it must move when we leave.'] }, { kind: 'inspect', scope: 'handover', why: ['Prove at hand-over that it runs.'] }],
+    id: 'painted-shut',
+    source: 'practice',
+    when: (c) => c.is('painted-shut'),
+    steps: () => [
+      {
+        kind: 'free-sash',
+        why: ['Cut the paint line and ease the sash before anything else: it must move when we leave.'],
+      },
+      { kind: 'inspect', scope: 'handover', why: ['Prove at hand-over that it runs.'] },
+    ],
   },
   {
-    id: 'dust-left', source: 'practice', when: (c) => c.is('sanding-dust') || (c.d.surface.sanded === true && !c.d.findings.handWipeClean),
+    id: 'dust-left',
+    source: 'practice',
+    when: (c) => c.is('sanding-dust') || (c.d.surface.sanded === true && !c.d.findings.handWipeClean),
     steps: () => [{ kind: 'dust-off', why: ['It was sanded: paint on dust lets go. Off with it until a palm stays clean.'] }],
   },
   {
-    id: 'colour-far', source: 'after ISO 6504-3', when: (c) => c.goesTo === 'waterborne' && (c.shift.toPale || (c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')),
-    needs: (c) => (c.clear || c.bare ? [] : [{ need: 'hide', atLeast: 2, scope: 'all', prefer: ['multi-purpose-acrylic-primer', 'stain-blocking-acrylic-primer'], why: c.shift.toPale ? 'A deep old colour under a pale new one: a white primer saves a coat or two of finish.' : 'A deep new colour: a primer tinted toward it saves a coat of finish.' }]),
+    id: 'colour-far',
+    source: 'after ISO 6504-3',
+    when: (c) => c.goesTo === 'waterborne' && (c.shift.toPale || (c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')),
+    needs: (c) =>
+      c.clear || c.bare
+        ? []
+        : [
+            {
+              need: 'hide',
+              atLeast: 2,
+              scope: 'all',
+              prefer: ['multi-purpose-acrylic-primer', 'stain-blocking-acrylic-primer'],
+              why: c.shift.toPale
+                ? 'A deep old colour under a pale new one: a white primer saves a coat or two of finish.'
+                : 'A deep new colour: a primer tinted toward it saves a coat of finish.',
+            },
+          ],
   },
 ];

@@ -6,57 +6,137 @@ import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';
 import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
-const exteriorPreference = { 'oil-primer': ['oil-primer'], 'breathable-waterborne': ['microporous-primer', 'wood-acrylic-primer'], 'epoxy-saturate': ['oil-primer'] } as const;
+const exteriorPreference = {
+  'oil-primer': ['oil-primer'],
+  'breathable-waterborne': ['microporous-primer', 'wood-acrylic-primer'],
+  'epoxy-saturate': ['oil-primer'],
+} as const;
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
 
 /** The ground itself: board, plaster, timber, paper, laminate, masonry, metal, tile. */
 export const GROUND: readonly Situation[] = [
   {
-    id: 'new-board', source: 'practice',
+    id: 'new-board',
+    source: 'practice',
     when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !c.is('torn-board-face', 'paste-residue'),
     steps: () => [{ kind: 'dust-off', why: ['Joint dust lies on new board: vacuum and wipe until a palm stays clean.'] }],
-    needs: (c) => (selfPriming(c) ? [] : [{ need: 'seal-board', atLeast: 3, scope: 'all', prefer: ['pva-primer', 'multi-purpose-acrylic-primer'], why: 'Paper face and joint filler drink differently and flash unless primed.' }]),
+    needs: (c) =>
+      selfPriming(c)
+        ? []
+        : [
+            {
+              need: 'seal-board',
+              atLeast: 3,
+              scope: 'all',
+              prefer: ['pva-primer', 'multi-purpose-acrylic-primer'],
+              why: 'Paper face and joint filler drink differently and flash unless primed.',
+            },
+          ],
   },
   {
-    id: 'fresh-plaster', source: 'practice',
-    when: (c) => c.bare && c.d.surface.substrate === 'skim-plaster' && !c.d.findings.moistureRead && (c.d.surface.substrateAgeMonths === null ? c.d.surface.isNew === true : c.d.surface.substrateAgeMonths <= FRESH_PLASTER_MONTHS),
-    steps: () => [{ kind: 'dry-out', waitMin: 10080, why: ['Fresh skim dries out fully before paint, until it is pale all over and the meter says so.'] }],
+    id: 'fresh-plaster',
+    source: 'practice',
+    when: (c) =>
+      c.bare &&
+      c.d.surface.substrate === 'skim-plaster' &&
+      !c.d.findings.moistureRead &&
+      (c.d.surface.substrateAgeMonths === null ? c.d.surface.isNew === true : c.d.surface.substrateAgeMonths <= FRESH_PLASTER_MONTHS),
+    steps: () => [
+      {
+        kind: 'dry-out',
+        waitMin: 10080,
+        why: ['Fresh skim dries out fully before paint, until it is pale all over and the meter says so.'],
+      },
+    ],
   },
   {
-    id: 'bare-plaster', source: 'practice',
+    id: 'bare-plaster',
+    source: 'practice',
     when: (c) => c.bare && c.ground === 'plaster' && c.d.surface.substrate !== 'drywall' && !c.is('paste-residue'),
     steps: () => [{ kind: 'dust-off', why: ['Bare plaster carries dust.'] }],
-    needs: () => [{ need: 'seal-plaster', atLeast: 2, scope: 'all', prefer: ['multi-purpose-acrylic-primer'], why: 'The first coat on bare plaster goes on thinned, so that it soaks in instead of lying on top.' }],
+    needs: () => [
+      {
+        need: 'seal-plaster',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['multi-purpose-acrylic-primer'],
+        why: 'The first coat on bare plaster goes on thinned, so that it soaks in instead of lying on top.',
+      },
+    ],
   },
   {
-    id: 'paste-residue', source: 'practice',
+    id: 'paste-residue',
+    source: 'practice',
     when: (c) => c.is('paste-residue'),
     steps: (c) => [
-      { kind: 'wash', family: 'alkaline-cleaner', why: ['Paste wakes under waterborne paint, bubbles and crackles: wash it off with warm water, twice.'] },
+      {
+        kind: 'wash',
+        family: 'alkaline-cleaner',
+        why: ['Paste wakes under waterborne paint, bubbles and crackles: wash it off with warm water, twice.'],
+      },
       { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] },
       { kind: 'dry-out', waitMin: 1440, why: ['The washed wall dries before it is sanded.'] },
       sanding(c, 150, 'Sand off the last of the paste and the raised fibres.'),
     ],
-    needs: () => [{ need: 'seal-paste', atLeast: 2, scope: 'all', prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'], why: 'What paste is left is locked in by a sealer that is not woken by water.' }],
+    needs: () => [
+      {
+        need: 'seal-paste',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
+        why: 'What paste is left is locked in by a sealer that is not woken by water.',
+      },
+    ],
   },
   {
-    id: 'torn-face', source: 'practice',
+    id: 'torn-face',
+    source: 'practice',
     when: (c) => c.is('torn-board-face'),
     steps: (c) => {
-      const sealer = choosePrimer([{ need: 'seal-torn', atLeast: 2, scope: 'spots', prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'], why: '' }], c);
+      const sealer = choosePrimer(
+        [
+          {
+            need: 'seal-torn',
+            atLeast: 2,
+            scope: 'spots',
+            prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
+            why: '',
+          },
+        ],
+        c,
+      );
       return [
-        { kind: 'pre-prime', family: sealer?.family ?? 'penetrating-sealer', coats: 1, scope: 'spots', method: 'brush', early: true, why: ['Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'] },
+        {
+          kind: 'pre-prime',
+          family: sealer?.family ?? 'penetrating-sealer',
+          coats: 1,
+          scope: 'spots',
+          method: 'brush',
+          early: true,
+          why: ['Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'],
+        },
         { kind: 'fill', family: 'filler', waitMin: 60, why: ['Skim the torn places once they are sealed.'] },
         sanding(c, 180, 'Level the filler and trim loose fibres.'),
       ];
     },
     needs: (c) => [
       { need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'The skimmed places are primed.' },
-      ...(c.bare ? [{ need: 'seal-plaster', atLeast: 2, scope: 'all', prefer: ['multi-purpose-acrylic-primer'], why: 'A stripped, clean and sanded wall takes a multi-purpose primer.' } as const] : []),
+      ...(c.bare
+        ? [
+            {
+              need: 'seal-plaster',
+              atLeast: 2,
+              scope: 'all',
+              prefer: ['multi-purpose-acrylic-primer'],
+              why: 'A stripped, clean and sanded wall takes a multi-purpose primer.',
+            } as const,
+          ]
+        : []),
     ],
   },
   {
-    id: 'wallpaper-stripped', source: 'house rule paper',
+    id: 'wallpaper-stripped',
+    source: 'house rule paper',
     when: (c) => c.ground === 'paper' && c.rules.paper === 'strip-first',
     steps: (c) => [
       { kind: 'strip', waitMin: 60, why: ['House rule: paper comes off before paint.'] },
@@ -65,71 +145,178 @@ export const GROUND: readonly Situation[] = [
       { kind: 'dry-out', waitMin: 1440, why: ['The stripped wall dries before it is sanded.'] },
       sanding(c, 150, 'Sand off fibres and the last of the paste.'),
     ],
-    needs: () => [{ need: 'seal-paste', atLeast: 2, scope: 'all', prefer: ['penetrating-sealer'], why: 'A stripped wall keeps some paste: seal it.' }],
+    needs: () => [
+      {
+        need: 'seal-paste',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['penetrating-sealer'],
+        why: 'A stripped wall keeps some paste: seal it.',
+      },
+    ],
   },
   {
-    id: 'wallpaper-kept', source: 'practice',
+    id: 'wallpaper-kept',
+    source: 'practice',
     when: (c) => c.ground === 'paper' && c.rules.paper !== 'strip-first',
     steps: (c) => [
-      ...(c.is('loose-paper', 'peeling') ? [{ kind: 'stick-down', family: 'seam-adhesive', waitMin: 240, why: ['Loose seams and blisters are cut, stuck and rolled.'] } satisfies Step] : []),
+      ...(c.is('loose-paper', 'peeling')
+        ? [
+            {
+              kind: 'stick-down',
+              family: 'seam-adhesive',
+              waitMin: 240,
+              why: ['Loose seams and blisters are cut, stuck and rolled.'],
+            } satisfies Step,
+          ]
+        : []),
       { kind: 'fill', family: 'filler', why: ['Fill open seams so that they do not show through.'] },
     ],
-    needs: (c) => (paintedBefore(c) ? [] : [{ need: 'seal-paper', atLeast: 2, scope: 'all', prefer: ['wallpaper-sealer', 'stain-blocking-acrylic-primer'], why: 'Waterborne paint wets the paste behind bare paper: a sealer made for paper stops it. Give it the longer wait.' }]),
+    needs: (c) =>
+      paintedBefore(c)
+        ? []
+        : [
+            {
+              need: 'seal-paper',
+              atLeast: 2,
+              scope: 'all',
+              prefer: ['wallpaper-sealer', 'stain-blocking-acrylic-primer'],
+              why: 'Waterborne paint wets the paste behind bare paper: a sealer made for paper stops it. Give it the longer wait.',
+            },
+          ],
   },
   {
-    id: 'bare-timber-inside', source: 'practice',
+    id: 'bare-timber-inside',
+    source: 'practice',
     when: (c) => bareTimber(c) && !c.outside && !selfPriming(c),
     steps: (c) => [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')],
-    needs: (c) => [{ need: 'seal-wood', atLeast: 2, scope: 'all', prefer: c.goesTo === 'solvent-borne' ? ['oil-primer'] : ['wood-acrylic-primer'], why: 'Bare timber is primed so that the finish does not sink.' }],
+    needs: (c) => [
+      {
+        need: 'seal-wood',
+        atLeast: 2,
+        scope: 'all',
+        prefer: c.goesTo === 'solvent-borne' ? ['oil-primer'] : ['wood-acrylic-primer'],
+        why: 'Bare timber is primed so that the finish does not sink.',
+      },
+    ],
   },
   {
-    id: 'bare-timber-self-primed', source: 'house rule bareTimberInside',
-    when: (c) => bareTimber(c) && selfPriming(c), steps: (c) => [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')],
+    id: 'bare-timber-self-primed',
+    source: 'house rule bareTimberInside',
+    when: (c) => bareTimber(c) && selfPriming(c),
+    steps: (c) => [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')],
   },
   {
-    id: 'clear-on-bare-timber', source: 'practice',
-    when: (c) => c.bare && c.ground === 'timber' && c.clear, steps: (c) => [sanding(c, 120, 'Under a clear film every scratch shows: sand with the grain.'), sanding(c, 180, 'And finer.')],
+    id: 'clear-on-bare-timber',
+    source: 'practice',
+    when: (c) => c.bare && c.ground === 'timber' && c.clear,
+    steps: (c) => [sanding(c, 120, 'Under a clear film every scratch shows: sand with the grain.'), sanding(c, 180, 'And finer.')],
   },
   {
-    id: 'tannin-timber', source: 'practice',
+    id: 'tannin-timber',
+    source: 'practice',
     when: (c) => !c.clear && (c.is('tannin-bleed') || (c.bare && c.d.surface.substrate === 'tannin-wood')),
-    needs: (c) => [{ need: 'block-tannin', atLeast: 2, scope: 'all', prefer: c.is('tannin-bleed') ? ['shellac-primer', 'oil-primer'] : ['stain-blocking-acrylic-primer', 'shellac-primer', 'oil-primer'], why: 'Tannin rises brown through waterborne paint: the primer must block it.' }],
+    needs: (c) => [
+      {
+        need: 'block-tannin',
+        atLeast: 2,
+        scope: 'all',
+        prefer: c.is('tannin-bleed') ? ['shellac-primer', 'oil-primer'] : ['stain-blocking-acrylic-primer', 'shellac-primer', 'oil-primer'],
+        why: 'Tannin rises brown through waterborne paint: the primer must block it.',
+      },
+    ],
   },
   {
-    id: 'knots', source: 'practice',
+    id: 'knots',
+    source: 'practice',
     when: (c) => c.is('knots') && !c.clear,
-    needs: () => [{ need: 'block-knots', atLeast: 3, scope: 'spots', prefer: ['shellac-primer'], why: 'Resin in knots bleeds for years: shellac over each.' }],
+    needs: () => [
+      {
+        need: 'block-knots',
+        atLeast: 3,
+        scope: 'spots',
+        prefer: ['shellac-primer'],
+        why: 'Resin in knots bleeds for years: shellac over each.',
+      },
+    ],
   },
   {
-    id: 'laminate', source: 'practice',
+    id: 'laminate',
+    source: 'practice',
     when: (c) => c.ground === 'laminate' && c.treatAs === 'laminate',
     steps: (c) => [
       ...washing('degreaser', 'Laminate is handled: polish and grease stop any primer.'),
       sanding(c, 220, 'A scuff, not through the face: it gives the primer more than its own grip.'),
-      ...(c.wanted.handling === 'heavy' ? ([
-        { kind: 'test-patch', family: strongBlocker(c), coats: 1, waitMin: 4320, why: ['Handled hard: try the primer behind a door first, and scratch it at three days.'] },
-        { kind: 'test-patch', family: 'bonding-acrylic-primer', coats: 1, waitMin: 4320, why: ['Beside it the other candidate, as many coats.'] },
-      ] satisfies Step[]) : []),
+      ...(c.wanted.handling === 'heavy'
+        ? ([
+            {
+              kind: 'test-patch',
+              family: strongBlocker(c),
+              coats: 1,
+              waitMin: 4320,
+              why: ['Handled hard: try the primer behind a door first, and scratch it at three days.'],
+            },
+            {
+              kind: 'test-patch',
+              family: 'bonding-acrylic-primer',
+              coats: 1,
+              waitMin: 4320,
+              why: ['Beside it the other candidate, as many coats.'],
+            },
+          ] satisfies Step[])
+        : []),
     ],
-    needs: () => [{ need: 'grip-laminate', atLeast: 3, scope: 'all', prefer: ['shellac-primer', 'bonding-acrylic-primer'], why: 'Nothing bites into laminate: the primer must bond to it.' }],
+    needs: () => [
+      {
+        need: 'grip-laminate',
+        atLeast: 3,
+        scope: 'all',
+        prefer: ['shellac-primer', 'bonding-acrylic-primer'],
+        why: 'Nothing bites into laminate: the primer must bond to it.',
+      },
+    ],
   },
   {
-    id: 'painted-laminate', source: 'practice',
+    id: 'painted-laminate',
+    source: 'practice',
     when: (c) => c.ground === 'laminate' && c.treatAs !== 'laminate' && c.d.findings.adhesion !== 'grips',
-    needs: () => [{ need: 'grip-laminate', atLeast: 3, scope: 'bare-areas', why: 'Where the old paint comes away, the laminate under it needs a bonding primer.' }],
+    needs: () => [
+      {
+        need: 'grip-laminate',
+        atLeast: 3,
+        scope: 'bare-areas',
+        why: 'Where the old paint comes away, the laminate under it needs a bonding primer.',
+      },
+    ],
   },
   {
-    id: 'tile-glass-plastic', source: 'practice',
+    id: 'tile-glass-plastic',
+    source: 'practice',
     when: (c) => c.ground === 'hard' && c.treatAs === 'bare',
     steps: (c) => [
       ...washing('degreaser', 'Soap, grease and polish come off first.'),
       ...(c.d.surface.substrate === 'glass' ? [] : [sanding(c, 220, 'Abrade the glaze or the skin all over.')]),
-      { kind: 'test-patch', family: 'bonding-acrylic-primer', coats: 1, waitMin: 4320, why: ['A patch first: glazes and plastics differ. Scratch it at three days.'] },
+      {
+        kind: 'test-patch',
+        family: 'bonding-acrylic-primer',
+        coats: 1,
+        waitMin: 4320,
+        why: ['A patch first: glazes and plastics differ. Scratch it at three days.'],
+      },
     ],
-    needs: () => [{ need: 'grip-hard', atLeast: 2, scope: 'all', prefer: ['bonding-acrylic-primer'], why: 'Hard, closed ground: only a bonding primer holds.' }],
+    needs: () => [
+      {
+        need: 'grip-hard',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['bonding-acrylic-primer'],
+        why: 'Hard, closed ground: only a bonding primer holds.',
+      },
+    ],
   },
   {
-    id: 'bare-metal', source: 'practice',
+    id: 'bare-metal',
+    source: 'practice',
     when: (c) => c.ground === 'metal' && (c.treatAs === 'bare' || c.is('rust-stain')),
     steps: (c) => [
       ...washing('degreaser', 'Metal is degreased before it is abraded.'),
@@ -138,66 +325,189 @@ export const GROUND: readonly Situation[] = [
     ],
     needs: (c) => {
       const scope = c.treatAs === 'bare' ? 'all' : 'bare-areas';
-      if (c.d.surface.substrate !== 'ferrous-metal') return [{ need: 'grip-nonferrous', atLeast: 2, scope, prefer: ['etch-primer'], why: 'Zinc and aluminium shed ordinary primers: etch primer bites.' }];
-      return [{ need: 'grip-metal', atLeast: 2, scope, prefer: ['metal-primer'], why: 'Bare iron is primed the same day, or it rusts.' }, ...(c.is('rust-stain') ? [{ need: 'block-rust', atLeast: 2, scope, prefer: ['metal-primer'], why: 'Rust comes back through an ordinary primer.' } as const] : [])];
+      if (c.d.surface.substrate !== 'ferrous-metal')
+        return [
+          {
+            need: 'grip-nonferrous',
+            atLeast: 2,
+            scope,
+            prefer: ['etch-primer'],
+            why: 'Zinc and aluminium shed ordinary primers: etch primer bites.',
+          },
+        ];
+      return [
+        {
+          need: 'grip-metal',
+          atLeast: 2,
+          scope,
+          prefer: ['metal-primer'],
+          why: 'Bare iron is primed the same day, or it rusts.',
+        },
+        ...(c.is('rust-stain')
+          ? [
+              {
+                need: 'block-rust',
+                atLeast: 2,
+                scope,
+                prefer: ['metal-primer'],
+                why: 'Rust comes back through an ordinary primer.',
+              } as const,
+            ]
+          : []),
+      ];
     },
   },
   {
-    id: 'bare-masonry', source: 'practice',
+    id: 'bare-masonry',
+    source: 'practice',
     when: (c) => c.ground === 'masonry' && c.treatAs === 'bare',
     steps: () => [{ kind: 'dust-off', why: ['Brush off loose sand and dirt.'] }],
     needs: () => [{ need: 'seal-masonry', atLeast: 3, scope: 'all', why: 'Bare masonry drinks unevenly: prime it.' }],
   },
   {
-    id: 'salts', source: 'practice',
+    id: 'salts',
+    source: 'practice',
     when: (c) => c.is('efflorescence'),
     steps: () => [
       { kind: 'inspect', why: ['Salts come with water: find where it gets in before anything is painted.'] },
       { kind: 'dust-off', why: ['Brush the salts off dry; washing drives them back in.'] },
       { kind: 'dry-out', waitMin: 20160, why: ['Wait until no new bloom shows.'] },
     ],
-    needs: (c) => [{ need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster', atLeast: 2, scope: 'all', why: 'Once dry, the face is bound by a primer that lets vapour through.' }],
+    needs: (c) => [
+      {
+        need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster',
+        atLeast: 2,
+        scope: 'all',
+        why: 'Once dry, the face is bound by a primer that lets vapour through.',
+      },
+    ],
   },
   {
-    id: 'chalk', source: 'ISO 4628-6',
+    id: 'chalk',
+    source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
     steps: () => washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.'),
-    needs: (c) => [{ need: 'seal-chalk', atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1, scope: 'all', prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'], why: 'What chalk stays after washing is bound.' }],
+    needs: (c) => [
+      {
+        need: 'seal-chalk',
+        atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
+        scope: 'all',
+        prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
+        why: 'What chalk stays after washing is bound.',
+      },
+    ],
   },
   {
-    id: 'exterior-bare-timber', source: 'house rule exteriorBare',
+    id: 'exterior-bare-timber',
+    source: 'house rule exteriorBare',
     when: (c) => bareTimber(c) && c.outside,
     steps: (c) => [
       sanding(c, 100, 'Fresh, clean timber: grey wood holds no paint.'),
-      ...(c.rules.exteriorBare === 'epoxy-saturate' ? [{ kind: 'pre-prime', family: 'penetrating-epoxy', coats: 1, method: 'flood', scope: 'all', why: ['House rule: epoxy to refusal before the primer.'] } satisfies Step] : []),
+      ...(c.rules.exteriorBare === 'epoxy-saturate'
+        ? [
+            {
+              kind: 'pre-prime',
+              family: 'penetrating-epoxy',
+              coats: 1,
+              method: 'flood',
+              scope: 'all',
+              why: ['House rule: epoxy to refusal before the primer.'],
+            } satisfies Step,
+          ]
+        : []),
     ],
-    needs: (c) => [{ need: 'seal-wood', atLeast: 2, scope: 'all', prefer: exteriorPreference[c.rules.exteriorBare], why: 'Bare timber outside is primed on every face, edge and recess.' }],
+    needs: (c) => [
+      {
+        need: 'seal-wood',
+        atLeast: 2,
+        scope: 'all',
+        prefer: exteriorPreference[c.rules.exteriorBare],
+        why: 'Bare timber outside is primed on every face, edge and recess.',
+      },
+    ],
   },
   {
-    id: 'exterior-letting-go', source: 'practice',
+    id: 'exterior-letting-go',
+    source: 'practice',
     when: (c) => c.outside && (c.is('peeling', 'flaking', 'blistering', 'cracking') || c.d.findings.adhesion === 'weak') && c.ground !== 'metal',
     steps: (c) => [
-      { kind: 'inspect', why: ['Paint peels outside for a reason: find the water, the wrong product or the poor preparation first.'] },
-      ...(c.d.findings.moistureRead || c.is('damp') ? [] : [{ kind: 'dry-out', waitMin: 2880, why: ['No reading yet: let it dry, and meter it before it is primed.'] } satisfies Step]),
+      {
+        kind: 'inspect',
+        why: ['Paint peels outside for a reason: find the water, the wrong product or the poor preparation first.'],
+      },
+      ...(c.d.findings.moistureRead || c.is('damp')
+        ? []
+        : [
+            {
+              kind: 'dry-out',
+              waitMin: 2880,
+              why: ['No reading yet: let it dry, and meter it before it is primed.'],
+            } satisfies Step,
+          ]),
       scraping(c, 'Scrape to an edge that holds.'),
       ...(c.ground === 'timber' ? [sanding(c, 80, 'Abrade back to fresh timber.'), sanding(c, 120, 'Feather the edges.')] : []),
-      ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate' ? [{ kind: 'pre-prime', family: 'penetrating-epoxy', coats: 1, method: 'flood', scope: 'bare-areas', why: ['House rule: epoxy to refusal on what is bare.'] } satisfies Step] : []),
+      ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate'
+        ? [
+            {
+              kind: 'pre-prime',
+              family: 'penetrating-epoxy',
+              coats: 1,
+              method: 'flood',
+              scope: 'bare-areas',
+              why: ['House rule: epoxy to refusal on what is bare.'],
+            } satisfies Step,
+          ]
+        : []),
     ],
-    needs: (c) => [c.ground === 'timber'
-      ? { need: 'seal-wood', atLeast: 2, scope: 'bare-areas', prefer: exteriorPreference[c.rules.exteriorBare], why: 'What is bare is primed before the day is out.' }
-      : { need: c.ground === 'masonry' ? 'seal-masonry' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster', atLeast: 2, scope: 'bare-areas', why: 'What is bare is primed.' }],
+    needs: (c) => [
+      c.ground === 'timber'
+        ? {
+            need: 'seal-wood',
+            atLeast: 2,
+            scope: 'bare-areas',
+            prefer: exteriorPreference[c.rules.exteriorBare],
+            why: 'What is bare is primed before the day is out.',
+          }
+        : {
+            need: c.ground === 'masonry' ? 'seal-masonry' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster',
+            atLeast: 2,
+            scope: 'bare-areas',
+            why: 'What is bare is primed.',
+          },
+    ],
   },
   {
-    id: 'weathered', source: 'practice',
+    id: 'weathered',
+    source: 'practice',
     when: (c) => c.is('weathered-wood'),
     steps: (c) => [sanding(c, 80, 'Grey fibres hold no paint: back to fresh timber.'), sanding(c, 120, 'And finer.')],
-    needs: (c) => (c.clear || (c.bare && c.outside) ? [] : [{ need: 'seal-wood', atLeast: 2, scope: 'bare-areas', prefer: c.outside ? exteriorPreference[c.rules.exteriorBare] : ['wood-acrylic-primer'], why: 'Weathered timber is primed where it is bare.' }]),
+    needs: (c) =>
+      c.clear || (c.bare && c.outside)
+        ? []
+        : [
+            {
+              need: 'seal-wood',
+              atLeast: 2,
+              scope: 'bare-areas',
+              prefer: c.outside ? exteriorPreference[c.rules.exteriorBare] : ['wood-acrylic-primer'],
+              why: 'Weathered timber is primed where it is bare.',
+            },
+          ],
   },
   {
-    id: 'end-grain', source: 'practice',
+    id: 'end-grain',
+    source: 'practice',
     when: (c) => c.is('end-grain') || (c.outside && c.is('rot')),
     steps: () => [
-      { kind: 'pre-prime', family: 'penetrating-epoxy', coats: 1, scope: 'spots', method: 'flood', wear: ['gloves', 'eye-protection', 'respirator-vapour'], why: ['End grain drinks water: flood it with penetrating epoxy until it takes no more, by its data sheet.'] },
+      {
+        kind: 'pre-prime',
+        family: 'penetrating-epoxy',
+        coats: 1,
+        scope: 'spots',
+        method: 'flood',
+        wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+        why: ['End grain drinks water: flood it with penetrating epoxy until it takes no more, by its data sheet.'],
+      },
       { kind: 'caulk', family: 'elastomeric-caulk', why: ['A flexible bead over the sealed end, after the epoxy.'] },
     ],
   },

@@ -8,18 +8,28 @@ const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 const underOilRule = (c: Case) => !c.outside && c.ground === 'timber' && c.joinery;
 const goesDirect = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'hybrid-direct' && c.wanted.family === null;
 const goesEtched = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'etch-direct';
-const stripsTop = (c: Case) => c.treatAs === 'over-oil' && (c.d.findings.adhesion === 'weak' || c.rules.waterborneOverOil === 'strip-all' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
+const stripsTop = (c: Case) =>
+  c.treatAs === 'over-oil' && (c.d.findings.adhesion === 'weak' || c.rules.waterborneOverOil === 'strip-all' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
 /** Old oil, or oil once the waterborne on it is off. */
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
 
 const GRIP: PrimerNeed = {
-  need: 'grip-gloss', atLeast: 2, scope: 'all', prefer: ['shellac-primer', 'bonding-acrylic-primer', 'oil-primer'],
+  need: 'grip-gloss',
+  atLeast: 2,
+  scope: 'all',
+  prefer: ['shellac-primer', 'bonding-acrylic-primer', 'oil-primer'],
   why: 'Waterborne paint does not hold on old oil: the primer must grip it.',
 };
 
 const oilPreparation = (c: Case): Step[] => [
   ...washing('alkaline-cleaner', 'Hands and polish leave grease on old gloss.'),
-  { kind: 'degloss', family: 'deglosser', waitMin: 20, wear: ['gloves', 'eye-protection', 'respirator-vapour'], why: ['Dulls the gloss without dust, so that the next film has something to bite.'] },
+  {
+    kind: 'degloss',
+    family: 'deglosser',
+    waitMin: 20,
+    wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+    why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
+  },
   sanding(c, 220, 'Scuffs what the deglosser left bright.'),
 ];
 
@@ -31,51 +41,95 @@ export function hybridDirect(c: Case): boolean {
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
   {
-    id: 'waterborne-on-oil-strip', source: 'practice',
+    id: 'waterborne-on-oil-strip',
+    source: 'practice',
     when: stripsTop,
     steps: (c) => [
       c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking')
         ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
-        : { kind: 'strip', family: 'stripper', waitMin: 60, wear: ['gloves', 'eye-protection', 'respirator-vapour'], why: ['House rule: waterborne lying on oil comes off, all of it.'] },
-      { kind: 'solvent-wipe', family: 'denatured-alcohol', waitMin: 15, wear: ['gloves', 'respirator-vapour'], why: ['Spirit softens what is left of the waterborne film; wipe it off the oil.'] },
+        : {
+            kind: 'strip',
+            family: 'stripper',
+            waitMin: 60,
+            wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+            why: ['House rule: waterborne lying on oil comes off, all of it.'],
+          },
+      {
+        kind: 'solvent-wipe',
+        family: 'denatured-alcohol',
+        waitMin: 15,
+        wear: ['gloves', 'respirator-vapour'],
+        why: ['Spirit softens what is left of the waterborne film; wipe it off the oil.'],
+      },
       sanding(c, 120, 'Feather the edges of what stays.'),
     ],
   },
   {
-    id: 'waterborne-on-oil-kept', source: 'practice',
+    id: 'waterborne-on-oil-kept',
+    source: 'practice',
     when: (c) => c.treatAs === 'over-oil' && !stripsTop(c),
     steps: (c) => [
       ...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'),
       sanding(c, 220, 'A light scuff, not enough to break through.'),
-      { kind: 'test-patch', family: 'bonding-acrylic-primer', coats: 1, waitMin: 4320, why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'Kept by decision: recorded, and not guaranteed.'] },
+      {
+        kind: 'test-patch',
+        family: 'bonding-acrylic-primer',
+        coats: 1,
+        waitMin: 4320,
+        why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'Kept by decision: recorded, and not guaranteed.'],
+      },
     ],
-    needs: () => [{ ...GRIP, prefer: ['bonding-acrylic-primer', 'shellac-primer'], why: 'A flexible primer binds the coat that lies on oil.' }],
+    needs: () => [
+      {
+        ...GRIP,
+        prefer: ['bonding-acrylic-primer', 'shellac-primer'],
+        why: 'A flexible primer binds the coat that lies on oil.',
+      },
+    ],
   },
   {
-    id: 'old-oil-to-waterborne', source: 'practice',
+    id: 'old-oil-to-waterborne',
+    source: 'practice',
     when: (c) => oilFace(c) && !staysOil(c) && !goesDirect(c) && !goesEtched(c),
-    steps: oilPreparation, needs: () => [GRIP],
+    steps: oilPreparation,
+    needs: () => [GRIP],
   },
   {
-    id: 'old-oil-hybrid-direct', source: 'house rule oilTrim',
-    when: (c) => oilFace(c) && goesDirect(c), steps: oilPreparation,
+    id: 'old-oil-hybrid-direct',
+    source: 'house rule oilTrim',
+    when: (c) => oilFace(c) && goesDirect(c),
+    steps: oilPreparation,
   },
   {
-    id: 'old-oil-etched', source: 'house rule oilTrim',
+    id: 'old-oil-etched',
+    source: 'house rule oilTrim',
     when: (c) => oilFace(c) && goesEtched(c),
     steps: () => [
-      { kind: 'wash', family: 'alkaline-cleaner', wear: ['gloves', 'eye-protection'], why: ['House rule: a strong alkaline wash etches the gloss instead of sanding it.'] },
+      {
+        kind: 'wash',
+        family: 'alkaline-cleaner',
+        wear: ['gloves', 'eye-protection'],
+        why: ['House rule: a strong alkaline wash etches the gloss instead of sanding it.'],
+      },
       { kind: 'rinse', waitMin: 180, why: ['Rinse twice: alkali left behind keeps the paint from gripping.'] },
-      { kind: 'test-patch', family: 'acrylic-trim', coats: 1, waitMin: 4320, why: ['Held until a patch of the finish, scratched after three days, grips.'] },
+      {
+        kind: 'test-patch',
+        family: 'acrylic-trim',
+        coats: 1,
+        waitMin: 4320,
+        why: ['Held until a patch of the finish, scratched after three days, grips.'],
+      },
     ],
   },
   {
-    id: 'old-oil-stays-oil', source: 'practice',
+    id: 'old-oil-stays-oil',
+    source: 'practice',
     when: (c) => oilFace(c) && staysOil(c),
     steps: (c) => [...washing('alkaline-cleaner', 'Hands and polish leave grease on old gloss.'), sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')],
   },
   {
-    id: 'sound-waterborne', source: 'practice',
+    id: 'sound-waterborne',
+    source: 'practice',
     when: (c) => c.treatAs === 'waterborne',
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
@@ -83,83 +137,184 @@ export const OLD_FILM: readonly Situation[] = [
       const smeared = c.is('smoke', 'soot', 'greasy');
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       return [
-        ...(dirty && !smeared ? washing('alkaline-cleaner', c.joinery ? 'Woodwork is handled: wash it before it is scuffed.' : 'Washed where it is wet, handled or weathered.') : []),
+        ...(dirty && !smeared
+          ? washing('alkaline-cleaner', c.joinery ? 'Woodwork is handled: wash it before it is scuffed.' : 'Washed where it is wet, handled or weathered.')
+          : []),
         ...(smooth && c.ground !== 'masonry' && !c.is('soot', 'smoke') ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
   },
   {
-    id: 'clear-finish', source: 'practice',
+    id: 'clear-finish',
+    source: 'practice',
     when: (c) => c.treatAs === 'clear',
-    steps: (c) => [...washing('alkaline-cleaner', 'Polish and hand grease come off before the varnish is scuffed.'), sanding(c, 180, 'Scuff the varnish dull: paint slides off a slick one.')],
-    needs: (c) => (c.clear ? [] : [
-      { ...GRIP, prefer: ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'], why: 'Varnish and lacquer are slick: the primer must grip.' },
-      { need: 'block-tannin', atLeast: 2, scope: 'all', why: 'Stain and timber dye rise through waterborne paint: the primer must block.' },
-    ]),
+    steps: (c) => [
+      ...washing('alkaline-cleaner', 'Polish and hand grease come off before the varnish is scuffed.'),
+      sanding(c, 180, 'Scuff the varnish dull: paint slides off a slick one.'),
+    ],
+    needs: (c) =>
+      c.clear
+        ? []
+        : [
+            {
+              ...GRIP,
+              prefer: ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'],
+              why: 'Varnish and lacquer are slick: the primer must grip.',
+            },
+            {
+              need: 'block-tannin',
+              atLeast: 2,
+              scope: 'all',
+              why: 'Stain and timber dye rise through waterborne paint: the primer must block.',
+            },
+          ],
   },
   {
-    id: 'waxed', source: 'practice',
+    id: 'waxed',
+    source: 'practice',
     when: (c) => c.treatAs === 'wax' || c.is('wax'),
     steps: (c) => [
-      { kind: 'solvent-wipe', family: 'mineral-spirits', waitMin: 60, wear: ['gloves', 'respirator-vapour'], why: ['Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'] },
+      {
+        kind: 'solvent-wipe',
+        family: 'mineral-spirits',
+        waitMin: 60,
+        wear: ['gloves', 'respirator-vapour'],
+        why: ['Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'],
+      },
       sanding(c, 150, 'Open the grain once the wax is off.'),
     ],
-    needs: (c) => (c.clear ? [] : [{ need: 'block-tannin', atLeast: 3, scope: 'all', prefer: ['shellac-primer'], why: 'What wax and oil is left in the grain is sealed in.' }]),
+    needs: (c) =>
+      c.clear
+        ? []
+        : [
+            {
+              need: 'block-tannin',
+              atLeast: 3,
+              scope: 'all',
+              prefer: ['shellac-primer'],
+              why: 'What wax and oil is left in the grain is sealed in.',
+            },
+          ],
   },
   {
-    id: 'distemper', source: 'practice',
+    id: 'distemper',
+    source: 'practice',
     when: (c) => c.treatAs === 'distemper',
     steps: () => [
-      { kind: 'wash', family: 'alkaline-cleaner', why: ['Distemper and limewash turn back to powder: wash and brush off what will come.'] },
+      {
+        kind: 'wash',
+        family: 'alkaline-cleaner',
+        why: ['Distemper and limewash turn back to powder: wash and brush off what will come.'],
+      },
       { kind: 'rinse', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'] },
     ],
-    needs: () => [{ need: 'seal-chalk', atLeast: 3, scope: 'all', prefer: ['penetrating-sealer'], why: 'What powder is left must be bound to the wall.' }],
+    needs: () => [
+      {
+        need: 'seal-chalk',
+        atLeast: 3,
+        scope: 'all',
+        prefer: ['penetrating-sealer'],
+        why: 'What powder is left must be bound to the wall.',
+      },
+    ],
   },
   {
-    id: 'primed-only', source: 'practice',
+    id: 'primed-only',
+    source: 'practice',
     when: (c) => c.treatAs === 'primed',
     steps: (c) => [sanding(c, 240, 'A primer left standing is scuffed so that the finish holds.')],
   },
   {
-    id: 'unknown-spray-paint', source: 'practice',
+    id: 'unknown-spray-paint',
+    source: 'practice',
     when: (c) => c.treatAs === 'aerosol' || c.is('aerosol-paint'),
     steps: (c) => [
       sanding(c, 220, 'Dull the sprayed film.'),
-      { kind: 'test-patch', family: 'stain-blocking-acrylic-primer', coats: 2, waitMin: 1440, why: ['The paint cannot be identified. A waterborne blocker, two coats, read at its label time and again the next day.'] },
-      { kind: 'test-patch', family: strongBlocker(c), coats: 2, waitMin: 1440, why: ['Beside it the other kind of blocker, as many coats, over the strongest colour.'] },
+      {
+        kind: 'test-patch',
+        family: 'stain-blocking-acrylic-primer',
+        coats: 2,
+        waitMin: 1440,
+        why: ['The paint cannot be identified. A waterborne blocker, two coats, read at its label time and again the next day.'],
+      },
+      {
+        kind: 'test-patch',
+        family: strongBlocker(c),
+        coats: 2,
+        waitMin: 1440,
+        why: ['Beside it the other kind of blocker, as many coats, over the strongest colour.'],
+      },
     ],
-    needs: () => [{ need: 'block-ink', atLeast: 2, scope: 'all', prefer: ['shellac-primer'], why: 'Spray-can dyes rise through waterborne paint; until the patches say otherwise, the stronger blocker.' }],
+    needs: () => [
+      {
+        need: 'block-ink',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['shellac-primer'],
+        why: 'Spray-can dyes rise through waterborne paint; until the patches say otherwise, the stronger blocker.',
+      },
+    ],
   },
   {
-    id: 'letting-go', source: 'practice',
-    when: (c) => !c.outside && (c.is('peeling', 'flaking', 'blistering') || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) && !stripsTop(c) && c.ground !== 'paper' && c.treatAs !== 'bare',
+    id: 'letting-go',
+    source: 'practice',
+    when: (c) =>
+      !c.outside &&
+      (c.is('peeling', 'flaking', 'blistering') || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) &&
+      !stripsTop(c) &&
+      c.ground !== 'paper' &&
+      c.treatAs !== 'bare',
     steps: (c) => [
       ...(c.ground === 'laminate'
-        ? [{ kind: 'strip', why: ['Foil that lifts is peeled back to the board: paint on loose foil comes away with it.'] } satisfies Step]
+        ? [
+            {
+              kind: 'strip',
+              why: ['Foil that lifts is peeled back to the board: paint on loose foil comes away with it.'],
+            } satisfies Step,
+          ]
         : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.')]),
       sanding(c, 120, 'Feather the edges so that they do not show.'),
       { kind: 'fill', family: 'filler', why: ['Skim the steps that feathering leaves.'] },
     ],
-    needs: (c) => [{
-      need: c.ground === 'timber' || c.ground === 'laminate' ? 'seal-wood' : c.ground === 'metal' ? 'grip-metal' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster',
-      atLeast: 2, scope: 'bare-areas', why: 'Where scraping reached the ground it is primed.',
-    }],
+    needs: (c) => [
+      {
+        need: c.ground === 'timber' || c.ground === 'laminate' ? 'seal-wood' : c.ground === 'metal' ? 'grip-metal' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster',
+        atLeast: 2,
+        scope: 'bare-areas',
+        why: 'Where scraping reached the ground it is primed.',
+      },
+    ],
   },
   {
-    id: 'lifted-from-the-ground', source: 'practice',
+    id: 'lifted-from-the-ground',
+    source: 'practice',
     when: (c) => !c.outside && c.d.findings.weakPlane === 'substrate' && c.ground === 'plaster',
-    needs: () => [{ need: 'seal-chalk', atLeast: 2, scope: 'all', prefer: ['penetrating-sealer'], why: 'The film let go of the wall itself: bind the face of the plaster.' }],
+    needs: () => [
+      {
+        need: 'seal-chalk',
+        atLeast: 2,
+        scope: 'all',
+        prefer: ['penetrating-sealer'],
+        why: 'The film let go of the wall itself: bind the face of the plaster.',
+      },
+    ],
   },
   {
-    id: 'old-runs', source: 'practice', when: (c) => c.is('old-runs'),
+    id: 'old-runs',
+    source: 'practice',
+    when: (c) => c.is('old-runs'),
     steps: (c) => [sanding(c, 150, 'Flatten old runs: new paint shows them more.')],
   },
   {
-    id: 'glossy-waterborne', source: 'practice', when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && c.d.surface.texture !== 'smooth',
+    id: 'glossy-waterborne',
+    source: 'practice',
+    when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && c.d.surface.texture !== 'smooth',
     steps: (c) => [sanding(c, 220, 'A gloss is scuffed so that the new coat holds.')],
   },
   {
-    id: 'cracked-film', source: 'practice', when: (c) => c.is('cracking') && c.treatAs !== 'bare',
+    id: 'cracked-film',
+    source: 'practice',
+    when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [scraping(c, 'A cracked film is scraped where it is loose.'), sanding(c, 120, 'Cracks in the film are sanded out, or they come back.')],
   },
 ];

@@ -21,7 +21,12 @@ export function sanding(c: Case, grit: number, why: string, more: Partial<Step> 
 
 /** A scraping line, wet where lead is possible. */
 export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
-  return { kind: 'scrape', technique: c.wetOnly ? 'wet' : 'dry', why: [why, ...(c.wetOnly ? ['Mist it as you go: lead is possible.'] : [])], ...more };
+  return {
+    kind: 'scrape',
+    technique: c.wetOnly ? 'wet' : 'dry',
+    why: [why, ...(c.wetOnly ? ['Mist it as you go: lead is possible.'] : [])],
+    ...more,
+  };
 }
 
 /** The strongest blocker that may stand here: shellac, but oil on heat and outdoors. */
@@ -34,6 +39,10 @@ export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
 export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string): Step[] {
   return [
     { kind: 'wash', family, why: [why] },
-    { kind: 'rinse', waitMin: 120, why: ['Cleaner left behind keeps paint from gripping: rinse with clean water and let it dry.'] },
+    {
+      kind: 'rinse',
+      waitMin: 120,
+      why: ['Cleaner left behind keeps paint from gripping: rinse with clean water and let it dry.'],
+    },
   ];
 }

@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
+import { sayDue, sayFromNow, sayLength, sayTime, sayTimesIn } from '../src/words/time.ts';
+import { sayStep } from '../src/words/step.ts';
+import { timeAxis } from '../src/drying/timeAxis.ts';
+import { chartRows } from '../src/drying/chartRows.ts';
+import type { PlanPage } from '../src/store/types.ts';
+import { planRead, planSchema, readBy } from '@rustic/core';
+
+sayTimesIn('Europe/London');
+
+describe('times as people say them', () => {
+  test.each([
+    [5, '5 min'],
+    [60, '1 h'],
+    [80, '1 h 20'],
+    [605, '10 h 05'],
+    [2880, '2 days'],
+  ])('%d minutes', (m, words) => expect(sayLength(m)).toBe(words));
+  test('in the zone of the firm, with the date once it is far', () => {
+    expect(sayTime('2027-07-01T15:40:00Z', '2027-06-30T10:00:00Z')).toBe('Thu 16:40');
+    expect(sayTime('2027-07-21T15:40:00Z', '2027-06-30T10:00:00Z')).toBe('Wed 21 Jul 16:40');
+  });
+  test('from now', () => {
+    expect(sayFromNow(135, 100)).toBe('in 35 min');
+    expect(sayFromNow(80, 100)).toBe('20 min ago');
+  });
+  test('due and past', () => {
+    expect(sayDue('2027-01-01T00:00:00Z', '2027-01-01T00:00:00Z')).toBe('today');
+    expect(sayDue('2026-11-01T00:00:00Z', '2027-01-01T00:00:00Z')).toContain('past');
+  });
+});
+
+describe('figures', () => {
+  test('a thing that is not certain is never said to be', () => {
+    expect(sayPercent(0.998)).toBe('99 %');
+    expect(sayPercent(0.003)).toBe('<1 %');
+    expect(sayPercent(0.92)).toBe('92 %');
+  });
+  test('weights for and against', () => {
+    expect(sayWeight(11.2)).toBe('11 to 1 for');
+    expect(sayWeight(0.25)).toBe('4 to 1 against');
+    expect(sayWeight(1.05)).toBe('hardly weighs');
+  });
+  test('money and hours', () => {
+    expect(sayMoney(123450, 'GBP')).toBe('£1,234.50');
+    expect(sayMoney(1200, 'GBP')).toBe('£12');
+    expect(sayHours(78)).toBe('1.3');
+  });
+});
+
+test('a step reads as a painter would write it', () => {
+  expect(sayStep({ kind: 'prime', family: 'shellac-primer', coats: 1, tint: 'grey-deep', scope: 'all', why: [] })).toBe(
+    'Prime all: shellac primer, deep grey, one coat',
+  );
+  expect(sayStep({ kind: 'sand', grit: 220, technique: 'wet', why: [] })).toBe('Sand: 220 grit, wet');
+  expect(sayStep({ kind: 'rinse', why: [] })).toBe('Rinse');
+});
+
+describe('the drawn plan', () => {
+  const input = readBy(planSchema, {
+    start: '2027-03-01T08:00:00+00:00',
+    timeZone: 'Europe/London',
+    crew: [{ id: 'p' }],
+    air: { kind: 'steady', temperatureC: 15, relativeHumidityPct: 60 },
+    zones: [{ id: 'r' }],
+    surfaces: [
+      {
+        id: 's',
+        zone: 'r',
+        steps: [
+          { id: 's1', kind: 'wash', minutes: 30 },
+          { id: 's2', kind: 'sand', minutes: 30 },
+          {
+            id: 's3',
+            kind: 'prime',
+            minutes: 60,
+            drying: { chemistry: 'waterborne', recoatMin: 120, recoatMaxMin: 3000 },
+          },
+          { id: 's4', kind: 'finish-coat', minutes: 60, drying: { chemistry: 'waterborne', recoatMin: 120 } },
+        ],
+      },
+    ],
+  });
+  const page = {
+    input,
+    plan: planRead(input),
+    rooms: [{ id: 'r', name: 'Hall' }],
+    surfaces: [{ id: 's', roomId: 'r', name: 'Trim', element: 'trim' }],
+    people: [{ id: 'p', name: 'Ada Thirle', initials: 'AT' }],
+    log: [],
+  } as unknown as PlanPage;
+
+  test('joins preparation, numbers coats, runs each wedge down to nothing, opens and flags', () => {
+    const [row] = chartRows(page);
+    expect(row!.blocks.map((b) => b.coat)).toEqual([null, 1, 2]);
+    expect(row!.blocks[0]!.hands).toBe('AT');
+    for (const wedge of row!.wedges) {
+      expect(wedge.left[0]).toBe(1);
+      expect(wedge.left.at(-1)).toBeLessThan(0.02);
+      expect([...wedge.left].sort((a, b) => b - a)).toEqual(wedge.left);
+    }
+    // The second coat starts the minute the first opens: only the last ground lies open.
+    expect(row!.open).toHaveLength(1);
+    expect(row!.flags).toHaveLength(1);
+  });
+
+  test('runs left to right, nights narrow', () => {
+    const from = Date.parse('2027-03-26T08:00:00Z') / 60_000;
+    const axis = timeAxis(from, from + 4 * 1440, 'Europe/London', 100, 140);
+    let last = -1;
+    for (let m = from; m < from + 4 * 1440; m += 30) {
+      const x = axis.x(m);
+      expect(x).toBeGreaterThanOrEqual(last);
+      last = x;
+    }
+    for (const day of axis.days) expect(day.nightX1 - day.x1).toBeLessThan((day.x1 - day.x0) / 3);
+  });
+});
