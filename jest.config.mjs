@@ -27,8 +27,8 @@ export default {
     project('web', 'apps/web'),
     {
       ...project('server', 'apps/server'),
-      globalSetup: '<rootDir>/test/startDatabase.mjs',
-      globalTeardown: '<rootDir>/test/stopDatabase.mjs',
+      globalSetup: new URL('apps/server/test/startDatabase.mjs', import.meta.url).pathname,
+      globalTeardown: new URL('apps/server/test/stopDatabase.mjs', import.meta.url).pathname,
     },
   ],
 };

@@ -8,7 +8,6 @@ import {
 import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
 import type { Request } from 'express';
-import type { FirmEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { People, type SignedIn } from './people.service.ts';
 
@@ -46,9 +45,3 @@ export const Sender = createParamDecorator((_data: unknown, context: ExecutionCo
   const { person } = context.switchToHttp().getRequest<SessionRequest>().signedIn!;
   return { firmId: person.firmId, personId: person.id, name: person.name, now: new Date() };
 });
-
-/** The sender's firm, for its zone, season and rules. */
-export const SenderFirm = createParamDecorator(
-  (_data: unknown, context: ExecutionContext): FirmEntity =>
-    context.switchToHttp().getRequest<SessionRequest>().signedIn!.firm,
-);

@@ -55,6 +55,8 @@ export function SurfaceForm({
 }) {
   const navigate = useNavigate();
   const [id] = useState(newId);
+  // The version that was opened: a newer one behind the form must not pass for the one that was read.
+  const [opened] = useState(surface);
   const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
   const [all, setAll] = useState(false);
   const [add, added] = useAddSurfaceMutation();
@@ -65,7 +67,7 @@ export function SurfaceForm({
     event.preventDefault();
     const said = readForm(new FormData(event.currentTarget), conditions, surface);
     if (surface) {
-      const sent = await change({ surfaceId: surface.id, id: newId(), version: surface.version, ...said });
+      const sent = await change({ surfaceId: surface.id, id: newId(), version: opened!.version, ...said });
       if (!('error' in sent)) onDone();
       return;
     }

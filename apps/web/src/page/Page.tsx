@@ -38,7 +38,11 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, wide =
         {!wide && <Margin />}
       </div>
       {footing && (
-        <footer className="flex h-11 shrink-0 items-center gap-x-5 overflow-x-auto border-t-4 border-double border-strong bg-leaf px-4 text-[14.5px] whitespace-nowrap wide:px-6">
+        <footer
+          tabIndex={0}
+          aria-label="Running totals"
+          className="flex h-11 shrink-0 items-center gap-x-5 overflow-x-auto border-t-4 border-double border-strong bg-leaf px-4 text-[14.5px] whitespace-nowrap wide:px-6"
+        >
           {footing}
         </footer>
       )}

@@ -73,6 +73,7 @@ export function Margin() {
   const { notes, lit, light } = useContext(NotesContext);
   return (
     <aside
+      tabIndex={0}
       aria-label="Reasons"
       className="no-print hidden w-[291px] shrink-0 overflow-y-auto border-l-2 border-madder/65 px-4 py-5 text-[14.5px] leading-[1.38] wide:block"
     >

@@ -45,7 +45,8 @@ export const api = createApi({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({
       query: (body) => ({ url: 'session', method: 'POST', body }),
-      invalidatesTags: ['Session'],
+      // Refused, nothing is fetched again: what was typed stays.
+      invalidatesTags: (_session, refused) => (refused ? [] : ['Session']),
     }),
     signOut: build.mutation<void, void>({ query: () => ({ url: 'session', method: 'DELETE' }) }),
     changeRules: build.mutation<Session['firm'], { id: string; version: number; houseRules: Partial<HouseRules> }>({

@@ -22,11 +22,14 @@ export default function SurfacePage() {
   const { data, error, refetch } = useSurfaceQuery(surfaceId);
   const [open, setOpen] = useState<'test' | 'log' | 'edit' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
+  // What is being logged stays itself while the page behind it moves on to the next step.
+  const [logging, setLogging] = useState<SurfaceData['standing'] | null>(null);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const reasons = reasonsOf(data);
   const close = () => {
     setOpen(null);
     setCorrects(null);
+    setLogging(null);
   };
   const next = data.standing.next;
   return (
@@ -45,7 +48,16 @@ export default function SurfacePage() {
         <>
           <Act letter="e" words="Change" onAct={() => setOpen(open === 'edit' ? null : 'edit')} />
           <Act letter="t" words="Test" onAct={() => setOpen(open === 'test' ? null : 'test')} />
-          <Act letter="c" words="Log coat" main disabled={!next} onAct={() => setOpen(open === 'log' ? null : 'log')} />
+          <Act
+            letter="c"
+            words="Log coat"
+            main
+            disabled={!next}
+            onAct={() => {
+              setLogging(data.standing);
+              setOpen(open === 'log' ? null : 'log');
+            }}
+          />
         </>
       }
       beside={<SectionColumn data={data} />}
@@ -54,10 +66,10 @@ export default function SurfacePage() {
       {open === 'test' && (
         <RecordTest key={corrects?.id ?? 'new'} surfaceId={surfaceId} corrects={corrects} onDone={close} />
       )}
-      {open === 'log' && next && (
+      {open === 'log' && logging?.next && (
         <LogWork
           line={{
-            ...data.standing,
+            ...logging,
             jobId: data.job.id,
             surfaceId,
             name: data.surface.name,
@@ -71,13 +83,7 @@ export default function SurfacePage() {
         />
       )}
       {open === 'edit' && (
-        <SurfaceForm
-          key={data.surface.version}
-          jobId={data.job.id}
-          roomId={data.surface.roomId}
-          surface={data.surface}
-          onDone={close}
-        />
+        <SurfaceForm jobId={data.job.id} roomId={data.surface.roomId} surface={data.surface} onDone={close} />
       )}
       <details className="mb-3 wide:hidden">
         <summary className="min-h-[44px] cursor-pointer py-2.5">Section through the paint</summary>

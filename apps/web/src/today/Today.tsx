@@ -22,6 +22,7 @@ const TICK_MS = 30_000;
 export default function Today() {
   const { data, error, refetch } = useTodayQuery(undefined, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
   const [now, setNow] = useState(nowMinute);
+  const [logging, setLogging] = useState<TodayLine | null>(null);
   useEffect(() => {
     const timer = setInterval(() => setNow(nowMinute()), TICK_MS);
     return () => clearInterval(timer);
@@ -83,6 +84,16 @@ export default function Today() {
           </Link>
         </p>
       )}
+      {/* Above the groups: logged, a line moves to another group, and what was said of it stays. */}
+      {logging && (
+        <div ref={(panel) => panel?.scrollIntoView({ block: 'nearest' })}>
+          <LogWork
+            key={`${logging.surfaceId} ${logging.next?.plan.id}`}
+            line={logging}
+            onDone={() => setLogging(null)}
+          />
+        </div>
+      )}
       {GROUPS.map((group) => (
         <Group
           key={group.words}
@@ -91,6 +102,7 @@ export default function Today() {
           now={now}
           ofLine={ofLine}
           any={lines.length > 0}
+          onLog={setLogging}
         />
       ))}
     </Page>
@@ -114,6 +126,7 @@ function Group({
   now,
   ofLine,
   any,
+  onLog,
 }: {
   words: string;
   empty?: string;
@@ -121,6 +134,7 @@ function Group({
   now: number;
   ofLine: Map<string, number>;
   any: boolean;
+  onLog: (line: TodayLine) => void;
 }) {
   if (lines.length === 0 && (!empty || !any)) return null;
   return (
@@ -132,15 +146,24 @@ function Group({
       {lines.length === 0 && <p className="py-2 text-faded">{empty}</p>}
       <ul>
         {lines.map((line) => (
-          <Line key={key(line)} line={line} now={now} note={ofLine.get(key(line))} />
+          <Line key={key(line)} line={line} now={now} note={ofLine.get(key(line))} onLog={onLog} />
         ))}
       </ul>
     </section>
   );
 }
 
-function Line({ line, now, note }: { line: TodayLine; now: number; note: number | undefined }) {
-  const [logging, setLogging] = useState(false);
+function Line({
+  line,
+  now,
+  note,
+  onLog,
+}: {
+  line: TodayLine;
+  now: number;
+  note: number | undefined;
+  onLog: (line: TodayLine) => void;
+}) {
   const next = line.next!;
   const act = sayStep({
     kind: next.plan.kind,
@@ -177,19 +200,13 @@ function Line({ line, now, note }: { line: TodayLine; now: number; note: number 
         <button
           type="button"
           disabled={!may}
-          aria-expanded={logging}
-          onClick={() => setLogging(!logging)}
+          onClick={() => onLog(line)}
           className={`min-h-[48px] w-full rounded border px-4 text-left font-semibold wide:w-[250px] ${line.standing === 'to-start' ? 'border-ink bg-leaf' : may ? 'border-ink bg-ink text-onink' : 'border-strong text-faded'}`}
         >
           {may ? act : `then: ${act}`}
         </button>
       </div>
       {note && <NotesUnder ns={[note]} />}
-      {logging && (
-        <div className="mt-2">
-          <LogWork key={next.plan.id} line={line} onDone={() => setLogging(false)} />
-        </div>
-      )}
     </li>
   );
 }

@@ -1,0 +1,73 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openJob, signIn } from '../signIn.ts';
+
+const PLACES = ['today', 'jobs', 'drying', 'aftercare', 'trials', 'shelf', 'practice', 'rules'];
+
+test('every place reads without fault, in paper and in lamp, and nothing runs off the page', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  await signIn(page);
+  const check = async (where: string) => {
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(violations.map((v) => `${where}: ${v.id}: ${v.nodes[0]?.target.join(' ')}`)).toEqual([]);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+    ).toBeLessThanOrEqual(0);
+  };
+  for (const place of PLACES) {
+    await page.goto(`/${place}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    await check(place);
+  }
+  await openJob(page, "Ferrykeeper's House");
+  await check('job');
+  await page.getByRole('link', { name: 'Panelling below the rail' }).click();
+  await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
+  await check('surface');
+  await page.evaluate(() => localStorage.setItem('rustic-ledger-theme', 'lamp'));
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
+  await check('surface by the lamp');
+  expect(errors).toEqual([]);
+});
+
+test('works without a mouse: keys for places and acts, the list, finding', async ({ page }, info) => {
+  test.skip(info.project.name === 'site', 'keys are for the desk');
+  await signIn(page);
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: 'Drying plan', level: 1 })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Find anything');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('/');
+  await page.getByRole('combobox', { name: 'Find a job or a surface' }).fill('dado');
+  await expect(page.getByRole('option', { name: /Dado/ })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Dado, embossed paper' })).toBeVisible();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('region', { name: 'Record a test' })).toBeVisible();
+});
+
+test('a wrong password and a lost server are said plainly', async ({ page, context }) => {
+  await page.goto('/');
+  await page.getByLabel('Address').fill('somebody@nowhere.example');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not go together');
+  await signIn(page);
+  await openJob(page, 'Number 4 Ropewalk');
+  await page.getByRole('button', { name: 'Room', exact: true }).click();
+  await page.getByLabel('Room or elevation').fill('Box room');
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await expect(page.getByLabel('Room or elevation')).toHaveValue('Box room');
+  await context.setOffline(false);
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Box room' }).first()).toBeVisible();
+});

@@ -1,0 +1,17 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Signs in as the demo's owner and waits for Today. */
+export async function signIn(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Address').fill('ada@saltmarsh-thirle.example');
+  await page.getByLabel('Password').fill(process.env['DEMO_PASSWORD'] ?? 'high-water-mark');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+}
+
+/** Opens a job of the demo by its name. */
+export async function openJob(page: Page, title: string): Promise<void> {
+  await page.getByRole('link', { name: 'Jobs' }).filter({ visible: true }).first().click();
+  await page.getByRole('link', { name: title, exact: true }).click();
+  await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+}

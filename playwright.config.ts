@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+/** The real interface, in Debian's Chromium, on the built application. The address comes from the test run. */
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 1,
+  retries: 0,
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--headless',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    { name: 'site', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+  ],
+});

@@ -1,0 +1,171 @@
+import { readdirSync, readFileSync, mkdtempSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { ensureBuild, ensurePackages } from './build.mjs';
+import { freePort, startMariadb } from './mariadb.mjs';
+import { ROOT } from './run.mjs';
+import { say } from './say.mjs';
+import { startServer } from './serve.mjs';
+
+/** `npm run bench`: figures beside a baseline of the same run, since machines differ and drift. */
+ensurePackages();
+ensureBuild();
+const core = await import('../packages/core/dist/index.js');
+const rows = [];
+const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
+
+async function timed(runs, act) {
+  const times = [];
+  for (let i = 0; i < runs; i++) {
+    const start = performance.now();
+    await act(i);
+    times.push(performance.now() - start);
+  }
+  return median(times);
+}
+
+/** A fixed piece of work on this machine, to measure the others by: JSON there and back. */
+const yardstick = JSON.parse(
+  JSON.stringify(Array.from({ length: 400 }, (_, i) => ({ i, text: `line ${i}`, list: [i, i + 1, i + 2] }))),
+);
+const baseline = () => JSON.parse(JSON.stringify(yardstick));
+await timed(300, baseline);
+const unit = await timed(300, baseline);
+
+const question = {
+  surface: {
+    element: 'trim',
+    substrate: 'softwood',
+    exposure: 'interior-dry',
+    conditions: ['glossy'],
+    areaM2: 12,
+    currentColour: '#efe9d8',
+    builtYear: 1931,
+  },
+  tests: [
+    { kind: 'spirit-rub', result: 'no-transfer' },
+    { kind: 'sheen-look', result: 'gloss', yellowed: true },
+  ],
+  neighbours: [{ campaign: 'same', element: 'door', tests: [{ kind: 'spirit-rub', result: 'no-transfer' }] }],
+  wanted: { chemistry: 'waterborne', sheen: 'satin', colour: '#22384d' },
+};
+await timed(400, () => core.assess(question));
+const assess = await timed(400, () => core.assess(question));
+rows.push([
+  'assess one surface',
+  `${assess.toFixed(2)} ms`,
+  '2 ms',
+  `${(assess / unit).toFixed(1)} × JSON yardstick (${unit.toFixed(3)} ms)`,
+]);
+
+const coat = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTempC: 10, maxRhPct: 85 };
+const job = (surfaces) => ({
+  start: '2027-03-01T08:00:00+00:00',
+  timeZone: 'Europe/London',
+  crew: ['a', 'b', 'c'].map((id) => ({ id })),
+  air: { kind: 'steady', temperatureC: 18, relativeHumidityPct: 58 },
+  zones: [{ id: 'z', noDustWhileWet: true }],
+  racks: 4,
+  surfaces: Array.from({ length: surfaces }, (_, i) => ({
+    id: `s${i}`,
+    zone: 'z',
+    steps: [
+      { id: '1', kind: 'wash', minutes: 30 + i, waitMin: 60 },
+      { id: '2', kind: 'sand', minutes: 45, dusty: true },
+      { id: '3', kind: 'dust-off', minutes: 10 },
+      { id: '4', kind: 'prime', minutes: 40, drying: { ...coat, recoatMin: 45 } },
+      { id: '5', kind: 'finish-coat', minutes: 60, drying: coat },
+      { id: '6', kind: 'finish-coat', minutes: 60, drying: coat },
+    ],
+  })),
+});
+for (const [surfaces, aim] of [
+  [10, '200 ms'],
+  [50, ''],
+]) {
+  const input = job(surfaces);
+  core.plan(input);
+  const took = await timed(9, () => core.plan(input));
+  const made = core.plan(input);
+  const gap = (Date.parse(made.finish) - Date.parse(made.lowerBound)) / 3_600_000;
+  rows.push([
+    `plan ${surfaces * 6} steps`,
+    `${took.toFixed(0)} ms`,
+    aim,
+    `${gap.toFixed(1)} h above the bound; ${(took / unit).toFixed(0)} × yardstick`,
+  ]);
+}
+
+await overHttp();
+const first = firstLoad();
+rows.push([
+  'first-load JavaScript, gzipped',
+  `${(first / 1000).toFixed(0)} kB`,
+  '230 kB',
+  'the entry and what it imports at once',
+]);
+const widths = [0, 1, 2].map((i) => Math.max(...rows.map((r) => r[i].length), 6));
+for (const row of [['what', 'median', 'aim', 'beside'], ...rows])
+  say(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('   '));
+
+/** Reading a whole job over HTTP, against a bare Node and mysql2 endpoint that returns the same job's rows. */
+async function overHttp() {
+  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-bench-')), 'mariadb'), { quick: true });
+  const port = await freePort();
+  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'error' } });
+  const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
+  const base = `http://127.0.0.1:${port}`;
+  const door = await fetch(`${base}/api/session`, {
+    method: 'POST',
+    headers: { origin: base, 'content-type': 'application/json' },
+    body: JSON.stringify({ email: DEMO_PEOPLE[0].email, password: DEMO_PASSWORD }),
+  });
+  const cookie = door.headers.get('set-cookie').split(';')[0];
+  const read = async (path) => (await fetch(base + path, { headers: { cookie } })).json();
+  const id = (await read('/api/jobs')).find((j) => j.title.startsWith('Ferrykeeper')).id;
+
+  const { createPool } = await import('mysql2/promise');
+  const pool = createPool({ uri: database.url, connectionLimit: 4 });
+  const bare = createServer(async (_request, response) => {
+    const tables = [
+      'job WHERE id',
+      'room WHERE job_id',
+      'surface WHERE job_id',
+      'test_record WHERE job_id',
+      'system_choice WHERE job_id',
+      'work_log WHERE job_id',
+      'air_reading WHERE job_id',
+    ];
+    const found = await Promise.all(tables.map((table) => pool.query(`SELECT * FROM ${table} = ?`, [id])));
+    response.setHeader('content-type', 'application/json').end(JSON.stringify(found.map(([r]) => r)));
+  });
+  const barePort = await freePort();
+  await new Promise((done) => bare.listen(barePort, '127.0.0.1', done));
+  const ask = () => read(`/api/jobs/${id}`);
+  const askBare = async () => (await fetch(`http://127.0.0.1:${barePort}/`)).json();
+  await timed(30, ask);
+  await timed(30, askBare);
+  const ours = await timed(80, ask);
+  const theirs = await timed(80, askBare);
+  rows.push([
+    'read a job over HTTP',
+    `${ours.toFixed(1)} ms`,
+    '',
+    `${(ours / theirs).toFixed(1)} × bare Node and mysql2 (${theirs.toFixed(1)} ms), eight diagnoses and systems included`,
+  ]);
+  bare.close();
+  await pool.end();
+  await server.stop();
+  await database.stop();
+}
+
+/** The entry script and every module it preloads. */
+function firstLoad() {
+  const dist = join(ROOT, 'apps/web/dist');
+  const page = readFileSync(join(dist, 'index.html'), 'utf8');
+  const named = [...page.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map((m) => m[1]);
+  if (!named.length) throw new Error(`No script in the page; built files: ${readdirSync(join(dist, 'assets')).length}`);
+  return named.reduce((sum, file) => sum + gzipSync(readFileSync(join(dist, file))).length, 0);
+}

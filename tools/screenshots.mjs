@@ -1,0 +1,80 @@
+import { mkdirSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild, ensurePackages } from './build.mjs';
+import { fromDebian } from './debian.mjs';
+import { freePort, startMariadb } from './mariadb.mjs';
+import { ROOT } from './run.mjs';
+import { say } from './say.mjs';
+import { startServer } from './serve.mjs';
+
+/** `npm run screenshots`: one picture of each main view, from a demo loaded for it. */
+const OUT = join(ROOT, 'docs/screenshots');
+const DESK = [
+  ['today', '/today'],
+  ['jobs', '/jobs'],
+  ['job', '/jobs/{Ferrykeeper}'],
+  ['surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
+  ['drying-plan', '/drying/{Ferrykeeper}'],
+  ['aftercare', '/aftercare'],
+  ['trials', '/trials'],
+  ['shelf', '/shelf'],
+  ['practice', '/practice'],
+  ['house-rules', '/rules'],
+  ['ledger', '/jobs/{Ferrykeeper}/ledger'],
+];
+const SITE = [
+  ['site-today', '/today'],
+  ['site-surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
+  ['site-drying-plan', '/drying/{Ferrykeeper}'],
+];
+
+ensurePackages();
+const executablePath = fromDebian('chromium', 'chromium');
+ensureBuild();
+mkdirSync(OUT, { recursive: true });
+const { chromium } = await import('@playwright/test');
+const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
+const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-shots-')), 'mariadb'), { quick: true });
+const port = await freePort();
+const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+const browser = await chromium.launch({
+  executablePath,
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+
+async function shoot(views, viewport) {
+  const page = await (await browser.newContext({ viewport, baseURL: `http://127.0.0.1:${port}` })).newPage();
+  await page.goto('/');
+  await page.getByLabel('Address').fill(DEMO_PEOPLE[0].email);
+  await page.getByLabel('Password').fill(DEMO_PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  const ids = await page.evaluate(async () => {
+    const jobs = await (await fetch('/api/jobs')).json();
+    const ferrykeeper = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;
+    const whole = await (await fetch(`/api/jobs/${ferrykeeper}`)).json();
+    return { Ferrykeeper: ferrykeeper, Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id };
+  });
+  for (const [name, path] of views) {
+    await page.goto(path.replace(/\{(\w+)\}/g, (_, key) => ids[key]));
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(OUT, `${name}.png`) });
+    say(name);
+  }
+}
+
+await shoot(DESK, { width: 1280, height: 800 });
+await shoot(SITE, { width: 390, height: 844 });
+await browser.close();
+await server.stop();
+await database.stop();

@@ -1,0 +1,76 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild, ensurePackages } from './build.mjs';
+import { fromDebian } from './debian.mjs';
+import { freePort, startMariadb } from './mariadb.mjs';
+import { ROOT, runBeside } from './run.mjs';
+import { say } from './say.mjs';
+import { startServer } from './serve.mjs';
+
+/** `npm test`: every check from a fresh machine, and one closing line that counts them. */
+const counts = { passed: 0, failed: 0 };
+
+function tally(name, passed, failed, output) {
+  counts.passed += passed;
+  counts.failed += failed;
+  say(`${failed ? 'FAILED' : 'ok    '} ${name}${passed + failed > 1 ? `: ${passed} passed, ${failed} failed` : ''}`);
+  if (failed) say(output.split('\n').slice(-160).join('\n'));
+}
+
+async function check(name, command, args) {
+  const { status, output } = await runBeside(command, args, { env: { ...process.env, FORCE_COLOR: '0' } });
+  tally(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1, output);
+}
+
+async function jest() {
+  const file = join(mkdtempSync(join(tmpdir(), 'ledger-jest-')), 'jest.json');
+  const { status, output } = await runBeside('npx', ['jest', '--json', `--outputFile=${file}`, '--maxWorkers=2'], {
+    env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules', FORCE_COLOR: '0' },
+  });
+  counted('unit and integration tests', file, status, output, (r) => [
+    r.numPassedTests,
+    r.numFailedTests + r.numRuntimeErrorTestSuites,
+  ]);
+}
+
+async function interfaceTests() {
+  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-e2e-')), 'mariadb'), { quick: true });
+  const port = await freePort();
+  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+  const file = join(ROOT, 'test-results/e2e.json');
+  rmSync(file, { force: true });
+  const { status, output } = await runBeside('npx', ['playwright', 'test'], {
+    env: { ...process.env, E2E_BASE: `http://127.0.0.1:${port}`, FORCE_COLOR: '0' },
+  });
+  await server.stop();
+  await database.stop();
+  counted('interface tests in Chromium', file, status, output, (r) => [
+    r.stats.expected,
+    r.stats.unexpected + r.stats.flaky,
+  ]);
+}
+
+/** Reads a runner's own count; a run that left none has failed as a whole. */
+function counted(name, file, status, output, read) {
+  try {
+    const [passed, failed] = read(JSON.parse(readFileSync(file, 'utf8')));
+    tally(name, passed, failed || (status === 0 ? 0 : 1), output);
+  } catch {
+    tally(name, 0, 1, output);
+  }
+}
+
+ensurePackages();
+fromDebian('mariadbd', 'mariadb-server');
+fromDebian('chromium', 'chromium');
+ensureBuild();
+await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+await check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']);
+await check('types', 'npm', ['run', '--silent', 'types']);
+await check('import rules', 'npx', ['depcruise', 'packages', 'apps', '--config', '.dependency-cruiser.cjs']);
+await check('unused code', 'npx', ['knip', '--no-progress', '--no-config-hints']);
+await jest();
+await interfaceTests();
+say(`tests: ${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed ? 1 : 0);
