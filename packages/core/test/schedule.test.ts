@@ -3,6 +3,9 @@ import fc from 'fast-check';
 import { differenceOf, plan, planSchema, readBy, type Plan, type PlanInput } from '../src/index.ts';
 import { brokenRules } from './planChecker.ts';
 
+// The same cases every run; change the seed to look elsewhere.
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
 const air = { kind: 'steady' as const, temperatureC: 20, relativeHumidityPct: 50 };
 const shellac = { family: 'shellac-primer', chemistry: 'alcohol-borne', dustFreeMin: 20, recoatMin: 45 };
 const acrylic = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTempC: 10, maxRhPct: 85 };
@@ -289,7 +292,7 @@ describe('whatever is asked', () => {
             new Set(p.steps.flatMap((s) => s.crew.map((id) => `${id}${s.start.slice(0, 10)}`))).size,
           );
       }),
-      { numRuns: 80 },
+      { numRuns: 60 },
     );
     expect(made).toBeGreaterThan(20);
   });
@@ -302,7 +305,7 @@ describe('whatever is asked', () => {
         const b = plan({ ...input, surfaces: [...input.surfaces].reverse() });
         if (a.status === 'feasible' && b.status === 'feasible') expect(b.lowerBound).toBe(a.lowerBound);
       }),
-      { numRuns: 25 },
+      { numRuns: 20 },
     );
   });
 
@@ -327,7 +330,7 @@ describe('whatever is asked', () => {
         if (p.status !== 'feasible') throw new Error('must be feasible');
         expect(p.objective.finishMin).toBe(bestByHand(surfaces));
       }),
-      { numRuns: 25 },
+      { numRuns: 20 },
     );
   });
 });

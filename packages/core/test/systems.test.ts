@@ -15,6 +15,9 @@ import {
   type Step,
 } from '../src/index.ts';
 
+// The same cases every run; change the seed to look elsewhere.
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
 type Said = Record<string, unknown>;
 const ask = (surface: Said, more: Said = {}): Assessment =>
   assess({ surface: { element: 'wall', substrate: 'skim-plaster', ...surface }, ...more });
@@ -387,7 +390,7 @@ describe('whatever is asked', () => {
         }
         expect(a.finish.reduce((s, f) => s + f.probability, 0)).toBeCloseTo(1, 3);
       }),
-      { numRuns: 200 },
+      { numRuns: 120 },
     );
   });
 

@@ -86,7 +86,6 @@ export function readProblem(input: PlanInput): Problem {
     surface.steps.forEach((step, i) => {
       const index = tasks.length;
       const coat = coatOf(step.drying);
-      if (ABRADES.includes(step.kind)) lastCoat = null;
       byName.set(`${surface.id}/${step.id}`, index);
       tasks.push({
         index,
@@ -115,6 +114,8 @@ export function readProblem(input: PlanInput): Problem {
         closing: coat ? lastCoat : null,
         done: step.done ? { start: minuteOf(step.start!), end: minuteOf(step.end!), crew: step.crew ?? [] } : null,
       });
+      // An abrading step opens the way for what comes after it, not for itself.
+      if (ABRADES.includes(step.kind)) lastCoat = null;
       if (coat) lastCoat = index;
     });
   }

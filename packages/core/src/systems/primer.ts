@@ -38,7 +38,9 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   const blocking = needs.some((n) => n.need.startsWith('grip') || n.need.startsWith('block'));
   const asked = blocking && rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
   const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
-  return strength + named + asked + odour - PRIMERS.indexOf(row) * 0.01;
+  // A room that is wanted back tonight has no time for a primer that takes till tomorrow.
+  const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && row.family === 'oil-primer' ? -3 : 0;
+  return strength + named + asked + odour + slow - PRIMERS.indexOf(row) * 0.01;
 }
 
 const onShelf = (c: Case, family: Family) => c.shelf.some((product) => product.family === family);
