@@ -86,29 +86,32 @@ function acrossNights(task: Task, people: readonly Person[], busy: Busy | null, 
 }
 
 function teamAcrossNights(task: Task, team: readonly Person[], busy: Busy | null, t: Minute): Team | null {
-  let left = task.minutes;
+  let from = t;
+  for (;;) {
+    const span = commonHours(task.minutes, team, from);
+    if (!span) return null;
+    // The work is theirs from its start to its end: other work in between means beginning again after it.
+    const clash = team.flatMap((p) => busy?.[p.index] ?? NOBODY).filter(([a, b]) => a < span[1] && b > span[0]);
+    if (clash.length === 0) return { start: span[0], end: span[1], crew: team };
+    from = Math.max(from + 1, ...clash.map(([, b]) => b));
+  }
+}
+
+/** From when to when these people gather so many minutes of hours they share; null where they never do. */
+function commonHours(minutes: number, team: readonly Person[], t: Minute): Span | null {
+  let left = minutes;
   let start: Minute | null = null;
   const firstDay = team[0]!.hours.dayAt(t);
   for (let day = firstDay; day <= firstDay + MOST_DAYS; day++) {
     const spans = team.map((p) => p.hours.on(day));
     if (spans.some((s) => !s)) continue;
-    let from = Math.max(t, ...spans.map((s) => s![0]));
+    const from = Math.max(t, ...spans.map((s) => s![0]));
     const to = Math.min(...spans.map((s) => s![1]));
-    while (from < to) {
-      // Work that goes on the next day must not find anybody engaged at the very end of this one.
-      const until = left <= to - from ? from + left : to + 1;
-      const clash = team.flatMap((p) => busy?.[p.index] ?? NOBODY).find(([a, b]) => a < until && b > from);
-      if (!clash) break;
-      // Other work lies in the way: begin again after it.
-      left = task.minutes;
-      start = null;
-      from = Math.max(from, clash[1]);
-    }
     if (from >= to) continue;
     start ??= from;
     const worked = Math.min(left, to - from);
     left -= worked;
-    if (left <= 0) return { start, end: from + worked, crew: team };
+    if (left <= 0) return [start, from + worked];
   }
   return null;
 }
