@@ -1,4 +1,3 @@
-import { useLayoutEffect, useRef } from 'react';
 import { area, curveMonotoneX } from 'd3-shape';
 import { STEP_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
@@ -10,6 +9,10 @@ const ROW = 44;
 const HEAD = 46;
 const ROOM = 34;
 const BLOCK = 20;
+/** How much of the past is drawn: on a phone only today's. */
+const PAST_MIN = 3 * 1440;
+const PAST_ON_PHONE_MIN = 240;
+
 /** Room for the names: less on a phone. */
 const leftOf = (width: number) => (width < 640 ? 112 : 178);
 const lettersOf = (left: number) => Math.floor(left / 7.3);
@@ -27,7 +30,7 @@ export function DryingChart({
   minWidth: number;
 }) {
   const times = rows.flatMap((r) => [...r.blocks.flatMap((b) => [b.start, b.end]), ...r.wedges.map((w) => w.to)]);
-  const from = Math.max(Math.min(...times, now), now - 3 * 1440);
+  const from = Math.max(Math.min(...times, now), now - (minWidth < 640 ? PAST_ON_PHONE_MIN : PAST_MIN));
   const to = Math.max(...times, now);
   const left = leftOf(minWidth);
   const days = Math.ceil((to - from) / 1440) + 1;
@@ -43,14 +46,8 @@ export function DryingChart({
   });
   const bottom = y + 12;
   const nowX = axis.x(now);
-  const scroll = useRef<HTMLDivElement>(null);
-  // What is now comes first: the past is a scroll away.
-  useLayoutEffect(() => {
-    if (scroll.current) scroll.current.scrollLeft = Math.max(0, nowX - left - 60);
-  }, [nowX, left]);
   return (
     <div
-      ref={scroll}
       className="overflow-x-auto"
       tabIndex={0}
       role="group"
