@@ -128,7 +128,7 @@ function Plan({ jobId, jobs }: { jobId: string; jobs: React.ReactNode }) {
 
 function useWidth() {
   const ref = useRef<HTMLDivElement>(null);
-  const [px, setPx] = useState(1100);
+  const [px, setPx] = useState(() => Math.min(1100, window.innerWidth - 32));
   useLayoutEffect(() => {
     const measure = () => {
       if (ref.current) setPx(ref.current.clientWidth);
