@@ -4,7 +4,7 @@ export * from './systems/index.ts';
 export * from './shelf/index.ts';
 export * from './quantities/index.ts';
 export * from './pricing/index.ts';
-export { UnusableInput, readBy, type InputFault } from './contract/fault.ts';
+export { UnusableInput, pathText, readBy, type InputFault } from './contract/fault.ts';
 export { assessSchema, houseRulesSchema, surfaceSchema, testSchema, type AssessInput } from './contract/assessInput.ts';
 export { assess, assessRead, caseOf, type Assessment } from './assess.ts';
 export * from './drying/index.ts';

@@ -1,5 +1,5 @@
 import { BadRequestException, ValidationPipe, type ValidationError } from '@nestjs/common';
-import { pathText } from './pathText.ts';
+import { pathText } from '@rustic/core';
 
 function faults(errors: readonly ValidationError[], path: PropertyKey[] = []): { path: string; message: string }[] {
   return errors.flatMap((error) => {

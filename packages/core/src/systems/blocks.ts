@@ -1,5 +1,4 @@
 import { chemistryOf, FAMILY_LABELS, type BlockCode } from '../vocabulary/index.ts';
-import { gripHeld } from '../evidence/conditions.ts';
 import { moistureLimit } from '../evidence/knowledge/moisture.ts';
 import { treatmentOdds } from '../evidence/treatment.ts';
 import type { Case } from './case.ts';
@@ -23,8 +22,6 @@ interface BlockRow {
 
 /** Oil counts as likely from here on; below it the look and the tests speak against it. */
 const OIL_LIKELY = 0.25;
-const hot = (c: Case) => c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator';
-const patchOfPrimer = (c: Case) => c.d.tests.some((t) => t.plane === 'primer' && gripHeld(t));
 
 function oneMakerFails(c: Case, made: Composed): boolean {
   if (c.rules.makers !== 'one-maker') return false;
@@ -59,7 +56,7 @@ const BLOCKS: readonly BlockRow[] = [
         c.goesTo === 'waterborne' &&
         !c.clear &&
         (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
-      return oil >= OIL_LIKELY && goesWaterborne && !patchOfPrimer(c);
+      return oil >= OIL_LIKELY && goesWaterborne && !c.gripPatchHeld;
     },
     text: () => 'No waterborne paint straight onto untreated oil gloss: it peels.',
     until: () => 'It is dulled and a gripping primer is on, or a patch has held at three days.',
@@ -118,7 +115,7 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'shellac-on-heat',
-    holds: (c) => hot(c) && (c.rules.blocker === 'shellac' || c.wanted.family === 'shellac-primer'),
+    holds: (c) => c.hot && (c.rules.blocker === 'shellac' || c.wanted.family === 'shellac-primer'),
     text: () => 'Shellac softens on hot surfaces.',
     until: () => 'A primer that stands heat is taken.',
   },

@@ -61,6 +61,8 @@ export interface Case {
   shift: ColourShift;
   /** A grip patch on this surface, old enough to count, has held. */
   gripPatchHeld: boolean;
+  /** A radiator, or a place that gets hot. */
+  hot: boolean;
 }
 
 export interface ColourShift {
@@ -157,6 +159,7 @@ export function asCase(
     goesTo: finishChemistry(d, wanted, rules, joinery, outside),
     clear: CLEAR.includes(wanted.family),
     shift,
+    hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),
   };
 }

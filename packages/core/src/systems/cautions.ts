@@ -81,7 +81,7 @@ const CAUTIONS: readonly CautionRow[] = [
   },
   {
     code: 'hot-surface',
-    holds: (c) => c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator',
+    holds: (c) => c.hot,
     text: 'Turn it off and let it go cold before it is washed or painted.',
   },
   {

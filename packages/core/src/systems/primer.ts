@@ -23,8 +23,7 @@ export interface ChosenPrimer {
 /** True where this family may be used here at all: outdoors, on heat, within the makers. */
 export function mayPrime(row: PrimerRow, c: Case, scope: PrimerNeed['scope']): boolean {
   if (c.outside && (row.outside === 'no' || (row.outside === 'spots' && scope !== 'spots'))) return false;
-  const hot = c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator';
-  return !(hot && !row.heat);
+  return !(c.hot && !row.heat);
 }
 
 function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {

@@ -31,8 +31,7 @@ export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
 
 /** The strongest blocker that may stand here: shellac, but oil on heat and outdoors. */
 export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
-  const hot = c.d.surface.exposure === 'interior-hot' || c.d.surface.element === 'radiator';
-  return hot || c.outside ? 'oil-primer' : 'shellac-primer';
+  return c.hot || c.outside ? 'oil-primer' : 'shellac-primer';
 }
 
 /** Washing and the rinse that belongs to it. */
