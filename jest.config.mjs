@@ -25,6 +25,14 @@ export default {
     project('core', 'packages/core'),
     project('cli', 'apps/cli'),
     project('web', 'apps/web'),
+    // The tools are plain scripts: nothing to compile.
+    {
+      displayName: 'tools',
+      rootDir: 'tools',
+      testMatch: ['<rootDir>/test/**/*.test.mjs'],
+      transform: {},
+      testEnvironment: 'node',
+    },
     {
       ...project('server', 'apps/server'),
       globalSetup: new URL('apps/server/test/startDatabase.mjs', import.meta.url).pathname,

@@ -1,47 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createConnection } from 'mysql2/promise';
-import { v7 as uuid } from 'uuid';
-
-const BASE = process.env['TEST_SERVER']!;
-const PASSWORD = 'high-water-mark';
-
-/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
-interface Answer {
-  status: number;
-  body: any;
-  headers: Headers;
-}
-/* eslint-enable @typescript-eslint/no-explicit-any */
-
-/** Talks to the server as a browser of one person would. */
-class Client {
-  cookie = '';
-  async send(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
-    const raw = typeof body === 'string';
-    const response = await fetch(BASE + path, {
-      method,
-      headers: {
-        origin: BASE,
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-        ...(this.cookie ? { cookie: this.cookie } : {}),
-        ...headers,
-      },
-      ...(body === undefined ? {} : { body: raw ? body : JSON.stringify(body) }),
-    });
-    const set = response.headers.get('set-cookie');
-    if (set) this.cookie = set.split(';')[0]!;
-    const text = await response.text();
-    return { status: response.status, body: text ? JSON.parse(text) : null, headers: response.headers };
-  }
-  get = (path: string) => this.send('GET', path);
-  post = (path: string, body: unknown, headers?: Record<string, string>) => this.send('POST', path, body, headers);
-}
-
-async function signedIn(email = 'ada@saltmarsh-thirle.example'): Promise<Client> {
-  const client = new Client();
-  expect((await client.post('/api/session', { email, password: PASSWORD })).status).toBe(200);
-  return client;
-}
+import { Client, newJob, PASSWORD, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
 let other: Client;
@@ -60,27 +19,6 @@ beforeAll(async () => {
   );
   await db.end();
   other = await signedIn('nell@over-the-water.example');
-});
-
-const newJob = async (client = ada) => {
-  const jobId = uuid();
-  const roomId = uuid();
-  await client.post('/api/jobs', {
-    id: jobId,
-    title: 'Test house',
-    place: 'Quay',
-    builtYear: 1931,
-    startsAt: '2027-03-01T08:00:00Z',
-  });
-  await client.post(`/api/jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
-  return { jobId, roomId };
-};
-const surfaceBody = (roomId: string) => ({
-  id: uuid(),
-  roomId,
-  name: 'Skirting',
-  facts: { element: 'trim', substrate: 'softwood', areaM2: 6 },
-  wanted: { colour: '#22384d', sheen: 'satin' },
 });
 
 describe('the door', () => {
@@ -147,7 +85,7 @@ describe('bad input', () => {
     expect((await ada.post('/api/jobs', body)).status).toBe(status);
   });
   test('lists every fault with its path', async () => {
-    const { roomId, jobId } = await newJob();
+    const { roomId, jobId } = await newJob(ada);
     const answer = await ada.post(`/api/jobs/${jobId}/surfaces`, {
       ...surfaceBody(roomId),
       extra: 1,
@@ -170,7 +108,7 @@ describe('bad input', () => {
         })
       ).status,
     ).toBe(400);
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     const answer = await ada.post(`/api/surfaces/${surface.id}/tests`, {
@@ -185,7 +123,7 @@ describe('bad input', () => {
 
 describe('writes', () => {
   test('sent twice are done once; another content under the id is a conflict', async () => {
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     const [a, b] = await Promise.all([
       ada.post(`/api/jobs/${jobId}/surfaces`, surface),
@@ -203,7 +141,7 @@ describe('writes', () => {
   });
 
   test('two tabs saving one surface: the second sees both versions and overwrites nothing', async () => {
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     expect(
@@ -218,7 +156,7 @@ describe('writes', () => {
   });
 
   test('many at once on one job leave one unbroken chain', async () => {
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const sent = await Promise.all(
       Array.from({ length: 12 }, () => ada.post(`/api/jobs/${jobId}/surfaces`, surfaceBody(roomId))),
     );
@@ -229,7 +167,7 @@ describe('writes', () => {
 
 describe("another firm's data does not exist", () => {
   test('for reading or writing, by any id', async () => {
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     const reads = [
@@ -260,7 +198,7 @@ describe("another firm's data does not exist", () => {
 
 describe('the main job', () => {
   test('from a test to aftercare, every act in the ledger', async () => {
-    const { jobId, roomId } = await newJob();
+    const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     const read = async () => (await ada.get(`/api/surfaces/${surface.id}`)).body;
@@ -363,7 +301,7 @@ describe('the main job', () => {
 
 describe('the record', () => {
   test('a tampered row is found', async () => {
-    const { jobId } = await newJob();
+    const { jobId } = await newJob(ada);
     const db = await createConnection(process.env['TEST_DATABASE_URL']!);
     await db.execute(
       "UPDATE ledger_entry SET payload = JSON_SET(payload, '$.name', 'Attic') WHERE job_id = ? AND seq = 2",

@@ -29,8 +29,34 @@ export interface School {
   differs: string;
 }
 
-const signature = (steps: readonly Step[]) =>
-  steps.map((s) => `${stepKey(s)}|${s.coats ?? ''}|${s.sheen ?? ''}|${s.tint ?? ''}`).join('>');
+const signature = (steps: readonly Step[]) => {
+  let key = '';
+  for (const s of steps) key += `${stepKey(s)}|${s.coats ?? ''}|${s.sheen ?? ''}|${s.tint ?? ''}>`;
+  return key;
+};
+
+/** One other way of doing a case, composed and priced. */
+interface Variant {
+  made: Composed;
+  key: string;
+  price: SystemPrice;
+}
+
+/** Alternatives and schools ask for many of the same ways: each is composed once per case. */
+const composedBefore = new WeakMap<Case, Map<string, Variant>>();
+
+function variantOf(c: Case, rules: Partial<HouseRules>, wanted: Partial<Wanted> = {}): Variant {
+  let known = composedBefore.get(c);
+  if (!known) composedBefore.set(c, (known = new Map()));
+  const asked = JSON.stringify([rules, wanted]);
+  let variant = known.get(asked);
+  if (!variant) {
+    const made = compose(recase(c, rules, wanted));
+    variant = { made, key: signature(made.steps), price: priceSystem(made.steps, c.d.surface, c.shelf) };
+    known.set(asked, variant);
+  }
+  return variant;
+}
 
 const hours = (minutes: number) =>
   `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
@@ -107,23 +133,21 @@ function variations(c: Case): Variation[] {
 export function alternativesTo(c: Case, base: Composed, most = 5): Alternative[] {
   const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
   const seen = new Set([signature(base.steps)]);
-  const found: { alternative: Alternative; burden: number }[] = [];
+  const found: { made: Composed; price: SystemPrice; burden: number }[] = [];
   for (const v of variations(c)) {
-    const other = compose(recase(c, v.rules ?? {}, v.wanted));
-    const key = signature(other.steps);
+    const { made: other, key, price } = variantOf(c, v.rules ?? {}, v.wanted);
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) continue;
     seen.add(key);
-    const price = priceSystem(other.steps, c.d.surface, c.shelf);
     // A day's waiting weighs about as much as an hour of work.
-    found.push({
-      alternative: { differs: differenceText(base, other, basePrice, price), system: { steps: other.steps } },
-      burden: price.cost + (price.waitingMin / 1440) * 3900,
-    });
+    found.push({ made: other, price, burden: price.cost + (price.waitingMin / 1440) * 3900 });
   }
   return found
     .sort((a, b) => a.burden - b.burden)
     .slice(0, most)
-    .map((f) => f.alternative);
+    .map(({ made, price }) => ({
+      differs: differenceText(base, made, basePrice, price),
+      system: { steps: made.steps },
+    }));
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */
@@ -134,9 +158,8 @@ export function schoolsOn(c: Case, base: Composed): School[] {
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
       .flatMap((choice): School[] => {
-        const other = compose(recase(c, { [rule]: choice }));
-        if (signature(other.steps) === before) return [];
-        const price = priceSystem(other.steps, c.d.surface, c.shelf);
+        const { made: other, key, price } = variantOf(c, { [rule]: choice });
+        if (key === before) return [];
         return [
           {
             rule,

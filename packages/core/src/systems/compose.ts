@@ -241,19 +241,16 @@ function caulkAfterPrimer(c: Case): boolean {
   return c.ground !== 'paper';
 }
 
-/** Drops what the engine alone needs, and gives each coat its wear. */
+/** Drops what the engine alone needs, and gives each coat its wear. `step` is the composer's own copy. */
 function asShown(step: Step, c: Case): Step {
-  const { early: _early, scope, ...rest } = step;
-  const wear = [
-    ...new Set([
-      ...(step.wear ?? []),
-      ...wearFor(step.family, c),
-      ...(step.kind === 'sand' && step.technique !== 'wet' ? (['respirator-dust'] as const) : []),
-    ]),
-  ];
-  const shown =
-    scope === 'between' || scope === 'handover' || (scope === 'all' && !isCoat(step.kind)) ? undefined : scope;
-  return { ...rest, ...(shown ? { scope: shown } : {}), ...(wear.length ? { wear } : {}) };
+  const strong = wearFor(step.family, c);
+  const dusty = step.kind === 'sand' && step.technique !== 'wet';
+  if (strong.length || dusty)
+    step.wear = [...new Set([...(step.wear ?? []), ...strong, ...(dusty ? (['respirator-dust'] as const) : [])])];
+  const inner = step.scope === 'between' || step.scope === 'handover' || (step.scope === 'all' && !isCoat(step.kind));
+  if (inner) delete step.scope;
+  if (step.early !== undefined) delete step.early;
+  return step;
 }
 
 /** Composes the complete, ordered specification of one case. */

@@ -48,7 +48,8 @@ const ORDER: readonly (readonly StepKind[])[] = [
   ['revisit'],
 ];
 
-const place = (kind: StepKind) => ORDER.findIndex((line) => line.includes(kind));
+const PLACES = new Map(ORDER.flatMap((line, at) => line.map((kind) => [kind, at] as const)));
+const place = (kind: StepKind) => PLACES.get(kind)!;
 const BEFORE_WATER = place('wash') - 0.5;
 const AFTER_PRIMER = place('undercoat') - 0.5;
 const AT_HANDOVER = place('clean-up') + 0.5;
@@ -71,14 +72,22 @@ export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
     .map(({ step }) => step);
 }
 
+/** One wash, one rinse, one drying out, however many reasons there are for it. */
+const ONCE: ReadonlySet<StepKind> = new Set([
+  'wash',
+  'rinse',
+  'dry-out',
+  'dust-off',
+  'tack-off',
+  'inspect',
+  'scrape',
+  'mould-treat',
+  'repair',
+]);
+
 const sameWork = (a: Step, b: Step) => {
   if (a.kind !== b.kind || a.early !== b.early || a.scope !== b.scope) return false;
-  // One wash, one rinse, one drying out, however many reasons there are for it.
-  if (
-    ['wash', 'rinse', 'dry-out', 'dust-off', 'tack-off', 'inspect', 'scrape', 'mould-treat', 'repair'].includes(a.kind)
-  )
-    return true;
-  return a.family === b.family && a.grit === b.grit;
+  return ONCE.has(a.kind) || (a.family === b.family && a.grit === b.grit);
 };
 
 /** Merges what overlaps: the stronger cleaner, the longer wait, every reason once. */

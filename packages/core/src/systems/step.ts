@@ -30,5 +30,5 @@ export interface System {
 
 /** The plain words for a step, without its product: what is compared when two systems are set side by side. */
 export function stepKey(step: Step): string {
-  return [step.kind, step.family ?? '', step.grit ?? '', step.scope ?? '', step.technique ?? ''].join('|');
+  return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}`;
 }

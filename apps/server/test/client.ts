@@ -1,0 +1,75 @@
+import { v7 as uuid } from 'uuid';
+
+const BASE = process.env['TEST_SERVER']!;
+export const PASSWORD = 'high-water-mark';
+export { uuid };
+
+/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
+export interface Answer {
+  status: number;
+  body: any;
+  headers: Headers;
+}
+/* eslint-enable @typescript-eslint/no-explicit-any */
+
+/** Talks to the server as a browser of one person would. */
+export class Client {
+  cookie = '';
+  readonly base: string;
+  constructor(base = BASE) {
+    this.base = base;
+  }
+
+  async send(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+    const raw = typeof body === 'string' || body instanceof Uint8Array;
+    const response = await fetch(this.base + path, {
+      method,
+      headers: {
+        origin: this.base,
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: raw ? (body as string) : JSON.stringify(body) }),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set) this.cookie = set.split(';')[0]!;
+    const json = response.headers.get('content-type')?.includes('json');
+    const text = json ? await response.text() : '';
+    if (!json) await response.arrayBuffer();
+    return { status: response.status, body: text ? JSON.parse(text) : null, headers: response.headers };
+  }
+  get = (path: string) => this.send('GET', path);
+  post = (path: string, body: unknown, headers?: Record<string, string>) => this.send('POST', path, body, headers);
+}
+
+export async function signedIn(email = 'ada@saltmarsh-thirle.example', base = BASE): Promise<Client> {
+  const client = new Client(base);
+  const answer = await client.post('/api/session', { email, password: PASSWORD });
+  if (answer.status !== 200) throw new Error(`${email} could not sign in: ${answer.status}`);
+  return client;
+}
+
+/** A job with one room, for a test of its own. */
+export async function newJob(client: Client, builtYear: number | null = 1931) {
+  const jobId = uuid();
+  const roomId = uuid();
+  await client.post('/api/jobs', {
+    id: jobId,
+    title: 'Test house',
+    place: 'Quay',
+    builtYear,
+    startsAt: '2027-03-01T08:00:00Z',
+  });
+  await client.post(`/api/jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
+  return { jobId, roomId };
+}
+
+/** A skirting, as most tests need one. */
+export const surfaceBody = (roomId: string) => ({
+  id: uuid(),
+  roomId,
+  name: 'Skirting',
+  facts: { element: 'trim', substrate: 'softwood', areaM2: 6 },
+  wanted: { colour: '#22384d', sheen: 'satin' },
+});
