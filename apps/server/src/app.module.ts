@@ -9,6 +9,7 @@ import { HealthController } from './health/health.controller.ts';
 import { ErrorsFilter } from './http/errors.filter.ts';
 import { JobsController } from './jobs/jobs.controller.ts';
 import { Jobs } from './jobs/jobs.service.ts';
+import { Rooms } from './jobs/rooms.service.ts';
 import { LedgerController } from './ledger/ledger.controller.ts';
 import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
@@ -16,7 +17,10 @@ import { SessionGuard } from './people/session.ts';
 import { Plans, PlansController } from './plans/plans.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
 import { Systems, SystemsController } from './systems/systems.ts';
-import { PatchesController } from './walkround/patches.controller.ts';
+import { TrialsController } from './trials/trials.controller.ts';
+import { Trials } from './trials/trials.service.ts';
+import { Findings, FindingsController } from './walkround/findings.ts';
+import { Photos, PhotosController } from './walkround/photos.ts';
 import { Walkround, WalkroundController } from './walkround/walkround.ts';
 import { Work, WorkController } from './work/work.ts';
 import { WritesModule } from './writes/writes.module.ts';
@@ -29,24 +33,30 @@ import { WritesModule } from './writes/writes.module.ts';
   controllers: [
     AftercareController,
     FindController,
+    FindingsController,
     HealthController,
     JobsController,
     LedgerController,
-    PatchesController,
     PeopleController,
+    PhotosController,
     PlansController,
     ShelfController,
     SystemsController,
+    TrialsController,
     WalkroundController,
     WorkController,
   ],
   providers: [
     Aftercare,
     Demo,
+    Findings,
     Jobs,
     People,
+    Photos,
     Plans,
+    Rooms,
     Systems,
+    Trials,
     Walkround,
     Work,
     { provide: APP_GUARD, useClass: SessionGuard },

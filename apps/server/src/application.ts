@@ -12,6 +12,7 @@ import { AppModule } from './app.module.ts';
 import { log, nestLogger } from './http/logger.ts';
 import { sameOrigin } from './http/sameOrigin.middleware.ts';
 import { edgeValidation } from './http/validation.ts';
+import { PHOTO_LIMIT_BYTES } from './walkround/photos.ts';
 
 const BODY_LIMIT = '256kb';
 const WEB = join(import.meta.dirname, '../../web/dist');
@@ -56,6 +57,8 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   );
   app.use(cookieParser());
   app.use(sameOrigin);
+  // A photo comes as it is; everything else is JSON.
+  app.use(/^\/api\/jobs\/[^/]+\/photos$/, express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();

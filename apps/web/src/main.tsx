@@ -14,6 +14,9 @@ import { sayTimesIn } from './words/time.ts';
 const Today = lazy(() => import('./today/Today.tsx'));
 const Jobs = lazy(() => import('./jobs/Jobs.tsx'));
 const JobPage = lazy(() => import('./jobs/JobPage.tsx'));
+const Walk = lazy(() => import('./walkround/Walk.tsx'));
+const Round = lazy(() => import('./walkround/Round.tsx'));
+const TrialBoard = lazy(() => import('./trials/TrialBoard.tsx'));
 const SurfacePage = lazy(() => import('./surface/SurfacePage.tsx'));
 const Drying = lazy(() => import('./drying/Drying.tsx'));
 const Aftercare = lazy(() => import('./aftercare/Aftercare.tsx'));
@@ -44,11 +47,14 @@ const router = createBrowserRouter([
       { path: 'jobs', element: <Jobs /> },
       { path: 'jobs/:jobId', element: <JobPage /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> },
+      { path: 'jobs/:jobId/walk', element: <Walk /> },
+      { path: 'jobs/:jobId/round', element: <Round /> },
       { path: 'jobs/:jobId/ledger', element: <Ledger /> },
       { path: 'drying', element: <Drying /> },
       { path: 'drying/:jobId', element: <Drying /> },
       { path: 'aftercare', element: <Aftercare /> },
       { path: 'trials', element: <Trials /> },
+      { path: 'trials/:trialId', element: <TrialBoard /> },
       { path: 'shelf', element: <Shelf /> },
       { path: 'practice', element: <Practice /> },
       { path: 'rules', element: <Rules /> },

@@ -1,16 +1,16 @@
 import { assessSchema, type AssessInput } from './contract/assessInput.ts';
 import { readBy } from './contract/fault.ts';
-import { diagnose, type Diagnosis } from './evidence/diagnosis.ts';
+import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
 import { surfaceFacts, type SurfaceFacts } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
-import { rankedFinishes, type FinishChance } from './evidence/posterior.ts';
+import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
 import { priceSystem } from './pricing/price.ts';
 import { asProduct } from './shelf/familyFigures.ts';
 import type { ProductGiven } from './shelf/product.ts';
 import { SHIPPED_SHELF } from './shelf/shippedShelf.ts';
-import { alternativesTo, schoolsOn, type Alternative, type School } from './systems/alternatives.ts';
+import { alternativesTo, schoolsOn, waysOf, type Alternative, type School } from './systems/alternatives.ts';
 import { blocksOn, type Block } from './systems/blocks.ts';
-import { asCase, NOTHING_WANTED, type Case, type Wanted } from './systems/case.ts';
+import { asCase, NOTHING_WANTED, type Case, type TrialWord, type Wanted } from './systems/case.ts';
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import { risksOf, type Risk } from './systems/risks.ts';
@@ -33,28 +33,44 @@ const withoutNulls = <T extends object>(given: T | null | undefined) =>
     [K in keyof T]?: NonNullable<T[K]>;
   };
 
+/** What a caller knows beyond one question: the place's own dates, the whole house's odds, accepted trials. */
+export interface Known {
+  dates?: Partial<Pick<SurfaceFacts, 'leadYear' | 'asbestosYear'>>;
+  /** Odds of each zone, where the whole house was read; else they come from the question's neighbours. */
+  oddsOf?: OddsOf;
+  trials?: readonly TrialWord[];
+}
+
+/** The facts of a question, with what is usual filled in. */
+export function factsOf(input: Pick<AssessInput, 'surface'>, dates: Known['dates'] = {}): SurfaceFacts {
+  return surfaceFacts({
+    ...dates,
+    ...(withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>),
+  });
+}
+
 /** The case behind an input that has been read: for callers that want more than the contract's answer. */
-export function caseOf(input: AssessInput): { d: Diagnosis; c: Case; made: Composed } {
-  const surface = surfaceFacts(
-    withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>,
-  );
-  const d = diagnose(surface, input.tests ?? [], input.neighbours ?? []);
+export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c: Case; made: Composed } {
+  const surface = factsOf(input, known.dates);
+  const tests = input.tests ?? [];
+  const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, input.neighbours ?? []);
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF;
-  const c = asCase(d, wanted, input.houseRules ?? {}, shelf);
+  const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials);
   return { d, c, made: compose(c) };
 }
 
 /** Facts → evidence → system: what is there, what goes on it, and why. For input that has been read. */
-export function assessRead(input: AssessInput): Assessment {
-  const { d, c, made } = caseOf(input);
+export function assessRead(input: AssessInput, known: Known = {}): Assessment {
+  const { d, c, made } = caseOf(input, known);
   const price = priceSystem(made.steps, d.surface, c.shelf);
+  const ways = waysOf(c);
   return {
     finish: rankedFinishes(d.odds),
     nextTest: testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)[0] ?? null,
     system: { steps: made.steps },
-    alternatives: alternativesTo(c, made),
-    schools: schoolsOn(c, made),
+    alternatives: alternativesTo(c, made, ways),
+    schools: schoolsOn(c, made, ways),
     cautions: cautionsFor(c, made),
     blocks: blocksOn(c, made),
     risks: risksOf(made.steps, c, price),

@@ -1,5 +1,23 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
-import type { HouseRules, PlanInput, Plan, Step, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
+import type {
+  Cell,
+  Condition,
+  Extent,
+  Facing,
+  HouseRules,
+  Measure,
+  Plan,
+  PlanInput,
+  RoomSketch,
+  SketchPlace,
+  Step,
+  Substrate,
+  SurfaceFacts,
+  TestRecord,
+  TrialDesign,
+  TrialWord,
+  Wanted,
+} from '@rustic/core';
 
 /** Every table that belongs to a firm carries its id; see FirmScope, the only way to query them. */
 export abstract class FirmOwned {
@@ -82,7 +100,15 @@ export class JobEntity extends FirmOwned {
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   @Column('json', { name: 'crew_ids' }) crewIds: string[];
   @Column('int') racks: number;
+  @Column('json') property: Property;
   @VersionColumn() version: number;
+}
+
+/** The property as it bears on the work: who lives there, and the place's own dates for lead and asbestos. */
+export interface Property {
+  occupants?: string;
+  leadYear?: number;
+  asbestosYear?: number;
 }
 
 @Entity('room')
@@ -92,6 +118,26 @@ export class RoomEntity extends FirmOwned {
   @Column('int') position: number;
   @Column('boolean', { name: 'no_dust_while_wet' }) noDustWhileWet: boolean;
   @Column('varchar', { length: 5, name: 'back_by', nullable: true }) backBy: string | null;
+  @Column('varchar', { length: 10 }) kind: 'room' | 'elevation';
+  @Column('varchar', { length: 5, nullable: true }) facing: Facing | null;
+  @Column('json', { nullable: true }) sketch: RoomSketch | null;
+  @VersionColumn() version: number;
+}
+
+export const EXCLUSION_REASONS = [
+  'client-does-it',
+  'to-be-removed',
+  'undecided',
+  'other-trade-first',
+  'stays-as-it-is',
+] as const;
+/** What the client keeps out, with the reason; drawn at its boundary where one was drawn. */
+export interface Exclusion {
+  id: string;
+  words: string;
+  reason: (typeof EXCLUSION_REASONS)[number];
+  whole: boolean;
+  box: { wall: number; x: number; y: number; widthM: number; heightM: number } | null;
 }
 
 @Entity('surface')
@@ -103,6 +149,8 @@ export class SurfaceEntity extends FirmOwned {
   @Column('json') facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
   @Column('json') wanted: Partial<Wanted>;
   @Column('int') position: number;
+  @Column('json', { nullable: true }) measure: Measure | null;
+  @Column('json') exclusions: Exclusion[];
   @VersionColumn() version: number;
 }
 
@@ -115,6 +163,86 @@ export class TestRecordEntity extends FirmOwned {
   @Column('datetime', { precision: 3 }) at: Date;
   @Column('char', { length: 36, nullable: true }) corrects: string | null;
   @Column('varchar', { length: 1000 }) note: string;
+  /** Where on the room sketch it was made. */
+  @Column('json', { nullable: true }) mark: SketchPlace | null;
+}
+
+/** What preparation brought out: conditions that nobody could see at the walk-round, and what they changed. */
+@Entity('finding')
+export class FindingEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'surface_id' }) surfaceId: string;
+  @Column('json') conditions: Condition[];
+  @Column('json') extents: Partial<Record<Condition, Extent>>;
+  @Column('varchar', { length: 1000 }) note: string;
+  /** What it changed in the system the evidence asks for: lines, minutes and money, as computed when it was noted. */
+  @Column('json') changes: FindingChanges;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+export interface FindingChanges {
+  added: Step[];
+  removed: Step[];
+  minutes: number;
+  cost: number;
+}
+
+@Entity('photo')
+export class PhotoEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'room_id' }) roomId: string;
+  @Column('char', { length: 36, name: 'surface_id', nullable: true }) surfaceId: string | null;
+  @Column('char', { length: 36, name: 'test_id', nullable: true }) testId: string | null;
+  @Column('json', { nullable: true }) mark: SketchPlace | null;
+  @Column('varchar', { length: 400 }) note: string;
+  @Column('int') width: number;
+  @Column('int') height: number;
+  @Column('char', { length: 64 }) hash: string;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+  /** JPEG, made anew from what was sent: nothing but the picture is kept. Not read with the rest of the row. */
+  @Column('longblob', { select: false }) content: Buffer;
+}
+
+/** A trial as it was designed and laid out; what happens on it are acts of their own. */
+@Entity('trial')
+export class TrialEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'surface_id', nullable: true }) surfaceId: string | null;
+  @Column('varchar', { length: 120 }) title: string;
+  @Column('varchar', { length: 200 }) place: string;
+  @Column('json') design: TrialDesign;
+  @Column('json') cells: Cell[];
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+export type TrialActKind = 'primed' | 'topcoated' | 'look' | 'concluded';
+
+/** Something done on a trial: laid, looked at, concluded. Inserted, never changed; a correction names what it corrects. */
+@Entity('trial_act')
+export class TrialActEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'trial_id' }) trialId: string;
+  @Column('varchar', { length: 12 }) kind: TrialActKind;
+  @Column('json') body: TrialActBody;
+  @Column('char', { length: 36, nullable: true }) corrects: string | null;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+export interface TrialActBody {
+  cell?: string;
+  part?: 'cell' | 'strip';
+  test?: TestRecord;
+  /** The accepted conclusion: in words, and what it says of each primer in the choice of a system. */
+  text?: string;
+  words?: TrialWord[];
+  /** What it was tried on: it speaks for surfaces of the same make. */
+  substrate?: Substrate | null;
+  /** Kept for the whole firm, not only for this job. */
+  forFirm?: boolean;
 }
 
 /** The system settled for a surface; the newest stands, none is ever changed. */
@@ -195,5 +323,9 @@ export const ENTITIES = [
   PostedPlanEntity,
   WorkLogEntity,
   AirReadingEntity,
+  FindingEntity,
+  PhotoEntity,
+  TrialEntity,
+  TrialActEntity,
   LedgerEntryEntity,
 ];

@@ -1,19 +1,21 @@
 import { Injectable, Logger } from '@nestjs/common';
-import { isCoat } from '@rustic/core';
+import { familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity } from '../database/entities.ts';
+import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity, TrialEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, systemOf, workOn } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
+import { Rooms } from '../jobs/rooms.service.ts';
 import { hashPassword } from '../people/passwords.ts';
 import { Plans } from '../plans/plans.ts';
+import { Trials } from '../trials/trials.service.ts';
 import { Walkround } from '../walkround/walkround.ts';
 import { Work } from '../work/work.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
-import { DEMO_JOBS, type DemoJob, type DemoSurface } from './jobs.ts';
+import { DEMO_JOBS, type DemoJob, type DemoRoom, type DemoSurface, type DemoTrial } from './jobs.ts';
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
@@ -27,8 +29,10 @@ export class Demo {
     private readonly database: DataSource,
     private readonly writes: Writes,
     private readonly jobs: Jobs,
+    private readonly rooms: Rooms,
     private readonly walkround: Walkround,
     private readonly work: Work,
+    private readonly trials: Trials,
     private readonly plans: Plans,
   ) {}
 
@@ -92,10 +96,17 @@ export class Demo {
     const laid: [DemoSurface, string][] = [];
     for (const room of demo.rooms) {
       const roomId = uuid();
-      await this.jobs.addRoom(walked, jobId, { id: roomId, name: room.name });
+      await this.rooms.addRoom(walked, jobId, {
+        id: roomId,
+        name: room.name,
+        kind: room.facing ? 'elevation' : 'room',
+        facing: room.facing ?? null,
+        sketch: sketchOf(room),
+      });
       if (room.backBy) await this.database.manager.update(RoomEntity, { id: roomId }, { backBy: room.backBy });
       for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
     }
+    if (demo.trial) await this.loadTrial(who, jobId, demo.trial, laid);
     if (demo.post)
       await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, {
         id: uuid(),
@@ -107,7 +118,7 @@ export class Demo {
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {
     const id = uuid();
-    await this.jobs.addSurface(who, jobId, {
+    await this.rooms.addSurface(who, jobId, {
       id,
       roomId,
       name: surface.name,
@@ -123,6 +134,47 @@ export class Demo {
       });
     }
     return id;
+  }
+
+  /** A board laid some days ago and looked at once, as somebody at the house would have written it down. */
+  private async loadTrial(who: Who, jobId: string, trial: DemoTrial, surfaces: [DemoSurface, string][]): Promise<void> {
+    const daysAgo = (days: number, hours = 0) => new Date(who.now.getTime() - days * DAY_MS + hours * 3_600_000);
+    const at = (when: Date): Who => ({ ...who, now: when });
+    const trialId = uuid();
+    await this.trials.design(at(daysAgo(trial.laidDaysAgo + 1)), jobId, {
+      id: trialId,
+      title: trial.title,
+      place: trial.place,
+      surfaceId: surfaces.find(([s]) => s.name === trial.surface)![1],
+      design: {
+        preparations: trial.preparations.map((words) => ({ id: words, words, family: null, coats: 0 })),
+        primers: trial.primers.map((f) => ({ ...familyArm(f), coats: 1 })),
+        topcoats: trial.topcoats.map((f) => ({ ...familyArm(f), coats: 1 })),
+        replicates: 2,
+        seed: 1987,
+      },
+    });
+    for (const [kind, hours] of [
+      ['primed', 0],
+      ['topcoated', 5],
+    ] as const) {
+      const when = daysAgo(trial.laidDaysAgo, hours);
+      await this.trials.lay(at(when), trialId, { id: uuid(), kind, at: when.toISOString() });
+    }
+    const board = await this.writes.reading(who).one(TrialEntity, trialId, 'trial');
+    const looked = daysAgo(trial.laidDaysAgo - 3, -4);
+    for (const cell of board.cells) {
+      const primer = cell.primer === null ? null : trial.primers[cell.primer]!;
+      const result = primer ? trial.looked[primer] : trial.untreated;
+      if (!result) continue;
+      await this.trials.look(at(looked), trialId, {
+        id: uuid(),
+        cell: cell.id,
+        part: 'cell',
+        test: { kind: 'nail-scratch', result: cell.preparation === 0 && result === 'holds' ? 'marks' : result },
+        at: looked.toISOString(),
+      });
+    }
   }
 
   /** Logs the first coats of a surface, the last of them ending when the demo says, a day between them. */
@@ -147,4 +199,11 @@ export class Demo {
       });
     }
   }
+}
+
+/** The walls of a demo room unfolded, or the face of its elevation. */
+function sketchOf({ size, facing }: DemoRoom): RoomSketch | null {
+  if (!size) return null;
+  if (!facing) return unfold(size);
+  return wholeElevation({ ...size, face: null, timber: 'softwood', exposure: 'exterior-exposed' }).sketch;
 }

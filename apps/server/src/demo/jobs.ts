@@ -1,4 +1,4 @@
-import type { SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
+import type { Facing, Family, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
 import type { JobStatus } from '../database/entities.ts';
 
 export interface DemoSurface {
@@ -7,6 +7,8 @@ export interface DemoSurface {
   facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
   wanted?: Partial<Wanted>;
   tests?: TestRecord[];
+  /** What the client keeps out. */
+  leftOut?: { words: string; reason: 'client-does-it' | 'stays-as-it-is' }[];
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; temperatureC: number; relativeHumidityPct: number };
 }
@@ -24,7 +26,32 @@ export interface DemoJob {
   temperatureC: number;
   relativeHumidityPct: number;
   post: boolean;
-  rooms: { name: string; backBy?: string; surfaces: DemoSurface[] }[];
+  rooms: DemoRoom[];
+  trial?: DemoTrial;
+}
+
+export interface DemoRoom {
+  name: string;
+  backBy?: string;
+  /** Size and openings, from which the walls are unfolded; in metres. */
+  size?: { lengthM: number; widthM: number; heightM: number; windows: number; doors: number };
+  /** Which way an elevation looks; rooms have none. */
+  facing?: Facing;
+  surfaces: DemoSurface[];
+}
+
+/** A trial board that is under way: laid some days ago, and looked at once. */
+export interface DemoTrial {
+  title: string;
+  place: string;
+  surface: string;
+  preparations: string[];
+  primers: Family[];
+  topcoats: Family[];
+  laidDaysAgo: number;
+  /** How a cell of each primer looked at the first look, by thumbnail. */
+  looked: Partial<Record<Family, string>>;
+  untreated: string;
 }
 
 const rubbed = (result: string, place: string): TestRecord => ({ kind: 'spirit-rub', result, place });
@@ -47,6 +74,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     rooms: [
       {
         name: 'Stair hall',
+        size: { lengthM: 5.4, widthM: 2.6, heightM: 2.9, windows: 1, doors: 3 },
         surfaces: [
           {
             name: 'Panelling below the rail',
@@ -108,6 +136,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
       {
         name: 'Parlour',
+        size: { lengthM: 4.9, widthM: 4, heightM: 2.8, windows: 2, doors: 1 },
         surfaces: [
           {
             name: 'Boarded ceiling, knots',
@@ -161,6 +190,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
       {
         name: 'Scullery',
+        size: { lengthM: 3.6, widthM: 3.1, heightM: 2.5, windows: 1, doors: 2 },
         surfaces: [
           {
             name: 'Chimney breast, stain',
@@ -235,6 +265,17 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     relativeHumidityPct: 55,
     post: false,
     note: 'A primer trial is on the back of the left wardrobe door.',
+    trial: {
+      title: 'Which primer holds on the foil',
+      place: 'back of the left wardrobe door',
+      surface: 'Wardrobe fronts, foil',
+      preparations: ['washed', 'washed and scuffed'],
+      primers: ['shellac-primer', 'bonding-acrylic-primer', 'multi-purpose-acrylic-primer'],
+      topcoats: ['waterborne-alkyd'],
+      laidDaysAgo: 4,
+      looked: { 'shellac-primer': 'holds', 'bonding-acrylic-primer': 'marks', 'multi-purpose-acrylic-primer': 'scratches-off' },
+      untreated: 'peels-in-sheet',
+    },
     rooms: [
       {
         name: 'Front bedroom',
@@ -305,6 +346,8 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     rooms: [
       {
         name: 'South elevation',
+        facing: 'south',
+        size: { lengthM: 9.5, widthM: 9.5, heightM: 4.6, windows: 3, doors: 1 },
         surfaces: [
           {
             name: 'Larch doors',
@@ -340,6 +383,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
       {
         name: 'Quay side',
+        facing: 'west',
         surfaces: [
           {
             name: 'New softwood rail',

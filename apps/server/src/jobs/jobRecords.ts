@@ -1,27 +1,48 @@
 import {
   assessSchema,
   caseOf,
+  conditionFindings,
+  factsOf,
+  houseTests,
+  posteriorIn,
   readBy,
+  readHouse,
   runLine,
   SHIPPED_SHELF,
   workOf,
   type Air,
   type AssessInput,
   type Case,
+  type Composed,
+  type Condition,
+  type Diagnosis,
   type Done,
+  type Extent,
+  type House,
+  type HouseStanding,
+  type Known,
+  type Member,
   type Product,
   type RunLine,
   type Step,
+  type Substrate,
+  type SurfaceFacts,
+  type TestRecord,
+  type TrialWord,
   type WorkStep,
+  zonesOf,
 } from '@rustic/core';
 import {
   AirReadingEntity,
+  FindingEntity,
   FirmEntity,
   JobEntity,
+  PhotoEntity,
   RoomEntity,
   SurfaceEntity,
   SystemChoiceEntity,
   TestRecordEntity,
+  TrialActEntity,
   WorkLogEntity,
 } from '../database/entities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
@@ -36,12 +57,22 @@ export interface JobRecords {
   choices: SystemChoiceEntity[];
   work: WorkLogEntity[];
   readings: AirReadingEntity[];
+  findings: FindingEntity[];
+  photos: PhotoEntity[];
+  /** Accepted trials: this job's, and those that the firm keeps for every job. */
+  trials: AcceptedTrial[];
+}
+
+/** A conclusion that stands: what it says of each primer, and what it was tried on. */
+export interface AcceptedTrial {
+  words: TrialWord[];
+  substrate: Substrate | null;
 }
 
 /** Reads one job whole; another firm's job is not found. */
 export async function readJob(scope: FirmScope, jobId: string): Promise<JobRecords> {
   const job = await scope.one(JobEntity, jobId, 'job');
-  const [firm, rooms, surfaces, tests, choices, work, readings] = await Promise.all([
+  const [firm, rooms, surfaces, tests, choices, work, readings, findings, photos, trials] = await Promise.all([
     scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId }),
     scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
     scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
@@ -49,8 +80,20 @@ export async function readJob(scope: FirmScope, jobId: string): Promise<JobRecor
     scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
     scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
+    scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    acceptedTrials(scope, jobId),
   ]);
-  return { firm, job, rooms, surfaces, tests, choices, work, readings };
+  return { firm, job, rooms, surfaces, tests, choices, work, readings, findings, photos, trials };
+}
+
+/** The newest conclusion of each trial that speaks for this job. */
+async function acceptedTrials(scope: FirmScope, jobId: string): Promise<AcceptedTrial[]> {
+  const concluded = await scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' });
+  const newest = new Map(concluded.map((act) => [act.trialId, act]));
+  return [...newest.values()]
+    .filter((act) => act.jobId === jobId || act.body.forFirm === true)
+    .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null }));
 }
 
 /** Tests that stand: those that a correction names are kept, but count no more. */
@@ -59,26 +102,99 @@ export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEnt
   return tests.filter((t) => !corrected.has(t.id));
 }
 
-/** The question the core is asked about a surface: its facts, its tests, and its neighbours in the house. */
+/** Everything flagged on a surface: at the walk-round, and since, while working. */
+function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
+  const found = records.findings.filter((f) => f.surfaceId === surface.id);
+  const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
+  const extents: Partial<Record<Condition, Extent>> = Object.assign(
+    {},
+    surface.facts.extents,
+    ...found.map((f) => f.extents),
+  );
+  return { conditions: [...new Set(conditions)], extents };
+}
+
+/** The question the core is asked about a surface, but for what the rest of the house says: see `knownOf`. Read once. */
 export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
+  const { questions } = computed(records);
+  let question = questions.get(surface.id);
+  if (!question) questions.set(surface.id, (question = askedOf(records, surface)));
+  return question;
+}
+
+function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
   const standing = standingTests(records.tests);
-  const testsOf = (id: string) => standing.filter((t) => t.surfaceId === id).map((t) => t.test);
-  const neighbours = records.surfaces
-    .filter((other) => other.id !== surface.id && testsOf(other.id).length > 0)
-    .map((other) => ({
-      campaign: (surface.campaign !== null && other.campaign === surface.campaign ? 'same' : 'unknown') as
-        'same' | 'unknown',
-      element: other.facts.element,
-      tests: testsOf(other.id),
-    }))
-    .filter((n) => n.campaign === 'same' || n.element === surface.facts.element);
   return readBy(assessSchema, {
-    surface: { builtYear: records.job.builtYear, ...surface.facts },
-    tests: testsOf(surface.id),
-    neighbours,
+    surface: { builtYear: records.job.builtYear, ...surface.facts, ...flaggedOn(records, surface) },
+    tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
     wanted: surface.wanted,
     houseRules: { ...records.firm.houseRules, ...records.job.houseRules },
   });
+}
+
+/** What is computed from one reading of the records, once: the house, and the case of each surface. */
+interface Computed {
+  house: House | null;
+  questions: Map<string, AssessInput>;
+  cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
+}
+const computedFrom = new WeakMap<JobRecords, Computed>();
+
+function computed(records: JobRecords): Computed {
+  let known = computedFrom.get(records);
+  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map() }));
+  return known;
+}
+
+const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
+  ...(job.property.leadYear ? { leadYear: job.property.leadYear } : {}),
+  ...(job.property.asbestosYear ? { asbestosYear: job.property.asbestosYear } : {}),
+});
+
+const memberId = (surfaceId: string, zone: number) => `${surfaceId}/${zone}`;
+export const surfaceOfMember = (id: string) => id.slice(0, id.indexOf('/'));
+
+function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
+  const question = questionOf(records, surface);
+  const facts: SurfaceFacts = factsOf(question, datesOf(records));
+  return zonesOf(facts, (question.tests ?? []) as TestRecord[]).map((zone, at) => ({
+    id: memberId(surface.id, at),
+    surface: facts,
+    tests: zone.tests,
+    campaign: surface.campaign,
+  }));
+}
+
+/** The whole house read at once: evidence flows along its campaigns and its habits. */
+export function houseOf(records: JobRecords): House {
+  const known = computed(records);
+  known.house ??= readHouse(records.surfaces.flatMap((surface) => membersOf(records, surface)));
+  return known.house;
+}
+
+/** What is still unknown of the house, in money, and the tests that would tell. */
+export function unknownOf(records: JobRecords): HouseStanding {
+  return houseTests(houseOf(records), (member) => conditionFindings(member.surface, member.tests));
+}
+
+/** What the rest of the record says to a question: the house's odds, the place's dates, trials that were accepted. */
+export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
+  const house = houseOf(records);
+  return {
+    dates: datesOf(records),
+    oddsOf: (_tests, zone) => posteriorIn(house, memberId(surface.id, zone)),
+    trials: records.trials
+      .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
+      .flatMap(({ words }) => words),
+  };
+}
+
+/** The case of a surface, computed once for one reading of the records. */
+export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagnosis; c: Case; made: Composed } {
+  const { cases } = computed(records);
+  let found = cases.get(surface.id);
+  if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
+  return found;
 }
 
 /** The system that stands for a surface: the one settled, else the one the core would take. */
@@ -86,7 +202,7 @@ export function systemOf(
   records: JobRecords,
   surface: SurfaceEntity,
 ): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
-  const { c, made } = caseOf(questionOf(records, surface));
+  const { c, made } = caseIn(records, surface);
   const choice = records.choices.filter((one) => one.surfaceId === surface.id).at(-1) ?? null;
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
 }

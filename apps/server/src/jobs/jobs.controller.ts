@@ -1,14 +1,29 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
-import { JobBody, JobChange, ReadingBody, RoomBody, SurfaceBody, SurfaceChange } from './jobs.dto.ts';
+import {
+  CampaignBody,
+  JobBody,
+  JobChange,
+  OrderBody,
+  ReadingBody,
+  RoomBody,
+  RoomChange,
+  SurfaceBody,
+  SurfaceChange,
+  WholeRoomBody,
+} from './jobs.dto.ts';
 import { Jobs } from './jobs.service.ts';
+import { Rooms } from './rooms.service.ts';
 
 @ApiTags('jobs')
 @Controller('api')
 export class JobsController {
-  constructor(private readonly jobs: Jobs) {}
+  constructor(
+    private readonly jobs: Jobs,
+    private readonly rooms: Rooms,
+  ) {}
 
   @Get('jobs') list(@Sender() who: Who) {
     return this.jobs.list(who);
@@ -23,16 +38,28 @@ export class JobsController {
     return this.jobs.change(who, id, body);
   }
   @Post('jobs/:id/rooms') addRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: RoomBody) {
-    return this.jobs.addRoom(who, id, body);
+    return this.rooms.addRoom(who, id, body);
   }
   @Post('jobs/:id/surfaces') addSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: SurfaceBody) {
-    return this.jobs.addSurface(who, id, body);
+    return this.rooms.addSurface(who, id, body);
+  }
+  @Post('jobs/:id/whole-rooms') addWholeRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: WholeRoomBody) {
+    return this.rooms.addWholeRoom(who, id, body);
+  }
+  @Put('jobs/:id/order') order(@Sender() who: Who, @Param('id') id: string, @Body() body: OrderBody) {
+    return this.rooms.order(who, id, body);
+  }
+  @Post('jobs/:id/campaigns') campaign(@Sender() who: Who, @Param('id') id: string, @Body() body: CampaignBody) {
+    return this.rooms.campaign(who, id, body);
+  }
+  @Patch('rooms/:id') changeRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: RoomChange) {
+    return this.rooms.changeRoom(who, id, body);
   }
   @Get('surfaces/:id') surface(@Sender() who: Who, @Param('id') id: string) {
     return this.jobs.surface(who, id);
   }
   @Patch('surfaces/:id') changeSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: SurfaceChange) {
-    return this.jobs.changeSurface(who, id, body);
+    return this.rooms.changeSurface(who, id, body);
   }
   @Post('rooms/:id/readings') addReading(@Sender() who: Who, @Param('id') id: string, @Body() body: ReadingBody) {
     return this.jobs.addReading(who, id, body);

@@ -2,6 +2,7 @@ import {
   CONDITIONS,
   ELEMENTS,
   EXPOSURES,
+  FACINGS,
   FAMILIES,
   FINISHES,
   SHEENS,
@@ -10,8 +11,10 @@ import {
   type Condition,
   type Element,
   type Exposure,
+  type Facing,
   type Family,
   type Finish,
+  type RoomSketch,
   type Sheen,
   type Substrate,
   type SurfaceFacts,
@@ -39,7 +42,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsNotedTime } from '../http/checks.ts';
-import type { JobStatus } from '../database/entities.ts';
+import { EXCLUSION_REASONS, type Exclusion, type JobStatus } from '../database/entities.ts';
 
 const STATUSES: JobStatus[] = ['walk-round', 'quoted', 'planned', 'active', 'aftercare'];
 
@@ -56,17 +59,97 @@ export class JobBody {
   startsAt: string;
 }
 
+export class PropertyBody {
+  @IsOptional() @IsString() @MaxLength(200) occupants?: string;
+  @IsOptional() @IsInt() @Min(1800) @Max(2200) leadYear?: number;
+  @IsOptional() @IsInt() @Min(1800) @Max(2200) asbestosYear?: number;
+}
+
 export class JobChange {
   @IsUUID() id: string;
   @IsInt() @Min(1) version: number;
   @IsOptional() @IsIn(STATUSES) status?: JobStatus;
   @IsOptional() @IsNumber() @Min(-30) @Max(50) temperatureC?: number;
   @IsOptional() @IsNumber() @Min(1) @Max(100) relativeHumidityPct?: number;
+  @IsOptional() @ValidateNested() @Type(() => PropertyBody) property?: PropertyBody;
+}
+
+const METRES = 1000;
+
+class SketchOpeningBody {
+  @IsIn(['window', 'door', 'opening']) kind: 'window' | 'door' | 'opening';
+  @IsNumber() @Min(0) @Max(METRES) x: number;
+  @IsNumber() @Min(0) @Max(METRES) y: number;
+  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
+  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
+}
+
+class SketchWallBody {
+  @IsString() @MaxLength(60) name: string;
+  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
+  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => SketchOpeningBody)
+  openings: readonly SketchOpeningBody[];
+}
+
+export class SketchBody implements RoomSketch {
+  @IsArray()
+  @ArrayMaxSize(24)
+  @ValidateNested({ each: true })
+  @Type(() => SketchWallBody)
+  walls: readonly SketchWallBody[];
+}
+
+export class PlaceBody {
+  @IsInt() @Min(0) @Max(23) wall: number;
+  @IsNumber() @Min(0) @Max(METRES) x: number;
+  @IsNumber() @Min(0) @Max(METRES) y: number;
 }
 
 export class RoomBody {
   @IsUUID() id: string;
   @IsString() @MinLength(1) @MaxLength(120) name: string;
+  @IsOptional() @IsIn(['room', 'elevation']) kind?: 'room' | 'elevation';
+  @IsOptional() @IsIn(FACINGS) facing?: Facing | null;
+  @IsOptional() @ValidateNested() @Type(() => SketchBody) sketch?: SketchBody | null;
+}
+
+export class RoomChange {
+  @IsUUID() id: string;
+  @IsInt() @Min(1) version: number;
+  @IsOptional() @IsString() @MinLength(1) @MaxLength(120) name?: string;
+  @IsOptional() @IsIn(FACINGS) facing?: Facing | null;
+  @IsOptional() @ValidateNested() @Type(() => SketchBody) sketch?: SketchBody | null;
+}
+
+class OpeningBody {
+  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
+  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
+  @IsInt() @Min(1) @Max(1000) count: number;
+}
+
+export class MeasureBody {
+  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
+  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
+  @IsInt() @Min(1) @Max(10_000) count: number;
+  @IsBoolean() bothSides: boolean;
+  @IsArray() @ArrayMaxSize(40) @ValidateNested({ each: true }) @Type(() => OpeningBody) openings: OpeningBody[];
+}
+
+class BoxBody extends PlaceBody {
+  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
+  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
+}
+
+export class ExclusionBody {
+  @IsUUID() id: string;
+  @IsString() @MinLength(1) @MaxLength(200) words: string;
+  @IsIn(EXCLUSION_REASONS) reason: Exclusion['reason'];
+  @IsBoolean() whole: boolean;
+  @IsOptional() @ValidateNested() @Type(() => BoxBody) box: BoxBody | null;
 }
 
 export class SurfaceFactsBody {
@@ -77,6 +160,7 @@ export class SurfaceFactsBody {
   @IsOptional() @IsArray() @ArrayMaxSize(CONDITIONS.length) @IsIn(CONDITIONS, { each: true }) conditions?: Condition[];
   @IsOptional() @IsNumber() @IsPositive() @Max(100_000) areaM2?: number | null;
   @IsOptional() @IsHexColor() @MaxLength(7) @MinLength(7) currentColour?: string | null;
+  @IsOptional() @IsArray() @ArrayMaxSize(20) @IsHexColor({ each: true }) currentColours?: string[];
   @IsOptional() @IsIn(FINISHES) currentFinish?: Finish | null;
   @IsOptional() @IsBoolean() isNew?: boolean | null;
   @IsOptional() @IsBoolean() sanded?: boolean | null;
@@ -102,6 +186,7 @@ export class SurfaceBody {
   @IsOptional() @IsString() @MaxLength(60) campaign?: string | null;
   @ValidateNested() @Type(() => SurfaceFactsBody) facts: SurfaceFactsBody;
   @IsOptional() @ValidateNested() @Type(() => WantedBody) wanted?: WantedBody;
+  @IsOptional() @ValidateNested() @Type(() => MeasureBody) measure?: MeasureBody | null;
 }
 
 export class SurfaceChange {
@@ -111,6 +196,39 @@ export class SurfaceChange {
   @IsOptional() @IsString() @MaxLength(60) campaign?: string | null;
   @IsOptional() @ValidateNested() @Type(() => SurfaceFactsBody) facts?: SurfaceFactsBody;
   @IsOptional() @ValidateNested() @Type(() => WantedBody) wanted?: WantedBody;
+  @IsOptional() @ValidateNested() @Type(() => MeasureBody) measure?: MeasureBody | null;
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(30)
+  @ValidateNested({ each: true })
+  @Type(() => ExclusionBody)
+  exclusions?: ExclusionBody[];
+}
+
+/** A room with its surfaces in one act: the whole-room entry, or a copy of a room. */
+export class WholeRoomBody {
+  @IsUUID() id: string;
+  @ValidateNested() @Type(() => RoomBody) room: RoomBody;
+  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => SurfaceBody) surfaces: SurfaceBody[];
+}
+
+class PlacedSurface {
+  @IsUUID() id: string;
+  @IsUUID() roomId: string;
+}
+
+/** The order in which rooms and surfaces stand. */
+export class OrderBody {
+  @IsUUID() id: string;
+  @IsArray() @ArrayMaxSize(500) @IsUUID(undefined, { each: true }) rooms: string[];
+  @IsArray() @ArrayMaxSize(5000) @ValidateNested({ each: true }) @Type(() => PlacedSurface) surfaces: PlacedSurface[];
+}
+
+/** Surfaces join a campaign of this name, or leave theirs. */
+export class CampaignBody {
+  @IsUUID() id: string;
+  @IsOptional() @IsString() @MinLength(1) @MaxLength(60) name: string | null;
+  @IsArray() @ArrayMaxSize(1000) @IsUUID(undefined, { each: true }) surfaceIds: string[];
 }
 
 export class ReadingBody {

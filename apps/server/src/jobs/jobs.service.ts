@@ -1,15 +1,17 @@
 import { Injectable } from '@nestjs/common';
-import { priceSystem, rankedFinishes, readBy, sectionOf, estimateStep, surfaceSchema } from '@rustic/core';
+import { priceSystem, rankedFinishes, sectionOf, estimateStep } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
-import { readJob, standingOf, systemOf, type JobRecords } from './jobRecords.ts';
-import type { JobBody, JobChange, ReadingBody, RoomBody, SurfaceBody, SurfaceChange } from './jobs.dto.ts';
+import { readJob, standingOf, surfaceOfMember, systemOf, unknownOf, type JobRecords } from './jobRecords.ts';
+import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
 import { surfaceView } from './surfaceView.ts';
 
-/** Jobs, their rooms and their surfaces. */
+const TESTS_SHOWN = 12;
+
+/** Jobs, and what is computed of them as a whole. */
 @Injectable()
 export class Jobs {
   constructor(
@@ -55,6 +57,8 @@ export class Jobs {
       job: records.job,
       rooms: records.rooms,
       totals: this.totals(records),
+      unknown: this.unknown(records),
+      photos: records.photos,
       surfaces: records.surfaces.map((surface) => {
         const { c, steps } = systemOf(records, surface);
         const { work: _work, ...standing } = standingOf(records, surface, who.now);
@@ -63,6 +67,12 @@ export class Jobs {
           ...surface,
           likeliest: rankedFinishes(c.d.odds)[0],
           tested: records.tests.some((t) => t.surfaceId === surface.id),
+          tests: records.tests.filter((t) => t.surfaceId === surface.id),
+          conditions: [...c.d.findings.standing],
+          inferred: c.d.tests.length === 0,
+          zones: c.d.zones.length,
+          conflicts: c.d.conflicts.length,
+          lastCoatAt: records.work.filter((w) => w.surfaceId === surface.id).at(-1)?.endedAt ?? null,
           minutes: price.minutes,
           cost: price.cost,
           section: sectionOf(
@@ -74,6 +84,20 @@ export class Jobs {
           standing,
         };
       }),
+    };
+  }
+
+  /** What is not known of the house, in money, and the tests that would tell most for their minutes. */
+  private unknown(records: JobRecords): unknown {
+    const { atStake, tests: all } = unknownOf(records);
+    // One line a surface: the test that is worth most there; the others are other ways to the same answer.
+    const tests = all.filter((t, i) => all.findIndex((o) => o.member === t.member) === i);
+    return {
+      atStake,
+      tests: tests
+        .slice(0, TESTS_SHOWN)
+        .map(({ member, ...test }) => ({ ...test, surfaceId: surfaceOfMember(member) })),
+      more: Math.max(0, tests.length - TESTS_SHOWN),
     };
   }
 
@@ -93,6 +117,7 @@ export class Jobs {
         houseRules: {},
         crewIds: crew,
         racks: 4,
+        property: {},
       });
       await this.ledger.append(scope, { jobId: job.id, kind: 'job-opened', subject: null, at: who.now, payload: body });
       return job;
@@ -104,76 +129,12 @@ export class Jobs {
       const job = await scope.one(JobEntity, jobId, 'job');
       if (job.version !== body.version) throw editedElsewhere(body, job);
       const { id: _id, version: _version, ...change } = body;
-      const saved = await scope.manager.save(JobEntity, { ...job, ...change });
+      const saved = await scope.manager.save(JobEntity, {
+        ...job,
+        ...change,
+        property: { ...job.property, ...body.property },
+      });
       await this.ledger.append(scope, { jobId, kind: 'job-changed', subject: null, at: who.now, payload: change });
-      return saved;
-    });
-  }
-
-  async addRoom(who: Who, jobId: string, body: RoomBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
-      await scope.one(JobEntity, jobId, 'job');
-      const position = (await scope.find(RoomEntity, { jobId })).length;
-      const room = await scope.add(RoomEntity, {
-        id: body.id,
-        jobId,
-        name: body.name,
-        position,
-        noDustWhileWet: true,
-        backBy: null,
-      });
-      await this.ledger.append(scope, { jobId, kind: 'room-added', subject: room.id, at: who.now, payload: body });
-      return room;
-    });
-  }
-
-  async addSurface(who: Who, jobId: string, body: SurfaceBody): Promise<unknown> {
-    readBy(surfaceSchema, JSON.parse(JSON.stringify(body.facts)));
-    return this.writes.once(who, body.id, body, async (scope) => {
-      await scope.one(JobEntity, jobId, 'job');
-      const room = await scope.one(RoomEntity, body.roomId, 'room');
-      if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
-      const position = (await scope.find(SurfaceEntity, { jobId })).length;
-      const surface = await scope.add(SurfaceEntity, {
-        id: body.id,
-        jobId,
-        roomId: body.roomId,
-        name: body.name,
-        campaign: body.campaign ?? null,
-        facts: { ...body.facts },
-        wanted: { ...body.wanted },
-        position,
-      });
-      await this.ledger.append(scope, {
-        jobId,
-        kind: 'surface-added',
-        subject: surface.id,
-        at: who.now,
-        payload: body,
-      });
-      return { ...surface, version: 1 };
-    });
-  }
-
-  async changeSurface(who: Who, surfaceId: string, body: SurfaceChange): Promise<unknown> {
-    if (body.facts) readBy(surfaceSchema, JSON.parse(JSON.stringify(body.facts)));
-    return this.writes.once(who, body.id, body, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-      if (surface.version !== body.version) throw editedElsewhere(body, surface);
-      const change = {
-        name: body.name ?? surface.name,
-        campaign: body.campaign === undefined ? surface.campaign : body.campaign,
-        facts: body.facts ? { ...body.facts } : surface.facts,
-        wanted: body.wanted ? { ...body.wanted } : surface.wanted,
-      };
-      const saved = await scope.manager.save(SurfaceEntity, { ...surface, ...change });
-      await this.ledger.append(scope, {
-        jobId: surface.jobId,
-        kind: 'surface-changed',
-        subject: surfaceId,
-        at: who.now,
-        payload: change,
-      });
       return saved;
     });
   }

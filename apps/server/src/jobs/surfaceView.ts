@@ -1,17 +1,31 @@
 import {
   alternativesTo,
   assessRead,
-  caseOf,
+  demandOf,
   estimateStep,
-  evidenceWeights,
   hashOf,
+  inheritedBy,
   priceSystem,
   sectionOf,
   testsThatPay,
+  weightsIn,
+  type Condition,
+  type EvidenceWeight,
+  type House,
   type Step,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../database/entities.ts';
-import { questionOf, standingOf, systemOf, workOn, type JobRecords } from './jobRecords.ts';
+import {
+  caseIn,
+  houseOf,
+  knownOf,
+  questionOf,
+  standingOf,
+  surfaceOfMember,
+  systemOf,
+  workOn,
+  type JobRecords,
+} from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */
 export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stringify(steps))).slice(0, 16);
@@ -19,7 +33,8 @@ export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stri
 /** Everything the page of a surface shows, computed by the core from the record. */
 export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Date): unknown {
   const question = questionOf(records, surface);
-  const assessment = assessRead(question);
+  const assessment = assessRead(question, knownOf(records, surface));
+  const house = houseOf(records);
   const system = systemOf(records, surface);
   const { c, steps } = system;
   const { logs } = workOn(records, surface, system);
@@ -31,8 +46,15 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     room: records.rooms.find((r) => r.id === surface.roomId),
     firm: { currency: records.firm.currency, timeZone: records.firm.timeZone },
     finish: assessment.finish,
-    weights: evidenceWeights(c.d.surface, c.d.tests, question.neighbours ?? []),
-    nextTests: testsThatPay(c.d.surface, c.d.tests, question.neighbours ?? [], c.d.findings).slice(0, 3),
+    weights: weightsOn(records, surface, house),
+    inherited: inheritedOn(records, surface, house),
+    nextTests: testsThatPay(c.d.surface, c.d.tests, [], c.d.findings).slice(0, 3),
+    zones: c.d.zones.map((z) => ({ places: z.places, likeliest: z.likeliest, probability: z.odds[z.likeliest] })),
+    conflicts: c.d.conflicts,
+    patches: c.d.patches,
+    demands: [...c.d.findings.standing].map((code: Condition) => demandOf(code)).filter((d) => d !== null),
+    findings: records.findings.filter((f) => f.surfaceId === surface.id),
+    photos: records.photos.filter((p) => p.surfaceId === surface.id),
     conditions: [...c.d.findings.standing],
     cleared: [...c.d.findings.cleared],
     lines: steps.map((step) => {
@@ -67,13 +89,43 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   };
 }
 
+/** The members of the house that are this surface: one, or one for each of its zones. */
+const membersHere = (surface: SurfaceEntity, house: House) =>
+  house.members.filter((m) => surfaceOfMember(m.id) === surface.id);
+
+/** What each item of evidence did. `index` counts the tests of the surface that stand, zones or not. */
+function weightsOn(records: JobRecords, surface: SurfaceEntity, house: House): EvidenceWeight[] {
+  const { tests } = caseIn(records, surface).d;
+  const seen = new Set<string>();
+  return membersHere(surface, house).flatMap((member) =>
+    weightsIn(house, member.id)
+      .map((w) => (w.from === 'test' ? { ...w, index: tests.indexOf(member.tests[w.index!]!) } : w))
+      .filter((w) => {
+        const key = `${w.from}/${w.index}/${w.text}`;
+        return !seen.has(key) && seen.add(key);
+      }),
+  );
+}
+
+/** From which other surfaces of the house its odds are inferred, and how strongly. */
+function inheritedOn(records: JobRecords, surface: SurfaceEntity, house: House) {
+  return membersHere(surface, house)
+    .slice(0, 1)
+    .flatMap((member) => inheritedBy(house, member.id))
+    .filter((one) => surfaceOfMember(one.from) !== surface.id)
+    .map(({ from, sameCampaign, ratio }) => {
+      const other = records.surfaces.find((s) => s.id === surfaceOfMember(from))!;
+      return { surfaceId: other.id, name: other.name, sameCampaign, ratio };
+    });
+}
+
 /** The steps behind a key: the computed system or one of its alternatives; null where the evidence has moved on. */
 export function systemByKey(
   records: JobRecords,
   surface: SurfaceEntity,
   key: string,
 ): { steps: Step[]; differs: string } | null {
-  const { c, made } = caseOf(questionOf(records, surface));
+  const { c, made } = caseIn(records, surface);
   if (systemKey(made.steps) === key) return { steps: made.steps, differs: 'as the evidence asks' };
   const found = alternativesTo(c, made).find((a) => systemKey(a.system.steps) === key);
   return found ? { steps: found.system.steps, differs: found.differs } : null;

@@ -1,4 +1,4 @@
-import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
+import { BadRequestException, Body, ConflictException, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { FAMILIES, PLANES, readBy, testSchema, TEST_KINDS, type Family, type Plane, type TestKind } from '@rustic/core';
 import { Type } from 'class-transformer';
@@ -16,13 +16,14 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { SurfaceEntity, TestRecordEntity } from '../database/entities.ts';
-import type { Who } from '../database/firmScope.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
+import { PlaceBody } from '../jobs/jobs.dto.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 
-class TestMade {
+export class TestMade {
   @IsIn(TEST_KINDS) kind: TestKind;
   @IsOptional() @IsString() @MaxLength(40) result?: string;
   @IsOptional() @IsInt() @Min(0) @Max(5) grade?: number;
@@ -43,6 +44,8 @@ export class TestBody {
   /** The record that this one corrects. */
   @IsOptional() @IsUUID() corrects?: string;
   @IsOptional() @IsString() @MaxLength(1000) note?: string;
+  /** Where on the room sketch it was made. */
+  @IsOptional() @ValidateNested() @Type(() => PlaceBody) mark?: PlaceBody | null;
 }
 
 /** Test records: inserted, never edited; a correction names what it corrects. */
@@ -57,7 +60,7 @@ export class Walkround {
     const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test)));
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-      if (body.corrects) await scope.one(TestRecordEntity, body.corrects, 'test record');
+      if (body.corrects) await this.mayCorrect(scope, surfaceId, body.corrects, body.note);
       const record = await scope.add(TestRecordEntity, {
         id: body.id,
         jobId: surface.jobId,
@@ -67,6 +70,7 @@ export class Walkround {
         at: new Date(body.at),
         corrects: body.corrects ?? null,
         note: body.note ?? '',
+        mark: body.mark ?? null,
       });
       await this.ledger.append(scope, {
         jobId: surface.jobId,
@@ -77,6 +81,25 @@ export class Walkround {
       });
       return record;
     });
+  }
+
+  /** A correction names a record of the same surface that stands, and says why. */
+  private async mayCorrect(scope: FirmScope, surfaceId: string, corrects: string, why = ''): Promise<void> {
+    const first = await scope.one(TestRecordEntity, corrects, 'test record');
+    if (first.surfaceId !== surfaceId) await scope.one(TestRecordEntity, '', 'test record');
+    if (why.trim() === '')
+      throw new BadRequestException({
+        code: 'invalid',
+        message: 'A correction says why. Nothing was written; the first record stands.',
+        errors: [{ path: 'note', message: 'says why the first record is corrected' }],
+      });
+    const [earlier] = await scope.find(TestRecordEntity, { surfaceId, corrects });
+    if (earlier)
+      throw new ConflictException({
+        code: 'already-corrected',
+        message: 'This record is corrected already. Nothing was written; correct the correction instead.',
+        theirs: earlier,
+      });
   }
 }
 

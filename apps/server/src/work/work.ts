@@ -11,6 +11,7 @@ import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
+import { Trials } from '../trials/trials.service.ts';
 import { Writes } from '../writes/writes.service.ts';
 
 export class WorkBody {
@@ -38,6 +39,7 @@ export class Work {
     private readonly ledger: Ledger,
     private readonly jobs: Jobs,
     private readonly systems: Systems,
+    private readonly trials: Trials,
   ) {}
 
   async log(who: Who, jobId: string, body: WorkBody): Promise<unknown> {
@@ -193,7 +195,11 @@ export class Work {
         });
       }),
     );
-    return { now: who.now.toISOString(), lines: lines.flat() };
+    return {
+      now: who.now.toISOString(),
+      lines: lines.flat(),
+      checks: await this.trials.due(scope, await scope.find(JobEntity)),
+    };
   }
 }
 

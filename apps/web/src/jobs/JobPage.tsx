@@ -1,18 +1,28 @@
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ELEMENT_LABELS, FINISH_LABELS, SUBSTRATE_LABELS } from '@rustic/core';
+import { ELEMENT_LABELS, FINISH_LABELS, SUBSTRATE_LABELS, USUAL_DATES } from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
+import { More } from '../page/More.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useAddRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
+import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
 import { jobOpened, useTell } from '../store/store.ts';
 import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
 import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
+import { EXCLUSION_WORDS } from '../words/exclusions.ts';
+import { AddPhoto, Photos } from '../walkround/Photos.tsx';
+import { ticksOf } from '../walkround/ticks.ts';
+import { WholeRoom } from '../walkround/WholeRoom.tsx';
+import { Arrange } from './Arrange.tsx';
+import { Campaigns } from './Campaigns.tsx';
+import { PropertyForm } from './PropertyForm.tsx';
 import { SurfaceForm } from './SurfaceForm.tsx';
+import { Unknown, unknownNotes } from './Unknown.tsx';
 
-/** A job: its rooms, and the surfaces of each as ledger lines. */
+/** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {
   const { jobId = '' } = useParams();
   const navigate = useNavigate();
@@ -20,12 +30,16 @@ export default function JobPage() {
   const { data, error, refetch } = useJobQuery(jobId);
   const { data: session } = useSessionQuery();
   const [adding, setAdding] = useState<string | null>(null);
-  const [room, setRoom] = useState(false);
+  const [open, setOpen] = useState<'room' | 'arrange' | 'property' | null>(null);
   useEffect(() => {
     tell(jobOpened(jobId));
   }, [tell, jobId]);
   if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
-  const { notes, ofSurface } = notesOf(data);
+  const { currency } = session.firm;
+  const { notes, ofSurface, ofTest } = notesOf(data, currency);
+  const toggle = (what: NonNullable<typeof open>) => setOpen(open === what ? null : what);
+  const close = () => setOpen(null);
+  const outside = data.rooms.some((r) => r.kind === 'elevation');
   return (
     <Page
       title={data.job.title}
@@ -41,9 +55,19 @@ export default function JobPage() {
       }
       acts={
         <>
-          <Act letter="r" words="Room" onAct={() => setRoom(!room)} />
-          <Act letter="g" words="Ledger" onAct={() => void navigate(`/jobs/${jobId}/ledger`)} />
-          <Act letter="d" words="Drying plan" main onAct={() => void navigate(`/drying/${jobId}`)} />
+          <Act letter="w" words="Walk round" main onAct={() => void navigate(`/jobs/${jobId}/walk`)} />
+          <Act letter="r" words="Room" onAct={() => toggle('room')} />
+          <Act letter="d" words="Drying plan" onAct={() => void navigate(`/drying/${jobId}`)} />
+          <More
+            acts={[
+              { letter: 'o', words: 'Order', onAct: () => toggle('arrange') },
+              { letter: 'h', words: 'The house', onAct: () => toggle('property') },
+              ...(outside
+                ? [{ letter: 's', words: 'Season’s round', onAct: () => void navigate(`/jobs/${jobId}/round`) }]
+                : []),
+              { letter: 'g', words: 'Ledger', onAct: () => void navigate(`/jobs/${jobId}/ledger`) },
+            ]}
+          />
         </>
       }
       footing={
@@ -51,60 +75,80 @@ export default function JobPage() {
           <Total words="surfaces" figure={data.surfaces.length} />
           <Total words="tested" figure={data.surfaces.filter((s) => s.tested).length} />
           <Total words="hours" figure={sayHours(data.totals.minutes)} />
-          <Total end words="labour and paint" figure={sayRoundMoney(data.totals.cost, session.firm.currency)} />
+          <Total words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
+          <Total end words="labour and paint" figure={sayRoundMoney(data.totals.cost, currency)} />
         </>
       }
     >
       {data.job.note && <p className="mb-3 max-w-[70ch]">{data.job.note}</p>}
-      {room && <RoomForm jobId={jobId} onDone={() => setRoom(false)} />}
-      {data.rooms.length === 0 && !room && (
-        <p className="py-6">No room yet. Press Room and name the first: then its wall, ceiling and trim.</p>
+      {open === 'room' && <WholeRoom jobId={jobId} onDone={close} />}
+      {open === 'property' && <PropertyForm job={data.job} onDone={close} />}
+      {open === 'arrange' ? (
+        <Arrange data={data} onDone={close} />
+      ) : (
+        <>
+          <Unknown data={data} currency={currency} ofTest={ofTest} />
+          {data.rooms.length === 0 && open !== 'room' && (
+            <p className="py-6">No room yet. Press Room: its size and what is in it become its surfaces.</p>
+          )}
+          {data.rooms.map((r) => (
+            <RoomLines
+              key={r.id}
+              data={data}
+              room={r}
+              currency={currency}
+              ofSurface={ofSurface}
+              adding={adding === r.id}
+              onAdd={(on) => setAdding(on ? r.id : null)}
+            />
+          ))}
+          <Campaigns data={data} />
+        </>
       )}
-      {data.rooms.map((r) => (
-        <RoomLines
-          key={r.id}
-          room={r}
-          surfaces={data.surfaces.filter((s) => s.roomId === r.id)}
-          currency={session.firm.currency}
-          ofSurface={ofSurface}
-          jobId={jobId}
-          adding={adding === r.id}
-          onAdd={(on) => setAdding(on ? r.id : null)}
-        />
-      ))}
     </Page>
   );
 }
 
 interface RoomProps {
+  data: WholeJob;
   room: Room;
-  surfaces: SurfaceBrief[];
   currency: string;
   ofSurface: Map<string, number>;
-  jobId: string;
   adding: boolean;
   onAdd: (on: boolean) => void;
 }
 
-function RoomLines({ room, surfaces, currency, ofSurface, jobId, adding, onAdd }: RoomProps) {
+const SMALL_ACT = 'no-print min-h-[44px] px-2 text-sm underline wide:min-h-[28px]';
+
+function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps) {
+  const jobId = data.job.id;
+  const surfaces = data.surfaces.filter((s) => s.roomId === room.id);
+  const [sketch, setSketch] = useState(false);
   return (
-    <section className="mb-4">
-      <div className="flex items-end justify-between border-b-2 border-ink pb-0.5">
-        <h2 className="text-[18px]">{room.name}</h2>
-        <button
-          type="button"
-          aria-expanded={adding}
-          onClick={() => onAdd(!adding)}
-          className="no-print min-h-[44px] px-2 text-sm underline wide:min-h-[28px]"
-        >
-          Add a surface
-        </button>
+    <section className="mb-4" aria-label={room.name}>
+      <div className="flex flex-wrap items-end justify-between gap-x-3 border-b-2 border-ink pb-0.5">
+        <h2 className="text-[18px]">
+          {room.name}
+          {room.facing && <span className="font-sans text-sm font-normal text-faded"> faces {room.facing}</span>}
+        </h2>
+        <span>
+          {room.sketch && (
+            <button type="button" aria-expanded={sketch} className={SMALL_ACT} onClick={() => setSketch(!sketch)}>
+              Sketch
+            </button>
+          )}
+          <CopyRoom data={data} room={room} surfaces={surfaces} className={SMALL_ACT} />
+          <button type="button" aria-expanded={adding} onClick={() => onAdd(!adding)} className={SMALL_ACT}>
+            Add a surface
+          </button>
+        </span>
       </div>
+      {sketch && room.sketch && <RoomSheet data={data} room={room} />}
       {adding && <SurfaceForm jobId={jobId} roomId={room.id} onDone={() => onAdd(false)} />}
       <ul>
         {surfaces.map((s) => (
           <li key={s.id} className="border-b border-rule py-[7px]">
-            <div className="grid grid-cols-[30px_1fr_auto] items-center gap-x-2 wide:grid-cols-[30px_1fr_190px_64px_74px]">
+            <div className="grid grid-cols-[30px_1fr_auto] items-center gap-x-2 wide:grid-cols-[30px_1fr_172px_64px_74px]">
               <SectionIcon layers={s.section} />
               <div className="min-w-0">
                 <Link to={`/jobs/${jobId}/surfaces/${s.id}`} className="font-semibold hover:underline">
@@ -115,6 +159,8 @@ function RoomLines({ room, surfaces, currency, ofSurface, jobId, adding, onAdd }
                   {ELEMENT_LABELS[s.facts.element].toLowerCase()}, {SUBSTRATE_LABELS[s.facts.substrate]}
                   {s.facts.areaM2 ? `, ${s.facts.areaM2} m²` : ''} · {FINISH_LABELS[s.likeliest.code]}{' '}
                   {sayPercent(s.likeliest.probability)}
+                  {s.zones > 1 && ` · ${s.zones} zones`}
+                  {s.exclusions.length > 0 && ` · ${s.exclusions.some((e) => e.whole) ? 'left out' : 'part left out'}`}
                 </div>
               </div>
               <div className="text-sm max-wide:text-right">
@@ -129,6 +175,99 @@ function RoomLines({ room, surfaces, currency, ofSurface, jobId, adding, onAdd }
       </ul>
       {surfaces.length === 0 && !adding && <p className="py-2 text-faded">Nothing in this room yet.</p>}
     </section>
+  );
+}
+
+/** The same room again, with its surfaces and nothing that was tested: a house has rooms alike. */
+function CopyRoom({
+  data,
+  room,
+  surfaces,
+  className,
+}: {
+  data: WholeJob;
+  room: Room;
+  surfaces: SurfaceBrief[];
+  className: string;
+}) {
+  const [add, { isLoading, error }] = useAddWholeRoomMutation();
+  const copy = () => {
+    const roomId = newId();
+    void add({
+      jobId: data.job.id,
+      id: newId(),
+      room: {
+        id: roomId,
+        name: `${room.name}, another`.slice(0, 120),
+        kind: room.kind,
+        facing: room.facing,
+        sketch: room.sketch,
+      },
+      surfaces: surfaces.map((s) => ({
+        id: newId(),
+        roomId,
+        name: s.name,
+        campaign: s.campaign,
+        facts: s.facts,
+        wanted: s.wanted,
+        measure: s.measure,
+      })),
+    });
+  };
+  return (
+    <>
+      <button type="button" disabled={isLoading} className={className} onClick={copy}>
+        Copy
+      </button>
+      <Refused error={error} />
+    </>
+  );
+}
+
+/** The room unfolded: what was tested where, what is left out; openings can be dragged to where they are. */
+function RoomSheet({ data, room }: { data: WholeJob; room: Room }) {
+  const [change, { error }] = useChangeRoomMutation();
+  const ticks = ticksOf(data, room.id);
+  const excluded = data.surfaces
+    .filter((s) => s.roomId === room.id)
+    .flatMap((s) => s.exclusions.flatMap((e) => (e.box ? [{ ...e.box, id: e.id, words: e.words }] : [])));
+  const sketch = room.sketch!;
+  return (
+    <div className="border-b border-rule py-3">
+      <RoomSketch
+        sketch={sketch}
+        width={760}
+        ticks={ticks}
+        excluded={excluded}
+        onMoveOpening={(wall, opening, x) =>
+          void change({
+            roomId: room.id,
+            id: newId(),
+            version: room.version,
+            sketch: {
+              walls: sketch.walls.map((w, i) =>
+                i === wall ? { ...w, openings: w.openings.map((o, j) => (j === opening ? { ...o, x } : o)) } : w,
+              ),
+            },
+          })
+        }
+      />
+      {ticks.length > 0 && (
+        <ol className="mt-2 text-sm">
+          {ticks.map((t) => (
+            <li key={t.id}>
+              <strong className="text-madder">{t.n}</strong> {t.words}
+            </li>
+          ))}
+        </ol>
+      )}
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <AddPhoto jobId={data.job.id} roomId={room.id} />
+        <span className="text-sm text-faded">Windows and doors can be dragged along their wall.</span>
+      </div>
+      <Photos photos={data.photos.filter((p) => p.roomId === room.id)} />
+      <Refused error={error} />
+    </div>
   );
 }
 
@@ -153,50 +292,43 @@ function State({ s }: { s: SurfaceBrief }) {
   return <span className="text-faded">{s.tested ? 'tested, to start' : 'not tested'}</span>;
 }
 
-function notesOf(data: WholeJob): { notes: Note[]; ofSurface: Map<string, number> } {
+function notesOf(
+  data: WholeJob,
+  currency: string,
+): { notes: Note[]; ofSurface: Map<string, number>; ofTest: Map<string, number> } {
   const notes: Note[] = [];
   const ofSurface = new Map<string, number>();
+  const ofTest = new Map<string, number>();
+  for (const { key, note } of unknownNotes(data, currency, 1)) {
+    ofTest.set(key, note.n);
+    notes.push(note);
+  }
+  const add = (note: Omit<Note, 'n'>) => notes.push({ n: notes.length + 1, ...note });
   for (const s of data.surfaces.filter((x) => !x.tested && x.facts.isNew !== true)) {
     ofSurface.set(s.id, notes.length + 1);
-    notes.push({
-      n: notes.length + 1,
+    add({
       head: 'Not tested.',
       text: `${s.name}: ${FINISH_LABELS[s.likeliest.code]} at ${sayPercent(s.likeliest.probability)} is inferred from the house and the look. A spirit rub takes three minutes.`,
     });
   }
-  if (data.job.builtYear && data.job.builtYear < 1978)
-    notes.push({
-      n: notes.length + 1,
-      head: `House of ${data.job.builtYear}.`,
+  for (const s of data.surfaces.filter((x) => x.conflicts > 0)) {
+    ofSurface.set(s.id, notes.length + 1);
+    add({
+      head: 'Tests disagree.',
+      text: `${s.name}: two results that can hardly both be right. Its page sets them side by side.`,
+    });
+  }
+  for (const s of data.surfaces)
+    for (const e of s.exclusions) {
+      if (!ofSurface.has(s.id)) ofSurface.set(s.id, notes.length + 1);
+      add({ head: 'Left out.', text: `${s.name}: ${e.words}; ${EXCLUSION_WORDS[e.reason]}.` });
+    }
+  const { builtYear, property } = data.job;
+  const leadYear = property.leadYear ?? USUAL_DATES.leadYear;
+  if (builtYear && builtYear < leadYear)
+    add({
+      head: `House of ${builtYear}.`,
       text: 'Treated as leaded until a swab through all layers is negative: no dry sanding, no heat. Local rules and licensed contractors decide what may be done.',
     });
-  return { notes, ofSurface };
-}
-
-function RoomForm({ jobId, onDone }: { jobId: string; onDone: () => void }) {
-  const [id] = useState(newId);
-  const [add, { error, isLoading }] = useAddRoomMutation();
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const sent = await add({ jobId, id, name: (new FormData(event.currentTarget).get('name') as string).trim() });
-    if (!('error' in sent)) onDone();
-  };
-  return (
-    <form
-      onSubmit={(e) => void send(e)}
-      className="mb-4 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf p-4"
-    >
-      <label className="text-sm">
-        Room or elevation
-        <input name="name" required maxLength={120} autoFocus className="block w-64" />
-      </label>
-      <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
-        Add
-      </button>
-      <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-        Leave it
-      </button>
-      <Refused error={error} />
-    </form>
-  );
+  return { notes, ofSurface, ofTest };
 }

@@ -1,29 +1,33 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import {
+  CHEMISTRY_LABELS,
   CONDITION_LABELS,
   CONDITIONS,
   ELEMENT_LABELS,
   ELEMENTS,
   EXPOSURE_LABELS,
   EXPOSURES,
+  FAMILY_LABELS,
+  FINISH_FAMILIES,
+  FINISH_LABELS,
+  FINISHES,
   SHEENS,
   SUBSTRATE_LABELS,
   SUBSTRATES,
   TEXTURE_LABELS,
   TEXTURES,
   type Condition,
-  type Element,
-  type Exposure,
-  type Sheen,
-  type Substrate,
-  type Texture,
 } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/api.ts';
 import type { Surface } from '../store/types.ts';
+import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
+import { sayArea } from '../words/length.ts';
+import { MeasureFields, measureOf, saidOf } from './MeasureFields.tsx';
+import { readSurface } from './readSurface.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [
@@ -39,6 +43,19 @@ const USUAL: Condition[] = [
   'filler-patches',
   'damp',
   'scratches',
+];
+
+/** Conditions whose size matters to what is done about them. */
+const SIZED: Condition[] = [
+  'water-stain',
+  'mould',
+  'damp',
+  'peeling',
+  'flaking',
+  'rot',
+  'marker',
+  'rust-stain',
+  'tannin-bleed',
 ];
 
 /** Adding a surface, or changing what was said of one. What was typed stays when it is refused. */
@@ -59,19 +76,23 @@ export function SurfaceForm({
   const [opened] = useState(surface);
   const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
   const [all, setAll] = useState(false);
+  const units = useSight((u) => u.units);
+  const [said, setSaid] = useState(() => saidOf(surface?.measure, units));
   const [add, added] = useAddSurfaceMutation();
   const [change, changed] = useChangeSurfaceMutation();
   const error = added.error ?? changed.error;
   const busy = added.isLoading || changed.isLoading;
   const send = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const said = readForm(new FormData(event.currentTarget), conditions, surface);
+    const measure = measureOf(said, units);
+    if (measure && 'fault' in measure) return;
+    const read = { ...readSurface(new FormData(event.currentTarget), conditions, surface, units), measure };
     if (surface) {
-      const sent = await change({ surfaceId: surface.id, id: newId(), version: opened!.version, ...said });
+      const sent = await change({ surfaceId: surface.id, id: newId(), version: opened!.version, ...read });
       if (!('error' in sent)) onDone();
       return;
     }
-    const sent = await add({ jobId, id, roomId, ...said });
+    const sent = await add({ jobId, id, roomId, ...read });
     if ('error' in sent) return;
     onDone();
     void navigate(`/jobs/${jobId}/surfaces/${id}`);
@@ -114,8 +135,13 @@ export function SurfaceForm({
           value={f?.texture ?? 'smooth'}
         />
         <label className="text-sm">
-          Size, m²
-          <input name="areaM2" inputMode="decimal" defaultValue={f?.areaM2 ?? ''} className="block w-full" />
+          {units === 'us' ? 'Size, sq ft' : 'Size, m²'}
+          <input
+            name="areaM2"
+            inputMode="decimal"
+            defaultValue={f?.areaM2 ? sayArea(f.areaM2, units).replace(/ .*/, '') : ''}
+            className="block w-full"
+          />
         </label>
         <label className="text-sm">
           Campaign, if shared
@@ -187,6 +213,71 @@ export function SurfaceForm({
         ))}
         {!all && <Chip onPress={() => setAll(true)}>More …</Chip>}
       </div>
+      {conditions.length > 0 && (
+        <div className="mt-2 flex flex-wrap gap-3 text-sm" role="group" aria-label="How much of each">
+          {conditions
+            .filter((c) => SIZED.includes(c))
+            .map((c) => (
+              <label key={c}>
+                {capital(CONDITION_LABELS[c])}, m²
+                <input
+                  name={`extent-${c}`}
+                  inputMode="decimal"
+                  defaultValue={f?.extents?.[c]?.areaM2 ?? ''}
+                  placeholder="not known"
+                  className="block w-28"
+                />
+              </label>
+            ))}
+        </div>
+      )}
+      <MeasureFields said={said} onSay={setSaid} />
+      <details className="mt-2">
+        <summary className="min-h-[44px] cursor-pointer py-2.5 text-sm">What else is known or wanted</summary>
+        <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
+          <Pick
+            name="currentFinish"
+            words="On record as"
+            options={['', ...FINISHES]}
+            labels={{ '': 'nothing on record', ...FINISH_LABELS }}
+            value={f?.currentFinish ?? ''}
+          />
+          <label className="text-sm">
+            Age of the ground, months
+            <input
+              name="substrateAgeMonths"
+              type="number"
+              min={0}
+              defaultValue={f?.substrateAgeMonths ?? ''}
+              className="block w-full"
+            />
+          </label>
+          <Pick
+            name="chemistry"
+            words="Chemistry wanted"
+            options={['', 'waterborne', 'solvent-borne']}
+            labels={{ '': 'as it suits', ...CHEMISTRY_LABELS }}
+            value={surface?.wanted.chemistry ?? ''}
+          />
+          <Pick
+            name="family"
+            words="Finish wanted"
+            options={['', ...FINISH_FAMILIES]}
+            labels={{ '': 'as it suits', ...FAMILY_LABELS }}
+            value={surface?.wanted.family ?? ''}
+          />
+          <Pick
+            name="handling"
+            words="Handled"
+            options={['normal', 'light', 'heavy']}
+            labels={{ normal: 'as usual', light: 'seldom', heavy: 'hard' }}
+            value={surface?.wanted.handling ?? 'normal'}
+          />
+          <Tick name="sanded" words="the texture was sanded" on={f?.sanded === true} />
+          <Tick name="lowOdour" words="low odour" on={surface?.wanted.lowOdour === true} />
+          <Tick name="distressed" words="rubbed back at the edges" on={surface?.wanted.distressed === true} />
+        </div>
+      </details>
       <Refused error={error} />
       {refusalOf(error)?.code === 'edited-elsewhere' && (
         <p className="text-sm">
@@ -203,6 +294,15 @@ export function SurfaceForm({
         </button>
       </div>
     </form>
+  );
+}
+
+function Tick({ name, words, on }: { name: string; words: string; on: boolean }) {
+  return (
+    <label className="flex items-end gap-2 pb-2 text-sm">
+      <input type="checkbox" name={name} defaultChecked={on} className="size-5 min-h-0" />
+      {words}
+    </label>
   );
 }
 
@@ -231,39 +331,4 @@ function Pick<T extends string>({
       </select>
     </label>
   );
-}
-
-function readForm(
-  form: FormData,
-  conditions: Condition[],
-  was: Surface | undefined,
-): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'> {
-  const text = (name: string) => ((form.get(name) as string | null) ?? '').trim();
-  const area = text('areaM2')
-    .replace(',', '.')
-    .replace(/\s*m².*/, '');
-  const keep = was?.facts;
-  return {
-    name: text('name'),
-    campaign: text('campaign') || null,
-    facts: {
-      element: text('element') as Element,
-      substrate: text('substrate') as Substrate,
-      exposure: text('exposure') as Exposure,
-      texture: text('texture') as Texture,
-      conditions,
-      areaM2: area === '' ? null : Number(area),
-      currentColour: form.get('knowsColour') ? text('currentColour') : null,
-      isNew: form.get('isNew') ? true : null,
-      ...(keep?.extents ? { extents: keep.extents } : {}),
-      ...(keep?.currentFinish ? { currentFinish: keep.currentFinish } : {}),
-      ...(keep?.substrateAgeMonths != null ? { substrateAgeMonths: keep.substrateAgeMonths } : {}),
-      ...(keep?.sanded != null ? { sanded: keep.sanded } : {}),
-    },
-    wanted: {
-      ...was?.wanted,
-      sheen: (text('sheen') || null) as Sheen | null,
-      colour: form.get('wantsColour') ? text('colour') : null,
-    },
-  };
 }

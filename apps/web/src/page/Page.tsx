@@ -9,13 +9,15 @@ interface Props {
   notes?: readonly Note[];
   footing?: ReactNode;
   beside?: ReactNode;
+  /** On a phone, what the thumb reaches: a row above the footing. */
+  bar?: ReactNode;
   wide?: boolean;
   children: ReactNode;
 }
 const NONE: readonly Note[] = [];
 
 /** A ledger page: leaf, margin, footing. */
-export function Page({ title, above, acts, notes = NONE, footing, beside, wide = false, children }: Props) {
+export function Page({ title, above, acts, notes = NONE, footing, beside, bar, wide = false, children }: Props) {
   useEffect(() => {
     document.title = `${title} · Rustic Ledger`;
   }, [title]);
@@ -37,6 +39,7 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, wide =
         </main>
         {!wide && <Margin />}
       </div>
+      {bar && <div className="no-print flex shrink-0 gap-2 border-t border-strong bg-paper p-2 wide:hidden">{bar}</div>}
       {footing && (
         <footer
           tabIndex={0}

@@ -1,6 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { api, useSignOutMutation } from '../store/api.ts';
-import { themeTurned, useSight, useTell } from '../store/store.ts';
+import { themeTurned, unitsTurned, useSight, useTell } from '../store/store.ts';
 import type { Session } from '../store/types.ts';
 
 const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
@@ -9,6 +9,7 @@ const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
 export default function PersonMenu({ session, onKeys }: { session: Session; onKeys: () => void }) {
   const tell = useTell();
   const theme = useSight((s) => s.theme);
+  const units = useSight((s) => s.units);
   const [signOut] = useSignOutMutation();
   const leave = async () => {
     await signOut();
@@ -26,6 +27,11 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
         <MenuItem>
           <button type="button" className={ITEM} onClick={() => tell(themeTurned())}>
             {theme === 'lamp' ? 'Paper page' : 'Lamp: dark page'}
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={() => tell(unitsTurned())}>
+            {units === 'us' ? 'Metres' : 'Feet and inches'}
           </button>
         </MenuItem>
         <MenuItem>

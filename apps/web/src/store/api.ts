@@ -1,14 +1,16 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { v7 as uuid } from 'uuid';
-import type { HouseRules, TestRecord } from '@rustic/core';
+import type { Condition, HouseRules, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
 import type {
   AftercarePage,
   ChainCheck,
   Entry,
+  Finding,
   Found,
   Job,
   JobBrief,
   PatchSurface,
+  Photo,
   PlanPage,
   Product,
   Refusal,
@@ -17,8 +19,15 @@ import type {
   Surface,
   SurfacePage,
   TodayPage,
+  Trial,
+  TrialBrief,
   WholeJob,
 } from './types.ts';
+
+/** A surface as it is first written. */
+export type NewSurface = Pick<Surface, 'id' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'> &
+  Partial<Pick<Surface, 'measure'>>;
+export type NewRoom = Pick<Room, 'id' | 'name'> & Partial<Pick<Room, 'kind' | 'facing' | 'sketch'>>;
 
 /** A fresh id for a write, made here so that sending it twice does it once. */
 export const newId = () => uuid();
@@ -40,7 +49,7 @@ export interface WorkSent {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger'],
+  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial'],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({
@@ -63,17 +72,104 @@ export const api = createApi({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/rooms`, method: 'POST', body }),
       invalidatesTags: ['Job'],
     }),
-    addSurface: build.mutation<
-      Surface,
-      Pick<Surface, 'id' | 'jobId' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'>
+    addWholeRoom: build.mutation<unknown, { jobId: string; id: string; room: NewRoom; surfaces: NewSurface[] }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/whole-rooms`, method: 'POST', body }),
+      invalidatesTags: ['Job', 'Plan', 'Today', 'Ledger'],
+    }),
+    changeRoom: build.mutation<
+      Room,
+      { roomId: string; id: string } & Pick<Room, 'version'> & Partial<Pick<Room, 'name' | 'facing' | 'sketch'>>
     >({
+      query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}`, method: 'PATCH', body }),
+      invalidatesTags: ['Job', 'Ledger'],
+    }),
+    putOrder: build.mutation<
+      unknown,
+      { jobId: string; id: string; rooms: string[]; surfaces: { id: string; roomId: string }[] }
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/order`, method: 'PUT', body }),
+      invalidatesTags: ['Job', 'Ledger'],
+    }),
+    setCampaign: build.mutation<
+      { before: { id: string; campaign: string | null }[] },
+      { jobId: string; id: string; name: string | null; surfaceIds: string[] }
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/campaigns`, method: 'POST', body }),
+      invalidatesTags: ['Job', 'Surface', 'Plan', 'Ledger'],
+    }),
+    changeJob: build.mutation<
+      Job,
+      { jobId: string; id: string } & Pick<Job, 'version'> & Partial<Pick<Job, 'status' | 'property'>>
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}`, method: 'PATCH', body }),
+      invalidatesTags: ['Job', 'Surface', 'Plan', 'Ledger'],
+    }),
+    noteFinding: build.mutation<
+      Finding,
+      {
+        surfaceId: string;
+        id: string;
+        at: string;
+        conditions: Condition[];
+        extents?: Finding['extents'];
+        note?: string;
+      }
+    >({
+      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/findings`, method: 'POST', body }),
+      invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
+    }),
+    keepPhoto: build.mutation<Photo, { jobId: string; picture: Blob; told: Record<string, string> }>({
+      query: ({ jobId, picture, told }) => ({
+        url: `jobs/${jobId}/photos?${new URLSearchParams(told).toString()}`,
+        method: 'POST',
+        body: picture,
+        headers: { 'content-type': 'application/octet-stream' },
+      }),
+      invalidatesTags: ['Job', 'Surface', 'Ledger'],
+    }),
+    trials: build.query<TrialBrief[], void>({ query: () => 'trials', providesTags: ['Trial'] }),
+    trial: build.query<Trial, string>({ query: (id) => `trials/${id}`, providesTags: ['Trial'] }),
+    designTrial: build.mutation<
+      unknown,
+      { jobId: string; id: string; title: string; place: string; surfaceId: string | null; design: TrialDesign }
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/trials`, method: 'POST', body }),
+      invalidatesTags: ['Trial', 'Today', 'Ledger'],
+    }),
+    layTrial: build.mutation<unknown, { trialId: string; id: string; kind: 'primed' | 'topcoated'; at: string }>({
+      query: ({ trialId, ...body }) => ({ url: `trials/${trialId}/laid`, method: 'POST', body }),
+      invalidatesTags: ['Trial', 'Today', 'Ledger'],
+    }),
+    lookAtCell: build.mutation<
+      unknown,
+      {
+        trialId: string;
+        id: string;
+        cell: string;
+        part: 'cell' | 'strip';
+        test: TestRecord;
+        at: string;
+        corrects?: string;
+      }
+    >({
+      query: ({ trialId, ...body }) => ({ url: `trials/${trialId}/looks`, method: 'POST', body }),
+      invalidatesTags: ['Trial', 'Today', 'Ledger'],
+    }),
+    concludeTrial: build.mutation<
+      unknown,
+      { trialId: string; id: string; text: string; weighs: boolean; forFirm: boolean }
+    >({
+      query: ({ trialId, ...body }) => ({ url: `trials/${trialId}/conclusion`, method: 'POST', body }),
+      invalidatesTags: ['Trial', 'Surface', 'Job', 'Plan', 'Today', 'Ledger'],
+    }),
+    addSurface: build.mutation<Surface, NewSurface & { jobId: string }>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/surfaces`, method: 'POST', body }),
       invalidatesTags: ['Job', 'Plan', 'Today', 'Ledger'],
     }),
     changeSurface: build.mutation<
       Surface,
       { surfaceId: string } & Pick<Surface, 'version'> &
-        Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'>> & { id: string }
+        Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'measure' | 'exclusions'>> & { id: string }
     >({
       query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}`, method: 'PATCH', body }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
@@ -81,7 +177,15 @@ export const api = createApi({
     surface: build.query<SurfacePage, string>({ query: (id) => `surfaces/${id}`, providesTags: ['Surface'] }),
     recordTest: build.mutation<
       unknown,
-      { surfaceId: string; id: string; at: string; test: TestRecord; corrects?: string; note?: string }
+      {
+        surfaceId: string;
+        id: string;
+        at: string;
+        test: TestRecord;
+        corrects?: string;
+        note?: string;
+        mark?: SketchPlace | null;
+      }
     >({
       query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/tests`, method: 'POST', body }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'],
@@ -137,6 +241,19 @@ export const {
   useAddJobMutation,
   useAddRoomMutation,
   useAddSurfaceMutation,
+  useAddWholeRoomMutation,
+  useChangeJobMutation,
+  useChangeRoomMutation,
+  useConcludeTrialMutation,
+  useDesignTrialMutation,
+  useKeepPhotoMutation,
+  useLayTrialMutation,
+  useLookAtCellMutation,
+  useNoteFindingMutation,
+  usePutOrderMutation,
+  useSetCampaignMutation,
+  useTrialQuery,
+  useTrialsQuery,
   useChangeSurfaceMutation,
   useSurfaceQuery,
   useRecordTestMutation,

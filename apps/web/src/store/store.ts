@@ -4,7 +4,10 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
 
 export type Theme = 'paper' | 'lamp';
+/** Lengths are written and read in metres, or in feet and inches. */
+export type Units = 'metric' | 'us';
 const KEPT = 'rustic-ledger-theme';
+const UNITS_KEPT = 'rustic-ledger-units';
 
 /** What this person sees the pages by; kept on this device. */
 const sight = createSlice({
@@ -12,17 +15,21 @@ const sight = createSlice({
   initialState: {
     theme: (localStorage.getItem(KEPT) === 'lamp' ? 'lamp' : 'paper') as Theme,
     lastJob: null as string | null,
+    units: (localStorage.getItem(UNITS_KEPT) === 'us' ? 'us' : 'metric') as Units,
   },
   reducers: {
     themeTurned: (state) => {
       state.theme = state.theme === 'lamp' ? 'paper' : 'lamp';
+    },
+    unitsTurned: (state) => {
+      state.units = state.units === 'us' ? 'metric' : 'us';
     },
     jobOpened: (state, action: PayloadAction<string>) => {
       state.lastJob = action.payload;
     },
   },
 });
-export const { themeTurned, jobOpened } = sight.actions;
+export const { themeTurned, unitsTurned, jobOpened } = sight.actions;
 
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, sight: sight.reducer },
@@ -30,7 +37,8 @@ export const store = configureStore({
 });
 setupListeners(store.dispatch);
 store.subscribe(() => {
-  const { theme } = store.getState().sight;
+  const { theme, units } = store.getState().sight;
+  localStorage.setItem(UNITS_KEPT, units);
   if (document.documentElement.dataset['theme'] === theme) return;
   document.documentElement.dataset['theme'] = theme;
   localStorage.setItem(KEPT, theme);

@@ -1,23 +1,36 @@
 import type {
   AftercareItem,
   Assessment,
+  Cell,
   ChainCheck,
+  CheckIn,
+  Condition,
+  Conflict,
+  Demand,
   Difference,
   Entry,
   EvidenceWeight,
+  Extent,
+  Facing,
   Family,
+  Finish,
   FinishChance,
   HouseRules,
   Layer,
+  Measure,
   NextTest,
+  PatchReading,
   Plan,
   PlanInput,
   Product,
+  RoomSketch,
   RunLine,
+  SketchPlace,
   Step,
   SurfaceFacts,
   SystemPrice,
   TestRecord,
+  TrialDesign,
   Wanted,
 } from '@rustic/core';
 
@@ -45,6 +58,7 @@ export interface Job {
   startsAt: string;
   temperatureC: number;
   relativeHumidityPct: number;
+  property: { occupants?: string; leadYear?: number; asbestosYear?: number };
   version: number;
 }
 export type JobBrief = Job & {
@@ -61,6 +75,17 @@ export interface Room {
   name: string;
   position: number;
   backBy: string | null;
+  kind: 'room' | 'elevation';
+  facing: Facing | null;
+  sketch: RoomSketch | null;
+  version: number;
+}
+export interface Exclusion {
+  id: string;
+  words: string;
+  reason: 'client-does-it' | 'to-be-removed' | 'undecided' | 'other-trade-first' | 'stays-as-it-is';
+  whole: boolean;
+  box: (SketchPlace & { widthM: number; heightM: number }) | null;
 }
 export interface Surface {
   id: string;
@@ -71,6 +96,8 @@ export interface Surface {
   facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
   wanted: Partial<Wanted>;
   position: number;
+  measure: Measure | null;
+  exclusions: Exclusion[];
   version: number;
 }
 export type Standing = RunLine;
@@ -81,9 +108,32 @@ export type SurfaceBrief = Surface & {
   cost: number;
   section: Layer[];
   standing: Standing;
+  tests: TestRow[];
+  /** Conditions that stand once tests have spoken. */
+  conditions: Condition[];
+  inferred: boolean;
+  zones: number;
+  conflicts: number;
+  lastCoatAt: string | null;
 };
+/** A test worth making somewhere in the house. */
+export type UnknownTest = NextTest & { surfaceId: string; alsoTells: number };
+export interface Photo {
+  id: string;
+  roomId: string;
+  surfaceId: string | null;
+  testId: string | null;
+  mark: SketchPlace | null;
+  note: string;
+  width: number;
+  height: number;
+  byName: string;
+  at: string;
+}
 export interface WholeJob {
   job: Job;
+  unknown: { atStake: number; tests: UnknownTest[]; more: number };
+  photos: Photo[];
   rooms: Room[];
   surfaces: SurfaceBrief[];
   totals: { minutes: number; cost: number };
@@ -96,6 +146,16 @@ export interface TestRow {
   at: string;
   corrects: string | null;
   note: string;
+  mark: SketchPlace | null;
+}
+export interface Finding {
+  id: string;
+  conditions: Condition[];
+  extents: Partial<Record<Condition, Extent>>;
+  note: string;
+  changes: { added: Step[]; removed: Step[]; minutes: number; cost: number };
+  byName: string;
+  at: string;
 }
 export interface WorkLog {
   id: string;
@@ -124,6 +184,13 @@ export interface SurfacePage extends Pick<Assessment, 'finish' | 'schools' | 'ca
   room: Room;
   firm: { currency: string; timeZone: string };
   weights: EvidenceWeight[];
+  inherited: { surfaceId: string; name: string; sameCampaign: boolean; ratio: number }[];
+  zones: { places: string[]; likeliest: Finish; probability: number }[];
+  conflicts: Conflict[];
+  patches: PatchReading[];
+  demands: Demand[];
+  findings: Finding[];
+  photos: Photo[];
   nextTests: NextTest[];
   conditions: string[];
   cleared: string[];
@@ -164,6 +231,7 @@ export type TodayLine = Standing & {
 };
 export interface TodayPage {
   now: string;
+  checks: TrialCheck[];
   lines: TodayLine[];
 }
 export interface AftercareSurface {
@@ -190,6 +258,41 @@ export interface PatchSurface {
   asked: { family: Family | null; waitMin: number; why: string[] }[];
   read: { id: string; test: TestRecord; at: string; by: string }[];
 }
+/** A check-in of a trial, with the moment it falls on. */
+export type DueCheck = CheckIn & { due: string };
+export type TrialCheck = DueCheck & { trialId: string; title: string; jobId: string; jobTitle: string };
+export interface TrialAct {
+  id: string;
+  kind: 'primed' | 'topcoated' | 'look' | 'concluded';
+  body: {
+    cell?: string;
+    part?: 'cell' | 'strip';
+    test?: TestRecord;
+    text?: string;
+    words?: unknown[];
+    forFirm?: boolean;
+  };
+  corrects: string | null;
+  byName: string;
+  at: string;
+}
+export interface TrialBrief {
+  id: string;
+  jobId: string;
+  jobTitle: string;
+  surfaceId: string | null;
+  title: string;
+  place: string;
+  design: TrialDesign;
+  cells: Cell[];
+  warnings: string[];
+  primedAt: string | null;
+  topcoatedAt: string | null;
+  looks: number;
+  due: DueCheck[];
+  concluded: TrialAct | null;
+}
+export type Trial = TrialBrief & { surfaceName: string | null; acts: TrialAct[] };
 export interface Found {
   jobs: { id: string; title: string; place: string }[];
   surfaces: { id: string; jobId: string; name: string }[];

@@ -1,50 +1,120 @@
 import { useState } from 'react';
-import { RESULT_LABELS, TEST_LABELS, TEST_RESULTS, type TestKind, type TestRecord } from '@rustic/core';
+import {
+  ADHESION_KINDS,
+  FAMILY_LABELS,
+  PLANE_LABELS,
+  PLANES,
+  PRIMER_FAMILIES,
+  RESULT_LABELS,
+  TEST_LABELS,
+  TEST_RESULTS,
+  type Family,
+  type Plane,
+  type SketchPlace,
+  type TestKind,
+  type TestRecord,
+} from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useRecordTestMutation } from '../store/api.ts';
 import type { TestRow } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
-import { METHOD_CARDS } from './methodCards.ts';
+import { MethodCard } from './MethodCard.tsx';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
+const MINUTES_IN_A_DAY = 1440;
+
+interface Props {
+  surfaceId: string;
+  corrects?: TestRow | null;
+  /** Which test to begin with. */
+  first?: TestKind;
+  /** Places named before on this surface, offered again. */
+  places?: readonly string[];
+  mark?: SketchPlace | null;
+  onDone: (made?: TestRecord) => void;
+}
+
+/** What goes with the result of one test or another. */
+interface Beside {
+  place: string;
+  yellowed: boolean | null;
+  plane: Plane | null;
+  young: boolean;
+  family: Family | null;
+  coats: number;
+  days: number;
+}
+
+function besideOf(corrects: TestRow | null): Beside {
+  const test = corrects?.test;
+  return {
+    place: test?.place ?? '',
+    yellowed: test?.yellowed ?? null,
+    plane: test?.plane ?? null,
+    young: (test?.filmAgeHours ?? 100) < 72,
+    family: test?.family ?? null,
+    coats: test?.coats ?? 1,
+    days: (test?.minutes ?? 0) / MINUTES_IN_A_DAY,
+  };
+}
+
+/** The record of a test: its result, and what goes with it for its kind. */
+export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Beside): TestRecord {
+  const { place, yellowed, plane, young, family, coats, days } = beside;
+  return {
+    kind,
+    ...result,
+    ...(place.trim() ? { place: place.trim() } : {}),
+    ...(kind === 'sheen-look' && yellowed !== null ? { yellowed } : {}),
+    ...(ADHESION_KINDS.includes(kind) && plane ? { plane } : {}),
+    ...(ADHESION_KINDS.includes(kind) && young ? { filmAgeHours: 24 } : {}),
+    ...(kind === 'test-patch'
+      ? { coats, minutes: Math.round(days * MINUTES_IN_A_DAY), ...(family ? { family } : {}) }
+      : {}),
+  };
+}
 
 /** Recording a test: the result is the button, so that a spirit rub takes two taps. */
-export function RecordTest({
-  surfaceId,
-  corrects,
-  onDone,
-}: {
-  surfaceId: string;
-  corrects: TestRow | null;
-  onDone: () => void;
-}) {
-  const [kind, setKind] = useState<TestKind>(corrects?.test.kind ?? 'spirit-rub');
-  const [place, setPlace] = useState(corrects?.test.place ?? '');
+export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', places = [], mark, onDone }: Props) {
+  const [kind, setKind] = useState<TestKind>(corrects?.test.kind ?? first);
+  const [beside, setBeside] = useState(() => besideOf(corrects));
   const [note, setNote] = useState('');
-  const [yellowed, setYellowed] = useState<boolean | null>(null);
   const [value, setValue] = useState('');
   const [all, setAll] = useState(false);
   const [record, { isLoading, error }] = useRecordTestMutation();
+  const say = (more: Partial<Beside>) => setBeside({ ...beside, ...more });
   const send = async (result: Partial<TestRecord>) => {
-    const test = { kind, ...result, ...(place.trim() ? { place: place.trim() } : {}) } as TestRecord;
+    const test = testMade(kind, result, beside);
     const sent = await record({
       surfaceId,
       id: newId(),
       at: new Date().toISOString(),
       test,
+      ...(mark ? { mark } : {}),
       ...(corrects ? { corrects: corrects.id, note } : {}),
     });
-    if (!('error' in sent)) onDone();
+    if (!('error' in sent)) onDone(test);
   };
-  const card = METHOD_CARDS[kind];
   return (
     <section aria-label="Record a test" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
-      {corrects && <p className="mb-2 font-semibold">This corrects a record; the first stays in the ledger.</p>}
+      {corrects && (
+        <label className="mb-3 block max-w-[60ch] text-sm">
+          <strong className="block text-[15px]">This corrects a record; the first stays in the ledger.</strong>
+          Why it is corrected
+          <input
+            value={note}
+            maxLength={1000}
+            required
+            onChange={(e) => setNote(e.target.value)}
+            className="block w-full"
+          />
+        </label>
+      )}
       {!corrects && (
         <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Which test">
-          {[...FIRST, ...(all ? REST : [])].map((k) => (
+          {[...new Set([first, ...FIRST, ...(all ? REST : [])])].map((k) => (
             <Chip key={k} pressed={k === kind} onPress={() => setKind(k)}>
               {TEST_LABELS[k]}
             </Chip>
@@ -52,19 +122,8 @@ export function RecordTest({
           {!all && <Chip onPress={() => setAll(true)}>Other tests …</Chip>}
         </div>
       )}
-      <p className="mb-2 max-w-[62ch] text-sm">
-        <strong>{TEST_LABELS[kind]}.</strong> {card.how} <span className="text-faded">{card.misleads}</span>
-      </p>
-      {kind === 'sheen-look' && (
-        <div className="mb-2 flex gap-2">
-          <Chip pressed={yellowed === true} onPress={() => setYellowed(yellowed === true ? null : true)}>
-            Yellowed
-          </Chip>
-          <Chip pressed={yellowed === false} onPress={() => setYellowed(yellowed === false ? null : false)}>
-            Not yellowed
-          </Chip>
-        </div>
-      )}
+      <MethodCard kind={kind} />
+      <BesideResult kind={kind} beside={beside} say={say} />
       <div className="flex flex-wrap gap-2" role="group" aria-label="Result">
         {kind === 'cross-cut' &&
           [0, 1, 2, 3, 4, 5].map((grade) => (
@@ -105,9 +164,9 @@ export function RecordTest({
         {(TEST_RESULTS[kind] as readonly string[]).map((result) => (
           <Result
             key={result}
-            busy={isLoading}
+            busy={isLoading || (corrects !== null && note.trim() === '')}
             words={capital(RESULT_LABELS[result] ?? result)}
-            onPress={() => void send({ result, ...(kind === 'sheen-look' && yellowed !== null ? { yellowed } : {}) })}
+            onPress={() => void send({ result })}
           />
         ))}
       </div>
@@ -115,32 +174,105 @@ export function RecordTest({
         <label>
           Place, if it matters
           <input
-            value={place}
+            value={beside.place}
             maxLength={200}
-            onChange={(e) => setPlace(e.target.value)}
+            list="places-named"
+            onChange={(e) => say({ place: e.target.value })}
             placeholder="left of the newel"
             className="block w-56"
           />
+          <datalist id="places-named">
+            {places.map((p) => (
+              <option key={p} value={p} />
+            ))}
+          </datalist>
         </label>
-        {corrects && (
-          <label>
-            Why it is corrected
-            <input
-              value={note}
-              maxLength={1000}
-              required
-              onChange={(e) => setNote(e.target.value)}
-              className="block w-64"
-            />
-          </label>
-        )}
-        <button type="button" onClick={onDone} className="min-h-[44px] px-2 underline">
+        <button type="button" onClick={() => onDone()} className="min-h-[44px] px-2 underline">
           Leave it
         </button>
       </div>
       <Refused error={error} />
     </section>
   );
+}
+
+/** The questions that some tests ask beside their result. */
+function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; say: (more: Partial<Beside>) => void }) {
+  if (kind === 'sheen-look')
+    return (
+      <div className="mb-2 flex gap-2">
+        <Chip
+          pressed={beside.yellowed === true}
+          onPress={() => say({ yellowed: beside.yellowed === true ? null : true })}
+        >
+          Yellowed
+        </Chip>
+        <Chip
+          pressed={beside.yellowed === false}
+          onPress={() => say({ yellowed: beside.yellowed === false ? null : false })}
+        >
+          Not yellowed
+        </Chip>
+      </div>
+    );
+  if (ADHESION_KINDS.includes(kind))
+    return (
+      <div className="mb-2 flex flex-wrap items-center gap-1.5 text-sm">
+        <span>If it let go:</span>
+        {PLANES.map((p) => (
+          <Chip key={p} pressed={beside.plane === p} onPress={() => say({ plane: beside.plane === p ? null : p })}>
+            {PLANE_LABELS[p]}
+          </Chip>
+        ))}
+        <Chip pressed={beside.young} onPress={() => say({ young: !beside.young })}>
+          film under three days old
+        </Chip>
+      </div>
+    );
+  if (kind === 'test-patch')
+    return (
+      <div className="mb-3 flex flex-wrap items-end gap-3 text-sm">
+        <label>
+          Primer
+          <select
+            value={beside.family ?? ''}
+            onChange={(e) => say({ family: (e.target.value || null) as Family | null })}
+            className="block"
+          >
+            <option value="">not said</option>
+            {PRIMER_FAMILIES.map((f) => (
+              <option key={f} value={f}>
+                {FAMILY_LABELS[f]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          Coats
+          <input
+            type="number"
+            min={1}
+            max={10}
+            value={beside.coats}
+            onChange={(e) => say({ coats: Number(e.target.value) || 1 })}
+            className="block w-20"
+          />
+        </label>
+        <label>
+          Days since it was laid
+          <input
+            type="number"
+            min={0}
+            max={365}
+            step="any"
+            value={beside.days}
+            onChange={(e) => say({ days: Number(e.target.value) || 0 })}
+            className="block w-24"
+          />
+        </label>
+      </div>
+    );
+  return null;
 }
 
 function Result({ words, onPress, busy }: { words: string; onPress: () => void; busy: boolean }) {

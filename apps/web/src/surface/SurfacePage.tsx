@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { HOUSE_RULE_LABELS, CONDITION_LABELS, TEST_LABELS, type Condition } from '@rustic/core';
-import { Odds } from '../drawing/Odds.tsx';
+import { HOUSE_RULE_LABELS } from '@rustic/core';
 import { Section } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
+import { More } from '../page/More.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useChooseSystemMutation, useSurfaceQuery } from '../store/api.ts';
@@ -13,14 +13,18 @@ import { SurfaceForm } from '../jobs/SurfaceForm.tsx';
 import { sayHours, sayLitres, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { nowMinute, sayFromNow, sayLength, sayTime } from '../words/time.ts';
+import { AddPhoto, Photos } from '../walkround/Photos.tsx';
+import { ExclusionForm, LeftOut } from './Exclusions.tsx';
+import { FindingForm, Found } from './Findings.tsx';
 import { RecordTest } from './RecordTest.tsx';
-import { reasonsOf, sayTest, type Reasons } from './reasons.ts';
+import { reasonsOf, type Reasons } from './reasons.ts';
+import { WhatIsThere } from './WhatIsThere.tsx';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {
   const { surfaceId = '' } = useParams();
   const { data, error, refetch } = useSurfaceQuery(surfaceId);
-  const [open, setOpen] = useState<'test' | 'log' | 'edit' | null>(null);
+  const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
   const [logging, setLogging] = useState<SurfaceData['standing'] | null>(null);
@@ -46,7 +50,13 @@ export default function SurfacePage() {
       }
       acts={
         <>
-          <Act letter="e" words="Change" onAct={() => setOpen(open === 'edit' ? null : 'edit')} />
+          <More
+            acts={[
+              { letter: 'e', words: 'Change', onAct: () => setOpen(open === 'edit' ? null : 'edit') },
+              { letter: 'f', words: 'Found while working', onAct: () => setOpen(open === 'found' ? null : 'found') },
+              { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
+            ]}
+          />
           <Act letter="t" words="Test" onAct={() => setOpen(open === 'test' ? null : 'test')} />
           <Act
             letter="c"
@@ -64,8 +74,17 @@ export default function SurfacePage() {
       footing={<Totals data={data} />}
     >
       {open === 'test' && (
-        <RecordTest key={corrects?.id ?? 'new'} surfaceId={surfaceId} corrects={corrects} onDone={close} />
+        <RecordTest
+          key={corrects?.id ?? 'new'}
+          surfaceId={surfaceId}
+          corrects={corrects}
+          first={data.nextTests[0]?.kind ?? 'spirit-rub'}
+          places={[...new Set(data.tests.flatMap((t) => (t.test.place ? [t.test.place] : [])))]}
+          onDone={close}
+        />
       )}
+      {open === 'found' && <FindingForm surfaceId={surfaceId} onDone={close} />}
+      {open === 'out' && <ExclusionForm surface={data.surface} sketch={data.room.sketch} onDone={close} />}
       {open === 'log' && logging?.next && (
         <LogWork
           line={{
@@ -97,6 +116,12 @@ export default function SurfacePage() {
           setOpen('test');
         }}
       />
+      <Found data={data} />
+      <LeftOut surface={data.surface} />
+      <div className="mt-3">
+        <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />
+        <Photos photos={data.photos} />
+      </div>
       <WhatGoesOn data={data} reasons={reasons} />
     </Page>
   );
@@ -112,85 +137,6 @@ function SectionColumn({ data }: { data: SurfaceData }) {
         alcohol-borne. Diagonals: clear.
       </p>
     </>
-  );
-}
-
-function WhatIsThere({
-  data,
-  reasons,
-  onCorrect,
-}: {
-  data: SurfaceData;
-  reasons: Reasons;
-  onCorrect: (row: TestRow) => void;
-}) {
-  const corrected = new Set(data.tests.map((t) => t.corrects));
-  const standing = data.tests.filter((t) => !corrected.has(t.id));
-  const inherited = data.weights.filter((w) => w.from === 'neighbour').length;
-  const next = data.nextTests[0];
-  const allNotes = reasons.notes.map((n) => n.n);
-  return (
-    <section aria-labelledby="there">
-      <h2 id="there" className="mb-1.5 text-[19px]">
-        What is there
-      </h2>
-      <ul className="flex flex-wrap gap-x-2 gap-y-1.5">
-        {standing.map((row) => (
-          <li key={row.id} className="rounded-sm border border-strong bg-leaf pl-2.5">
-            <button
-              type="button"
-              title="Correct this record"
-              className="py-0.5 text-left text-[14.5px] hover:underline"
-              onClick={() => onCorrect(row)}
-            >
-              {sayTest(row.test)}
-            </button>
-            <Mark n={reasons.ofTest.get(row.id)!} />
-          </li>
-        ))}
-        {data.conditions.map((c) => (
-          <li key={c} className="rounded-sm border border-rule px-2.5 py-0.5 text-[14.5px]">
-            {CONDITION_LABELS[c as Condition]}
-          </li>
-        ))}
-        {inherited > 0 && (
-          <li className="rounded-sm border border-dashed border-strong px-2.5 py-0.5 text-[14.5px]">
-            inferred from {inherited} like surface{inherited > 1 ? 's' : ''} of this house
-          </li>
-        )}
-        {standing.length === 0 && (
-          <li className="text-faded">Nothing tested here yet: press Test, starting with a spirit rub.</li>
-        )}
-      </ul>
-      <Odds finish={data.finish} />
-      <p className="text-sm text-faded">
-        The look and the house:{' '}
-        {reasons.ofLook.map((n) => (
-          <Mark key={n} n={n} />
-        ))}
-        {reasons.ofLook.length === 0 && 'nothing that leans either way.'}
-      </p>
-      <NotesUnder ns={allNotes.slice(0, Math.max(0, ...reasons.ofLook, ...reasons.ofTest.values()))} />
-      {next && reasons.ofNext && (
-        <div className="mt-2 border border-dashed border-ochre bg-wash px-3 py-2">
-          <strong>One test still pays:</strong> {TEST_LABELS[next.kind].toLowerCase()}, {next.minutes} minutes, worth
-          about {sayRoundMoney(next.expectedSaving, data.firm.currency)}.<Mark n={reasons.ofNext} />
-          <NotesUnder ns={[reasons.ofNext]} />
-        </div>
-      )}
-      {!next && <p className="mt-2 text-sm">Stop testing: another test would cost more than it saves.</p>}
-      {data.blocks.length > 0 && (
-        <ul className="mt-2 border-l-4 border-madder pl-3" aria-label="Not until">
-          {data.blocks.map((b) => (
-            <li key={b.code} className="text-[14.5px]">
-              <strong className="text-madder">Stop.</strong> {b.text}
-              <Mark n={reasons.ofBlock.get(b.code)!} />
-              <NotesUnder ns={[reasons.ofBlock.get(b.code)!]} />
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
   );
 }
 

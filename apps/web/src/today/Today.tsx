@@ -94,6 +94,31 @@ export default function Today() {
           />
         </div>
       )}
+      {data.checks.length > 0 && (
+        <section className="mb-5">
+          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">
+            Trials to look at
+            <span className="ml-2 font-sans text-sm font-normal text-faded">{data.checks.length}</span>
+          </h2>
+          <ul>
+            {data.checks.map((check) => (
+              <li key={check.trialId} className="flex items-center justify-between gap-3 border-b border-rule py-2">
+                <div>
+                  <Link to={`/trials/${check.trialId}`} className="font-semibold hover:underline">
+                    {check.title}
+                  </Link>
+                  <div className="text-sm text-faded">
+                    {check.jobTitle} · {check.words}
+                  </div>
+                </div>
+                <span className="text-right whitespace-nowrap">
+                  {minuteOf(check.due) <= now ? 'now' : sayFromNow(Math.round(minuteOf(check.due)), now)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {GROUPS.map((group) => (
         <Group
           key={group.words}

@@ -1,52 +1,77 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { FAMILY_LABELS, RESULT_LABELS } from '@rustic/core';
+import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
-import { usePatchesQuery } from '../store/api.ts';
+import { usePatchesQuery, useTrialsQuery } from '../store/api.ts';
+import type { PatchSurface, TrialBrief } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
 import { sayLength, sayTime } from '../words/time.ts';
+import { BoardIcon } from './Grid.tsx';
+import { TrialForm } from './TrialForm.tsx';
 
-/** Primer patches: which systems wait for one, and what those laid have shown. */
+const HEAD = 'border-b-2 border-ink pb-0.5 text-[19px]';
+const LINK = 'font-semibold hover:underline';
+
+/** Trial boards, and the primer patches that systems wait for: what is tried before a whole surface is. */
 export default function Trials() {
-  const { data, error, refetch } = usePatchesQuery();
-  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  const { data: boards, error, refetch } = useTrialsQuery();
+  const { data: patches, error: unread } = usePatchesQuery();
+  const [adding, setAdding] = useState(false);
+  if (!boards || !patches) return <Coming error={error ?? unread} again={() => void refetch()} />;
   const notes: Note[] = [];
-  const noteOf = (why: string[]) => {
-    const text = why.join(' ');
+  const noteOf = (text: string) => {
     const known = notes.find((x) => x.text === text);
     if (known) return known.n;
     notes.push({ n: notes.length + 1, text });
     return notes.length;
   };
-  const asked = data.flatMap((s) => s.asked.map((a) => ({ s, a, n: noteOf(a.why) })));
-  const read = data.flatMap((s) => s.read.map((r) => ({ s, r })));
-  const link = 'font-semibold hover:underline';
+  const asked = patches.flatMap((s) => s.asked.map((a) => ({ s, a, n: noteOf(a.why.join(' ')) })));
+  const read = patches.flatMap((s) => s.read.map((r) => ({ s, r })));
   return (
     <Page
       title="Trials"
-      above="patches before whole surfaces"
+      above="tried before whole surfaces are"
       notes={notes}
+      acts={<Act letter="n" words="New trial" main onAct={() => setAdding(!adding)} />}
       footing={
         <>
+          <Total words="boards" figure={boards.length} />
+          <Total
+            words="to look at"
+            figure={boards.filter((b) => b.due.some((d) => Date.parse(d.due) <= Date.now())).length}
+          />
           <Total words="patches asked for" figure={asked.length} />
-          <Total words="read" figure={read.length} />
         </>
       }
     >
-      {asked.length + read.length === 0 && (
+      {adding && <TrialForm onDone={() => setAdding(false)} />}
+      {boards.length > 0 && (
+        <section className="mb-5">
+          <h2 className={HEAD}>Boards</h2>
+          <ul>
+            {boards.map((b) => (
+              <BoardLine key={b.id} board={b} />
+            ))}
+          </ul>
+        </section>
+      )}
+      {boards.length + asked.length + read.length === 0 && !adding && (
         <p className="max-w-[60ch] py-6">
-          No system waits for a patch. Where grip or bleed cannot be told beforehand, a patch is asked for here.
+          Nothing is tried yet. Press New trial: preparations against primers against topcoats, on a board or a hidden
+          place, with an untreated cell beside them.
         </p>
       )}
       {asked.length > 0 && (
         <section className="mb-5">
-          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">Lay a patch first</h2>
+          <h2 className={HEAD}>Lay a patch first</h2>
           <ul>
             {asked.map(({ s, a, n }) => (
               <li key={s.surfaceId + (a.family ?? '')} className="border-b border-rule py-2">
                 <div className="flex justify-between gap-4">
                   <div>
-                    <Link className={link} to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
+                    <Link className={LINK} to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
                       {s.name}
                     </Link>
                     <Mark n={n} />
@@ -65,32 +90,69 @@ export default function Trials() {
       )}
       {read.length > 0 && (
         <section>
-          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">Read</h2>
+          <h2 className={HEAD}>Patches read</h2>
           <ul>
             {read.map(({ s, r }) => (
-              <li key={r.id} className="flex justify-between gap-4 border-b border-rule py-2">
-                <div>
-                  <Link className={link} to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
-                    {s.name}
-                  </Link>
-                  <div className="text-sm text-faded">
-                    {s.jobTitle}
-                    {r.test.place && `, ${r.test.place}`}
-                  </div>
-                </div>
-                <div className="text-right">
-                  {r.test.family ? `${capital(FAMILY_LABELS[r.test.family])}: ` : ''}
-                  {RESULT_LABELS[r.test.result ?? '']}
-                  <div className="text-sm text-faded">
-                    {r.by}, {sayTime(r.at)}
-                    {r.test.minutes ? `, after ${sayLength(r.test.minutes)}` : ''}
-                  </div>
-                </div>
-              </li>
+              <PatchLine key={r.id} s={s} r={r} />
             ))}
           </ul>
         </section>
       )}
     </Page>
+  );
+}
+
+function BoardLine({ board }: { board: TrialBrief }) {
+  const next = [...board.due].sort((a, b) => a.due.localeCompare(b.due))[0];
+  const late = next && Date.parse(next.due) <= Date.now();
+  return (
+    <li className="flex items-center gap-3 border-b border-rule py-2">
+      <BoardIcon cells={board.cells} />
+      <div className="min-w-0 flex-1">
+        <Link className={LINK} to={`/trials/${board.id}`}>
+          {board.title}
+        </Link>
+        <div className="text-sm text-faded">
+          {board.jobTitle}
+          {board.place && `, ${board.place}`} · {board.cells.length} cells
+        </div>
+      </div>
+      <div className="text-right">
+        {board.concluded
+          ? 'concluded'
+          : !board.primedAt
+            ? 'to lay'
+            : !board.topcoatedAt
+              ? 'primed'
+              : `${board.looks} looks`}
+        <div className={`text-sm ${late ? 'text-madder' : 'text-faded'}`}>
+          {board.concluded ? sayTime(board.concluded.at) : next && `${late ? 'look now' : sayTime(next.due)}`}
+        </div>
+      </div>
+    </li>
+  );
+}
+
+function PatchLine({ s, r }: { s: PatchSurface; r: PatchSurface['read'][number] }) {
+  return (
+    <li className="flex justify-between gap-4 border-b border-rule py-2">
+      <div>
+        <Link className={LINK} to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
+          {s.name}
+        </Link>
+        <div className="text-sm text-faded">
+          {s.jobTitle}
+          {r.test.place && `, ${r.test.place}`}
+        </div>
+      </div>
+      <div className="text-right">
+        {r.test.family ? `${capital(FAMILY_LABELS[r.test.family])}: ` : ''}
+        {RESULT_LABELS[r.test.result ?? '']}
+        <div className="text-sm text-faded">
+          {r.by}, {sayTime(r.at)}
+          {r.test.minutes ? `, after ${sayLength(r.test.minutes)}` : ''}
+        </div>
+      </div>
+    </li>
   );
 }

@@ -33,7 +33,9 @@ export function sayStep(step: Step): string {
         ? ' what is bare'
         : step.scope === 'all' && step.kind === 'prime'
           ? ' all'
-          : '';
+          : step.scope && step.scope !== 'all'
+            ? `, ${step.scope} only`
+            : '';
   const title = step.kind === 'spot-prime' ? STEP_LABELS['spot-prime'] : `${STEP_LABELS[step.kind]}${scope}`;
   return parts.length ? `${title}: ${parts.join(', ')}` : title;
 }

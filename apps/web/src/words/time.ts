@@ -32,6 +32,12 @@ export function sayLength(minutes: number): string {
   return rest ? `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}` : `${whole / 60} h`;
 }
 
+/** A short wait as a clock counts it: 0:45, 2:00; a day as a day. */
+export function sayClock(seconds: number): string {
+  if (seconds >= 7200) return sayLength(seconds / 60);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
 /** "in 35 min", "20 min ago". */
 export function sayFromNow(minute: number, nowMinute: number): string {
   const away = minute - nowMinute;

@@ -1,20 +1,84 @@
 import type { Finish } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import { conditionFindings, type ConditionFindings } from './conditions.ts';
+import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
-import { posteriorOdds, type FinishOdds } from './posterior.ts';
+import { ceilingOf } from './likelihood.ts';
+import { asOdds, asVector, capped, topOf, type FinishOdds } from './odds.ts';
+import { posteriorOdds } from './posterior.ts';
+import { readPatches, type PatchReading } from './patches.ts';
+import { layerStacks, type Stack } from './stacks.ts';
 import { chooseTreatment, type Treatment } from './treatment.ts';
+import { zonesOf } from './zones.ts';
+import { FINISHES } from '../vocabulary/index.ts';
 
-/** What is there, as far as it is known: the odds, the conditions, and what the surface is treated as. */
-export interface Diagnosis {
-  surface: SurfaceFacts;
+/** What is there in one zone: a part of the surface with a finish of its own, or the whole of it. */
+export interface ZoneDiagnosis {
+  /** The places its tests name; empty where the zone is the whole surface, or the rest of it. */
+  places: readonly string[];
   tests: readonly TestRecord[];
   odds: FinishOdds;
   likeliest: Finish;
   treatAs: Treatment;
   findings: ConditionFindings;
+}
+
+/** What is there, as far as it is known: the odds, the layers, the conditions, and what the surface is treated as. */
+export interface Diagnosis {
+  surface: SurfaceFacts;
+  tests: readonly TestRecord[];
+  /** Over the whole surface; zones count alike, since nobody measured them. */
+  odds: FinishOdds;
+  likeliest: Finish;
+  treatAs: Treatment;
+  findings: ConditionFindings;
+  /** One, or several where places differ. */
+  zones: readonly ZoneDiagnosis[];
+  stacks: readonly Stack[];
+  conflicts: readonly Conflict[];
+  patches: readonly PatchReading[];
   lead: LeadStanding;
   asbestos: boolean;
+}
+
+const likeliestOf = (odds: FinishOdds): Finish => FINISHES[topOf(asVector(odds))]!;
+
+/** Odds to start from, where the caller has read the whole house; else they are read from the neighbours given. */
+export type OddsOf = (tests: readonly TestRecord[], zone: number) => FinishOdds;
+
+/** Reads facts and tests together, with odds from wherever the caller has them. */
+export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
+  const zones = zonesOf(surface, tests).map((zone, at): ZoneDiagnosis => {
+    const odds = oddsOf(zone.tests, at);
+    return {
+      places: zone.places,
+      tests: zone.tests,
+      odds,
+      likeliest: likeliestOf(odds),
+      treatAs: chooseTreatment(odds),
+      findings: conditionFindings(surface, zone.tests),
+    };
+  });
+  const odds = zones.length === 1 ? zones[0]!.odds : mixedOdds(zones, tests);
+  return {
+    surface,
+    tests,
+    odds,
+    likeliest: likeliestOf(odds),
+    treatAs: chooseTreatment(odds),
+    findings: conditionFindings(surface, tests),
+    zones,
+    stacks: layerStacks(surface, tests, odds),
+    conflicts: conflictsIn(surface, zones),
+    patches: readPatches(tests),
+    lead: leadStanding(surface, tests),
+    asbestos: asbestosPossible(surface),
+  };
+}
+
+function mixedOdds(zones: readonly ZoneDiagnosis[], tests: readonly TestRecord[]): FinishOdds {
+  const mean = FINISHES.map((finish) => zones.reduce((sum, zone) => sum + zone.odds[finish], 0) / zones.length);
+  return asOdds(capped(mean, ceilingOf(tests, false)));
 }
 
 /** Reads facts, tests and neighbours together. */
@@ -23,18 +87,5 @@ export function diagnose(
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[] = [],
 ): Diagnosis {
-  const odds = posteriorOdds(surface, tests, neighbours);
-  const likeliest = (Object.keys(odds) as Finish[]).reduce((best, finish) =>
-    odds[finish] > odds[best] ? finish : best,
-  );
-  return {
-    surface,
-    tests,
-    odds,
-    likeliest,
-    treatAs: chooseTreatment(odds),
-    findings: conditionFindings(surface, tests),
-    lead: leadStanding(surface, tests),
-    asbestos: asbestosPossible(surface),
-  };
+  return diagnoseBy(surface, tests, (zone) => posteriorOdds(surface, zone, neighbours));
 }

@@ -10,6 +10,7 @@ import type {
   TestKind,
   Texture,
 } from '../vocabulary/index.ts';
+import { USUAL_DATES } from './knowledge/placeDates.ts';
 
 /** How large a condition is; nothing given means not known. Areas in m², lengths in m. */
 export interface Extent {
@@ -36,6 +37,10 @@ export interface SurfaceFacts {
   sanded: boolean | null;
   substrateAgeMonths: number | null;
   extents: Partial<Record<Condition, Extent>>;
+  /** A home built before this year counts as leaded until tested: the place's own date. */
+  leadYear: number;
+  /** Old textured coatings and boards from before this year may hold asbestos: the place's own date. */
+  asbestosYear: number;
 }
 
 /** One test as it was made. `result` by kind (see TEST_RESULTS), `grade` for a cross-cut, `value` in % for moisture. */
@@ -79,6 +84,8 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
     sanded: said.sanded ?? null,
     substrateAgeMonths: said.substrateAgeMonths ?? null,
     extents: said.extents ?? {},
+    leadYear: said.leadYear ?? USUAL_DATES.leadYear,
+    asbestosYear: said.asbestosYear ?? USUAL_DATES.asbestosYear,
   };
 }
 

@@ -1,8 +1,34 @@
 export * from './facts.ts';
-export * from './posterior.ts';
+export { rankedFinishes, type FinishChance, type FinishOdds } from './odds.ts';
+export { priorOdds } from './prior.ts';
+export { REACH, readHouse, type House, type Member } from './house.ts';
+export {
+  evidenceWeights,
+  inheritedBy,
+  posteriorIn,
+  posteriorOdds,
+  weightsIn,
+  type EvidenceWeight,
+  type Inherited,
+} from './posterior.ts';
+export { zonesOf, type Zone } from './zones.ts';
+export type { Conflict } from './conflicts.ts';
+export { beatenBy, provenBy, readPatches, type PatchReading, type PatchVerdict } from './patches.ts';
+export { layerStacks, layersUnder, type LayerChance, type Stack } from './stacks.ts';
+export { UNDER_LAYER_LABELS, type UnderLayer } from './knowledge/layers.ts';
+export { demandOf, type Demand } from './knowledge/demands.ts';
 export * from './conditions.ts';
 export * from './lead.ts';
 export * from './treatment.ts';
-export * from './nextTest.ts';
-export { diagnose, type Diagnosis } from './diagnosis.ts';
+export {
+  houseTests,
+  MINUTE_COST,
+  testsThatPay,
+  type HouseStanding,
+  type HouseTest,
+  type NextTest,
+} from './nextTest.ts';
+export { diagnose, diagnoseBy, type Diagnosis, type ZoneDiagnosis } from './diagnosis.ts';
+export { METHOD_CARDS, type MethodCard } from './knowledge/methodCards.ts';
+export { USUAL_DATES } from './knowledge/placeDates.ts';
 export { moistureLimit } from './knowledge/moisture.ts';

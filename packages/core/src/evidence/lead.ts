@@ -1,11 +1,5 @@
 import type { SurfaceFacts, TestRecord } from './facts.ts';
 
-/** A home from before this year is treated as leaded until tested. Local dates differ; the law of the place decides. */
-export const LEAD_YEAR = 1978;
-
-/** Textured coatings, boards and floor backings from before this year may hold asbestos. Local dates differ. */
-export const ASBESTOS_YEAR = 2000;
-
 export type LeadStanding = 'none' | 'presumed' | 'positive' | 'year-unknown';
 
 /** Where the lead question stands. Any positive swab decides; a negative one releases; an inconclusive one releases nothing. */
@@ -14,12 +8,12 @@ export function leadStanding(surface: SurfaceFacts, tests: readonly TestRecord[]
   if (swabs.includes('positive')) return 'positive';
   if (swabs.includes('negative') || surface.isNew === true) return 'none';
   if (surface.builtYear === null) return swabs.includes('inconclusive') ? 'presumed' : 'year-unknown';
-  return surface.builtYear < LEAD_YEAR ? 'presumed' : 'none';
+  return surface.builtYear < surface.leadYear ? 'presumed' : 'none';
 }
 
 /** True where an old textured coating or floor backing should be sampled before it is disturbed. */
 export function asbestosPossible(surface: SurfaceFacts): boolean {
-  if (surface.isNew === true || surface.builtYear === null || surface.builtYear >= ASBESTOS_YEAR) return false;
+  if (surface.isNew === true || surface.builtYear === null || surface.builtYear >= surface.asbestosYear) return false;
   const textured = surface.texture !== 'smooth' && (surface.element === 'ceiling' || surface.element === 'wall');
   return textured || surface.element === 'floor' || surface.element === 'fascia-soffit';
 }

@@ -1,10 +1,12 @@
-import { TEST_RESULTS, FINISHES, type TestKind } from '../vocabulary/index.ts';
+import type { TestKind } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
-import { standingOdds, type Standing } from './posterior.ts';
+import { messageFrom, messageTo, type House, type Member, type Node } from './house.ts';
+import { tableOf, weightsOf } from './likelihood.ts';
+import { dot, normal, tempered, times, type Vector } from './odds.ts';
+import { ASKED, askedHouse } from './posterior.ts';
 import { leastLoss } from './treatment.ts';
 import { FINISH_TESTS, QUESTIONS, TEST_MINUTES } from './knowledge/questions.ts';
-import { LIKELIHOODS } from './knowledge/likelihoods.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
 export interface NextTest {
@@ -19,6 +21,8 @@ export const MINUTE_COST = 65;
 const USUAL_AREA_M2 = 10;
 /** Minutes to fetch what a test needs and to write it down: a saving of pennies is no reason to test. */
 const BOTHER_MIN = 2;
+/** Nobody makes the same test a third time in one place. */
+const MOST_OF_A_KIND = 2;
 
 const WHY: Partial<Record<TestKind, string>> = {
   'spirit-rub': 'It tells waterborne from oil, and that decides whether a primer must grip.',
@@ -29,57 +33,142 @@ const WHY: Partial<Record<TestKind, string>> = {
   'water-drop': 'It tells a thirsty ground from a sealed one.',
 };
 
-/** A likelihood as the posterior sees it: one more test of this kind with this result. */
-function outcomesOf(kind: TestKind): TestRecord[] {
-  if (kind === 'cross-cut') return [0, 1, 2, 3, 4, 5].map((grade) => ({ kind, grade, place: 'next' }));
-  return TEST_RESULTS[kind].map((result) => ({ kind, result, place: 'next' }));
+const areaOf = (member: Member) => member.surface.areaM2 ?? USUAL_AREA_M2;
+
+/** What making a test costs, whatever it finds. */
+const costOf = (kind: TestKind, minutes: number) =>
+  (minutes + BOTHER_MIN) * MINUTE_COST + (TEST_MINUTES[kind]?.materials ?? 0);
+
+/** What a test is worth beyond its cost. */
+const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test.minutes);
+
+/** A surface whose treatment rides on a test: the tested one, or one of the same campaign or habit. */
+interface Rider {
+  node: Node;
+  areaM2: number;
+  /** What is expected to be lost on it as things stand. */
+  loss: number;
 }
 
-function savingOf(kind: TestKind, standing: Standing): number {
-  const table = LIKELIHOODS.find((t) => t.kind === kind)!;
-  const { odds } = standing;
-  const now = leastLoss(FINISHES.map((finish) => odds[finish]));
-  let after = 0;
-  outcomesOf(kind).forEach((outcome, column) => {
-    const chance = FINISHES.reduce(
-      (total, finish) => total + odds[finish] * (table.rows[finish] ?? table.rest)[column]!,
-      0,
-    );
+const lossNow = (at: Node) => leastLoss(normal(times(at.told, at.said)));
+
+/** The others under the same hidden finish: what a test here says of them is counted too. */
+function ridersWith(house: House, member: Member, areas: (m: Member) => number): Rider[] {
+  const at = house.nodes.get(member.id)!;
+  return house.members
+    .filter((m) => m !== member && areas(m) > 0 && at.parent !== null && house.nodes.get(m.id)!.parent === at.parent)
+    .map((m) => {
+      const node = house.nodes.get(m.id)!;
+      return { node, areaM2: areas(m), loss: lossNow(node) * areas(m) };
+    });
+}
+
+/** What a test's outcome leaves to lose on the others, were it heard by them. */
+function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number {
+  const heard = messageTo(at, times(at.said, outcome));
+  const parent = at.parent!;
+  const belief = parent.told.map((x, i) => ((x * parent.said[i]!) / at.message[i]!) * heard[i]!);
+  let loss = 0;
+  for (const rider of riders) {
+    const elsewhere = belief.map((x, i) => x / rider.node.message[i]!);
+    loss += leastLoss(normal(times(messageFrom(rider.node, elsewhere), rider.node.said))) * rider.areaM2;
+  }
+  return loss;
+}
+
+/** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
+function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
+  const { table, columns } = tableOf(kind)!;
+  const odds = normal(times(at.told, at.said));
+  const weight = weightsOf([...member.tests, { kind, place: 'next' }]).at(-1)!;
+  let saved = leastLoss(odds) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss, 0);
+  table.results.forEach((_, column) => {
+    const chance = dot(odds, columns[column]!);
     if (chance < 1e-6) return;
-    after += chance * leastLoss(standing.with(outcome));
+    const outcome = tempered(columns[column]!, weight);
+    const here = leastLoss(normal(times(odds, outcome))) * areaM2;
+    saved -= chance * (here + (riders.length ? lossHeard(at, riders, outcome) : 0));
   });
-  return now - after;
+  return saved;
 }
 
-/** Every test that still pays, the most worthwhile first. Empty where testing no longer pays. */
+/** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
+function finishTestsOn(house: House, member: Member, areas: (m: Member) => number): NextTest[] {
+  if (member.surface.isNew === true) return [];
+  const at = house.nodes.get(member.id)!;
+  const riders = ridersWith(house, member, areas).filter((rider) => rider.loss > MINUTE_COST);
+  const area = areas(member);
+  // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
+  const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
+  return FINISH_TESTS.filter(
+    (kind) =>
+      costOf(kind, TEST_MINUTES[kind]!.minutes) < atStake &&
+      member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
+  ).map((kind) => ({
+    kind,
+    minutes: TEST_MINUTES[kind]!.minutes,
+    why: WHY[kind]!,
+    expectedSaving: Math.round(savingOf(kind, member, at, area, riders)),
+  }));
+}
+
+/** The open questions that are not about the finish: lead, damp, rot, salts and the like. */
+function questionsOn(surface: SurfaceFacts, tests: readonly TestRecord[], findings: ConditionFindings): NextTest[] {
+  const area = surface.areaM2 ?? USUAL_AREA_M2;
+  return QUESTIONS.filter((q) => q.open(surface, findings, tests)).map((q) => ({
+    kind: q.kind,
+    minutes: q.minutes,
+    why: q.why,
+    expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),
+  }));
+}
+
+const ranked = <T extends NextTest>(tests: readonly T[]): T[] =>
+  tests.filter((t) => worthOf(t) > 0).sort((a, b) => worthOf(b) - worthOf(a));
+
+/** Every test that still pays on one surface, the most worthwhile first. Empty where testing no longer pays. */
 export function testsThatPay(
   surface: SurfaceFacts,
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[],
   findings: ConditionFindings,
 ): NextTest[] {
-  const area = surface.areaM2 ?? USUAL_AREA_M2;
-  const standing = standingOdds(surface, tests, neighbours);
-  const { odds } = standing;
-  const worth = (t: NextTest) =>
-    t.expectedSaving - (t.minutes + BOTHER_MIN) * MINUTE_COST - (TEST_MINUTES[t.kind]?.materials ?? 0);
+  const house = askedHouse(surface, tests, neighbours);
+  const asked = house.members.find((m) => m.id === ASKED)!;
+  const onlyAsked = (m: Member) => (m === asked ? areaOf(m) : 0);
+  return ranked([...finishTestsOn(house, asked, onlyAsked), ...questionsOn(surface, tests, findings)]);
+}
 
-  // Where the best treatment already loses next to nothing, no finish test can pay: skip the work of asking.
-  const atStake = leastLoss(FINISHES.map((finish) => odds[finish])) * area;
-  const finishTests =
-    surface.isNew === true || atStake <= MINUTE_COST
-      ? []
-      : FINISH_TESTS.filter((kind) => tests.filter((t) => t.kind === kind).length < 2).map((kind): NextTest => ({
-          kind,
-          minutes: TEST_MINUTES[kind]!.minutes,
-          why: WHY[kind]!,
-          expectedSaving: Math.round(savingOf(kind, standing) * area),
-        }));
-  const questions = QUESTIONS.filter((q) => q.open(surface, findings, tests)).map((q): NextTest => ({
-    kind: q.kind,
-    minutes: q.minutes,
-    why: q.why,
-    expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),
-  }));
-  return [...finishTests, ...questions].filter((t) => worth(t) > 0).sort((a, b) => worth(b) - worth(a));
+/** A test worth making somewhere in the house, and how many other surfaces it would speak for. */
+export interface HouseTest extends NextTest {
+  member: string;
+  alsoTells: number;
+}
+
+/** What is not known of a house, in money, and the tests that would tell. */
+export interface HouseStanding {
+  /** Minor units expected to be lost by choosing every system now, against knowing every finish. */
+  atStake: number;
+  tests: HouseTest[];
+}
+
+/**
+ * The tests that pay in a whole house, the most worthwhile first: a test on one surface of a campaign is worth what
+ * it saves on all of them. What it says of other campaigns is small and not counted. `findings` by member.
+ */
+export function houseTests(house: House, findings: (member: Member) => ConditionFindings): HouseStanding {
+  let atStake = 0;
+  const tests = house.members.flatMap((member): HouseTest[] => {
+    const at = house.nodes.get(member.id)!;
+    if (member.surface.isNew !== true) atStake += lossNow(at) * areaOf(member);
+    const alsoTells = ridersWith(house, member, areaOf).length;
+    const finish = finishTestsOn(house, member, areaOf).map((t) => ({ ...t, member: member.id, alsoTells }));
+    const questions = questionsOn(member.surface, member.tests, findings(member)).map((t) => ({
+      ...t,
+      member: member.id,
+      alsoTells: 0,
+    }));
+    return [...finish, ...questions];
+  });
+  return { atStake: Math.round(atStake), tests: ranked(tests) };
 }

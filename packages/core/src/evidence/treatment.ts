@@ -1,6 +1,6 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from './knowledge/treatments.ts';
-import type { FinishOdds } from './posterior.ts';
+import type { FinishOdds } from './odds.ts';
 
 export type { Treatment } from './knowledge/treatments.ts';
 
@@ -11,26 +11,32 @@ export function treatmentOdds(odds: FinishOdds): Record<Treatment, number> {
   return gathered;
 }
 
-/** Cost per m² of each treatment on each finish, finishes in the order of FINISHES. */
-const COST_BY_FINISH = TREATMENTS.map((treatAs) =>
-  FINISHES.map((finish) => WRONG_TREATMENT_COST[treatAs][TREATMENTS.indexOf(TREATMENT_OF[finish])]!),
-);
+const TREATED: readonly number[] = FINISHES.map((finish) => TREATMENTS.indexOf(TREATMENT_OF[finish]));
+const COSTS = TREATMENTS.map((treatAs) => WRONG_TREATMENT_COST[treatAs]);
 
-function lossOf(at: number, shares: readonly number[]): number {
-  const costs = COST_BY_FINISH[at]!;
+/** Shares in the order of FINISHES, gathered by treatment. */
+function gathered(shares: ArrayLike<number>): number[] {
+  const by = TREATMENTS.map(() => 0);
+  for (let i = 0; i < shares.length; i++) by[TREATED[i]!]! += shares[i]!;
+  return by;
+}
+
+function lossOf(at: number, by: readonly number[]): number {
+  const costs = COSTS[at]!;
   let loss = 0;
-  for (let i = 0; i < shares.length; i++) loss += shares[i]! * costs[i]!;
+  for (let i = 0; i < by.length; i++) loss += by[i]! * costs[i]!;
   return loss;
 }
 
 /** The least loss that any treatment can expect, per m², for shares in the order of FINISHES. */
-export function leastLoss(shares: readonly number[]): number {
+export function leastLoss(shares: ArrayLike<number>): number {
+  const by = gathered(shares);
   let least = Infinity;
-  for (let at = 0; at < TREATMENTS.length; at++) least = Math.min(least, lossOf(at, shares));
+  for (let at = 0; at < TREATMENTS.length; at++) least = Math.min(least, lossOf(at, by));
   return least;
 }
 
-const inOrder = (odds: FinishOdds) => FINISHES.map((finish) => odds[finish]);
+const inOrder = (odds: FinishOdds) => gathered(FINISHES.map((finish) => odds[finish]));
 
 /** What a treatment is expected to lose, in minor units per m², against knowing the truth. */
 export function expectedLoss(treatAs: Treatment, odds: FinishOdds): number {

@@ -3,7 +3,7 @@ import { surfaceFacts, type SurfaceFacts, type TestRecord } from '../evidence/fa
 import { LIKELIHOODS } from '../evidence/knowledge/likelihoods.ts';
 import { FINISH_TESTS, TEST_MINUTES } from '../evidence/knowledge/questions.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from '../evidence/knowledge/treatments.ts';
-import { priorOdds } from '../evidence/posterior.ts';
+import { priorOdds } from '../evidence/prior.ts';
 
 /** A surface to practise on: its story, and what is really on it. */
 export interface Drill {

@@ -13,6 +13,7 @@ import {
   TEXTURE_FACTOR,
   TEXTURE_SPREAD,
   WASTE,
+  ZONE_SHARE,
 } from './knowledge/rates.ts';
 
 /** What one step takes: painter's minutes for all its coats, litres, and minutes until the next step may start. */
@@ -48,7 +49,8 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
     const known = Object.values(surface.extents).reduce((sum, e) => sum + (e?.areaM2 ?? 0), 0);
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
-  return step.scope === 'bare-areas' ? area * BARE_SHARE : area;
+  if (step.scope === 'bare-areas') return area * BARE_SHARE;
+  return step.scope === undefined || step.scope === 'all' ? area : area * ZONE_SHARE;
 }
 
 /** Minutes, litres and waiting of one step on one surface. Deterministic; areas in m², litres rounded to 0.01. */

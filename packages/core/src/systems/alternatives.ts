@@ -35,27 +35,28 @@ const signature = (steps: readonly Step[]) => {
   return key;
 };
 
-/** One other way of doing a case, composed and priced. */
+/** One other way of doing a case, composed. */
 interface Variant {
   made: Composed;
   key: string;
-  price: SystemPrice;
 }
 
-/** Alternatives and schools ask for many of the same ways: each is composed once per case. */
-const composedBefore = new WeakMap<Case, Map<string, Variant>>();
+/** The ways of doing one case, each composed once: alternatives and schools ask for many of the same. */
+export type Ways = (rules: Partial<HouseRules>, wanted?: Partial<Wanted>) => Variant;
 
-function variantOf(c: Case, rules: Partial<HouseRules>, wanted: Partial<Wanted> = {}): Variant {
-  let known = composedBefore.get(c);
-  if (!known) composedBefore.set(c, (known = new Map()));
-  const asked = JSON.stringify([rules, wanted]);
-  let variant = known.get(asked);
-  if (!variant) {
-    const made = compose(recase(c, rules, wanted));
-    variant = { made, key: signature(made.steps), price: priceSystem(made.steps, c.d.surface, c.shelf) };
-    known.set(asked, variant);
-  }
-  return variant;
+/** Composes the ways of a case as they are asked for. */
+export function waysOf(c: Case): Ways {
+  const known = new Map<string, Variant>();
+  return (rules, wanted = {}) => {
+    const asked = `${Object.entries(rules).join()}/${Object.entries(wanted).join()}`;
+    let variant = known.get(asked);
+    if (!variant) {
+      const made = compose(recase(c, rules, wanted));
+      variant = { made, key: signature(made.steps) };
+      known.set(asked, variant);
+    }
+    return variant;
+  };
 }
 
 const hours = (minutes: number) =>
@@ -65,13 +66,32 @@ const signed = (n: number, more: string, less: string, text: string) => `${text}
 const coatsOf = (steps: readonly Step[]) =>
   steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
 
+const fumesOf = (c: Composed) =>
+  c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+
+/** The first system as the others are told against it, read once. */
+interface Told {
+  key: string;
+  coats: string[];
+  kinds: ReadonlySet<string>;
+  fumes: boolean;
+  price: SystemPrice;
+}
+
+const toldOf = (base: Composed, c: Case): Told => ({
+  key: signature(base.steps),
+  coats: coatsOf(base.steps),
+  kinds: new Set(base.steps.map(stepKey)),
+  fumes: fumesOf(base),
+  price: priceSystem(base.steps, c.d.surface, c.shelf),
+});
+
 /** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
-function differenceText(base: Composed, other: Composed, basePrice: SystemPrice, price: SystemPrice): string {
-  const now = coatsOf(base.steps);
+function differenceText(base: Told, other: Composed, price: SystemPrice): string {
+  const { coats: now, kinds, fumes, price: basePrice } = base;
   const then = coatsOf(other.steps);
   const instead = then.filter((coat) => !now.includes(coat));
   const without = now.filter((coat) => !then.includes(coat));
-  const kinds = new Set(base.steps.map(stepKey));
   const added = other.steps
     .filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s)))
     .map((s) => s.kind.replaceAll('-', ' '));
@@ -85,10 +105,8 @@ function differenceText(base: Composed, other: Composed, basePrice: SystemPrice,
   if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
   const cost = price.cost - basePrice.cost;
   if (Math.abs(cost) >= 100) parts.push(signed(cost, 'dearer', 'cheaper', (Math.abs(cost) / 100).toFixed(2)));
-  const fumes = (c: Composed) =>
-    c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
-  if (fumes(other) !== fumes(base))
-    parts.push(fumes(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
+  if (fumesOf(other) !== fumes)
+    parts.push(fumesOf(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
   return parts.length ? `${parts.join('; ')}.` : 'The same coats, prepared otherwise.';
 }
 
@@ -130,14 +148,15 @@ function variations(c: Case): Variation[] {
 }
 
 /** At least three other complete systems where they exist, ranked by work, waiting and cost; none repeats another. */
-export function alternativesTo(c: Case, base: Composed, most = 5): Alternative[] {
-  const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
-  const seen = new Set([signature(base.steps)]);
+export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = 5): Alternative[] {
+  const told = toldOf(base, c);
+  const seen = new Set([told.key]);
   const found: { made: Composed; price: SystemPrice; burden: number }[] = [];
   for (const v of variations(c)) {
-    const { made: other, key, price } = variantOf(c, v.rules ?? {}, v.wanted);
+    const { made: other, key } = ways(v.rules ?? {}, v.wanted);
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) continue;
     seen.add(key);
+    const price = priceSystem(other.steps, c.d.surface, c.shelf);
     // A day's waiting weighs about as much as an hour of work.
     found.push({ made: other, price, burden: price.cost + (price.waitingMin / 1440) * 3900 });
   }
@@ -145,26 +164,26 @@ export function alternativesTo(c: Case, base: Composed, most = 5): Alternative[]
     .sort((a, b) => a.burden - b.burden)
     .slice(0, most)
     .map(({ made, price }) => ({
-      differs: differenceText(base, made, basePrice, price),
+      differs: differenceText(told, made, price),
       system: { steps: made.steps },
     }));
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */
-export function schoolsOn(c: Case, base: Composed): School[] {
-  const basePrice = priceSystem(base.steps, c.d.surface, c.shelf);
-  const before = signature(base.steps);
+export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
+  const told = toldOf(base, c);
   return HOUSE_RULE_CODES.filter((rule) => RULE_REACH[rule](c)).flatMap((rule) =>
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
       .flatMap((choice): School[] => {
-        const { made: other, key, price } = variantOf(c, { [rule]: choice });
-        if (key === before) return [];
+        const { made: other, key } = ways({ [rule]: choice });
+        if (key === told.key) return [];
+        const price = priceSystem(other.steps, c.d.surface, c.shelf);
         return [
           {
             rule,
             choice,
-            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(base, other, basePrice, price)}`,
+            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(told, other, price)}`,
           },
         ];
       }),

@@ -40,7 +40,7 @@ const BLOCKS: readonly BlockRow[] = [
     text: (c) =>
       c.d.lead === 'positive'
         ? 'Lead was found: no dry sanding, dry scraping or heat.'
-        : 'Built before 1978 and not tested: treated as leaded. No dry sanding, dry scraping or heat.',
+        : `Built before ${c.d.surface.leadYear} and not tested: treated as leaded. No dry sanding, dry scraping or heat.`,
     until: () =>
       'A swab on a notch through all layers is negative. Local rules and licensed contractors decide what may be done.',
   },

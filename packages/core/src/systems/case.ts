@@ -1,5 +1,7 @@
 import {
+  chemistryOf,
   DEFAULT_HOUSE_RULES,
+  PRIMER_FAMILIES,
   type Chemistry,
   type Condition,
   type Family,
@@ -7,7 +9,8 @@ import {
   type Sheen,
 } from '../vocabulary/index.ts';
 import { groundOf, isFurniture, isJoinery, isOutside, type Ground } from '../evidence/facts.ts';
-import type { Diagnosis } from '../evidence/diagnosis.ts';
+import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
+import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
 import type { Product } from '../shelf/product.ts';
@@ -63,6 +66,17 @@ export interface Case {
   gripPatchHeld: boolean;
   /** A radiator, or a place that gets hot. */
   hot: boolean;
+  /** Primers that a patch here, or a trial that was accepted, has shown to hold (above 0) or to fail (below 0), in points of preference. */
+  shown: ReadonlyMap<Family, number>;
+  /** Accepted trials that speak for this surface. */
+  trials: readonly TrialWord[];
+}
+
+/** What an accepted trial says of one primer: how much better than the middle of the trial, in odds on a logarithmic scale. */
+export interface TrialWord {
+  family: Family;
+  logOdds: number;
+  text: string;
 }
 
 export interface ColourShift {
@@ -74,6 +88,24 @@ export interface ColourShift {
   toDeep: boolean;
   /** Pale new colour over a deep one. */
   toPale: boolean;
+}
+
+/** A patch that blocked outranks what the table prefers; one that dye rose through is not asked again. */
+const PATCH_HELD = 2.5;
+const PATCH_FAILED = -6;
+const WATERBORNE_BEATEN = -3;
+/** A trial may outweigh the table's preference, and no more. */
+const MOST_OF_A_TRIAL = 3;
+
+function shownBy(d: Diagnosis, trials: readonly TrialWord[]): Map<Family, number> {
+  const shown = new Map<Family, number>();
+  const add = (family: Family, points: number) => shown.set(family, (shown.get(family) ?? 0) + points);
+  for (const word of trials) add(word.family, Math.max(-MOST_OF_A_TRIAL, Math.min(MOST_OF_A_TRIAL, word.logOdds)));
+  for (const family of provenBy(d.patches)) add(family, PATCH_HELD);
+  for (const family of beatenBy(d.patches)) add(family, PATCH_FAILED);
+  if (waterborneBeaten(d.patches))
+    for (const family of PRIMER_FAMILIES) if (chemistryOf(family) === 'waterborne') add(family, WATERBORNE_BEATEN);
+  return shown;
 }
 
 const STRONG_DIFFERENCE = 35;
@@ -118,14 +150,22 @@ function finishChemistry(
 }
 
 /** The same surface under other rules or another wish; what they do not touch is not read again. */
-export function recase(c: Case, rules: Partial<HouseRules>, wanted: Partial<Wanted> = {}): Case {
-  return asCase(
-    c.d,
-    { ...c.wanted, ...wanted },
-    { ...c.rules, ...rules },
-    c.shelf,
-    wanted.colour === undefined ? c.shift : undefined,
-  );
+export function recase(c: Case, given: Partial<HouseRules>, wish: Partial<Wanted> = {}): Case {
+  const wanted = { ...c.wanted, ...wish };
+  const rules = { ...c.rules, ...given };
+  return {
+    ...c,
+    wanted,
+    rules,
+    goesTo: finishChemistry(c.d, wanted, rules, c.joinery, c.outside),
+    clear: CLEAR.includes(wanted.family),
+    shift: wish.colour === undefined ? c.shift : colourShift(c.d, wanted),
+  };
+}
+
+/** The case of one zone: the same surface, rules and wishes, with what was found there. */
+export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
+  return asCase({ ...c.d, ...zone, zones: [zone] }, c.wanted, c.rules, c.shelf, c.shift, c.trials);
 }
 
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */
@@ -135,6 +175,7 @@ export function asCase(
   given: Partial<HouseRules>,
   shelf: readonly Product[],
   shift = colourShift(d, wanted),
+  trials: readonly TrialWord[] = [],
 ): Case {
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
   const surface = d.surface;
@@ -161,5 +202,7 @@ export function asCase(
     shift,
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),
+    trials,
+    shown: shownBy(d, trials),
   };
 }

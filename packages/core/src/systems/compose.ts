@@ -1,11 +1,12 @@
 import { chemistryOf, isCoat, type Family, type Method, type StepKind, type Wear } from '../vocabulary/index.ts';
-import type { Case } from './case.ts';
+import { caseInZone, type Case } from './case.ts';
 import { chooseFinish, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { inOrder, merged } from './order.ts';
+import { ELSEWHERE, joinedZones } from './zones.ts';
 import type { Step, System } from './step.ts';
 
 /** A system with what the composing learned on the way. */
@@ -55,12 +56,22 @@ function primerStep(
   return {
     kind,
     family: primer.family,
-    coats: 1,
+    coats: hidesPoorly(primer.family, c) ? 2 : 1,
     scope,
     ...(tint ? { tint } : {}),
     method: scope === 'spots' ? spotMethod(c, needs) : methodFor(c, scope),
     why: [...new Set([...needs.map((n) => n.why), ...primer.why, ...tinted])],
   };
+}
+
+/** A patch of this primer let the old colour show through one coat: a second cures it. */
+const hidesPoorly = (family: Family, c: Case) =>
+  c.d.patches.some((p) => p.family === family && p.verdict === 'another-coat');
+
+/** A patch that was laid and read is not laid again. */
+function stillAsked(steps: readonly Step[], c: Case): Step[] {
+  const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
+  return steps.filter((s) => s.kind !== 'test-patch' || !answered.includes(s.family ?? null));
 }
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
@@ -248,15 +259,24 @@ function asShown(step: Step, c: Case): Step {
   if (strong.length || dusty)
     step.wear = [...new Set([...(step.wear ?? []), ...strong, ...(dusty ? (['respirator-dust'] as const) : [])])];
   const inner = step.scope === 'between' || step.scope === 'handover' || (step.scope === 'all' && !isCoat(step.kind));
-  if (inner) delete step.scope;
-  if (step.early !== undefined) delete step.early;
+  // Unset, not deleted: objects whose fields are deleted are slow to read ever after.
+  if (inner) step.scope = undefined;
+  if (step.early !== undefined) step.early = undefined;
   return step;
 }
 
-/** Composes the complete, ordered specification of one case. */
-export function compose(c: Case): Composed {
+/** What was composed, before it is put in order. */
+interface Gathered extends Omit<Composed, 'steps'> {
+  work: Step[];
+}
+
+/** Everything that one case asks for: a surface that is one, or one zone of it. */
+function gather(c: Case): Gathered {
   const rows = SITUATIONS.filter((row) => row.when(c));
-  const preparation = rows.flatMap((row) => row.steps?.(c) ?? []);
+  const preparation = stillAsked(
+    rows.flatMap((row) => row.steps?.(c) ?? []),
+    c,
+  );
   const needs = rows.flatMap((row) => row.needs?.(c) ?? []);
   const primers = primerSteps(needs, c);
   const primedAll = primers.steps.some((s) => s.kind === 'prime' && s.scope === 'all');
@@ -301,12 +321,36 @@ export function compose(c: Case): Composed {
     ...betweenCoats(c, coats),
     ...cureAndReturn(c, finish),
   ];
-  const all = inOrder(merged([...siteSteps(c, work), ...work]), caulkAfterPrimer(c));
   return {
-    steps: all.map((step) => asShown(step, c)),
+    work: merged([...siteSteps(c, work), ...work]),
     finish,
     needs,
     toBuy: [...new Set([...primers.toBuy, ...(finish.toBuy ? [finish.family] : [])])],
     situations: rows.map((row) => row.id),
+  };
+}
+
+/** Composes the complete, ordered specification of one case; where places differ, each with its own steps. */
+export function compose(c: Case): Composed {
+  const { zones } = c.d;
+  const { work, ...rest } =
+    zones.length === 1
+      ? gather(c)
+      : acrossZones(
+          zones.map((z) => gather(caseInZone(c, z))),
+          c,
+        );
+  return { ...rest, steps: inOrder(work, caulkAfterPrimer(c)).map((step) => asShown(step, c)) };
+}
+
+function acrossZones(gathered: readonly Gathered[], c: Case): Gathered {
+  const first = gathered[0]!;
+  const unique = <T>(list: readonly T[]) => [...new Set(list)];
+  return {
+    work: joinedZones(gathered.map(({ work }, at) => ({ steps: work, place: c.d.zones[at]!.places[0] ?? ELSEWHERE }))),
+    finish: first.finish,
+    needs: gathered.flatMap((g) => g.needs),
+    toBuy: unique(gathered.flatMap((g) => g.toBuy)),
+    situations: unique(gathered.flatMap((g) => g.situations)),
   };
 }

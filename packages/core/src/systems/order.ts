@@ -66,10 +66,9 @@ function rank(step: Step, caulkAfter: boolean): number {
 
 /** Puts steps in working order; grits run from coarse to fine, a spot under the whole. */
 export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
-  return steps
-    .map((step, at) => ({ step, at, rank: rank(step, caulkAfter) }))
-    .sort((a, b) => a.rank - b.rank || (a.step.grit ?? 0) - (b.step.grit ?? 0) || a.at - b.at)
-    .map(({ step }) => step);
+  // Sorting is stable: what stands alike stays as it was asked for.
+  const ranks = new Map(steps.map((step) => [step, rank(step, caulkAfter)]));
+  return [...steps].sort((a, b) => ranks.get(a)! - ranks.get(b)! || (a.grit ?? 0) - (b.grit ?? 0));
 }
 
 /** One wash, one rinse, one drying out, however many reasons there are for it. */
@@ -93,17 +92,23 @@ const sameWork = (a: Step, b: Step) => {
 /** Merges what overlaps: the stronger cleaner, the longer wait, every reason once. */
 export function merged(steps: readonly Step[]): Step[] {
   const kept: Step[] = [];
+  const ofKind = new Map<StepKind, Step[]>();
   for (const step of steps) {
-    const twin = kept.find((k) => sameWork(k, step));
+    const alike = ofKind.get(step.kind);
+    const twin = alike?.find((k) => sameWork(k, step));
     if (!twin) {
-      kept.push({ ...step, why: [...step.why] });
+      const own = { ...step };
+      kept.push(own);
+      if (alike) alike.push(own);
+      else ofKind.set(step.kind, [own]);
       continue;
     }
     if (step.family === 'degreaser') twin.family = 'degreaser';
     if (step.waitMin) twin.waitMin = Math.max(step.waitMin, twin.waitMin ?? 0);
     if (step.coats) twin.coats = Math.max(step.coats, twin.coats ?? 1);
     if (step.wear) twin.wear = [...new Set([...(twin.wear ?? []), ...step.wear])];
-    for (const reason of step.why) if (!twin.why.includes(reason)) twin.why.push(reason);
+    const more = step.why.filter((reason) => !twin.why.includes(reason));
+    if (more.length) twin.why = [...twin.why, ...more];
   }
   return kept;
 }

@@ -39,7 +39,9 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
   // A room that is wanted back tonight has no time for a primer that takes till tomorrow.
   const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && row.family === 'oil-primer' ? -3 : 0;
-  return strength + named + asked + odour + slow - PRIMERS.indexOf(row) * 0.01;
+  // What a patch here, or an accepted trial, has shown weighs beside the table.
+  const shown = blocking ? (c.shown.get(row.family) ?? 0) : 0;
+  return strength + named + asked + odour + slow + shown - PRIMERS.indexOf(row) * 0.01;
 }
 
 const onShelf = (c: Case, family: Family) => c.shelf.some((product) => product.family === family);

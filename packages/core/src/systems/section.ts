@@ -10,6 +10,8 @@ import {
   type Finish,
 } from '../vocabulary/index.ts';
 import type { Ground } from '../evidence/facts.ts';
+import { UNDER_LAYER_LABELS, type UnderLayer } from '../evidence/knowledge/layers.ts';
+import { layersUnder } from '../evidence/stacks.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from './case.ts';
 import type { Step } from './step.ts';
@@ -54,6 +56,19 @@ const TINT_COLOURS = {
   'toward-finish': null,
 } as const;
 const OLD_FILM_UM = 60;
+const UNDER_FINISH: Record<UnderLayer, Finish> = {
+  'older-oil': 'oil-alkyd',
+  'older-waterborne': 'waterborne-acrylic',
+  'clear-or-stain': 'clear-oil-varnish',
+  distemper: 'distemper',
+  primer: 'primer-only',
+};
+/** From which chance a layer beneath is drawn, is called likely, and counts as found. */
+const WORTH_DRAWING = 0.25;
+const LIKELY = 0.6;
+const SEEN = 0.97;
+const MOST_UNDER = 2;
+const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
 function existing(c: Case): Layer[] {
   const { odds, likeliest, surface } = c.d;
@@ -86,21 +101,22 @@ function existing(c: Case): Layer[] {
       film('old-oil', 'oil-alkyd', 'Oil paint', 'under the waterborne coat', standing, null),
       film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour),
     ];
-  const older =
-    surface.builtYear !== null &&
-    surface.builtYear < 1960 &&
-    c.ground === 'timber' &&
-    (likeliest === 'oil-alkyd' || likeliest === 'waterborne-acrylic');
+  const under = layersUnder(c.d.stacks, likeliest)
+    .filter((layer) => layer.probability >= WORTH_DRAWING)
+    .slice(0, MOST_UNDER)
+    .reverse();
   return [
-    ...(older ? [film('older', 'oil-alkyd', 'Older oil', 'likely, from earlier campaigns', 'inferred', null)] : []),
-    film(
-      'old-top',
-      likeliest,
-      FINISH_LABELS[likeliest][0]!.toUpperCase() + FINISH_LABELS[likeliest].slice(1),
-      percent,
-      standing,
-      colour,
+    ...under.map(({ layer, probability }) =>
+      film(
+        `under-${layer}`,
+        UNDER_FINISH[layer],
+        capital(UNDER_LAYER_LABELS[layer]),
+        probability >= LIKELY ? 'likely' : 'possible',
+        probability > SEEN ? 'found' : 'inferred',
+        null,
+      ),
     ),
+    film('old-top', likeliest, capital(FINISH_LABELS[likeliest]), percent, standing, colour),
   ];
 }
 
@@ -115,7 +131,7 @@ export function sectionOf(
   const substrate: Layer = {
     id: 'substrate',
     role: 'substrate',
-    words: SUBSTRATE_LABELS[c.d.surface.substrate][0]!.toUpperCase() + SUBSTRATE_LABELS[c.d.surface.substrate].slice(1),
+    words: capital(SUBSTRATE_LABELS[c.d.surface.substrate]),
     detail: moisture == null ? '' : `moisture ${moisture} %`,
     chemistry: null,
     ground: c.ground,

@@ -80,10 +80,13 @@ const SOLVENT_BORNE: readonly Family[] = [
 const ALCOHOL_BORNE: readonly Family[] = ['shellac-primer', 'clear-shellac', 'denatured-alcohol'];
 const TWO_PART: readonly Family[] = ['penetrating-epoxy', 'exterior-filler'];
 
+const CHEMISTRY_OF = new Map<Family, Chemistry>([
+  ...SOLVENT_BORNE.map((family) => [family, 'solvent-borne'] as const),
+  ...ALCOHOL_BORNE.map((family) => [family, 'alcohol-borne'] as const),
+  ...TWO_PART.map((family) => [family, 'two-part'] as const),
+]);
+
 /** The chemistry of a family: what carries it, and so how it dries, smells and cleans up. */
 export function chemistryOf(family: Family): Chemistry {
-  if (SOLVENT_BORNE.includes(family)) return 'solvent-borne';
-  if (ALCOHOL_BORNE.includes(family)) return 'alcohol-borne';
-  if (TWO_PART.includes(family)) return 'two-part';
-  return 'waterborne';
+  return CHEMISTRY_OF.get(family) ?? 'waterborne';
 }

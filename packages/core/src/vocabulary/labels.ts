@@ -1,7 +1,7 @@
 /** The firm's own words for the codes. Codes never reach a screen; these do. */
 import type { Condition, Element, Exposure, Finish, Substrate, Texture } from './surface.ts';
 import type { Chemistry, Family } from './families.ts';
-import type { TestKind } from './tests.ts';
+import type { Plane, TestKind } from './tests.ts';
 import type { Fault, Method, StepKind, Tint, Wear } from './work.ts';
 import type { HouseRuleCode } from './houseRules.ts';
 
@@ -200,6 +200,13 @@ export const RESULT_LABELS: Record<string, string> = {
   crawls: 'crawls',
   wrinkles: 'wrinkles',
   bubbles: 'bubbles',
+};
+
+/** Which bond let go. */
+export const PLANE_LABELS: Record<Plane, string> = {
+  substrate: 'from the ground',
+  primer: 'from the primer',
+  'between-coats': 'between coats',
 };
 
 export const CHEMISTRY_LABELS: Record<Chemistry, string> = {

@@ -26,6 +26,9 @@ export type TestKind = keyof typeof TEST_RESULTS;
 export const TEST_KINDS = Object.keys(TEST_RESULTS) as TestKind[];
 export type TestResult<K extends TestKind = TestKind> = (typeof TEST_RESULTS)[K][number];
 
+/** Tests that measure grip: they share their luck, and can say which bond let go. */
+export const ADHESION_KINDS: readonly TestKind[] = ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull', 'cross-cut'];
+
 /** Where a bond let go, or which layer a test was made on. */
 export const PLANES = ['substrate', 'primer', 'between-coats'] as const;
 export type Plane = (typeof PLANES)[number];

@@ -51,9 +51,11 @@ export type StepKind = (typeof STEP_KINDS)[number];
 export const COAT_KINDS = ['pre-prime', 'spot-prime', 'prime', 'undercoat', 'finish-coat', 'clear-coat'] as const satisfies readonly StepKind[];
 export type CoatKind = (typeof COAT_KINDS)[number];
 
+const LAYS_FILM: ReadonlySet<string> = new Set(COAT_KINDS);
+
 /** True where the step lays a film. */
 export function isCoat(kind: StepKind): kind is CoatKind {
-  return (COAT_KINDS as readonly string[]).includes(kind);
+  return LAYS_FILM.has(kind);
 }
 
 export const CAUTION_CODES = [

@@ -183,6 +183,3 @@ export const YELLOWED: Partial<Record<Finish, number>> & { rest: number } = {
   'waterborne-acrylic': 0.08,
   rest: 0.15,
 };
-
-/** Tests that measure grip share their luck: each after the first counts for less. */
-export const ADHESION_TESTS: readonly TestKind[] = ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull', 'cross-cut'];

@@ -62,5 +62,7 @@ export const WASTE = 1.1;
 /** What share of a surface its spots and bare areas are, where no size was given. */
 export const SPOT_SHARE = 0.08;
 export const BARE_SHARE = 0.2;
+/** What share a zone is, where a test names the place and nobody measured it. */
+export const ZONE_SHARE = 0.5;
 /** Spread of helpers in m² per litre. */
 export const HELPER_SPREAD = 12;

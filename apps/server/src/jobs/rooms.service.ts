@@ -1,0 +1,210 @@
+import { BadRequestException, Injectable } from '@nestjs/common';
+import { areaOfMeasure, measureFault, readBy, surfaceSchema, type Measure } from '@rustic/core';
+import { JobEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { editedElsewhere } from '../http/conflict.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Writes } from '../writes/writes.service.ts';
+import type {
+  CampaignBody,
+  OrderBody,
+  RoomBody,
+  RoomChange,
+  SurfaceBody,
+  SurfaceChange,
+  SurfaceFactsBody,
+  WholeRoomBody,
+} from './jobs.dto.ts';
+
+const refused = (path: string, message: string) =>
+  new BadRequestException({
+    code: 'invalid',
+    message: 'Some of this cannot be used. Nothing was written.',
+    errors: [{ path, message }],
+  });
+
+/** A measured face gives its own area; what was typed beside it gives way. */
+function measured(facts: SurfaceFactsBody, measure: Measure | null | undefined): SurfaceEntity['facts'] {
+  readBy(surfaceSchema, JSON.parse(JSON.stringify(facts)));
+  if (!measure) return { ...facts };
+  const fault = measureFault(measure);
+  if (fault) throw refused('measure', fault);
+  return { ...facts, areaM2: areaOfMeasure(measure) };
+}
+
+/** Rooms, elevations and surfaces, as the walk-round writes them. */
+@Injectable()
+export class Rooms {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  async addRoom(who: Who, jobId: string, body: RoomBody): Promise<RoomEntity> {
+    return this.writes.once(who, body.id, body, (scope) => this.noteRoom(scope, jobId, body));
+  }
+
+  async addSurface(who: Who, jobId: string, body: SurfaceBody): Promise<SurfaceEntity> {
+    const facts = measured(body.facts, body.measure);
+    return this.writes.once(who, body.id, body, (scope) => this.noteSurface(scope, jobId, body, facts));
+  }
+
+  /** A room and all its surfaces: all of them stand, or none. */
+  async addWholeRoom(who: Who, jobId: string, body: WholeRoomBody): Promise<{ room: RoomEntity; surfaces: number }> {
+    const read = body.surfaces.map((surface, i) => {
+      if (surface.roomId !== body.room.id) throw refused(`surfaces[${i}].roomId`, 'must be the room that is added');
+      return { surface, facts: measured(surface.facts, surface.measure) };
+    });
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const room = await this.noteRoom(scope, jobId, body.room);
+      for (const { surface, facts } of read) await this.noteSurface(scope, jobId, surface, facts);
+      return { room, surfaces: read.length };
+    });
+  }
+
+  private async noteRoom(scope: FirmScope, jobId: string, body: RoomBody): Promise<RoomEntity> {
+    await scope.one(JobEntity, jobId, 'job');
+    const position = (await scope.find(RoomEntity, { jobId })).length;
+    const room = await scope.add(RoomEntity, {
+      id: body.id,
+      jobId,
+      name: body.name,
+      position,
+      noDustWhileWet: true,
+      backBy: null,
+      kind: body.kind ?? 'room',
+      facing: body.facing ?? null,
+      sketch: body.sketch ?? null,
+    });
+    await this.ledger.append(scope, { jobId, kind: 'room-added', subject: room.id, at: scope.who.now, payload: body });
+    return { ...room, version: 1 };
+  }
+
+  private async noteSurface(
+    scope: FirmScope,
+    jobId: string,
+    body: SurfaceBody,
+    facts: SurfaceEntity['facts'],
+  ): Promise<SurfaceEntity> {
+    await scope.one(JobEntity, jobId, 'job');
+    const room = await scope.one(RoomEntity, body.roomId, 'room');
+    if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
+    const position = (await scope.find(SurfaceEntity, { jobId })).length;
+    const surface = await scope.add(SurfaceEntity, {
+      id: body.id,
+      jobId,
+      roomId: body.roomId,
+      name: body.name,
+      campaign: body.campaign ?? null,
+      facts,
+      wanted: { ...body.wanted },
+      position,
+      measure: body.measure ?? null,
+      exclusions: [],
+    });
+    await this.ledger.append(scope, {
+      jobId,
+      kind: 'surface-added',
+      subject: surface.id,
+      at: scope.who.now,
+      payload: body,
+    });
+    return { ...surface, version: 1 };
+  }
+
+  async changeRoom(who: Who, roomId: string, body: RoomChange): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const room = await scope.one(RoomEntity, roomId, 'room');
+      if (room.version !== body.version) throw editedElsewhere(body, room);
+      const change = {
+        name: body.name ?? room.name,
+        facing: body.facing === undefined ? room.facing : body.facing,
+        sketch: body.sketch === undefined ? room.sketch : body.sketch,
+      };
+      const saved = await scope.manager.save(RoomEntity, { ...room, ...change });
+      await this.ledger.append(scope, {
+        jobId: room.jobId,
+        kind: 'room-changed',
+        subject: roomId,
+        at: who.now,
+        payload: change,
+      });
+      return saved;
+    });
+  }
+
+  async changeSurface(who: Who, surfaceId: string, body: SurfaceChange): Promise<unknown> {
+    const asked = body.facts ? measured(body.facts, body.measure) : null;
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      if (surface.version !== body.version) throw editedElsewhere(body, surface);
+      const measure = body.measure === undefined ? surface.measure : body.measure;
+      const change = {
+        name: body.name ?? surface.name,
+        campaign: body.campaign === undefined ? surface.campaign : body.campaign,
+        facts: asked ?? surface.facts,
+        wanted: body.wanted ? { ...body.wanted } : surface.wanted,
+        measure,
+        exclusions: body.exclusions ?? surface.exclusions,
+      };
+      const saved = await scope.manager.save(SurfaceEntity, { ...surface, ...change });
+      await this.ledger.append(scope, {
+        jobId: surface.jobId,
+        kind: body.exclusions ? 'exclusions-changed' : 'surface-changed',
+        subject: surfaceId,
+        at: who.now,
+        payload: change,
+      });
+      return saved;
+    });
+  }
+
+  /** Puts rooms and surfaces in this order; surfaces may change their room. Those not named keep theirs. */
+  async order(who: Who, jobId: string, body: OrderBody): Promise<{ moved: number }> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      await scope.one(JobEntity, jobId, 'job');
+      const rooms = new Map((await scope.find(RoomEntity, { jobId })).map((r) => [r.id, r]));
+      const surfaces = new Map((await scope.find(SurfaceEntity, { jobId })).map((s) => [s.id, s]));
+      let moved = 0;
+      for (const [position, id] of body.rooms.entries()) {
+        const room = rooms.get(id) ?? (await scope.one(RoomEntity, '', 'room'));
+        if (room.position !== position) moved += 1;
+        await scope.manager.update(RoomEntity, { id, firmId: who.firmId }, { position });
+      }
+      for (const [position, { id, roomId }] of body.surfaces.entries()) {
+        const surface = surfaces.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
+        if (!rooms.has(roomId)) await scope.one(RoomEntity, '', 'room');
+        if (surface.position !== position || surface.roomId !== roomId) moved += 1;
+        await scope.manager.update(SurfaceEntity, { id, firmId: who.firmId }, { position, roomId });
+      }
+      await this.ledger.append(scope, { jobId, kind: 'order-changed', subject: null, at: who.now, payload: body });
+      return { moved };
+    });
+  }
+
+  /** Surfaces join a campaign, or, with no name, the campaign they share is broken. Answers how they stood, for undo. */
+  async campaign(
+    who: Who,
+    jobId: string,
+    body: CampaignBody,
+  ): Promise<{ before: { id: string; campaign: string | null }[] }> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      await scope.one(JobEntity, jobId, 'job');
+      const all = new Map((await scope.find(SurfaceEntity, { jobId })).map((s) => [s.id, s]));
+      const before: { id: string; campaign: string | null }[] = [];
+      for (const id of body.surfaceIds) {
+        const surface = all.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
+        before.push({ id, campaign: surface.campaign });
+        await scope.manager.save(SurfaceEntity, { ...surface, campaign: body.name ?? null });
+      }
+      await this.ledger.append(scope, {
+        jobId,
+        kind: body.name ? 'campaign-joined' : 'campaign-broken',
+        subject: null,
+        at: who.now,
+        payload: { ...body, before },
+      });
+      return { before };
+    });
+  }
+}

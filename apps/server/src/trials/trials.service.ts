@@ -1,0 +1,281 @@
+import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
+import {
+  checkIns,
+  designFaults,
+  designWarnings,
+  layOut,
+  rankTrial,
+  readBy,
+  SHIPPED_SHELF,
+  testSchema,
+  trialWords,
+  type CheckIn,
+  type TestRecord,
+  type TrialDesign,
+  type TrialLook,
+} from '@rustic/core';
+import {
+  JobEntity,
+  SurfaceEntity,
+  TrialActEntity,
+  TrialEntity,
+  type TrialActBody,
+  type TrialActKind,
+} from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { readJob, standingTests, systemOf } from '../jobs/jobRecords.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Writes } from '../writes/writes.service.ts';
+import type { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 3_600_000;
+
+/** A check-in with the moment it falls on. */
+export type Due = CheckIn & { due: string };
+
+/** Acts that stand: those that a correction names count no more. */
+export function standingActs(acts: readonly TrialActEntity[]): TrialActEntity[] {
+  const corrected = new Set(acts.map((a) => a.corrects).filter((id) => id !== null));
+  return acts.filter((a) => !corrected.has(a.id));
+}
+
+const last = (acts: readonly TrialActEntity[], kind: TrialActKind) => acts.filter((a) => a.kind === kind).at(-1);
+
+/** The looks that stand, as the ranking reads them. */
+export function looksOf(acts: readonly TrialActEntity[]): TrialLook[] {
+  return standingActs(acts)
+    .filter((a) => a.kind === 'look')
+    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test! }));
+}
+
+/** When to come back: recoat from the primers, the rest from the topcoats; nothing before it is laid, or once concluded. */
+export function dueOn(trial: TrialEntity, acts: readonly TrialActEntity[]): Due[] {
+  const primed = last(acts, 'primed');
+  const topcoated = last(acts, 'topcoated');
+  if (last(acts, 'concluded')) return [];
+  return checkIns(trial.design, SHIPPED_SHELF).flatMap((check): Due[] => {
+    const from = check.kind === 'recoat' ? (topcoated ? null : primed) : topcoated;
+    if (!from) return [];
+    const due = from.at.getTime() + check.at * MINUTE_MS;
+    const looked = acts.some((a) => a.kind === 'look' && a.at.getTime() >= due);
+    return looked ? [] : [{ ...check, due: new Date(due).toISOString() }];
+  });
+}
+
+/** Trial boards: designed, laid, looked at, concluded. */
+@Injectable()
+export class Trials {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  async list(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const [trials, acts, jobs] = await Promise.all([
+      scope.find(TrialEntity, {}, { at: 'DESC', id: 'DESC' }),
+      scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
+      scope.find(JobEntity),
+    ]);
+    return trials.map((trial) => {
+      const own = acts.filter((a) => a.trialId === trial.id);
+      return {
+        ...this.view(trial, own),
+        jobTitle: jobs.find((j) => j.id === trial.jobId)?.title ?? '',
+      };
+    });
+  }
+
+  private view(trial: TrialEntity, acts: readonly TrialActEntity[]) {
+    return {
+      ...trial,
+      warnings: designWarnings(trial.design),
+      primedAt: last(acts, 'primed')?.at ?? null,
+      topcoatedAt: last(acts, 'topcoated')?.at ?? null,
+      looks: looksOf(acts).length,
+      due: dueOn(trial, acts),
+      concluded: last(acts, 'concluded') ?? null,
+    };
+  }
+
+  async one(who: Who, id: string): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const trial = await scope.one(TrialEntity, id, 'trial');
+    const [acts, job] = await Promise.all([this.actsOf(scope, id), scope.one(JobEntity, trial.jobId, 'job')]);
+    const surface = trial.surfaceId ? await scope.one(SurfaceEntity, trial.surfaceId, 'surface') : null;
+    return { ...this.view(trial, acts), jobTitle: job.title, surfaceName: surface?.name ?? null, acts };
+  }
+
+  private actsOf(scope: FirmScope, trialId: string): Promise<TrialActEntity[]> {
+    return scope.find(TrialActEntity, { trialId }, { at: 'ASC', id: 'ASC' });
+  }
+
+  async design(who: Who, jobId: string, body: TrialBody): Promise<TrialEntity> {
+    const design = JSON.parse(JSON.stringify(body.design)) as TrialDesign;
+    const faults = designFaults(design);
+    if (faults.length)
+      throw new BadRequestException({
+        code: 'invalid',
+        message: 'This trial cannot be laid. Nothing was written.',
+        errors: faults.map((f) => ({ ...f, path: `design.${f.path}` })),
+      });
+    return this.writes.once(who, body.id, body, async (scope) => {
+      await scope.one(JobEntity, jobId, 'job');
+      if (body.surfaceId && (await scope.one(SurfaceEntity, body.surfaceId, 'surface')).jobId !== jobId)
+        await scope.one(SurfaceEntity, '', 'surface');
+      const trial = await scope.add(TrialEntity, {
+        id: body.id,
+        jobId,
+        surfaceId: body.surfaceId ?? null,
+        title: body.title,
+        place: body.place,
+        design,
+        cells: layOut(design),
+        byName: who.name,
+        at: who.now,
+      });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'trial-designed',
+        subject: body.surfaceId ?? null,
+        at: who.now,
+        payload: { ...body, cells: trial.cells },
+      });
+      return trial;
+    });
+  }
+
+  async lay(who: Who, trialId: string, body: LaidBody): Promise<TrialActEntity> {
+    return this.act(who, trialId, body.id, body, async (_scope, _trial, acts) => {
+      if (acts.some((a) => a.kind === body.kind))
+        throw new ConflictException({
+          code: 'already-laid',
+          message: 'This is laid already. Nothing was written twice.',
+        });
+      if (body.kind === 'topcoated' && !acts.some((a) => a.kind === 'primed'))
+        throw new ConflictException({
+          code: 'not-primed',
+          message: 'The primers are not laid yet. Nothing was written.',
+        });
+      return { kind: body.kind, at: new Date(body.at), body: {}, corrects: null };
+    });
+  }
+
+  async look(who: Who, trialId: string, body: LookBody): Promise<TrialActEntity> {
+    const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test))) as TestRecord;
+    return this.act(who, trialId, body.id, body, async (_scope, trial, acts) => {
+      if (!trial.cells.some((c) => c.id === body.cell))
+        throw new BadRequestException({
+          code: 'invalid',
+          message: 'This board has no such cell. Nothing was written.',
+          errors: [{ path: 'cell', message: 'is not on this board' }],
+        });
+      if (body.corrects && !standingActs(acts).some((a) => a.id === body.corrects && a.kind === 'look'))
+        throw new ConflictException({
+          code: 'already-corrected',
+          message: 'That look does not stand. Nothing was written.',
+        });
+      const laid = last(acts, body.part === 'strip' ? 'primed' : 'topcoated') ?? last(acts, 'primed');
+      const at = new Date(body.at);
+      const filmAgeHours =
+        test.filmAgeHours ?? (laid ? Math.max(0, (at.getTime() - laid.at.getTime()) / HOUR_MS) : null);
+      return {
+        kind: 'look',
+        at,
+        body: { cell: body.cell, part: body.part, test: { ...test, filmAgeHours } },
+        corrects: body.corrects ?? null,
+      };
+    });
+  }
+
+  async conclude(who: Who, trialId: string, body: ConclusionBody): Promise<TrialActEntity> {
+    return this.act(who, trialId, body.id, body, async (scope, trial, acts) => {
+      const looks = looksOf(acts);
+      if (looks.length === 0)
+        throw new ConflictException({ code: 'not-scored', message: 'Nothing is scored yet. Nothing was written.' });
+      const ranking = rankTrial(trial.design, trial.cells, looks, { draws: 2000 });
+      const surface = trial.surfaceId ? await scope.one(SurfaceEntity, trial.surfaceId, 'surface') : null;
+      return {
+        kind: 'concluded',
+        at: who.now,
+        corrects: null,
+        body: {
+          text: body.text,
+          words: body.weighs ? trialWords(ranking, trial.title) : [],
+          forFirm: body.weighs && body.forFirm,
+          substrate: surface?.facts.substrate ?? null,
+        },
+      };
+    });
+  }
+
+  /** Writes one act on a trial, and its entry, once. */
+  private act(
+    who: Who,
+    trialId: string,
+    id: string,
+    request: unknown,
+    make: (
+      scope: FirmScope,
+      trial: TrialEntity,
+      acts: TrialActEntity[],
+    ) => Promise<{ kind: TrialActKind; at: Date; body: TrialActBody; corrects: string | null }>,
+  ): Promise<TrialActEntity> {
+    return this.writes.once(who, id, request, async (scope) => {
+      const trial = await scope.one(TrialEntity, trialId, 'trial');
+      const made = await make(scope, trial, await this.actsOf(scope, trialId));
+      const act = await scope.add(TrialActEntity, { id, jobId: trial.jobId, trialId, byName: who.name, ...made });
+      await this.ledger.append(scope, {
+        jobId: trial.jobId,
+        kind: `trial-${made.kind}`,
+        subject: trial.surfaceId,
+        at: made.at,
+        payload: { trial: trialId, ...made.body, corrects: made.corrects },
+      });
+      return act;
+    });
+  }
+
+  /** Check-ins that fall due, for the run sheet. */
+  async due(scope: FirmScope, jobs: readonly JobEntity[]): Promise<unknown[]> {
+    const [trials, acts] = await Promise.all([
+      scope.find(TrialEntity),
+      scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
+    ]);
+    return trials.flatMap((trial) => {
+      const next = dueOn(
+        trial,
+        acts.filter((a) => a.trialId === trial.id),
+      ).sort((a, b) => a.due.localeCompare(b.due))[0];
+      const job = jobs.find((j) => j.id === trial.jobId);
+      return next && job
+        ? [{ trialId: trial.id, title: trial.title, jobId: job.id, jobTitle: job.title, ...next }]
+        : [];
+    });
+  }
+
+  /** Primer patches: those that systems ask for, and those that were laid and read. The small form of a trial. */
+  async patches(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const jobs = (await scope.find(JobEntity)).filter((j) => j.status !== 'aftercare');
+    const found = await Promise.all(
+      jobs.map(async (job) => {
+        const records = await readJob(scope, job.id);
+        return records.surfaces.map((surface) => ({
+          jobId: job.id,
+          jobTitle: job.title,
+          surfaceId: surface.id,
+          name: surface.name,
+          asked: systemOf(records, surface)
+            .steps.filter((s) => s.kind === 'test-patch')
+            .map((s) => ({ family: s.family ?? null, waitMin: s.waitMin ?? 0, why: s.why })),
+          read: standingTests(records.tests)
+            .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
+            .map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
+        }));
+      }),
+    );
+    return found.flat().filter((s) => s.asked.length + s.read.length > 0);
+  }
+}

@@ -1,0 +1,151 @@
+import {
+  Controller,
+  Get,
+  Header,
+  Injectable,
+  Param,
+  PayloadTooLargeException,
+  Post,
+  Query,
+  Req,
+  StreamableFile,
+  UnsupportedMediaTypeException,
+} from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import { IsInt, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { PhotoEntity, RoomEntity, SurfaceEntity, TestRecordEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { IsNotedTime } from '../http/checks.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+
+/** A photo may not be larger than this as it is sent. */
+export const PHOTO_LIMIT_BYTES = 8 * 1024 * 1024;
+/** What a camera or a browser sends. Drawings that could carry scripts are none of them. */
+const TAKEN = ['jpeg', 'png', 'webp', 'heif'];
+const LONGEST_PX = 2000;
+const MOST_PIXELS = 80_000_000;
+const QUALITY = 82;
+
+export class PhotoQuery {
+  @IsUUID() id: string;
+  @IsUUID() roomId: string;
+  @IsOptional() @IsUUID() surfaceId?: string;
+  @IsOptional() @IsUUID() testId?: string;
+  @IsOptional() @IsString() @MaxLength(400) note?: string;
+  @IsNotedTime() at: string;
+  @IsOptional() @Type(() => Number) @IsInt() @Min(0) @Max(23) wall?: number;
+  @IsOptional() @Type(() => Number) @IsNumber() @Min(0) @Max(1000) x?: number;
+  @IsOptional() @Type(() => Number) @IsNumber() @Min(0) @Max(1000) y?: number;
+}
+
+const noImage = () =>
+  new UnsupportedMediaTypeException({
+    code: 'no-image',
+    message: 'This is not a picture that can be read (JPEG, PNG, WebP). Nothing was kept; choose another file.',
+  });
+
+/** Reads what was sent as a picture and makes it anew: no position, no camera, nothing but the picture. */
+async function madeAnew(sent: Buffer): Promise<{ content: Buffer; width: number; height: number }> {
+  try {
+    const image = sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
+    const { format } = await image.metadata();
+    if (!TAKEN.includes(format)) throw noImage();
+    const { data, info } = await image
+      .rotate()
+      .resize({ width: LONGEST_PX, height: LONGEST_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: QUALITY })
+      .toBuffer({ resolveWithObject: true });
+    return { content: data, width: info.width, height: info.height };
+  } catch {
+    throw noImage();
+  }
+}
+
+/** Photos of rooms, surfaces and tests. */
+@Injectable()
+export class Photos {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  async keep(who: Who, jobId: string, query: PhotoQuery, sent: unknown): Promise<unknown> {
+    if (!Buffer.isBuffer(sent) || sent.length === 0) throw noImage();
+    if (sent.length > PHOTO_LIMIT_BYTES)
+      throw new PayloadTooLargeException({
+        code: 'too-large',
+        message: 'The photo is over 8 MB. Nothing was kept; send a smaller one.',
+      });
+    const { content, width, height } = await madeAnew(sent);
+    const hash = createHash('sha256').update(content).digest('hex');
+    return this.writes.once(who, query.id, { ...query, sent: sent.length }, async (scope) => {
+      await this.belongs(scope, jobId, query);
+      const { id, roomId, surfaceId, testId, note, at, wall, x, y } = query;
+      const row = {
+        id,
+        jobId,
+        roomId,
+        surfaceId: surfaceId ?? null,
+        testId: testId ?? null,
+        mark: wall !== undefined && x !== undefined && y !== undefined ? { wall, x, y } : null,
+        note: note ?? '',
+        width,
+        height,
+        hash,
+        byName: who.name,
+        at: new Date(at),
+      };
+      await scope.add(PhotoEntity, { ...row, content });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'photo-kept',
+        subject: surfaceId ?? roomId,
+        at: row.at,
+        payload: row,
+      });
+      return row;
+    });
+  }
+
+  private async belongs(scope: FirmScope, jobId: string, { roomId, surfaceId, testId }: PhotoQuery): Promise<void> {
+    const room = await scope.one(RoomEntity, roomId, 'room');
+    if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
+    if (surfaceId && (await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
+      await scope.one(SurfaceEntity, '', 'surface');
+    if (testId && (await scope.one(TestRecordEntity, testId, 'test record')).jobId !== jobId)
+      await scope.one(TestRecordEntity, '', 'test record');
+  }
+
+  async content(who: Who, id: string): Promise<Buffer> {
+    const scope = this.writes.reading(who);
+    await scope.one(PhotoEntity, id, 'photo');
+    const { content } = await scope.manager.findOneOrFail(PhotoEntity, {
+      where: { id, firmId: who.firmId },
+      select: { id: true, content: true },
+    });
+    return content;
+  }
+}
+
+@ApiTags('walk-round')
+@Controller('api')
+export class PhotosController {
+  constructor(private readonly photos: Photos) {}
+
+  @Post('jobs/:id/photos')
+  keep(@Sender() who: Who, @Param('id') id: string, @Query() query: PhotoQuery, @Req() request: { body: unknown }) {
+    return this.photos.keep(who, id, query, request.body);
+  }
+
+  @Get('photos/:id')
+  @Header('Content-Type', 'image/jpeg')
+  @Header('Cache-Control', 'private, max-age=31536000, immutable')
+  async content(@Sender() who: Who, @Param('id') id: string): Promise<StreamableFile> {
+    return new StreamableFile(await this.photos.content(who, id));
+  }
+}

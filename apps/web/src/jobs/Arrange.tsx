@@ -1,0 +1,142 @@
+import { useState, type ReactNode } from 'react';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { Refused } from '../page/Page.tsx';
+import { newId, usePutOrderMutation } from '../store/api.ts';
+import type { WholeJob } from '../store/types.ts';
+
+/** The order as it stands on the page: rooms, and the surfaces of each. */
+export interface Order {
+  rooms: string[];
+  surfaces: { id: string; roomId: string }[];
+}
+
+/** The order after one was dragged over another: a room among rooms, a surface before a surface or into a room. */
+export function dragged(order: Order, active: string, over: string): Order {
+  if (active === over) return order;
+  if (order.rooms.includes(active)) {
+    const target = order.rooms.includes(over) ? over : order.surfaces.find((s) => s.id === over)!.roomId;
+    return { ...order, rooms: arrayMove(order.rooms, order.rooms.indexOf(active), order.rooms.indexOf(target)) };
+  }
+  if (order.rooms.includes(over)) {
+    const rest = order.surfaces.filter((s) => s.id !== active);
+    return { ...order, surfaces: [...rest, { id: active, roomId: over }] };
+  }
+  const from = order.surfaces.findIndex((s) => s.id === active);
+  const to = order.surfaces.findIndex((s) => s.id === over);
+  const { roomId } = order.surfaces[to]!;
+  return {
+    ...order,
+    surfaces: arrayMove(order.surfaces, from, to).map((s) => (s.id === active ? { ...s, roomId } : s)),
+  };
+}
+
+/** Putting rooms and surfaces in the order of the walk, by drag or by keys. */
+export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }) {
+  const [order, setOrder] = useState<Order>(() => ({
+    rooms: data.rooms.map((r) => r.id),
+    surfaces: data.surfaces.map(({ id, roomId }) => ({ id, roomId })),
+  }));
+  const [put, { isLoading, error }] = usePutOrderMutation();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over) setOrder(dragged(order, String(active.id), String(over.id)));
+  };
+  const keep = async () => {
+    const sent = await put({ jobId: data.job.id, id: newId(), ...order });
+    if (!('error' in sent)) onDone();
+  };
+  const nameOf = (id: string) =>
+    data.rooms.find((r) => r.id === id)?.name ?? data.surfaces.find((s) => s.id === id)!.name;
+  return (
+    <section aria-label="Order" className="mb-4">
+      <p className="mb-2 text-sm text-faded">
+        Drag a line by its handle, also into another room. By keys: space takes it up, arrows move it, space lays it
+        down.
+      </p>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={order.rooms} strategy={verticalListSortingStrategy}>
+          {order.rooms.map((roomId) => {
+            const surfaces = order.surfaces.filter((s) => s.roomId === roomId);
+            return (
+              <Line key={roomId} id={roomId} name={nameOf(roomId)} head>
+                <SortableContext items={surfaces.map((s) => s.id)} strategy={verticalListSortingStrategy}>
+                  {surfaces.map((s) => (
+                    <Line key={s.id} id={s.id} name={nameOf(s.id)} />
+                  ))}
+                </SortableContext>
+              </Line>
+            );
+          })}
+        </SortableContext>
+      </DndContext>
+      <Refused error={error} />
+      <div className="mt-3 flex gap-3">
+        <button
+          type="button"
+          disabled={isLoading}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
+          onClick={() => void keep()}
+        >
+          {isLoading ? 'Writing …' : 'Keep this order'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function Line({
+  id,
+  name,
+  head = false,
+  children,
+}: {
+  id: string;
+  name: string;
+  head?: boolean;
+  children?: ReactNode;
+}) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({ id });
+  return (
+    <div
+      ref={setNodeRef}
+      style={transform ? { transform: `translateY(${transform.y}px)` } : undefined}
+      className={`${head ? 'mb-3' : 'border-b border-rule pl-6'} ${isDragging ? 'relative z-10 bg-wash' : ''}`}
+    >
+      <div className={`flex items-center gap-3 ${head ? 'border-b-2 border-ink' : ''}`}>
+        <button
+          ref={setActivatorNodeRef}
+          type="button"
+          aria-label={`Move ${name}`}
+          className="min-h-[44px] w-11 touch-none text-faded wide:min-h-[34px]"
+          {...attributes}
+          {...listeners}
+        >
+          ⠿
+        </button>
+        <span className={head ? 'font-serif text-[17px] font-semibold' : ''}>{name}</span>
+      </div>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+import { useState, type FormEvent } from 'react';
+import { USUAL_DATES } from '@rustic/core';
+import { Refused } from '../page/Page.tsx';
+import { newId, useChangeJobMutation } from '../store/api.ts';
+import type { Job } from '../store/types.ts';
+
+/** The house itself: who lives there, and the place's own dates for lead and asbestos. */
+export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {
+  const [opened] = useState(job);
+  const [change, { isLoading, error }] = useChangeJobMutation();
+  const send = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const text = (name: string) => (form.get(name) as string).trim();
+    const sent = await change({
+      jobId: job.id,
+      id: newId(),
+      version: opened.version,
+      property: {
+        occupants: text('occupants'),
+        leadYear: Number(text('leadYear')),
+        asbestosYear: Number(text('asbestosYear')),
+      },
+    });
+    if (!('error' in sent)) onDone();
+  };
+  const { property } = opened;
+  return (
+    <form onSubmit={(e) => void send(e)} aria-label="The house" className="mb-4 border-y-2 border-ink bg-leaf p-4">
+      <div className="grid gap-3 wide:grid-cols-3">
+        <label className="text-sm wide:col-span-3">
+          Who lives there, and who may not be near wet work
+          <input
+            name="occupants"
+            maxLength={200}
+            defaultValue={property.occupants ?? ''}
+            placeholder="two adults, a child, a dog"
+            className="block w-full"
+          />
+        </label>
+        <Year
+          name="leadYear"
+          words="Leaded until tested, if built before"
+          value={property.leadYear ?? USUAL_DATES.leadYear}
+        />
+        <Year
+          name="asbestosYear"
+          words="Asbestos possible, if built before"
+          value={property.asbestosYear ?? USUAL_DATES.asbestosYear}
+        />
+      </div>
+      <p className="mt-2 max-w-[70ch] text-sm text-faded">
+        These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.
+      </p>
+      <Refused error={error} />
+      <div className="mt-3 flex gap-3">
+        <button
+          type="submit"
+          disabled={isLoading}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
+        >
+          {isLoading ? 'Writing …' : 'Keep'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
+
+function Year({ name, words, value }: { name: string; words: string; value: number }) {
+  return (
+    <label className="text-sm">
+      {words}
+      <input name={name} type="number" required min={1800} max={2200} defaultValue={value} className="block w-full" />
+    </label>
+  );
+}

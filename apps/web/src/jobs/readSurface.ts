@@ -1,0 +1,52 @@
+import type { Condition, Element, Exposure, Extent, Family, Finish, Sheen, Substrate, Texture } from '@rustic/core';
+import type { Units } from '../store/store.ts';
+import type { Surface } from '../store/types.ts';
+import { readArea } from '../words/length.ts';
+
+const number = (text: string) => (text === '' ? null : Number(text.replace(',', '.')));
+
+/** Reads what the form of a surface says. What cannot be read as a number is sent as it is, and refused with its path. */
+export function readSurface(
+  form: FormData,
+  conditions: Condition[],
+  was: Surface | undefined,
+  units: Units,
+): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'> {
+  const text = (name: string) => ((form.get(name) as string | null) ?? '').trim();
+  const area = text('areaM2');
+  const extents: Partial<Record<Condition, Extent>> = { ...was?.facts.extents };
+  for (const c of conditions) {
+    const size = number(text(`extent-${c}`));
+    if (size !== null) extents[c] = { ...extents[c], areaM2: size };
+  }
+  const age = number(text('substrateAgeMonths'));
+  return {
+    name: text('name'),
+    campaign: text('campaign') || null,
+    facts: {
+      element: text('element') as Element,
+      substrate: text('substrate') as Substrate,
+      exposure: text('exposure') as Exposure,
+      texture: text('texture') as Texture,
+      conditions,
+      areaM2: area === '' ? null : (readArea(area, units) ?? Number.NaN),
+      currentColour: form.get('knowsColour') ? text('currentColour') : null,
+      isNew: form.get('isNew') ? true : null,
+      ...(was?.facts.currentColours ? { currentColours: was.facts.currentColours } : {}),
+      ...(Object.keys(extents).length ? { extents } : {}),
+      ...(text('currentFinish') ? { currentFinish: text('currentFinish') as Finish } : {}),
+      ...(age !== null ? { substrateAgeMonths: age } : {}),
+      ...(form.get('sanded') ? { sanded: true } : {}),
+    },
+    wanted: {
+      ...was?.wanted,
+      sheen: (text('sheen') || null) as Sheen | null,
+      colour: form.get('wantsColour') ? text('colour') : null,
+      chemistry: (text('chemistry') || null) as 'waterborne' | 'solvent-borne' | null,
+      family: (text('family') || null) as Family | null,
+      handling: (text('handling') || 'normal') as 'light' | 'normal' | 'heavy',
+      lowOdour: form.get('lowOdour') !== null,
+      distressed: form.get('distressed') !== null,
+    },
+  };
+}

@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import type { RoomSketch as Sketch, SketchPlace } from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
+import { Chip } from '../page/Act.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId, useChangeSurfaceMutation } from '../store/api.ts';
+import type { Exclusion, Surface } from '../store/types.ts';
+import { EXCLUSION_WORDS } from '../words/exclusions.ts';
+import { capital } from '../words/figures.ts';
+
+const REASONS = Object.keys(EXCLUSION_WORDS) as Exclusion['reason'][];
+
+/** The corners that were tapped, as the box between them; null while they lie on two walls, or on one line. */
+export function boxOf(a: SketchPlace, b: SketchPlace): Exclusion['box'] {
+  if (a.wall !== b.wall || a.x === b.x || a.y === b.y) return null;
+  const round = (v: number) => Math.round(v * 100) / 100;
+  return {
+    wall: a.wall,
+    x: Math.min(a.x, b.x),
+    y: Math.min(a.y, b.y),
+    widthM: round(Math.abs(a.x - b.x)),
+    heightM: round(Math.abs(a.y - b.y)),
+  };
+}
+
+/** Leaving out what the client keeps: in words, with the reason, and drawn at its boundary by two taps on the sketch. */
+export function ExclusionForm({
+  surface,
+  sketch,
+  onDone,
+}: {
+  surface: Surface;
+  sketch: Sketch | null;
+  onDone: () => void;
+}) {
+  const [opened] = useState(surface);
+  const [words, setWords] = useState('');
+  const [reason, setReason] = useState<Exclusion['reason']>('client-does-it');
+  const [whole, setWhole] = useState(false);
+  const [corner, setCorner] = useState<SketchPlace | null>(null);
+  const [box, setBox] = useState<Exclusion['box']>(null);
+  const [change, { isLoading, error }] = useChangeSurfaceMutation();
+  const tap = (place: SketchPlace) => {
+    const made = corner && boxOf(corner, place);
+    setBox(made ?? null);
+    setCorner(made ? null : place);
+  };
+  const keep = async () => {
+    const exclusion: Exclusion = { id: newId(), words: words.trim(), reason, whole, box: whole ? null : box };
+    const sent = await change({
+      surfaceId: surface.id,
+      id: newId(),
+      version: opened.version,
+      exclusions: [...opened.exclusions, exclusion],
+    });
+    if (!('error' in sent)) onDone();
+  };
+  return (
+    <section aria-label="Leave part out" className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4">
+      <label className="block max-w-[60ch] text-sm">
+        What stays out of the work
+        <input
+          autoFocus
+          value={words}
+          maxLength={200}
+          placeholder="the brass on the parlour door"
+          onChange={(e) => setWords(e.target.value)}
+          className="block w-full"
+        />
+      </label>
+      <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="Why">
+        {REASONS.map((r) => (
+          <Chip key={r} pressed={reason === r} onPress={() => setReason(r)}>
+            {capital(EXCLUSION_WORDS[r])}
+          </Chip>
+        ))}
+      </div>
+      <div className="mt-2">
+        <Chip pressed={whole} onPress={() => setWhole(!whole)}>
+          The whole surface
+        </Chip>
+      </div>
+      {sketch && !whole && (
+        <div className="mt-3">
+          <p className="mb-1 text-sm text-faded">
+            {box
+              ? 'Drawn. Tap again to draw it anew.'
+              : corner
+                ? 'Now the opposite corner.'
+                : 'Tap two corners of it on the walls.'}
+          </p>
+          <RoomSketch
+            sketch={sketch}
+            width={620}
+            chosen={corner}
+            excluded={box ? [{ ...box, id: 'new', words }] : []}
+            onPlace={tap}
+          />
+        </div>
+      )}
+      <Refused error={error} />
+      <div className="mt-3 flex gap-3">
+        <button
+          type="button"
+          disabled={isLoading || words.trim() === ''}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
+          onClick={() => void keep()}
+        >
+          {isLoading ? 'Writing …' : 'Leave it out'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Back
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** What is left out of this surface, with the way back in. */
+export function LeftOut({ surface }: { surface: Surface }) {
+  const [change, { isLoading, error }] = useChangeSurfaceMutation();
+  if (surface.exclusions.length === 0) return null;
+  return (
+    <ul className="mt-3 text-[14.5px]" aria-label="Left out">
+      {surface.exclusions.map((e) => (
+        <li key={e.id} className="flex items-center justify-between gap-3 border-l-4 border-madder pl-3">
+          <span>
+            <strong>Left out:</strong> {e.words}
+            {e.whole && ' (all of it)'}; {EXCLUSION_WORDS[e.reason]}
+          </span>
+          <button
+            type="button"
+            disabled={isLoading}
+            className="min-h-[44px] shrink-0 px-2 text-sm underline wide:min-h-[28px]"
+            onClick={() =>
+              void change({
+                surfaceId: surface.id,
+                id: newId(),
+                version: surface.version,
+                exclusions: surface.exclusions.filter((x) => x.id !== e.id),
+              })
+            }
+          >
+            Take it in again
+          </button>
+        </li>
+      ))}
+      <Refused error={error} />
+    </ul>
+  );
+}

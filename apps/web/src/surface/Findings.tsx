@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import { CONDITION_LABELS, CONDITIONS, type Condition } from '@rustic/core';
+import { Chip } from '../page/Act.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId, useNoteFindingMutation } from '../store/api.ts';
+import type { Finding, SurfacePage } from '../store/types.ts';
+import { sayHours, sayMoney } from '../words/figures.ts';
+import { sayStep } from '../words/step.ts';
+import { sayTime } from '../words/time.ts';
+
+/** What sanding and washing bring out most often. */
+const USUAL: Condition[] = [
+  'rot',
+  'proud-nails',
+  'flaking',
+  'peeling',
+  'filler-patches',
+  'gaps',
+  'mould',
+  'damp',
+  'knots',
+  'tannin-bleed',
+  'substrate-crack',
+  'end-grain',
+];
+
+/** Recording what the work has uncovered: the diagnosis runs again, and what it changes is said at once. */
+export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: () => void }) {
+  const [id] = useState(newId);
+  const [conditions, setConditions] = useState<Condition[]>([]);
+  const [note, setNote] = useState('');
+  const [all, setAll] = useState(false);
+  const [send, { isLoading, error }] = useNoteFindingMutation();
+  const shown = all ? CONDITIONS.filter((c) => c !== 'sound') : USUAL;
+  return (
+    <section aria-label="Found while working" className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4">
+      <h2 className="mb-2 text-[18px]">Found while working</h2>
+      <div className="flex flex-wrap gap-1.5" role="group" aria-label="What was found">
+        {shown.map((c) => (
+          <Chip
+            key={c}
+            pressed={conditions.includes(c)}
+            onPress={() =>
+              setConditions(conditions.includes(c) ? conditions.filter((x) => x !== c) : [...conditions, c])
+            }
+          >
+            {CONDITION_LABELS[c]}
+          </Chip>
+        ))}
+        {!all && <Chip onPress={() => setAll(true)}>More …</Chip>}
+      </div>
+      <label className="mt-3 block max-w-[60ch] text-sm">
+        Where, and how much
+        <input value={note} maxLength={1000} onChange={(e) => setNote(e.target.value)} className="block w-full" />
+      </label>
+      <Refused error={error} />
+      <div className="mt-3 flex gap-3">
+        <button
+          type="button"
+          disabled={isLoading || conditions.length === 0}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
+          onClick={() =>
+            void send({ surfaceId, id, at: new Date().toISOString(), conditions, note: note.trim() }).then((sent) => {
+              if (!('error' in sent)) onDone();
+            })
+          }
+        >
+          {isLoading ? 'Writing …' : 'Record it'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** Findings so far, each with what it changed: marked, so that the price can be varied openly. */
+export function Found({ data }: { data: SurfacePage }) {
+  if (data.findings.length === 0) return null;
+  return (
+    <section aria-label="Found while working" className="mt-3">
+      {data.findings.map((f) => (
+        <div key={f.id} className="border-l-4 border-ochre bg-wash px-3 py-2 text-[14.5px]">
+          <strong>Found while working: {f.conditions.map((c) => CONDITION_LABELS[c]).join(', ')}.</strong>{' '}
+          {f.note && `${f.note}. `}
+          <span className="text-faded">
+            {f.byName}, {sayTime(f.at)}
+          </span>
+          <p className="text-sm">{changesIn(f, data.firm.currency)}</p>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+/** What a finding changed, in a sentence. */
+export function changesIn({ changes }: Pick<Finding, 'changes'>, currency: string): string {
+  const { added, removed, minutes, cost } = changes;
+  const parts = [
+    added.length ? `adds ${added.map((s) => lower(sayStep(s))).join('; ')}` : '',
+    removed.length ? `drops ${removed.map((s) => lower(sayStep(s))).join('; ')}` : '',
+    minutes ? `${minutes > 0 ? '+' : '−'}${sayHours(Math.abs(minutes))} h` : '',
+    cost ? `${cost > 0 ? '+' : '−'}${sayMoney(Math.abs(cost), currency)}` : '',
+  ].filter(Boolean);
+  return parts.length ? `It changes the system: ${parts.join(', ')}.` : 'It changes nothing in the system.';
+}
+
+const lower = (text: string) => text[0]!.toLowerCase() + text.slice(1);

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
+import { Timer } from '../walkround/Timer.tsx';
+import { CAUTION_SHORT } from '../words/cautions.ts';
+
+/** A wait longer than this is no matter of standing by with a clock. */
+const LONGEST_STANDING_BY_SEC = 900;
+
+/** How a test is made and read: the act first, the rest on demand; a clock where it waits. */
+export function MethodCard({ kind }: { kind: TestKind }) {
+  const card = METHOD_CARDS[kind];
+  const [more, setMore] = useState(false);
+  return (
+    <div className="mb-2 max-w-[66ch] text-[14.5px]">
+      <p>
+        <strong>{TEST_LABELS[kind]}.</strong> {card.how}{' '}
+        <button type="button" aria-expanded={more} className="underline" onClick={() => setMore(!more)}>
+          {more ? 'Less' : 'How to read it'}
+        </button>
+      </p>
+      {more && (
+        <dl className="mt-1 grid grid-cols-[max-content_1fr] gap-x-3">
+          <dt className="text-faded">use</dt>
+          <dd>{card.materials.join(', ')}</dd>
+          <dt className="text-faded">reads</dt>
+          <dd>{card.reads}</dd>
+          <dt className="text-faded">misleads</dt>
+          <dd>{card.misleads}</dd>
+          <dt className="text-faded">source</dt>
+          <dd>
+            <em>{card.source}</em>
+          </dd>
+        </dl>
+      )}
+      {card.cautions.map((code) => (
+        <p key={code} className="border-l-4 border-madder pl-2 text-sm">
+          <strong className="text-madder">Caution.</strong> {CAUTION_SHORT[code]}
+        </p>
+      ))}
+      {card.waitSec > 0 && card.waitSec <= LONGEST_STANDING_BY_SEC && (
+        <div className="mt-2">
+          <Timer key={kind} seconds={card.waitSec} />
+        </div>
+      )}
+    </div>
+  );
+}

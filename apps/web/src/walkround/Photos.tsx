@@ -1,0 +1,93 @@
+import { useState } from 'react';
+import type { SketchPlace } from '@rustic/core';
+import { Refused } from '../page/Page.tsx';
+import { newId, useKeepPhotoMutation } from '../store/api.ts';
+import type { Photo } from '../store/types.ts';
+import { sayTime } from '../words/time.ts';
+import { resized } from './resize.ts';
+
+interface Props {
+  jobId: string;
+  roomId: string;
+  surfaceId?: string;
+  testId?: string;
+  mark?: SketchPlace | null;
+}
+
+/** Takes or chooses a photo, makes it small in a worker, and keeps it with what it shows. */
+export function AddPhoto({ jobId, roomId, surfaceId, testId, mark }: Props) {
+  const [keep, { isLoading, error }] = useKeepPhotoMutation();
+  const [refused, setRefused] = useState<string | null>(null);
+  const [reading, setReading] = useState(false);
+  const send = async (file: File | undefined) => {
+    if (!file) return;
+    setRefused(null);
+    setReading(true);
+    const picture = await resized(file);
+    setReading(false);
+    if ('refused' in picture) return setRefused(picture.refused);
+    await keep({
+      jobId,
+      picture,
+      told: {
+        id: newId(),
+        roomId,
+        at: new Date().toISOString(),
+        ...(surfaceId ? { surfaceId } : {}),
+        ...(testId ? { testId } : {}),
+        ...(mark ? { wall: String(mark.wall), x: String(mark.x), y: String(mark.y) } : {}),
+      },
+    });
+  };
+  const busy = reading || isLoading;
+  return (
+    <div className="no-print">
+      <label
+        className={`inline-flex min-h-[44px] cursor-pointer items-center gap-2 rounded border border-strong bg-leaf px-3 wide:min-h-[30px] wide:text-[14.5px] focus-within:outline-2 hover:border-ink ${busy ? 'opacity-50' : ''}`}
+      >
+        <input
+          type="file"
+          accept="image/*"
+          disabled={busy}
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = '';
+            void send(file);
+          }}
+        />
+        {reading ? 'Reading the photo …' : isLoading ? 'Sending …' : 'Photo'}
+      </label>
+      {refused && (
+        <p role="alert" className="mt-1 border-l-4 border-madder pl-3 text-sm font-semibold">
+          {refused}
+        </p>
+      )}
+      <Refused error={error} />
+    </div>
+  );
+}
+
+/** Photos kept, each with who took it and when. */
+export function Photos({ photos }: { photos: readonly Photo[] }) {
+  if (photos.length === 0) return null;
+  return (
+    <ul className="mt-2 flex flex-wrap gap-3">
+      {photos.map((p) => (
+        <li key={p.id} className="w-[148px]">
+          <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+            <img
+              src={`/api/photos/${p.id}`}
+              alt={p.note || `Photo by ${p.byName}, ${sayTime(p.at)}`}
+              loading="lazy"
+              className="h-[104px] w-full border border-strong object-cover"
+            />
+          </a>
+          <span className="block text-[12.5px] text-faded">
+            {p.byName}, {sayTime(p.at)}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

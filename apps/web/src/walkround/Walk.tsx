@@ -1,0 +1,281 @@
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import {
+  CONDITION_LABELS,
+  FINISH_LABELS,
+  RESULT_LABELS,
+  TEST_LABELS,
+  TEST_RESULTS,
+  type SketchPlace,
+  type TestKind,
+  type TestRecord,
+} from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
+import { SectionIcon } from '../drawing/Section.tsx';
+import { Act, Chip } from '../page/Act.tsx';
+import type { Note } from '../page/notes.tsx';
+import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { newId, useJobQuery, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
+import type { SurfaceBrief, WholeJob } from '../store/types.ts';
+import { MethodCard } from '../surface/MethodCard.tsx';
+import { RecordTest } from '../surface/RecordTest.tsx';
+import { sayTest } from '../surface/reasons.ts';
+import { capital, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { AddPhoto, Photos } from './Photos.tsx';
+import { ticksOf } from './ticks.ts';
+
+const RUB: TestKind = 'spirit-rub';
+
+/** In the order in which they are walked: room by room. */
+export function walkOrder(data: Pick<WholeJob, 'rooms' | 'surfaces'>): SurfaceBrief[] {
+  return data.rooms.flatMap((room) => data.surfaces.filter((s) => s.roomId === room.id));
+}
+
+const needsLook = (s: SurfaceBrief) => !s.tested && s.facts.isNew !== true;
+
+/** The walk-round, one surface after the other, made for one hand: the result is the button. */
+export default function Walk() {
+  const { jobId = '' } = useParams();
+  const [query, setQuery] = useSearchParams();
+  const { data, error, refetch } = useJobQuery(jobId);
+  const { data: session } = useSessionQuery();
+  const [last, setLast] = useState<TestRecord | null>(null);
+  if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
+  const order = walkOrder(data);
+  const asked = order.findIndex((s) => s.id === query.get('surface'));
+  const at = asked >= 0 ? asked : Math.max(0, order.findIndex(needsLook));
+  const surface = order[at];
+  const go = (to: SurfaceBrief | undefined) => to && setQuery({ surface: to.id }, { replace: true });
+  if (!surface)
+    return (
+      <Page title="Walk-round" above={<Link to={`/jobs/${jobId}`}>{data.job.title}</Link>}>
+        <p className="py-6">
+          No surface yet. Enter a whole room first, on the{' '}
+          <Link className="underline" to={`/jobs/${jobId}`}>
+            job’s page
+          </Link>
+          .
+        </p>
+      </Page>
+    );
+  const nextUntested = [...order.slice(at + 1), ...order.slice(0, at)].find(needsLook);
+  return (
+    <Stop
+      key={surface.id}
+      data={data}
+      currency={session.firm.currency}
+      surface={surface}
+      at={at}
+      of={order.length}
+      left={order.filter(needsLook).length}
+      last={last}
+      onMade={setLast}
+      onBack={() => go(order[at - 1])}
+      onNext={() => go(order[at + 1] ?? nextUntested)}
+      onUntested={nextUntested ? () => go(nextUntested) : null}
+      nextName={nextUntested?.name ?? null}
+    />
+  );
+}
+
+interface StopProps {
+  data: WholeJob;
+  currency: string;
+  surface: SurfaceBrief;
+  at: number;
+  of: number;
+  left: number;
+  last: TestRecord | null;
+  onMade: (test: TestRecord) => void;
+  onBack: () => void;
+  onNext: () => void;
+  onUntested: (() => void) | null;
+  nextName: string | null;
+}
+
+function Stop({
+  data,
+  currency,
+  surface,
+  at,
+  of,
+  left,
+  last,
+  onMade,
+  onBack,
+  onNext,
+  onUntested,
+  nextName,
+}: StopProps) {
+  const room = data.rooms.find((r) => r.id === surface.roomId)!;
+  const asks = data.unknown.tests.filter((t) => t.surfaceId === surface.id);
+  const [made, setMade] = useState<TestRecord | null>(null);
+  const [other, setOther] = useState(false);
+  const [place, setPlace] = useState<SketchPlace | null>(null);
+  const [record, { isLoading, error }] = useRecordTestMutation();
+  const done = (test: TestRecord | undefined) => {
+    setOther(false);
+    if (!test) return;
+    setMade(test);
+    onMade(test);
+  };
+  const send = async (test: TestRecord) => {
+    const sent = await record({
+      surfaceId: surface.id,
+      id: newId(),
+      at: new Date().toISOString(),
+      test,
+      ...(place ? { mark: place } : {}),
+    });
+    if (!('error' in sent)) done(test);
+  };
+  const notes: Note[] = asks.map((t, i) => ({
+    n: i + 1,
+    head: `${TEST_LABELS[t.kind]}.`,
+    text: `${t.why} Worth about ${sayRoundMoney(t.expectedSaving, currency)} to know, for ${t.minutes} min${t.alsoTells ? `; it speaks for ${t.alsoTells} more` : ''}.`,
+  }));
+  const here = surface.tests.filter((t) => !surface.tests.some((o) => o.corrects === t.id));
+  return (
+    <Page
+      title={surface.name}
+      notes={notes}
+      above={
+        <>
+          <Link className="hover:underline" to={`/jobs/${data.job.id}`}>
+            {data.job.title}
+          </Link>{' '}
+          › {room.name} · {at + 1} of {of}
+        </>
+      }
+      acts={
+        <span className="hidden gap-2.5 wide:flex">
+          <Act letter="b" words="Back" disabled={at === 0} onAct={onBack} />
+          <Act letter="n" words="Next" main onAct={onNext} />
+        </span>
+      }
+      bar={
+        <>
+          <button
+            type="button"
+            disabled={at === 0}
+            className="min-h-[52px] rounded border border-strong px-4 disabled:opacity-40"
+            onClick={onBack}
+          >
+            Back
+          </button>
+          {onUntested ? (
+            <button
+              type="button"
+              className="min-h-[52px] flex-1 rounded bg-ink px-3 font-semibold text-onink"
+              onClick={onUntested}
+            >
+              Next: {nextName}
+            </button>
+          ) : (
+            <Link
+              to={`/jobs/${data.job.id}`}
+              className="flex min-h-[52px] flex-1 items-center justify-center rounded bg-ink px-3 font-semibold text-onink"
+            >
+              All looked at: to the job
+            </Link>
+          )}
+        </>
+      }
+      footing={
+        <>
+          <Total words="not looked at" figure={left} />
+          <Total end words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
+        </>
+      }
+    >
+      <div className="mb-3 flex items-center gap-3">
+        <SectionIcon layers={surface.section} />
+        <p>
+          {capital(FINISH_LABELS[surface.likeliest.code])} {sayPercent(surface.likeliest.probability)}
+          <span className="text-faded"> {surface.inferred ? 'inferred' : 'tested'}</span>
+        </p>
+      </div>
+      {made && (
+        <p role="status" className="mb-3 border-l-4 border-ink bg-leaf px-3 py-2">
+          <strong>{sayTest(made)}</strong> is in the ledger.
+        </p>
+      )}
+      {!other && (
+        <section aria-label="Spirit rub">
+          <div className="hidden wide:block">
+            <MethodCard kind={RUB} />
+          </div>
+          <h2 className="mb-2 text-[18px] wide:hidden">Spirit rub</h2>
+          <div className="grid gap-2 wide:flex wide:flex-wrap" role="group" aria-label="Result">
+            {TEST_RESULTS[RUB].map((result) => (
+              <button
+                key={result}
+                type="button"
+                disabled={isLoading}
+                onClick={() => void send({ kind: RUB, result })}
+                className="min-h-[52px] rounded border-2 border-ink bg-paper px-4 text-left font-semibold hover:bg-wash disabled:opacity-50"
+              >
+                {capital(RESULT_LABELS[result]!)}
+              </button>
+            ))}
+          </div>
+          {last && !made && (
+            <button
+              type="button"
+              disabled={isLoading}
+              className="mt-2 min-h-[48px] w-full rounded border border-dashed border-strong px-4 text-left wide:w-auto"
+              onClick={() => void send({ ...last, place: undefined })}
+            >
+              Same as the last: {sayTest(last)}
+            </button>
+          )}
+          <div className="mt-3 flex flex-wrap gap-2">
+            <Chip onPress={() => setOther(true)}>Another test …</Chip>
+            <AddPhoto jobId={data.job.id} roomId={room.id} surfaceId={surface.id} mark={place} />
+          </div>
+        </section>
+      )}
+      {other && (
+        <RecordTest
+          surfaceId={surface.id}
+          first={asks[0]?.kind ?? 'sheen-look'}
+          places={here.flatMap((t) => (t.test.place ? [t.test.place] : []))}
+          mark={place}
+          onDone={done}
+        />
+      )}
+      <Refused error={error} />
+      {room.sketch && (
+        <details className="mt-4" open>
+          <summary className="min-h-[44px] cursor-pointer py-2.5">
+            Where on the walls{place ? `: wall ${place.wall + 1}` : ''}
+          </summary>
+          <RoomSketch
+            sketch={room.sketch}
+            width={700}
+            ticks={ticksOf(data, room.id)}
+            excluded={surface.exclusions.flatMap((e) => (e.box ? [{ ...e.box, id: e.id, words: e.words }] : []))}
+            chosen={place}
+            onPlace={setPlace}
+          />
+        </details>
+      )}
+      {here.length + surface.conditions.length > 0 && (
+        <ul className="mt-4 flex flex-wrap gap-2 text-[14.5px]" aria-label="Known here">
+          {here.map((t) => (
+            <li key={t.id} className="rounded-sm border border-strong bg-leaf px-2.5 py-0.5">
+              {sayTest(t.test)}
+              {t.test.place && <span className="text-faded">, {t.test.place}</span>}
+            </li>
+          ))}
+          {surface.conditions.map((c) => (
+            <li key={c} className="rounded-sm border border-rule px-2.5 py-0.5">
+              {CONDITION_LABELS[c]}
+            </li>
+          ))}
+        </ul>
+      )}
+      <Photos photos={data.photos.filter((p) => p.surfaceId === surface.id)} />
+    </Page>
+  );
+}

@@ -1,0 +1,306 @@
+import { useState, type FormEvent } from 'react';
+import {
+  ELEMENT_LABELS,
+  EXPOSURE_LABELS,
+  EXPOSURES,
+  FACINGS,
+  SUBSTRATE_LABELS,
+  wholeElevation,
+  wholeRoom,
+  type Exposure,
+  type Facing,
+  type Substrate,
+  type SurfaceSeen,
+} from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
+import { Chip } from '../page/Act.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId, useAddWholeRoomMutation } from '../store/api.ts';
+import { useSight } from '../store/store.ts';
+import { capital } from '../words/figures.ts';
+import { readTyped, sayArea } from '../words/length.ts';
+
+const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
+const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
+const MASONRIES: Substrate[] = ['render', 'brick', 'concrete', 'softwood'];
+const USUAL_HEIGHT = { metric: '2.4', us: "8'" };
+
+/** A whole room or elevation in one go: its size and what there is in it become its surfaces. */
+export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void }) {
+  const units = useSight((s) => s.units);
+  const [ids] = useState(() => ({ write: newId(), room: newId(), surfaces: Array.from({ length: 8 }, newId) }));
+  const [add, { isLoading, error }] = useAddWholeRoomMutation();
+  const [said, setSaid] = useState({
+    name: '',
+    outside: false,
+    facing: null as Facing | null,
+    length: '',
+    width: '',
+    height: USUAL_HEIGHT[units],
+    windows: 1,
+    doors: 1,
+    ceiling: true,
+    walls: true,
+    trim: true,
+    exposure: 'interior-dry' as Exposure,
+    ground: 'skim-plaster' as Substrate,
+    timber: 'softwood' as Substrate,
+    campaign: '',
+  });
+  const say = (more: Partial<typeof said>) => setSaid({ ...said, ...more });
+  const made = madeOf(said, (text) => readTyped(text, units));
+  const send = async (event: FormEvent) => {
+    event.preventDefault();
+    if (!made) return;
+    const sent = await add({
+      jobId,
+      id: ids.write,
+      room: {
+        id: ids.room,
+        name: said.name.trim(),
+        kind: said.outside ? 'elevation' : 'room',
+        facing: said.facing,
+        sketch: made.sketch,
+      },
+      surfaces: made.surfaces.map((s, i) => ({
+        id: ids.surfaces[i]!,
+        roomId: ids.room,
+        name: s.name,
+        campaign: isWoodwork(s) && said.campaign.trim() ? said.campaign.trim() : null,
+        facts: { element: s.element, substrate: s.substrate, exposure: s.exposure, areaM2: s.areaM2 },
+        wanted: {},
+      })),
+    });
+    if (!('error' in sent)) onDone();
+  };
+  const grounds = said.outside ? MASONRIES : PLASTERS;
+  return (
+    <form
+      onSubmit={(e) => void send(e)}
+      aria-label="A whole room"
+      className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
+    >
+      <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Inside or outside">
+        <Chip
+          pressed={!said.outside}
+          onPress={() => say({ outside: false, exposure: 'interior-dry', ground: 'skim-plaster' })}
+        >
+          Room
+        </Chip>
+        <Chip
+          pressed={said.outside}
+          onPress={() => say({ outside: true, exposure: 'exterior-exposed', ground: 'render' })}
+        >
+          Elevation, outside
+        </Chip>
+      </div>
+      <div className="grid grid-cols-2 gap-3 wide:grid-cols-6">
+        <label className="col-span-2 text-sm wide:col-span-3">
+          {said.outside ? 'Elevation' : 'Room'}
+          <input
+            required
+            autoFocus
+            maxLength={120}
+            value={said.name}
+            onChange={(e) => say({ name: e.target.value })}
+            className="block w-full"
+          />
+        </label>
+        <Length words={said.outside ? 'Width' : 'Length'} value={said.length} onChange={(length) => say({ length })} />
+        {!said.outside && <Length words="Width" value={said.width} onChange={(width) => say({ width })} />}
+        <Length words="Height" value={said.height} onChange={(height) => say({ height })} />
+        <Count words="Windows" value={said.windows} onChange={(windows) => say({ windows })} />
+        <Count words="Doors" value={said.doors} onChange={(doors) => say({ doors })} />
+        <Pick
+          words={said.outside ? 'Face' : 'Walls of'}
+          options={grounds}
+          labels={SUBSTRATE_LABELS}
+          value={said.ground}
+          onChange={(ground) => say({ ground })}
+        />
+        <Pick
+          words="Joinery of"
+          options={TIMBERS}
+          labels={SUBSTRATE_LABELS}
+          value={said.timber}
+          onChange={(timber) => say({ timber })}
+        />
+        <Pick
+          words="Exposure"
+          options={EXPOSURES}
+          labels={EXPOSURE_LABELS}
+          value={said.exposure}
+          onChange={(exposure) => say({ exposure })}
+        />
+        <label className="text-sm">
+          Joinery campaign
+          <input
+            maxLength={60}
+            value={said.campaign}
+            placeholder="if one paint"
+            onChange={(e) => say({ campaign: e.target.value })}
+            className="block w-full"
+          />
+        </label>
+      </div>
+      <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label={said.outside ? 'Faces' : 'What is painted'}>
+        {said.outside
+          ? FACINGS.map((f) => (
+              <Chip key={f} pressed={said.facing === f} onPress={() => say({ facing: said.facing === f ? null : f })}>
+                faces {f}
+              </Chip>
+            ))
+          : (['ceiling', 'walls', 'trim'] as const).map((part) => (
+              <Chip key={part} pressed={said[part]} onPress={() => say({ [part]: !said[part] })}>
+                {capital(part)}
+              </Chip>
+            ))}
+      </div>
+      {made ? (
+        <div className="mt-3">
+          <p className="mb-1 text-sm" role="status">
+            {made.surfaces.map((s) => `${s.name} ${sayArea(s.areaM2, units)}`).join(' · ') ||
+              'Nothing is painted here.'}
+          </p>
+          <RoomSketch sketch={made.sketch} width={560} />
+        </div>
+      ) : (
+        <p className="mt-3 text-sm text-faded">
+          {units === 'us' ? 'Sizes as 12\' 6" or 12.5' : 'Sizes as 3.6 or 360 cm'}: the surfaces follow from them.
+        </p>
+      )}
+      <Refused error={error} />
+      <div className="mt-3 flex gap-3">
+        <button
+          type="submit"
+          disabled={isLoading || !made}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
+        >
+          {isLoading ? 'Writing …' : made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
+        </button>
+        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
+
+const isWoodwork = (s: SurfaceSeen) => ['trim', 'window', 'door', 'sill'].includes(s.element);
+
+interface Said {
+  outside: boolean;
+  length: string;
+  width: string;
+  height: string;
+  windows: number;
+  doors: number;
+  ceiling: boolean;
+  walls: boolean;
+  trim: boolean;
+  exposure: Exposure;
+  ground: Substrate;
+  timber: Substrate;
+}
+
+/** What follows from what was said, or null while a size is missing. */
+export function madeOf(said: Said, read: (text: string) => number | null) {
+  const [lengthM, widthM, heightM] = [said.length, said.width, said.height].map(read);
+  const { windows, doors, exposure, timber } = said;
+  if (!lengthM || !heightM) return null;
+  if (said.outside)
+    return wholeElevation({
+      widthM: lengthM,
+      heightM,
+      windows,
+      doors,
+      exposure,
+      timber,
+      face: { element: said.ground === 'softwood' ? 'siding' : 'masonry', substrate: said.ground },
+    });
+  if (!widthM) return null;
+  const { ceiling, walls, trim } = said;
+  return wholeRoom({
+    lengthM,
+    widthM,
+    heightM,
+    windows,
+    doors,
+    ceiling,
+    walls,
+    trim,
+    exposure,
+    plaster: said.ground,
+    timber,
+  });
+}
+
+function Length({ words, value, onChange }: { words: string; value: string; onChange: (v: string) => void }) {
+  return (
+    <label className="text-sm">
+      {words}
+      <input
+        required
+        value={value}
+        inputMode="text"
+        onChange={(e) => onChange(e.target.value)}
+        className="block w-full"
+      />
+    </label>
+  );
+}
+
+function Count({ words, value, onChange }: { words: string; value: number; onChange: (v: number) => void }) {
+  const step = 'min-h-[44px] w-11 rounded border border-strong bg-paper text-lg wide:min-h-[38px] wide:w-9';
+  return (
+    <div className="text-sm" role="group" aria-label={words}>
+      {words}
+      <span className="flex items-center gap-2">
+        <button
+          type="button"
+          aria-label={`One ${ELEMENT_LABELS[words === 'Doors' ? 'door' : 'window'].toLowerCase()} less`}
+          className={step}
+          onClick={() => onChange(Math.max(0, value - 1))}
+        >
+          −
+        </button>
+        <strong className="w-5 text-center font-serif text-[17px]">{value}</strong>
+        <button
+          type="button"
+          aria-label={`One ${ELEMENT_LABELS[words === 'Doors' ? 'door' : 'window'].toLowerCase()} more`}
+          className={step}
+          onClick={() => onChange(Math.min(12, value + 1))}
+        >
+          +
+        </button>
+      </span>
+    </div>
+  );
+}
+
+function Pick<T extends string>({
+  words,
+  options,
+  labels,
+  value,
+  onChange,
+}: {
+  words: string;
+  options: readonly T[];
+  labels: Record<T, string>;
+  value: T;
+  onChange: (v: T) => void;
+}) {
+  return (
+    <label className="text-sm">
+      {words}
+      <select value={value} onChange={(e) => onChange(e.target.value as T)} className="block w-full">
+        {options.map((o) => (
+          <option key={o} value={o}>
+            {capital(labels[o])}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,212 @@
+import type { CautionCode, TestKind } from '../../vocabulary/index.ts';
+
+/** How a test is made and read. */
+export interface MethodCard {
+  materials: readonly string[];
+  /** The act, in the order of the hands. */
+  how: string;
+  /** Rubs, strokes or cuts, where they are counted. */
+  count: number | null;
+  /** Seconds to wait before it is read; 0 where it is read at once. */
+  waitSec: number;
+  reads: string;
+  misleads: string;
+  cautions: readonly CautionCode[];
+  source: string;
+}
+
+const MINUTE = 60;
+const DAY = 86_400;
+
+export const METHOD_CARDS: Record<TestKind, MethodCard> = {
+  'spirit-rub': {
+    materials: ['denatured alcohol', 'clean white rag', 'gloves'],
+    how: 'Wet a clean place on the rag and rub one spot hard, twenty times. A fresh place on the rag for each rub.',
+    count: 20,
+    waitSec: 0,
+    reads: 'Colour: waterborne. Nothing: oil, two-part or baked. A little: rub longer, in a second place, then use the blade.',
+    misleads: 'Dirt colours a rag too: wash first where it is greasy. Shellac gives itself up as well.',
+    cautions: ['flammable-vapour'],
+    source: 'after ASTM D5402',
+  },
+  'acetone-rub': {
+    materials: ['acetone', 'clean white rag', 'gloves'],
+    how: 'Ten rubs in a hidden place, then look after two minutes.',
+    count: 10,
+    waitSec: 2 * MINUTE,
+    reads: 'Dissolves: waterborne, lacquer or spray can. Softens: oil. Nothing: baked or laminate.',
+    misleads: 'Old oil softens late. Plastics melt: never on them.',
+    cautions: ['flammable-vapour', 'solvent-vapour'],
+    source: 'after ASTM D5402',
+  },
+  'nail-scratch': {
+    materials: ['your thumbnail'],
+    how: 'Draw it hard across the film, twice.',
+    count: 2,
+    waitSec: 0,
+    reads: 'A bonded film marks at most. One that scratches off carries nothing.',
+    misleads: 'A film under three days old says little: scratch again at cure.',
+    cautions: [],
+    source: 'practice',
+  },
+  'blade-lift': {
+    materials: ['sharp blade'],
+    how: 'Cut a line through the film, lift one edge with the tip, pull.',
+    count: 1,
+    waitSec: 0,
+    reads: 'A sheet takes everything above it along. Note which layer let go.',
+    misleads: 'A brittle chip is not a sheet.',
+    cautions: ['lead-presumed'],
+    source: 'practice',
+  },
+  'scraper-drag': {
+    materials: ['sharp scraper'],
+    how: 'Two hard strokes toward you.',
+    count: 2,
+    waitSec: 0,
+    reads: 'It finds the weak bond, if there is one.',
+    misleads: 'Old runs scrape off where the film below is sound.',
+    cautions: ['lead-presumed'],
+    source: 'practice',
+  },
+  'tape-pull': {
+    materials: ['painter’s tape'],
+    how: 'Press it down, wait a minute, pull it sharply back on itself.',
+    count: 1,
+    waitSec: MINUTE,
+    reads: 'Specks: chalk or distemper. Lifts: the film is not bonded.',
+    misleads: 'Dust lets the tape off clean: wipe first.',
+    cautions: [],
+    source: 'after ASTM D3359',
+  },
+  'cross-cut': {
+    materials: ['blade', 'ruler', 'tape', 'water to mist'],
+    how: 'Six cuts each way through to the ground, tape, wait a minute, pull, read the squares.',
+    count: 12,
+    waitSec: MINUTE,
+    reads: 'Grade 0: edges whole. Grade 5: more than two thirds gone. The other common scale runs the other way.',
+    misleads: 'Cut too shallow and it always holds.',
+    cautions: ['lead-presumed'],
+    source: 'ISO 2409',
+  },
+  'sheen-look': {
+    materials: ['a lamp held low'],
+    how: 'Look along the face toward the light. Is it yellowed?',
+    count: null,
+    waitSec: 0,
+    reads: 'Brush-levelled yellowed gloss leans to oil. It shifts the odds, no more.',
+    misleads: 'Flat oil exists on older walls and ceilings.',
+    cautions: [],
+    source: 'practice',
+  },
+  'hand-wipe': {
+    materials: ['a dry palm'],
+    how: 'Draw it over the face once.',
+    count: 1,
+    waitSec: 0,
+    reads: 'A clean palm is what a coat wants.',
+    misleads: 'Sanding dust and chalk look alike: say whether it was sanded.',
+    cautions: [],
+    source: 'ISO 4628-6 / ASTM D4214',
+  },
+  'water-drop': {
+    materials: ['water'],
+    how: 'One drop; look after a minute.',
+    count: 1,
+    waitSec: MINUTE,
+    reads: 'Beads: wax, silicone, oil or gloss. Sinks: bare or chalky.',
+    misleads: 'It beads on gloss as on wax.',
+    cautions: [],
+    source: 'practice',
+  },
+  'damp-sponge': {
+    materials: ['sponge', 'clean water'],
+    how: 'Damp the wall, wait half a minute, rub thumb and finger on it.',
+    count: 1,
+    waitSec: 30,
+    reads: 'Slick or foaming: paste is left.',
+    misleads: 'Cleaner left behind feels slick too: rinse, then test.',
+    cautions: [],
+    source: 'practice',
+  },
+  'bleach-drop': {
+    materials: ['household bleach', 'gloves', 'eye protection'],
+    how: 'One drop; look after two minutes.',
+    count: 1,
+    waitSec: 2 * MINUTE,
+    reads: 'It whitens mould and leaves dirt.',
+    misleads: 'It whitens dyes as well.',
+    cautions: ['bleach-mixing', 'eye-irritant'],
+    source: 'practice',
+  },
+  'moisture-meter': {
+    materials: ['moisture meter'],
+    how: 'Pins in along the grain in three places; the highest counts.',
+    count: 3,
+    waitSec: 0,
+    reads: 'Over the limit of the material nothing is sealed in.',
+    misleads: 'Salts and foil read wet. Set the meter to the material.',
+    cautions: [],
+    source: 'practice; the meter’s own sheet wins',
+  },
+  'rot-probe': {
+    materials: ['bradawl'],
+    how: 'Press it into joints, ends and sills.',
+    count: null,
+    waitSec: 0,
+    reads: 'Soft at the face can be consolidated; soft deep is cut out.',
+    misleads: 'Filler is firm over soft timber: probe beside it.',
+    cautions: [],
+    source: 'practice',
+  },
+  'lead-swab': {
+    materials: ['lead swab', 'blade', 'wet wipe', 'gloves'],
+    how: 'Cut a notch through all layers, rub the swab in it for half a minute.',
+    count: 1,
+    waitSec: 30,
+    reads: 'Negative through all layers releases. Inconclusive releases nothing.',
+    misleads: 'A swab on the top coat alone clears nothing. A laboratory decides in doubt.',
+    cautions: ['lead-presumed', 'dust'],
+    source: 'the swab’s own sheet; local law decides which tests count',
+  },
+  'tap-test': {
+    materials: ['a knuckle or a handle'],
+    how: 'Tap across the face and listen.',
+    count: null,
+    waitSec: 0,
+    reads: 'Hollow: the ground has let go.',
+    misleads: 'Board sounds hollow between studs.',
+    cautions: ['asbestos-possible'],
+    source: 'practice',
+  },
+  'paint-dab': {
+    materials: ['waterborne paint', 'small brush'],
+    how: 'A dab on the bead; look after a minute.',
+    count: 1,
+    waitSec: MINUTE,
+    reads: 'It crawls on silicone; a dull bead is usually acrylic.',
+    misleads: 'Grease crawls too: wipe the bead first.',
+    cautions: [],
+    source: 'practice',
+  },
+  'ease-test': {
+    materials: ['two hands'],
+    how: 'Lift and lower it, without force.',
+    count: 1,
+    waitSec: 0,
+    reads: 'Stuck now is blamed on the new paint later.',
+    misleads: 'Swollen is not painted shut: look for the paint line.',
+    cautions: ['heavy-lift'],
+    source: 'practice',
+  },
+  'test-patch': {
+    materials: ['primer', 'finish', 'brush or sleeve to suit'],
+    how: 'Across the strongest colour, equal coats of each kind. Look at the label’s time, and again the next day.',
+    count: null,
+    waitSec: DAY,
+    reads: 'The later look decides: colour that comes back is bleed, colour that a second coat covers was poor hiding.',
+    misleads: 'Unequal coats flatter the thicker one.',
+    cautions: ['flammable-vapour'],
+    source: 'practice',
+  },
+};

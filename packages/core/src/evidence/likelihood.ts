@@ -1,0 +1,101 @@
+import { ADHESION_KINDS } from '../vocabulary/index.ts';
+import type { SurfaceFacts, TestRecord } from './facts.ts';
+import { LIKELIHOODS, YELLOWED, type LikelihoodTable } from './knowledge/likelihoods.ts';
+import { ONES, tempered, times, vector, type Vector } from './odds.ts';
+
+/** Each table's columns as vectors, so that a result is one look-up. */
+const COLUMNS = new Map(
+  LIKELIHOODS.map((table) => [
+    table.kind,
+    {
+      table,
+      columns: table.results.map((_, column) => vector((finish) => (table.rows[finish] ?? table.rest)[column]!)),
+    },
+  ]),
+);
+const YELLOW: Vector = vector((finish) => YELLOWED[finish] ?? YELLOWED.rest);
+
+/** The result as its table names it: a cross-cut by its grade. */
+const resultOf = (test: TestRecord) =>
+  test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '');
+
+/** The table of a test that tells finishes apart, with a likelihood vector for each of its results. */
+export function tableOf(kind: TestRecord['kind']): { table: LikelihoodTable; columns: readonly Vector[] } | undefined {
+  return COLUMNS.get(kind);
+}
+
+/** P(result | finish) of one test, or null where the test says nothing about the finish. */
+export function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
+  const read = COLUMNS.get(test.kind);
+  const at = read?.table.results.indexOf(resultOf(test)) ?? -1;
+  if (!read || at < 0) return null;
+  const said = read.columns[at]!;
+  if (test.kind === 'sheen-look' && test.yellowed != null)
+    return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
+  // A dirty rag lies: grease and smoke colour it whatever the film is.
+  if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
+    return said.map((p) => 0.4 * p + 0.6 / read.table.results.length);
+  return said;
+}
+
+/** True where the test tells one finish from another. */
+export const tellsFinish = (test: TestRecord) => likelihoodOf(test, false) !== null;
+
+/** Grease, smoke and soot colour a rag. */
+export const isDirty = (surface: SurfaceFacts) =>
+  surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
+
+const YOUNG_FILM_HOURS = 72;
+/** A repeat in one place shares its luck; a repeat elsewhere hardly. A film scratched young says little. Source: practice. */
+const SHARES = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
+
+/** How much each test counts, 0 to 1: repeats in one place share their luck, grip tests share theirs, young films say little. */
+export function weightsOf(tests: readonly TestRecord[]): number[] {
+  const timesAt = new Map<string, number>();
+  const timesKind = new Map<string, number>();
+  return tests.map((test) => {
+    const group = ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind;
+    const place = `${group}@${test.place ?? ''}`;
+    const here = timesAt.get(place) ?? 0;
+    const before = timesKind.get(group) ?? 0;
+    timesAt.set(place, here + 1);
+    timesKind.set(group, before + 1);
+    const repeat = here > 0 ? SHARES.samePlace / here : before > 0 ? SHARES.otherPlace : 1;
+    const young = group === 'grip' && test.filmAgeHours != null && test.filmAgeHours < YOUNG_FILM_HOURS;
+    return repeat * (young ? SHARES.youngFilm : 1);
+  });
+}
+
+/** What all tests of one surface, or of one zone of it, say together. */
+export function likelihoodOfAll(tests: readonly TestRecord[], dirty: boolean): Vector {
+  const weights = weightsOf(tests);
+  return tests.reduce<Vector>((all, test, i) => {
+    const one = likelihoodOf(test, dirty);
+    return one ? times(all, tempered(one, weights[i]!)) : all;
+  }, ONES);
+}
+
+const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];
+
+/** No finish may stand above this: certainty is earned by tests that agree. */
+export function ceilingOf(tests: readonly TestRecord[], neighboursTested: boolean): number {
+  const said = new Set(tests.filter((test) => test.kind === 'spirit-rub').map((rub) => rub.result ?? ''));
+  const disagree = said.has('no-transfer') && (OFF_THE_RAG.some((r) => said.has(r)) || said.has('slight-transfer'));
+  // A look alone earns no more than no test; each test that agrees earns some, a neighbour's a little.
+  const hard = tests.filter((test) => test.kind !== 'sheen-look' && tellsFinish(test)).length;
+  const onlySlight =
+    said.has('slight-transfer') &&
+    said.size === 1 &&
+    !tests.some((t) => t.kind !== 'spirit-rub' && t.kind !== 'sheen-look' && tellsFinish(t));
+  if (disagree || onlySlight) return 0.9;
+  return Math.min(0.99, 0.95 + 0.015 * hard + (hard && neighboursTested ? 0.005 : 0));
+}
+
+const NOTHING = ['no-transfer', 'no-change'];
+
+/** The same rub, once with nothing on the rag and once with colour: no table is needed to tell them apart. */
+export const opposed = (a: TestRecord, b: TestRecord) =>
+  a.kind === b.kind &&
+  (a.kind === 'spirit-rub' || a.kind === 'acetone-rub') &&
+  NOTHING.includes(a.result ?? '') !== NOTHING.includes(b.result ?? '') &&
+  ![a.result, b.result].includes('slight-transfer');

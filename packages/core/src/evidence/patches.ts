@@ -1,0 +1,107 @@
+import { chemistryOf, type Family } from '../vocabulary/index.ts';
+import type { TestRecord } from './facts.ts';
+
+/** What the patches of one primer family say so far. */
+export type PatchVerdict = 'covers' | 'another-coat' | 'bleeds' | 'rejects' | 'look-again';
+
+export interface PatchReading {
+  family: Family | null;
+  verdict: PatchVerdict;
+  /** The look that decided it. */
+  decidedBy: TestRecord;
+  text: string;
+}
+
+/** Old colour that shows after this long on two coats has risen through them. Minutes; source: practice. */
+const LATER_LOOK_MIN = 1440;
+const UNEVEN = 'The coats of the patches were unequal: compare them with that in mind.';
+
+const SHOWS = ['shows-through', 'faint-bleed', 'bleeds-through'];
+const REJECTS: Readonly<Record<string, string>> = {
+  crawls: 'The patch crawls: wax, silicone or grease is on the face. Clean it and lay another.',
+  wrinkles: 'The patch wrinkles: its solvent lifts what is under it. Another chemistry, or strip.',
+  bubbles: 'The patch bubbles: air, damp or loose paper under it. Find which before another coat.',
+};
+
+const laterFirst = (a: TestRecord, b: TestRecord) =>
+  (b.minutes ?? 0) - (a.minutes ?? 0) || (b.coats ?? 1) - (a.coats ?? 1);
+
+function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+  const last = [...looks].sort(laterFirst)[0]!;
+  const rejected = looks.find((t) => REJECTS[t.result ?? '']);
+  if (rejected) return { verdict: 'rejects', decidedBy: rejected, text: REJECTS[rejected.result!]! };
+  const late = (last.minutes ?? 0) >= LATER_LOOK_MIN;
+  const coats = last.coats ?? 1;
+  if (last.result === 'covers') {
+    return late
+      ? { verdict: 'covers', decidedBy: last, text: `Covered at the later look with ${said(coats)}: it blocks here.` }
+      : {
+          verdict: 'look-again',
+          decidedBy: last,
+          text: 'Covers now. Dye can still rise: look again the next day; the later look decides.',
+        };
+  }
+  if (!SHOWS.includes(last.result ?? '')) return { verdict: 'look-again', decidedBy: last, text: 'Look again.' };
+  const earlier = looks.filter((t) => t !== last);
+  const cameBack = earlier.some((t) => t.result === 'covers' && (t.minutes ?? 0) < (last.minutes ?? 0));
+  const thickened = earlier.some((t) => (t.coats ?? 1) < coats && SHOWS.includes(t.result ?? ''));
+  if (cameBack)
+    return {
+      verdict: 'bleeds',
+      decidedBy: last,
+      text: 'It covered, and the colour came back: dye is rising. Another chemistry is needed.',
+    };
+  if (last.result === 'shows-through' && coats === 1)
+    return {
+      verdict: 'another-coat',
+      decidedBy: last,
+      text: 'The old colour shows through one coat: poor hiding, which a second coat cures. Look again after it.',
+    };
+  if (last.result === 'bleeds-through' || thickened || (coats >= 2 && late))
+    return {
+      verdict: 'bleeds',
+      decidedBy: last,
+      text: `The colour stands through ${said(coats)}${late ? ' at the later look' : ''}: dye is rising, and more of the same will not stop it.`,
+    };
+  return {
+    verdict: 'another-coat',
+    decidedBy: last,
+    text: 'Faint colour: bleed or poor hiding. A second coat and a later look tell them apart.',
+  };
+}
+
+const said = (coats: number) => (coats === 1 ? 'one coat' : `${coats} coats`);
+
+/**
+ * Reads test patches family by family. Old colour through a new coat is poor hiding (another coat cures it) or dye
+ * rising (another chemistry is needed): a second coat and a later look tell them apart, and the later look decides.
+ */
+export function readPatches(tests: readonly TestRecord[]): PatchReading[] {
+  const patches = tests.filter((t) => t.kind === 'test-patch');
+  const families = [...new Set(patches.map((t) => t.family ?? null))];
+  const coats = new Set(
+    families.map((f) => Math.max(...patches.filter((t) => (t.family ?? null) === f).map((t) => t.coats ?? 1))),
+  );
+  const uneven = families.length > 1 && coats.size > 1;
+  return families.map((family) => {
+    const one = verdictOn(patches.filter((t) => (t.family ?? null) === family));
+    return { family, ...one, text: uneven ? `${one.text} ${UNEVEN}` : one.text };
+  });
+}
+
+/** Chemistries that dye rose through here: no primer of theirs is asked to block it again. */
+export function beatenBy(readings: readonly PatchReading[]): ReadonlySet<Family> {
+  return new Set(
+    readings.flatMap((r) => (r.family && (r.verdict === 'bleeds' || r.verdict === 'rejects') ? [r.family] : [])),
+  );
+}
+
+/** Families whose patch blocked, or held, on this surface. */
+export function provenBy(readings: readonly PatchReading[]): ReadonlySet<Family> {
+  return new Set(readings.flatMap((r) => (r.family && r.verdict === 'covers' ? [r.family] : [])));
+}
+
+/** True where dye rose through a waterborne primer, so that a waterborne one is not tried again. */
+export function waterborneBeaten(readings: readonly PatchReading[]): boolean {
+  return readings.some((r) => r.verdict === 'bleeds' && r.family !== null && chemistryOf(r.family) === 'waterborne');
+}

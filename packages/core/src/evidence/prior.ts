@@ -1,0 +1,53 @@
+import { groundOf, type SurfaceFacts } from './facts.ts';
+import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
+import { asOdds, INDEX, normal, ONES, times, vector, type FinishOdds, type Vector } from './odds.ts';
+
+const FLOOR = 0.05;
+const RECORD_STANDS = 0.85;
+
+/** The rows that hold. A sheen that was looked at properly is not counted again as a flag. */
+export function factorsOf(surface: SurfaceFacts, sheenLookedAt: boolean): FactorRow[] {
+  return FACTOR_ROWS.filter((row) => row.when(surface) && !(sheenLookedAt && row.id === 'glossy'));
+}
+
+const isOfTheHouse = (row: FactorRow) => row.id.startsWith('built-');
+const product = (rows: readonly FactorRow[], start: Vector): Vector =>
+  rows.reduce<Vector>((v, row) => v.map((x, i) => x * (FACTOR_OF.get(row)![i] ?? 1)), start);
+const FACTOR_OF = new Map(FACTOR_ROWS.map((row) => [row, vector((finish) => row.factors[finish] ?? 1)]));
+
+const BASE_OF = new Map(BASE_ROWS.map((row) => [row, vector((finish) => row.weights[finish] ?? FLOOR)]));
+
+/** What a surface of this kind carries in a house of this age, before anybody looks at it. */
+export function housePrior(surface: SurfaceFacts): Vector {
+  const ground = groundOf(surface.substrate);
+  const base = BASE_ROWS.find((row) => row.ground === ground && row.when(surface))!;
+  const age = FACTOR_ROWS.filter((row) => isOfTheHouse(row) && row.when(surface));
+  return normal(product(age, BASE_OF.get(base)!));
+}
+
+/** What the look of this one surface, and the firm's own record of it, say: a likelihood. */
+export function lookLikelihood(surface: SurfaceFacts, prior: Vector, sheenLookedAt: boolean): Vector {
+  const seen = product(
+    factorsOf(surface, sheenLookedAt).filter((row) => !isOfTheHouse(row)),
+    ONES,
+  );
+  const stated = surface.currentFinish;
+  if (!stated) return seen;
+  // The record stands for most of the odds, whatever the look: it becomes the factor that brings them there.
+  const table = normal(times(prior, seen));
+  return seen.map((x, i) => {
+    const share = (i === INDEX[stated] ? RECORD_STANDS : 0) + (1 - RECORD_STANDS) * table[i]!;
+    return (x * share) / table[i]!;
+  });
+}
+
+/** The odds before any test: ground, age, look, and what the firm's own record says. */
+export function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): number[] {
+  const prior = housePrior(surface);
+  return normal(times(prior, lookLikelihood(surface, prior, sheenLookedAt)));
+}
+
+/** The odds before any test, by finish. */
+export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishOdds {
+  return asOdds(priorVector(surface, sheenLookedAt));
+}

@@ -1,0 +1,13 @@
+export * from './design.ts';
+export {
+  conclusionOf,
+  gradeOf,
+  rankingByParts,
+  rankTrial,
+  trialWords,
+  type Believed,
+  type RankedWay,
+  type Ranking,
+  type TrialLook,
+} from './ranking.ts';
+export { SCORED_BY, type Grade, type Trait } from './knowledge/grades.ts';

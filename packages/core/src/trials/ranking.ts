@@ -1,0 +1,279 @@
+import { randomLcg, randomNormal, randomUniform } from 'd3-random';
+import type { Family, Plane, TestKind } from '../vocabulary/index.ts';
+import type { TrialWord } from '../systems/case.ts';
+import { designWarnings, sayCell, type Arm, type Cell, type TrialDesign } from './design.ts';
+import { SCORED_BY, TELLS_FROM_H, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
+import { fitOrdinal, flatten, walker, aboveThreshold, type Observation, type OrdinalModel } from './ordinal.ts';
+
+/** One look at one cell, or at its strip of bare primer. */
+export interface TrialLook {
+  cell: string;
+  part: 'cell' | 'strip';
+  kind: TestKind;
+  result?: string | null;
+  grade?: number | null;
+  filmAgeHours?: number | null;
+  /** Which bond let go. */
+  plane?: Plane | null;
+}
+
+/** A share with the interval that holds nine tenths of the belief. */
+export interface Believed {
+  mean: number;
+  low: number;
+  high: number;
+}
+
+/** One way of doing it, as the trial ranks it. */
+export interface RankedWay {
+  preparation: number;
+  primer: number;
+  topcoat: number;
+  words: string;
+  /** The chance that a cell done this way holds and blocks at the best grade. */
+  holds: Believed;
+  /** The chance that no other way of this trial is better. */
+  best: number;
+}
+
+export interface Ranking {
+  ways: RankedWay[];
+  untreated: Believed;
+  /** What the trial says of each primer, against the middle of them. */
+  primers: { family: Family; logOdds: number; low: number; high: number }[];
+  /** How many looks counted, and how many were too young to count in full. */
+  looks: number;
+  young: number;
+  warnings: string[];
+}
+
+/** Prior spreads on the logistic scale: a factor may turn a failure into a hold; pairs shift less. Source: judgement, checked by simulation. */
+const SPREAD = {
+  preparation: 1.5,
+  primer: 1.5,
+  topcoat: 0.8,
+  pair: 0.7,
+  kind: 1,
+  strip: 0.7,
+  untreated: 2,
+  level: 1.5,
+};
+/** Where grades pass into each other on that scale, for a look of the middling kind. Source: judgement. */
+const THRESHOLDS = [-1.5, 0, 1.2];
+const BEST_GRADE = 3;
+/** Steps of the walk that are thrown away before it is believed. */
+const WARM_UP = 500;
+
+/** The grade of a look, or null where the test scores no trait. */
+export function gradeOf(look: TrialLook): { trait: Trait; grade: Grade } | null {
+  const row = SCORED_BY.find((r) => r.kind === look.kind);
+  const result = look.kind === 'cross-cut' ? String(look.grade ?? '') : (look.result ?? '');
+  const grade = row?.grades[result];
+  return row && grade !== undefined ? { trait: row.trait, grade } : null;
+}
+
+/** Where each term of the model stands among its parameters. */
+interface Terms {
+  model: OrdinalModel;
+  of: (cell: Pick<Cell, 'preparation' | 'primer' | 'topcoat'>, kind: TestKind | null, strip: boolean) => number[];
+  primer: (at: number) => number;
+}
+
+function termsOf(design: TrialDesign): Terms {
+  const p = design.preparations.length;
+  const r = design.primers.length;
+  const t = design.topcoats.length;
+  const kinds = SCORED_BY.map((row) => row.kind);
+  const at = { preparation: 0, primer: p, topcoat: p + r, pair: p + r + t, kind: p + r + t + p * r };
+  const strip = at.kind + kinds.length;
+  const untreated = strip + 1;
+  const level = strip + 2;
+  const repeat = (n: number, sd: number) => Array.from({ length: n }, () => sd);
+  return {
+    model: {
+      termSd: [
+        ...repeat(p, SPREAD.preparation),
+        ...repeat(r, SPREAD.primer),
+        ...repeat(t, SPREAD.topcoat),
+        ...repeat(p * r, SPREAD.pair),
+        ...repeat(kinds.length, SPREAD.kind),
+        SPREAD.strip,
+        SPREAD.untreated,
+        SPREAD.level,
+      ],
+      thresholds: THRESHOLDS,
+    },
+    primer: (primer) => at.primer + primer,
+    of: (cell, kind, onStrip) => [
+      level,
+      ...(cell.preparation === null || cell.primer === null
+        ? [untreated]
+        : [at.preparation + cell.preparation, at.primer + cell.primer, at.pair + cell.preparation * r + cell.primer]),
+      ...(onStrip ? [strip] : [at.topcoat + cell.topcoat]),
+      ...(kind ? [at.kind + kinds.indexOf(kind)] : []),
+    ],
+  };
+}
+
+function observed(looks: readonly TrialLook[], cells: readonly Cell[], terms: Terms, trait: Trait): Observation[] {
+  return looks.flatMap((look): Observation[] => {
+    const scored = gradeOf(look);
+    const cell = cells.find((c) => c.id === look.cell);
+    if (!scored || scored.trait !== trait || !cell) return [];
+    return [
+      {
+        terms: terms.of(cell, look.kind, look.part === 'strip'),
+        grade: scored.grade,
+        weight: isYoung(look) ? YOUNG_COUNTS : 1,
+      },
+    ];
+  });
+}
+
+const isYoung = (look: TrialLook) =>
+  look.filmAgeHours != null && look.filmAgeHours < TELLS_FROM_H && gradeOf(look)?.trait === 'grip';
+
+/** One trait's looks, and the walk through what they allow. */
+interface Walk {
+  count: number;
+  next: () => Float64Array;
+}
+
+/** What is drawn again and again: the chance of each way, of the untreated cell, and each primer's effect. */
+interface Drawn {
+  ways: Float64Array[];
+  untreated: Float64Array;
+  primers: Float64Array[];
+}
+
+/** Yields the share done after each part, and returns the ranking: a worker shows progress and may stop between. */
+export function* rankingByParts(
+  design: TrialDesign,
+  cells: readonly Cell[],
+  looks: readonly TrialLook[],
+  { draws = 10_000, seed = 1 }: { draws?: number; seed?: number } = {},
+): Generator<number, Ranking> {
+  const terms = termsOf(design);
+  const source = randomLcg(seed);
+  const normalDraw = randomNormal.source(source)(0, 1);
+  const uniformDraw = randomUniform.source(source)(0, 1);
+  const walks = TRAITS.flatMap((trait): Walk[] => {
+    const seen = observed(looks, cells, terms, trait);
+    if (seen.length === 0) return [];
+    const flat = flatten(terms.model, seen);
+    const fit = fitOrdinal(terms.model, flat);
+    return [{ count: seen.length, next: walker(terms.model, flat, fit, normalDraw, uniformDraw) }];
+  });
+  for (const walk of walks) for (let i = 0; i < WARM_UP; i++) walk.next();
+  const ways = waysOf(design);
+  const asked = [...ways, { preparation: null, primer: null, topcoat: 0 }].map((way) => terms.of(way, null, false));
+  const drawn: Drawn = {
+    ways: ways.map(() => new Float64Array(draws)),
+    untreated: new Float64Array(draws),
+    primers: design.primers.map(() => new Float64Array(draws)),
+  };
+  const part = Math.max(1, Math.ceil(draws / 20));
+  for (let i = 0; i < draws; i++) {
+    draw(i, walks, terms, asked, drawn);
+    if ((i + 1) % part === 0) yield (i + 1) / draws;
+  }
+  return {
+    ways: ranked(ways, drawn, design),
+    untreated: believed(drawn.untreated),
+    primers: primerWords(design, drawn.primers),
+    looks: walks.reduce((sum, walk) => sum + walk.count, 0),
+    young: looks.filter(isYoung).length,
+    warnings: designWarnings(design),
+  };
+}
+
+/** The whole ranking at once. `draws` sets how fine its intervals are; the same seed gives the same ranking. */
+export function rankTrial(
+  design: TrialDesign,
+  cells: readonly Cell[],
+  looks: readonly TrialLook[],
+  options: { draws?: number; seed?: number } = {},
+): Ranking {
+  const parts = rankingByParts(design, cells, looks, options);
+  for (;;) {
+    const { done, value } = parts.next();
+    if (done) return value;
+  }
+}
+
+const waysOf = (design: TrialDesign) =>
+  design.preparations.flatMap((_, preparation) =>
+    design.primers.flatMap((__, primer) => design.topcoats.map((___, topcoat) => ({ preparation, primer, topcoat }))),
+  );
+
+/** One draw: a cell holds where it grips and blocks, each at the best grade. */
+function draw(i: number, walks: readonly Walk[], terms: Terms, asked: readonly (readonly number[])[], drawn: Drawn) {
+  const toBest = terms.model.thresholds[BEST_GRADE - 1]!;
+  for (const list of drawn.ways) list[i] = 1;
+  drawn.untreated[i] = 1;
+  for (const walk of walks) {
+    const at = walk.next();
+    for (let w = 0; w < asked.length; w++) {
+      let eta = 0;
+      for (const term of asked[w]!) eta += at[term]!;
+      (drawn.ways[w] ?? drawn.untreated)[i]! *= aboveThreshold(eta, toBest);
+    }
+    drawn.primers.forEach((list, primer) => (list[i]! += at[terms.primer(primer)]!));
+  }
+}
+
+/** Mean, and the interval between the twentieth from below and the twentieth from above. */
+function believed(draws: Float64Array): Believed {
+  const sorted = Float64Array.from(draws).sort();
+  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
+  return { mean: sorted.reduce((sum, x) => sum + x, 0) / sorted.length, low: at(0.05), high: at(0.95) };
+}
+
+function ranked(
+  ways: readonly { preparation: number; primer: number; topcoat: number }[],
+  drawn: Drawn,
+  design: TrialDesign,
+): RankedWay[] {
+  const draws = drawn.untreated.length;
+  const best = new Float64Array(ways.length);
+  for (let i = 0; i < draws; i++) {
+    let top = 0;
+    for (let w = 1; w < ways.length; w++) if (drawn.ways[w]![i]! > drawn.ways[top]![i]!) top = w;
+    best[top]! += 1 / draws;
+  }
+  return ways
+    .map((way, w): RankedWay => ({
+      ...way,
+      words: sayCell({ ...way, id: '', row: 0, column: 0, replicate: 0 }, design),
+      holds: believed(drawn.ways[w]!),
+      best: best[w]!,
+    }))
+    .sort((a, b) => b.holds.mean - a.holds.mean);
+}
+
+function primerWords(design: TrialDesign, effects: readonly Float64Array[]): Ranking['primers'] {
+  return design.primers.flatMap((primer: Arm, p) => {
+    if (!primer.family) return [];
+    const against = effects[p]!.map((x, i) => x - effects.reduce((sum, list) => sum + list[i]!, 0) / effects.length);
+    const { mean, low, high } = believed(against);
+    return [{ family: primer.family, logOdds: mean, low, high }];
+  });
+}
+
+/** What is concluded where nobody overrules it: the way most likely to hold, in a sentence. */
+export function conclusionOf(ranking: Ranking): string {
+  const [first, second] = ranking.ways;
+  if (!first || ranking.looks === 0) return 'Nothing was scored: there is nothing to conclude.';
+  const pct = (x: number) => `${Math.round(x * 100)} %`;
+  const said = `${first.words[0]!.toUpperCase()}${first.words.slice(1)}: holds in ${pct(first.holds.mean)} (${pct(first.holds.low)} to ${pct(first.holds.high)})`;
+  if (!second || first.best > 0.8) return `${said}; best of those tried.`;
+  return `${said}; not clearly better than ${second.words} (${pct(second.holds.mean)}).`;
+}
+
+/** What an accepted trial says in the choice of a primer. One that could as well be none says little: only the sure part counts. */
+export function trialWords(ranking: Ranking, title: string): TrialWord[] {
+  return ranking.primers.map(({ family, logOdds, low, high }) => {
+    const sure = logOdds > 0 ? Math.max(0, low) : Math.min(0, high);
+    return { family, logOdds: (logOdds + sure) / 2, text: title };
+  });
+}
