@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createConnection } from 'mysql2/promise';
+import sharp from 'sharp';
 import { Client, newJob, PASSWORD, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
@@ -170,6 +171,18 @@ describe("another firm's data does not exist", () => {
     const { jobId, roomId } = await newJob(ada);
     const surface = surfaceBody(roomId);
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
+    const trialId = uuid();
+    const photoId = uuid();
+    const arm = (id: string) => ({ id, words: id, family: null, coats: 1 });
+    const design = { preparations: [arm('a')], primers: [arm('b')], topcoats: [arm('c')], replicates: 1, seed: 1 };
+    const trial = { id: trialId, title: 't', place: '', surfaceId: null, design };
+    expect((await ada.post(`/api/jobs/${jobId}/trials`, trial)).status).toBe(201);
+    const shot = await sharp({ create: { width: 8, height: 8, channels: 3, background: 'red' } })
+      .png()
+      .toBuffer();
+    const told = new URLSearchParams({ id: photoId, roomId, at: new Date().toISOString() });
+    const photo = `/api/jobs/${jobId}/photos?${told}`;
+    expect((await ada.send('POST', photo, shot, { 'content-type': 'image/png' })).status).toBe(201);
     const reads = [
       `/api/jobs/${jobId}`,
       `/api/jobs/${jobId}/plan`,
@@ -177,6 +190,8 @@ describe("another firm's data does not exist", () => {
       `/api/jobs/${jobId}/ledger/check`,
       `/api/jobs/${jobId}/file`,
       `/api/surfaces/${surface.id}`,
+      `/api/trials/${trialId}`,
+      `/api/photos/${photoId}`,
     ];
     for (const path of reads) expect([path, (await other.get(path)).status]).toEqual([path, 404]);
     const at = new Date().toISOString();
@@ -188,11 +203,18 @@ describe("another firm's data does not exist", () => {
       [`/api/surfaces/${surface.id}/tests`, { id: uuid(), at, test: { kind: 'spirit-rub', result: 'transfer' } }],
       [`/api/surfaces/${surface.id}/choices`, { id: uuid(), key: '0123456789abcdef' }],
       [`/api/jobs/${jobId}/work`, { id: uuid(), surfaceId: surface.id, stepId: 's1', startedAt: at, endedAt: at }],
+      [`/api/surfaces/${surface.id}/findings`, { id: uuid(), at, conditions: ['rot'] }],
+      [`/api/jobs/${jobId}/campaigns`, { id: uuid(), name: null, surfaceIds: [surface.id] }],
+      [`/api/jobs/${jobId}/trials`, { ...trial, id: uuid() }],
+      [`/api/trials/${trialId}/laid`, { id: uuid(), kind: 'primed', at }],
+      [`/api/trials/${trialId}/conclusion`, { id: uuid(), text: 'x', weighs: true, forFirm: true }],
     ];
     for (const [path, body] of writes) expect([path, (await other.post(path, body)).status]).toEqual([path, 404]);
     expect((await other.get('/api/jobs')).body).toEqual([]);
     expect((await other.get('/api/find?q=Test')).body).toEqual({ jobs: [], surfaces: [] });
-    expect((await ada.get(`/api/jobs/${jobId}/ledger`)).body).toHaveLength(3);
+    expect((await other.send('POST', photo, shot, { 'content-type': 'image/png' })).status).toBe(404);
+    expect((await other.get('/api/trials')).body).toEqual([]);
+    expect((await ada.get(`/api/jobs/${jobId}/ledger`)).body).toHaveLength(5);
   });
 });
 

@@ -8,6 +8,7 @@ import {
   FINISHES,
   posteriorOdds,
   priorOdds,
+  REACH,
   SUBSTRATES,
   surfaceFacts,
   TEST_RESULTS,
@@ -147,7 +148,7 @@ describe('odds over finishes', () => {
     const prior = priorOdds(trim);
     const table = LIKELIHOODS.find((t) => t.kind === 'spirit-rub')!;
     const theirs = priorOdds(surfaceFacts({ element: 'trim', substrate: 'softwood', builtYear: 1931 }));
-    const share = 0.92;
+    const share = REACH.campaign.sameElement;
     const joint = Object.fromEntries(FINISHES.map((x) => [x, 0])) as Record<Finish, number>;
     for (const hidden of FINISHES)
       for (const here of FINISHES)

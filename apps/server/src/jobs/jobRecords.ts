@@ -1,37 +1,5 @@
-import {
-  assessSchema,
-  caseOf,
-  conditionFindings,
-  factsOf,
-  houseTests,
-  posteriorIn,
-  readBy,
-  readHouse,
-  runLine,
-  SHIPPED_SHELF,
-  workOf,
-  type Air,
-  type AssessInput,
-  type Case,
-  type Composed,
-  type Condition,
-  type Diagnosis,
-  type Done,
-  type Extent,
-  type House,
-  type HouseStanding,
-  type Known,
-  type Member,
-  type Product,
-  type RunLine,
-  type Step,
-  type Substrate,
-  type SurfaceFacts,
-  type TestRecord,
-  type TrialWord,
-  type WorkStep,
-  zonesOf,
-} from '@rustic/core';
+import type { Substrate, TrialWord } from '@rustic/core';
+import { In } from 'typeorm';
 import {
   AirReadingEntity,
   FindingEntity,
@@ -72,8 +40,16 @@ export interface AcceptedTrial {
 /** Reads one job whole; another firm's job is not found. */
 export async function readJob(scope: FirmScope, jobId: string): Promise<JobRecords> {
   const job = await scope.one(JobEntity, jobId, 'job');
-  const [firm, rooms, surfaces, tests, choices, work, readings, findings, photos, trials] = await Promise.all([
-    scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId }),
+  const [records] = await readJobs(scope, [job]);
+  return records!;
+}
+
+/** Reads several jobs whole, in as many queries as one takes. */
+export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Promise<JobRecords[]> {
+  if (jobs.length === 0) return [];
+  const jobId = In(jobs.map((j) => j.id));
+  const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
+  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded] = await Promise.all([
     scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
     scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
     scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
@@ -82,170 +58,31 @@ export async function readJob(scope: FirmScope, jobId: string): Promise<JobRecor
     scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
     scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    acceptedTrials(scope, jobId),
+    scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
   ]);
-  return { firm, job, rooms, surfaces, tests, choices, work, readings, findings, photos, trials };
-}
-
-/** The newest conclusion of each trial that speaks for this job. */
-async function acceptedTrials(scope: FirmScope, jobId: string): Promise<AcceptedTrial[]> {
-  const concluded = await scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' });
-  const newest = new Map(concluded.map((act) => [act.trialId, act]));
-  return [...newest.values()]
-    .filter((act) => act.jobId === jobId || act.body.forFirm === true)
-    .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null }));
+  const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
+  return jobs.map((job): JobRecords => {
+    const own = <T extends { jobId: string }>(rows: readonly T[]) => rows.filter((row) => row.jobId === job.id);
+    return {
+      firm,
+      job,
+      rooms: own(rooms),
+      surfaces: own(surfaces),
+      tests: own(tests),
+      choices: own(choices),
+      work: own(work),
+      readings: own(readings),
+      findings: own(findings),
+      photos: own(photos),
+      trials: newest
+        .filter((act) => act.jobId === job.id || act.body.forFirm === true)
+        .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
+    };
+  });
 }
 
 /** Tests that stand: those that a correction names are kept, but count no more. */
 export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEntity[] {
   const corrected = new Set(tests.map((t) => t.corrects).filter((id) => id !== null));
   return tests.filter((t) => !corrected.has(t.id));
-}
-
-/** Everything flagged on a surface: at the walk-round, and since, while working. */
-function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
-  const found = records.findings.filter((f) => f.surfaceId === surface.id);
-  const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
-  const extents: Partial<Record<Condition, Extent>> = Object.assign(
-    {},
-    surface.facts.extents,
-    ...found.map((f) => f.extents),
-  );
-  return { conditions: [...new Set(conditions)], extents };
-}
-
-/** The question the core is asked about a surface, but for what the rest of the house says: see `knownOf`. Read once. */
-export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
-  const { questions } = computed(records);
-  let question = questions.get(surface.id);
-  if (!question) questions.set(surface.id, (question = askedOf(records, surface)));
-  return question;
-}
-
-function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
-  const standing = standingTests(records.tests);
-  return readBy(assessSchema, {
-    surface: { builtYear: records.job.builtYear, ...surface.facts, ...flaggedOn(records, surface) },
-    tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
-    wanted: surface.wanted,
-    houseRules: { ...records.firm.houseRules, ...records.job.houseRules },
-  });
-}
-
-/** What is computed from one reading of the records, once: the house, and the case of each surface. */
-interface Computed {
-  house: House | null;
-  questions: Map<string, AssessInput>;
-  cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
-}
-const computedFrom = new WeakMap<JobRecords, Computed>();
-
-function computed(records: JobRecords): Computed {
-  let known = computedFrom.get(records);
-  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map() }));
-  return known;
-}
-
-const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
-  ...(job.property.leadYear ? { leadYear: job.property.leadYear } : {}),
-  ...(job.property.asbestosYear ? { asbestosYear: job.property.asbestosYear } : {}),
-});
-
-const memberId = (surfaceId: string, zone: number) => `${surfaceId}/${zone}`;
-export const surfaceOfMember = (id: string) => id.slice(0, id.indexOf('/'));
-
-function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
-  const question = questionOf(records, surface);
-  const facts: SurfaceFacts = factsOf(question, datesOf(records));
-  return zonesOf(facts, (question.tests ?? []) as TestRecord[]).map((zone, at) => ({
-    id: memberId(surface.id, at),
-    surface: facts,
-    tests: zone.tests,
-    campaign: surface.campaign,
-  }));
-}
-
-/** The whole house read at once: evidence flows along its campaigns and its habits. */
-export function houseOf(records: JobRecords): House {
-  const known = computed(records);
-  known.house ??= readHouse(records.surfaces.flatMap((surface) => membersOf(records, surface)));
-  return known.house;
-}
-
-/** What is still unknown of the house, in money, and the tests that would tell. */
-export function unknownOf(records: JobRecords): HouseStanding {
-  return houseTests(houseOf(records), (member) => conditionFindings(member.surface, member.tests));
-}
-
-/** What the rest of the record says to a question: the house's odds, the place's dates, trials that were accepted. */
-export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
-  const house = houseOf(records);
-  return {
-    dates: datesOf(records),
-    oddsOf: (_tests, zone) => posteriorIn(house, memberId(surface.id, zone)),
-    trials: records.trials
-      .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
-      .flatMap(({ words }) => words),
-  };
-}
-
-/** The case of a surface, computed once for one reading of the records. */
-export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagnosis; c: Case; made: Composed } {
-  const { cases } = computed(records);
-  let found = cases.get(surface.id);
-  if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
-  return found;
-}
-
-/** The system that stands for a surface: the one settled, else the one the core would take. */
-export function systemOf(
-  records: JobRecords,
-  surface: SurfaceEntity,
-): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
-  const { c, made } = caseIn(records, surface);
-  const choice = records.choices.filter((one) => one.surfaceId === surface.id).at(-1) ?? null;
-  return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
-}
-
-/** The air of a room: its last reading, else the job's. */
-export function airOfRoom(records: JobRecords, roomId: string): Air & { kind: 'steady' } {
-  const reading = records.readings.filter((r) => r.roomId === roomId).at(-1);
-  return {
-    kind: 'steady',
-    temperatureC: reading?.temperatureC ?? records.job.temperatureC,
-    relativeHumidityPct: reading?.relativeHumidityPct ?? records.job.relativeHumidityPct,
-  };
-}
-
-export const productById = (id: string | null): Product | null => SHIPPED_SHELF.find((p) => p.id === id) ?? null;
-
-/** A step's work with the products that were really laid, where they were logged. */
-export function workOn(
-  records: JobRecords,
-  surface: SurfaceEntity,
-  system: { c: Case; steps: Step[] },
-): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
-  const logs = records.work.filter((w) => w.surfaceId === surface.id);
-  const work = workOf(system.steps, system.c.d.surface, system.c.shelf).map((w): WorkStep => {
-    const laid = productById(logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
-    return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
-  });
-  const done = logs.map((log): Done => {
-    const label = productById(log.productId)?.wetFilmUm;
-    return {
-      stepId: log.stepId,
-      start: minute(log.startedAt),
-      end: minute(log.endedAt),
-      thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1,
-    };
-  });
-  return { work, done, logs };
-}
-
-export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
-
-/** Where a surface stands by the clock. */
-export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
-  const { work, done } = workOn(records, surface, systemOf(records, surface));
-  return { ...runLine(work, done, airOfRoom(records, surface.roomId), Math.floor(now.getTime() / 60_000)), work };
 }

@@ -1,11 +1,13 @@
+import { setImmediate as breath } from 'node:timers/promises';
 import { Injectable } from '@nestjs/common';
-import { priceSystem, rankedFinishes, sectionOf, estimateStep } from '@rustic/core';
+import { priceSystem, rankedFinishes, sectionOf, estimateStep, FINISH_TESTS, type HouseTest } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
-import { readJob, standingOf, surfaceOfMember, systemOf, unknownOf, type JobRecords } from './jobRecords.ts';
+import { standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
+import { readJob, readJobs, type JobRecords } from './jobRecords.ts';
 import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
 import { surfaceView } from './surfaceView.ts';
 
@@ -22,7 +24,13 @@ export class Jobs {
   async list(who: Who): Promise<unknown[]> {
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
-    return Promise.all(jobs.map(async (job) => this.brief(await readJob(scope, job.id), who.now)));
+    const briefs: unknown[] = [];
+    for (const records of await readJobs(scope, jobs)) {
+      briefs.push(this.brief(records, who.now));
+      // Many jobs are computed one after the other: others are answered in between.
+      await breath();
+    }
+    return briefs;
   }
 
   private brief(records: JobRecords, now: Date): unknown {
@@ -90,8 +98,9 @@ export class Jobs {
   /** What is not known of the house, in money, and the tests that would tell most for their minutes. */
   private unknown(records: JobRecords): unknown {
     const { atStake, tests: all } = unknownOf(records);
-    // One line a surface: the test that is worth most there; the others are other ways to the same answer.
-    const tests = all.filter((t, i) => all.findIndex((o) => o.member === t.member) === i);
+    // Of the tests that tell the finish of a surface, the one worth most: the others are other ways to the same answer.
+    const question = (t: HouseTest) => `${t.member}/${FINISH_TESTS.includes(t.kind) ? 'finish' : t.kind}`;
+    const tests = all.filter((t, i) => all.findIndex((o) => question(o) === question(t)) === i);
     return {
       atStake,
       tests: tests

@@ -15,17 +15,8 @@ import {
   type Step,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../database/entities.ts';
-import {
-  caseIn,
-  houseOf,
-  knownOf,
-  questionOf,
-  standingOf,
-  surfaceOfMember,
-  systemOf,
-  workOn,
-  type JobRecords,
-} from './jobRecords.ts';
+import { caseIn, houseOf, knownOf, questionOf, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
+import { type JobRecords } from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */
 export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stringify(steps))).slice(0, 16);

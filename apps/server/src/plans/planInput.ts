@@ -1,7 +1,8 @@
 import { isCoat, type Element, type PlanInput, type PlanStep } from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
-import { airOfRoom, systemOf, workOn, type JobRecords } from '../jobs/jobRecords.ts';
+import { airOfRoom, systemOf, workOn } from '../jobs/houseReading.ts';
+import { type JobRecords } from '../jobs/jobRecords.ts';
 
 const iso = (at: Date, zone: string) => DateTime.fromJSDate(at, { zone }).toISO({ suppressMilliseconds: true })!;
 const FROM_THE_TOP: Partial<Record<Element, number>> = { ceiling: 0, wall: 1, masonry: 1 };

@@ -66,7 +66,7 @@ export class LaidBody {
 
 export class LookBody {
   @IsUUID() id: string;
-  @Matches(/^[A-Z]{1,2}\d{1,3}$/, { message: 'must be a label like B3' }) cell: string;
+  @Matches(/^[A-Z]\d{1,2}$/, { message: 'must be a label like B3' }) cell: string;
   @IsIn(['cell', 'strip']) part: 'cell' | 'strip';
   @ValidateNested() @Type(() => TestMade) test: TestMade;
   @IsNotedTime() at: string;

@@ -23,7 +23,8 @@ import {
   type TrialActKind,
 } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { readJob, standingTests, systemOf } from '../jobs/jobRecords.ts';
+import { systemOf } from '../jobs/houseReading.ts';
+import { readJobs, standingTests } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
 import type { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
@@ -259,12 +260,11 @@ export class Trials {
   async patches(who: Who): Promise<unknown> {
     const scope = this.writes.reading(who);
     const jobs = (await scope.find(JobEntity)).filter((j) => j.status !== 'aftercare');
-    const found = await Promise.all(
-      jobs.map(async (job) => {
-        const records = await readJob(scope, job.id);
-        return records.surfaces.map((surface) => ({
-          jobId: job.id,
-          jobTitle: job.title,
+    return (await readJobs(scope, jobs))
+      .flatMap((records) =>
+        records.surfaces.map((surface) => ({
+          jobId: records.job.id,
+          jobTitle: records.job.title,
           surfaceId: surface.id,
           name: surface.name,
           asked: systemOf(records, surface)
@@ -273,9 +273,8 @@ export class Trials {
           read: standingTests(records.tests)
             .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
             .map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
-        }));
-      }),
-    );
-    return found.flat().filter((s) => s.asked.length + s.read.length > 0);
+        })),
+      )
+      .filter((s) => s.asked.length + s.read.length > 0);
   }
 }

@@ -23,7 +23,8 @@ import {
 import { FindingEntity, SurfaceEntity, type FindingChanges } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
-import { caseIn, readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { caseIn } from '../jobs/houseReading.ts';
+import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';

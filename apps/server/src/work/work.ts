@@ -6,7 +6,8 @@ import { v7 as uuid } from 'uuid';
 import { JobEntity, PostedPlanEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
-import { productById, readJob, standingOf, systemOf, workOn, type JobRecords } from '../jobs/jobRecords.ts';
+import { productById, standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
+import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -164,8 +165,8 @@ export class Work {
       (j) => j.status === 'active' || j.status === 'planned',
     );
     const lines = await Promise.all(
-      jobs.map(async (job) => {
-        const records = await readJob(scope, job.id);
+      (await readJobs(scope, jobs)).map(async (records) => {
+        const { job } = records;
         const [posted] = await scope.manager.find(PostedPlanEntity, {
           where: { jobId: job.id, firmId: who.firmId },
           order: { at: 'DESC', id: 'DESC' },

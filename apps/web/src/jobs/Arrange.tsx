@@ -9,7 +9,6 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import {
-  arrayMove,
   SortableContext,
   sortableKeyboardCoordinates,
   useSortable,
@@ -18,32 +17,7 @@ import {
 import { Refused } from '../page/Page.tsx';
 import { newId, usePutOrderMutation } from '../store/api.ts';
 import type { WholeJob } from '../store/types.ts';
-
-/** The order as it stands on the page: rooms, and the surfaces of each. */
-export interface Order {
-  rooms: string[];
-  surfaces: { id: string; roomId: string }[];
-}
-
-/** The order after one was dragged over another: a room among rooms, a surface before a surface or into a room. */
-export function dragged(order: Order, active: string, over: string): Order {
-  if (active === over) return order;
-  if (order.rooms.includes(active)) {
-    const target = order.rooms.includes(over) ? over : order.surfaces.find((s) => s.id === over)!.roomId;
-    return { ...order, rooms: arrayMove(order.rooms, order.rooms.indexOf(active), order.rooms.indexOf(target)) };
-  }
-  if (order.rooms.includes(over)) {
-    const rest = order.surfaces.filter((s) => s.id !== active);
-    return { ...order, surfaces: [...rest, { id: active, roomId: over }] };
-  }
-  const from = order.surfaces.findIndex((s) => s.id === active);
-  const to = order.surfaces.findIndex((s) => s.id === over);
-  const { roomId } = order.surfaces[to]!;
-  return {
-    ...order,
-    surfaces: arrayMove(order.surfaces, from, to).map((s) => (s.id === active ? { ...s, roomId } : s)),
-  };
-}
+import { dragged, type Order } from './order.ts';
 
 /** Putting rooms and surfaces in the order of the walk, by drag or by keys. */
 export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }) {

@@ -26,7 +26,8 @@ import type { Surface } from '../store/types.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { sayArea } from '../words/length.ts';
-import { MeasureFields, measureOf, saidOf } from './MeasureFields.tsx';
+import { measureOf, saidOf } from './measure.ts';
+import { MeasureFields } from './MeasureFields.tsx';
 import { readSurface } from './readSurface.ts';
 
 /** The flags met most often, shown first. */

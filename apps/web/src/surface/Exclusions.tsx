@@ -7,21 +7,9 @@ import { newId, useChangeSurfaceMutation } from '../store/api.ts';
 import type { Exclusion, Surface } from '../store/types.ts';
 import { EXCLUSION_WORDS } from '../words/exclusions.ts';
 import { capital } from '../words/figures.ts';
+import { boxOf } from './exclusionBox.ts';
 
 const REASONS = Object.keys(EXCLUSION_WORDS) as Exclusion['reason'][];
-
-/** The corners that were tapped, as the box between them; null while they lie on two walls, or on one line. */
-export function boxOf(a: SketchPlace, b: SketchPlace): Exclusion['box'] {
-  if (a.wall !== b.wall || a.x === b.x || a.y === b.y) return null;
-  const round = (v: number) => Math.round(v * 100) / 100;
-  return {
-    wall: a.wall,
-    x: Math.min(a.x, b.x),
-    y: Math.min(a.y, b.y),
-    widthM: round(Math.abs(a.x - b.x)),
-    heightM: round(Math.abs(a.y - b.y)),
-  };
-}
 
 /** Leaving out what the client keeps: in words, with the reason, and drawn at its boundary by two taps on the sketch. */
 export function ExclusionForm({

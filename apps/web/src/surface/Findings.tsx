@@ -3,9 +3,8 @@ import { CONDITION_LABELS, CONDITIONS, type Condition } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useNoteFindingMutation } from '../store/api.ts';
-import type { Finding, SurfacePage } from '../store/types.ts';
-import { sayHours, sayMoney } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
+import type { SurfacePage } from '../store/types.ts';
+import { changesIn } from '../words/changes.ts';
 import { sayTime } from '../words/time.ts';
 
 /** What sanding and washing bring out most often. */
@@ -93,17 +92,3 @@ export function Found({ data }: { data: SurfacePage }) {
     </section>
   );
 }
-
-/** What a finding changed, in a sentence. */
-export function changesIn({ changes }: Pick<Finding, 'changes'>, currency: string): string {
-  const { added, removed, minutes, cost } = changes;
-  const parts = [
-    added.length ? `adds ${added.map((s) => lower(sayStep(s))).join('; ')}` : '',
-    removed.length ? `drops ${removed.map((s) => lower(sayStep(s))).join('; ')}` : '',
-    minutes ? `${minutes > 0 ? '+' : '−'}${sayHours(Math.abs(minutes))} h` : '',
-    cost ? `${cost > 0 ? '+' : '−'}${sayMoney(Math.abs(cost), currency)}` : '',
-  ].filter(Boolean);
-  return parts.length ? `It changes the system: ${parts.join(', ')}.` : 'It changes nothing in the system.';
-}
-
-const lower = (text: string) => text[0]!.toLowerCase() + text.slice(1);

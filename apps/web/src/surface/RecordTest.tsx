@@ -9,7 +9,6 @@ import {
   TEST_LABELS,
   TEST_RESULTS,
   type Family,
-  type Plane,
   type SketchPlace,
   type TestKind,
   type TestRecord,
@@ -20,10 +19,10 @@ import { newId, useRecordTestMutation } from '../store/api.ts';
 import type { TestRow } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
 import { MethodCard } from './MethodCard.tsx';
+import { besideOf, testMade, type Beside } from './testMade.ts';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
-const MINUTES_IN_A_DAY = 1440;
 
 interface Props {
   surfaceId: string;
@@ -34,46 +33,6 @@ interface Props {
   places?: readonly string[];
   mark?: SketchPlace | null;
   onDone: (made?: TestRecord) => void;
-}
-
-/** What goes with the result of one test or another. */
-interface Beside {
-  place: string;
-  yellowed: boolean | null;
-  plane: Plane | null;
-  young: boolean;
-  family: Family | null;
-  coats: number;
-  days: number;
-}
-
-function besideOf(corrects: TestRow | null): Beside {
-  const test = corrects?.test;
-  return {
-    place: test?.place ?? '',
-    yellowed: test?.yellowed ?? null,
-    plane: test?.plane ?? null,
-    young: (test?.filmAgeHours ?? 100) < 72,
-    family: test?.family ?? null,
-    coats: test?.coats ?? 1,
-    days: (test?.minutes ?? 0) / MINUTES_IN_A_DAY,
-  };
-}
-
-/** The record of a test: its result, and what goes with it for its kind. */
-export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Beside): TestRecord {
-  const { place, yellowed, plane, young, family, coats, days } = beside;
-  return {
-    kind,
-    ...result,
-    ...(place.trim() ? { place: place.trim() } : {}),
-    ...(kind === 'sheen-look' && yellowed !== null ? { yellowed } : {}),
-    ...(ADHESION_KINDS.includes(kind) && plane ? { plane } : {}),
-    ...(ADHESION_KINDS.includes(kind) && young ? { filmAgeHours: 24 } : {}),
-    ...(kind === 'test-patch'
-      ? { coats, minutes: Math.round(days * MINUTES_IN_A_DAY), ...(family ? { family } : {}) }
-      : {}),
-  };
 }
 
 /** Recording a test: the result is the button, so that a spirit rub takes two taps. */

@@ -1,4 +1,5 @@
-import { gradeOf, sayCell, type Cell, type TrialDesign, type TrialLook } from '@rustic/core';
+import { sayCell, type Cell, type TrialDesign, type TrialLook } from '@rustic/core';
+import { worstOn } from './looks.ts';
 
 const CELL_W = 86;
 const CELL_H = 62;
@@ -14,12 +15,6 @@ interface Props {
   looks: readonly TrialLook[];
   chosen?: string | null;
   onChoose?: (cell: string) => void;
-}
-
-/** The worst grade seen on a cell, or null where it was not looked at. */
-export function worstOn(looks: readonly TrialLook[], cell: string): number | null {
-  const grades = looks.filter((l) => l.cell === cell).flatMap((l) => gradeOf(l)?.grade ?? []);
-  return grades.length ? Math.min(...grades) : null;
 }
 
 /** The board as it lies: each cell with its strip of bare primer, drawn whole or scratched. */

@@ -28,17 +28,10 @@ import {
 import type { Trial } from '../store/types.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
-import { Grid, GRADE_WORDS, LETTERS, ROMAN, worstOn } from './Grid.tsx';
+import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
+import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
-
-/** The looks that stand: corrections take the place of what they name. */
-export function standingLooks(trial: Pick<Trial, 'acts'>): TrialLook[] {
-  const corrected = new Set(trial.acts.map((a) => a.corrects));
-  return trial.acts
-    .filter((a) => a.kind === 'look' && !corrected.has(a.id))
-    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test! }));
-}
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {

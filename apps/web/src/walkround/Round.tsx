@@ -1,82 +1,16 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import {
-  CONDITION_LABELS,
-  facesSun,
-  likelyCauses,
-  moistureLimit,
-  RESULT_LABELS,
-  roundOf,
-  TEST_RESULTS,
-  type Condition,
-  type LikelyCause,
-  type RoundPlace,
-  type RoundSeen,
-  type TestKind,
-} from '@rustic/core';
+import { CONDITION_LABELS, facesSun, RESULT_LABELS, TEST_RESULTS, type Condition, type TestKind } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
-import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTest } from '../surface/reasons.ts';
+import { stopsOf, type RoundStop } from './stops.ts';
 
-const YEAR_MS = 365.25 * 86_400_000;
 /** A round counts what was read since about the last season. */
 const THIS_SEASON_MS = 150 * 86_400_000;
-
-/** What was seen and read on one surface, as the search for a cause reads it. */
-export function seenOn(
-  surface: Pick<SurfaceBrief, 'facts' | 'tests' | 'conditions' | 'lastCoatAt'>,
-  room: Pick<Room, 'facing'>,
-  hemisphere: 'northern' | 'southern',
-  now: number,
-): RoundSeen {
-  const standing = surface.tests.filter((t) => !surface.tests.some((o) => o.corrects === t.id));
-  const last = (kind: TestKind) => standing.filter((t) => t.test.kind === kind).at(-1)?.test;
-  return {
-    flags: surface.conditions,
-    moisture: last('moisture-meter')?.value ?? null,
-    moistureLimit: moistureLimit(surface.facts.substrate),
-    rot: (last('rot-probe')?.result as RoundSeen['rot']) ?? null,
-    facesSun: facesSun(room.facing, hemisphere),
-    filmYears: surface.lastCoatAt ? (now - Date.parse(surface.lastCoatAt)) / YEAR_MS : null,
-    plane: standing.flatMap((t) => (t.test.plane ? [t.test.plane] : [])).at(-1) ?? null,
-  };
-}
-
-interface Stop {
-  key: string;
-  place: RoundPlace;
-  surface: SurfaceBrief;
-  room: Room;
-  cause: LikelyCause | null;
-}
-
-/** Every place of the round, elevation by elevation, from the top down. */
-function stopsOf(data: WholeJob, hemisphere: 'northern' | 'southern', now: number): Stop[] {
-  return data.rooms
-    .filter((r) => r.kind === 'elevation')
-    .flatMap((room) => {
-      const surfaces = data.surfaces.filter((s) => s.roomId === room.id);
-      return roundOf(surfaces.map((s) => ({ id: s.id, element: s.facts.element }))).flatMap((line) =>
-        line.surfaces.map((id): Stop => {
-          const surface = surfaces.find((s) => s.id === id)!;
-          const seen = seenOn(surface, room, hemisphere, now);
-          const wrong =
-            surface.conditions.some((c) => line.place.flags.includes(c)) || (seen.moisture ?? 0) > seen.moistureLimit;
-          return {
-            key: `${line.place.id}/${id}`,
-            place: line.place,
-            surface,
-            room,
-            cause: wrong ? likelyCauses(line.place, seen)[0]! : null,
-          };
-        }),
-      );
-    });
-}
 
 /** The season's round outside: places that hold water, catch sun or move, with readings and the likely cause. */
 export default function Round() {
@@ -150,7 +84,7 @@ export default function Round() {
   );
 }
 
-function StopLine({ stop, note }: { stop: Stop; note: number | null }) {
+function StopLine({ stop, note }: { stop: RoundStop; note: number | null }) {
   const { place, surface, cause } = stop;
   const [open, setOpen] = useState(false);
   const made = surface.tests.filter((t) => place.tests.includes(t.test.kind));
@@ -191,7 +125,7 @@ function StopLine({ stop, note }: { stop: Stop; note: number | null }) {
 }
 
 /** Readings and flags for one place: each is a record as soon as it is pressed. */
-function LookHere({ stop: { place, surface } }: { stop: Stop }) {
+function LookHere({ stop: { place, surface } }: { stop: RoundStop }) {
   const [record, tested] = useRecordTestMutation();
   const [find, found] = useNoteFindingMutation();
   const [value, setValue] = useState('');

@@ -23,13 +23,9 @@ import { sayTest } from '../surface/reasons.ts';
 import { capital, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { AddPhoto, Photos } from './Photos.tsx';
 import { ticksOf } from './ticks.ts';
+import { walkOrder } from './walkOrder.ts';
 
 const RUB: TestKind = 'spirit-rub';
-
-/** In the order in which they are walked: room by room. */
-export function walkOrder(data: Pick<WholeJob, 'rooms' | 'surfaces'>): SurfaceBrief[] {
-  return data.rooms.flatMap((room) => data.surfaces.filter((s) => s.roomId === room.id));
-}
 
 const needsLook = (s: SurfaceBrief) => !s.tested && s.facts.isNew !== true;
 

@@ -5,8 +5,6 @@ import {
   EXPOSURES,
   FACINGS,
   SUBSTRATE_LABELS,
-  wholeElevation,
-  wholeRoom,
   type Exposure,
   type Facing,
   type Substrate,
@@ -19,6 +17,7 @@ import { newId, useAddWholeRoomMutation } from '../store/api.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { readTyped, sayArea } from '../words/length.ts';
+import { madeOf } from './roomSaid.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
 const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
@@ -187,53 +186,6 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
 }
 
 const isWoodwork = (s: SurfaceSeen) => ['trim', 'window', 'door', 'sill'].includes(s.element);
-
-interface Said {
-  outside: boolean;
-  length: string;
-  width: string;
-  height: string;
-  windows: number;
-  doors: number;
-  ceiling: boolean;
-  walls: boolean;
-  trim: boolean;
-  exposure: Exposure;
-  ground: Substrate;
-  timber: Substrate;
-}
-
-/** What follows from what was said, or null while a size is missing. */
-export function madeOf(said: Said, read: (text: string) => number | null) {
-  const [lengthM, widthM, heightM] = [said.length, said.width, said.height].map(read);
-  const { windows, doors, exposure, timber } = said;
-  if (!lengthM || !heightM) return null;
-  if (said.outside)
-    return wholeElevation({
-      widthM: lengthM,
-      heightM,
-      windows,
-      doors,
-      exposure,
-      timber,
-      face: { element: said.ground === 'softwood' ? 'siding' : 'masonry', substrate: said.ground },
-    });
-  if (!widthM) return null;
-  const { ceiling, walls, trim } = said;
-  return wholeRoom({
-    lengthM,
-    widthM,
-    heightM,
-    windows,
-    doors,
-    ceiling,
-    walls,
-    trim,
-    exposure,
-    plaster: said.ground,
-    timber,
-  });
-}
 
 function Length({ words, value, onChange }: { words: string; value: string; onChange: (v: string) => void }) {
   return (

@@ -17,8 +17,8 @@ export interface Conflict {
   source: string;
 }
 
-/** Results that meet less than a third as often as they would by chance contradict each other. */
-const CONTRADICTS = 0.34;
+/** Results that meet less than half as often as they would by chance contradict each other. Source: judgement. */
+const CONTRADICTS = 0.5;
 
 const samePlace = (a: TestRecord, b: TestRecord) => !a.place || !b.place || a.place.trim() === b.place.trim();
 

@@ -18,7 +18,7 @@ export interface Member {
  * other. Source: practice.
  */
 export const REACH = {
-  campaign: { sameElement: 0.92, otherElement: 0.82, otherGround: 0.35 },
+  campaign: { sameElement: 0.85, otherElement: 0.75, otherGround: 0.3 },
   habit: 0.5,
   acrossElements: 0.3,
 };

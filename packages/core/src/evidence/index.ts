@@ -29,6 +29,7 @@ export {
   type NextTest,
 } from './nextTest.ts';
 export { diagnose, diagnoseBy, type Diagnosis, type ZoneDiagnosis } from './diagnosis.ts';
+export { FINISH_TESTS } from './knowledge/questions.ts';
 export { METHOD_CARDS, type MethodCard } from './knowledge/methodCards.ts';
 export { USUAL_DATES } from './knowledge/placeDates.ts';
 export { moistureLimit } from './knowledge/moisture.ts';

@@ -45,6 +45,7 @@ export interface CheckIn {
 export const MOST_ARMS = 6;
 export const MOST_REPLICATES = 5;
 const DAY_MIN = 1440;
+/** The largest board allowed has as many rows as there are letters. */
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
 /** Every fault of a design, with its path. Empty where it may be laid. */
@@ -99,14 +100,9 @@ export function layOut(design: TrialDesign): Cell[] {
   return drawn.map((kind, i) => {
     const row = Math.floor(i / columns);
     const column = i % columns;
-    return { ...kind, row, column, id: `${rowName(row)}${column + 1}` };
+    return { ...kind, row, column, id: `${LETTERS[row]!}${column + 1}` };
   });
 }
-
-const rowName = (row: number): string =>
-  row < LETTERS.length
-    ? LETTERS[row]!
-    : `${rowName(Math.floor(row / LETTERS.length) - 1)}${LETTERS[row % LETTERS.length]}`;
 
 const productOf = (family: Family, shelf: readonly Product[]) =>
   shelf.find((p) => p.family === family) ?? asProduct({ family });

@@ -1,0 +1,182 @@
+import {
+  assessSchema,
+  caseOf,
+  conditionFindings,
+  factsOf,
+  houseTests,
+  posteriorIn,
+  readBy,
+  readHouse,
+  runLine,
+  SHIPPED_SHELF,
+  workOf,
+  type Air,
+  type AssessInput,
+  type Case,
+  type Composed,
+  type Condition,
+  type Diagnosis,
+  type Done,
+  type Extent,
+  type House,
+  type HouseStanding,
+  type Known,
+  type Member,
+  type Product,
+  type RunLine,
+  type Step,
+  type SurfaceFacts,
+  type TestRecord,
+  type WorkStep,
+  zonesOf,
+} from '@rustic/core';
+import type { SurfaceEntity, SystemChoiceEntity, WorkLogEntity } from '../database/entities.ts';
+import { standingTests, type JobRecords } from './jobRecords.ts';
+
+/** Everything flagged on a surface: at the walk-round, and since, while working. */
+function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
+  const found = records.findings.filter((f) => f.surfaceId === surface.id);
+  const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
+  const extents: Partial<Record<Condition, Extent>> = Object.assign(
+    {},
+    surface.facts.extents,
+    ...found.map((f) => f.extents),
+  );
+  return { conditions: [...new Set(conditions)], extents };
+}
+
+/** The question the core is asked about a surface, but for what the rest of the house says: see `knownOf`. Read once. */
+export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
+  const { questions } = computed(records);
+  let question = questions.get(surface.id);
+  if (!question) questions.set(surface.id, (question = askedOf(records, surface)));
+  return question;
+}
+
+function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
+  const standing = standingTests(records.tests);
+  return readBy(assessSchema, {
+    surface: { builtYear: records.job.builtYear, ...surface.facts, ...flaggedOn(records, surface) },
+    tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
+    wanted: surface.wanted,
+    houseRules: { ...records.firm.houseRules, ...records.job.houseRules },
+  });
+}
+
+/** What is computed from one reading of the records, once: the house, and the case of each surface. */
+interface Computed {
+  house: House | null;
+  questions: Map<string, AssessInput>;
+  cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
+}
+const computedFrom = new WeakMap<JobRecords, Computed>();
+
+function computed(records: JobRecords): Computed {
+  let known = computedFrom.get(records);
+  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map() }));
+  return known;
+}
+
+const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
+  ...(job.property.leadYear ? { leadYear: job.property.leadYear } : {}),
+  ...(job.property.asbestosYear ? { asbestosYear: job.property.asbestosYear } : {}),
+});
+
+const memberId = (surfaceId: string, zone: number) => `${surfaceId}/${zone}`;
+export const surfaceOfMember = (id: string) => id.slice(0, id.indexOf('/'));
+
+function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
+  const question = questionOf(records, surface);
+  const facts: SurfaceFacts = factsOf(question, datesOf(records));
+  return zonesOf(facts, (question.tests ?? []) as TestRecord[]).map((zone, at) => ({
+    id: memberId(surface.id, at),
+    surface: facts,
+    tests: zone.tests,
+    campaign: surface.campaign,
+  }));
+}
+
+/** The whole house read at once: evidence flows along its campaigns and its habits. */
+export function houseOf(records: JobRecords): House {
+  const known = computed(records);
+  known.house ??= readHouse(records.surfaces.flatMap((surface) => membersOf(records, surface)));
+  return known.house;
+}
+
+/** What is still unknown of the house, in money, and the tests that would tell. */
+export function unknownOf(records: JobRecords): HouseStanding {
+  return houseTests(houseOf(records), (member) => conditionFindings(member.surface, member.tests));
+}
+
+/** What the rest of the record says to a question: the house's odds, the place's dates, trials that were accepted. */
+export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
+  const house = houseOf(records);
+  return {
+    dates: datesOf(records),
+    oddsOf: (_tests, zone) => posteriorIn(house, memberId(surface.id, zone)),
+    trials: records.trials
+      .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
+      .flatMap(({ words }) => words),
+  };
+}
+
+/** The case of a surface, computed once for one reading of the records. */
+export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagnosis; c: Case; made: Composed } {
+  const { cases } = computed(records);
+  let found = cases.get(surface.id);
+  if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
+  return found;
+}
+
+/** The system that stands for a surface: the one settled, else the one the core would take. */
+export function systemOf(
+  records: JobRecords,
+  surface: SurfaceEntity,
+): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
+  const { c, made } = caseIn(records, surface);
+  const choice = records.choices.filter((one) => one.surfaceId === surface.id).at(-1) ?? null;
+  return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
+}
+
+/** The air of a room: its last reading, else the job's. */
+export function airOfRoom(records: JobRecords, roomId: string): Air & { kind: 'steady' } {
+  const reading = records.readings.filter((r) => r.roomId === roomId).at(-1);
+  return {
+    kind: 'steady',
+    temperatureC: reading?.temperatureC ?? records.job.temperatureC,
+    relativeHumidityPct: reading?.relativeHumidityPct ?? records.job.relativeHumidityPct,
+  };
+}
+
+export const productById = (id: string | null): Product | null => SHIPPED_SHELF.find((p) => p.id === id) ?? null;
+
+/** A step's work with the products that were really laid, where they were logged. */
+export function workOn(
+  records: JobRecords,
+  surface: SurfaceEntity,
+  system: { c: Case; steps: Step[] },
+): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
+  const logs = records.work.filter((w) => w.surfaceId === surface.id);
+  const work = workOf(system.steps, system.c.d.surface, system.c.shelf).map((w): WorkStep => {
+    const laid = productById(logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
+    return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
+  });
+  const done = logs.map((log): Done => {
+    const label = productById(log.productId)?.wetFilmUm;
+    return {
+      stepId: log.stepId,
+      start: minute(log.startedAt),
+      end: minute(log.endedAt),
+      thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1,
+    };
+  });
+  return { work, done, logs };
+}
+
+export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
+
+/** Where a surface stands by the clock. */
+export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
+  const { work, done } = workOn(records, surface, systemOf(records, surface));
+  return { ...runLine(work, done, airOfRoom(records, surface.roomId), Math.floor(now.getTime() / 60_000)), work };
+}

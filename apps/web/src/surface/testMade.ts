@@ -1,0 +1,45 @@
+import { ADHESION_KINDS, type Family, type Plane, type TestKind, type TestRecord } from '@rustic/core';
+import type { TestRow } from '../store/types.ts';
+
+const MINUTES_IN_A_DAY = 1440;
+
+/** What goes with the result of one test or another. */
+export interface Beside {
+  place: string;
+  yellowed: boolean | null;
+  plane: Plane | null;
+  young: boolean;
+  family: Family | null;
+  coats: number;
+  days: number;
+}
+
+/** What goes with a result to begin with: as the corrected record had it, or nothing said. */
+export function besideOf(corrects: TestRow | null): Beside {
+  const test = corrects?.test;
+  return {
+    place: test?.place ?? '',
+    yellowed: test?.yellowed ?? null,
+    plane: test?.plane ?? null,
+    young: (test?.filmAgeHours ?? 100) < 72,
+    family: test?.family ?? null,
+    coats: test?.coats ?? 1,
+    days: (test?.minutes ?? 0) / MINUTES_IN_A_DAY,
+  };
+}
+
+/** The record of a test: its result, and what goes with it for its kind. */
+export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Beside): TestRecord {
+  const { place, yellowed, plane, young, family, coats, days } = beside;
+  return {
+    kind,
+    ...result,
+    ...(place.trim() ? { place: place.trim() } : {}),
+    ...(kind === 'sheen-look' && yellowed !== null ? { yellowed } : {}),
+    ...(ADHESION_KINDS.includes(kind) && plane ? { plane } : {}),
+    ...(ADHESION_KINDS.includes(kind) && young ? { filmAgeHours: 24 } : {}),
+    ...(kind === 'test-patch'
+      ? { coats, minutes: Math.round(days * MINUTES_IN_A_DAY), ...(family ? { family } : {}) }
+      : {}),
+  };
+}

@@ -1,0 +1,364 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { surfaceFacts, unfold, type Measure } from '@rustic/core';
+import { measureOf, saidOf, type MeasureSaid } from '../src/jobs/measure.ts';
+import { dragged, type Order } from '../src/jobs/order.ts';
+import { readSurface } from '../src/jobs/readSurface.ts';
+import type { SurfaceBrief, TestRow, WholeJob } from '../src/store/types.ts';
+import { boxOf } from '../src/surface/exclusionBox.ts';
+import { besideOf, testMade } from '../src/surface/testMade.ts';
+import { madeOf, type RoomSaid } from '../src/walkround/roomSaid.ts';
+import { seenOn, stopsOf } from '../src/walkround/stops.ts';
+import { ticksOf } from '../src/walkround/ticks.ts';
+import { walkOrder } from '../src/walkround/walkOrder.ts';
+import { changesIn } from '../src/words/changes.ts';
+import { readArea, readTyped, sayArea, sayMetres } from '../src/words/length.ts';
+import { sayClock } from '../src/words/time.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+const AT = '2027-03-01T09:00:00Z';
+const row = (id: string, test: TestRow['test'], more: Partial<TestRow> = {}): TestRow => ({
+  id,
+  test,
+  byName: 'Ada Thirle',
+  at: AT,
+  corrects: null,
+  note: '',
+  mark: null,
+  ...more,
+});
+const surface = (id: string, roomId: string, more: Partial<SurfaceBrief> = {}) =>
+  ({
+    id,
+    roomId,
+    name: `Surface ${id}`,
+    facts: { element: 'window', substrate: 'softwood' },
+    tests: [],
+    conditions: [],
+    exclusions: [],
+    lastCoatAt: null,
+    ...more,
+  }) as unknown as SurfaceBrief;
+
+describe('sizes as they are typed', () => {
+  test('a bare number is metres or feet, as the person reads', () => {
+    expect(readTyped('3', 'metric')).toBe(3);
+    expect(readTyped('10', 'us')).toBeCloseTo(3.048, 6);
+    expect(readTyped('320 cm', 'us')).toBeCloseTo(3.2, 6);
+  });
+  test('areas in either unit, and what cannot be read', () => {
+    expect(readArea('12,5', 'metric')).toBe(12.5);
+    expect(readArea('12.5 m²', 'us')).toBe(12.5);
+    expect(readArea('100', 'us')).toBeCloseTo(9.29, 2);
+    expect(readArea('100 sq ft', 'metric')).toBeCloseTo(9.29, 2);
+    expect(readArea('-3', 'metric')).toBe(-3);
+    for (const text of ['', 'large', '3 x 4']) expect(readArea(text, 'metric')).toBeNull();
+  });
+  test('said again as they are read', () => {
+    expect(sayArea(9.29, 'us')).toBe('100 sq ft');
+    expect(sayArea(9.294, 'metric')).toBe('9.29 m²');
+    expect(sayMetres(2.4, 'us')).toBe(`7' 10 1/2"`);
+  });
+  test('a measure is read as it was said, to the tape', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 110, max: 900 }),
+        fc.integer({ min: 110, max: 400 }),
+        fc.constantFrom('metric' as const, 'us' as const),
+        (w, h, units) => {
+          const measure: Measure = {
+            widthM: w / 100,
+            heightM: h / 100,
+            count: 2,
+            bothSides: true,
+            openings: [{ widthM: 0.9, heightM: 0.8, count: 1 }],
+          };
+          const read = measureOf(saidOf(measure, units), units) as Measure;
+          expect(read.widthM).toBeCloseTo(measure.widthM, 2);
+          expect(read.heightM).toBeCloseTo(measure.heightM, 2);
+          expect(read).toMatchObject({ count: 2, bothSides: true });
+          expect(read.openings[0]!.widthM).toBeCloseTo(0.9, 2);
+        },
+      ),
+    );
+  });
+  const said = (more: Partial<MeasureSaid>): MeasureSaid => ({ ...saidOf(null, 'metric'), ...more });
+  test('nothing typed is no measure; half of one says which half is missing', () => {
+    expect(measureOf(said({}), 'metric')).toBeNull();
+    expect(measureOf(said({ width: '3' }), 'metric')).toEqual({ fault: expect.stringContaining('height') });
+    expect(measureOf(said({ width: 'wide', height: '2' }), 'metric')).toEqual({
+      fault: expect.stringContaining('width'),
+    });
+    const opening = { width: '1', height: '', count: '1' };
+    expect(measureOf(said({ width: '3', height: '2', openings: [opening] }), 'metric')).toEqual({
+      fault: expect.stringContaining('opening'),
+    });
+    const large = { width: '3', height: '3', count: '1' };
+    expect(measureOf(said({ width: '3', height: '2', openings: [large] }), 'metric')).toEqual({
+      fault: expect.stringContaining('openings'),
+    });
+  });
+});
+
+describe('the form of a surface', () => {
+  const form = (fields: Record<string, string>) => {
+    const data = new FormData();
+    const usual = {
+      name: ' Door ',
+      element: 'door',
+      substrate: 'softwood',
+      exposure: 'interior-dry',
+      texture: 'smooth',
+    };
+    for (const [k, v] of Object.entries({ ...usual, ...fields })) data.set(k, v);
+    return data;
+  };
+  test('reads what was said, keeps what it does not show, and leaves out what was not said', () => {
+    const was = {
+      facts: { element: 'door', substrate: 'softwood', currentColours: ['#112233'] },
+      wanted: { maxNightsOut: 1 },
+    };
+    const read = readSurface(
+      form({
+        areaM2: '4,5',
+        knowsColour: 'on',
+        currentColour: '#efe9d8',
+        'extent-mould': '0,3',
+        substrateAgeMonths: '3',
+        lowOdour: 'on',
+      }),
+      ['mould'],
+      was as never,
+      'metric',
+    );
+    expect(read).toMatchObject({
+      name: 'Door',
+      campaign: null,
+      facts: {
+        areaM2: 4.5,
+        currentColour: '#efe9d8',
+        currentColours: ['#112233'],
+        substrateAgeMonths: 3,
+        extents: { mould: { areaM2: 0.3 } },
+      },
+      wanted: { maxNightsOut: 1, lowOdour: true, distressed: false, sheen: null, colour: null },
+    });
+    expect(read.facts).not.toHaveProperty('currentFinish');
+  });
+  test('a size that cannot be read is sent on to be refused, not dropped', () => {
+    expect(readSurface(form({ areaM2: 'large' }), [], undefined, 'metric').facts.areaM2).toBeNaN();
+  });
+});
+
+describe('order by drag', () => {
+  const order: Order = {
+    rooms: ['r1', 'r2'],
+    surfaces: [
+      { id: 'a', roomId: 'r1' },
+      { id: 'b', roomId: 'r1' },
+      { id: 'c', roomId: 'r2' },
+    ],
+  };
+  test('a surface before another takes its room as well', () => {
+    expect(dragged(order, 'a', 'c').surfaces).toEqual([
+      { id: 'b', roomId: 'r1' },
+      { id: 'c', roomId: 'r2' },
+      { id: 'a', roomId: 'r2' },
+    ]);
+  });
+  test('onto a room it goes last in it; a room onto a surface goes to that surface’s room', () => {
+    expect(dragged(order, 'a', 'r2').surfaces.at(-1)).toEqual({ id: 'a', roomId: 'r2' });
+    expect(dragged(order, 'r1', 'c').rooms).toEqual(['r2', 'r1']);
+  });
+  test('nothing is lost or doubled, whatever is dragged where', () => {
+    const ids = ['r1', 'r2', 'a', 'b', 'c'];
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.constantFrom(...ids), fc.constantFrom(...ids)), { maxLength: 12 }), (moves) => {
+        const end = moves.reduce((o, [from, to]) => dragged(o, from, to), order);
+        expect([...end.rooms].sort()).toEqual(['r1', 'r2']);
+        expect(end.surfaces.map((s) => s.id).sort()).toEqual(['a', 'b', 'c']);
+        expect(end.surfaces.every((s) => end.rooms.includes(s.roomId))).toBe(true);
+      }),
+    );
+  });
+});
+
+describe('the record of a test', () => {
+  const beside = besideOf(null);
+  test('carries what its kind asks for and nothing else', () => {
+    const all = {
+      ...beside,
+      place: ' by the door ',
+      yellowed: true,
+      plane: 'primer' as const,
+      young: true,
+      family: 'oil-primer' as const,
+      coats: 2,
+      days: 1.5,
+    };
+    expect(testMade('spirit-rub', { result: 'transfer' }, all)).toEqual({
+      kind: 'spirit-rub',
+      result: 'transfer',
+      place: 'by the door',
+    });
+    expect(testMade('sheen-look', { result: 'gloss' }, all)).toEqual({
+      kind: 'sheen-look',
+      result: 'gloss',
+      place: 'by the door',
+      yellowed: true,
+    });
+    expect(testMade('blade-lift', { result: 'chips' }, all)).toMatchObject({ plane: 'primer', filmAgeHours: 24 });
+    expect(testMade('test-patch', { result: 'covers' }, all)).toMatchObject({
+      family: 'oil-primer',
+      coats: 2,
+      minutes: 2160,
+    });
+  });
+  test('nothing is assumed where nothing was said', () => {
+    expect(testMade('cross-cut', { grade: 1 }, beside)).toEqual({ kind: 'cross-cut', grade: 1 });
+  });
+  test('a correction begins from the record it corrects', () => {
+    const was = row('t', {
+      kind: 'test-patch',
+      result: 'covers',
+      family: 'oil-primer',
+      coats: 2,
+      minutes: 2880,
+      place: 'left',
+    });
+    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: 2, days: 2, young: false });
+  });
+});
+
+describe('a whole room as it is typed', () => {
+  const said: RoomSaid = {
+    outside: false,
+    length: '4',
+    width: '3',
+    height: '2.4',
+    windows: 1,
+    doors: 1,
+    ceiling: true,
+    walls: true,
+    trim: true,
+    exposure: 'interior-dry',
+    ground: 'skim-plaster',
+    timber: 'softwood',
+  };
+  const read = (text: string) => readTyped(text, 'metric');
+  test('waits for its sizes, then says its surfaces', () => {
+    expect(madeOf({ ...said, width: '' }, read)).toBeNull();
+    expect(madeOf({ ...said, height: 'high' }, read)).toBeNull();
+    expect(madeOf(said, read)!.surfaces.map((s) => s.name)).toEqual([
+      'Ceiling',
+      'Walls',
+      'Skirting and trim',
+      'Window',
+      'Door',
+    ]);
+  });
+  test('outside it is an elevation, of siding where it is timber', () => {
+    const out = { ...said, outside: true, width: '' };
+    expect(madeOf({ ...out, ground: 'render' }, read)!.surfaces[0]!.element).toBe('masonry');
+    expect(madeOf({ ...out, ground: 'softwood' }, read)!.surfaces[0]!.element).toBe('siding');
+    expect(madeOf(out, read)!.sketch.walls).toHaveLength(1);
+  });
+});
+
+describe('on the sketch', () => {
+  test('two taps are a box, whichever corners they were; two walls or one line are none', () => {
+    const a = { wall: 1, x: 2, y: 0.5 };
+    const b = { wall: 1, x: 1.2, y: 1.7 };
+    expect(boxOf(a, b)).toEqual({ wall: 1, x: 1.2, y: 0.5, widthM: 0.8, heightM: 1.2 });
+    expect(boxOf(b, a)).toEqual(boxOf(a, b));
+    expect(boxOf(a, { ...b, wall: 2 })).toBeNull();
+    expect(boxOf(a, { ...b, x: 2 })).toBeNull();
+  });
+  test('ticks are numbered in the order of time; what was corrected is not drawn', () => {
+    const mark = { wall: 0, x: 1, y: 1 };
+    const rub = { kind: 'spirit-rub' as const, result: 'transfer' };
+    const data = {
+      surfaces: [
+        surface('a', 'r', {
+          tests: [
+            row('late', rub, { mark, at: '2027-03-01T11:00:00Z' }),
+            row('wrong', rub, { mark }),
+            row('right', rub, { mark, corrects: 'wrong' }),
+            row('nowhere', rub),
+          ],
+        }),
+        surface('b', 'other', { tests: [row('elsewhere', rub, { mark })] }),
+      ],
+      photos: [{ id: 'p', roomId: 'r', mark, note: 'under the sill', at: '2027-03-01T10:00:00Z', byName: 'Mei' }],
+    } as unknown as WholeJob;
+    const ticks = ticksOf(data, 'r');
+    expect(ticks.map((t) => [t.n, t.id, t.kind])).toEqual([
+      [1, 'right', 'test'],
+      [2, 'p', 'photo'],
+      [3, 'late', 'test'],
+    ]);
+    expect(ticks[0]!.words).toBe('Surface a: Spirit rub: colour on the rag');
+  });
+});
+
+describe('the walk and the round', () => {
+  const rooms = [
+    { id: 'r1', name: 'Hall', kind: 'room', facing: null },
+    { id: 'r2', name: 'South', kind: 'elevation', facing: 'south' },
+  ];
+  test('is walked room by room, in the order of the rooms', () => {
+    const data = {
+      rooms,
+      surfaces: [surface('c', 'r2'), surface('a', 'r1'), surface('b', 'r1')],
+    } as unknown as WholeJob;
+    expect(walkOrder(data).map((s) => s.id)).toEqual(['a', 'b', 'c']);
+  });
+  test('the last standing reading counts, and the age of the film from the last coat', () => {
+    const s = surface('a', 'r2', {
+      tests: [
+        row('1', { kind: 'moisture-meter', value: 28 }),
+        row('2', { kind: 'moisture-meter', value: 12 }, { corrects: '1' }),
+        row('3', { kind: 'blade-lift', result: 'lifts-in-sheet', plane: 'between-coats' }),
+      ],
+      lastCoatAt: '2025-03-01T00:00:00Z',
+    });
+    const seen = seenOn(s, { facing: 'south' }, 'northern', Date.parse('2027-03-01T00:00:00Z'));
+    expect(seen).toMatchObject({ moisture: 12, plane: 'between-coats', facesSun: true, rot: null });
+    expect(seen.filmYears).toBeCloseTo(2, 1);
+  });
+  test('only elevations are on the round, and only what is wrong has a cause', () => {
+    const wet = surface('w', 'r2', {
+      tests: [row('1', { kind: 'moisture-meter', value: 30 })],
+      facts: surfaceFacts({ element: 'sill', substrate: 'softwood' }),
+    });
+    const data = { rooms, surfaces: [surface('in', 'r1'), wet, surface('ok', 'r2')] } as unknown as WholeJob;
+    const stops = stopsOf(data, 'northern', Date.now());
+    expect(stops.some((s) => s.surface.id === 'in')).toBe(false);
+    expect(stops.find((s) => s.surface.id === 'w')!.cause!.words).toContain('water');
+    expect(stops.filter((s) => s.surface.id === 'ok').every((s) => s.cause === null)).toBe(true);
+  });
+});
+
+describe('words', () => {
+  test('a short wait is said as a clock counts it, a long one as a length', () => {
+    expect([30, 60, 125].map(sayClock)).toEqual(['0:30', '1:00', '2:05']);
+    expect(sayClock(86_400)).toBe('24 h');
+  });
+  test('what a finding changes, in a sentence', () => {
+    const changes = {
+      added: [{ kind: 'repair' as const, family: 'exterior-filler' as const, why: [] }],
+      removed: [{ kind: 'dust-off' as const, why: [] }],
+      minutes: 72,
+      cost: 4550,
+    };
+    expect(changesIn({ changes }, 'GBP')).toBe(
+      'It changes the system: adds repair: two-part exterior filler, drops dust off, +1.2 h, +£45.50.',
+    );
+    expect(changesIn({ changes: { added: [], removed: [], minutes: 0, cost: 0 } }, 'GBP')).toContain('nothing');
+  });
+  test('an unfolded room names its walls', () => {
+    const room = { lengthM: 4, widthM: 3, heightM: 2.4, windows: 1, doors: 1 };
+    expect(unfold(room).walls.map((w) => w.name)).toEqual(['first wall', 'second wall', 'third wall', 'fourth wall']);
+  });
+});
