@@ -15,3 +15,14 @@ export async function openJob(page: Page, title: string): Promise<void> {
   await page.getByRole('link', { name: title, exact: true }).click();
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
 }
+
+/** Opens a job of its own, so that no test stands on another's record. */
+export async function openNewJob(page: Page, title: string): Promise<void> {
+  await page.getByRole('link', { name: 'Jobs' }).filter({ visible: true }).first().click();
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByLabel('Job', { exact: true }).fill(title);
+  await page.getByRole('textbox', { name: 'Place' }).fill('Pellworth Staithe');
+  await page.getByLabel('Year built, if known').fill('1934');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+}

@@ -13,7 +13,7 @@ test('from a new surface to aftercare', async ({ page }, info) => {
 
   // Adding a surface.
   await page.getByRole('button', { name: 'Add a surface' }).first().click();
-  await page.getByLabel('Name').fill(name);
+  await page.getByRole('textbox', { name: 'Name' }).fill(name);
   await page.getByLabel('Element').selectOption('trim');
   await page.getByLabel('Made of').selectOption('softwood');
   await page.getByLabel('Size, m²').fill('4');
@@ -80,7 +80,8 @@ test('from a new surface to aftercare', async ({ page }, info) => {
 
   // And every act stands in the ledger.
   await openJob(page, 'Number 4 Ropewalk');
-  await page.getByRole('button', { name: 'Ledger' }).click();
+  await page.getByRole('button', { name: 'More ▾' }).click();
+  await page.getByRole('menuitem', { name: 'Ledger' }).click();
   await page.getByRole('button', { name: 'Verify' }).click();
   await expect(page.getByText(/entries stand as they were written/)).toBeVisible();
   for (const act of ['Coat laid', 'Plan posted', 'System settled', 'Test'])
@@ -116,7 +117,10 @@ test('what was typed stays when it is refused, and two tabs do not overwrite eac
   await page.getByRole('link', { name: 'Window boards, oak' }).click();
   const other = await context.newPage();
   await other.goto(page.url());
-  for (const tab of [page, other]) await tab.getByRole('button', { name: 'Change', exact: true }).click();
+  for (const tab of [page, other]) {
+    await tab.getByRole('button', { name: 'More ▾' }).click();
+    await tab.getByRole('menuitem', { name: 'Change' }).click();
+  }
   await page.getByLabel('Size, m²').fill('-3');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('alert')).toContainText('areaM2');

@@ -12,6 +12,7 @@ import { seenOn, stopsOf } from '../src/walkround/stops.ts';
 import { ticksOf } from '../src/walkround/ticks.ts';
 import { walkOrder } from '../src/walkround/walkOrder.ts';
 import { changesIn } from '../src/words/changes.ts';
+import { ENTRY_WORDS, sayEntry } from '../src/words/entries.ts';
 import { readArea, readTyped, sayArea, sayMetres } from '../src/words/length.ts';
 import { sayClock } from '../src/words/time.ts';
 
@@ -337,6 +338,34 @@ describe('the walk and the round', () => {
     expect(stops.some((s) => s.surface.id === 'in')).toBe(false);
     expect(stops.find((s) => s.surface.id === 'w')!.cause!.words).toContain('water');
     expect(stops.filter((s) => s.surface.id === 'ok').every((s) => s.cause === null)).toBe(true);
+  });
+});
+
+describe('entries of the ledger', () => {
+  const say = (kind: string, payload: object) => sayEntry({ kind, payload }, new Map([['p1', 'Harbour White']]));
+  test.each<[string, object, string]>([
+    ['test-recorded', { test: { kind: 'spirit-rub', result: 'transfer' } }, 'Spirit rub: colour on the rag'],
+    [
+      'test-corrected',
+      { test: { kind: 'spirit-rub', result: 'softens' }, note: 'a used place' },
+      'Spirit rub: softens: a used place',
+    ],
+    ['trial-look', { cell: 'B2', test: { kind: 'cross-cut', grade: 1 } }, 'B2: Cross-cut: grade 1'],
+    ['found-while-working', { conditions: ['rot', 'gaps'], note: 'lower rail' }, 'rot, gaps: lower rail'],
+    ['exclusions-changed', { exclusions: [{ words: 'the brass' }] }, 'the brass'],
+    ['exclusions-changed', { exclusions: [] }, 'nothing'],
+    ['campaign-broken', { before: [{ campaign: 'gloss' }, { campaign: 'gloss' }, { campaign: null }] }, 'gloss'],
+    [
+      'coat-logged',
+      { productId: 'p1', batch: 'B1', temperatureC: 18, relativeHumidityPct: 55 },
+      'Harbour White, batch B1, 18 °C 55 %',
+    ],
+    ['plan-posted', {}, 'cannot be planned'],
+    ['room-added', { name: 'Hall' }, 'Hall'],
+    ['photo-kept', { note: 'under the sill' }, 'under the sill'],
+  ])('%s %j', (kind, payload, words) => {
+    expect(say(kind, payload)).toBe(words);
+    expect(ENTRY_WORDS[kind]).toBeDefined();
   });
 });
 

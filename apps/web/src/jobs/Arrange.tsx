@@ -6,6 +6,7 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
 } from '@dnd-kit/core';
 import {
@@ -45,7 +46,12 @@ export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }
         Drag a line by its handle, also into another room. By keys: space takes it up, arrows move it, space lays it
         down.
       </p>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{ announcements: said(nameOf) }}
+      >
         <SortableContext items={order.rooms} strategy={verticalListSortingStrategy}>
           {order.rooms.map((roomId) => {
             const surfaces = order.surfaces.filter((s) => s.roomId === roomId);
@@ -78,6 +84,16 @@ export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }
     </section>
   );
 }
+
+/** What is said to who cannot see the drag: names, not numbers. */
+const said = (nameOf: (id: string) => string): Announcements => ({
+  onDragStart: ({ active }) => `${nameOf(String(active.id))} taken up.`,
+  onDragOver: ({ active, over }) =>
+    over ? `${nameOf(String(active.id))} is over ${nameOf(String(over.id))}.` : undefined,
+  onDragEnd: ({ active, over }) =>
+    over ? `${nameOf(String(active.id))} laid down at ${nameOf(String(over.id))}.` : undefined,
+  onDragCancel: ({ active }) => `${nameOf(String(active.id))} put back.`,
+});
 
 function Line({
   id,

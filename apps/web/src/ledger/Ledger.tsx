@@ -2,36 +2,9 @@ import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/api.ts';
-import type { Entry } from '../store/types.ts';
-import { sayTest } from '../surface/reasons.ts';
+import { ENTRY_WORDS, sayEntry } from '../words/entries.ts';
 import { capital } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
-
-const KINDS: Record<string, string> = {
-  'job-opened': 'job opened',
-  'job-changed': 'job changed',
-  'room-added': 'room added',
-  'surface-added': 'surface added',
-  'surface-changed': 'surface changed',
-  'test-recorded': 'test',
-  'test-corrected': 'test corrected',
-  'system-chosen': 'system settled',
-  'plan-posted': 'plan posted',
-  'coat-logged': 'coat laid',
-  'step-done': 'step done',
-  'air-read': 'air read',
-};
-
-function say(entry: Entry, products: ReadonlyMap<string, string>): string {
-  const p = entry.payload as Record<string, unknown> & { test?: Parameters<typeof sayTest>[0] };
-  if (p.test) return sayTest(p.test);
-  if (entry.kind === 'coat-logged')
-    return `${products.get(String(p['productId'])) ?? String(p['productId'])}, batch ${String(p['batch'])}, ${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
-  if (entry.kind === 'air-read') return `${String(p['temperatureC'])} °C ${String(p['relativeHumidityPct'])} %`;
-  if (entry.kind === 'system-chosen') return String(p['differs']);
-  if (entry.kind === 'plan-posted') return p['finish'] ? `finish ${sayTime(String(p['finish']))}` : 'cannot be planned';
-  return String(p['name'] ?? p['title'] ?? '');
-}
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
@@ -105,9 +78,9 @@ export default function Ledger() {
               <td className="py-1 text-faded">{e.seq}</td>
               <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
               <td className="py-1">
-                <span className="font-semibold">{capital(KINDS[e.kind] ?? e.kind)}</span>
+                <span className="font-semibold">{capital(ENTRY_WORDS[e.kind] ?? e.kind)}</span>
                 {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
-                <div className="text-faded">{say(e, products)}</div>
+                <div className="text-faded">{sayEntry(e, products)}</div>
               </td>
               <td className="py-1 max-wide:hidden">{e.by}</td>
             </tr>

@@ -68,10 +68,6 @@ export const api = createApi({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
       invalidatesTags: ['Job'],
     }),
-    addRoom: build.mutation<Room, { jobId: string; id: string; name: string }>({
-      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/rooms`, method: 'POST', body }),
-      invalidatesTags: ['Job'],
-    }),
     addWholeRoom: build.mutation<unknown, { jobId: string; id: string; room: NewRoom; surfaces: NewSurface[] }>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/whole-rooms`, method: 'POST', body }),
       invalidatesTags: ['Job', 'Plan', 'Today', 'Ledger'],
@@ -239,7 +235,6 @@ export const {
   useJobsQuery,
   useJobQuery,
   useAddJobMutation,
-  useAddRoomMutation,
   useAddSurfaceMutation,
   useAddWholeRoomMutation,
   useChangeJobMutation,

@@ -36,6 +36,8 @@ export default function SurfacePage() {
     setLogging(null);
   };
   const next = data.standing.next;
+  // The rub comes first and takes two taps; after it, the test that is worth most.
+  const rubbed = data.tests.some((t) => t.test.kind === 'spirit-rub');
   return (
     <Page
       title={data.surface.name}
@@ -78,7 +80,7 @@ export default function SurfacePage() {
           key={corrects?.id ?? 'new'}
           surfaceId={surfaceId}
           corrects={corrects}
-          first={data.nextTests[0]?.kind ?? 'spirit-rub'}
+          first={rubbed ? (data.nextTests[0]?.kind ?? 'spirit-rub') : 'spirit-rub'}
           places={[...new Set(data.tests.flatMap((t) => (t.test.place ? [t.test.place] : [])))]}
           onDone={close}
         />

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import {
   CONDITION_LABELS,
   FINISH_LABELS,
@@ -54,6 +54,8 @@ export default function Walk() {
         </p>
       </Page>
     );
+  // Where the walk stands is in the address: it stays while what is recorded here changes what is still untested.
+  if (asked < 0) return <Navigate to={`?surface=${surface.id}`} replace />;
   const nextUntested = [...order.slice(at + 1), ...order.slice(0, at)].find(needsLook);
   return (
     <Stop
