@@ -60,6 +60,9 @@ rows.push([
   `${(assess / unit).toFixed(1)} × JSON yardstick (${unit.toFixed(3)} ms)`,
 ]);
 
+await evidence();
+await trial();
+
 const coat = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTempC: 10, maxRhPct: 85 };
 const job = (surfaces) => ({
   start: '2027-03-01T08:00:00+00:00',
@@ -109,6 +112,80 @@ rows.push([
 const widths = [0, 1, 2].map((i) => Math.max(...rows.map((r) => r[i].length), 6));
 for (const row of [['what', 'median', 'aim', 'beside'], ...rows])
   say(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('   '));
+
+/** The odds of one surface, and a whole house with its ranked tests. */
+async function evidence() {
+  const read = core.readBy(core.assessSchema, question);
+  const facts = core.factsOf(read);
+  const one = () => core.posteriorOdds(facts, read.tests, read.neighbours);
+  await timed(2000, one);
+  const posterior = await timed(2000, one);
+  rows.push([
+    'odds of one surface',
+    `${posterior.toFixed(3)} ms`,
+    '1 ms',
+    `${(posterior / unit).toFixed(2)} × yardstick`,
+  ]);
+  const elements = ['trim', 'door', 'window', 'wall', 'ceiling', 'stair'];
+  const results = ['no-transfer', 'transfer', 'slight-transfer', 'softens'];
+  const members = Array.from({ length: 200 }, (_, i) => ({
+    id: `s${i}`,
+    surface: core.surfaceFacts({
+      element: elements[i % 6],
+      substrate: i % 6 === 3 || i % 6 === 4 ? 'lime-plaster' : 'softwood',
+      builtYear: 1908,
+      areaM2: 4 + (i % 9),
+    }),
+    tests: i % 5 === 0 ? [{ kind: 'spirit-rub', result: results[(i / 5) % 4] }] : [],
+    campaign: `campaign ${i % 12}`,
+  }));
+  const findings = (m) => core.conditionFindings(m.surface, m.tests);
+  const house = () => core.houseTests(core.readHouse(members), findings);
+  await timed(12, house);
+  const took = await timed(25, house);
+  rows.push([
+    'house of 200 surfaces in 12 campaigns, tests ranked',
+    `${took.toFixed(0)} ms`,
+    '60 ms',
+    `${house().tests.length} tests pay; ${(took / unit).toFixed(0)} × yardstick`,
+  ]);
+}
+
+/** A trial of five preparations, five primers and three topcoats, looked at with thumbnail and eye. */
+async function trial() {
+  const arms = (families) => families.map((f) => core.familyArm(f));
+  const design = {
+    preparations: ['a', 'b', 'c', 'd', 'e'].map((words) => ({ id: words, words, family: null, coats: 0 })),
+    primers: arms([
+      'shellac-primer',
+      'oil-primer',
+      'bonding-acrylic-primer',
+      'stain-blocking-acrylic-primer',
+      'multi-purpose-acrylic-primer',
+    ]),
+    topcoats: arms(['acrylic-trim', 'waterborne-alkyd', 'oil-enamel']),
+    replicates: 1,
+    seed: 5,
+  };
+  const cells = core.layOut(design);
+  const looks = cells.flatMap((c, i) => {
+    const good = (i * 7 + (c.primer ?? 9) * 3 + (c.preparation ?? 9)) % 4;
+    const result = ['holds', 'marks', 'scratches-off', 'peels-in-sheet'][good];
+    return [
+      { cell: c.id, part: 'cell', kind: 'nail-scratch', result, filmAgeHours: 100 },
+      { cell: c.id, part: 'cell', kind: 'test-patch', result: good > 1 ? 'faint-bleed' : 'covers' },
+    ];
+  });
+  const rank = () => core.rankTrial(design, cells, looks, { draws: 10_000 });
+  await timed(2, rank);
+  const took = await timed(7, rank);
+  rows.push([
+    'rank a 5 × 5 × 3 trial, 10,000 draws',
+    `${took.toFixed(0)} ms`,
+    '300 ms',
+    `${looks.length} looks, two traits; ${(took / unit).toFixed(0)} × yardstick`,
+  ]);
+}
 
 /** Reading a whole job over HTTP, against a bare Node and mysql2 endpoint that returns the same job's rows. */
 async function overHttp() {

@@ -151,25 +151,26 @@ describe('grading', () => {
 
 describe('the ordinal model', () => {
   const model: OrdinalModel = { termSd: [1.5, 1.2], thresholds: [-1.5, 0, 1.2] };
+  // Term 0 is a way, term 1 a test.
   const looks: Observation[] = [
-    { terms: [0], grade: 3, weight: 1 },
-    { terms: [0], grade: 3, weight: 1 },
-    { terms: [0, 1], grade: 1, weight: 1 },
-    { terms: [1], grade: 0, weight: 0.4 },
-    { terms: [1], grade: 2, weight: 1 },
+    { way: [0], test: 2, grade: 3, weight: 1 },
+    { way: [0], test: 2, grade: 3, weight: 1 },
+    { way: [0], test: 1, grade: 1, weight: 1 },
+    { way: [], test: 1, grade: 0, weight: 0.4 },
+    { way: [], test: 1, grade: 2, weight: 1 },
   ];
   const flat = flatten(model, looks);
   const at = (a: number, b: number) => Float64Array.from([a, b, 0]);
 
   test('its mode is where the slope is flat, measured by small steps', () => {
-    const { mode } = fitOrdinal(model, flat);
+    const { mode } = fitOrdinal(flat);
     for (const i of [0, 1]) {
       const up = Float64Array.from(mode);
       const down = Float64Array.from(mode);
       up[i]! += 1e-4;
       down[i]! -= 1e-4;
-      expect((logPosterior(model, flat, up) - logPosterior(model, flat, down)) / 2e-4).toBeCloseTo(0, 5);
-      expect(logPosterior(model, flat, up)).toBeLessThan(logPosterior(model, flat, mode));
+      expect((logPosterior(flat, up) - logPosterior(flat, down)) / 2e-4).toBeCloseTo(0, 5);
+      expect(logPosterior(flat, up)).toBeLessThan(logPosterior(flat, mode));
     }
   });
 
@@ -180,7 +181,7 @@ describe('the ordinal model', () => {
     const square = [0, 0];
     for (let a = -6; a <= 6; a += 0.05)
       for (let b = -6; b <= 6; b += 0.05) {
-        const p = Math.exp(logPosterior(model, flat, at(a, b)));
+        const p = Math.exp(logPosterior(flat, at(a, b)));
         total += p;
         [a, b].forEach((x, i) => {
           mean[i]! += p * x;
@@ -188,14 +189,9 @@ describe('the ordinal model', () => {
         });
       }
     const source = randomLcg(0.42);
-    const next = walker(
-      model,
-      flat,
-      fitOrdinal(model, flat),
-      randomNormal.source(source)(0, 1),
-      randomUniform.source(source)(0, 1),
-    );
-    const draws = Array.from({ length: 40_000 }, () => next());
+    const next = walker(flat, fitOrdinal(flat), randomNormal.source(source)(0, 1), randomUniform.source(source)(0, 1));
+    // The walk writes over its steps: each is copied as it is drawn.
+    const draws = Array.from({ length: 40_000 }, () => Float64Array.from(next().at));
     for (const i of [0, 1]) {
       const m = draws.reduce((s, d) => s + d[i]!, 0) / draws.length;
       const v = draws.reduce((s, d) => s + (d[i]! - m) ** 2, 0) / draws.length;
@@ -209,8 +205,8 @@ describe('the ordinal model', () => {
     const twice = flatten(model, [...looks, ...looks]);
     expect(twice.grades.length).toBe(flat.grades.length);
     const x = at(0.3, -0.7);
-    const prior = logPosterior(model, flatten(model, []), x);
-    expect(logPosterior(model, twice, x) - prior).toBeCloseTo(2 * (logPosterior(model, flat, x) - prior), 9);
+    const prior = logPosterior(flatten(model, []), x);
+    expect(logPosterior(twice, x) - prior).toBeCloseTo(2 * (logPosterior(flat, x) - prior), 9);
   });
 });
 

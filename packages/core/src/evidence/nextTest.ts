@@ -1,7 +1,7 @@
-import type { TestKind } from '../vocabulary/index.ts';
+import { FINISHES, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
-import { messageFrom, messageTo, type House, type Member, type Node } from './house.ts';
+import { messageTo, type House, type Member, type Node } from './house.ts';
 import { tableOf, weightsOf } from './likelihood.ts';
 import { dot, normal, tempered, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
@@ -42,26 +42,50 @@ const costOf = (kind: TestKind, minutes: number) =>
 /** What a test is worth beyond its cost. */
 const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test.minutes);
 
-/** A surface whose treatment rides on a test: the tested one, or one of the same campaign or habit. */
+const lossNow = (at: Node) => leastLoss(normal(times(at.told, at.said)));
+
+/**
+ * A surface whose treatment rides on a test of another under the same hidden finish, laid out for the thousands of
+ * times it is asked. Its odds, were the parent believed to be `b`, are Σ over finishes of follows·b + own·Σ(b·share):
+ * linear in b, so that only sums are left to take.
+ */
 interface Rider {
   node: Node;
   areaM2: number;
   /** What is expected to be lost on it as things stand. */
   loss: number;
+  share: Float64Array;
+  follows: Float64Array;
+  own: Float64Array;
 }
 
-const lossNow = (at: Node) => leastLoss(normal(times(at.told, at.said)));
-
-/** The others under the same hidden finish: what a test here says of them is counted too. */
-function ridersWith(house: House, member: Member, areas: (m: Member) => number): Rider[] {
-  const at = house.nodes.get(member.id)!;
-  return house.members
-    .filter((m) => m !== member && areas(m) > 0 && at.parent !== null && house.nodes.get(m.id)!.parent === at.parent)
-    .map((m) => {
-      const node = house.nodes.get(m.id)!;
-      return { node, areaM2: areas(m), loss: lossNow(node) * areas(m) };
-    });
+function riderOf(node: Node, areaM2: number): Rider {
+  const share = Float64Array.from(node.message, (m) => 1 / m);
+  return {
+    node,
+    areaM2,
+    loss: lossNow(node) * areaM2,
+    share,
+    follows: Float64Array.from(node.said, (x, i) => node.reach * x * share[i]!),
+    own: Float64Array.from(node.said, (x, i) => (1 - node.reach) * x * node.own[i]!),
+  };
 }
+
+/** The surfaces under each hidden finish whose treatment is not settled, so that a test beside them could save something. */
+function ridersUnder(house: House, areas: (m: Member) => number): Map<Node, Rider[]> {
+  const under = new Map<Node, Rider[]>();
+  for (const member of house.members) {
+    const node = house.nodes.get(member.id)!;
+    if (!node.parent || areas(member) <= 0) continue;
+    const list = under.get(node.parent);
+    const rider = riderOf(node, areas(member));
+    if (list) list.push(rider);
+    else under.set(node.parent, [rider]);
+  }
+  return under;
+}
+
+const scratch = new Float64Array(FINISHES.length);
 
 /** What a test's outcome leaves to lose on the others, were it heard by them. */
 function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number {
@@ -69,9 +93,16 @@ function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number 
   const parent = at.parent!;
   const belief = parent.told.map((x, i) => ((x * parent.said[i]!) / at.message[i]!) * heard[i]!);
   let loss = 0;
-  for (const rider of riders) {
-    const elsewhere = belief.map((x, i) => x / rider.node.message[i]!);
-    loss += leastLoss(normal(times(messageFrom(rider.node, elsewhere), rider.node.said))) * rider.areaM2;
+  for (const { share, follows, own, areaM2 } of riders) {
+    let told = 0;
+    for (let i = 0; i < belief.length; i++) told += belief[i]! * share[i]!;
+    let total = 0;
+    for (let i = 0; i < belief.length; i++) {
+      const p = belief[i]! * follows[i]! + told * own[i]!;
+      scratch[i] = p;
+      total += p;
+    }
+    loss += (leastLoss(scratch) / total) * areaM2;
   }
   return loss;
 }
@@ -93,11 +124,8 @@ function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, ride
 }
 
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
-function finishTestsOn(house: House, member: Member, areas: (m: Member) => number): NextTest[] {
+function finishTestsOn(member: Member, at: Node, area: number, riders: readonly Rider[]): NextTest[] {
   if (member.surface.isNew === true) return [];
-  const at = house.nodes.get(member.id)!;
-  const riders = ridersWith(house, member, areas).filter((rider) => rider.loss > MINUTE_COST);
-  const area = areas(member);
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
   return FINISH_TESTS.filter(
@@ -135,8 +163,10 @@ export function testsThatPay(
 ): NextTest[] {
   const house = askedHouse(surface, tests, neighbours);
   const asked = house.members.find((m) => m.id === ASKED)!;
-  const onlyAsked = (m: Member) => (m === asked ? areaOf(m) : 0);
-  return ranked([...finishTestsOn(house, asked, onlyAsked), ...questionsOn(surface, tests, findings)]);
+  return ranked([
+    ...finishTestsOn(asked, house.nodes.get(ASKED)!, areaOf(asked), []),
+    ...questionsOn(surface, tests, findings),
+  ]);
 }
 
 /** A test worth making somewhere in the house, and how many other surfaces it would speak for. */
@@ -158,11 +188,17 @@ export interface HouseStanding {
  */
 export function houseTests(house: House, findings: (member: Member) => ConditionFindings): HouseStanding {
   let atStake = 0;
+  const under = ridersUnder(house, areaOf);
   const tests = house.members.flatMap((member): HouseTest[] => {
     const at = house.nodes.get(member.id)!;
     if (member.surface.isNew !== true) atStake += lossNow(at) * areaOf(member);
-    const alsoTells = ridersWith(house, member, areaOf).length;
-    const finish = finishTestsOn(house, member, areaOf).map((t) => ({ ...t, member: member.id, alsoTells }));
+    const beside = (at.parent ? under.get(at.parent)! : []).filter((rider) => rider.node !== at);
+    const riders = beside.filter((rider) => rider.loss > MINUTE_COST);
+    const finish = finishTestsOn(member, at, areaOf(member), riders).map((t) => ({
+      ...t,
+      member: member.id,
+      alsoTells: beside.length,
+    }));
     const questions = questionsOn(member.surface, member.tests, findings(member)).map((t) => ({
       ...t,
       member: member.id,

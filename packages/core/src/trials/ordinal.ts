@@ -1,8 +1,9 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 
-/** One graded look: which terms it carries, its grade 0 … K, and how much it counts. */
+/** One graded look: the way it was done as a set of terms, the term of its test, its grade 0 … K, and how much it counts. */
 export interface Observation {
-  terms: readonly number[];
+  way: readonly number[];
+  test: number;
   grade: number;
   weight: number;
 }
@@ -27,88 +28,136 @@ export interface OrdinalFit {
   size: number;
 }
 
-const logistic = (x: number) => 1 / (1 + Math.exp(-x));
 const TINY = 1e-12;
 const MOST_STEPS = 60;
 const HALVINGS = 30;
 const CLOSE_ENOUGH = 1e-9;
+/** Below this a product of chances is put by as a logarithm, before it vanishes. */
+const NEARLY_NOTHING = 1e-200;
 
-/** The chance of a grade above a threshold, at effect `eta`. */
-export const aboveThreshold = (eta: number, threshold: number) => logistic(eta - threshold);
-
-/** Looks laid flat for the thousands of times they are asked: as many terms for each, padded with a slot that is 0. */
+/**
+ * Looks laid flat for the thousands of times they are asked. Ways are sets of terms, as many for each, padded with
+ * the slot after the last effect, which holds 0; a look names its way and its test.
+ */
 export interface FlatLooks {
+  /** 1 / (2 sd²) of each term's prior. */
+  precision: Float64Array;
+  /** e to the minus of each threshold: with e to the effect, a grade's chance takes no further exponential. */
+  steps: Float64Array;
   width: number;
-  terms: Int32Array;
+  /** The terms of way after way. */
+  ways: Int32Array;
+  count: number;
+  wayOf: Int32Array;
+  testOf: Int32Array;
   grades: Uint8Array;
   weights: Float64Array;
 }
 
-/** Looks alike in terms and grade are one look of more weight. */
+/** Looks alike in way, test and grade are one look of more weight. */
 function gathered(looks: readonly Observation[]): Observation[] {
   const alike = new Map<string, Observation>();
   for (const look of looks) {
-    const key = `${look.terms.join()}/${look.grade}`;
+    const key = `${look.way.join()}/${look.test}/${look.grade}`;
     alike.set(key, { ...look, weight: look.weight + (alike.get(key)?.weight ?? 0) });
   }
   return [...alike.values()];
 }
 
-/** Lays looks flat. The padding slot is the one after the last effect: parameters hold 0 there. */
-export function flatten(model: OrdinalModel, all: readonly Observation[]): FlatLooks {
+/** Lays looks flat. `asked` are ways to be answered for at every step, looked at or not: they come first, in their order. */
+export function flatten(
+  model: OrdinalModel,
+  all: readonly Observation[],
+  asked: readonly (readonly number[])[] = [],
+): FlatLooks {
   const looks = gathered(all);
-  const width = Math.max(1, ...looks.map((l) => l.terms.length));
-  const terms = new Int32Array(looks.length * width).fill(model.termSd.length);
-  looks.forEach((look, i) => look.terms.forEach((term, j) => (terms[i * width + j] = term)));
+  const ways = [...asked];
+  const known = new Map(ways.map((way, i) => [way.join(), i]));
+  const wayOf = looks.map(({ way }) => {
+    const key = way.join();
+    if (!known.has(key)) known.set(key, ways.push(way) - 1);
+    return known.get(key)!;
+  });
+  const width = Math.max(1, ...ways.map((way) => way.length));
+  const flat = new Int32Array(ways.length * width).fill(model.termSd.length);
+  ways.forEach((way, i) => way.forEach((term, j) => (flat[i * width + j] = term)));
   return {
+    precision: Float64Array.from(model.termSd, (sd) => 1 / (2 * sd * sd)),
+    steps: Float64Array.from(model.thresholds, (t) => Math.exp(-t)),
     width,
-    terms,
+    ways: flat,
+    count: ways.length,
+    wayOf: Int32Array.from(wayOf),
+    testOf: Int32Array.from(looks, (l) => l.test),
     grades: Uint8Array.from(looks, (l) => l.grade),
     weights: Float64Array.from(looks, (l) => l.weight),
   };
 }
 
-/** The sum of the effects that look `i` carries. */
-function effectOn(looks: FlatLooks, i: number, at: Float64Array): number {
-  let eta = 0;
-  for (let j = i * looks.width; j < (i + 1) * looks.width; j++) eta += at[looks.terms[j]!]!;
-  return eta;
-}
-
-/** The logarithm of the posterior at these effects. */
-export function logPosterior(model: OrdinalModel, looks: FlatLooks, at: Float64Array): number {
-  const { termSd, thresholds } = model;
-  let log = 0;
-  for (let i = 0; i < termSd.length; i++) log -= (at[i]! / termSd[i]!) ** 2 / 2;
-  for (let i = 0; i < looks.grades.length; i++) {
-    const eta = effectOn(looks, i, at);
-    const grade = looks.grades[i]!;
-    const upper = grade < thresholds.length ? logistic(thresholds[grade]! - eta) : 1;
-    const lower = grade > 0 ? logistic(thresholds[grade - 1]! - eta) : 0;
-    log += looks.weights[i]! * Math.log(Math.max(TINY, upper - lower));
+/** e to the effect of every way, at these effects, into `effects`. */
+function effectsOfWays({ ways, width, count }: FlatLooks, at: Float64Array, effects: Float64Array): void {
+  for (let i = 0, slot = 0; i < count; i++) {
+    let eta = 0;
+    for (const end = slot + width; slot < end; slot++) eta += at[ways[slot]!]!;
+    effects[i] = Math.exp(eta);
   }
-  return log;
 }
 
-/** First and second derivative in `eta` of the logarithm of one grade's chance. */
-function slopeOf(model: OrdinalModel, grade: number, eta: number): { first: number; second: number } {
-  const { thresholds } = model;
-  const fu = grade < thresholds.length ? logistic(thresholds[grade]! - eta) : 1;
-  const fl = grade > 0 ? logistic(thresholds[grade - 1]! - eta) : 0;
-  // (log(Fu − Fl))′ = −(fu − fl)/(Fu − Fl), which for the logistic comes to Fu + Fl − 1; its own slope is −(fu + fl).
-  return { first: fu + fl - 1, second: -(fu * (1 - fu) + fl * (1 - fl)) };
+/** The logarithm of the posterior at these effects; leaves e to the effect of every way in `effects`. */
+export function logPosterior(
+  looks: FlatLooks,
+  at: Float64Array,
+  effects: Float64Array = new Float64Array(looks.count),
+): number {
+  const { precision, steps, wayOf, testOf, grades, weights } = looks;
+  effectsOfWays(looks, at, effects);
+  let log = 0;
+  let product = 1;
+  for (let i = 0; i < precision.length; i++) log -= at[i]! * at[i]! * precision[i]!;
+  let test = -1;
+  let effectOfTest = 1;
+  for (let i = 0; i < grades.length; i++) {
+    if (testOf[i] !== test) {
+      test = testOf[i]!;
+      effectOfTest = Math.exp(at[test]!);
+    }
+    const effect = effects[wayOf[i]!]! * effectOfTest;
+    const grade = grades[i]!;
+    const upper = grade < steps.length ? 1 / (1 + effect * steps[grade]!) : 1;
+    const lower = grade > 0 ? 1 / (1 + effect * steps[grade - 1]!) : 0;
+    const chance = Math.max(TINY, upper - lower);
+    // A logarithm is dear: looks of weight one are multiplied up, and one is taken for many.
+    if (weights[i] === 1) {
+      product *= chance;
+      if (product < NEARLY_NOTHING) {
+        log += Math.log(product);
+        product = 1;
+      }
+    } else log += weights[i]! * Math.log(chance);
+  }
+  return log + Math.log(product);
 }
 
-function slopes(model: OrdinalModel, looks: FlatLooks, at: Float64Array): { gradient: number[]; curvature: Matrix } {
-  const gradient = model.termSd.map((sd, i) => -at[i]! / sd ** 2);
-  const curvature = Matrix.diag(model.termSd.map((sd) => 1 / sd ** 2));
-  for (let i = 0; i < looks.grades.length; i++) {
-    const { first, second } = slopeOf(model, looks.grades[i]!, effectOn(looks, i, at));
-    const weight = looks.weights[i]!;
-    const own = [...looks.terms.subarray(i * looks.width, (i + 1) * looks.width)].filter((t) => t < gradient.length);
+/** The gradient of the log posterior, and minus its second derivatives. */
+function slopes(looks: FlatLooks, at: Float64Array): { gradient: number[]; curvature: Matrix } {
+  const { precision, steps, width, ways, wayOf, testOf, grades, weights } = looks;
+  const effects = new Float64Array(looks.count);
+  effectsOfWays(looks, at, effects);
+  const gradient = Array.from(precision, (p, i) => -2 * p * at[i]!);
+  const curvature = Matrix.diag(Array.from(precision, (p) => 2 * p));
+  for (let i = 0; i < grades.length; i++) {
+    const effect = effects[wayOf[i]!]! * Math.exp(at[testOf[i]!]!);
+    const grade = grades[i]!;
+    const upper = grade < steps.length ? 1 / (1 + effect * steps[grade]!) : 1;
+    const lower = grade > 0 ? 1 / (1 + effect * steps[grade - 1]!) : 0;
+    // (log(U − L))′ is (−u + l)/(U − L), which for the logistic comes to U + L − 1; its own slope is −(u + l).
+    const first = upper + lower - 1;
+    const second = -(upper * (1 - upper) + lower * (1 - lower));
+    const way = wayOf[i]! * width;
+    const own = [...ways.subarray(way, way + width), testOf[i]!].filter((term) => term < gradient.length);
     for (const a of own) {
-      gradient[a]! += weight * first;
-      for (const b of own) curvature.set(a, b, curvature.get(a, b) - weight * second);
+      gradient[a]! += weights[i]! * first;
+      for (const b of own) curvature.set(a, b, curvature.get(a, b) - weights[i]! * second);
     }
   }
   return { gradient, curvature };
@@ -118,19 +167,19 @@ function slopes(model: OrdinalModel, looks: FlatLooks, at: Float64Array): { grad
  * Finds the mode of the posterior by Newton's method, each step halved until it climbs. A proportional-odds posterior
  * is log-concave, so there is one mode. Source: McCullagh, regression models for ordinal data.
  */
-export function fitOrdinal(model: OrdinalModel, looks: FlatLooks): OrdinalFit {
-  const size = model.termSd.length;
+export function fitOrdinal(looks: FlatLooks): OrdinalFit {
+  const size = looks.precision.length;
   let mode = new Float64Array(size + 1);
-  let height = logPosterior(model, looks, mode);
+  let height = logPosterior(looks, mode);
   for (let step = 0; step < MOST_STEPS; step++) {
-    const { gradient, curvature } = slopes(model, looks, mode);
+    const { gradient, curvature } = slopes(looks, mode);
     const move = new CholeskyDecomposition(curvature).solve(Matrix.columnVector(gradient)).to1DArray();
     let moved = mode;
     let then = -Infinity;
     let reach = 1;
     for (let half = 0; half < HALVINGS && !(then > height); half++, reach /= 2) {
       moved = mode.map((x, i) => x + reach * (move[i] ?? 0));
-      then = logPosterior(model, looks, moved);
+      then = logPosterior(looks, moved);
     }
     if (!(then > height)) break;
     const gained = then - height;
@@ -138,53 +187,60 @@ export function fitOrdinal(model: OrdinalModel, looks: FlatLooks): OrdinalFit {
     height = then;
     if (gained < CLOSE_ENOUGH) break;
   }
-  const lower = new CholeskyDecomposition(slopes(model, looks, mode).curvature).lowerTriangularMatrix;
+  const lower = new CholeskyDecomposition(slopes(looks, mode).curvature).lowerTriangularMatrix;
   return { mode, factor: Float64Array.from(lower.transpose().to1DArray()), size };
+}
+
+/** Where a walk stands: the effects of the terms, and e to the effect of every way. Written over by later steps. */
+export interface Stand {
+  at: Float64Array;
+  effects: Float64Array;
 }
 
 /** How far each step of the walk reaches, 0 to 1: near 1 it forgets the last step, near 0 it hardly moves. */
 const STEP = 0.85;
 
 /**
- * Walks through the posterior: each step is drawn from the normal that touches it, leaning on the last one, and taken
- * as often as the true posterior asks for. The walk's states are draws from the posterior, whatever its shape.
- * `normalDraw` gives standard normal numbers, `uniformDraw` numbers from 0 to 1.
+ * Walks through the posterior, each call a step. A step is drawn from the normal that touches the posterior, leaning
+ * on the last one, and taken as often as the true posterior asks for: where the walk stands are draws from it,
+ * whatever its shape. `normalDraw` gives standard normal numbers, `uniformDraw` numbers from 0 to 1.
  * Source: preconditioned Crank–Nicolson proposals (Cotter, Roberts, Stuart and White), with the Laplace normal as reference.
  */
 export function walker(
-  model: OrdinalModel,
   looks: FlatLooks,
   fit: OrdinalFit,
   normalDraw: () => number,
   uniformDraw: () => number,
-): () => Float64Array {
+): () => Stand {
   const n = fit.size;
   const keep = Math.sqrt(1 - STEP * STEP);
-  // Where the walk stands, in steps of the normal around the mode.
+  const standing = () => ({ at: Float64Array.from(fit.mode), effects: new Float64Array(looks.count) });
+  // How far from the mode, in steps of the normal; and where the next step is tried: what is not taken is written over.
   let z = new Float64Array(n);
-  let at = fit.mode;
-  let gap = logPosterior(model, looks, at);
+  let tried = new Float64Array(n);
+  let here: Stand = standing();
+  let there: Stand = standing();
+  let gap = logPosterior(looks, here.at, here.effects);
   return () => {
-    const tried = new Float64Array(n);
     let half = 0;
     for (let i = 0; i < n; i++) {
-      tried[i] = keep * z[i]! + STEP * normalDraw();
-      half += tried[i]! ** 2 / 2;
+      const x = keep * z[i]! + STEP * normalDraw();
+      tried[i] = x;
+      half += (x * x) / 2;
     }
-    const there = unfolded(fit, tried);
-    const then = logPosterior(model, looks, there) + half;
+    unfold(fit, tried, there.at);
+    const then = logPosterior(looks, there.at, there.effects) + half;
     if (Math.log(uniformDraw()) < then - gap) {
-      z = tried;
-      at = there;
+      [z, tried] = [tried, z];
+      [here, there] = [there, here];
       gap = then;
     }
-    return at;
+    return here;
   };
 }
 
-/** mode + L⁻ᵀ z, solved from the last to the first. */
-function unfolded({ factor, mode, size }: OrdinalFit, z: Float64Array): Float64Array {
-  const at = new Float64Array(size + 1);
+/** mode + L⁻ᵀ z, solved from the last to the first, into `at`. */
+function unfold({ factor, mode, size }: OrdinalFit, z: Float64Array, at: Float64Array): void {
   for (let i = size - 1; i >= 0; i--) {
     let rest = z[i]!;
     const row = i * size;
@@ -192,5 +248,4 @@ function unfolded({ factor, mode, size }: OrdinalFit, z: Float64Array): Float64A
     at[i] = rest / factor[row + i]!;
   }
   for (let i = 0; i < size; i++) at[i]! += mode[i]!;
-  return at;
 }

@@ -3,7 +3,7 @@ import type { Family, Plane, TestKind } from '../vocabulary/index.ts';
 import type { TrialWord } from '../systems/case.ts';
 import { designWarnings, sayCell, type Arm, type Cell, type TrialDesign } from './design.ts';
 import { SCORED_BY, TELLS_FROM_H, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
-import { fitOrdinal, flatten, walker, aboveThreshold, type Observation, type OrdinalModel } from './ordinal.ts';
+import { fitOrdinal, flatten, walker, type Observation, type OrdinalModel, type Stand } from './ordinal.ts';
 
 /** One look at one cell, or at its strip of bare primer. */
 export interface TrialLook {
@@ -60,7 +60,6 @@ const SPREAD = {
 };
 /** Where grades pass into each other on that scale, for a look of the middling kind. Source: judgement. */
 const THRESHOLDS = [-1.5, 0, 1.2];
-const BEST_GRADE = 3;
 /** Steps of the walk that are thrown away before it is believed. */
 const WARM_UP = 500;
 
@@ -75,15 +74,17 @@ export function gradeOf(look: TrialLook): { trait: Trait; grade: Grade } | null 
 /** Where each term of the model stands among its parameters. */
 interface Terms {
   model: OrdinalModel;
-  of: (cell: Pick<Cell, 'preparation' | 'primer' | 'topcoat'>, kind: TestKind | null, strip: boolean) => number[];
+  /** The terms of a way, or of its strip of bare primer. */
+  way: (cell: Pick<Cell, 'preparation' | 'primer' | 'topcoat'>, strip: boolean) => number[];
+  test: (kind: TestKind) => number;
   primer: (at: number) => number;
 }
 
-function termsOf(design: TrialDesign): Terms {
+/** The terms of a design, with one for each kind of test that was made. */
+function termsOf(design: TrialDesign, kinds: readonly TestKind[]): Terms {
   const p = design.preparations.length;
   const r = design.primers.length;
   const t = design.topcoats.length;
-  const kinds = SCORED_BY.map((row) => row.kind);
   const at = { preparation: 0, primer: p, topcoat: p + r, pair: p + r + t, kind: p + r + t + p * r };
   const strip = at.kind + kinds.length;
   const untreated = strip + 1;
@@ -104,30 +105,33 @@ function termsOf(design: TrialDesign): Terms {
       thresholds: THRESHOLDS,
     },
     primer: (primer) => at.primer + primer,
-    of: (cell, kind, onStrip) => [
+    test: (kind) => at.kind + kinds.indexOf(kind),
+    way: (cell, onStrip) => [
       level,
       ...(cell.preparation === null || cell.primer === null
         ? [untreated]
         : [at.preparation + cell.preparation, at.primer + cell.primer, at.pair + cell.preparation * r + cell.primer]),
-      ...(onStrip ? [strip] : [at.topcoat + cell.topcoat]),
-      ...(kind ? [at.kind + kinds.indexOf(kind)] : []),
+      onStrip ? strip : at.topcoat + cell.topcoat,
     ],
   };
 }
 
 function observed(looks: readonly TrialLook[], cells: readonly Cell[], terms: Terms, trait: Trait): Observation[] {
-  return looks.flatMap((look): Observation[] => {
-    const scored = gradeOf(look);
-    const cell = cells.find((c) => c.id === look.cell);
-    if (!scored || scored.trait !== trait || !cell) return [];
-    return [
-      {
-        terms: terms.of(cell, look.kind, look.part === 'strip'),
-        grade: scored.grade,
-        weight: isYoung(look) ? YOUNG_COUNTS : 1,
-      },
-    ];
-  });
+  return looks
+    .flatMap((look): Observation[] => {
+      const scored = gradeOf(look);
+      const cell = cells.find((c) => c.id === look.cell);
+      if (!scored || scored.trait !== trait || !cell) return [];
+      return [
+        {
+          way: terms.way(cell, look.part === 'strip'),
+          test: terms.test(look.kind),
+          grade: scored.grade,
+          weight: isYoung(look) ? YOUNG_COUNTS : 1,
+        },
+      ];
+    })
+    .sort((a, b) => a.test - b.test);
 }
 
 const isYoung = (look: TrialLook) =>
@@ -136,13 +140,15 @@ const isYoung = (look: TrialLook) =>
 /** One trait's looks, and the walk through what they allow. */
 interface Walk {
   count: number;
-  next: () => Float64Array;
+  next: () => Stand;
 }
 
-/** What is drawn again and again: the chance of each way, of the untreated cell, and each primer's effect. */
+/** What is drawn again and again: the chance of each way and of the untreated cell, and each primer's effect. */
 interface Drawn {
-  ways: Float64Array[];
-  untreated: Float64Array;
+  draws: number;
+  /** Row after row, a draw each: every way, and the untreated cell last. */
+  chances: Float64Array;
+  width: number;
   primers: Float64Array[];
 }
 
@@ -153,33 +159,38 @@ export function* rankingByParts(
   looks: readonly TrialLook[],
   { draws = 10_000, seed = 1 }: { draws?: number; seed?: number } = {},
 ): Generator<number, Ranking> {
-  const terms = termsOf(design);
+  const seen = new Set(looks.map((look) => look.kind));
+  const terms = termsOf(
+    design,
+    SCORED_BY.map((row) => row.kind).filter((kind) => seen.has(kind)),
+  );
   const source = randomLcg(seed);
   const normalDraw = randomNormal.source(source)(0, 1);
   const uniformDraw = randomUniform.source(source)(0, 1);
+  const ways = waysOf(design);
+  const asked = [...ways, UNTREATED].map((way) => terms.way(way, false));
   const walks = TRAITS.flatMap((trait): Walk[] => {
-    const seen = observed(looks, cells, terms, trait);
-    if (seen.length === 0) return [];
-    const flat = flatten(terms.model, seen);
-    const fit = fitOrdinal(terms.model, flat);
-    return [{ count: seen.length, next: walker(terms.model, flat, fit, normalDraw, uniformDraw) }];
+    const own = observed(looks, cells, terms, trait);
+    if (own.length === 0) return [];
+    const flat = flatten(terms.model, own, asked);
+    return [{ count: own.length, next: walker(flat, fitOrdinal(flat), normalDraw, uniformDraw) }];
   });
   for (const walk of walks) for (let i = 0; i < WARM_UP; i++) walk.next();
-  const ways = waysOf(design);
-  const asked = [...ways, { preparation: null, primer: null, topcoat: 0 }].map((way) => terms.of(way, null, false));
+  const width = asked.length;
   const drawn: Drawn = {
-    ways: ways.map(() => new Float64Array(draws)),
-    untreated: new Float64Array(draws),
+    draws,
+    width,
+    chances: new Float64Array(draws * width).fill(1),
     primers: design.primers.map(() => new Float64Array(draws)),
   };
   const part = Math.max(1, Math.ceil(draws / 20));
   for (let i = 0; i < draws; i++) {
-    draw(i, walks, terms, asked, drawn);
+    for (const walk of walks) addStand(walk.next(), i, drawn, terms);
     if ((i + 1) % part === 0) yield (i + 1) / draws;
   }
   return {
     ways: ranked(ways, drawn, design),
-    untreated: believed(drawn.untreated),
+    untreated: believedChance(drawn, ways.length),
     primers: primerWords(design, drawn.primers),
     looks: walks.reduce((sum, walk) => sum + walk.count, 0),
     young: looks.filter(isYoung).length,
@@ -206,23 +217,41 @@ const waysOf = (design: TrialDesign) =>
     design.primers.flatMap((__, primer) => design.topcoats.map((___, topcoat) => ({ preparation, primer, topcoat }))),
   );
 
-/** One draw: a cell holds where it grips and blocks, each at the best grade. */
-function draw(i: number, walks: readonly Walk[], terms: Terms, asked: readonly (readonly number[])[], drawn: Drawn) {
-  const toBest = terms.model.thresholds[BEST_GRADE - 1]!;
-  for (const list of drawn.ways) list[i] = 1;
-  drawn.untreated[i] = 1;
-  for (const walk of walks) {
-    const at = walk.next();
-    for (let w = 0; w < asked.length; w++) {
-      let eta = 0;
-      for (const term of asked[w]!) eta += at[term]!;
-      (drawn.ways[w] ?? drawn.untreated)[i]! *= aboveThreshold(eta, toBest);
-    }
-    drawn.primers.forEach((list, primer) => (list[i]! += at[terms.primer(primer)]!));
-  }
+/** The odds of the best grade are e to the effect less the last step. */
+const TO_BEST = Math.exp(THRESHOLDS.at(-1)!);
+
+/** Where one trait's walk stands, as draw `i`: a cell holds where it grips and blocks, each at the best grade. */
+function addStand({ at, effects }: Stand, i: number, { chances, width, primers }: Drawn, terms: Terms): void {
+  const row = i * width;
+  for (let w = 0; w < width; w++) chances[row + w]! /= 1 + TO_BEST / effects[w]!;
+  for (let p = 0; p < primers.length; p++) primers[p]![i]! += at[terms.primer(p)]!;
 }
 
-/** Mean, and the interval between the twentieth from below and the twentieth from above. */
+const UNTREATED = { preparation: null, primer: null, topcoat: 0 };
+
+/** How finely chances are counted for their intervals. */
+const BINS = 2000;
+
+/** Mean and nine-in-ten interval of one column of chances, counted into bins. */
+function believedChance({ draws, width, chances }: Drawn, at: number): Believed {
+  const bins = new Uint32Array(BINS + 1);
+  let sum = 0;
+  for (let i = 0; i < draws; i++) {
+    const x = chances[i * width + at]!;
+    sum += x;
+    bins[Math.floor(x * BINS)]! += 1;
+  }
+  const share = (part: number) => {
+    let gone = 0;
+    let bin = 0;
+    while (bin < BINS && (gone += bins[bin]!) < part * draws) bin += 1;
+    return (bin + 0.5) / BINS;
+  };
+  const mean = sum / draws;
+  return { mean, low: Math.min(mean, share(0.05)), high: Math.max(mean, Math.min(1, share(0.95))) };
+}
+
+/** Mean and nine-in-ten interval of draws of any size. */
 function believed(draws: Float64Array): Believed {
   const sorted = Float64Array.from(draws).sort();
   const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
@@ -234,18 +263,19 @@ function ranked(
   drawn: Drawn,
   design: TrialDesign,
 ): RankedWay[] {
-  const draws = drawn.untreated.length;
+  const { draws, width, chances } = drawn;
   const best = new Float64Array(ways.length);
   for (let i = 0; i < draws; i++) {
+    const row = i * width;
     let top = 0;
-    for (let w = 1; w < ways.length; w++) if (drawn.ways[w]![i]! > drawn.ways[top]![i]!) top = w;
+    for (let w = 1; w < ways.length; w++) if (chances[row + w]! > chances[row + top]!) top = w;
     best[top]! += 1 / draws;
   }
   return ways
     .map((way, w): RankedWay => ({
       ...way,
       words: sayCell({ ...way, id: '', row: 0, column: 0, replicate: 0 }, design),
-      holds: believed(drawn.ways[w]!),
+      holds: believedChance(drawn, w),
       best: best[w]!,
     }))
     .sort((a, b) => b.holds.mean - a.holds.mean);
