@@ -17,7 +17,9 @@ const DESK = [
   ['surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
   ['drying-plan', '/drying/{Ferrykeeper}'],
   ['aftercare', '/aftercare'],
+  ['round', '/jobs/{Net}/round'],
   ['trials', '/trials'],
+  ['trial', '/trials/{trial}'],
   ['shelf', '/shelf'],
   ['practice', '/practice'],
   ['house-rules', '/rules'],
@@ -25,6 +27,7 @@ const DESK = [
 ];
 const SITE = [
   ['site-today', '/today'],
+  ['site-walk', '/jobs/{Ferrykeeper}/walk'],
   ['site-surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
   ['site-drying-plan', '/drying/{Ferrykeeper}'],
 ];
@@ -63,7 +66,12 @@ async function shoot(views, viewport) {
     const jobs = await (await fetch('/api/jobs')).json();
     const ferrykeeper = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;
     const whole = await (await fetch(`/api/jobs/${ferrykeeper}`)).json();
-    return { Ferrykeeper: ferrykeeper, Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id };
+    return {
+      Ferrykeeper: ferrykeeper,
+      Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id,
+      Net: jobs.find((j) => j.title === 'The Net Loft').id,
+      trial: (await (await fetch('/api/trials')).json())[0].id,
+    };
   });
   for (const [name, path] of views) {
     await page.goto(path.replace(/\{(\w+)\}/g, (_, key) => ids[key]));

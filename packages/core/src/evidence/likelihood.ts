@@ -46,23 +46,36 @@ export const isDirty = (surface: SurfaceFacts) =>
   surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
 
 const YOUNG_FILM_HOURS = 72;
-/** A repeat in one place shares its luck; a repeat elsewhere hardly. A film scratched young says little. Source: practice. */
-const SHARES = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
+/** What each further test adds: in the same place it shares the luck of the first, elsewhere hardly. A film scratched young says little. Source: practice. */
+const ADDS = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
 
-/** How much each test counts, 0 to 1: repeats in one place share their luck, grip tests share theirs, young films say little. */
+/** Tests that share their luck: those of one kind, and all that measure grip. */
+const luckOf = (test: TestRecord) => (ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind);
+
+/** How much `n` tests of one place are worth together: the second a part of the first, the third less again. */
+function worthInPlace(n: number): number {
+  let worth = 1;
+  for (let k = 1; k < n; k++) worth += ADDS.samePlace / k;
+  return worth;
+}
+
+/**
+ * How much each test counts, 0 to 1. Repeats share their luck, so together they are worth less than their number; each
+ * carries an equal part of that, whatever the order in which they were made. Young films say little.
+ */
 export function weightsOf(tests: readonly TestRecord[]): number[] {
-  const timesAt = new Map<string, number>();
-  const timesKind = new Map<string, number>();
+  const places = new Map<string, Map<string, number>>();
+  for (const test of tests) {
+    const luck = luckOf(test);
+    const counts = places.get(luck) ?? new Map<string, number>();
+    places.set(luck, counts.set(test.place ?? '', (counts.get(test.place ?? '') ?? 0) + 1));
+  }
   return tests.map((test) => {
-    const group = ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind;
-    const place = `${group}@${test.place ?? ''}`;
-    const here = timesAt.get(place) ?? 0;
-    const before = timesKind.get(group) ?? 0;
-    timesAt.set(place, here + 1);
-    timesKind.set(group, before + 1);
-    const repeat = here > 0 ? SHARES.samePlace / here : before > 0 ? SHARES.otherPlace : 1;
-    const young = group === 'grip' && test.filmAgeHours != null && test.filmAgeHours < YOUNG_FILM_HOURS;
-    return repeat * (young ? SHARES.youngFilm : 1);
+    const counts = places.get(luckOf(test))!;
+    const here = counts.get(test.place ?? '')!;
+    const ofPlace = (1 + ADDS.otherPlace * (counts.size - 1)) / counts.size;
+    const young = luckOf(test) === 'grip' && test.filmAgeHours != null && test.filmAgeHours < YOUNG_FILM_HOURS;
+    return ((ofPlace * worthInPlace(here)) / here) * (young ? ADDS.youngFilm : 1);
   });
 }
 

@@ -2,11 +2,11 @@ import { FINISHES, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import { messageTo, type House, type Member, type Node } from './house.ts';
-import { tableOf, weightsOf } from './likelihood.ts';
-import { dot, normal, tempered, times, type Vector } from './odds.ts';
+import { isDirty, likelihoodOfAll, tableOf, weightsOf } from './likelihood.ts';
+import { dot, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { leastLoss } from './treatment.ts';
-import { FINISH_TESTS, QUESTIONS, TEST_MINUTES } from './knowledge/questions.ts';
+import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS, TEST_MINUTES } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
 export interface NextTest {
@@ -107,21 +107,43 @@ function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number 
   return loss;
 }
 
+/** Where the next test of a kind would be made: a place of its own. */
+const NEXT = 'the next place';
+
+/**
+ * How an outcome of the next test would be heard: in full where nothing of its kind was made yet; else by how all
+ * tests together would speak, against how they speak now, since they then share their luck.
+ */
+function hearingOf(kind: TestKind, member: Member): (column: Vector, result: string) => Vector {
+  const weights = weightsOf([...member.tests, { kind, place: NEXT }]);
+  if (weights.at(-1) === 1) return (column) => column;
+  const dirty = isDirty(member.surface);
+  const now = likelihoodOfAll(member.tests, dirty);
+  return (_column, result) => {
+    const next: TestRecord = { kind, place: NEXT, ...(kind === 'cross-cut' ? { grade: Number(result) } : { result }) };
+    return likelihoodOfAll([...member.tests, next], dirty).map((x, i) => x / now[i]!);
+  };
+}
+
 /** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
 function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
   const { table, columns } = tableOf(kind)!;
   const odds = normal(times(at.told, at.said));
-  const weight = weightsOf([...member.tests, { kind, place: 'next' }]).at(-1)!;
+  const hearing = hearingOf(kind, member);
   let saved = leastLoss(odds) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss, 0);
   table.results.forEach((_, column) => {
     const chance = dot(odds, columns[column]!);
     if (chance < 1e-6) return;
-    const outcome = tempered(columns[column]!, weight);
+    const outcome = hearing(columns[column]!, table.results[column]!);
     const here = leastLoss(normal(times(odds, outcome))) * areaM2;
     saved -= chance * (here + (riders.length ? lossHeard(at, riders, outcome) : 0));
   });
   return saved;
 }
+
+/** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
+const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
+  !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub');
 
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
 function finishTestsOn(member: Member, at: Node, area: number, riders: readonly Rider[]): NextTest[] {
@@ -130,6 +152,7 @@ function finishTestsOn(member: Member, at: Node, area: number, riders: readonly 
   const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
   return FINISH_TESTS.filter(
     (kind) =>
+      comesNow(kind, member.tests) &&
       costOf(kind, TEST_MINUTES[kind]!.minutes) < atStake &&
       member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
   ).map((kind) => ({

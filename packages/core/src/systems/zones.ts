@@ -1,3 +1,4 @@
+import type { StepKind } from '../vocabulary/index.ts';
 import { stepKey, type Step } from './step.ts';
 
 /** The part of a surface that no test names. */
@@ -9,7 +10,27 @@ interface ZoneWork {
   steps: readonly Step[];
 }
 
-const ofTheWhole = (step: Step) => step.scope === undefined || step.scope === 'all';
+/** What is done about the room and the piece, whichever part of it asks. */
+const ABOUT_THE_WHOLE: readonly StepKind[] = [
+  'contain-lead',
+  'protect',
+  'mask',
+  'ventilate',
+  'unhang',
+  'close-opening',
+  'remove-hardware',
+  'inspect',
+  'cure-hold',
+  'unmask',
+  'refit-hardware',
+  'rehang',
+  'clean-up',
+  'other-trade',
+  'revisit',
+];
+
+const ofTheWhole = (step: Step) =>
+  !ABOUT_THE_WHOLE.includes(step.kind) && (step.scope === undefined || step.scope === 'all');
 /** One colour and sheen over the whole face: what differs is the number of coats at the most. */
 const sameLine = (a: Step, b: Step) =>
   a.kind === 'finish-coat' || a.kind === 'clear-coat' ? a.kind === b.kind : stepKey(a) === stepKey(b);
