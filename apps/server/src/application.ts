@@ -9,6 +9,7 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.ts';
+import { notTooDeep } from './http/depth.middleware.ts';
 import { log, nestLogger } from './http/logger.ts';
 import { sameOrigin } from './http/sameOrigin.middleware.ts';
 import { edgeValidation } from './http/validation.ts';
@@ -60,6 +61,7 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   // A photo comes as it is; everything else is JSON.
   app.use(/^\/api\/jobs\/[^/]+\/photos$/, express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  app.use(notTooDeep);
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
   const document = SwaggerModule.createDocument(

@@ -2,7 +2,7 @@ import { FINISHES } from '../vocabulary/index.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from './knowledge/treatments.ts';
 import type { FinishOdds } from './odds.ts';
 
-export type { Treatment } from './knowledge/treatments.ts';
+export { TREATMENTS, type Treatment } from './knowledge/treatments.ts';
 
 /** The odds gathered by what each finish calls for; sums to 1. */
 export function treatmentOdds(odds: FinishOdds): Record<Treatment, number> {

@@ -1,0 +1,200 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  areaOf,
+  asProduct,
+  assess,
+  drillCost,
+  drillOf,
+  drillTest,
+  DRILL_TESTS,
+  ELEMENTS,
+  estimateStep,
+  FINISHES,
+  isCoat,
+  posteriorOdds,
+  priceSystem,
+  SHIPPED_SHELF,
+  STEP_KINDS,
+  SUBSTRATES,
+  surfaceFacts,
+  TEXTURES,
+  TREATMENTS,
+  treatmentOdds,
+  chooseTreatment,
+  expectedLoss,
+  leastLoss,
+  type Step,
+} from '../src/index.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+const wall = (areaM2: number | null, more: Parameters<typeof surfaceFacts>[0] | object = {}) =>
+  surfaceFacts({ element: 'wall', substrate: 'drywall', areaM2, ...more });
+const step = (kind: Step['kind'], more: Partial<Step> = {}): Step => ({ kind, why: ['because'], ...more });
+const coat = (more: Partial<Step> = {}) => step('finish-coat', { family: 'acrylic-wall', coats: 1, ...more });
+const estimate = (s: Step, surface = wall(20)) => estimateStep(s, surface, SHIPPED_SHELF);
+
+describe('what a step takes', () => {
+  test('paint by spread, coats and waste, in closed form', () => {
+    const shelf = [asProduct({ family: 'acrylic-wall', spreadM2PerL: 12 })];
+    const { litres } = estimateStep(coat({ coats: 2 }), wall(24), shelf);
+    expect(litres).toBeCloseTo((2 * 24 * 1.1) / 12, 2);
+  });
+  test('grows with area and coats, and never shrinks on a rougher face', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), fc.integer({ min: 1, max: 4 }), (area, coats) => {
+        const one = estimate(coat({ coats }), wall(area));
+        const larger = estimate(coat({ coats }), wall(area + 10));
+        const more = estimate(coat({ coats: coats + 1 }), wall(area));
+        expect(larger.minutes).toBeGreaterThan(one.minutes);
+        expect(larger.litres).toBeGreaterThan(one.litres);
+        expect(more.minutes).toBeGreaterThan(one.minutes);
+        let before = 0;
+        for (const texture of TEXTURES) {
+          const { litres } = estimate(coat({ coats }), wall(area, { texture }));
+          expect(litres).toBeGreaterThanOrEqual(before);
+          before = litres;
+        }
+      }),
+    );
+  });
+  test('joinery takes longer by the square metre than a wall, a ceiling a little', () => {
+    const minutes = (element: 'wall' | 'ceiling' | 'door') =>
+      estimate(coat(), surfaceFacts({ element, substrate: 'softwood', areaM2: 20 })).minutes;
+    expect(minutes('ceiling')).toBeGreaterThan(minutes('wall'));
+    expect(minutes('door')).toBeGreaterThan(minutes('ceiling'));
+  });
+  test('spots take their own size where it is known, a share where it is not', () => {
+    const spots = step('spot-prime', { family: 'shellac-primer', coats: 1, scope: 'spots' });
+    expect(areaOf(spots, wall(20, { extents: { 'water-stain': { areaM2: 0.6 } } }))).toBe(0.6);
+    expect(areaOf(spots, wall(20))).toBeCloseTo(1.6, 6);
+    expect(areaOf(spots, wall(0.5, { extents: { mould: { areaM2: 3 } } }))).toBe(0.5);
+    expect(areaOf(coat({ scope: 'bare-areas' }), wall(20))).toBe(4);
+    expect(areaOf(coat({ scope: 'below the rail' }), wall(20))).toBe(10);
+    expect(areaOf(coat({ scope: 'all' }), wall(20))).toBe(20);
+  });
+  test('ten square metres are taken where nothing was measured', () => {
+    expect(estimate(coat(), wall(null))).toEqual(estimate(coat(), wall(10)));
+  });
+  test('only coats and wet helpers take litres', () => {
+    for (const kind of STEP_KINDS) {
+      const { litres, minutes } = estimate(step(kind));
+      if (!isCoat(kind)) expect(litres).toBe(0);
+      expect(minutes).toBeGreaterThanOrEqual(0);
+    }
+    expect(estimate(step('wash', { family: 'alkaline-cleaner' })).litres).toBeGreaterThan(0);
+  });
+  test('the next step waits for the coat’s recoat time, or for the wait that was said', () => {
+    const recoat = SHIPPED_SHELF.find((p) => p.family === 'acrylic-wall')!.drying.recoatMin!;
+    expect(estimate(coat()).readyAfterMin).toBe(recoat);
+    expect(estimate(step('rinse', { waitMin: 120 })).readyAfterMin).toBe(120);
+  });
+});
+
+describe('what a system costs', () => {
+  test('time at the hour’s cost and paint by the litre, in whole minor units', () => {
+    const steps = [step('wash', { family: 'alkaline-cleaner' }), coat({ coats: 2 })];
+    const price = priceSystem(steps, wall(20), SHIPPED_SHELF, 4200);
+    expect(price.minutes).toBe(steps.reduce((s, one) => s + estimate(one).minutes, 0));
+    expect(price.labour).toBe(Math.round((price.minutes / 60) * 4200));
+    expect(price.cost).toBe(price.labour + price.materials);
+    for (const figure of [price.cost, price.labour, price.materials]) expect(Number.isInteger(figure)).toBe(true);
+  });
+  test('a dearer hour makes a dearer system, and the same paint', () => {
+    const at = (hour: number) => priceSystem([coat()], wall(20), SHIPPED_SHELF, hour);
+    expect(at(5000).cost).toBeGreaterThan(at(4000).cost);
+    expect(at(5000).materials).toBe(at(4000).materials);
+  });
+  test('a visit in a year is no waiting', () => {
+    const price = priceSystem([coat(), step('revisit', { waitMin: 525_600 })], wall(20), SHIPPED_SHELF);
+    expect(price.waitingMin).toBeLessThan(10_000);
+  });
+  test('the risk of a skipped step is priced from the system it belongs to', () => {
+    const risk = (areaM2: number) =>
+      assess({
+        surface: { element: 'trim', substrate: 'softwood', builtYear: 1931, areaM2 },
+        tests: [{ kind: 'spirit-rub', result: 'no-transfer' }],
+        wanted: { chemistry: 'waterborne' },
+      }).risks.find((r) => r.ifSkipped === 'prime')!;
+    expect(risk(30).cost).toBeGreaterThan(risk(10).cost);
+    expect(risk(30).odds).toBe(risk(10).odds);
+  });
+});
+
+describe('treating under doubt', () => {
+  const anyOdds = fc
+    .array(fc.integer({ min: 0, max: 100 }), { minLength: FINISHES.length, maxLength: FINISHES.length })
+    .filter((w) => w.some((x) => x > 0))
+    .map((w) => {
+      const total = w.reduce((a, b) => a + b, 0);
+      return Object.fromEntries(FINISHES.map((f, i) => [f, w[i]! / total])) as ReturnType<typeof posteriorOdds>;
+    });
+  test('the treatment taken loses no more than any other, over the whole of the odds', () => {
+    fc.assert(
+      fc.property(anyOdds, (odds) => {
+        const taken = expectedLoss(chooseTreatment(odds), odds);
+        for (const t of TREATMENTS) expect(taken).toBeLessThanOrEqual(expectedLoss(t, odds) + 1e-9);
+        expect(leastLoss(FINISHES.map((f) => odds[f]))).toBeCloseTo(taken, 9);
+        const by = treatmentOdds(odds);
+        expect(TREATMENTS.reduce((s, t) => s + by[t], 0)).toBeCloseTo(1, 9);
+      }),
+      { numRuns: 300 },
+    );
+  });
+  test('what is sure is treated as what it is, and loses nothing', () => {
+    for (const f of FINISHES) {
+      const odds = Object.fromEntries(FINISHES.map((x) => [x, Number(x === f)])) as ReturnType<typeof posteriorOdds>;
+      expect(expectedLoss(chooseTreatment(odds), odds)).toBe(0);
+    }
+  });
+  test('even chances of paint that would peel and paint that would not are treated as the one that would', () => {
+    const odds = Object.fromEntries(
+      FINISHES.map((f) => [f, f === 'oil-alkyd' || f === 'waterborne-acrylic' ? 0.5 : 0]),
+    ) as ReturnType<typeof posteriorOdds>;
+    expect(chooseTreatment(odds)).toBe('oil');
+  });
+});
+
+describe('drills', () => {
+  test('every story can be drawn, its truth one that its house allows, and testing costs minutes', () => {
+    const stories = new Set<string>();
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 999 }).map((n) => n / 1000),
+        fc.integer({ min: 0, max: 999 }).map((n) => n / 1000),
+        (a, b) => {
+          const drill = drillOf(a, b);
+          stories.add(drill.story);
+          expect(FINISHES).toContain(drill.truth);
+          expect(drill.budget).toBeGreaterThanOrEqual(Math.min(...DRILL_TESTS.map((t) => t.minutes)));
+        },
+      ),
+      { numRuns: 200 },
+    );
+    expect(stories.size).toBeGreaterThan(3);
+  });
+  test('the hidden truth answers tests as the tables say', () => {
+    const counts = { 'no-transfer': 0, other: 0 };
+    for (let i = 0; i < 400; i++) {
+      const { result } = drillTest('spirit-rub', 'oil-alkyd', i / 400, 'a');
+      counts[result === 'no-transfer' ? 'no-transfer' : 'other'] += 1;
+    }
+    expect(counts['no-transfer'] / 400).toBeCloseTo(0.9, 1);
+    expect(drillTest('cross-cut', 'bare', 0.1, 'a')).toMatchObject({ kind: 'cross-cut', place: 'a', grade: 0 });
+  });
+  test('treating it rightly costs nothing, wrongly by the square metre', () => {
+    const drill = { ...drillOf(0.1, 0.1), truth: 'oil-alkyd' as const };
+    expect(drillCost(drill, 'oil')).toBe(0);
+    expect(drillCost(drill, 'waterborne')).toBe(3200 * drill.surface.areaM2!);
+  });
+});
+
+test('every element on every substrate can be estimated', () => {
+  for (const element of ELEMENTS)
+    for (const substrate of SUBSTRATES) {
+      const surface = surfaceFacts({ element, substrate, areaM2: 10 });
+      const { minutes, litres } = estimateStep(coat(), surface, SHIPPED_SHELF);
+      expect(Number.isFinite(minutes) && minutes > 0 && litres > 0).toBe(true);
+    }
+});
