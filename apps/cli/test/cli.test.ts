@@ -1,4 +1,7 @@
 import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, test } from '@jest/globals';
 
@@ -43,5 +46,52 @@ describe('the command line', () => {
     expect(status).toBe(2);
     expect(out.errors[0]).toEqual({ path: expect.any(String), message: expect.any(String) });
     expect(stderr).not.toContain('at ');
+  });
+
+  test('a surface that differs by place is answered with steps for each place', () => {
+    const { status, out } = ledger(
+      ['assess', '-'],
+      JSON.stringify({
+        surface: { element: 'trim', substrate: 'softwood', builtYear: 1995, areaM2: 9 },
+        tests: [
+          { kind: 'spirit-rub', result: 'transfer', place: 'the new run' },
+          { kind: 'spirit-rub', result: 'no-transfer', place: 'the old run' },
+        ],
+      }),
+    );
+    expect(status).toBe(0);
+    const scoped = out.system.steps.filter((s: { scope?: string }) => s.scope === 'the old run');
+    expect(scoped.map((s: { kind: string }) => s.kind)).toContain('prime');
+    expect(out.finish[0].probability).toBeLessThanOrEqual(0.9);
+  });
+  test('reads a file as well as standard input, and plans it the same twice', () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'ledger-cli-')), 'plan.json');
+    const input = {
+      start: '2027-03-01T08:00:00+00:00',
+      timeZone: 'Europe/London',
+      crew: [{ id: 'p1' }],
+      air: { kind: 'steady', temperatureC: 20, relativeHumidityPct: 50 },
+      zones: [{ id: 'hall' }],
+      surfaces: [{ id: 'trim', zone: 'hall', steps: [{ id: 's1', kind: 'wash', minutes: 40, waitMin: 120 }] }],
+    };
+    writeFileSync(file, JSON.stringify(input));
+    const fromFile = ledger(['plan', file], '');
+    expect(fromFile.status).toBe(0);
+    expect(fromFile.out).toEqual(ledger(['plan', '-'], JSON.stringify(input)).out);
+    expect(fromFile.out).toMatchObject({ status: 'feasible', finish: '2027-03-01T08:40:00+00:00', visits: 1 });
+  });
+  test('every fault is listed at once, each with its path', () => {
+    const { status, out } = ledger(
+      ['assess', '-'],
+      JSON.stringify({
+        surface: { element: 'roof', substrate: 'softwood', areaM2: -2, builtYear: 12, colour: 'red' },
+        tests: [{ kind: 'spirit-rub', result: 'wets' }, { kind: 'cross-cut' }],
+        extra: 1,
+      }),
+    );
+    expect(status).toBe(2);
+    const paths = out.errors.map((e: { path: string }) => e.path);
+    for (const path of ['surface.element', 'surface.areaM2', 'surface.builtYear', 'tests[0].result', 'tests[1].grade'])
+      expect(paths).toContain(path);
   });
 });
