@@ -117,8 +117,10 @@ export class Photos {
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
     if (surfaceId && (await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
       await scope.one(SurfaceEntity, '', 'surface');
-    if (testId && (await scope.one(TestRecordEntity, testId, 'test record')).jobId !== jobId)
-      await scope.one(TestRecordEntity, '', 'test record');
+    if (!testId) return;
+    // A photo shows a test of the surface it is of; of another's, it would be evidence for the wrong film.
+    const test = await scope.one(TestRecordEntity, testId, 'test record');
+    if (test.jobId !== jobId || test.surfaceId !== surfaceId) await scope.one(TestRecordEntity, '', 'test record');
   }
 
   async content(who: Who, id: string): Promise<Buffer> {

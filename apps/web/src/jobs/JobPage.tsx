@@ -279,8 +279,8 @@ function State({ s }: { s: SurfaceBrief }) {
         drying
         {opensAt !== null && (
           <>
-            , opens {sayTime(opensAt)}
-            <span className="text-faded"> {sayFromNow(opensAt, nowMinute())}</span>
+            , opens {sayTime(opensAt)}{' '}
+            <span className="whitespace-nowrap text-faded">{sayFromNow(opensAt, nowMinute())}</span>
           </>
         )}
       </>

@@ -32,7 +32,8 @@ interface Props {
   /** Places named before on this surface, offered again. */
   places?: readonly string[];
   mark?: SketchPlace | null;
-  onDone: (made?: TestRecord) => void;
+  /** What was recorded and under which id, or nothing where it was left. */
+  onDone: (made?: TestRecord, id?: string) => void;
 }
 
 /** Recording a test: the result is the button, so that a spirit rub takes two taps. */
@@ -43,18 +44,20 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
   const [value, setValue] = useState('');
   const [all, setAll] = useState(false);
   const [record, { isLoading, error }] = useRecordTestMutation();
+  const blocked = isLoading || (corrects !== null && note.trim() === '');
   const say = (more: Partial<Beside>) => setBeside({ ...beside, ...more });
   const send = async (result: Partial<TestRecord>) => {
     const test = testMade(kind, result, beside);
+    const id = newId();
     const sent = await record({
       surfaceId,
-      id: newId(),
+      id,
       at: new Date().toISOString(),
       test,
       ...(mark ? { mark } : {}),
       ...(corrects ? { corrects: corrects.id, note } : {}),
     });
-    if (!('error' in sent)) onDone(test);
+    if (!('error' in sent)) onDone(test, id);
   };
   return (
     <section aria-label="Record a test" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
@@ -88,7 +91,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
           [0, 1, 2, 3, 4, 5].map((grade) => (
             <Result
               key={grade}
-              busy={isLoading}
+              busy={blocked}
               words={`Grade ${grade}${grade === 0 ? ', best' : ''}`}
               onPress={() => void send({ grade })}
             />
@@ -113,7 +116,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
             </label>
             <button
               type="submit"
-              disabled={isLoading}
+              disabled={blocked}
               className="min-h-[44px] rounded border border-ink bg-ink px-4 font-semibold text-onink"
             >
               Record
@@ -123,7 +126,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
         {(TEST_RESULTS[kind] as readonly string[]).map((result) => (
           <Result
             key={result}
-            busy={isLoading || (corrects !== null && note.trim() === '')}
+            busy={blocked}
             words={capital(RESULT_LABELS[result] ?? result)}
             onPress={() => void send({ result })}
           />

@@ -122,7 +122,7 @@ export default function SurfacePage() {
       <LeftOut surface={data.surface} />
       <div className="mt-3">
         <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />
-        <Photos photos={data.photos} />
+        <Photos photos={data.photos} tests={data.tests} />
       </div>
       <WhatGoesOn data={data} reasons={reasons} />
     </Page>

@@ -56,7 +56,7 @@ export default function Today() {
               words="opens next"
               figure={
                 <>
-                  {sayTime(opening[0].opensAt!)} {opening[0].name}
+                  {sayTime(opening[0].opensAt!)} <span className="max-wide:hidden">{opening[0].name}</span>
                 </>
               }
             />

@@ -21,10 +21,10 @@ export function RankedWays({ ranking }: { ranking: Ranking }) {
             <th scope="col" className="py-1 text-left font-normal">
               way
             </th>
-            <th scope="col" className="font-normal max-wide:hidden">
+            <th scope="col" className="pr-1 font-normal max-wide:hidden">
               holds, nine in ten within
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="w-16 font-normal">
               holds
             </th>
             <th scope="col" className="w-16 font-normal">
@@ -48,7 +48,12 @@ export function RankedWays({ ranking }: { ranking: Ranking }) {
                   <path d={`M${x(0)} 14H${x(1)}`} stroke="var(--color-rule)" />
                   <path d={`M${x(way.holds.low)} 9H${x(way.holds.high)}`} stroke="var(--color-ink)" strokeWidth="2" />
                   <rect x={x(way.holds.mean) - 2} y="4" width="4" height="10" fill="var(--color-ink)" />
-                  <path d={`M${x(ranking.untreated.mean)} 2V16`} stroke="var(--color-madder)" strokeDasharray="2 2" />
+                  <path
+                    d={`M${x(ranking.untreated.mean)} 2V16`}
+                    stroke="var(--color-madder)"
+                    strokeWidth="2"
+                    strokeDasharray="3 2"
+                  />
                 </svg>
               </td>
               <td className="text-right font-semibold">{sayPercent(way.holds.mean)}</td>

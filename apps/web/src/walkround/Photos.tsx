@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { SketchPlace } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId, useKeepPhotoMutation } from '../store/api.ts';
-import type { Photo } from '../store/types.ts';
+import type { Photo, TestRow } from '../store/types.ts';
+import { sayTest } from '../surface/reasons.ts';
 import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
 
@@ -12,10 +13,11 @@ interface Props {
   surfaceId?: string;
   testId?: string;
   mark?: SketchPlace | null;
+  words?: string;
 }
 
 /** Takes or chooses a photo, makes it small in a worker, and keeps it with what it shows. */
-export function AddPhoto({ jobId, roomId, surfaceId, testId, mark }: Props) {
+export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Photo' }: Props) {
   const [keep, { isLoading, error }] = useKeepPhotoMutation();
   const [refused, setRefused] = useState<string | null>(null);
   const [reading, setReading] = useState(false);
@@ -56,7 +58,7 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark }: Props) {
             void send(file);
           }}
         />
-        {reading ? 'Reading the photo …' : isLoading ? 'Sending …' : 'Photo'}
+        {reading ? 'Reading the photo …' : isLoading ? 'Sending …' : words}
       </label>
       {refused && (
         <p role="alert" className="mt-1 border-l-4 border-madder pl-3 text-sm font-semibold">
@@ -68,9 +70,10 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark }: Props) {
   );
 }
 
-/** Photos kept, each with who took it and when. */
-export function Photos({ photos }: { photos: readonly Photo[] }) {
+/** Photos kept, each with who took it, when, and the test it shows. */
+export function Photos({ photos, tests = [] }: { photos: readonly Photo[]; tests?: readonly TestRow[] }) {
   if (photos.length === 0) return null;
+  const shown = (p: Photo) => tests.find((t) => t.id === p.testId);
   return (
     <ul className="mt-2 flex flex-wrap gap-3">
       {photos.map((p) => (
@@ -84,6 +87,7 @@ export function Photos({ photos }: { photos: readonly Photo[] }) {
             />
           </a>
           <span className="block text-[12.5px] text-faded">
+            {shown(p) && <span className="block text-ink">{sayTest(shown(p)!.test)}</span>}
             {p.byName}, {sayTime(p.at)}
           </span>
         </li>

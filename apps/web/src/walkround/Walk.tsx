@@ -107,25 +107,26 @@ function Stop({
 }: StopProps) {
   const room = data.rooms.find((r) => r.id === surface.roomId)!;
   const asks = data.unknown.tests.filter((t) => t.surfaceId === surface.id);
-  const [made, setMade] = useState<TestRecord | null>(null);
+  const [made, setMade] = useState<{ test: TestRecord; id: string } | null>(null);
   const [other, setOther] = useState(false);
   const [place, setPlace] = useState<SketchPlace | null>(null);
   const [record, { isLoading, error }] = useRecordTestMutation();
-  const done = (test: TestRecord | undefined) => {
+  const done = (test?: TestRecord, id?: string) => {
     setOther(false);
-    if (!test) return;
-    setMade(test);
+    if (!test || !id) return;
+    setMade({ test, id });
     onMade(test);
   };
   const send = async (test: TestRecord) => {
+    const id = newId();
     const sent = await record({
       surfaceId: surface.id,
-      id: newId(),
+      id,
       at: new Date().toISOString(),
       test,
       ...(place ? { mark: place } : {}),
     });
-    if (!('error' in sent)) done(test);
+    if (!('error' in sent)) done(test, id);
   };
   const notes: Note[] = asks.map((t, i) => ({
     n: i + 1,
@@ -194,9 +195,19 @@ function Stop({
         </p>
       </div>
       {made && (
-        <p role="status" className="mb-3 border-l-4 border-ink bg-leaf px-3 py-2">
-          <strong>{sayTest(made)}</strong> is in the ledger.
-        </p>
+        <div role="status" className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-ink bg-leaf px-3 py-2">
+          <p className="flex-1">
+            <strong>{sayTest(made.test)}</strong> is in the ledger.
+          </p>
+          <AddPhoto
+            words="Photo of it"
+            jobId={data.job.id}
+            roomId={room.id}
+            surfaceId={surface.id}
+            testId={made.id}
+            mark={place}
+          />
+        </div>
       )}
       {!other && (
         <section aria-label="Spirit rub">
@@ -273,7 +284,7 @@ function Stop({
           ))}
         </ul>
       )}
-      <Photos photos={data.photos.filter((p) => p.surfaceId === surface.id)} />
+      <Photos photos={data.photos.filter((p) => p.surfaceId === surface.id)} tests={here} />
     </Page>
   );
 }
