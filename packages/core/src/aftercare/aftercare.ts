@@ -40,8 +40,10 @@ function uses(last: LastCoat, air: Air, timeZone: string): AftercareItem[] {
   const from = Math.ceil(Date.parse(last.end) / 60_000);
   const film = { chemistry, minTempC, thickness: last.thickness };
   const slow = last.thickness > 1.15 ? ' The film was laid thick, so it takes longer.' : '';
+  let hours = 0;
   return USES.flatMap((row): AftercareItem[] => {
-    const hours = Math.max(row.share * last.product.cureHours, row.leastHours[chemistry] ?? 0);
+    // What asks more of the film is never allowed before what asks less: a short cure would put loading before handling.
+    hours = Math.max(hours, row.share * last.product.cureHours, row.leastHours[chemistry] ?? 0);
     const at = reaches(film, air, from, hours * 60);
     if (at === null) return [];
     const iso = DateTime.fromMillis(at * 60_000, { zone: timeZone }).toISO({ suppressMilliseconds: true })!;
