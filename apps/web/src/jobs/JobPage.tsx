@@ -8,9 +8,10 @@ import { More } from '../page/More.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
-import { jobOpened, useTell } from '../store/store.ts';
+import { jobOpened, useSight, useTell } from '../store/store.ts';
 import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
 import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { sayArea } from '../words/length.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { EXCLUSION_WORDS } from '../words/exclusions.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
@@ -124,6 +125,7 @@ function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps
   const jobId = data.job.id;
   const surfaces = data.surfaces.filter((s) => s.roomId === room.id);
   const [sketch, setSketch] = useState(false);
+  const units = useSight((s) => s.units);
   return (
     <section className="mb-4" aria-label={room.name}>
       <div className="flex flex-wrap items-end justify-between gap-x-3 border-b-2 border-ink pb-0.5">
@@ -157,7 +159,7 @@ function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps
                 {ofSurface.has(s.id) && <Mark n={ofSurface.get(s.id)!} />}
                 <div className="text-sm text-faded">
                   {ELEMENT_LABELS[s.facts.element].toLowerCase()}, {SUBSTRATE_LABELS[s.facts.substrate]}
-                  {s.facts.areaM2 ? `, ${s.facts.areaM2} m²` : ''} · {FINISH_LABELS[s.likeliest.code]}{' '}
+                  {s.facts.areaM2 ? `, ${sayArea(s.facts.areaM2, units)}` : ''} · {FINISH_LABELS[s.likeliest.code]}{' '}
                   {sayPercent(s.likeliest.probability)}
                   {s.zones > 1 && ` · ${s.zones} zones`}
                   {s.exclusions.length > 0 && ` · ${s.exclusions.some((e) => e.whole) ? 'left out' : 'part left out'}`}

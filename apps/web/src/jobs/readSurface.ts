@@ -18,6 +18,8 @@ export function readSurface(
   for (const c of conditions) {
     const size = number(text(`extent-${c}`));
     if (size !== null) extents[c] = { ...extents[c], areaM2: size };
+    // A size that was rubbed out is not known again.
+    else if (form.has(`extent-${c}`)) delete extents[c];
   }
   const age = number(text('substrateAgeMonths'));
   return {

@@ -1,16 +1,18 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { HOUSE_RULE_LABELS } from '@rustic/core';
+import { HOUSE_RULE_LABELS, USUAL_AREA_M2 } from '@rustic/core';
 import { Section } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useChooseSystemMutation, useSurfaceQuery } from '../store/api.ts';
+import { useSight } from '../store/store.ts';
 import type { SurfacePage as SurfaceData, TestRow } from '../store/types.ts';
 import { LogWork } from '../today/LogWork.tsx';
 import { SurfaceForm } from '../jobs/SurfaceForm.tsx';
 import { sayHours, sayLitres, sayRoundMoney } from '../words/figures.ts';
+import { sayArea } from '../words/length.ts';
 import { sayStep } from '../words/step.ts';
 import { nowMinute, sayFromNow, sayLength, sayTime } from '../words/time.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
@@ -144,6 +146,7 @@ function SectionColumn({ data }: { data: SurfaceData }) {
 
 function WhatGoesOn({ data, reasons }: { data: SurfaceData; reasons: Reasons }) {
   const laid = new Set(data.work.map((w) => Number(/^s(\d+)/.exec(w.stepId)?.[1]) - 1));
+  const units = useSight((s) => s.units);
   return (
     <section aria-labelledby="goes" className="mt-5">
       <h2 id="goes" className="text-[19px]">
@@ -198,7 +201,9 @@ function WhatGoesOn({ data, reasons }: { data: SurfaceData; reasons: Reasons }) 
           <tr className="border-t-2 border-b-4 border-double border-ink font-semibold">
             <td />
             <td className="py-2">
-              {data.surface.facts.areaM2 ? `${data.surface.facts.areaM2} m²` : 'not measured: 10 m² taken'}
+              {data.surface.facts.areaM2
+                ? sayArea(data.surface.facts.areaM2, units)
+                : `not measured: ${sayArea(USUAL_AREA_M2, units)} taken`}
             </td>
             <td className="text-right">{sayHours(data.price.minutes)}</td>
             <td className="text-right max-wide:hidden">{data.price.litres.toFixed(1)}</td>
