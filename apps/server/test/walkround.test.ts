@@ -326,6 +326,18 @@ describe('photos', () => {
     expect((await send(jobId, { roomId }, await picture())).status).toBe(404);
   });
 
+  test('is kept with the test it shows, and never with a test of another surface', async () => {
+    const { jobId, roomId } = await newJob(ada);
+    const [mine, other] = [door(roomId, 'Mine'), door(roomId, 'Other')];
+    for (const d of [mine, other]) await ada.post(`/api/jobs/${jobId}/surfaces`, d);
+    const testId = (await rub(mine.id, 'transfer')).body.id as string;
+    const kept = await send(jobId, { roomId, surfaceId: mine.id, testId }, await picture());
+    expect(kept.body).toMatchObject({ surfaceId: mine.id, testId });
+    expect((await send(jobId, { roomId, surfaceId: other.id, testId }, await picture())).status).toBe(404);
+    expect((await send(jobId, { roomId, testId }, await picture())).status).toBe(404);
+    expect((await ada.get(`/api/surfaces/${mine.id}`)).body.photos).toHaveLength(1);
+  });
+
   test('a large one is made smaller', async () => {
     const { jobId, roomId } = await newJob(ada);
     expect((await send(jobId, { roomId }, await picture(3000, 1500))).body).toMatchObject({
