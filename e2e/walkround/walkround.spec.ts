@@ -93,6 +93,25 @@ test('a photo is kept with the surface; a text file named .jpg is refused', asyn
   await expect.poll(() => photo.last().evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(100);
 });
 
+test('on the walk a photo is kept with the test just made, and stands under its words', async ({ page }, info) => {
+  await signIn(page);
+  await openNewJob(page, `Heron Row ${info.project.name}`);
+  await page.getByRole('button', { name: 'Room', exact: true }).click();
+  const form = page.getByRole('form', { name: 'A whole room' });
+  await form.getByLabel('Room', { exact: true }).fill('Scullery');
+  await form.getByLabel('Length').fill('3');
+  await form.getByLabel('Width').fill('2');
+  await form.getByRole('button', { name: 'Add 5 surfaces' }).click();
+  await page.getByRole('button', { name: 'Walk round' }).click();
+  await page.getByRole('button', { name: 'Softens' }).first().click();
+  const made = page.getByRole('status').filter({ hasText: 'Spirit rub: softens' });
+  await expect(made).toBeVisible();
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), made.getByText('Photo of it').click()]);
+  await chooser.setFiles({ name: 'rag.png', mimeType: 'image/png', buffer: await page.screenshot() });
+  const kept = page.getByRole('listitem').filter({ has: page.getByRole('img', { name: /^Photo by Ada Thirle/ }) });
+  await expect(kept).toContainText('Spirit rub: softens');
+});
+
 test('what is found while working marks what it changes; what is left out is drawn at its boundary', async ({
   page,
 }, info) => {

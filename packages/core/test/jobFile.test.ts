@@ -1,0 +1,151 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  CHAIN_START,
+  chained,
+  checkJobFile,
+  JOB_FILE_TYPE,
+  JOB_FILE_VERSION,
+  jobFileJsonSchema,
+  UnusableInput,
+  verifyJobFile,
+  type Entry,
+} from '../src/index.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+const AT = '2027-03-01T08:00:00Z';
+
+function ledgerOf(count: number): Entry[] {
+  let previous = CHAIN_START;
+  return Array.from({ length: count }, (_, i) => {
+    const entry = chained(
+      { seq: i + 1, jobId: 'j', kind: 'note', subject: null, by: 'Ada Thirle', at: AT, recordedAt: AT, payload: { i } },
+      previous,
+    );
+    previous = entry.hash;
+    return entry;
+  });
+}
+
+/** A house with a room, two surfaces, a test and a coat. */
+const whole = () => ({
+  format: JOB_FILE_TYPE,
+  version: JOB_FILE_VERSION,
+  job: { id: 'j', title: 'Reed House', place: 'Quay', builtYear: 1934, status: 'active', note: '' },
+  rooms: [{ id: 'r', name: 'Hall', position: 0 }],
+  surfaces: ['a', 'b'].map((id, position) => ({
+    id,
+    roomId: 'r',
+    name: `Door ${id}`,
+    campaign: 'hall gloss',
+    facts: { element: 'door', substrate: 'softwood', areaM2: 4 },
+    position,
+  })),
+  tests: [
+    {
+      id: 't',
+      surfaceId: 'a',
+      test: { kind: 'spirit-rub', result: 'no-transfer' },
+      by: 'Ada Thirle',
+      at: AT,
+      corrects: null,
+      note: '',
+    },
+  ],
+  coats: [
+    {
+      id: 'c',
+      surfaceId: 'b',
+      stepId: 's1',
+      product: 'Amberstop',
+      batch: 'T100',
+      start: AT,
+      end: '2027-03-01T09:00:00+01:00',
+      temperatureC: 18.5,
+      relativeHumidityPct: 55,
+      by: 'Mei Okonjo-Hart',
+    },
+  ],
+  ledger: ledgerOf(3),
+});
+
+type File = ReturnType<typeof whole>;
+const faultsOf = (file: unknown): string[] => {
+  try {
+    checkJobFile(file);
+    return [];
+  } catch (error) {
+    return (error as UnusableInput).errors.map((f) => f.path);
+  }
+};
+
+describe('a whole job as a file', () => {
+  test('is counted, and stands after a turn through text', () => {
+    const read = JSON.parse(JSON.stringify(whole())) as unknown;
+    expect(checkJobFile(read)).toEqual({ ok: true, surfaces: 2, tests: 1, coats: 1, entries: 3 });
+    expect(verifyJobFile(read)).toEqual({ whole: true, entries: 3 });
+  });
+
+  test.each<[string, (file: File) => unknown, string]>([
+    ['another format', (f) => ({ ...f, format: 'text/plain' }), 'format'],
+    ['a version that is not known', (f) => ({ ...f, version: 2 }), 'version'],
+    ['a surface in no room', (f) => ({ ...f, rooms: [] }), 'surfaces[0].roomId'],
+    ['a test of no surface', (f) => ({ ...f, tests: [{ ...f.tests[0], surfaceId: 'x' }] }), 'tests[0].surfaceId'],
+    ['a coat on no surface', (f) => ({ ...f, coats: [{ ...f.coats[0], surfaceId: 'x' }] }), 'coats[0].surfaceId'],
+    ['a time that is none', (f) => ({ ...f, tests: [{ ...f.tests[0], at: 'Monday' }] }), 'tests[0].at'],
+    [
+      'a coat with no temperature',
+      (f) => ({ ...f, coats: [{ ...f.coats[0], temperatureC: null }] }),
+      'coats[0].temperatureC',
+    ],
+    [
+      'an element nobody knows',
+      (f) => ({ ...f, surfaces: [{ ...f.surfaces[0], facts: { element: 'moat', substrate: 'brick' } }] }),
+      'surfaces[0].facts.element',
+    ],
+    ['a title longer than a title', (f) => ({ ...f, job: { ...f.job, title: 'x'.repeat(201) } }), 'job.title'],
+    ['a hash that is no hash', (f) => ({ ...f, ledger: [{ ...f.ledger[0], hash: 'abc' }] }), 'ledger[0].hash'],
+    ['no ledger', ({ ledger: _, ...rest }) => rest, 'ledger'],
+  ])('%s is refused with its path', (_what, bend, path) => expect(faultsOf(bend(whole())).join(' ')).toContain(path));
+
+  test('anything that is no file is refused, never thrown at', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), (value) => {
+        expect(() => checkJobFile(value)).toThrow(UnusableInput);
+      }),
+    );
+  });
+
+  test('every field of every entry is under its hash', () => {
+    const fields = ['seq', 'jobId', 'kind', 'subject', 'by', 'at', 'recordedAt', 'payload'] as const;
+    const bent: Record<(typeof fields)[number], unknown> = {
+      seq: 9,
+      jobId: 'k',
+      kind: 'other',
+      subject: 's',
+      by: 'Nobody',
+      at: '2027-03-01T08:00:01Z',
+      recordedAt: '2027-03-01T08:00:01Z',
+      payload: { i: 1, more: true },
+    };
+    for (const field of fields)
+      for (const at of [0, 1, 2]) {
+        const file = whole();
+        const ledger = file.ledger.map((e, i) => (i === at ? { ...e, [field]: bent[field] } : e));
+        expect(verifyJobFile({ ...file, ledger })).toMatchObject({ whole: false, brokenAt: at + 1 });
+      }
+  });
+
+  test('a ledger cut short at its end still stands, but is seen to be shorter', () => {
+    const file = whole();
+    expect(verifyJobFile({ ...file, ledger: file.ledger.slice(0, 2) })).toEqual({ whole: true, entries: 2 });
+    expect(verifyJobFile({ ...file, ledger: file.ledger.slice(1) })).toMatchObject({ whole: false, brokenAt: 1 });
+  });
+
+  test('the schema for other programs asks for what the check asks for', () => {
+    const schema = jobFileJsonSchema() as { required: string[]; properties: Record<string, { const?: unknown }> };
+    expect([...schema.required].sort()).toEqual(Object.keys(whole()).sort());
+    expect(schema.properties['version']!.const).toBe(JOB_FILE_VERSION);
+  });
+});
