@@ -15,6 +15,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, usePutOrderMutation } from '../store/api.ts';
 import type { WholeJob } from '../store/types.ts';
@@ -68,19 +69,7 @@ export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }
         </SortableContext>
       </DndContext>
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="button"
-          disabled={isLoading}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-          onClick={() => void keep()}
-        >
-          {isLoading ? 'Writing …' : 'Keep this order'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot words="Keep this order" busy={isLoading} onAct={() => void keep()} onLeave={onDone} />
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/api.ts';
 import type { Job, JobBrief } from '../store/types.ts';
@@ -163,18 +164,7 @@ function JobForm({ onDone }: { onDone: () => void }) {
           className="block w-full"
         />
       </label>
-      <div className="flex items-end gap-3 wide:col-span-2">
-        <button
-          type="submit"
-          disabled={isLoading}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-        >
-          {isLoading ? 'Writing …' : 'Open the job'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot words="Open the job" busy={isLoading} onLeave={onDone} className="items-end wide:col-span-2" />
       <div className="wide:col-span-4">
         <Refused error={error} />
       </div>

@@ -1,5 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { USUAL_DATES } from '@rustic/core';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useChangeJobMutation } from '../store/api.ts';
 import type { Job } from '../store/types.ts';
@@ -53,18 +54,7 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
         These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.
       </p>
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="submit"
-          disabled={isLoading}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-        >
-          {isLoading ? 'Writing …' : 'Keep'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot words="Keep" busy={isLoading} onLeave={onDone} />
     </form>
   );
 }

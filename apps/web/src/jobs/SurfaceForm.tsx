@@ -3,7 +3,6 @@ import { useNavigate } from 'react-router';
 import {
   CHEMISTRY_LABELS,
   CONDITION_LABELS,
-  CONDITIONS,
   ELEMENT_LABELS,
   ELEMENTS,
   EXPOSURE_LABELS,
@@ -19,8 +18,9 @@ import {
   TEXTURES,
   type Condition,
 } from '@rustic/core';
-import { Chip } from '../page/Act.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
+import { ConditionChips } from '../surface/ConditionChips.tsx';
 import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/api.ts';
 import type { Surface } from '../store/types.ts';
 import { useSight } from '../store/store.ts';
@@ -76,7 +76,6 @@ export function SurfaceForm({
   // The version that was opened: a newer one behind the form must not pass for the one that was read.
   const [opened] = useState(surface);
   const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
-  const [all, setAll] = useState(false);
   const units = useSight((u) => u.units);
   const [said, setSaid] = useState(() => saidOf(surface?.measure, units));
   const [add, added] = useAddSurfaceMutation();
@@ -99,9 +98,6 @@ export function SurfaceForm({
     void navigate(`/jobs/${jobId}/surfaces/${id}`);
   };
   const f = surface?.facts;
-  const shown = all
-    ? CONDITIONS.filter((c) => c !== 'sound')
-    : [...USUAL, ...conditions.filter((c) => !USUAL.includes(c))];
   return (
     <form
       onSubmit={(e) => void send(e)}
@@ -200,19 +196,8 @@ export function SurfaceForm({
           new, never coated
         </label>
       </div>
-      <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Condition">
-        {shown.map((c) => (
-          <Chip
-            key={c}
-            pressed={conditions.includes(c)}
-            onPress={() =>
-              setConditions(conditions.includes(c) ? conditions.filter((x) => x !== c) : [...conditions, c])
-            }
-          >
-            {CONDITION_LABELS[c]}
-          </Chip>
-        ))}
-        {!all && <Chip onPress={() => setAll(true)}>More …</Chip>}
+      <div className="mt-3">
+        <ConditionChips label="Condition" usual={USUAL} chosen={conditions} onChoose={setConditions} />
       </div>
       {conditions.length > 0 && (
         <div className="mt-2 flex flex-wrap gap-3 text-sm" role="group" aria-label="How much of each">
@@ -286,14 +271,7 @@ export function SurfaceForm({
           again.
         </p>
       )}
-      <div className="mt-3 flex gap-3">
-        <button type="submit" disabled={busy} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
-          {busy ? 'Writing …' : surface ? 'Keep' : 'Add'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot words={surface ? 'Keep' : 'Add'} busy={busy} onLeave={onDone} />
     </form>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { RoomSketch as Sketch, SketchPlace } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useChangeSurfaceMutation } from '../store/api.ts';
 import type { Exclusion, Surface } from '../store/types.ts';
@@ -87,19 +88,14 @@ export function ExclusionForm({
         </div>
       )}
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="button"
-          disabled={isLoading || words.trim() === ''}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-          onClick={() => void keep()}
-        >
-          {isLoading ? 'Writing …' : 'Leave it out'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Back
-        </button>
-      </div>
+      <FormFoot
+        words="Leave it out"
+        leave="Back"
+        busy={isLoading}
+        disabled={words.trim() === ''}
+        onAct={() => void keep()}
+        onLeave={onDone}
+      />
     </section>
   );
 }

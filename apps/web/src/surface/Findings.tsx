@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { CONDITION_LABELS, CONDITIONS, type Condition } from '@rustic/core';
-import { Chip } from '../page/Act.tsx';
+import { CONDITION_LABELS, type Condition } from '@rustic/core';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
+import { ConditionChips } from './ConditionChips.tsx';
 import { newId, useNoteFindingMutation } from '../store/api.ts';
 import type { SurfacePage } from '../store/types.ts';
 import { changesIn } from '../words/changes.ts';
@@ -28,48 +29,27 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
   const [id] = useState(newId);
   const [conditions, setConditions] = useState<Condition[]>([]);
   const [note, setNote] = useState('');
-  const [all, setAll] = useState(false);
   const [send, { isLoading, error }] = useNoteFindingMutation();
-  const shown = all ? CONDITIONS.filter((c) => c !== 'sound') : USUAL;
+  const record = async () => {
+    const sent = await send({ surfaceId, id, at: new Date().toISOString(), conditions, note: note.trim() });
+    if (!('error' in sent)) onDone();
+  };
   return (
     <section aria-label="Found while working" className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4">
       <h2 className="mb-2 text-[18px]">Found while working</h2>
-      <div className="flex flex-wrap gap-1.5" role="group" aria-label="What was found">
-        {shown.map((c) => (
-          <Chip
-            key={c}
-            pressed={conditions.includes(c)}
-            onPress={() =>
-              setConditions(conditions.includes(c) ? conditions.filter((x) => x !== c) : [...conditions, c])
-            }
-          >
-            {CONDITION_LABELS[c]}
-          </Chip>
-        ))}
-        {!all && <Chip onPress={() => setAll(true)}>More …</Chip>}
-      </div>
+      <ConditionChips label="What was found" usual={USUAL} chosen={conditions} onChoose={setConditions} />
       <label className="mt-3 block max-w-[60ch] text-sm">
         Where, and how much
         <input value={note} maxLength={1000} onChange={(e) => setNote(e.target.value)} className="block w-full" />
       </label>
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="button"
-          disabled={isLoading || conditions.length === 0}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-          onClick={() =>
-            void send({ surfaceId, id, at: new Date().toISOString(), conditions, note: note.trim() }).then((sent) => {
-              if (!('error' in sent)) onDone();
-            })
-          }
-        >
-          {isLoading ? 'Writing …' : 'Record it'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot
+        words="Record it"
+        busy={isLoading}
+        disabled={conditions.length === 0}
+        onAct={() => void record()}
+        onLeave={onDone}
+      />
     </section>
   );
 }

@@ -13,6 +13,7 @@ import {
   type Family,
   type TrialDesign,
 } from '@rustic/core';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/api.ts';
 import { capital } from '../words/figures.ts';
@@ -186,18 +187,7 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
         ))
       )}
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="submit"
-          disabled={isLoading || faults.length > 0}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-        >
-          {isLoading ? 'Writing …' : 'Lay it out'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot words="Lay it out" busy={isLoading} disabled={faults.length > 0} onLeave={onDone} />
     </form>
   );
 }

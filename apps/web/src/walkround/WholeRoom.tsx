@@ -12,6 +12,7 @@ import {
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useAddWholeRoomMutation } from '../store/api.ts';
 import { useSight } from '../store/store.ts';
@@ -169,18 +170,12 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         </p>
       )}
       <Refused error={error} />
-      <div className="mt-3 flex gap-3">
-        <button
-          type="submit"
-          disabled={isLoading || !made}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-        >
-          {isLoading ? 'Writing …' : made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
-        </button>
-        <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-          Leave it
-        </button>
-      </div>
+      <FormFoot
+        words={made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
+        busy={isLoading}
+        disabled={!made}
+        onLeave={onDone}
+      />
     </form>
   );
 }
