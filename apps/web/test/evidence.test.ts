@@ -71,12 +71,17 @@ describe('reasons in the margin', () => {
     for (const n of r.notes) expect((n.head ?? '') + n.text).not.toBe('');
   });
 
-  test('two rubs of different weight are two notes, though they are of one kind', () => {
-    const page = pageOf([row('1', rub('no-transfer', 'left')), row('2', rub('no-transfer', 'left'))]);
+  test('rubs that share one weight share one note; a rub that weighs more has its own', () => {
+    const page = pageOf([
+      row('1', rub('no-transfer', 'left')),
+      row('2', rub('no-transfer', 'left')),
+      row('3', rub('no-transfer', 'right')),
+    ]);
     const r = reasonsOf(page);
-    expect(r.ofTest.get('1')).not.toBe(r.ofTest.get('2'));
     const weight = (id: string) => r.notes.find((n) => n.n === r.ofTest.get(id))!.weight;
-    expect(weight('1')).not.toBe(weight('2'));
+    expect(r.ofTest.get('1')).toBe(r.ofTest.get('2'));
+    expect(r.ofTest.get('3')).not.toBe(r.ofTest.get('1'));
+    expect(weight('3')).not.toBe(weight('1'));
   });
 
   test('a corrected record has no note; the correction has', () => {
