@@ -115,6 +115,7 @@ test('what was typed stays when it is refused, and two tabs do not overwrite eac
   await signIn(page);
   await openJob(page, 'Corncrake Granary');
   await page.getByRole('link', { name: 'Window boards, oak' }).click();
+  await expect(page.getByRole('heading', { name: 'Window boards, oak', level: 1 })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
   for (const tab of [page, other]) {

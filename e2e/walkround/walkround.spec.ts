@@ -119,6 +119,8 @@ test('what is found while working marks what it changes; what is left out is dra
   await signIn(page);
   await openJob(page, "Ferrykeeper's House");
   await page.getByRole('link', { name: 'Sash box, landing' }).click();
+  // The job has a menu of the same name: not before the surface is there.
+  await expect(page.getByRole('heading', { name: 'Sash box, landing', level: 1 })).toBeVisible();
   await page.getByRole('button', { name: 'More ▾' }).click();
   await page.getByRole('menuitem', { name: 'Found while working' }).click();
   await page.getByRole('button', { name: 'rot', exact: true }).click();
