@@ -75,7 +75,9 @@ async function shoot(views, viewport) {
   });
   for (const [name, path] of views) {
     await page.goto(path.replace(/\{(\w+)\}/g, (_, key) => ids[key]));
-    await page.waitForLoadState('networkidle');
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    // The script of a worker may count as still on its way: what is there after a moment is what is drawn.
+    await page.waitForLoadState('networkidle', { timeout: 4_000 }).catch(() => {});
     await page.screenshot({ path: join(OUT, `${name}.png`) });
     say(name);
   }
