@@ -1,4 +1,4 @@
-import { ADHESION_KINDS, type Family, type Plane, type TestKind, type TestRecord } from '@rustic/core';
+import { ADHESION_KINDS, isYoungFilm, type Family, type Plane, type TestKind, type TestRecord } from '@rustic/core';
 import type { TestRow } from '../store/types.ts';
 
 const MINUTES_IN_A_DAY = 1440;
@@ -21,7 +21,7 @@ export function besideOf(corrects: TestRow | null): Beside {
     place: test?.place ?? '',
     yellowed: test?.yellowed ?? null,
     plane: test?.plane ?? null,
-    young: (test?.filmAgeHours ?? 100) < 72,
+    young: test ? isYoungFilm(test) : false,
     family: test?.family ?? null,
     coats: test?.coats ?? 1,
     days: (test?.minutes ?? 0) / MINUTES_IN_A_DAY,

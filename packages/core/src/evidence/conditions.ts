@@ -1,5 +1,5 @@
-import type { Condition } from '../vocabulary/index.ts';
-import { groundOf, isOutside, type SurfaceFacts, type TestRecord } from './facts.ts';
+import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
+import { groundOf, isOutside, isYoungFilm, type SurfaceFacts, type TestRecord } from './facts.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
 
 /** How the bond of the existing film stands. */
@@ -31,20 +31,16 @@ const HOLDS = ['holds', 'marks', 'specks'];
 
 /** True where this test shows that the film lets go; young films say little, so they do not count as failed. */
 export function gripFailed(test: TestRecord): boolean {
-  if (test.filmAgeHours != null && test.filmAgeHours < 72) return false;
+  if (isYoungFilm(test)) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 0) >= 3;
-  return (
-    ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && FAILS.includes(test.result ?? '')
-  );
+  return ADHESION_KINDS.includes(test.kind) && FAILS.includes(test.result ?? '');
 }
 
 /** True where this test shows a film that holds at an age that counts. */
 export function gripHeld(test: TestRecord): boolean {
-  if (test.filmAgeHours != null && test.filmAgeHours < 72) return false;
+  if (isYoungFilm(test)) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 9) <= 1;
-  return (
-    ['nail-scratch', 'blade-lift', 'scraper-drag', 'tape-pull'].includes(test.kind) && HOLDS.includes(test.result ?? '')
-  );
+  return ADHESION_KINDS.includes(test.kind) && HOLDS.includes(test.result ?? '');
 }
 
 /** Reads flags and tests together. A test overrules the flag that it tests. */

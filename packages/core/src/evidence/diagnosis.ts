@@ -1,4 +1,4 @@
-import type { Finish } from '../vocabulary/index.ts';
+import { FINISHES, type Finish } from '../vocabulary/index.ts';
 import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
 import { conditionFindings, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
@@ -10,7 +10,6 @@ import { readPatches, type PatchReading } from './patches.ts';
 import { layerStacks, type Stack } from './stacks.ts';
 import { chooseTreatment, type Treatment } from './treatment.ts';
 import { zonesOf } from './zones.ts';
-import { FINISHES } from '../vocabulary/index.ts';
 
 /** What is there in one zone: a part of the surface with a finish of its own, or the whole of it. */
 export interface ZoneDiagnosis {

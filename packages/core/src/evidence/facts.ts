@@ -58,6 +58,14 @@ export interface TestRecord {
   minutes?: number | null;
 }
 
+/** Hours before a film says how it will hold. Source: practice. */
+const TELLS_FROM_H = 72;
+
+/** True where a test was made on a film too young to say how it will hold; an age that nobody gave is none against it. */
+export function isYoungFilm({ filmAgeHours }: Pick<TestRecord, 'filmAgeHours'>): boolean {
+  return filmAgeHours != null && filmAgeHours < TELLS_FROM_H;
+}
+
 /** Another surface of the same house whose tests may speak for this one. */
 export interface Neighbour {
   campaign: 'same' | 'unknown';

@@ -1,5 +1,5 @@
 import { ADHESION_KINDS } from '../vocabulary/index.ts';
-import type { SurfaceFacts, TestRecord } from './facts.ts';
+import { isYoungFilm, type SurfaceFacts, type TestRecord } from './facts.ts';
 import { LIKELIHOODS, YELLOWED, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { ONES, tempered, times, vector, type Vector } from './odds.ts';
 
@@ -45,7 +45,6 @@ export const tellsFinish = (test: TestRecord) => likelihoodOf(test, false) !== n
 export const isDirty = (surface: SurfaceFacts) =>
   surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
 
-const YOUNG_FILM_HOURS = 72;
 /** What each further test adds: in the same place it shares the luck of the first, elsewhere hardly. A film scratched young says little. Source: practice. */
 const ADDS = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
 
@@ -74,7 +73,7 @@ export function weightsOf(tests: readonly TestRecord[]): number[] {
     const counts = places.get(luckOf(test))!;
     const here = counts.get(test.place ?? '')!;
     const ofPlace = (1 + ADDS.otherPlace * (counts.size - 1)) / counts.size;
-    const young = luckOf(test) === 'grip' && test.filmAgeHours != null && test.filmAgeHours < YOUNG_FILM_HOURS;
+    const young = luckOf(test) === 'grip' && isYoungFilm(test);
     return ((ofPlace * worthInPlace(here)) / here) * (young ? ADDS.youngFilm : 1);
   });
 }

@@ -1,8 +1,9 @@
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import type { Family, Plane, TestKind } from '../vocabulary/index.ts';
+import { isYoungFilm } from '../evidence/facts.ts';
 import type { TrialWord } from '../systems/case.ts';
 import { designWarnings, sayCell, type Arm, type Cell, type TrialDesign } from './design.ts';
-import { SCORED_BY, TELLS_FROM_H, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
+import { SCORED_BY, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
 import { fitOrdinal, flatten, walker, type Observation, type OrdinalModel, type Stand } from './ordinal.ts';
 
 /** One look at one cell, or at its strip of bare primer. */
@@ -134,8 +135,7 @@ function observed(looks: readonly TrialLook[], cells: readonly Cell[], terms: Te
     .sort((a, b) => a.test - b.test);
 }
 
-const isYoung = (look: TrialLook) =>
-  look.filmAgeHours != null && look.filmAgeHours < TELLS_FROM_H && gradeOf(look)?.trait === 'grip';
+const isYoung = (look: TrialLook) => isYoungFilm(look) && gradeOf(look)?.trait === 'grip';
 
 /** One trait's looks, and the walk through what they allow. */
 interface Walk {

@@ -1,6 +1,6 @@
 import type { TestKind } from '../../vocabulary/index.ts';
 import type { SurfaceFacts, TestRecord } from '../facts.ts';
-import { groundOf, isOutside } from '../facts.ts';
+import { groundOf, isOutside, isYoungFilm } from '../facts.ts';
 
 /** How two tests that contradict each other can both be right. The first row that fits is taken. */
 export interface ConflictRow {
@@ -13,7 +13,7 @@ export interface ConflictRow {
 const either = (a: TestRecord, b: TestRecord, kind: TestKind, ...results: string[]) => [a, b].some((t) => t.kind === kind && results.includes(t.result ?? ''));
 const both = (a: TestRecord, b: TestRecord, kind: TestKind) => a.kind === kind && b.kind === kind;
 const glossy = (a: TestRecord, b: TestRecord) => either(a, b, 'sheen-look', 'gloss', 'semi-gloss');
-const young = (a: TestRecord, b: TestRecord) => [a, b].some((t) => t.filmAgeHours != null && t.filmAgeHours < 72);
+const young = (a: TestRecord, b: TestRecord) => [a, b].some(isYoungFilm);
 
 export const CONFLICT_ROWS: readonly ConflictRow[] = [
   {

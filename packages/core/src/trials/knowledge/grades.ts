@@ -36,6 +36,5 @@ export const SCORED_BY: readonly { kind: TestKind; trait: Trait; grades: Readonl
   },
 ];
 
-/** Hours before a film says how it will hold; a look before that counts for a third. Source: practice. */
-export const TELLS_FROM_H = 72;
+/** A look at a film too young to say how it will hold counts for a third. Source: practice. */
 export const YOUNG_COUNTS = 0.33;
