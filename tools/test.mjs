@@ -11,12 +11,20 @@ import { startServer } from './serve.mjs';
 /** `npm test`: every check from a fresh machine, and one closing line that counts them. */
 const counts = { passed: 0, failed: 0 };
 
+/** What failed, in a few lines each: said again at the very end, where a shortened record still has it. */
+const faults = [];
+
 function tally(name, passed, failed, output) {
   counts.passed += passed;
   counts.failed += failed;
   say(`${failed ? 'FAILED' : 'ok    '} ${name}${passed + failed > 1 ? `: ${passed} passed, ${failed} failed` : ''}`);
-  if (failed) say(output.split('\n').slice(-160).join('\n'));
+  if (!failed) return;
+  say(output.split('\n').slice(-160).join('\n'));
+  if (faults.length === 0 || passed + failed <= 1) faults.push(`${name}\n${lastLines(output, 12)}`);
 }
+
+const lastLines = (text, n) => text.trimEnd().split('\n').slice(-n).join('\n');
+const firstLines = (text, n) => text.trim().split('\n').slice(0, n).join('\n');
 
 async function check(name, command, args) {
   const { status, output } = await runBeside(command, args, { env: { ...process.env, FORCE_COLOR: '0' } });
@@ -28,10 +36,12 @@ async function jest() {
   const { status, output } = await runBeside('npx', ['jest', '--json', `--outputFile=${file}`, '--maxWorkers=2'], {
     env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules', FORCE_COLOR: '0' },
   });
-  counted('unit and integration tests', file, status, output, (r) => [
-    r.numPassedTests,
-    r.numFailedTests + r.numRuntimeErrorTestSuites,
-  ]);
+  counted('unit and integration tests', file, status, output, (r) => {
+    for (const suite of r.testResults)
+      for (const t of suite.assertionResults.filter((t) => t.status === 'failed'))
+        faults.push(`${t.fullName}\n${firstLines(t.failureMessages.join('\n'), 12)}`);
+    return [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites];
+  });
 }
 
 async function interfaceTests() {
@@ -45,10 +55,14 @@ async function interfaceTests() {
   });
   await server.stop();
   await database.stop();
-  counted('interface tests in Chromium', file, status, output, (r) => [
-    r.stats.expected,
-    r.stats.unexpected + r.stats.flaky,
-  ]);
+  counted('interface tests in Chromium', file, status, output, (r) => {
+    const specsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
+    for (const spec of r.suites.flatMap(specsOf))
+      for (const { projectName, results } of spec.tests)
+        for (const { message } of results.flatMap((result) => result.errors))
+          faults.push(`[${projectName}] ${spec.file}:${spec.line} ${spec.title}\n${firstLines(message, 14)}`);
+    return [r.stats.expected, r.stats.unexpected + r.stats.flaky];
+  });
 }
 
 /** Reads a runner's own count; a run that left none has failed as a whole. */
@@ -72,5 +86,6 @@ await check('import rules', 'npx', ['depcruise', 'packages', 'apps', '--config',
 await check('unused code', 'npx', ['knip', '--no-progress', '--no-config-hints']);
 await jest();
 await interfaceTests();
+for (const fault of faults) say(`\nfailed: ${fault}`);
 say(`tests: ${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed ? 1 : 0);

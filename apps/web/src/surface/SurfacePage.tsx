@@ -25,7 +25,7 @@ import { WhatIsThere } from './WhatIsThere.tsx';
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {
   const { surfaceId = '' } = useParams();
-  const { data, error, refetch } = useSurfaceQuery(surfaceId);
+  const { data, error, isFetching, refetch } = useSurfaceQuery(surfaceId);
   const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
@@ -66,7 +66,8 @@ export default function SurfacePage() {
             letter="c"
             words="Log coat"
             main
-            disabled={!next}
+            // While the page is being read again, its next step may be the one just logged.
+            disabled={!next || isFetching}
             onAct={() => {
               setLogging(data.standing);
               setOpen(open === 'log' ? null : 'log');
