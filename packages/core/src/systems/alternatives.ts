@@ -1,6 +1,5 @@
 import {
   CHEMISTRY_LABELS,
-  chemistryOf,
   FAMILY_LABELS,
   HOUSE_RULES,
   HOUSE_RULE_CODES,
@@ -14,7 +13,7 @@ import { priceSystem, type SystemPrice } from '../pricing/price.ts';
 import { recase, type Case, type Wanted } from './case.ts';
 import { compose, type Composed } from './compose.ts';
 import { RULE_REACH } from './knowledge/ruleReach.ts';
-import { stepKey, type Step, type System } from './step.ts';
+import { stepKey, strongFumes, type Step, type System } from './step.ts';
 
 /** Another way, complete, with what it trades against the first. */
 export interface Alternative {
@@ -66,9 +65,6 @@ const signed = (n: number, more: string, less: string, text: string) => `${text}
 const coatsOf = (steps: readonly Step[]) =>
   steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
 
-const fumesOf = (c: Composed) =>
-  c.steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
-
 /** The first system as the others are told against it, read once. */
 interface Told {
   key: string;
@@ -82,7 +78,7 @@ const toldOf = (base: Composed, c: Case): Told => ({
   key: signature(base.steps),
   coats: coatsOf(base.steps),
   kinds: new Set(base.steps.map(stepKey)),
-  fumes: fumesOf(base),
+  fumes: strongFumes(base.steps),
   price: priceSystem(base.steps, c.d.surface, c.shelf),
 });
 
@@ -105,8 +101,10 @@ function differenceText(base: Told, other: Composed, price: SystemPrice): string
   if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
   const cost = price.cost - basePrice.cost;
   if (Math.abs(cost) >= 100) parts.push(signed(cost, 'dearer', 'cheaper', (Math.abs(cost) / 100).toFixed(2)));
-  if (fumesOf(other) !== fumes)
-    parts.push(fumesOf(other) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour');
+  if (strongFumes(other.steps) !== fumes)
+    parts.push(
+      strongFumes(other.steps) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour',
+    );
   return parts.length ? `${parts.join('; ')}.` : 'The same coats, prepared otherwise.';
 }
 

@@ -1,10 +1,11 @@
-import { chemistryOf, FAMILY_LABELS, type BlockCode } from '../vocabulary/index.ts';
+import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
 import { moistureLimit } from '../evidence/knowledge/moisture.ts';
-import { treatmentOdds } from '../evidence/treatment.ts';
 import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails, OUTSIDE_FINISHES } from './finish.ts';
 import { PRIMERS } from './knowledge/primers.ts';
+import { laysFilm, liesOnOil, oilBlocks, primes, wholeFace } from './onOil.ts';
+import type { Step } from './step.ts';
 
 /** What may not be done until a fact releases it. Never merely a warning. */
 export interface Block {
@@ -16,12 +17,11 @@ export interface Block {
 interface BlockRow {
   code: BlockCode;
   holds: (c: Case, made: Composed) => boolean;
+  /** True where steps would do what is blocked. Left out where the shelf decides, not the steps. */
+  breaks?: (steps: readonly Step[], c: Case) => boolean;
   text: (c: Case, made: Composed) => string;
   until: (c: Case, made: Composed) => string;
 }
-
-/** Oil counts as likely from here on; below it the look and the tests speak against it. */
-const OIL_LIKELY = 0.25;
 
 function oneMakerFails(c: Case, made: Composed): boolean {
   if (c.rules.makers !== 'one-maker') return false;
@@ -33,10 +33,26 @@ function oneMakerFails(c: Case, made: Composed): boolean {
   );
 }
 
+/** True where one of these is done before the first film is laid. */
+function doneFirst(steps: readonly Step[], kinds: readonly StepKind[]): boolean {
+  const first = steps.findIndex(laysFilm);
+  return steps.slice(0, first < 0 ? undefined : first).some((s) => kinds.includes(s.kind));
+}
+const ABRADES: readonly StepKind[] = ['sand', 'scrape', 'sand-between', 'strip', 'distress'];
+const SHELLACS: readonly (Family | undefined)[] = ['shellac-primer', 'clear-shellac'];
+
+function bridgedByRule(steps: readonly Step[], c: Case): boolean {
+  if (c.rules.silicone === 'bridge') return doneFirst(steps, ['caulk']) || steps.some((s) => s.kind === 'caulk');
+  return (
+    c.rules.silicone === 'block-with-oil' && steps.some((s) => s.kind === 'spot-prime' && s.family === 'oil-primer')
+  );
+}
+
 const BLOCKS: readonly BlockRow[] = [
   {
     code: 'dry-sand-lead',
     holds: (c) => c.wetOnly,
+    breaks: (steps) => steps.some((s) => ABRADES.includes(s.kind) && s.technique === 'dry'),
     text: (c) =>
       c.d.lead === 'positive'
         ? 'Lead was found: no dry sanding, dry scraping or heat.'
@@ -46,24 +62,17 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'waterborne-on-oil',
-    holds: (c) => {
-      const odds = treatmentOdds(c.d.odds);
-      const oil =
-        odds.oil +
-        (c.d.odds['clear-oil-varnish'] > 0.5 ? c.d.odds['clear-oil-varnish'] : 0) +
-        (c.d.findings.adhesion === 'weak' ? odds['over-oil'] : 0);
-      const goesWaterborne =
-        c.goesTo === 'waterborne' &&
-        !c.clear &&
-        (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
-      return oil >= OIL_LIKELY && goesWaterborne && !c.gripPatchHeld;
-    },
+    holds: oilBlocks,
+    breaks: liesOnOil,
     text: () => 'No waterborne paint straight onto untreated oil gloss: it peels.',
     until: () => 'It is dulled and a gripping primer is on, or a patch has held at three days.',
   },
   {
     code: 'paint-on-silicone',
     holds: (c) => c.is('silicone', 'sealant-unknown'),
+    breaks: (steps, c) =>
+      !doneFirst(steps, c.is('silicone') ? ['remove-sealant'] : ['remove-sealant', 'test-patch']) &&
+      !bridgedByRule(steps, c),
     text: (c) =>
       c.is('silicone')
         ? 'Paint crawls on silicone and never holds.'
@@ -73,24 +82,28 @@ const BLOCKS: readonly BlockRow[] = [
   {
     code: 'paint-on-damp',
     holds: (c) => c.is('damp'),
+    breaks: (steps) => !doneFirst(steps, ['dry-out']),
     text: (c) => `Damp: over ${moistureLimit(c.d.surface.substrate)} % nothing is sealed in.`,
     until: (c) => `The cause is found and a meter reads ${moistureLimit(c.d.surface.substrate)} % or less.`,
   },
   {
     code: 'paint-on-rot',
     holds: (c) => c.is('rot'),
+    breaks: (steps) => !doneFirst(steps, ['repair', 'replace-board']),
     text: () => 'Rot goes on under paint.',
     until: () => 'It is cut out or replaced and the probe finds firm timber.',
   },
   {
     code: 'paint-on-paste',
     holds: (c) => c.is('paste-residue'),
+    breaks: (steps) => !doneFirst(steps, ['wash']) && primes(steps.find(laysFilm)?.family, 'seal-paste') < 2,
     text: () => 'Paste wakes under waterborne paint and bubbles.',
     until: () => 'It is washed off and a damp sponge stays clean.',
   },
   {
     code: 'paint-on-mould',
     holds: (c) => c.is('mould'),
+    breaks: (steps) => !doneFirst(steps, ['mould-treat']),
     text: () => 'Mould grows through new paint.',
     until: () => 'It is treated, and a drop of bleach no longer lightens anything.',
   },
@@ -110,12 +123,14 @@ const BLOCKS: readonly BlockRow[] = [
   {
     code: 'shellac-outside-at-large',
     holds: (c) => c.outside && (c.rules.blocker === 'shellac' || c.wanted.family === 'shellac-primer'),
+    breaks: (steps) => steps.some((s) => isCoat(s.kind) && SHELLACS.includes(s.family) && wholeFace(s)),
     text: () => 'Outdoors shellac is for spots: sun and rain break it.',
     until: () => 'Another blocker is taken for the whole face.',
   },
   {
     code: 'shellac-on-heat',
     holds: (c) => c.hot && (c.rules.blocker === 'shellac' || c.wanted.family === 'shellac-primer'),
+    breaks: (steps) => steps.some((s) => isCoat(s.kind) && SHELLACS.includes(s.family)),
     text: () => 'Shellac softens on hot surfaces.',
     until: () => 'A primer that stands heat is taken.',
   },
@@ -140,4 +155,31 @@ export function blocksOn(c: Case, made: Composed): Block[] {
     text: row.text(c, made),
     until: row.until(c, made),
   }));
+}
+
+/** What must never be done here, whoever asks for it: for a system that departs, its facts are asked of the steps. */
+const ALWAYS: readonly BlockRow[] = [
+  {
+    code: 'interior-product-outside',
+    holds: (c) => c.outside,
+    breaks: (steps, c) =>
+      steps.some((s) => {
+        if (!s.family || !isCoat(s.kind)) return false;
+        const primer = PRIMERS.find((p) => p.family === s.family);
+        return primer ? primer.outside === 'no' : finishFails(s.family, c) === 'it is made for indoors';
+      }),
+    text: () => 'A product made for indoors does not last outside.',
+    until: () => 'An exterior family is taken.',
+  },
+  { ...BLOCKS.find((row) => row.code === 'shellac-outside-at-large')!, holds: (c) => c.outside },
+  { ...BLOCKS.find((row) => row.code === 'shellac-on-heat')!, holds: (c) => c.hot },
+];
+
+/** The blocks that a list of steps would break: what nobody may sign for. Empty for every system that is composed here. */
+export function forbiddenIn(steps: readonly Step[], c: Case, made: Composed): Block[] {
+  const found = new Map<BlockCode, Block>();
+  for (const row of [...BLOCKS, ...ALWAYS])
+    if (row.breaks && row.holds(c, made) && row.breaks(steps, c))
+      found.set(row.code, { code: row.code, text: row.text(c, made), until: row.until(c, made) });
+  return [...found.values()];
 }

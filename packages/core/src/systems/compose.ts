@@ -3,9 +3,11 @@ import { caseInZone, type Case } from './case.ts';
 import { chooseFinish, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 import { PRIMERS } from './knowledge/primers.ts';
-import { hybridDirect } from './knowledge/situations/oldFilm.ts';
+import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
+import { liesOnOil, oilBlocks } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
+import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { ELSEWHERE, joinedZones } from './zones.ts';
 import type { Step, System } from './step.ts';
 
@@ -166,86 +168,6 @@ function dustSteps(c: Case, steps: readonly Step[]): Step[] {
   return [{ kind: c.joinery ? 'tack-off' : 'dust-off', why: ['After the last sanding, until a palm stays clean.'] }];
 }
 
-function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
-  const steps: Step[] = [];
-  const days = finish.family === 'waterborne-alkyd' || finish.family === 'chalk-style' ? 14 : 7;
-  if (c.furniture || c.d.surface.element === 'floor' || c.d.surface.element === 'stair') {
-    steps.push({
-      kind: 'cure-hold',
-      waitMin: days * 1440,
-      why: [`Nothing is loaded, stacked or dragged on it for ${days} days: the film is dry long before it is hard.`],
-    });
-  } else if (c.d.surface.element === 'door' || c.d.surface.element === 'window') {
-    steps.push({
-      kind: 'cure-hold',
-      waitMin: 2880,
-      why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'],
-    });
-  }
-  const newTimber =
-    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
-  if (newTimber)
-    steps.push({
-      kind: 'revisit',
-      why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'],
-    });
-  else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping')
-    steps.push({ kind: 'revisit', why: ['Kept on oil by decision: looked at again after a year.'] });
-  return steps;
-}
-
-/** Taking off, closing, protecting and putting back. */
-function siteSteps(c: Case, work: readonly Step[]): Step[] {
-  const element = c.d.surface.element;
-  const steps: Step[] = [
-    {
-      kind: 'protect',
-      why: [c.outside ? 'Cover plants, paths and glass below.' : 'Cover floors and what cannot be moved.'],
-    },
-  ];
-  const strong = work.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
-  if (strong && !c.outside)
-    steps.push({
-      kind: 'ventilate',
-      why: ['Solvent and alcohol vapour burn and harm: open windows, no flame, no pilot light.'],
-    });
-  const abrades = work.some((s) => ['sand', 'scrape', 'strip', 'degloss'].includes(s.kind));
-  if (c.wetOnly && abrades)
-    steps.push({
-      kind: 'contain-lead',
-      wear: ['respirator-dust', 'coverall', 'gloves'],
-      why: [
-        'Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.',
-      ],
-    });
-  if (element === 'door' || element === 'cabinet') {
-    steps.push(
-      { kind: 'remove-hardware', why: ['Paint under hardware, not round it.'] },
-      { kind: 'refit-hardware', why: ['Back on once it can be handled.'] },
-    );
-  }
-  if ((element === 'door' && c.outside) || element === 'cabinet') {
-    steps.push(
-      { kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] },
-      { kind: 'rehang', why: ['Hung again once it may be closed.'] },
-    );
-    if (c.outside)
-      steps.push({
-        kind: 'close-opening',
-        why: ['The house is not left open: board the opening, or hang it again by evening.'],
-      });
-  }
-  steps.push({
-    kind: 'clean-up',
-    why: [
-      strong
-        ? 'Solvent and oily rags lie flat to dry outside, or go into water: heaped, they heat by themselves.'
-        : 'Tools, tins and labels put away; batch numbers noted.',
-    ],
-  });
-  return steps;
-}
-
 function caulkAfterPrimer(c: Case): boolean {
   if (c.rules.caulkWhen !== 'by-situation') return c.rules.caulkWhen === 'after-primer';
   // Paper is caulked first, so that the sealer runs over the bead; elsewhere a bead holds better on primer.
@@ -265,6 +187,22 @@ function asShown(step: Step, c: Case): Step {
   return step;
 }
 
+/** Oil may be there, though something else is likelier: a patch is tried before the face is trusted. */
+function gripPatch(c: Case, steps: readonly Step[]): Step[] {
+  if (!oilBlocks(c) || !liesOnOil(steps, c)) return [];
+  return [
+    {
+      kind: 'test-patch',
+      family: 'bonding-acrylic-primer',
+      coats: 1,
+      waitMin: 4320,
+      why: [
+        'Oil may be under it: a patch of gripping primer, scratched after three days, before the whole face is trusted.',
+      ],
+    },
+  ];
+}
+
 /** What was composed, before it is put in order. */
 interface Gathered extends Omit<Composed, 'steps'> {
   work: Step[];
@@ -277,7 +215,8 @@ function gather(c: Case): Gathered {
     rows.flatMap((row) => row.steps?.(c) ?? []),
     c,
   );
-  const needs = rows.flatMap((row) => row.needs?.(c) ?? []);
+  const asked = rows.flatMap((row) => row.needs?.(c) ?? []);
+  const needs = [...asked, ...gripUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
   const primedAll = primers.steps.some((s) => s.kind === 'prime' && s.scope === 'all');
   const finish = chooseFinish(c, primedAll, hybridDirect(c));
@@ -316,6 +255,7 @@ function gather(c: Case): Gathered {
     });
   const work = [
     ...preparation,
+    ...gripPatch(c, [...preparation, ...coats]),
     ...dustSteps(c, preparation),
     ...coats,
     ...betweenCoats(c, coats),

@@ -1,3 +1,4 @@
+import { chemistryOf, isCoat } from '../vocabulary/index.ts';
 import type { CoatKind, Family, Method, Sheen, StepKind, Technique, Tint, Wear } from '../vocabulary/index.ts';
 
 /** One line of a specification. `why` is a list of sentences, never empty. */
@@ -32,3 +33,7 @@ export interface System {
 export function stepKey(step: Step): string {
   return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}`;
 }
+
+/** True where a coat of it smells strongly: solvent or alcohol. */
+export const strongFumes = (steps: readonly Step[]) =>
+  steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');

@@ -1,5 +1,6 @@
 import type { Case } from '../../case.ts';
 import type { Step } from '../../step.ts';
+import { finishOnOil } from './oldFilm.ts';
 import { sanding, washing, type Situation } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
@@ -346,7 +347,8 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'after ISO 6504-3',
     when: (c) => c.goesTo === 'waterborne' && (c.shift.toPale || (c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')),
     needs: (c) =>
-      c.clear || c.bare
+      // Where the finish lies straight on the oil, a coat more of it hides; a primer between would be another system.
+      c.clear || c.bare || finishOnOil(c)
         ? []
         : [
             {

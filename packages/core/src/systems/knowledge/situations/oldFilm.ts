@@ -38,6 +38,15 @@ export function hybridDirect(c: Case): boolean {
   return oilFace(c) && goesDirect(c);
 }
 
+/** Finish straight onto prepared oil, hybrid or etched: no primer lies between. */
+export const finishOnOil = (c: Case) => oilFace(c) && (goesDirect(c) || goesEtched(c));
+
+/** Whatever else a primer on old oil is asked to do, over the whole face it must grip first. */
+export function gripUnderPrimer(c: Case, asked: readonly PrimerNeed[]): PrimerNeed[] {
+  const whole = asked.some((n) => n.scope === 'all');
+  return whole && oilFace(c) && !asked.some((n) => n.need === 'grip-gloss') ? [{ ...GRIP, why: 'Whatever primer lies on old oil must grip it.' }] : [];
+}
+
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
   {
@@ -283,6 +292,15 @@ export const OLD_FILM: readonly Situation[] = [
         scope: 'bare-areas',
         why: 'Where scraping reached the ground it is primed.',
       },
+    ],
+  },
+  {
+    id: 'letting-go-of-paper',
+    source: 'practice',
+    when: (c) => !c.outside && c.ground === 'paper' && c.d.findings.adhesion === 'weak' && c.rules.paper !== 'strip-first' && !stripsTop(c),
+    steps: (c) => [
+      scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.'),
+      sanding(c, 150, 'Feather the edges, lightly: the paper wears through.'),
     ],
   },
   {

@@ -1,0 +1,40 @@
+import { treatmentOdds } from '../evidence/treatment.ts';
+import { chemistryOf, isCoat, type Family } from '../vocabulary/index.ts';
+import type { Case } from './case.ts';
+import { PRIMERS, type Need } from './knowledge/primers.ts';
+import type { Step } from './step.ts';
+
+/** Oil counts as likely from here on; below it the look and the tests speak against it. */
+const OIL_LIKELY = 0.25;
+
+/** How well a primer family does what is needed: 0 where it does not. */
+export const primes = (family: Family | undefined, need: Need) =>
+  PRIMERS.find((p) => p.family === family)?.does[need] ?? 0;
+export const laysFilm = (s: Step) => isCoat(s.kind) && s.kind !== 'pre-prime';
+export const wholeFace = (s: Step) => s.scope !== 'spots' && s.scope !== 'bare-areas';
+
+/** True where oil may well be there, the finish goes waterborne, and no patch has held. */
+export function oilBlocks(c: Case): boolean {
+  const odds = treatmentOdds(c.d.odds);
+  const oil =
+    odds.oil +
+    (c.d.odds['clear-oil-varnish'] > 0.5 ? c.d.odds['clear-oil-varnish'] : 0) +
+    (c.d.findings.adhesion === 'weak' ? odds['over-oil'] : 0);
+  const goesWaterborne =
+    c.goesTo === 'waterborne' &&
+    !c.clear &&
+    (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
+  return oil >= OIL_LIKELY && goesWaterborne && !c.gripPatchHeld;
+}
+
+/** True where waterborne is the first film over the whole face, and nothing grips the oil under it or was tried before it. */
+export function liesOnOil(steps: readonly Step[], c: Case): boolean {
+  const at = steps.findIndex((s) => laysFilm(s) && wholeFace(s));
+  const first = steps[at];
+  if (!first?.family || chemistryOf(first.family) !== 'waterborne') return false;
+  if (primes(first.family, 'grip-gloss') >= 2) return false;
+  const before = steps.slice(0, at);
+  const dulled = before.some((s) => s.kind === 'degloss' || s.kind === 'sand');
+  if (first.family === 'waterborne-alkyd' && dulled) return false;
+  return !(c.gripPatchHeld || before.some((s) => s.kind === 'test-patch'));
+}

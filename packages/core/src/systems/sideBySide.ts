@@ -1,0 +1,58 @@
+import { HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, type HouseRuleCode } from '../vocabulary/index.ts';
+import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { waysOf, type Ways } from './alternatives.ts';
+import { blocksOn, type Block } from './blocks.ts';
+import { recase, type Case } from './case.ts';
+import type { Composed } from './compose.ts';
+import { guaranteeOf, type Guarantee } from './guarantee.ts';
+import { RULE_REACH } from './knowledge/ruleReach.ts';
+import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
+import { strongFumes, type Step } from './step.ts';
+
+/** One school's way on this surface, whole, with what it costs and who works so. */
+export interface SchoolWay extends SchoolWord {
+  rule: HouseRuleCode;
+  choice: string;
+  title: string;
+  words: string;
+  /** The choice that stands now. */
+  ours: boolean;
+  steps: Step[];
+  price: SystemPrice;
+  fumes: boolean;
+  guarantee: Guarantee;
+  blocks: Block['code'][];
+}
+
+const wayOf = (c: Case, rule: HouseRuleCode, choice: string, made: Composed): SchoolWay => ({
+  ...SCHOOLS[rule][choice]!,
+  rule,
+  choice,
+  title: HOUSE_RULE_LABELS[rule].title,
+  words: HOUSE_RULE_LABELS[rule].choices[choice]!,
+  ours: c.rules[rule] === choice,
+  steps: made.steps,
+  price: priceSystem(made.steps, c.d.surface, c.shelf),
+  fumes: strongFumes(made.steps),
+  guarantee: guaranteeOf(recase(c, { [rule]: choice }), made.steps),
+  blocks: blocksOn(recase(c, { [rule]: choice }), made).map((b) => b.code),
+});
+
+/**
+ * Every rule on which the schools part on this surface, each with all its choices as whole systems, ours among them.
+ * A rule whose choices come to the same system here is left out.
+ */
+export function schoolsSideBySide(c: Case, made: Composed, ways: Ways = waysOf(c)): Map<HouseRuleCode, SchoolWay[]> {
+  const found = new Map<HouseRuleCode, SchoolWay[]>();
+  const own = ways({}).key;
+  for (const rule of HOUSE_RULE_CODES.filter((r) => RULE_REACH[r](c))) {
+    const choices = (HOUSE_RULES[rule] as readonly string[]).map((choice) => ({ choice, ...ways({ [rule]: choice }) }));
+    const apart = choices.filter(({ choice, key }) => choice === c.rules[rule] || key !== own);
+    if (apart.length < 2) continue;
+    found.set(
+      rule,
+      apart.map(({ choice, made: other }) => wayOf(c, rule, choice, choice === c.rules[rule] ? made : other)),
+    );
+  }
+  return found;
+}

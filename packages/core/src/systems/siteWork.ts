@@ -1,0 +1,85 @@
+import { chemistryOf, isCoat } from '../vocabulary/index.ts';
+import type { Case } from './case.ts';
+import type { ChosenFinish } from './finish.ts';
+import type { Step } from './step.ts';
+
+/** What is waited for after the last coat, and when to come back. */
+export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
+  const steps: Step[] = [];
+  const days = finish.family === 'waterborne-alkyd' || finish.family === 'chalk-style' ? 14 : 7;
+  if (c.furniture || c.d.surface.element === 'floor' || c.d.surface.element === 'stair') {
+    steps.push({
+      kind: 'cure-hold',
+      waitMin: days * 1440,
+      why: [`Nothing is loaded, stacked or dragged on it for ${days} days: the film is dry long before it is hard.`],
+    });
+  } else if (c.d.surface.element === 'door' || c.d.surface.element === 'window') {
+    steps.push({
+      kind: 'cure-hold',
+      waitMin: 2880,
+      why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'],
+    });
+  }
+  const newTimber =
+    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+  if (newTimber)
+    steps.push({
+      kind: 'revisit',
+      why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'],
+    });
+  else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping')
+    steps.push({ kind: 'revisit', why: ['Kept on oil by decision: looked at again after a year.'] });
+  return steps;
+}
+
+/** Taking off, closing, protecting and putting back. */
+export function siteSteps(c: Case, work: readonly Step[]): Step[] {
+  const element = c.d.surface.element;
+  const steps: Step[] = [
+    {
+      kind: 'protect',
+      why: [c.outside ? 'Cover plants, paths and glass below.' : 'Cover floors and what cannot be moved.'],
+    },
+  ];
+  const strong = work.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+  if (strong && !c.outside)
+    steps.push({
+      kind: 'ventilate',
+      why: ['Solvent and alcohol vapour burn and harm: open windows, no flame, no pilot light.'],
+    });
+  const abrades = work.some((s) => ['sand', 'scrape', 'strip', 'degloss'].includes(s.kind));
+  if (c.wetOnly && abrades)
+    steps.push({
+      kind: 'contain-lead',
+      wear: ['respirator-dust', 'coverall', 'gloves'],
+      why: [
+        'Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.',
+      ],
+    });
+  if (element === 'door' || element === 'cabinet') {
+    steps.push(
+      { kind: 'remove-hardware', why: ['Paint under hardware, not round it.'] },
+      { kind: 'refit-hardware', why: ['Back on once it can be handled.'] },
+    );
+  }
+  if ((element === 'door' && c.outside) || element === 'cabinet') {
+    steps.push(
+      { kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] },
+      { kind: 'rehang', why: ['Hung again once it may be closed.'] },
+    );
+    if (c.outside)
+      steps.push({
+        kind: 'close-opening',
+        why: ['The house is not left open: board the opening, or hang it again by evening.'],
+      });
+  }
+  steps.push({
+    kind: 'clean-up',
+    why: [
+      strong
+        ? 'Solvent and oily rags lie flat to dry outside, or go into water: heaped, they heat by themselves.'
+        : 'Tools, tins and labels put away; batch numbers noted.',
+    ],
+  });
+  return steps;
+}
