@@ -6,15 +6,16 @@ import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
 import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
 import { priceSystem } from './pricing/price.ts';
 import { asProduct } from './shelf/familyFigures.ts';
-import type { ProductGiven } from './shelf/product.ts';
+import type { Product, ProductGiven } from './shelf/product.ts';
 import { SHIPPED_SHELF } from './shelf/shippedShelf.ts';
+import { makerFirst, makerOfAll } from './shelf/usable.ts';
 import { alternativesTo, schoolsOn, waysOf, type Alternative, type School } from './systems/alternatives.ts';
 import { blocksOn, type Block } from './systems/blocks.ts';
 import { asCase, NOTHING_WANTED, type Case, type TrialWord, type Wanted } from './systems/case.ts';
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import { risksOf, type Risk } from './systems/risks.ts';
-import type { System } from './systems/step.ts';
+import { coatFamilies, type System } from './systems/step.ts';
 
 /** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */
 export interface Assessment {
@@ -39,6 +40,8 @@ export interface Known {
   /** Odds of each zone, where the whole house was read; else they come from the question's neighbours. */
   oddsOf?: OddsOf;
   trials?: readonly TrialWord[];
+  /** The firm's own shelf, read already, in the order in which its products are taken. */
+  shelf?: readonly Product[];
 }
 
 /** The facts of a question, with what is usual filled in. */
@@ -55,9 +58,16 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const tests = input.tests ?? [];
   const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, input.neighbours ?? []);
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
-  const shelf = input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF;
+  const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials);
-  return { d, c, made: compose(c) };
+  const made = compose(c);
+  return { d, c: withOneMaker(c, made), made };
+}
+
+/** A firm that keeps to one maker has that maker's products taken first, where one makes every coat. */
+function withOneMaker(c: Case, made: Composed): Case {
+  const maker = c.rules.makers === 'one-maker' ? makerOfAll(coatFamilies(made.steps), c.shelf) : null;
+  return maker ? { ...c, shelf: makerFirst(c.shelf, maker) } : c;
 }
 
 /** Facts → evidence → system: what is there, what goes on it, and why. For input that has been read. */

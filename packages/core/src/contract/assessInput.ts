@@ -5,7 +5,9 @@ import {
   EXPOSURES,
   FAMILIES,
   FINISHES,
+  GROUNDS,
   HOUSE_RULES,
+  NEEDS,
   PLANES,
   SHEENS,
   SUBSTRATES,
@@ -15,6 +17,7 @@ import {
   CHEMISTRIES,
   type HouseRules,
 } from '../vocabulary/index.ts';
+import { ODOURS, STIRS, TINT_RANGES } from '../shelf/product.ts';
 
 const MOST_TESTS = 200;
 const MOST_NEIGHBOURS = 500;
@@ -132,7 +135,21 @@ export const productSchema = z.strictObject({
   dryFilmUm: z.number().gt(0).max(5000).optional(),
   cureHours: z.number().min(0).max(20_000).optional(),
   sheens: z.array(z.enum(SHEENS)).max(6).optional(),
-  odour: z.enum(['low', 'mid', 'strong']).optional(),
+  odour: z.enum(ODOURS).optional(),
+  vocGPerL: z.number().min(0).max(1000).optional(),
+  solidsPct: z.number().min(0).max(100).optional(),
+  tints: z.enum(TINT_RANGES).optional(),
+  spreadOn: z.partialRecord(z.enum(GROUNDS), z.number().gt(0).max(100)).optional(),
+  mix: z
+    .strictObject({
+      base: z.number().gt(0).max(1000),
+      hardener: z.number().gt(0).max(1000),
+      potLifeMin: z.number().gt(0).max(10_000),
+    })
+    .nullish(),
+  stir: z.enum(STIRS).optional(),
+  does: z.partialRecord(z.enum(NEEDS), z.union([z.literal(1), z.literal(2), z.literal(3)])).optional(),
+  refuses: z.array(z.enum(GROUNDS)).max(GROUNDS.length).optional(),
   tins: z
     .array(z.strictObject({ litres: z.number().gt(0).max(1000), price: z.number().int().min(0).max(100_000_000) }))
     .max(20)

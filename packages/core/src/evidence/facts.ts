@@ -4,6 +4,7 @@ import type {
   Exposure,
   Family,
   Finish,
+  Ground,
   Plane,
   Sheen,
   Substrate,
@@ -102,10 +103,7 @@ export function isOutside(surface: Pick<SurfaceFacts, 'exposure'>): boolean {
   return surface.exposure.startsWith('exterior');
 }
 
-/** What a substrate is made of, as far as paint cares. */
-export type Ground = 'timber' | 'plaster' | 'laminate' | 'paper' | 'masonry' | 'metal' | 'hard';
-
-const GROUNDS: Record<Substrate, Ground> = {
+const GROUND_OF: Record<Substrate, Ground> = {
   drywall: 'plaster',
   'skim-plaster': 'plaster',
   'lime-plaster': 'plaster',
@@ -133,7 +131,7 @@ const GROUNDS: Record<Substrate, Ground> = {
 
 /** The ground a substrate belongs to. */
 export function groundOf(substrate: Substrate): Ground {
-  return GROUNDS[substrate];
+  return GROUND_OF[substrate];
 }
 
 const JOINERY: readonly Element[] = [

@@ -1,5 +1,5 @@
 import { isCoat, type Family } from '../vocabulary/index.ts';
-import { isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
+import { groundOf, isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
@@ -53,6 +53,10 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
   return step.scope === undefined || step.scope === 'all' ? area : area * ZONE_SHARE;
 }
 
+/** What the sheet says for this ground, else in general. */
+const spreadOf = (product: Product | null, surface: SurfaceFacts) =>
+  product?.spreadOn[groundOf(surface.substrate)] ?? product?.spreadM2PerL ?? HELPER_SPREAD;
+
 /** Minutes, litres and waiting of one step on one surface. Deterministic; areas in m², litres rounded to 0.01. */
 export function estimateStep(step: Step, surface: SurfaceFacts, shelf: readonly Product[]): StepEstimate {
   const [perM2, setUp] = RATES[step.kind];
@@ -63,7 +67,7 @@ export function estimateStep(step: Step, surface: SurfaceFacts, shelf: readonly 
     TEXTURE_FACTOR[surface.texture];
   const product = productFor(step, shelf);
   const film = isCoat(step.kind);
-  const spread = film ? (product?.spreadM2PerL ?? HELPER_SPREAD) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
+  const spread = film ? spreadOf(product, surface) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
   const takesLitres =
     product !== null && (film || ['wash', 'degloss', 'solvent-wipe', 'mould-treat', 'strip'].includes(step.kind));
   const drying = film ? (product?.drying.recoatMin ?? 0) : 0;

@@ -1,5 +1,5 @@
-import { chemistryOf, type Family, type Sheen } from '../vocabulary/index.ts';
-import type { Product, ProductGiven } from './product.ts';
+import { chemistryOf, type Chemistry, type Family, type Ground, type Sheen } from '../vocabulary/index.ts';
+import type { Product, ProductGiven, Stir, TintRange } from './product.ts';
 
 /**
  * Typical figures by family, used where a product's own sheet is silent: spread m²/L, wet and dry film µm, dust-free,
@@ -56,6 +56,46 @@ const FIGURES: Partial<Record<Family, Figures>> = {
 };
 
 const HELPER_PRICE_PER_L = 900;
+/** Volatile content by chemistry, g/L, typical of published sheets; low-odour oils hold less. */
+const VOC: Record<Chemistry, number> = { waterborne: 30, 'solvent-borne': 340, 'alcohol-borne': 540, 'two-part': 120 };
+const CLEAR: readonly Family[] = ['clear-shellac', 'clear-bonding-primer', 'waterborne-clear', 'oil-varnish', 'penetrating-sealer', 'penetrating-epoxy', 'wallpaper-sealer'];
+const ANY_COLOUR: readonly Family[] = [
+  'acrylic-wall',
+  'moisture-resistant-acrylic',
+  'acrylic-trim',
+  'waterborne-alkyd',
+  'oil-enamel',
+  'exterior-acrylic',
+  'exterior-oil',
+  'chalk-style',
+  'masonry-paint',
+];
+const GREYS: readonly Family[] = [
+  'multi-purpose-acrylic-primer',
+  'bonding-acrylic-primer',
+  'shellac-primer',
+  'oil-primer',
+  'oil-undercoat',
+  'acrylic-primer-undercoat',
+  'stain-blocking-acrylic-primer',
+  'metal-primer',
+  'low-odour-oil-primer',
+  'wood-acrylic-primer',
+];
+/** Bare and open grounds take more: the share of the usual spread that is left. Source: practice. */
+const SPREAD_LEFT: Partial<Record<Family, Partial<Record<Ground, number>>>> = {
+  'masonry-primer': { masonry: 1 },
+  'masonry-paint': { masonry: 1 },
+  'penetrating-sealer': { masonry: 0.7 },
+  'multi-purpose-acrylic-primer': { masonry: 0.7 },
+};
+const MIX: Partial<Record<Family, Product['mix']>> = {
+  'penetrating-epoxy': { base: 2, hardener: 1, potLifeMin: 30 },
+  'exterior-filler': { base: 50, hardener: 1, potLifeMin: 8 },
+};
+const tintsOf = (family: Family): TintRange => (CLEAR.includes(family) ? 'clear' : ANY_COLOUR.includes(family) ? 'any' : GREYS.includes(family) ? 'greys' : 'white');
+const stirOf = (chemistry: Chemistry): Stir => (chemistry === 'alcohol-borne' ? 'shake' : chemistry === 'solvent-borne' ? 'by-hand' : 'paddle');
+
 const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
   'acrylic-wall': ['flat', 'matt', 'eggshell', 'satin'],
   'acrylic-ceiling': ['flat', 'matt'],
@@ -71,22 +111,36 @@ const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
   'oil-varnish': ['satin', 'gloss'],
 };
 
+const spreadOnGrounds = (family: Family, spread: number) =>
+  Object.fromEntries(Object.entries(SPREAD_LEFT[family] ?? {}).map(([ground, left]) => [ground, Math.round(spread * left * 10) / 10]));
+
 /** Fills what a sheet does not say with the family's typical figures. The product's own figures always win. */
 export function asProduct(given: ProductGiven): Product {
   const f = FIGURES[given.family];
   const chemistry = given.drying?.chemistry ?? chemistryOf(given.family);
   const pricePerL = f?.[11] ?? HELPER_PRICE_PER_L;
+  const spread = given.spreadM2PerL ?? f?.[0] ?? 10;
+  const wetFilmUm = given.wetFilmUm ?? f?.[1] ?? 100;
+  const dryFilmUm = given.dryFilmUm ?? f?.[2] ?? 30;
   return {
     id: given.id ?? given.family,
     name: given.name ?? given.family,
     maker: given.maker ?? '',
     family: given.family,
-    spreadM2PerL: given.spreadM2PerL ?? f?.[0] ?? 10,
-    wetFilmUm: given.wetFilmUm ?? f?.[1] ?? 100,
-    dryFilmUm: given.dryFilmUm ?? f?.[2] ?? 30,
+    spreadM2PerL: spread,
+    wetFilmUm,
+    dryFilmUm,
     cureHours: given.cureHours ?? f?.[6] ?? 168,
     sheens: given.sheens ?? SHEENS[given.family] ?? [],
     odour: given.odour ?? f?.[10] ?? 'low',
+    vocGPerL: given.vocGPerL ?? (chemistry === 'solvent-borne' && f?.[10] === 'low' ? 90 : VOC[chemistry]),
+    solidsPct: given.solidsPct ?? Math.round((100 * dryFilmUm) / wetFilmUm),
+    tints: given.tints ?? tintsOf(given.family),
+    spreadOn: given.spreadOn ?? spreadOnGrounds(given.family, spread),
+    mix: given.mix === undefined ? (MIX[given.family] ?? null) : given.mix,
+    stir: given.stir ?? stirOf(chemistry),
+    does: given.does ?? {},
+    refuses: given.refuses ?? [],
     tins: given.tins ?? [
       { litres: 1, price: pricePerL },
       { litres: 2.5, price: Math.round(pricePerL * 2.2) },

@@ -1,3 +1,8 @@
-export type { DryingFigures, Product, ProductGiven } from './product.ts';
+export { ODOURS, STIRS, TINT_RANGES } from './product.ts';
+export type { DryingFigures, Product, ProductGiven, TintRange } from './product.ts';
 export { asProduct } from './familyFigures.ts';
 export { SHIPPED_SHELF } from './shippedShelf.ts';
+export { usableOn, makerOfAll, makerFirst } from './usable.ts';
+export { smallestSet, type ProductDemand, type SmallestSet } from './smallestSet.ts';
+export { CLEAN_UP, type CleanUp } from './knowledge/cleanUp.ts';
+export { readShelf, shelfDifference, SHELF_COLUMNS, SHELF_FORMATS, writeShelf, type BadRow, type ShelfDifference, type ShelfFormat, type ShelfRead } from './exchange.ts';

@@ -1,11 +1,12 @@
 import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
 import { moistureLimit } from '../evidence/knowledge/moisture.ts';
+import { makerOfAll } from '../shelf/usable.ts';
 import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails, OUTSIDE_FINISHES } from './finish.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { laysFilm, liesOnOil, oilBlocks, primes, wholeFace } from './onOil.ts';
-import type { Step } from './step.ts';
+import { coatFamilies, type Step } from './step.ts';
 
 /** What may not be done until a fact releases it. Never merely a warning. */
 export interface Block {
@@ -25,12 +26,8 @@ interface BlockRow {
 
 function oneMakerFails(c: Case, made: Composed): boolean {
   if (c.rules.makers !== 'one-maker') return false;
-  const families = [...new Set(made.steps.filter((s) => s.coats && s.family).map((s) => s.family!))];
-  const makers = new Set(c.shelf.map((p) => p.maker));
-  return (
-    families.length > 1 &&
-    ![...makers].some((maker) => families.every((f) => c.shelf.some((p) => p.maker === maker && p.family === f)))
-  );
+  const families = coatFamilies(made.steps);
+  return families.length > 1 && makerOfAll(families, c.shelf) === null;
 }
 
 /** True where one of these is done before the first film is laid. */

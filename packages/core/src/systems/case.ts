@@ -5,15 +5,17 @@ import {
   type Chemistry,
   type Condition,
   type Family,
+  type Ground,
   type HouseRules,
   type Sheen,
 } from '../vocabulary/index.ts';
-import { groundOf, isFurniture, isJoinery, isOutside, type Ground } from '../evidence/facts.ts';
+import { groundOf, isFurniture, isJoinery, isOutside } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
 import type { Product } from '../shelf/product.ts';
+import { usableOn } from '../shelf/usable.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
 
 /** What is wished for. A wish: where it would fail, the system departs from it and says why. */
@@ -180,15 +182,16 @@ export function asCase(
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
   const surface = d.surface;
   const outside = isOutside(surface);
+  const ground = groundOf(surface.substrate);
   const joinery = isJoinery(surface.element);
   return {
     d,
     wanted,
     rules,
-    shelf,
+    shelf: usableOn(shelf, { ground, sheen: wanted.sheen }),
     outside,
     joinery,
-    ground: groundOf(surface.substrate),
+    ground,
     furniture: isFurniture(surface.element),
     treatAs: d.treatAs,
     is: (...any) => {

@@ -1,4 +1,13 @@
-import { chemistryOf, isCoat, type Family, type Method, type StepKind, type Wear } from '../vocabulary/index.ts';
+import {
+  chemistryOf,
+  FINISH_LABELS,
+  isCoat,
+  type Family,
+  type Method,
+  type StepKind,
+  type Wear,
+} from '../vocabulary/index.ts';
+import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
 import { chooseFinish, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
@@ -20,6 +29,7 @@ export interface Composed extends System {
   situations: string[];
 }
 
+const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 const meets = (family: Family, need: PrimerNeed) =>
   (PRIMERS.find((row) => row.family === family)?.does[need.need] ?? 0) >= need.atLeast;
 
@@ -203,6 +213,14 @@ function gripPatch(c: Case, steps: readonly Step[]): Step[] {
   ];
 }
 
+/** Why the system is not that of the likeliest finish, where it is not. */
+function saferWhy(c: Case): string | null {
+  const likeliest = TREATMENT_OF[c.d.likeliest];
+  if (likeliest === c.treatAs) return null;
+  const percent = Math.round(c.d.odds[c.d.likeliest] * 100);
+  return `${capital(FINISH_LABELS[c.d.likeliest])} is likelier (${percent} %), but being wrong that way costs more: this holds on both.`;
+}
+
 /** What was composed, before it is put in order. */
 interface Gathered extends Omit<Composed, 'steps'> {
   work: Step[];
@@ -239,6 +257,8 @@ function gather(c: Case): Gathered {
       why: finish.why,
     },
   ];
+  const safer = saferWhy(c);
+  if (safer) coats[0] = { ...coats[0]!, why: [...coats[0]!.why, safer] };
   const clearWhy = wantsClearCoat(c, finish);
   if (clearWhy)
     coats.push({

@@ -1,9 +1,9 @@
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
-import type { Family, Fault, StepKind } from '../vocabulary/index.ts';
+import type { Family, Fault, Need, StepKind } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { MISPLACED } from './knowledge/misplaced.ts';
 import { NEED_FAULTS } from './knowledge/needFaults.ts';
-import { PRIMERS, type Need } from './knowledge/primers.ts';
+import { PRIMERS } from './knowledge/primers.ts';
 import { SKIPPED, type SkippedRow } from './knowledge/skipped.ts';
 import { SWAPPED } from './knowledge/swapped.ts';
 import type { PrimerNeed } from './primer.ts';

@@ -19,3 +19,5 @@ export type { Wrong } from './knowledge/rescues.ts';
 export { anotherYear, type AnotherYear } from './anotherYear.ts';
 export { schoolsSideBySide, type SchoolWay } from './sideBySide.ts';
 export { SCHOOLS } from './knowledge/schools.ts';
+export { productDemands } from './productDemands.ts';
+export { coatFamilies } from './step.ts';

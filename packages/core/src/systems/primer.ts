@@ -1,6 +1,6 @@
-import type { Family, Tint } from '../vocabulary/index.ts';
+import type { Family, Need, Tint } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
-import { PRIMERS, type Need, type PrimerRow } from './knowledge/primers.ts';
+import { PRIMERS, type PrimerRow } from './knowledge/primers.ts';
 
 /** One thing the primer must do here, how well at the least, and where. */
 export interface PrimerNeed {
@@ -44,7 +44,11 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   return strength + named + asked + odour + slow + shown - PRIMERS.indexOf(row) * 0.01;
 }
 
-const onShelf = (c: Case, family: Family) => c.shelf.some((product) => product.family === family);
+/** A product of this family whose own sheet does not fall short of what is needed. */
+const onShelf = (c: Case, row: PrimerRow, needs: readonly PrimerNeed[]) =>
+  c.shelf.some(
+    (p) => p.family === row.family && needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast),
+  );
 
 /** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
 export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
@@ -61,9 +65,9 @@ export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
 /** Chooses one primer for these needs, from the shelf where it can; null where no family does it all. */
 export function choosePrimer(needs: readonly PrimerNeed[], c: Case): ChosenPrimer | null {
   const fitting = primersFor(needs, c);
-  const row = fitting.find((r) => onShelf(c, r.family)) ?? fitting[0];
+  const row = fitting.find((r) => onShelf(c, r, needs)) ?? fitting[0];
   if (!row) return null;
-  return { family: row.family, why: [row.reason], meets: needs.map((n) => n.need), toBuy: !onShelf(c, row.family) };
+  return { family: row.family, why: [row.reason], meets: needs.map((n) => n.need), toBuy: !onShelf(c, row, needs) };
 }
 
 /**

@@ -8,8 +8,8 @@ import {
   type Chemistry,
   type Family,
   type Finish,
+  type Ground,
 } from '../vocabulary/index.ts';
-import type { Ground } from '../evidence/facts.ts';
 import { UNDER_LAYER_LABELS, type UnderLayer } from '../evidence/knowledge/layers.ts';
 import { layersUnder } from '../evidence/stacks.ts';
 import type { Product } from '../shelf/product.ts';

@@ -37,3 +37,8 @@ export function stepKey(step: Step): string {
 /** True where a coat of it smells strongly: solvent or alcohol. */
 export const strongFumes = (steps: readonly Step[]) =>
   steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+
+/** The families of the coats, each once, in the order they are laid. */
+export const coatFamilies = (steps: readonly Step[]): Family[] => [
+  ...new Set(steps.flatMap((s) => (s.family && isCoat(s.kind) ? [s.family] : []))),
+];

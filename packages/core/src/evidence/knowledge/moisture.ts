@@ -1,5 +1,5 @@
-import { groundOf, type Ground } from '../facts.ts';
-import type { Substrate } from '../../vocabulary/index.ts';
+import { groundOf } from '../facts.ts';
+import type { Ground, Substrate } from '../../vocabulary/index.ts';
 
 /** Above these readings (%) nothing is painted. Source: typical data-sheet limits; a product's own sheet wins. */
 const LIMITS: Record<Ground, number> = {

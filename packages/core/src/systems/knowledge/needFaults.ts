@@ -1,5 +1,4 @@
-import type { Fault } from '../../vocabulary/index.ts';
-import type { Need } from './primers.ts';
+import type { Fault, Need } from '../../vocabulary/index.ts';
 
 /** What follows where a primer does not do what is needed of it. `redo` is a share of doing the surface anew. */
 export interface NeedFault {

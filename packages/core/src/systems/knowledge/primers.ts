@@ -1,31 +1,4 @@
-import type { Family } from '../../vocabulary/index.ts';
-
-/** What a primer may have to do. */
-export const NEEDS = [
-  'grip-gloss',
-  'grip-laminate',
-  'grip-hard',
-  'grip-metal',
-  'grip-nonferrous',
-  'seal-board',
-  'seal-plaster',
-  'seal-torn',
-  'seal-paste',
-  'seal-paper',
-  'seal-wood',
-  'seal-chalk',
-  'seal-masonry',
-  'seal-filler',
-  'block-water',
-  'block-tannin',
-  'block-knots',
-  'block-ink',
-  'block-smoke',
-  'block-odour',
-  'block-rust',
-  'hide',
-] as const;
-export type Need = (typeof NEEDS)[number];
+import type { Family, Need } from '../../vocabulary/index.ts';
 
 /** What a primer family can do: 1 where it is mild, 2 well, 3 best. What is not named it does not do. */
 export interface PrimerRow {

@@ -1,0 +1,209 @@
+import canonicalize from 'canonicalize';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { productSchema } from '../contract/assessInput.ts';
+import { asProduct } from './familyFigures.ts';
+import type { Product, ProductGiven } from './product.ts';
+import { productId } from './shippedShelf.ts';
+
+/** The forms in which a shelf comes and goes. */
+export const SHELF_FORMATS = ['csv', 'json'] as const;
+export type ShelfFormat = (typeof SHELF_FORMATS)[number];
+
+/** A row that cannot be read. Rows count from 1, the header not among them; in JSON, the items of the list. */
+export interface BadRow {
+  row: number;
+  path: string;
+  message: string;
+}
+
+/** A file as it was read: what can be kept, and every fault of every row. */
+export interface ShelfRead {
+  products: Product[];
+  faults: BadRow[];
+}
+
+const DRYING = [
+  'chemistry',
+  'dustFreeMin',
+  'recoatMin',
+  'recoatPreferredMin',
+  'recoatMaxMin',
+  'minTempC',
+  'maxTempC',
+  'maxRhPct',
+  'dewMarginC',
+  'maxWindMs',
+  'rainSafeMin',
+  'limitsHoldMin',
+] as const;
+const PLAIN = ['id', 'name', 'maker', 'family', 'spreadM2PerL', 'wetFilmUm', 'dryFilmUm', 'cureHours', 'odour', 'vocGPerL', 'solidsPct', 'tints', 'stir'] as const;
+/** Lists and pairs, written in one cell: "satin; gloss", "1: 1700; 2.5: 3740", "2: 1: 30". */
+const WRITTEN = ['sheens', 'refuses', 'tins', 'spreadOn', 'does', 'mix'] as const;
+export const SHELF_COLUMNS = [...PLAIN, ...WRITTEN, ...DRYING] as const;
+
+const TEXTS: readonly string[] = ['id', 'name', 'maker', 'family', 'odour', 'tints', 'stir', 'chemistry'];
+const MOST_ROWS = 5000;
+
+/** An empty cell stands for the family's usual figure; this for none at all. */
+const NONE = 'none';
+const list = (cell: string) =>
+  (cell === NONE ? '' : cell)
+    .split(';')
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+const pairs = (cell: string) => list(cell).map((part) => part.split(':').map((side) => side.trim()));
+/** A figure as people write it; what is no figure stays as it is, so that its fault can be told. */
+const figure = (text: string): number | string => {
+  const plain = text.replace(',', '.');
+  return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : text;
+};
+
+const WRITTEN_AS: Record<(typeof WRITTEN)[number], { read: (cell: string) => unknown; write: (p: Product) => string }> = {
+  sheens: { read: list, write: (p) => p.sheens.join('; ') },
+  refuses: { read: list, write: (p) => p.refuses.join('; ') },
+  tins: {
+    read: (cell) => pairs(cell).map(([litres, price]) => ({ litres: figure(litres ?? ''), price: figure(price ?? '') })),
+    write: (p) => p.tins.map((t) => `${t.litres}: ${t.price}`).join('; '),
+  },
+  spreadOn: {
+    read: (cell) => Object.fromEntries(pairs(cell).map(([ground, m2]) => [ground, figure(m2 ?? '')])),
+    write: (p) =>
+      Object.entries(p.spreadOn)
+        .map(([ground, m2]) => `${ground}: ${m2}`)
+        .join('; '),
+  },
+  does: {
+    read: (cell) => Object.fromEntries(pairs(cell).map(([need, well]) => [need, figure(well ?? '')])),
+    write: (p) =>
+      Object.entries(p.does)
+        .map(([need, well]) => `${need}: ${well}`)
+        .join('; '),
+  },
+  mix: {
+    read: (cell) => {
+      if (cell === NONE) return null;
+      const [base, hardener, potLifeMin] = cell.split(':').map((part) => figure(part.trim()));
+      return { base, hardener, potLifeMin };
+    },
+    write: (p) => (p.mix ? `${p.mix.base}: ${p.mix.hardener}: ${p.mix.potLifeMin}` : NONE),
+  },
+};
+
+/** A row of cells as the value it stands for; empty cells say nothing. */
+function fromCells(cells: Record<string, string>): unknown {
+  const row: Record<string, unknown> = {};
+  const drying: Record<string, unknown> = {};
+  for (const [column, raw] of Object.entries(cells)) {
+    // A leading quote only kept a spreadsheet from reading the cell as a formula.
+    const cell = raw.trim().replace(/^'(?=[=+\-@\t\r])/, '');
+    if (cell === '') continue;
+    if ((WRITTEN as readonly string[]).includes(column)) row[column] = WRITTEN_AS[column as 'mix'].read(cell);
+    else if ((DRYING as readonly string[]).includes(column)) drying[column] = cell === NONE ? null : TEXTS.includes(column) ? cell : figure(cell);
+    else row[column] = TEXTS.includes(column) ? cell : figure(cell);
+  }
+  return Object.keys(drying).length ? { ...row, drying } : row;
+}
+
+const named = productSchema.extend({ name: z.string().min(1).max(120), maker: z.string().min(1).max(120) });
+
+function readRows(rows: readonly unknown[]): ShelfRead {
+  const faults: BadRow[] = [];
+  const products: Product[] = [];
+  const seen = new Map<string, number>();
+  rows.forEach((value, i) => {
+    const row = i + 1;
+    const read = named.safeParse(value);
+    if (!read.success) {
+      for (const issue of read.error.issues) faults.push({ row, path: issue.path.join('.'), message: issue.message });
+      return;
+    }
+    const id = read.data.id ?? productId(read.data.maker, read.data.name);
+    const before = seen.get(id);
+    if (before !== undefined) {
+      faults.push({ row, path: 'id', message: `the same product stands in row ${before}` });
+      return;
+    }
+    seen.set(id, row);
+    products.push(asProduct({ ...(read.data as ProductGiven), id }));
+  });
+  return { products, faults };
+}
+
+const whole = (message: string): ShelfRead => ({ products: [], faults: [{ row: 0, path: '', message }] });
+
+function readCsv(text: string): ShelfRead {
+  const { data, meta, errors } = Papa.parse<Record<string, string>>(text, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim().replace(/^\uFEFF/, ''),
+  });
+  const columns = meta.fields ?? [];
+  const unknown = columns.filter((c) => !(SHELF_COLUMNS as readonly string[]).includes(c));
+  if (unknown.length) return whole(`unknown columns: ${unknown.join(', ')}`);
+  const missing = ['name', 'maker', 'family'].filter((c) => !columns.includes(c));
+  if (missing.length) return whole(`missing columns: ${missing.join(', ')}`);
+  if (data.length > MOST_ROWS) return whole(`at most ${MOST_ROWS} rows at once`);
+  const read = readRows(data.map(fromCells));
+  const torn = errors.map((e) => ({ row: (e.row ?? 0) + 1, path: '', message: e.message.toLowerCase() }));
+  return { ...read, faults: [...torn, ...read.faults].sort((a, b) => a.row - b.row) };
+}
+
+function readJson(text: string): ShelfRead {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (error) {
+    return whole(`this is not JSON: ${(error as Error).message}`);
+  }
+  if (!Array.isArray(value)) return whole('a list of products is expected');
+  if (value.length > MOST_ROWS) return whole(`at most ${MOST_ROWS} products at once`);
+  return readRows(value);
+}
+
+/** Reads a shelf from text. Never throws: every fault is listed with its row, and what is sound is kept beside it. */
+export function readShelf(text: string, format: ShelfFormat): ShelfRead {
+  return format === 'csv' ? readCsv(text) : readJson(text);
+}
+
+/** Writes a shelf as text that `readShelf` reads back to the same products. */
+export function writeShelf(products: readonly Product[], format: ShelfFormat): string {
+  if (format === 'json') return `${JSON.stringify(products, null, 2)}\n`;
+  const rows = products.map((p) => [
+    ...PLAIN.map((column) => p[column]),
+    ...WRITTEN.map((column) => WRITTEN_AS[column].write(p) || NONE),
+    ...DRYING.map((column) => p.drying[column] ?? NONE),
+  ]);
+  return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data: rows }, { escapeFormulae: true, newline: '\n' })}\n`;
+}
+
+/** What taking a file in would do to a shelf. */
+export interface ShelfDifference {
+  added: Product[];
+  changed: { product: Product; fields: string[] }[];
+  same: number;
+}
+
+/** Sets what was read beside the shelf as it stands; nothing is ever taken off by a file that does not name it. */
+export function shelfDifference(shelf: readonly Product[], read: readonly Product[]): ShelfDifference {
+  const byId = new Map(shelf.map((p) => [p.id, p]));
+  const difference: ShelfDifference = { added: [], changed: [], same: 0 };
+  for (const product of read) {
+    const before = byId.get(product.id);
+    if (!before) difference.added.push(product);
+    else {
+      const fields = changedFields(before, product);
+      if (fields.length) difference.changed.push({ product, fields });
+      else difference.same++;
+    }
+  }
+  return difference;
+}
+
+const said = (value: unknown) => canonicalize(value ?? null);
+
+function changedFields(before: Product, after: Product): string[] {
+  const fields = (Object.keys(after) as (keyof Product)[]).filter((field) => field !== 'drying' && said(before[field]) !== said(after[field]));
+  const drying = DRYING.filter((field) => said(before.drying[field]) !== said(after.drying[field]));
+  return [...fields, ...drying];
+}

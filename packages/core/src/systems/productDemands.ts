@@ -1,0 +1,68 @@
+import {
+  chemistryOf,
+  FAMILY_LABELS,
+  FINISH_FAMILIES,
+  isCoat,
+  PRIMER_FAMILIES,
+  STEP_LABELS,
+  type Family,
+} from '../vocabulary/index.ts';
+import type { ProductDemand } from '../shelf/smallestSet.ts';
+import { forbiddenIn } from './blocks.ts';
+import type { Case } from './case.ts';
+import type { Composed } from './compose.ts';
+import { ifSwapped } from './consequences.ts';
+import { finishFails } from './finish.ts';
+import type { Step } from './step.ts';
+
+const TAKES_A_TIN: readonly Step['kind'][] = [
+  'wash',
+  'mould-treat',
+  'solvent-wipe',
+  'degloss',
+  'strip',
+  'fill',
+  'caulk',
+  'stick-down',
+];
+
+/** True where this family would do for the step as well as the one named: nothing follows, nothing is forbidden. */
+function servesAsWell(step: Step, family: Family, c: Case, made: Composed): boolean {
+  if (family === step.family) return true;
+  if (!isCoat(step.kind)) return false;
+  const others = made.steps.filter((s) => s !== step);
+  if (ifSwapped(step, family, c, made.needs, others, 1000).length > 0) return false;
+  if (step.kind === 'finish-coat' || step.kind === 'clear-coat') {
+    // Another finish is another wish: only one of the same chemistry that may stand here is taken without asking.
+    if (chemistryOf(family) !== chemistryOf(step.family!) || finishFails(family, c) !== null) return false;
+  } else if (!serves(step, family, made)) return false;
+  const steps = made.steps.map((s) => (s === step ? { ...step, family } : s));
+  return forbiddenIn(steps, c, made).length === 0;
+}
+
+/** A primer that is asked for nothing by name still has to be a primer of the same kind of use. */
+const serves = (step: Step, family: Family, made: Composed) =>
+  step.kind !== 'pre-prime' && step.kind !== 'undercoat' && made.needs.length > 0 && chemistryOf(family) !== 'two-part';
+
+/** For each step that takes a product, the products on the shelf any of which would do it. */
+export function productDemands(c: Case, made: Composed, id: string): ProductDemand[] {
+  return made.steps.flatMap((step, i): ProductDemand[] => {
+    const { family } = step;
+    if (!family || !(isCoat(step.kind) || TAKES_A_TIN.includes(step.kind))) return [];
+    const candidates: readonly Family[] =
+      step.kind === 'finish-coat' || step.kind === 'clear-coat'
+        ? FINISH_FAMILIES
+        : isCoat(step.kind)
+          ? PRIMER_FAMILIES
+          : [family];
+    const families = candidates.filter((f) => servesAsWell(step, f, c, made));
+    const sold = (sheens: readonly string[]) => !step.sheen || sheens.length === 0 || sheens.includes(step.sheen);
+    return [
+      {
+        id: `${id}/${i}`,
+        words: `${STEP_LABELS[step.kind]}: ${FAMILY_LABELS[family]}`,
+        fits: c.shelf.filter((p) => families.includes(p.family) && sold(p.sheens)).map((p) => p.id),
+      },
+    ];
+  });
+}
