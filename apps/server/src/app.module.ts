@@ -15,8 +15,11 @@ import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
 import { SessionGuard } from './people/session.ts';
 import { Plans, PlansController } from './plans/plans.ts';
+import { Rules, RulesController } from './rules/rules.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
-import { Systems, SystemsController } from './systems/systems.ts';
+import { Shelf } from './shelf/shelf.service.ts';
+import { SystemsController } from './systems/systems.controller.ts';
+import { Systems } from './systems/systems.ts';
 import { TrialsController } from './trials/trials.controller.ts';
 import { Trials } from './trials/trials.service.ts';
 import { Findings, FindingsController } from './walkround/findings.ts';
@@ -40,6 +43,7 @@ import { WritesModule } from './writes/writes.module.ts';
     PeopleController,
     PhotosController,
     PlansController,
+    RulesController,
     ShelfController,
     SystemsController,
     TrialsController,
@@ -55,6 +59,8 @@ import { WritesModule } from './writes/writes.module.ts';
     Photos,
     Plans,
     Rooms,
+    Rules,
+    Shelf,
     Systems,
     Trials,
     Walkround,

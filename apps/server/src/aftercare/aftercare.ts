@@ -3,7 +3,8 @@ import { ApiTags } from '@nestjs/swagger';
 import { aftercareOf, isCoat } from '@rustic/core';
 import { JobEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
-import { airOfRoom, productById, systemOf, workOn } from '../jobs/houseReading.ts';
+import { airOfRoom, systemOf, workOn } from '../jobs/houseReading.ts';
+import { productById } from '../shelf/firmShelf.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
 import { isFinished } from '../work/work.ts';
@@ -26,7 +27,7 @@ export class Aftercare {
           const { work, logs, done } = workOn(records, surface, system);
           const last = work.findLast((w) => isCoat(w.plan.kind))!;
           const log = logs.find((l) => l.stepId === last.plan.id)!;
-          const product = productById(log.productId);
+          const product = productById(records.shelf, log.productId);
           if (!product) return [];
           const thickness = done.find((d) => d.stepId === log.stepId)!.thickness;
           const items = aftercareOf(

@@ -1,9 +1,10 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import type {
-  Cell,
   Condition,
+  Departure,
   Extent,
   Facing,
+  Fault,
   HouseRules,
   Measure,
   Plan,
@@ -11,19 +12,12 @@ import type {
   RoomSketch,
   SketchPlace,
   Step,
-  Substrate,
   SurfaceFacts,
+  Terms,
   TestRecord,
-  TrialDesign,
-  TrialWord,
   Wanted,
 } from '@rustic/core';
-
-/** Every table that belongs to a firm carries its id; see FirmScope, the only way to query them. */
-export abstract class FirmOwned {
-  @PrimaryColumn('char', { length: 36 }) id: string;
-  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
-}
+import { FirmOwned } from './firmOwned.ts';
 
 @Entity('firm')
 export class FirmEntity {
@@ -33,6 +27,8 @@ export class FirmEntity {
   @Column('varchar', { length: 10 }) hemisphere: 'northern' | 'southern';
   @Column('char', { length: 3 }) currency: string;
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
+  /** The firm's own words, where it says a thing otherwise. */
+  @Column('json') terms: Partial<Terms>;
   @VersionColumn() version: number;
 }
 
@@ -151,6 +147,7 @@ export class SurfaceEntity extends FirmOwned {
   @Column('int') position: number;
   @Column('json', { nullable: true }) measure: Measure | null;
   @Column('json') exclusions: Exclusion[];
+  @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   @VersionColumn() version: number;
 }
 
@@ -205,46 +202,6 @@ export class PhotoEntity extends FirmOwned {
   @Column('longblob', { select: false }) content: Buffer;
 }
 
-/** A trial as it was designed and laid out; what happens on it are acts of their own. */
-@Entity('trial')
-export class TrialEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  @Column('char', { length: 36, name: 'surface_id', nullable: true }) surfaceId: string | null;
-  @Column('varchar', { length: 120 }) title: string;
-  @Column('varchar', { length: 200 }) place: string;
-  @Column('json') design: TrialDesign;
-  @Column('json') cells: Cell[];
-  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
-  @Column('datetime', { precision: 3 }) at: Date;
-}
-
-export type TrialActKind = 'primed' | 'topcoated' | 'look' | 'concluded';
-
-/** Something done on a trial: laid, looked at, concluded. Inserted, never changed; a correction names what it corrects. */
-@Entity('trial_act')
-export class TrialActEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  @Column('char', { length: 36, name: 'trial_id' }) trialId: string;
-  @Column('varchar', { length: 12 }) kind: TrialActKind;
-  @Column('json') body: TrialActBody;
-  @Column('char', { length: 36, nullable: true }) corrects: string | null;
-  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
-  @Column('datetime', { precision: 3 }) at: Date;
-}
-
-export interface TrialActBody {
-  cell?: string;
-  part?: 'cell' | 'strip';
-  test?: TestRecord;
-  /** The accepted conclusion: in words, and what it says of each primer in the choice of a system. */
-  text?: string;
-  words?: TrialWord[];
-  /** What it was tried on: it speaks for surfaces of the same make. */
-  substrate?: Substrate | null;
-  /** Kept for the whole firm, not only for this job. */
-  forFirm?: boolean;
-}
-
 /** The system settled for a surface; the newest stands, none is ever changed. */
 @Entity('system_choice')
 export class SystemChoiceEntity extends FirmOwned {
@@ -252,8 +209,21 @@ export class SystemChoiceEntity extends FirmOwned {
   @Column('char', { length: 36, name: 'surface_id' }) surfaceId: string;
   @Column('json') steps: Step[];
   @Column('varchar', { length: 1000 }) differs: string;
+  /** What somebody signed for against the system; null where it is taken as it was composed. */
+  @Column('json', { nullable: true }) override: Override | null;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
   @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** A departure from a system, signed: what was done otherwise, why, and what was told to follow. */
+export interface Override {
+  departures: Departure[];
+  /** The key of the system departed from, and the departures in words. */
+  base: string;
+  said: string[];
+  reason: string;
+  signedAs: string;
+  told: { words: string; fault: Fault | null; odds: number; cost: number }[];
 }
 
 @Entity('posted_plan')
@@ -308,24 +278,3 @@ export class LedgerEntryEntity {
   @Column('char', { length: 64, name: 'previous_hash' }) previousHash: string;
   @Column('char', { length: 64 }) hash: string;
 }
-
-export const ENTITIES = [
-  FirmEntity,
-  PersonEntity,
-  SessionEntity,
-  SignInFailureEntity,
-  SentWriteEntity,
-  JobEntity,
-  RoomEntity,
-  SurfaceEntity,
-  TestRecordEntity,
-  SystemChoiceEntity,
-  PostedPlanEntity,
-  WorkLogEntity,
-  AirReadingEntity,
-  FindingEntity,
-  PhotoEntity,
-  TrialEntity,
-  TrialActEntity,
-  LedgerEntryEntity,
-];

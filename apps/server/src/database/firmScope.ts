@@ -1,6 +1,6 @@
 import { NotFoundException } from '@nestjs/common';
 import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere } from 'typeorm';
-import type { FirmOwned } from './entities.ts';
+import type { FirmOwned } from './firmOwned.ts';
 
 /** Who acts, for which firm, and when: everything a service needs to know of a request. */
 export interface Who {

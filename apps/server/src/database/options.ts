@@ -1,7 +1,8 @@
 import type { DataSourceOptions } from 'typeorm';
-import { ENTITIES } from './entities.ts';
+import { ENTITIES } from './tables.ts';
 import { FirstSchema1764000000001 } from './migrations/0001-first-schema.ts';
 import { WalkRound1764000000002 } from './migrations/0002-walk-round.ts';
+import { SystemsAndShelf1764000000003 } from './migrations/0003-systems-and-shelf.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -12,7 +13,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
     timezone: 'Z',
     charset: 'utf8mb4_unicode_ci',
     entities: ENTITIES,
-    migrations: [FirstSchema1764000000001, WalkRound1764000000002],
+    migrations: [FirstSchema1764000000001, WalkRound1764000000002, SystemsAndShelf1764000000003],
     synchronize: false,
     migrationsRun: false,
     connectTimeout: 5000,

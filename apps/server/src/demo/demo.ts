@@ -3,7 +3,9 @@ import { familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rus
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { ENTITIES, FirmEntity, JobEntity, PersonEntity, RoomEntity, TrialEntity } from '../database/entities.ts';
+import { FirmEntity, JobEntity, PersonEntity, RoomEntity } from '../database/entities.ts';
+import { ENTITIES } from '../database/tables.ts';
+import { TrialEntity } from '../database/trialEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { readJob } from '../jobs/jobRecords.ts';
@@ -11,11 +13,13 @@ import { Jobs } from '../jobs/jobs.service.ts';
 import { Rooms } from '../jobs/rooms.service.ts';
 import { hashPassword } from '../people/passwords.ts';
 import { Plans } from '../plans/plans.ts';
+import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { Walkround } from '../walkround/walkround.ts';
 import { Work } from '../work/work.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
+import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
 import { DEMO_JOBS, type DemoJob, type DemoRoom, type DemoSurface, type DemoTrial } from './jobs.ts';
 
 const MINUTE_MS = 60_000;
@@ -35,6 +39,7 @@ export class Demo {
     private readonly work: Work,
     private readonly trials: Trials,
     private readonly plans: Plans,
+    private readonly shelf: Shelf,
   ) {}
 
   /** Loads the demo where there is no firm yet. */
@@ -51,7 +56,7 @@ export class Demo {
 
   private async load(now: Date): Promise<void> {
     const firmId = uuid();
-    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {} });
+    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {} });
     const passwordHash = await hashPassword(DEMO_PASSWORD);
     const people = DEMO_PEOPLE.map((p) => ({
       ...p,
@@ -63,8 +68,20 @@ export class Demo {
     for (const person of people) await this.database.manager.insert(PersonEntity, person);
     const owner = people[0]!;
     const who: Who = { firmId, personId: owner.id, name: owner.name, now };
+    await this.loadShelf(who);
     for (const job of DEMO_JOBS) await this.loadJob(who, job, people);
     this.log.log(`demo loaded: ${DEMO_JOBS.length} jobs`);
+  }
+
+  /** What stands in the van, and what the firm has found out about its products. */
+  private async loadShelf(who: Who): Promise<void> {
+    for (const { daysOpen, ...tin } of DEMO_TINS)
+      await this.shelf.addTin(who, {
+        ...tin,
+        id: uuid(),
+        openedAt: daysOpen === null ? null : new Date(who.now.getTime() - daysOpen * DAY_MS).toISOString(),
+      });
+    for (const { productId, ...note } of DEMO_NOTES) await this.shelf.addNote(who, productId, { ...note, id: uuid() });
   }
 
   private startOf(job: DemoJob, now: Date): Date {

@@ -8,7 +8,6 @@ import {
   readBy,
   readHouse,
   runLine,
-  SHIPPED_SHELF,
   workOf,
   type Air,
   type AssessInput,
@@ -19,10 +18,10 @@ import {
   type Done,
   type Extent,
   type House,
+  type HouseRules,
   type HouseStanding,
   type Known,
   type Member,
-  type Product,
   type RunLine,
   type Step,
   type SurfaceFacts,
@@ -31,6 +30,7 @@ import {
   zonesOf,
 } from '@rustic/core';
 import type { SurfaceEntity, SystemChoiceEntity, WorkLogEntity } from '../database/entities.ts';
+import { productById } from '../shelf/firmShelf.ts';
 import { standingTests, type JobRecords } from './jobRecords.ts';
 
 /** Everything flagged on a surface: at the walk-round, and since, while working. */
@@ -53,13 +53,20 @@ export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessI
   return question;
 }
 
+/** The house rules of a surface: its own over the job's, the job's over the firm's. */
+export const rulesOn = (records: JobRecords, surface: SurfaceEntity): Partial<HouseRules> => ({
+  ...records.firm.houseRules,
+  ...records.job.houseRules,
+  ...surface.houseRules,
+});
+
 function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
   const standing = standingTests(records.tests);
   return readBy(assessSchema, {
     surface: { builtYear: records.job.builtYear, ...surface.facts, ...flaggedOn(records, surface) },
     tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
     wanted: surface.wanted,
-    houseRules: { ...records.firm.houseRules, ...records.job.houseRules },
+    houseRules: rulesOn(records, surface),
   });
 }
 
@@ -117,6 +124,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
     trials: records.trials
       .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
       .flatMap(({ words }) => words),
+    shelf: records.shelf.kept,
   };
 }
 
@@ -148,8 +156,6 @@ export function airOfRoom(records: JobRecords, roomId: string): Air & { kind: 's
   };
 }
 
-export const productById = (id: string | null): Product | null => SHIPPED_SHELF.find((p) => p.id === id) ?? null;
-
 /** A step's work with the products that were really laid, where they were logged. */
 export function workOn(
   records: JobRecords,
@@ -158,11 +164,11 @@ export function workOn(
 ): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
   const work = workOf(system.steps, system.c.d.surface, system.c.shelf).map((w): WorkStep => {
-    const laid = productById(logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
+    const laid = productById(records.shelf, logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
     return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
   });
   const done = logs.map((log): Done => {
-    const label = productById(log.productId)?.wetFilmUm;
+    const label = productById(records.shelf, log.productId)?.wetFilmUm;
     return {
       stepId: log.stepId,
       start: minute(log.startedAt),

@@ -10,10 +10,11 @@ import {
   SurfaceEntity,
   SystemChoiceEntity,
   TestRecordEntity,
-  TrialActEntity,
   WorkLogEntity,
 } from '../database/entities.ts';
+import { TrialActEntity } from '../database/trialEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
+import { readFirmShelf, type FirmShelf } from '../shelf/firmShelf.ts';
 
 /** Everything a job's pages are computed from, read in as few queries as it takes. */
 export interface JobRecords {
@@ -29,6 +30,7 @@ export interface JobRecords {
   photos: PhotoEntity[];
   /** Accepted trials: this job's, and those that the firm keeps for every job. */
   trials: AcceptedTrial[];
+  shelf: FirmShelf;
 }
 
 /** A conclusion that stands: what it says of each primer, and what it was tried on. */
@@ -49,7 +51,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
   if (jobs.length === 0) return [];
   const jobId = In(jobs.map((j) => j.id));
   const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
-  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded] = await Promise.all([
+  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded, shelf] = await Promise.all([
     scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
     scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
     scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
@@ -59,6 +61,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
     scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
+    readFirmShelf(scope),
   ]);
   const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
   return jobs.map((job): JobRecords => {
@@ -77,6 +80,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
       trials: newest
         .filter((act) => act.jobId === job.id || act.body.forFirm === true)
         .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
+      shelf,
     };
   });
 }

@@ -101,6 +101,7 @@ export class Rooms {
       position,
       measure: body.measure ?? null,
       exclusions: [],
+      houseRules: {},
     });
     await this.ledger.append(scope, {
       jobId,

@@ -1,20 +1,26 @@
 import {
   alternativesTo,
+  anotherYear,
   assessRead,
   demandOf,
   estimateStep,
+  guaranteeOf,
   hashOf,
   inheritedBy,
+  othersFor,
   priceSystem,
   sectionOf,
   testsThatPay,
+  toolsFor,
+  underDoubt,
   weightsIn,
   type Condition,
+  type Departed,
   type EvidenceWeight,
   type House,
   type Step,
 } from '@rustic/core';
-import type { SurfaceEntity } from '../database/entities.ts';
+import type { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
 import { caseIn, houseOf, knownOf, questionOf, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 
@@ -30,7 +36,11 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   const { c, steps } = system;
   const { logs } = workOn(records, surface, system);
   const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
-  const settledOther = system.choice !== null && systemKey(system.computed) !== systemKey(system.steps);
+  const key = systemKey(system.computed);
+  // A departure that was signed for is measured by what it departed from.
+  const settledFrom = system.choice?.override?.base ?? systemKey(system.steps);
+  const settledOther = system.choice !== null && key !== settledFrom;
+  const test = testsThatPay(c.d.surface, c.d.tests, [], c.d.findings);
   return {
     surface,
     job: records.job,
@@ -39,7 +49,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     finish: assessment.finish,
     weights: weightsOn(records, surface, house),
     inherited: inheritedOn(records, surface, house),
-    nextTests: testsThatPay(c.d.surface, c.d.tests, [], c.d.findings).slice(0, 3),
+    nextTests: test.slice(0, 3),
     zones: c.d.zones.map((z) => ({ places: z.places, likeliest: z.likeliest, probability: z.odds[z.likeliest] })),
     conflicts: c.d.conflicts,
     patches: c.d.patches,
@@ -56,13 +66,25 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
         litres,
         readyAfterMin,
         product: product && { id: product.id, name: product.name, maker: product.maker },
+        tools: toolsFor(step, c).words,
+        others: othersFor(step),
       };
     }),
     price: priceSystem(steps, c.d.surface, c.shelf),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
-    choice: system.choice && { differs: system.choice.differs, by: system.choice.byName, at: system.choice.at },
-    /** Set where the evidence has moved since the system was settled. */
-    computedKey: systemKey(system.computed),
+    choice: system.choice && {
+      differs: system.choice.differs,
+      by: system.choice.byName,
+      at: system.choice.at,
+      override: system.choice.override,
+    },
+    /** Names what stands: questions and choices say of which system they speak. */
+    key: systemKey(steps),
+    computedKey: key,
+    guarantee: guaranteeOf(c, steps, departedOn(system.choice)),
+    doubt: underDoubt(c, test[0] ?? null),
+    anotherYear: anotherYear(c),
+    rules: { firm: records.firm.houseRules, job: records.job.houseRules, surface: surface.houseRules },
     settledOther,
     alternatives: [
       ...(settledOther ? [{ key: systemKey(system.computed), differs: 'What the evidence asks for now.' }] : []),
@@ -79,6 +101,11 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     standing: standingOf(records, surface, now),
   };
 }
+
+/** What was signed for, as the guarantee asks. */
+const departedOn = (choice: SystemChoiceEntity | null): Departed[] =>
+  choice?.override?.said.map((words) => ({ words, odds: Math.max(0, ...choice.override!.told.map((t) => t.odds)) })) ??
+  [];
 
 /** The members of the house that are this surface: one, or one for each of its zones. */
 const membersHere = (surface: SurfaceEntity, house: House) =>
@@ -117,6 +144,8 @@ export function systemByKey(
   key: string,
 ): { steps: Step[]; differs: string } | null {
   const { c, made } = caseIn(records, surface);
+  const { choice } = systemOf(records, surface);
+  if (choice && systemKey(choice.steps) === key) return { steps: choice.steps, differs: choice.differs };
   if (systemKey(made.steps) === key) return { steps: made.steps, differs: 'as the evidence asks' };
   const found = alternativesTo(c, made).find((a) => systemKey(a.system.steps) === key);
   return found ? { steps: found.system.steps, differs: found.differs } : null;

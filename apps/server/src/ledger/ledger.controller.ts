@@ -2,9 +2,9 @@ import { Controller, Get, Header, Param } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_FILE_TYPE, JOB_FILE_VERSION, type JobFile } from '@rustic/core';
 import type { Who } from '../database/firmScope.ts';
-import { productById } from '../jobs/houseReading.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
+import { productById } from '../shelf/firmShelf.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { Ledger } from './ledger.service.ts';
 
@@ -29,7 +29,7 @@ export class LedgerController {
   @Header('Content-Disposition', 'attachment; filename="job.rustic-ledger.json"')
   async file(@Sender() who: Who, @Param('id') id: string): Promise<JobFile> {
     const scope = this.writes.reading(who);
-    const { job, rooms, surfaces, tests, work } = await readJob(scope, id);
+    const { job, rooms, surfaces, tests, work, shelf } = await readJob(scope, id);
     return {
       format: JOB_FILE_TYPE,
       version: JOB_FILE_VERSION,
@@ -65,7 +65,7 @@ export class LedgerController {
           id: w.id,
           surfaceId: w.surfaceId,
           stepId: w.stepId,
-          product: productById(w.productId)?.name ?? w.productId!,
+          product: productById(shelf, w.productId)?.name ?? w.productId!,
           batch: w.batch ?? '',
           start: w.startedAt.toISOString(),
           end: w.endedAt.toISOString(),

@@ -1,33 +1,19 @@
-import { Body, Controller, Delete, Get, HttpCode, Patch, Post, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { houseRulesSchema, readBy } from '@rustic/core';
-import { IsInt, IsObject, IsString, IsUUID, MaxLength, Min, MinLength } from 'class-validator';
+import { IsString, MaxLength, MinLength } from 'class-validator';
 import type { CookieOptions, Response } from 'express';
-import { FirmEntity } from '../database/entities.ts';
-import type { Who } from '../database/firmScope.ts';
-import { editedElsewhere } from '../http/conflict.ts';
-import { Writes } from '../writes/writes.service.ts';
 import { People } from './people.service.ts';
-import { COOKIE, Open, Sender, type SessionRequest } from './session.ts';
+import { COOKIE, Open, type SessionRequest } from './session.ts';
 
 class SignInBody {
   @IsString() @MinLength(3) @MaxLength(160) email: string;
   @IsString() @MinLength(1) @MaxLength(200) password: string;
 }
 
-class FirmChange {
-  @IsUUID() id: string;
-  @IsInt() @Min(1) version: number;
-  @IsObject() houseRules: Record<string, string>;
-}
-
 @ApiTags('people')
 @Controller('api')
 export class PeopleController {
-  constructor(
-    private readonly people: People,
-    private readonly writes: Writes,
-  ) {}
+  constructor(private readonly people: People) {}
 
   @Post('session')
   @Open()
@@ -54,16 +40,6 @@ export class PeopleController {
     const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
     await this.people.signOut(typeof token === 'string' ? token : undefined);
     response.clearCookie(COOKIE, cookie(request));
-  }
-
-  @Patch('firm')
-  async changeFirm(@Body() body: FirmChange, @Sender() who: Who): Promise<unknown> {
-    const houseRules = readBy(houseRulesSchema, body.houseRules);
-    return this.writes.once(who, body.id, body, async ({ manager }) => {
-      const firm = (await manager.findOneBy(FirmEntity, { id: who.firmId }))!;
-      if (firm.version !== body.version) throw editedElsewhere(body, firm);
-      return manager.save(FirmEntity, { ...firm, houseRules });
-    });
   }
 }
 

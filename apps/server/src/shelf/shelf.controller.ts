@@ -1,11 +1,50 @@
-import { Controller, Get } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Patch, Post, Put, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { SHIPPED_SHELF } from '@rustic/core';
+import { SHELF_FORMATS, type ShelfFormat } from '@rustic/core';
+import { IsIn } from 'class-validator';
+import type { Response } from 'express';
+import type { Who } from '../database/firmScope.ts';
+import { Sender } from '../people/session.ts';
+import { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+import { Shelf } from './shelf.service.ts';
+
+class ExportAsked {
+  @IsIn(SHELF_FORMATS) format: ShelfFormat;
+}
+const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application/json' };
 
 @ApiTags('shelf')
 @Controller('api/shelf')
 export class ShelfController {
-  @Get() all() {
-    return SHIPPED_SHELF;
+  constructor(private readonly shelf: Shelf) {}
+
+  @Get() all(@Sender() who: Who) {
+    return this.shelf.all(who);
+  }
+  @Get('coming') coming(@Sender() who: Who) {
+    return this.shelf.coming(who);
+  }
+  @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
+    const text = await this.shelf.export(who, asked.format);
+    response.type(`${TYPES[asked.format]}; charset=utf-8`).setHeader('Content-Disposition', `attachment; filename="shelf.${asked.format}"`);
+    response.send(text);
+  }
+  @Post('preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: ShelfFile) {
+    return this.shelf.preview(who, body);
+  }
+  @Post('import') import(@Sender() who: Who, @Body() body: ShelfImport) {
+    return this.shelf.import(who, body);
+  }
+  @Put('products/:productId') write(@Sender() who: Who, @Param('productId') productId: string, @Body() body: ProductBody) {
+    return this.shelf.write(who, productId, body);
+  }
+  @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
+    return this.shelf.addNote(who, productId, body);
+  }
+  @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
+    return this.shelf.addTin(who, body);
+  }
+  @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
+    return this.shelf.changeTin(who, id, body);
   }
 }

@@ -1,19 +1,15 @@
-import { Body, ConflictException, Controller, Injectable, Param, Post } from '@nestjs/common';
-import { ApiTags } from '@nestjs/swagger';
-import { IsString, IsUUID, Matches } from 'class-validator';
-import { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
+import { ConflictException, Injectable } from '@nestjs/common';
+import { SurfaceEntity, SystemChoiceEntity, type Override } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { systemOf } from '../jobs/houseReading.ts';
+import { caseIn, systemOf } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { systemByKey } from '../jobs/surfaceView.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
-import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { signed } from './departures.ts';
+import type { ChoiceBody } from './systems.dto.ts';
 
-export class ChoiceBody {
-  @IsUUID() id: string;
-  @IsString() @Matches(/^[0-9a-f]{16}$/) key: string;
-}
+type Settled = Pick<SystemChoiceEntity, 'steps' | 'differs'> & { override?: Override };
 
 /** Settling on a system. The newest choice stands; none is ever changed. */
 @Injectable()
@@ -40,32 +36,40 @@ export class Systems {
           code: 'moved-on',
           message: 'The evidence has moved since this was shown. Nothing was changed; look at the systems again.',
         });
-      return this.settle(scope, surface, body.id, found);
+      return this.settle(scope, surface, body.id, this.departing(records, surface, found, body));
     });
   }
 
+  /** The system as it was found, or with the departures that were signed for. */
+  private departing(records: JobRecords, surface: SurfaceEntity, found: Settled, body: ChoiceBody): Settled {
+    if (!body.override) return found;
+    const { c, made } = caseIn(records, surface);
+    const { steps, override } = signed(c, made, found.steps, body.override, body.key);
+    return { steps, override, differs: override.said.join('; ').slice(0, 1000) };
+  }
+
   /** Writes a settled system within a write that is under way. */
-  async settle(
-    scope: FirmScope,
-    surface: SurfaceEntity,
-    id: string,
-    system: { steps: SystemChoiceEntity['steps']; differs: string },
-  ): Promise<SystemChoiceEntity> {
+  async settle(scope: FirmScope, surface: SurfaceEntity, id: string, system: Settled): Promise<SystemChoiceEntity> {
     const choice = await scope.add(SystemChoiceEntity, {
       id,
       jobId: surface.jobId,
       surfaceId: surface.id,
       steps: system.steps,
       differs: system.differs,
+      override: system.override ?? null,
       byName: scope.who.name,
       at: scope.who.now,
     });
     await this.ledger.append(scope, {
       jobId: surface.jobId,
-      kind: 'system-chosen',
+      kind: system.override ? 'system-overridden' : 'system-chosen',
       subject: surface.id,
       at: scope.who.now,
-      payload: { differs: system.differs, steps: system.steps },
+      payload: {
+        differs: system.differs,
+        steps: system.steps,
+        ...(system.override ? { override: system.override } : {}),
+      },
     });
     return choice;
   }
@@ -79,15 +83,5 @@ export class Systems {
           await this.settle(scope, surface, newId(), { steps: system.steps, differs: 'as the evidence asks' }),
         );
     }
-  }
-}
-
-@ApiTags('systems')
-@Controller('api/surfaces/:id/choices')
-export class SystemsController {
-  constructor(private readonly systems: Systems) {}
-
-  @Post() choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) {
-    return this.systems.choose(who, id, body);
   }
 }

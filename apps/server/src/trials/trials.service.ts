@@ -14,14 +14,8 @@ import {
   type TrialDesign,
   type TrialLook,
 } from '@rustic/core';
-import {
-  JobEntity,
-  SurfaceEntity,
-  TrialActEntity,
-  TrialEntity,
-  type TrialActBody,
-  type TrialActKind,
-} from '../database/entities.ts';
+import { JobEntity, SurfaceEntity } from '../database/entities.ts';
+import { TrialActEntity, TrialEntity, type TrialActBody, type TrialActKind } from '../database/trialEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { systemOf } from '../jobs/houseReading.ts';
 import { readJobs, standingTests } from '../jobs/jobRecords.ts';

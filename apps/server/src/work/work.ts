@@ -6,7 +6,9 @@ import { v7 as uuid } from 'uuid';
 import { JobEntity, PostedPlanEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
-import { productById, standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
+import { standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
+import { refusedWith } from '../http/refused.ts';
+import { productById } from '../shelf/firmShelf.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -28,9 +30,6 @@ export class WorkBody {
   @IsOptional() @IsNumber() @Min(1) @Max(5000) wetFilmUm?: number;
   @IsOptional() @IsNumber() @Min(0) @Max(1000) litres?: number;
 }
-
-const refusedWith = (errors: { path: string; message: string }[]) =>
-  new BadRequestException({ code: 'invalid', message: 'Some of this cannot be used. Nothing was written.', errors });
 
 /** What was done on site: coats with their product, batch and air, and the steps between them. */
 @Injectable()
@@ -109,7 +108,7 @@ export class Work {
     if (isCoat(step.plan.kind)) {
       for (const field of ['productId', 'batch', 'temperatureC', 'relativeHumidityPct'] as const)
         if (body[field] === undefined) faults.push({ path: field, message: 'is needed for a coat' });
-      const product = productById(body.productId ?? null);
+      const product = productById(records.shelf, body.productId ?? null);
       if (body.productId && !product) faults.push({ path: 'productId', message: 'is not on the shelf' });
       if (product && product.family !== step.plan.drying?.family && product.family !== step.product?.family)
         faults.push({
@@ -130,7 +129,8 @@ export class Work {
     body: WorkBody,
   ): Promise<{ warnings: string[]; opensAt: number | null }> {
     const warnings: string[] = [];
-    const product = productById(body.productId ?? null);
+    const records = await readJob(scope, jobId);
+    const product = productById(records.shelf, body.productId ?? null);
     if (product && body.temperatureC !== undefined && body.relativeHumidityPct !== undefined) {
       const fault = airFault(
         {
@@ -150,7 +150,6 @@ export class Work {
             : 'A starved film: look at its cover before the next coat.',
         );
     }
-    const records = await readJob(scope, jobId);
     const finished = records.surfaces.length > 0 && records.surfaces.every((s) => isFinished(records, s));
     const status = finished ? 'aftercare' : 'active';
     if (records.job.status !== status) await scope.manager.save(JobEntity, { ...records.job, status });

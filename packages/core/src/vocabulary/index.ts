@@ -5,3 +5,4 @@ export * from './work.ts';
 export * from './needs.ts';
 export * from './houseRules.ts';
 export * from './labels.ts';
+export * from './terms.ts';

@@ -1,0 +1,45 @@
+import {
+  AirReadingEntity,
+  FindingEntity,
+  FirmEntity,
+  JobEntity,
+  LedgerEntryEntity,
+  PersonEntity,
+  PhotoEntity,
+  PostedPlanEntity,
+  RoomEntity,
+  SentWriteEntity,
+  SessionEntity,
+  SignInFailureEntity,
+  SurfaceEntity,
+  SystemChoiceEntity,
+  TestRecordEntity,
+  WorkLogEntity,
+} from './entities.ts';
+import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
+import { TrialActEntity, TrialEntity } from './trialEntities.ts';
+
+/** Every table there is. */
+export const ENTITIES = [
+  FirmEntity,
+  PersonEntity,
+  SessionEntity,
+  SignInFailureEntity,
+  SentWriteEntity,
+  JobEntity,
+  RoomEntity,
+  SurfaceEntity,
+  TestRecordEntity,
+  SystemChoiceEntity,
+  PostedPlanEntity,
+  WorkLogEntity,
+  AirReadingEntity,
+  FindingEntity,
+  PhotoEntity,
+  LedgerEntryEntity,
+  TrialEntity,
+  TrialActEntity,
+  ProductEntity,
+  VanTinEntity,
+  ProductNoteEntity,
+];

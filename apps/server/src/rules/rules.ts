@@ -1,0 +1,182 @@
+import { setImmediate as breath } from 'node:timers/promises';
+import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { houseRulesSchema, priceSystem, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
+import { FirmEntity, JobEntity, SurfaceEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { editedElsewhere } from '../http/conflict.ts';
+import { refusedWith } from '../http/refused.ts';
+import { caseIn, systemOf } from '../jobs/houseReading.ts';
+import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
+import { systemKey } from '../jobs/surfaceView.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { FirmChange, RulesAsked, RulesChange } from './rules.dto.ts';
+
+/** One surface whose system a change of rules would change. */
+export interface RuleEffect {
+  jobId: string;
+  jobTitle: string;
+  surfaceId: string;
+  name: string;
+  added: Step[];
+  removed: Step[];
+  changed: { before: Step; after: Step }[];
+  minutes: number;
+  cost: number;
+  /** A system is settled, or work begun: it stands until somebody settles anew. */
+  settled: boolean;
+  begun: boolean;
+}
+
+const readRules = (given: unknown): Partial<HouseRules> => readBy(houseRulesSchema, given);
+
+/** The same records under other rules: read anew, since what is computed hangs on the records. */
+function underRules(records: JobRecords, { level, subject }: RulesAsked, rules: Partial<HouseRules>): JobRecords {
+  if (level === 'firm') return { ...records, firm: { ...records.firm, houseRules: rules } as FirmEntity };
+  if (level === 'job') return { ...records, job: { ...records.job, houseRules: rules } as JobEntity };
+  return {
+    ...records,
+    surfaces: records.surfaces.map((s) => (s.id === subject ? ({ ...s, houseRules: rules } as SurfaceEntity) : s)),
+  };
+}
+
+function effectsOn(before: JobRecords, after: JobRecords): RuleEffect[] {
+  return before.surfaces.flatMap((surface, i): RuleEffect[] => {
+    const was = systemOf(before, surface);
+    const now = caseIn(after, after.surfaces[i]!);
+    if (systemKey(was.computed) === systemKey(now.made.steps)) return [];
+    const price = (steps: readonly Step[]) => priceSystem(steps, was.c.d.surface, was.c.shelf);
+    const [old, next] = [price(was.computed), price(now.made.steps)];
+    return [
+      {
+        jobId: before.job.id,
+        jobTitle: before.job.title,
+        surfaceId: surface.id,
+        name: surface.name,
+        ...systemDifference(was.computed, now.made.steps),
+        minutes: next.minutes - old.minutes,
+        cost: next.cost - old.cost,
+        settled: was.choice !== null,
+        begun: before.work.some((w) => w.surfaceId === surface.id),
+      },
+    ];
+  });
+}
+
+/** The schools as a firm, a job or one surface works by them. */
+@Injectable()
+export class Rules {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  /** Which surfaces a change would change, before and after. Nothing is written. */
+  async preview(who: Who, body: RulesAsked): Promise<{ surfaces: RuleEffect[]; looked: number }> {
+    const rules = readRules(body.houseRules);
+    const reached = await this.reached(this.writes.reading(who), body);
+    const surfaces: RuleEffect[] = [];
+    for (const records of reached) {
+      surfaces.push(...effectsOn(records, underRules(records, body, rules)));
+      // Many jobs are computed one after the other: others are answered in between.
+      await breath();
+    }
+    const looked = body.level === 'surface' ? 1 : reached.reduce((n, { surfaces: all }) => n + all.length, 0);
+    return { surfaces, looked };
+  }
+
+  private async reached(scope: FirmScope, { level, subject }: RulesAsked): Promise<JobRecords[]> {
+    if (level === 'firm') {
+      const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
+      return readJobs(
+        scope,
+        jobs.filter((job) => job.status !== 'aftercare'),
+      );
+    }
+    if (!subject) throw refusedWith([{ path: 'subject', message: `the ${level} is needed` }]);
+    const jobId = level === 'job' ? subject : (await scope.one(SurfaceEntity, subject, 'surface')).jobId;
+    return [await readJob(scope, jobId)];
+  }
+
+  async changeFirm(who: Who, body: FirmChange): Promise<unknown> {
+    const houseRules = body.houseRules ? readRules(body.houseRules) : undefined;
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const firm = (await scope.manager.findOneBy(FirmEntity, { id: who.firmId }))!;
+      if (firm.version !== body.version) throw editedElsewhere(body, firm);
+      const saved = await scope.manager.save(FirmEntity, {
+        ...firm,
+        ...(houseRules ? { houseRules } : {}),
+        ...(body.terms ? { terms: { ...firm.terms, ...body.terms } } : {}),
+      });
+      if (!houseRules) return saved;
+      // A rule of the firm is a decision on every job that is under way.
+      for (const job of await scope.find(JobEntity, {}, { startsAt: 'ASC' }))
+        if (job.status !== 'aftercare')
+          await this.entry(scope, job.id, null, {
+            level: 'firm',
+            from: firm.houseRules,
+            to: houseRules,
+            note: body.note,
+          });
+      return saved;
+    });
+  }
+
+  async changeJob(who: Who, jobId: string, body: RulesChange): Promise<unknown> {
+    const houseRules = readRules(body.houseRules);
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const job = await scope.one(JobEntity, jobId, 'job');
+      if (job.version !== body.version) throw editedElsewhere(body, job);
+      const saved = await scope.manager.save(JobEntity, { ...job, houseRules });
+      await this.entry(scope, jobId, null, { level: 'job', from: job.houseRules, to: houseRules, note: body.note });
+      return saved;
+    });
+  }
+
+  async changeSurface(who: Who, surfaceId: string, body: RulesChange): Promise<unknown> {
+    const houseRules = readRules(body.houseRules);
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      if (surface.version !== body.version) throw editedElsewhere(body, surface);
+      const saved = await scope.manager.save(SurfaceEntity, { ...surface, houseRules });
+      await this.entry(scope, surface.jobId, surfaceId, {
+        level: 'surface',
+        from: surface.houseRules,
+        to: houseRules,
+        note: body.note,
+      });
+      return saved;
+    });
+  }
+
+  private entry(
+    scope: FirmScope,
+    jobId: string,
+    subject: string | null,
+    change: { level: string; from: Partial<HouseRules>; to: Partial<HouseRules>; note?: string | undefined },
+  ) {
+    const payload = { ...change, note: change.note?.trim() ?? '' };
+    return this.ledger.append(scope, { jobId, kind: 'rules-changed', subject, at: scope.who.now, payload });
+  }
+}
+
+@ApiTags('rules')
+@Controller('api')
+export class RulesController {
+  constructor(private readonly rules: Rules) {}
+
+  @Post('rules/preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: RulesAsked) {
+    return this.rules.preview(who, body);
+  }
+  @Patch('firm') changeFirm(@Sender() who: Who, @Body() body: FirmChange) {
+    return this.rules.changeFirm(who, body);
+  }
+  @Patch('jobs/:id/rules') changeJob(@Sender() who: Who, @Param('id') id: string, @Body() body: RulesChange) {
+    return this.rules.changeJob(who, id, body);
+  }
+  @Patch('surfaces/:id/rules') changeSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: RulesChange) {
+    return this.rules.changeSurface(who, id, body);
+  }
+}

@@ -1,0 +1,187 @@
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  hashOf,
+  productDemands,
+  readShelf,
+  shelfDifference,
+  smallestSet,
+  writeShelf,
+  type Product,
+  type ProductDemand,
+  type ShelfDifference,
+  type ShelfFormat,
+  type ShelfRead,
+} from '@rustic/core';
+import { v7 as uuid } from 'uuid';
+import { JobEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../database/shelfEntities.ts';
+import { TrialEntity } from '../database/trialEntities.ts';
+import { refusedWith } from '../http/refused.ts';
+import { editedElsewhere } from '../http/conflict.ts';
+import { caseIn } from '../jobs/houseReading.ts';
+import { readJobs } from '../jobs/jobRecords.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { productById, readFirmShelf } from './firmShelf.ts';
+import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+
+const keyOf = (file: ShelfFile) => hashOf({ format: file.format, text: file.text });
+
+/** The firm's products: sheets, tins, notes, and files of them. */
+@Injectable()
+export class Shelf {
+  constructor(private readonly writes: Writes) {}
+
+  async all(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const [shelf, notes] = await Promise.all([readFirmShelf(scope), scope.find(ProductNoteEntity, {}, { at: 'ASC', id: 'ASC' })]);
+    const own = new Map(shelf.own.map((row) => [row.productId, row]));
+    return shelf.all.map((product) => ({
+      ...product,
+      own: own.has(product.id),
+      kept: own.get(product.id)?.kept ?? true,
+      version: own.get(product.id)?.version ?? null,
+      van: shelf.tins.filter((t) => t.productId === product.id),
+      notes: notes.filter((n) => n.productId === product.id),
+    }));
+  }
+
+  async write(who: Who, productId: string, body: ProductBody): Promise<unknown> {
+    const [product] = this.sheetOf({ ...body.sheet, id: productId });
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const row = (await scope.find(ProductEntity, { productId }))[0] ?? null;
+      if ((row?.version ?? null) !== (body.version ?? null)) throw editedElsewhere(body, row);
+      return this.keep(scope, row, product!, body.kept);
+    });
+  }
+
+  private sheetOf(sheet: unknown): Product[] {
+    const { products, faults } = readShelf(JSON.stringify([sheet]), 'json');
+    if (faults.length) throw refusedWith(faults.map(({ path, message }) => ({ path: `sheet.${path}`, message })));
+    return products;
+  }
+
+  private async keep(scope: FirmScope, row: ProductEntity | null, sheet: Product, kept: boolean) {
+    if (row) return scope.manager.save(ProductEntity, { ...row, sheet, kept });
+    const added = await scope.add(ProductEntity, { id: uuid(), productId: sheet.id, sheet, kept });
+    return { ...added, version: 1 };
+  }
+
+  private async look(scope: FirmScope, file: ShelfFile): Promise<{ read: ShelfRead; difference: ShelfDifference; own: readonly ProductEntity[] }> {
+    const shelf = await readFirmShelf(scope);
+    const read = readShelf(file.text, file.format);
+    return { read, difference: shelfDifference(shelf.all, read.products), own: shelf.own };
+  }
+
+  /** What a file would do: every bad row, what is new, what changes. Nothing is written. */
+  async preview(who: Who, file: ShelfFile): Promise<unknown> {
+    const { read, difference } = await this.look(this.writes.reading(who), file);
+    return { ...difference, faults: read.faults, seen: keyOf(file) };
+  }
+
+  /** Takes a file in that was looked at; bad rows stay out. Taken in again it changes nothing. */
+  async import(who: Who, body: ShelfImport): Promise<unknown> {
+    if (keyOf(body) !== body.seen)
+      throw new ConflictException({
+        code: 'not-seen',
+        message: 'This is not the file that was looked at. Nothing was taken in; look at it first.',
+      });
+    return this.writes.once(who, body.id, { id: body.id, seen: body.seen }, async (scope) => {
+      const { read, difference, own } = await this.look(scope, body);
+      const rows = new Map(own.map((row) => [row.productId, row]));
+      for (const product of [...difference.added, ...difference.changed.map((c) => c.product)])
+        await this.keep(scope, rows.get(product.id) ?? null, product, rows.get(product.id)?.kept ?? true);
+      return {
+        added: difference.added.length,
+        changed: difference.changed.length,
+        same: difference.same,
+        leftOut: new Set(read.faults.map((f) => f.row)).size,
+      };
+    });
+  }
+
+  async export(who: Who, format: ShelfFormat): Promise<string> {
+    const shelf = await readFirmShelf(this.writes.reading(who));
+    return writeShelf(
+      shelf.all.filter((p) => shelf.kept.includes(p)),
+      format,
+    );
+  }
+
+  async addTin(who: Who, body: TinBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      await this.product(scope, body.productId);
+      const { openedAt, ...rest } = body;
+      const tin = await scope.add(VanTinEntity, { ...rest, openedAt: openedAt ? new Date(openedAt) : null });
+      return { ...tin, version: 1 };
+    });
+  }
+
+  async changeTin(who: Who, tinId: string, body: TinChange): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const tin = await scope.one(VanTinEntity, tinId, 'tin');
+      if (tin.version !== body.version) throw editedElsewhere(body, tin);
+      const openedAt = body.openedAt ? new Date(body.openedAt) : tin.openedAt;
+      return scope.manager.save(VanTinEntity, { ...tin, litres: body.litres, openedAt });
+    });
+  }
+
+  async addNote(who: Who, productId: string, body: NoteBody): Promise<unknown> {
+    if (body.kind === 'claim' && !body.standing) throw refusedWith([{ path: 'standing', message: 'a claim is believed, tried or refuted' }]);
+    return this.writes.once(who, body.id, body, async (scope) => {
+      await this.product(scope, productId);
+      if (body.trialId) await scope.one(TrialEntity, body.trialId, 'trial');
+      if (body.jobId) await scope.one(JobEntity, body.jobId, 'job');
+      if (body.about) await scope.one(ProductNoteEntity, body.about, 'claim');
+      return scope.add(ProductNoteEntity, {
+        id: body.id,
+        productId,
+        kind: body.kind,
+        text: body.text.trim(),
+        standing: body.kind === 'claim' ? body.standing! : null,
+        trialId: body.trialId ?? null,
+        jobId: body.jobId ?? null,
+        about: body.about ?? null,
+        byName: who.name,
+        at: who.now,
+      });
+    });
+  }
+
+  private async product(scope: FirmScope, productId: string): Promise<Product> {
+    const found = productById(await readFirmShelf(scope), productId);
+    if (!found) throw new NotFoundException('There is no such product.');
+    return found;
+  }
+
+  /** The fewest products with which everything still to be done on the jobs ahead can be done, and what nothing does. */
+  async coming(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
+    const demands: (ProductDemand & { job: string; surface: string })[] = [];
+    for (const records of await readJobs(scope, jobs))
+      for (const surface of records.surfaces) {
+        const { c, made } = caseIn(records, surface);
+        const done = records.work.some((w) => w.surfaceId === surface.id);
+        if (done) continue;
+        const asked = productDemands(c, made, surface.id);
+        demands.push(...asked.map((d) => ({ ...d, job: records.job.title, surface: surface.name })));
+      }
+    const shelf = await readFirmShelf(scope);
+    const price = new Map(shelf.all.map((p) => [p.id, Math.min(...p.tins.map((t) => t.price), 1e9)]));
+    // What stands in the van costs nothing more to bring along.
+    const inVan = new Set(shelf.tins.filter((t) => t.litres > 0).map((t) => t.productId));
+    const set = smallestSet(demands, (id) => (inVan.has(id) ? 0 : (price.get(id) ?? 0)));
+    const byId = new Map(demands.map((d) => [d.id, d]));
+    const brief = (id: string) => {
+      const { job, surface, words } = byId.get(id)!;
+      return { job, surface, words };
+    };
+    return {
+      jobs: jobs.length,
+      demands: demands.length,
+      products: set.products.map((id) => ({ id, inVan: inVan.has(id), uses: set.uses[id]!.map(brief) })),
+      uncovered: set.uncovered.map(brief),
+    };
+  }
+}

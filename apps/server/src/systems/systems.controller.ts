@@ -1,0 +1,113 @@
+import { Body, ConflictException, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import {
+  estimateStep,
+  rescueFrom,
+  schoolsSideBySide,
+  sectionOf,
+  type Family,
+  type Rescue,
+  type Step,
+  type WhatIf,
+} from '@rustic/core';
+import { SurfaceEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { caseIn } from '../jobs/houseReading.ts';
+import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { systemByKey } from '../jobs/surfaceView.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { productById } from '../shelf/firmShelf.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { asked } from './departures.ts';
+import { Systems } from './systems.ts';
+import { ChoiceBody, RescueAsked, RescueBody, WhatIfBody } from './systems.dto.ts';
+
+/** What a system is asked, and what is settled. */
+@ApiTags('systems')
+@Controller('api/surfaces/:id')
+export class SystemsController {
+  constructor(
+    private readonly systems: Systems,
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  @Post('choices') choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) {
+    return this.systems.choose(who, id, body);
+  }
+
+  /** What follows from skipping, swapping or reordering; nothing is written. */
+  @Post('what-if')
+  @HttpCode(200)
+  async whatIf(@Sender() who: Who, @Param('id') id: string, @Body() body: WhatIfBody): Promise<unknown> {
+    const { records, surface } = await this.read(who, id);
+    const found = systemByKey(records, surface, body.key);
+    if (!found)
+      throw new ConflictException({
+        code: 'moved-on',
+        message: 'The evidence has moved since this was shown. Look at the systems again; nothing was changed.',
+      });
+    const { c, made } = caseIn(records, surface);
+    const told: WhatIf = asked(c, made, found.steps, body.departures);
+    const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
+    return { ...told, section: sectionOf(c, told.steps, productOf, new Set()) };
+  }
+
+  /** Every rule on which good firms part here, with each school's whole system. */
+  @Get('schools')
+  async schools(@Sender() who: Who, @Param('id') id: string): Promise<unknown> {
+    const { records, surface } = await this.read(who, id);
+    const { c, made } = caseIn(records, surface);
+    return {
+      surface: { id: surface.id, name: surface.name, houseRules: surface.houseRules, version: surface.version },
+      job: { id: records.job.id, title: records.job.title },
+      currency: records.firm.currency,
+      rules: [...schoolsSideBySide(c, made)].map(([rule, ways]) => ({ rule, ways })),
+    };
+  }
+
+  /** The way back from a fault; nothing is written. */
+  @Post('way-back')
+  @HttpCode(200)
+  async wayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueAsked): Promise<Rescue> {
+    const { records, surface } = await this.read(who, id);
+    return this.rescue(records, surface, body);
+  }
+
+  /** Writes a way back into the ledger, with its steps as they were computed. */
+  @Post('ways-back')
+  async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const surface = await scope.one(SurfaceEntity, id, 'surface');
+      const records = await readJob(scope, surface.jobId);
+      const { price, ...way } = this.rescue(records, surface, body);
+      await this.ledger.append(scope, {
+        jobId: surface.jobId,
+        kind: 'way-back-written',
+        subject: id,
+        at: who.now,
+        payload: { fault: body.fault, wet: body.wet, note: body.note ?? '', ...way, cost: price.cost },
+      });
+      return { ...way, price };
+    });
+  }
+
+  private rescue(records: JobRecords, surface: SurfaceEntity, { fault, wet }: RescueAsked): Rescue {
+    const logged = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
+    const laid = logged.flatMap((w): Family[] => {
+      const product = productById(records.shelf, w.productId);
+      return product ? [product.family] : [];
+    });
+    const { c, made } = caseIn(records, surface);
+    // Nothing logged here: what the system would have laid first is taken to be on.
+    const first = made.steps.find((s) => s.coats && s.family)?.family;
+    return rescueFrom(c, { fault, wet, laid: laid.length || !first ? laid : [first] });
+  }
+
+  private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {
+    const scope = this.writes.reading(who);
+    const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+    return { surface, records: await readJob(scope, surface.jobId) };
+  }
+}
