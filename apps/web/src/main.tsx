@@ -1,4 +1,4 @@
-import { lazy, StrictMode } from 'react';
+import { lazy, StrictMode, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
@@ -8,7 +8,8 @@ import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
 import { SignIn } from './people/SignIn.tsx';
 import { useSessionQuery } from './store/api.ts';
-import { store } from './store/store.ts';
+import { firmUnitsTold, store, useTell } from './store/store.ts';
+import { sayInTermsOf } from './words/terms.ts';
 import { sayTimesIn } from './words/time.ts';
 
 const Today = lazy(() => import('./today/Today.tsx'));
@@ -23,17 +24,29 @@ const Aftercare = lazy(() => import('./aftercare/Aftercare.tsx'));
 const Trials = lazy(() => import('./trials/Trials.tsx'));
 const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
 const Practice = lazy(() => import('./practice/Practice.tsx'));
-const Rules = lazy(() => import('./rules/Rules.tsx'));
+const FirmRules = lazy(() => import('./rules/FirmRules.tsx'));
+const JobRules = lazy(() => import('./rules/JobRules.tsx'));
+const SurfaceRules = lazy(() => import('./rules/SurfaceRules.tsx'));
+const Schools = lazy(() => import('./surface/Schools.tsx'));
+const ProductPage = lazy(() => import('./shelf/ProductPage.tsx'));
+const ShelfFile = lazy(() => import('./shelf/ShelfFile.tsx'));
+const ComingJobs = lazy(() => import('./shelf/ComingJobs.tsx'));
 const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
 
 /** Signed in, the frame; signed out, the door. */
 function Door() {
   const { data, error, isLoading, refetch } = useSessionQuery();
+  const tell = useTell();
+  const units = data?.firm.terms.units ?? 'metric';
+  useEffect(() => {
+    tell(firmUnitsTold(units));
+  }, [tell, units]);
   if (isLoading) return <Coming />;
   if (error && (error as { status?: unknown }).status !== 401)
     return <Coming error={error} again={() => void refetch()} />;
   if (!data || error) return <SignIn />;
   sayTimesIn(data.firm.timeZone);
+  sayInTermsOf(data.firm.terms);
   return <Frame session={data} />;
 }
 
@@ -47,6 +60,9 @@ const router = createBrowserRouter([
       { path: 'jobs', element: <Jobs /> },
       { path: 'jobs/:jobId', element: <JobPage /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> },
+      { path: 'jobs/:jobId/surfaces/:surfaceId/schools', element: <Schools /> },
+      { path: 'jobs/:jobId/surfaces/:surfaceId/rules', element: <SurfaceRules /> },
+      { path: 'jobs/:jobId/rules', element: <JobRules /> },
       { path: 'jobs/:jobId/walk', element: <Walk /> },
       { path: 'jobs/:jobId/round', element: <Round /> },
       { path: 'jobs/:jobId/ledger', element: <Ledger /> },
@@ -56,8 +72,11 @@ const router = createBrowserRouter([
       { path: 'trials', element: <Trials /> },
       { path: 'trials/:trialId', element: <TrialBoard /> },
       { path: 'shelf', element: <Shelf /> },
+      { path: 'shelf/file', element: <ShelfFile /> },
+      { path: 'shelf/coming', element: <ComingJobs /> },
+      { path: 'shelf/products/:productId', element: <ProductPage /> },
       { path: 'practice', element: <Practice /> },
-      { path: 'rules', element: <Rules /> },
+      { path: 'rules', element: <FirmRules /> },
       { path: '*', element: <Navigate to="/today" replace /> },
     ],
   },

@@ -1,6 +1,8 @@
 import { useId } from 'react';
 import { scaleSqrt } from 'd3-scale';
-import type { Layer } from '@rustic/core';
+import { FAULT_LABELS, type Fault, type FaultPlace, type Layer } from '@rustic/core';
+import { said } from '../words/terms.ts';
+import { FailureMark } from './FailureMark.tsx';
 
 /** What each chemistry is drawn as, besides its colour: hairlines, dots, fine diagonals, stipple. */
 const PLAIN: Record<string, string> = {
@@ -28,7 +30,7 @@ const dark = (colour: string) => {
 /** Films are thin beside what they lie on: their thickness is drawn compressed. */
 const height = scaleSqrt().domain([0, 100]).range([16, 52]);
 
-interface Piece {
+export interface Piece {
   layer: Layer;
   y: number;
   h: number;
@@ -99,11 +101,20 @@ function Patterns({ id }: { id: string }) {
   );
 }
 
+const shortened = (words: string) => (words.length > 34 ? `${words.slice(0, 33)}…` : words);
+
 const TOOTH = (w: number, y: number) =>
   Array.from({ length: Math.ceil(w / 10) + 1 }, (_, i) => `${i ? 'L' : 'M'}${i * 10} ${y + (i % 2 ? -5 : 5)}`).join('');
 
+interface Props {
+  layers: readonly Layer[];
+  /** A fault that would come, drawn where it sits. */
+  fails?: { fault: Fault; where: FaultPlace } | null;
+  width?: number;
+}
+
 /** The stack of layers from the substrate up, each as it is known, with its words. */
-export function Section({ layers, width = 230 }: { layers: readonly Layer[]; width?: number }) {
+export function Section({ layers, fails = null, width = 230 }: Props) {
   const id = useId();
   const { drawn, total } = pieces(layers, 150);
   const words = [...layers]
@@ -116,7 +127,7 @@ export function Section({ layers, width = 230 }: { layers: readonly Layer[]; wid
       width={width}
       height={total}
       role="img"
-      aria-label={`Section through the paint, top first. ${words}`}
+      aria-label={`Section through the paint, top first. ${words}${fails ? `. It ${FAULT_LABELS[fails.fault]}` : ''}`}
       className="block max-w-full font-sans"
     >
       <Patterns id={id} />
@@ -166,7 +177,7 @@ export function Section({ layers, width = 230 }: { layers: readonly Layer[]; wid
               strokeWidth="3.5"
               strokeLinejoin="round"
             >
-              {layer.words.length > 34 ? `${layer.words.slice(0, 33)}…` : layer.words}
+              {shortened(said(layer.words))}
             </text>
             {layer.detail && (
               <text
@@ -199,6 +210,7 @@ export function Section({ layers, width = 230 }: { layers: readonly Layer[]; wid
           </g>
         );
       })}
+      {fails && <FailureMark {...fails} pieces={drawn} width={width} />}
     </svg>
   );
 }

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ELEMENT_LABELS, FINISH_LABELS, SUBSTRATE_LABELS, USUAL_DATES } from '@rustic/core';
+import { ELEMENT_LABELS, FINISH_LABELS, USUAL_DATES } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
@@ -11,6 +11,7 @@ import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, use
 import { jobOpened, useSight, useTell } from '../store/store.ts';
 import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
 import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { saySubstrate } from '../words/terms.ts';
 import { sayArea } from '../words/length.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { EXCLUSION_WORDS } from '../words/exclusions.ts';
@@ -66,6 +67,7 @@ export default function JobPage() {
               ...(outside
                 ? [{ letter: 's', words: 'Season’s round', onAct: () => void navigate(`/jobs/${jobId}/round`) }]
                 : []),
+              { letter: 'u', words: 'House rules here', onAct: () => void navigate(`/jobs/${jobId}/rules`) },
               { letter: 'g', words: 'Ledger', onAct: () => void navigate(`/jobs/${jobId}/ledger`) },
             ]}
           />
@@ -158,7 +160,7 @@ function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps
                 </Link>
                 {ofSurface.has(s.id) && <Mark n={ofSurface.get(s.id)!} />}
                 <div className="text-sm text-faded">
-                  {ELEMENT_LABELS[s.facts.element].toLowerCase()}, {SUBSTRATE_LABELS[s.facts.substrate]}
+                  {ELEMENT_LABELS[s.facts.element].toLowerCase()}, {saySubstrate(s.facts.substrate)}
                   {s.facts.areaM2 ? `, ${sayArea(s.facts.areaM2, units)}` : ''} · {FINISH_LABELS[s.likeliest.code]}{' '}
                   {sayPercent(s.likeliest.probability)}
                   {s.zones > 1 && ` · ${s.zones} zones`}

@@ -26,6 +26,7 @@ import type { Surface } from '../store/types.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { sayArea } from '../words/length.ts';
+import { said } from '../words/terms.ts';
 import { measureOf, saidOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
 import { readSurface } from './readSurface.ts';
@@ -304,7 +305,7 @@ function Pick<T extends string>({
       <select name={name} defaultValue={value} className="block w-full">
         {options.map((o) => (
           <option key={o} value={o}>
-            {capital(labels[o] ?? o)}
+            {capital(said(labels[o] ?? o))}
           </option>
         ))}
       </select>

@@ -1,7 +1,8 @@
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/api.ts';
+import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery } from '../store/api.ts';
+import { useShelfQuery } from '../store/shelfApi.ts';
 import { ENTRY_WORDS, sayEntry } from '../words/entries.ts';
 import { capital } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';

@@ -1,4 +1,5 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { said } from '../words/terms.ts';
 
 /** One reason in the margin. */
 export interface Note {
@@ -49,8 +50,8 @@ export function Mark({ n }: { n: number }) {
 function Words({ note }: { note: Note }) {
   return (
     <>
-      {note.head && <strong className="text-madder">{note.head} </strong>}
-      {note.text}
+      {note.head && <strong className="text-madder">{said(note.head)} </strong>}
+      {said(note.text)}
       {note.weight && <> Weight: {note.weight}.</>}
       {note.source && <em className="block text-faded">{note.source}</em>}
     </>

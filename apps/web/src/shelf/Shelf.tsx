@@ -1,45 +1,67 @@
 import { useState } from 'react';
-import { CHEMISTRY_LABELS, FAMILY_LABELS } from '@rustic/core';
+import { Link, useNavigate } from 'react-router';
+import { CHEMISTRY_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
+import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useShelfQuery } from '../store/api.ts';
+import { useSessionQuery } from '../store/api.ts';
+import { useShelfQuery } from '../store/shelfApi.ts';
+import type { KeptProduct } from '../store/shelfTypes.ts';
 import { capital, sayMoney } from '../words/figures.ts';
+import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
+import { claimsOf } from './claims.ts';
+import { ProductForm } from './ProductForm.tsx';
 
-/** The shelf: products with the figures of their sheets. */
+const litresIn = (p: KeptProduct) => p.van.reduce((sum, tin) => sum + tin.litres, 0);
+
+/** The shelf: products with the figures of their sheets, what is in the van, and what was found out. */
 export default function Shelf() {
+  const navigate = useNavigate();
   const { data, error, refetch } = useShelfQuery();
+  const { data: session } = useSessionQuery();
   const [asked, setAsked] = useState('');
-  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  const [only, setOnly] = useState<'all' | 'van'>('all');
+  const [adding, setAdding] = useState(false);
+  if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
   const q = asked.trim().toLowerCase();
-  const shown = data.filter((p) => !q || `${p.name} ${p.maker} ${FAMILY_LABELS[p.family]}`.toLowerCase().includes(q));
+  const shown = data.filter((p) => (p.kept || q !== '') && (only === 'all' || litresIn(p) > 0) && (!q || `${p.name} ${p.maker} ${sayFamily(p.family)}`.toLowerCase().includes(q)));
   return (
     <Page
       title="Shelf"
       wide
-      above="figures at 23 °C and 50 %; the makers are invented"
+      above="figures at 23 °C and 50 %; a product’s own sheet wins over what is usual for its kind"
       footing={
         <>
           <Total words="products" figure={shown.length} />
           <Total words="makers" figure={new Set(shown.map((p) => p.maker)).size} />
+          <Total words="tins in the van" figure={data.reduce((n, p) => n + p.van.filter((t) => t.litres > 0).length, 0)} />
+          <Total end words="litres in the van" figure={data.reduce((sum, p) => sum + litresIn(p), 0).toFixed(1)} />
         </>
       }
       acts={
-        <label className="flex items-center gap-2 text-sm">
-          Narrow to
-          <input value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="name, maker or kind" className="w-56" />
-        </label>
+        <>
+          <label className="flex items-center gap-2 text-sm">
+            Narrow to
+            <input value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="name, maker or kind" className="w-44" />
+          </label>
+          <Act letter="v" words={only === 'van' ? 'The whole shelf' : 'In the van'} onAct={() => setOnly(only === 'van' ? 'all' : 'van')} />
+          <Act letter="a" words="Add" onAct={() => setAdding(!adding)} />
+          <Act letter="f" words="Files" onAct={() => void navigate('/shelf/file')} />
+          <Act letter="j" words="For the jobs ahead" main onAct={() => void navigate('/shelf/coming')} />
+        </>
       }
     >
-      {shown.length === 0 && <p className="py-6">Nothing on the shelf by that name.</p>}
+      {adding && <ProductForm product={null} currency={session.firm.currency} onDone={() => setAdding(false)} />}
+      {shown.length === 0 && <p className="py-6">{q ? 'Nothing on the shelf by that name.' : 'Nothing in the van. Open a product and note a tin.'}</p>}
       <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Products">
         <table className="w-full border-collapse text-[14.5px]">
           <thead>
             <tr className="border-b border-strong text-left text-[13px] text-faded">
               <th className="py-1.5 font-normal">product</th>
               <th className="font-normal">kind</th>
+              <th className="text-right font-normal">in the van</th>
               <th className="text-right font-normal">m²/L</th>
-              <th className="text-right font-normal">dust-free</th>
               <th className="text-right font-normal">opens</th>
               <th className="text-right font-normal">closes</th>
               <th className="text-right font-normal">cure</th>
@@ -48,31 +70,46 @@ export default function Shelf() {
             </tr>
           </thead>
           <tbody>
-            {shown.map((p) => {
-              const d = p.drying;
-              const time = (m: number | null | undefined) => (m == null ? '' : sayLength(m));
-              return (
-                <tr key={p.id} className="border-b border-rule">
-                  <td className="py-1.5">
-                    <span className="font-semibold">{p.name}</span> <span className="text-faded">{p.maker}</span>
-                  </td>
-                  <td>
-                    <span aria-hidden className="mr-1.5 inline-block size-2.5" style={{ background: CHEMISTRY_HUE[d.chemistry] }} />
-                    {capital(FAMILY_LABELS[p.family])} <span className="text-faded">{CHEMISTRY_LABELS[d.chemistry]}</span>
-                  </td>
-                  <td className="text-right">{p.spreadM2PerL}</td>
-                  <td className="text-right">{time(d.dustFreeMin)}</td>
-                  <td className="text-right">{time(d.recoatMin)}</td>
-                  <td className="text-right">{time(d.recoatMaxMin)}</td>
-                  <td className="text-right">{d.recoatMin == null ? '' : sayLength(p.cureHours * 60)}</td>
-                  <td className="text-right">{d.minTempC}</td>
-                  <td className="text-right">{p.tins[0] ? sayMoney(Math.round(p.tins[0].price / p.tins[0].litres), 'GBP') : ''}</td>
-                </tr>
-              );
-            })}
+            {shown.map((p) => (
+              <Row key={p.id} p={p} currency={session.firm.currency} />
+            ))}
           </tbody>
         </table>
       </div>
     </Page>
+  );
+}
+
+function Row({ p, currency }: { p: KeptProduct; currency: string }) {
+  const d = p.drying;
+  const time = (m: number | null | undefined) => (m == null ? '' : sayLength(m));
+  const refuted = claimsOf(p.notes).filter((c) => c.standing === 'refuted').length;
+  const inVan = litresIn(p);
+  return (
+    <tr className={`border-b border-rule ${p.kept ? '' : 'text-faded line-through'}`}>
+      <td className="py-1.5">
+        <Link className="font-semibold hover:underline" to={`/shelf/products/${p.id}`}>
+          {p.name}
+        </Link>{' '}
+        <span className="text-faded">{p.maker}</span>
+        {p.notes.length > 0 && (
+          <span className="ml-1.5 text-[13px] text-faded">
+            {p.notes.length} {p.notes.length === 1 ? 'note' : 'notes'}
+            {refuted > 0 && <strong className="text-madder">, a claim refuted</strong>}
+          </span>
+        )}
+      </td>
+      <td>
+        <span aria-hidden className="mr-1.5 inline-block size-2.5" style={{ background: CHEMISTRY_HUE[d.chemistry] }} />
+        {capital(sayFamily(p.family))} <span className="text-faded">{CHEMISTRY_LABELS[d.chemistry]}</span>
+      </td>
+      <td className="text-right font-semibold">{inVan > 0 ? `${inVan.toFixed(1)} L` : ''}</td>
+      <td className="text-right">{p.spreadM2PerL}</td>
+      <td className="text-right">{time(d.recoatMin)}</td>
+      <td className="text-right">{time(d.recoatMaxMin)}</td>
+      <td className="text-right">{d.recoatMin == null ? '' : sayLength(p.cureHours * 60)}</td>
+      <td className="text-right">{d.minTempC}</td>
+      <td className="text-right">{p.tins[0] ? sayMoney(Math.round(p.tins[0].price / p.tins[0].litres), currency) : ''}</td>
+    </tr>
   );
 }

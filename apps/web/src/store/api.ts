@@ -1,6 +1,6 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { v7 as uuid } from 'uuid';
-import type { Condition, HouseRules, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
+import type { Condition, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
 import type {
   AftercarePage,
   ChainCheck,
@@ -12,12 +12,10 @@ import type {
   PatchSurface,
   Photo,
   PlanPage,
-  Product,
   Refusal,
   Room,
   Session,
   Surface,
-  SurfacePage,
   TodayPage,
   Trial,
   TrialBrief,
@@ -49,7 +47,7 @@ export interface WorkSent {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial'],
+  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf'],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({
@@ -58,10 +56,6 @@ export const api = createApi({
       invalidatesTags: (_session, refused) => (refused ? [] : ['Session']),
     }),
     signOut: build.mutation<void, void>({ query: () => ({ url: 'session', method: 'DELETE' }) }),
-    changeRules: build.mutation<Session['firm'], { id: string; version: number; houseRules: Partial<HouseRules> }>({
-      query: (body) => ({ url: 'firm', method: 'PATCH', body }),
-      invalidatesTags: ['Session', 'Surface', 'Job', 'Plan', 'Today'],
-    }),
     jobs: build.query<JobBrief[], void>({ query: () => 'jobs', providesTags: ['Job'] }),
     job: build.query<WholeJob, string>({ query: (id) => `jobs/${id}`, providesTags: ['Job'] }),
     addJob: build.mutation<Job, Pick<Job, 'id' | 'title' | 'place' | 'builtYear' | 'startsAt'>>({
@@ -170,7 +164,6 @@ export const api = createApi({
       query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}`, method: 'PATCH', body }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
     }),
-    surface: build.query<SurfacePage, string>({ query: (id) => `surfaces/${id}`, providesTags: ['Surface'] }),
     recordTest: build.mutation<
       unknown,
       {
@@ -185,10 +178,6 @@ export const api = createApi({
     >({
       query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/tests`, method: 'POST', body }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'],
-    }),
-    chooseSystem: build.mutation<unknown, { surfaceId: string; id: string; key: string }>({
-      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/choices`, method: 'POST', body }),
-      invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
     }),
     plan: build.query<PlanPage, string>({ query: (jobId) => `jobs/${jobId}/plan`, providesTags: ['Plan'] }),
     postPlan: build.mutation<unknown, { jobId: string; id: string }>({
@@ -209,7 +198,6 @@ export const api = createApi({
     }),
     aftercare: build.query<AftercarePage, void>({ query: () => 'aftercare', providesTags: ['Aftercare'] }),
     patches: build.query<PatchSurface[], void>({ query: () => 'patches', providesTags: ['Surface'] }),
-    shelf: build.query<Product[], void>({ query: () => 'shelf' }),
     ledger: build.query<Entry[], string>({ query: (jobId) => `jobs/${jobId}/ledger`, providesTags: ['Ledger'] }),
     checkLedger: build.query<ChainCheck, string>({ query: (jobId) => `jobs/${jobId}/ledger/check` }),
     find: build.query<Found, string>({ query: (q) => `find?q=${encodeURIComponent(q)}` }),
@@ -231,7 +219,6 @@ export const {
   useSessionQuery,
   useSignInMutation,
   useSignOutMutation,
-  useChangeRulesMutation,
   useJobsQuery,
   useJobQuery,
   useAddJobMutation,
@@ -250,16 +237,13 @@ export const {
   useTrialQuery,
   useTrialsQuery,
   useChangeSurfaceMutation,
-  useSurfaceQuery,
   useRecordTestMutation,
-  useChooseSystemMutation,
   usePlanQuery,
   usePostPlanMutation,
   useReadAirMutation,
   useTodayQuery,
   useLogWorkMutation,
   useAftercareQuery,
-  useShelfQuery,
   usePatchesQuery,
   useLedgerQuery,
   useLazyCheckLedgerQuery,

@@ -15,6 +15,8 @@ const sight = createSlice({
   initialState: {
     theme: (localStorage.getItem(KEPT) === 'lamp' ? 'lamp' : 'paper') as Theme,
     lastJob: null as string | null,
+    /** What this person chose on this device; null where the firm's own way stands. */
+    unitsChosen: localStorage.getItem(UNITS_KEPT) as Units | null,
     units: (localStorage.getItem(UNITS_KEPT) === 'us' ? 'us' : 'metric') as Units,
   },
   reducers: {
@@ -23,13 +25,17 @@ const sight = createSlice({
     },
     unitsTurned: (state) => {
       state.units = state.units === 'us' ? 'metric' : 'us';
+      state.unitsChosen = state.units;
+    },
+    firmUnitsTold: (state, action: PayloadAction<Units>) => {
+      state.units = state.unitsChosen ?? action.payload;
     },
     jobOpened: (state, action: PayloadAction<string>) => {
       state.lastJob = action.payload;
     },
   },
 });
-export const { themeTurned, unitsTurned, jobOpened } = sight.actions;
+export const { themeTurned, unitsTurned, firmUnitsTold, jobOpened } = sight.actions;
 
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, sight: sight.reducer },
@@ -37,8 +43,8 @@ export const store = configureStore({
 });
 setupListeners(store.dispatch);
 store.subscribe(() => {
-  const { theme, units } = store.getState().sight;
-  localStorage.setItem(UNITS_KEPT, units);
+  const { theme, unitsChosen } = store.getState().sight;
+  if (unitsChosen) localStorage.setItem(UNITS_KEPT, unitsChosen);
   if (document.documentElement.dataset['theme'] === theme) return;
   document.documentElement.dataset['theme'] = theme;
   localStorage.setItem(KEPT, theme);

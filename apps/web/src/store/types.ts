@@ -1,25 +1,19 @@
 import type {
   AftercareItem,
-  Assessment,
   Cell,
   ChainCheck,
   CheckIn,
   Condition,
-  Conflict,
-  Demand,
   Difference,
   Entry,
-  EvidenceWeight,
   Extent,
   Facing,
   Family,
-  Finish,
   FinishChance,
   HouseRules,
   Layer,
   Measure,
   NextTest,
-  PatchReading,
   Plan,
   PlanInput,
   Product,
@@ -28,7 +22,7 @@ import type {
   SketchPlace,
   Step,
   SurfaceFacts,
-  SystemPrice,
+  Terms,
   TestRecord,
   TrialDesign,
   Wanted,
@@ -44,6 +38,7 @@ export interface Session {
     hemisphere: 'northern' | 'southern';
     currency: string;
     houseRules: Partial<HouseRules>;
+    terms: Partial<Terms>;
     version: number;
   };
 }
@@ -59,6 +54,7 @@ export interface Job {
   temperatureC: number;
   relativeHumidityPct: number;
   property: { occupants?: string; leadYear?: number; asbestosYear?: number };
+  houseRules: Partial<HouseRules>;
   version: number;
 }
 export type JobBrief = Job & {
@@ -98,6 +94,7 @@ export interface Surface {
   position: number;
   measure: Measure | null;
   exclusions: Exclusion[];
+  houseRules: Partial<HouseRules>;
   version: number;
 }
 export type Standing = RunLine;
@@ -170,42 +167,6 @@ export interface WorkLog {
   relativeHumidityPct: number | null;
   byName: string;
 }
-export interface Line {
-  step: Step;
-  minutes: number;
-  litres: number;
-  readyAfterMin: number;
-  product: { id: string; name: string; maker: string } | null;
-}
-
-export interface SurfacePage extends Pick<Assessment, 'finish' | 'schools' | 'cautions' | 'blocks' | 'risks'> {
-  surface: Surface;
-  job: Job;
-  room: Room;
-  firm: { currency: string; timeZone: string };
-  weights: EvidenceWeight[];
-  inherited: { surfaceId: string; name: string; sameCampaign: boolean; ratio: number }[];
-  zones: { places: string[]; likeliest: Finish; probability: number }[];
-  conflicts: Conflict[];
-  patches: PatchReading[];
-  demands: Demand[];
-  findings: Finding[];
-  photos: Photo[];
-  nextTests: NextTest[];
-  conditions: string[];
-  cleared: string[];
-  lines: Line[];
-  price: SystemPrice;
-  section: Layer[];
-  choice: { differs: string; by: string; at: string } | null;
-  computedKey: string;
-  settledOther: boolean;
-  alternatives: { key: string; differs: string }[];
-  tests: TestRow[];
-  work: WorkLog[];
-  standing: Standing;
-}
-
 export interface PlanPage {
   job: Job;
   rooms: Room[];

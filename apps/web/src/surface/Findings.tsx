@@ -4,7 +4,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
 import { newId, useNoteFindingMutation } from '../store/api.ts';
-import type { SurfacePage } from '../store/types.ts';
+import type { SurfacePage } from '../store/systemTypes.ts';
 import { changesIn } from '../words/changes.ts';
 import { sayTime } from '../words/time.ts';
 

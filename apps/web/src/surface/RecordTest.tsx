@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import {
   ADHESION_KINDS,
-  FAMILY_LABELS,
   PLANE_LABELS,
   PLANES,
   PRIMER_FAMILIES,
@@ -18,6 +17,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId, useRecordTestMutation } from '../store/api.ts';
 import type { TestRow } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
+import { sayFamily } from '../words/terms.ts';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 
@@ -204,7 +204,7 @@ function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; s
             <option value="">not said</option>
             {PRIMER_FAMILIES.map((f) => (
               <option key={f} value={f}>
-                {FAMILY_LABELS[f]}
+                {sayFamily(f)}
               </option>
             ))}
           </select>

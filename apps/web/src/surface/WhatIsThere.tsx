@@ -2,7 +2,8 @@ import { Link } from 'react-router';
 import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition } from '@rustic/core';
 import { Odds } from '../drawing/Odds.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import type { SurfacePage, TestRow } from '../store/types.ts';
+import type { TestRow } from '../store/types.ts';
+import type { SurfacePage } from '../store/systemTypes.ts';
 import { capital, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { sayTest, type Reasons } from './reasons.ts';
 

@@ -1,6 +1,7 @@
 import { HOUSE_RULE_LABELS, RESULT_LABELS, TEST_LABELS, type TestRecord } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { Line, SurfacePage, TestRow } from '../store/types.ts';
+import type { TestRow } from '../store/types.ts';
+import type { Line, SurfacePage } from '../store/systemTypes.ts';
 import { sayMoney, sayRoundMoney, sayWeight } from '../words/figures.ts';
 
 /** A test as it is said: "Spirit rub: nothing on the rag". */

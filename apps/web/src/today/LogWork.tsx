@@ -1,9 +1,11 @@
 import { useState } from 'react';
-import { FAMILY_LABELS, isCoat, STEP_LABELS } from '@rustic/core';
+import { isCoat, STEP_LABELS } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useLogWorkMutation, useShelfQuery } from '../store/api.ts';
+import { newId, useLogWorkMutation } from '../store/api.ts';
+import { useShelfQuery } from '../store/shelfApi.ts';
 import type { TodayLine } from '../store/types.ts';
+import { sayFamily } from '../words/terms.ts';
 import { sayTime } from '../words/time.ts';
 
 type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' | 'offered'>;
@@ -50,7 +52,7 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
     <section aria-label={`Log ${title}`} className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
       <p className="mb-2 font-semibold">
         {line.name}: {title}
-        {film && offered ? `, ${FAMILY_LABELS[offered.family]}` : ''}
+        {film && offered ? `, ${sayFamily(offered.family)}` : ''}
       </p>
       {film && (
         <>

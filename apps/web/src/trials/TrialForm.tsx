@@ -3,7 +3,6 @@ import { useNavigate } from 'react-router';
 import {
   designFaults,
   designWarnings,
-  FAMILY_LABELS,
   familyArm,
   FINISH_FAMILIES,
   LABEL_ADVICE,
@@ -17,6 +16,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/api.ts';
 import { capital } from '../words/figures.ts';
+import { sayFamily } from '../words/terms.ts';
 import { Grid } from './Grid.tsx';
 
 const PREPARATIONS = [
@@ -132,14 +132,14 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
         words="Primers, across"
         options={PRIMER_FAMILIES}
         chosen={primers}
-        say={(f) => FAMILY_LABELS[f]}
+        say={(f) => sayFamily(f)}
         onChoose={setPrimers}
       />
       <Arms
         words="Topcoats, within"
         options={FINISH_FAMILIES}
         chosen={topcoats}
-        say={(f) => FAMILY_LABELS[f]}
+        say={(f) => sayFamily(f)}
         onChoose={setTopcoats}
       />
       <div className="mt-3 flex flex-wrap items-end gap-4 text-sm">

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { FAMILY_LABELS, RESULT_LABELS } from '@rustic/core';
+import { RESULT_LABELS } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { usePatchesQuery, useTrialsQuery } from '../store/api.ts';
 import type { PatchSurface, TrialBrief } from '../store/types.ts';
 import { capital } from '../words/figures.ts';
+import { sayFamily } from '../words/terms.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { BoardIcon } from './Grid.tsx';
 import { TrialForm } from './TrialForm.tsx';
@@ -78,7 +79,7 @@ export default function Trials() {
                     <div className="text-sm text-faded">{s.jobTitle}</div>
                   </div>
                   <div className="text-right">
-                    {a.family ? capital(FAMILY_LABELS[a.family]) : 'A dab on the bead'}
+                    {a.family ? capital(sayFamily(a.family)) : 'A dab on the bead'}
                     <div className="text-sm text-faded">{a.waitMin ? `read after ${sayLength(a.waitMin)}` : ''}</div>
                   </div>
                 </div>
@@ -146,7 +147,7 @@ function PatchLine({ s, r }: { s: PatchSurface; r: PatchSurface['read'][number] 
         </div>
       </div>
       <div className="text-right">
-        {r.test.family ? `${capital(FAMILY_LABELS[r.test.family])}: ` : ''}
+        {r.test.family ? `${capital(sayFamily(r.test.family))}: ` : ''}
         {RESULT_LABELS[r.test.result ?? '']}
         <div className="text-sm text-faded">
           {r.by}, {sayTime(r.at)}

@@ -17,6 +17,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId, useAddWholeRoomMutation } from '../store/api.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
+import { said } from '../words/terms.ts';
 import { readTyped, sayArea } from '../words/length.ts';
 import { madeOf } from './roomSaid.ts';
 
@@ -244,7 +245,7 @@ function Pick<T extends string>({
       <select value={value} onChange={(e) => onChange(e.target.value as T)} className="block w-full">
         {options.map((o) => (
           <option key={o} value={o}>
-            {capital(labels[o])}
+            {capital(said(labels[o]))}
           </option>
         ))}
       </select>

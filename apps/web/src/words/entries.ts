@@ -1,4 +1,14 @@
-import { CONDITION_LABELS, type Condition, type TestRecord } from '@rustic/core';
+import {
+  CONDITION_LABELS,
+  FAULT_LABELS,
+  HOUSE_RULE_CODES,
+  HOUSE_RULE_LABELS,
+  type Condition,
+  type Fault,
+  type HouseRules,
+  type TestRecord,
+} from '@rustic/core';
+import type { Override } from '../store/systemTypes.ts';
 import type { Entry, Exclusion } from '../store/types.ts';
 import { sayTest } from '../surface/reasons.ts';
 import { sayTime } from './time.ts';
@@ -20,6 +30,9 @@ export const ENTRY_WORDS: Record<string, string> = {
   'found-while-working': 'found while working',
   'photo-kept': 'photo kept',
   'system-chosen': 'system settled',
+  'system-overridden': 'signed for',
+  'rules-changed': 'house rules',
+  'way-back-written': 'way back',
   'plan-posted': 'plan posted',
   'coat-logged': 'coat laid',
   'step-done': 'step done',
@@ -37,7 +50,22 @@ interface Payload extends Record<string, unknown> {
   note?: string;
   conditions?: Condition[];
   exclusions?: Exclusion[];
+  override?: Override;
+  fault?: Fault;
+  from?: Partial<HouseRules>;
+  to?: Partial<HouseRules>;
   before?: { campaign: string | null }[];
+}
+
+/** The rules that a change moved, with what they are now. */
+function rulesSaid(from: Partial<HouseRules>, to: Partial<HouseRules>): string {
+  return HOUSE_RULE_CODES.filter((rule) => from[rule] !== to[rule])
+    .map((rule) => {
+      const { title, choices } = HOUSE_RULE_LABELS[rule];
+      const now = to[rule];
+      return `${title}: ${now === undefined ? 'as above it' : choices[now]}`;
+    })
+    .join('; ');
 }
 
 /** What an entry says in one line, beside its kind. */
@@ -55,6 +83,12 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
       return `${text('temperatureC')} °C ${text('relativeHumidityPct')} %`;
     case 'system-chosen':
       return text('differs');
+    case 'system-overridden':
+      return `${text('differs')}: ${p.override!.reason} Signed ${p.override!.signedAs}`;
+    case 'rules-changed':
+      return [rulesSaid(p.from!, p.to!), p.note].filter(Boolean).join(': ');
+    case 'way-back-written':
+      return `${FAULT_LABELS[p.fault!]}: ${text('cause')}${p.note ? ` ${p.note}` : ''}`;
     case 'plan-posted':
       return p['finish'] ? `finish ${sayTime(text('finish'))}` : 'cannot be planned';
     case 'found-while-working':

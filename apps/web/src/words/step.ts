@@ -1,4 +1,5 @@
 import { FAMILY_LABELS, STEP_LABELS, TINT_LABELS, type Step } from '@rustic/core';
+import { said } from './terms.ts';
 
 const MATERIAL_STEPS: Step['kind'][] = [
   'wash',
@@ -15,7 +16,9 @@ const MATERIAL_STEPS: Step['kind'][] = [
 const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
 
 /** A step as a painter would write it: "Prime all: shellac primer, deep grey, one coat". */
-export function sayStep(step: Step): string {
+export const sayStep = (step: Step): string => said(inUsualWords(step));
+
+function inUsualWords(step: Step): string {
   const parts: string[] = [];
   if (step.family && MATERIAL_STEPS.includes(step.kind)) parts.push(FAMILY_LABELS[step.family]);
   else if (step.family) parts.push([step.sheen, FAMILY_LABELS[step.family]].filter(Boolean).join(' '));

@@ -1,7 +1,7 @@
 export { ODOURS, STIRS, TINT_RANGES } from './product.ts';
 export type { DryingFigures, Product, ProductGiven, TintRange } from './product.ts';
 export { asProduct } from './familyFigures.ts';
-export { SHIPPED_SHELF } from './shippedShelf.ts';
+export { productId, SHIPPED_SHELF } from './shippedShelf.ts';
 export { usableOn, makerOfAll, makerFirst } from './usable.ts';
 export { smallestSet, type ProductDemand, type SmallestSet } from './smallestSet.ts';
 export { CLEAN_UP, type CleanUp } from './knowledge/cleanUp.ts';

@@ -1,0 +1,110 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { HouseRules } from '@rustic/core';
+import { FormFoot } from '../page/FormFoot.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useChangeRulesMutation, useRulesPreviewQuery } from '../store/systemsApi.ts';
+import type { RuleEffect, RuleLevel } from '../store/systemTypes.ts';
+import { sayHours, sayMoney } from '../words/figures.ts';
+import { sayStep } from '../words/step.ts';
+
+interface Props {
+  level: RuleLevel;
+  subject?: string;
+  version: number;
+  currency: string;
+  houseRules: Partial<HouseRules>;
+  onDone: () => void;
+}
+
+/** What a change of rules would change, surface by surface; it is made only when it is accepted. */
+export function RuleChange({ level, subject, version, currency, houseRules, onDone }: Props) {
+  const [note, setNote] = useState('');
+  const asked = { level, ...(subject ? { subject } : {}), houseRules };
+  const { currentData: preview, error } = useRulesPreviewQuery(asked);
+  const [change, changing] = useChangeRulesMutation();
+  const accept = async () => {
+    const sent = await change({ ...asked, id: newId(), version, ...(note.trim() ? { note } : {}) });
+    if (!('error' in sent)) onDone();
+  };
+  const count = preview?.surfaces.length ?? 0;
+  const minutes = preview?.surfaces.reduce((sum, s) => sum + s.minutes, 0) ?? 0;
+  const cost = preview?.surfaces.reduce((sum, s) => sum + s.cost, 0) ?? 0;
+  return (
+    <section aria-label="What this would change" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+      <Refused error={error} />
+      {!preview && !error && (
+        <p role="status" className="text-faded">
+          Working out which surfaces change …
+        </p>
+      )}
+      {preview && (
+        <p className="font-semibold">
+          {count === 0 ? 'No surface changes' : `${count} of ${preview.looked} surfaces change`}
+          {count > 0 && `: ${signedHours(minutes)}, ${signedMoney(cost, currency)}`}. Nothing is changed yet.
+        </p>
+      )}
+      {count > 0 && (
+        <ul className="mt-1 max-h-[46vh] overflow-y-auto" tabIndex={0} aria-label="Surfaces that change">
+          {preview!.surfaces.map((s) => (
+            <Effect key={s.surfaceId} effect={s} currency={currency} />
+          ))}
+        </ul>
+      )}
+      <label className="mt-2 block text-sm">
+        Why, if it is worth a word
+        <input
+          value={note}
+          maxLength={400}
+          onChange={(e) => setNote(e.target.value)}
+          className="block w-full max-w-[480px]"
+        />
+      </label>
+      <Refused error={changing.error} />
+      <FormFoot
+        words="Accept"
+        busy={changing.isLoading}
+        disabled={!preview}
+        onAct={() => void accept()}
+        onLeave={onDone}
+        className="mt-2"
+      />
+    </section>
+  );
+}
+
+const signedHours = (minutes: number) => `${minutes < 0 ? '−' : '+'}${sayHours(Math.abs(minutes))} h`;
+const signedMoney = (minor: number, currency: string) =>
+  `${minor < 0 ? '−' : '+'}${sayMoney(Math.abs(minor), currency)}`;
+
+/** One surface, before and after. */
+function Effect({ effect, currency }: { effect: RuleEffect; currency: string }) {
+  const before = [...effect.removed, ...effect.changed.map((c) => c.before)];
+  const after = [...effect.added, ...effect.changed.map((c) => c.after)];
+  return (
+    <li className="border-b border-rule py-1.5 text-[14.5px]">
+      <p className="flex flex-wrap justify-between gap-x-4">
+        <Link className="font-semibold hover:underline" to={`/jobs/${effect.jobId}/surfaces/${effect.surfaceId}`}>
+          {effect.name}
+        </Link>
+        <span className="text-faded">
+          {effect.jobTitle} · {signedHours(effect.minutes)}, {signedMoney(effect.cost, currency)}
+        </span>
+      </p>
+      <div className="grid gap-x-4 wide:grid-cols-2">
+        <p>
+          <span className="text-faded">now:</span> {before.map(sayStep).join('; ') || 'nothing of it'}
+        </p>
+        <p>
+          <span className="text-faded">then:</span> {after.map(sayStep).join('; ') || 'without it'}
+        </p>
+      </div>
+      {effect.settled && (
+        <p className="text-sm text-faded">
+          {effect.begun ? 'Work has begun: its system stands.' : 'Settled: it stands until it is settled anew.'}
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,85 @@
+import { Link } from 'react-router';
+import { Coming, Page, Total } from '../page/Page.tsx';
+import { useSessionQuery } from '../store/api.ts';
+import { useComingQuery, useShelfQuery } from '../store/shelfApi.ts';
+import { sayMoney } from '../words/figures.ts';
+import { sayFamily, said } from '../words/terms.ts';
+
+/** The fewest products with which the jobs ahead can be done: what to bring, what to buy, what nothing does. */
+export default function ComingJobs() {
+  const { data, error, refetch } = useComingQuery();
+  const { data: shelf } = useShelfQuery();
+  const { data: session } = useSessionQuery();
+  if (!data || !shelf || !session) return <Coming error={error} again={() => void refetch()} />;
+  const of = (id: string) => shelf.find((p) => p.id === id)!;
+  const toBuy = data.products.filter((p) => !p.inVan);
+  const least = toBuy.reduce((sum, { id }) => sum + Math.min(...of(id).tins.map((t) => t.price)), 0);
+  return (
+    <Page
+      title="For the jobs ahead"
+      above={
+        <Link className="hover:underline" to="/shelf">
+          Shelf
+        </Link>
+      }
+      notes={[
+        {
+          n: 1,
+          text: 'The fewest products that meet every line still to be done: exact, not a guess. Of sets of one size, what is in the van first, then the cheapest.',
+        },
+        { n: 2, text: 'A product stands in for another only where nothing follows from it and no block forbids it.' },
+      ]}
+      footing={
+        <>
+          <Total words="jobs" figure={data.jobs} />
+          <Total words="lines to be done" figure={data.demands} />
+          <Total words="products" figure={data.products.length} />
+          <Total end words="to buy, smallest tins" figure={sayMoney(least, session.firm.currency)} />
+        </>
+      }
+    >
+      {data.demands === 0 && <p className="py-6">Nothing is still to be done on any job. Open a job first.</p>}
+      {data.uncovered.length > 0 && (
+        <div className="mb-3 border-l-4 border-madder pl-3" role="group" aria-label="Nothing on the shelf does">
+          {data.uncovered.map((u, i) => (
+            <p key={i}>
+              <strong className="text-madder">Nothing on the shelf does</strong> {said(u.words)}: {u.surface}, {u.job}.
+            </p>
+          ))}
+        </div>
+      )}
+      <ul>
+        {data.products.map(({ id, inVan, uses }) => {
+          const p = of(id);
+          return (
+            <li key={id} className="border-b border-rule py-1.5">
+              <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+                <span>
+                  <Link className="font-semibold hover:underline" to={`/shelf/products/${id}`}>
+                    {p.name}
+                  </Link>{' '}
+                  <span className="text-faded">
+                    {p.maker}, {sayFamily(p.family)}
+                  </span>
+                </span>
+                <span className={inVan ? '' : 'font-semibold'}>{inVan ? 'in the van' : 'to buy'}</span>
+              </div>
+              <details>
+                <summary className="min-h-[36px] cursor-pointer py-1.5 text-sm text-faded">
+                  for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
+                </summary>
+                <ul className="pl-4 text-sm">
+                  {uses.map((u, i) => (
+                    <li key={i}>
+                      {said(u.words)}: {u.surface}, <span className="text-faded">{u.job}</span>
+                    </li>
+                  ))}
+                </ul>
+              </details>
+            </li>
+          );
+        })}
+      </ul>
+    </Page>
+  );
+}

@@ -1,0 +1,144 @@
+import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
+import { Chip } from '../page/Act.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId, useJobsQuery, useTrialsQuery } from '../store/api.ts';
+import { useAddNoteMutation } from '../store/shelfApi.ts';
+import type { KeptProduct, ProductNote } from '../store/shelfTypes.ts';
+import { sayDate } from '../words/time.ts';
+import { claimsOf, type Claim } from './claims.ts';
+
+const STANDING = { believed: 'believed, not tried', tried: 'tried, and held', refuted: 'refuted' } as const;
+type Writing = { kind: 'note' } | { kind: 'claim'; about: Claim | null };
+
+/** The firm's notes on a product, and the label's claims as they stand. Nothing is changed: what is found is added. */
+export function Notes({ product }: { product: KeptProduct }) {
+  const [writing, setWriting] = useState<Writing | null>(null);
+  const claims = claimsOf(product.notes);
+  const plain = product.notes.filter((n) => n.kind === 'note');
+  return (
+    <section aria-labelledby="notes" className="mt-4">
+      <h2 id="notes" className="text-[19px]">
+        What we found
+      </h2>
+      {product.notes.length === 0 && !writing && <p className="text-faded">Nothing noted yet: how it sands, sprays, where it is had.</p>}
+      <ul>
+        {plain.map((n) => (
+          <li key={n.id} className="border-b border-rule py-1">
+            {n.text} <By note={n} />
+          </li>
+        ))}
+        {claims.map((c) => (
+          <li key={c.id} className="border-b border-rule py-1">
+            <span className="text-faded">The label claims:</span> {c.text} <strong className={c.standing === 'refuted' ? 'text-madder' : ''}>{STANDING[c.standing]}</strong>
+            {c.since.map((n) => (
+              <span key={n.id} className="block pl-4 text-sm">
+                {n.text} <By note={n} />
+              </span>
+            ))}
+            <button type="button" className="block min-h-[44px] text-sm underline wide:min-h-[28px]" onClick={() => setWriting({ kind: 'claim', about: c })}>
+              It came out so
+            </button>
+          </li>
+        ))}
+      </ul>
+      {writing ? (
+        <WriteNote productId={product.id} writing={writing} onDone={() => setWriting(null)} />
+      ) : (
+        <div className="flex gap-4">
+          <button type="button" className="min-h-[44px] underline" onClick={() => setWriting({ kind: 'note' })}>
+            Add a note
+          </button>
+          <button type="button" className="min-h-[44px] underline" onClick={() => setWriting({ kind: 'claim', about: null })}>
+            Note a claim
+          </button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function By({ note }: { note: ProductNote }) {
+  return (
+    <span className="text-[13px] text-faded">
+      {note.byName}, {sayDate(note.at)}
+      {note.trialId && (
+        <>
+          ,{' '}
+          <Link className="underline" to={`/trials/${note.trialId}`}>
+            the trial
+          </Link>
+        </>
+      )}
+      {note.jobId && (
+        <>
+          ,{' '}
+          <Link className="underline" to={`/jobs/${note.jobId}`}>
+            the job
+          </Link>
+        </>
+      )}
+    </span>
+  );
+}
+
+function WriteNote({ productId, writing, onDone }: { productId: string; writing: Writing; onDone: () => void }) {
+  const [text, setText] = useState('');
+  const [standing, setStanding] = useState<'believed' | 'tried' | 'refuted'>('believed');
+  const [shownBy, setShownBy] = useState('');
+  const { data: trials } = useTrialsQuery();
+  const { data: jobs } = useJobsQuery();
+  const [add, { isLoading, error }] = useAddNoteMutation();
+  const claim = writing.kind === 'claim';
+  const send = async (event: FormEvent) => {
+    event.preventDefault();
+    const [what, id] = shownBy.split('/');
+    const sent = await add({
+      productId,
+      id: newId(),
+      kind: writing.kind,
+      text,
+      ...(claim ? { standing, about: writing.about?.id ?? null } : {}),
+      ...(what === 'trial' ? { trialId: id! } : what === 'job' ? { jobId: id! } : {}),
+    });
+    if (!('error' in sent)) onDone();
+  };
+  return (
+    <form onSubmit={(e) => void send(e)} className="py-1">
+      <label className="block text-sm">
+        {writing.kind === 'note' ? 'Note' : writing.about ? 'What was seen' : 'What the label claims'}
+        <textarea required maxLength={600} rows={2} value={text} onChange={(e) => setText(e.target.value)} className="block w-full" />
+      </label>
+      {claim && (
+        <div role="group" aria-label="How it stands" className="mt-1 flex flex-wrap gap-1.5">
+          {(['believed', 'tried', 'refuted'] as const).map((s) => (
+            <Chip key={s} pressed={standing === s} onPress={() => setStanding(s)}>
+              {STANDING[s]}
+            </Chip>
+          ))}
+        </div>
+      )}
+      {claim && (
+        <label className="mt-1 block text-sm">
+          Shown by
+          <select value={shownBy} onChange={(e) => setShownBy(e.target.value)} className="block w-full max-w-[360px]">
+            <option value="">nothing in particular</option>
+            {trials?.map((t) => (
+              <option key={t.id} value={`trial/${t.id}`}>
+                Trial: {t.title}
+              </option>
+            ))}
+            {jobs?.map((j) => (
+              <option key={j.id} value={`job/${j.id}`}>
+                Call-back: {j.title}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Refused error={error} />
+      <FormFoot words="Keep" busy={isLoading} onLeave={onDone} className="mt-2" />
+    </form>
+  );
+}

@@ -1,0 +1,142 @@
+import { useState, type ChangeEvent } from 'react';
+import { Link } from 'react-router';
+import { SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
+import { FormFoot } from '../page/FormFoot.tsx';
+import { Page, Refused, Total } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useLookAtFileMutation, useTakeInMutation } from '../store/shelfApi.ts';
+import type { ShelfLook } from '../store/shelfTypes.ts';
+
+const MOST_CHARACTERS = 240_000;
+
+/** Products as files, both ways. A file is looked at first; nothing is taken in until that is accepted. */
+export default function ShelfFile() {
+  const [file, setFile] = useState<{ name: string; format: ShelfFormat; text: string } | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [look, looking] = useLookAtFileMutation();
+  const [takeIn, taking] = useTakeInMutation();
+  const read = async (event: ChangeEvent<HTMLInputElement>) => {
+    const [given] = event.target.files ?? [];
+    setFault(null);
+    setFile(null);
+    taking.reset();
+    looking.reset();
+    if (!given) return;
+    const format: ShelfFormat = /\.json$/i.test(given.name) ? 'json' : 'csv';
+    const text = await given.text();
+    if (text.length > MOST_CHARACTERS) {
+      setFault('This file is too long to be a shelf. Nothing was read; split it and bring the parts.');
+      return;
+    }
+    setFile({ name: given.name, format, text });
+    void look({ format, text });
+  };
+  const accept = () => {
+    if (!file || !looking.data) return;
+    void takeIn({ id: newId(), format: file.format, text: file.text, seen: looking.data.seen });
+  };
+  return (
+    <Page
+      title="Products as files"
+      above={
+        <Link className="hover:underline" to="/shelf">
+          Shelf
+        </Link>
+      }
+      notes={[
+        { n: 1, text: 'A file is looked at first: every row that cannot be read is listed. Nothing is taken in until it is accepted.' },
+        { n: 2, text: 'The same file taken in again changes nothing. A product that a file does not name stays as it is.' },
+        { n: 3, text: 'An empty cell stands for what is usual for the kind; “none” for none at all.' },
+      ]}
+      footing={<Total words="columns of the table" figure={SHELF_COLUMNS.length} />}
+    >
+      <section aria-labelledby="out" className="mb-5">
+        <h2 id="out" className="text-[19px]">
+          Take the shelf along
+        </h2>
+        <p className="flex gap-5">
+          <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=csv" download>
+            As a table (CSV)
+          </a>
+          <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=json" download>
+            As JSON
+          </a>
+        </p>
+      </section>
+      <section aria-labelledby="in">
+        <h2 id="in" className="text-[19px]">
+          Bring products in
+        </h2>
+        <label className="block">
+          A table (CSV) or JSON
+          <input type="file" accept=".csv,.json,text/csv,application/json" onChange={(e) => void read(e)} className="mt-1 block" />
+        </label>
+        {fault && (
+          <p role="alert" className="mt-2 text-madder">
+            {fault}
+          </p>
+        )}
+        <Refused error={looking.error} />
+        {looking.isLoading && <p role="status">Looking at it …</p>}
+        {looking.data && file && !taking.data && (
+          <>
+            <Looked name={file.name} look={looking.data} />
+            <Refused error={taking.error} />
+            <FormFoot
+              words={acceptWords(looking.data)}
+              busy={taking.isLoading}
+              disabled={looking.data.added.length + looking.data.changed.length === 0}
+              onAct={accept}
+              onLeave={() => {
+                setFile(null);
+                looking.reset();
+              }}
+            />
+          </>
+        )}
+        {taking.data && (
+          <p role="status" className="mt-2 font-semibold">
+            Taken in: {taking.data.added} new, {taking.data.changed} changed, {taking.data.same} as they were
+            {taking.data.leftOut > 0 && `, ${taking.data.leftOut} left out`}.
+          </p>
+        )}
+      </section>
+    </Page>
+  );
+}
+
+const acceptWords = ({ added, changed, faults }: ShelfLook) => (added.length + changed.length === 0 ? 'Nothing to take in' : faults.length ? 'Take the rest in' : 'Take them in');
+
+function Looked({ name, look }: { name: string; look: ShelfLook }) {
+  return (
+    <div className="mt-2">
+      <p className="font-semibold">
+        {name}: {look.added.length} new, {look.changed.length} changed, {look.same} as they are. Nothing is taken in yet.
+      </p>
+      {look.faults.length > 0 && (
+        <div className="mt-1 border-l-4 border-madder pl-3" role="group" aria-label="Rows that cannot be read">
+          {look.faults.map((f, i) => (
+            <p key={i} className="text-[14.5px]">
+              {f.row > 0 && <strong>Row {f.row}</strong>} {f.path && <span className="text-faded">{f.path}:</span>} {f.message}
+            </p>
+          ))}
+        </div>
+      )}
+      <ul className="mt-1 text-[14.5px]">
+        {look.added.map((p) => (
+          <li key={p.id} className="border-b border-rule py-0.5">
+            <strong>{p.name}</strong> <span className="text-faded">{p.maker}, new</span>
+          </li>
+        ))}
+        {look.changed.map(({ product: p, fields }) => (
+          <li key={p.id} className="border-b border-rule py-0.5">
+            <strong>{p.name}</strong>{' '}
+            <span className="text-faded">
+              {p.maker}, changes {fields.join(', ')}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

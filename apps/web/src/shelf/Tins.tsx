@@ -1,0 +1,110 @@
+import { useState, type FormEvent } from 'react';
+import { FormFoot } from '../page/FormFoot.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useAddTinMutation, useChangeTinMutation } from '../store/shelfApi.ts';
+import type { KeptProduct, Tin } from '../store/shelfTypes.ts';
+import { sayDate } from '../words/time.ts';
+
+const litres = (text: string) => Number(text.trim().replace(',', '.'));
+
+/** What stands in the van of this product: batch, when it was opened, what is left. */
+export function Tins({ product }: { product: KeptProduct }) {
+  const [adding, setAdding] = useState(false);
+  const tins = product.van.filter((t) => t.litres > 0);
+  return (
+    <section aria-labelledby="tins">
+      <h2 id="tins" className="text-[19px]">
+        In the van
+      </h2>
+      {tins.length === 0 && !adding && <p className="text-faded">None. Note a tin when one is bought or brought along.</p>}
+      <ul>
+        {tins.map((tin) => (
+          <TinLine key={tin.id} tin={tin} />
+        ))}
+      </ul>
+      {adding ? (
+        <AddTin productId={product.id} onDone={() => setAdding(false)} />
+      ) : (
+        <button type="button" className="min-h-[44px] underline" onClick={() => setAdding(true)}>
+          Note a tin
+        </button>
+      )}
+    </section>
+  );
+}
+
+function TinLine({ tin }: { tin: Tin }) {
+  const [left, setLeft] = useState<string | null>(null);
+  const [change, { isLoading, error }] = useChangeTinMutation();
+  const send = async (event: FormEvent) => {
+    event.preventDefault();
+    const now = new Date().toISOString();
+    const sent = await change({
+      tinId: tin.id,
+      id: newId(),
+      version: tin.version,
+      litres: litres(left!),
+      ...(tin.openedAt ? {} : { openedAt: now }),
+    });
+    if (!('error' in sent)) setLeft(null);
+  };
+  return (
+    <li className="border-b border-rule py-1">
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <span>
+          <strong>{tin.litres.toFixed(1)} L</strong>, batch {tin.batch || 'not noted'}
+          <span className="text-faded">, {tin.openedAt ? `opened ${sayDate(tin.openedAt)}` : 'not opened'}</span>
+        </span>
+        {left === null && (
+          <button type="button" className="min-h-[44px] text-sm underline" onClick={() => setLeft(tin.litres.toFixed(1))}>
+            Weigh it
+          </button>
+        )}
+      </div>
+      {left !== null && (
+        <form onSubmit={(e) => void send(e)} className="flex flex-wrap items-end gap-3 pb-1">
+          <label className="text-sm">
+            Litres left
+            <input inputMode="decimal" value={left} onChange={(e) => setLeft(e.target.value)} className="block w-24" />
+          </label>
+          <FormFoot words="Keep" busy={isLoading} disabled={!(litres(left) >= 0)} onLeave={() => setLeft(null)} className="" />
+        </form>
+      )}
+      <Refused error={error} />
+    </li>
+  );
+}
+
+function AddTin({ productId, onDone }: { productId: string; onDone: () => void }) {
+  const [batch, setBatch] = useState('');
+  const [size, setSize] = useState('');
+  const [opened, setOpened] = useState(false);
+  const [add, { isLoading, error }] = useAddTinMutation();
+  const send = async (event: FormEvent) => {
+    event.preventDefault();
+    const openedAt = opened ? new Date().toISOString() : null;
+    const sent = await add({ id: newId(), productId, batch, openedAt, litres: litres(size) });
+    if (!('error' in sent)) onDone();
+  };
+  return (
+    <form onSubmit={(e) => void send(e)} className="py-1">
+      <div className="flex flex-wrap items-end gap-3 text-sm">
+        <label>
+          Batch
+          <input value={batch} maxLength={80} onChange={(e) => setBatch(e.target.value)} className="block w-32" />
+        </label>
+        <label>
+          Litres
+          <input inputMode="decimal" required value={size} onChange={(e) => setSize(e.target.value)} className="block w-24" />
+        </label>
+        <label className="flex min-h-[44px] items-center gap-2">
+          <input type="checkbox" className="size-5 min-h-0" checked={opened} onChange={(e) => setOpened(e.target.checked)} />
+          open
+        </label>
+      </div>
+      <Refused error={error} />
+      <FormFoot words="Note it" busy={isLoading} disabled={!(litres(size) > 0)} onLeave={onDone} className="mt-2" />
+    </form>
+  );
+}

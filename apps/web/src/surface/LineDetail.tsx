@@ -1,0 +1,105 @@
+import { chemistryOf, CLEAN_UP, isCoat, type Departure } from '@rustic/core';
+import { Chip } from '../page/Act.tsx';
+import type { Line } from '../store/systemTypes.ts';
+import { capital } from '../words/figures.ts';
+import { said, sayFamily } from '../words/terms.ts';
+
+interface Props {
+  line: Line;
+  at: number;
+  last: number;
+  asked: Departure | undefined;
+  onAsk: (departure: Departure) => void;
+}
+
+/** What a line is done with and cleaned up with, and what might be asked of it. */
+export function LineDetail({ line, at, last, asked, onAsk }: Props) {
+  const { step, tools, others } = line;
+  const card = step.family ? CLEAN_UP[chemistryOf(step.family)] : null;
+  return (
+    <div className="text-[14.5px]">
+      {tools.length > 0 && (
+        <p>
+          <span className="text-faded">With:</span> {tools.join('; ')}
+        </p>
+      )}
+      {card && isCoat(step.kind) && (
+        <details>
+          <summary className="min-h-[36px] cursor-pointer py-1.5 text-faded">Thinner, cleaning and spills</summary>
+          <CleanUpLines card={card} />
+        </details>
+      )}
+      <div role="group" aria-label="What if" className="mt-1 flex flex-wrap items-center gap-2">
+        <span className="font-semibold">What if it is</span>
+        <Chip pressed={asked?.act === 'skip'} onPress={() => onAsk({ act: 'skip', step: at })}>
+          left out
+        </Chip>
+        {at > 0 && (
+          <Chip
+            pressed={asked?.act === 'move' && asked.to < at}
+            onPress={() => onAsk({ act: 'move', step: at, to: earlier(asked, at) })}
+          >
+            done earlier
+          </Chip>
+        )}
+        {at < last && (
+          <Chip
+            pressed={asked?.act === 'move' && asked.to > at}
+            onPress={() => onAsk({ act: 'move', step: at, to: later(asked, at, last) })}
+          >
+            done later
+          </Chip>
+        )}
+        {others.length > 0 && (
+          <label className="flex items-center gap-2">
+            <span>or done with</span>
+            <select
+              value={asked?.act === 'swap' ? asked.family : ''}
+              onChange={(e) => onAsk({ act: 'swap', step: at, family: e.target.value as (typeof others)[number] })}
+              className="max-w-[230px]"
+            >
+              <option value="" disabled>
+                another product
+              </option>
+              {others.map((f) => (
+                <option key={f} value={f}>
+                  {capital(sayFamily(f))}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Pressed again it moves by one more. */
+const earlier = (asked: Departure | undefined, at: number) =>
+  Math.max(0, (asked?.act === 'move' && asked.to < at ? asked.to : at) - 1);
+const later = (asked: Departure | undefined, at: number, last: number) =>
+  Math.min(last, (asked?.act === 'move' && asked.to > at ? asked.to : at) + 1);
+
+const LINES = [
+  ['thinner', 'Thinner'],
+  ['tools', 'Tools'],
+  ['freshSpill', 'Fresh spill'],
+  ['oldSpill', 'Old spill'],
+  ['throwaway', 'Thrown away'],
+  ['storage', 'Kept'],
+  ['caution', 'Caution'],
+] as const;
+
+/** The card of a chemistry: thinner, tools, spills, storage. */
+export function CleanUpLines({ card }: { card: (typeof CLEAN_UP)[keyof typeof CLEAN_UP] }) {
+  return (
+    <dl className="grid max-w-[640px] grid-cols-[96px_1fr] gap-x-3 gap-y-0.5 pb-1 text-[14px]">
+      {LINES.map(([key, words]) => (
+        <div key={key} className="contents">
+          <dt className={key === 'caution' ? 'font-semibold text-madder' : 'text-faded'}>{words}</dt>
+          <dd>{said(card[key])}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

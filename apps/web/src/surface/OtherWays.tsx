@@ -1,0 +1,57 @@
+import { Link } from 'react-router';
+import { HOUSE_RULE_LABELS } from '@rustic/core';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useChooseSystemMutation } from '../store/systemsApi.ts';
+import type { SurfacePage } from '../store/systemTypes.ts';
+import { said } from '../words/terms.ts';
+
+/** Other complete systems with what each trades, and where good firms part. */
+export function OtherWays({ data }: { data: SurfacePage }) {
+  const [choose, { isLoading, error }] = useChooseSystemMutation();
+  const begun = data.work.length > 0;
+  if (data.alternatives.length === 0 && data.schools.length === 0) return null;
+  return (
+    <div className="mt-4 text-[14.5px]">
+      <h3 className="font-sans font-semibold">Instead</h3>
+      <ul>
+        {data.alternatives.map((a) => (
+          <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
+            <span className="flex-1">{said(a.differs)}</span>
+            {!begun && (
+              <button
+                type="button"
+                disabled={isLoading}
+                className="min-h-[44px] shrink-0 rounded border border-strong bg-leaf px-3 hover:border-ink wide:min-h-[30px]"
+                onClick={() => void choose({ surfaceId: data.surface.id, id: newId(), key: a.key })}
+              >
+                Take this
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {begun && <p className="mt-1 text-faded">Work is logged here, so the system stands.</p>}
+      <Refused error={error} />
+      {data.schools.length > 0 && (
+        <div className="mt-2 flex flex-wrap items-start gap-x-6">
+          <details>
+            <summary className="min-h-[36px] cursor-pointer py-1.5">
+              Where good firms differ here ({data.schools.length})
+            </summary>
+            <ul className="pl-4">
+              {data.schools.map((s) => (
+                <li key={s.rule + s.choice} className="py-0.5">
+                  <span className="text-faded">{said(HOUSE_RULE_LABELS[s.rule].title)}:</span> {said(s.differs)}
+                </li>
+              ))}
+            </ul>
+          </details>
+          <Link className="min-h-[36px] py-1.5 font-semibold underline" to="schools">
+            The schools side by side
+          </Link>
+        </div>
+      )}
+    </div>
+  );
+}

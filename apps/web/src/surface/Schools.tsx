@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { HOUSE_RULE_LABELS, type HouseRuleCode, type SchoolWay } from '@rustic/core';
+import { Chip } from '../page/Act.tsx';
+import { Coming, Page, Total } from '../page/Page.tsx';
+import { RuleChange } from '../rules/RuleChange.tsx';
+import { useSchoolsQuery } from '../store/systemsApi.ts';
+import { sayTerm } from '../words/consequence.ts';
+import { capital, sayHours, sayMoney } from '../words/figures.ts';
+import { sayStep } from '../words/step.ts';
+import { said } from '../words/terms.ts';
+import { sayLength } from '../words/time.ts';
+import { schoolRows } from './schoolRows.ts';
+
+/** The same surface under each school, side by side. */
+export default function Schools() {
+  const { jobId = '', surfaceId = '' } = useParams();
+  const { data, error, refetch } = useSchoolsQuery(surfaceId);
+  const [chosen, setChosen] = useState<HouseRuleCode | null>(null);
+  const [asked, setAsked] = useState<SchoolWay | null>(null);
+  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  const open = data.rules.find((r) => r.rule === chosen) ?? data.rules[0];
+  return (
+    <Page
+      title="The schools side by side"
+      wide
+      above={
+        <>
+          <Link className="hover:underline" to={`/jobs/${jobId}`}>
+            {data.job.title}
+          </Link>{' '}
+          ›{' '}
+          <Link className="hover:underline" to={`/jobs/${jobId}/surfaces/${surfaceId}`}>
+            {data.surface.name}
+          </Link>
+        </>
+      }
+      footing={<Total words="rules on which good firms part here" figure={data.rules.length} />}
+    >
+      {!open && <p className="py-6">On this surface every school does the same.</p>}
+      {open && (
+        <>
+          <div role="group" aria-label="Rule" className="mb-3 flex flex-wrap gap-1.5">
+            {data.rules.map(({ rule }) => (
+              <Chip
+                key={rule}
+                pressed={rule === open.rule}
+                onPress={() => {
+                  setChosen(rule);
+                  setAsked(null);
+                }}
+              >
+                {said(HOUSE_RULE_LABELS[rule].title)}
+              </Chip>
+            ))}
+          </div>
+          {asked && (
+            <RuleChange
+              level="surface"
+              subject={surfaceId}
+              version={data.surface.version}
+              currency={data.currency}
+              houseRules={{ ...data.surface.houseRules, [asked.rule]: asked.choice }}
+              onDone={() => setAsked(null)}
+            />
+          )}
+          <SideBySide ways={open.ways} currency={data.currency} onTake={setAsked} />
+        </>
+      )}
+    </Page>
+  );
+}
+
+interface SideProps {
+  ways: readonly SchoolWay[];
+  currency: string;
+  onTake: (way: SchoolWay) => void;
+}
+
+function SideBySide({ ways, currency, onTake }: SideProps) {
+  const figures: [string, (way: SchoolWay) => string][] = [
+    ['hours', (w) => sayHours(w.price.minutes)],
+    ['labour and paint', (w) => sayMoney(w.price.cost, currency)],
+    ['waiting', (w) => sayLength(w.price.waitingMin)],
+    ['smell', (w) => (w.fumes ? 'strong' : 'low')],
+    [
+      'guarantee',
+      (w) =>
+        w.guarantee.months === null ? `withheld: ${said(w.guarantee.withheld[0]!)}` : sayTerm(w.guarantee.months),
+    ],
+  ];
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Schools">
+      <table className="w-full min-w-[720px] table-fixed border-collapse text-[14.5px]">
+        <thead>
+          <tr className="align-top">
+            {ways.map((w) => (
+              <th key={w.choice} scope="col" className="border-b-2 border-ink px-2 pb-2 text-left font-normal">
+                <strong className="font-serif text-[16px]">{capital(said(w.words))}</strong>
+                {w.ours && <span className="ml-1.5 rounded-sm bg-ink px-1.5 text-[12.5px] text-onink">ours</span>}
+                <span className="block text-[13.5px] text-faded">
+                  {capital(w.prefers)}: {w.because}.
+                </span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {schoolRows(ways).map((row, i) => {
+            const alike = row.every((s) => s !== null && sayStep(s) === sayStep(row[0] ?? s));
+            return (
+              <tr key={i} className={`border-b border-rule align-top ${alike ? 'text-faded' : ''}`}>
+                {row.map((step, column) => (
+                  <td key={column} className="px-2 py-1">
+                    {step ? sayStep(step) : <span aria-label="not done">–</span>}
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+        <tfoot>
+          {figures.map(([words, say], i) => (
+            <tr key={words} className={`align-top ${i === 0 ? 'border-t-2 border-ink' : ''}`}>
+              {ways.map((w) => (
+                <td key={w.choice} className="px-2 py-0.5">
+                  <span className="text-[13px] text-faded">{words}</span> <strong>{say(w)}</strong>
+                </td>
+              ))}
+            </tr>
+          ))}
+          <tr className="no-print">
+            {ways.map((w) => (
+              <td key={w.choice} className="px-2 py-2">
+                {!w.ours && (
+                  <button
+                    type="button"
+                    className="min-h-[44px] rounded border border-strong bg-leaf px-3 hover:border-ink wide:min-h-[34px]"
+                    onClick={() => onTake(w)}
+                  >
+                    Work so on this surface
+                  </button>
+                )}
+              </td>
+            ))}
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  );
+}

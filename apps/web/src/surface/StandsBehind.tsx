@@ -1,0 +1,108 @@
+import { CONDITION_LABELS, type Doubt } from '@rustic/core';
+import type { SurfacePage } from '../store/systemTypes.ts';
+import { sayInHundred, sayTerm } from '../words/consequence.ts';
+import { sayMoney, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { said } from '../words/terms.ts';
+
+/** What the firm stands behind, what another year would cost, and what was weighed where it is not sure. */
+export function StandsBehind({ data }: { data: SurfacePage }) {
+  const { guarantee, anotherYear, doubt } = data;
+  const { currency } = data.firm;
+  return (
+    <dl className="mt-2 grid gap-x-4 gap-y-1 text-[14.5px] wide:grid-cols-[150px_1fr]">
+      <dt className="font-semibold">Guarantee</dt>
+      <dd>
+        {guarantee.months !== null ? (
+          <>
+            {sayTerm(guarantee.months)}{' '}
+            <span className="text-faded">
+              ({sayInHundred(guarantee.aYear)} called back in a year
+              {guarantee.early >= 0.005 && `, ${sayInHundred(guarantee.early)} let go early`})
+            </span>
+          </>
+        ) : (
+          <ul>
+            {guarantee.withheld.map((why) => (
+              <li key={why}>
+                <strong className="text-madder">Withheld.</strong> {said(why)}
+              </li>
+            ))}
+          </ul>
+        )}
+      </dd>
+      {anotherYear.brings.length > 0 && (
+        <>
+          <dt className="font-semibold">Left another year</dt>
+          <dd>
+            about {sayRoundMoney(anotherYear.expectedCost, currency)} more to do then
+            <ul className="text-faded">
+              {anotherYear.brings.map((b) => (
+                <li key={b.condition}>
+                  {CONDITION_LABELS[b.condition]}: {sayInHundred(b.odds)}
+                  {b.addedCost > 0 && `, ${sayMoney(b.addedCost, currency)} more`}. {said(b.text)}
+                </li>
+              ))}
+            </ul>
+          </dd>
+        </>
+      )}
+      {doubt && <UnderDoubt doubt={doubt} currency={currency} />}
+    </dl>
+  );
+}
+
+/** The systems for everything it may be, by what each expects to lose. */
+function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
+  const chosen = doubt.options.find((o) => o.chosen)!;
+  const likeliest = doubt.options.reduce((best, o) => (o.share > best.share ? o : best));
+  return (
+    <>
+      <dt className="font-semibold">If it is not</dt>
+      <dd>
+        <table className="w-full max-w-[520px] border-collapse text-[14px]">
+          <thead>
+            <tr className="text-right text-[13px] text-faded">
+              <th scope="col" className="text-left font-normal">
+                made for
+              </th>
+              <th scope="col" className="font-normal">
+                chance
+              </th>
+              <th scope="col" className="font-normal">
+                costs
+              </th>
+              <th scope="col" className="font-normal">
+                expects to lose
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {doubt.options.map((o) => (
+              <tr key={o.treatAs} className={`border-t border-rule text-right ${o.chosen ? 'font-semibold' : ''}`}>
+                <td className="py-0.5 text-left">
+                  {o.words}
+                  {o.chosen && ', taken'}
+                </td>
+                <td>{sayPercent(o.share)}</td>
+                <td>{sayRoundMoney(o.cost, currency)}</td>
+                <td>{sayRoundMoney(o.expectedLoss, currency)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {doubt.safer && (
+          <p className="mt-1">
+            {likeliest.words} is likelier, but its system expects to lose{' '}
+            {sayRoundMoney(likeliest.expectedLoss - chosen.expectedLoss, currency)} more: the safer one is worth its
+            price.
+          </p>
+        )}
+        <p className="text-faded">
+          {doubt.test
+            ? `One more test is worth ${sayRoundMoney(doubt.test.expectedSaving, currency)} here.`
+            : 'No test here is worth its minutes any more.'}
+        </p>
+      </dd>
+    </>
+  );
+}
