@@ -32,7 +32,13 @@ export function FailureMark({ fault, where, pieces, width }: Props) {
       : where === 'face'
         ? [ripple(width, line)]
         : [bow(width, line)];
-  const at = where === 'through' ? (under + top) / 2 : Math.max(14, line - (where === 'face' ? -16 : 6));
+  // Under the coats the saw-tooth leaves room for the word; elsewhere it stands on the mark.
+  const room = where === 'under' && pieces.some((p) => p.layer.role === 'preparation');
+  const at = room
+    ? under + 26
+    : where === 'through'
+      ? (under + top) / 2
+      : Math.max(14, line + (where === 'face' ? 16 : -6));
   return (
     <g aria-hidden>
       {paths.map((d) => (
@@ -42,9 +48,9 @@ export function FailureMark({ fault, where, pieces, width }: Props) {
         <path key={d} d={d} fill="none" stroke="var(--color-madder)" strokeWidth="2.4" strokeLinecap="round" />
       ))}
       <text
-        x={width / 2}
+        x={room ? 8 : width / 2}
         y={at}
-        textAnchor="middle"
+        textAnchor={room ? 'start' : 'middle'}
         fontSize="14.5"
         fontWeight="700"
         fill="#98382c"

@@ -33,7 +33,7 @@ function Words({ firm }: { firm: Session['firm'] }) {
   const set = (code: TermCode, choice: string) =>
     void change({ id: newId(), version: firm.version, terms: { [code]: choice } });
   return (
-    <section aria-labelledby="words" className="mb-4 border-b-2 border-ink pb-2">
+    <section aria-labelledby="words" className="mt-6">
       <h2 id="words" className="text-[19px]">
         Our words
       </h2>

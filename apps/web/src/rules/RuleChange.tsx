@@ -6,7 +6,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChangeRulesMutation, useRulesPreviewQuery } from '../store/systemsApi.ts';
 import type { RuleEffect, RuleLevel } from '../store/systemTypes.ts';
-import { sayHours, sayMoney } from '../words/figures.ts';
+import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 
 interface Props {
@@ -29,6 +29,7 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
     if (!('error' in sent)) onDone();
   };
   const count = preview?.surfaces.length ?? 0;
+  const settled = preview?.surfaces.filter((s) => s.settled).length ?? 0;
   const minutes = preview?.surfaces.reduce((sum, s) => sum + s.minutes, 0) ?? 0;
   const cost = preview?.surfaces.reduce((sum, s) => sum + s.cost, 0) ?? 0;
   return (
@@ -41,8 +42,11 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
       )}
       {preview && (
         <p className="font-semibold">
-          {count === 0 ? 'No surface changes' : `${count} of ${preview.looked} surfaces change`}
-          {count > 0 && `: ${signedHours(minutes)}, ${signedMoney(cost, currency)}`}. Nothing is changed yet.
+          {count === 0
+            ? `None of ${preview.looked} surfaces would be done otherwise`
+            : `${count} of ${preview.looked} surfaces would be done otherwise: ${signedHours(minutes)}, ${signedMoney(cost, currency)}`}
+          .{settled > 0 && ` ${settled} of them ${settled === 1 ? 'is settled and stands' : 'are settled and stand'}.`}{' '}
+          Nothing is changed yet.
         </p>
       )}
       {count > 0 && (
@@ -76,7 +80,7 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
 
 const signedHours = (minutes: number) => `${minutes < 0 ? '−' : '+'}${sayHours(Math.abs(minutes))} h`;
 const signedMoney = (minor: number, currency: string) =>
-  `${minor < 0 ? '−' : '+'}${sayMoney(Math.abs(minor), currency)}`;
+  `${minor < 0 ? '−' : '+'}${sayRoundMoney(Math.abs(minor), currency)}`;
 
 /** One surface, before and after. */
 function Effect({ effect, currency }: { effect: RuleEffect; currency: string }) {

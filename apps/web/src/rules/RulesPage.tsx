@@ -71,7 +71,6 @@ export function RulesPage({ level, subject, version, currency, title, above, own
           onDone={() => setAsked(null)}
         />
       )}
-      {children}
       <ul>
         {HOUSE_RULE_CODES.map((rule) => (
           <li
@@ -105,6 +104,7 @@ export function RulesPage({ level, subject, version, currency, title, above, own
           </li>
         ))}
       </ul>
+      {children}
     </Page>
   );
 }

@@ -52,21 +52,14 @@ export default function ComingJobs() {
         {data.products.map(({ id, inVan, uses }) => {
           const p = of(id);
           return (
-            <li key={id} className="border-b border-rule py-1.5">
-              <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-                <span>
-                  <Link className="font-semibold hover:underline" to={`/shelf/products/${id}`}>
-                    {p.name}
-                  </Link>{' '}
-                  <span className="text-faded">
-                    {p.maker}, {sayFamily(p.family)}
-                  </span>
-                </span>
-                <span className={inVan ? '' : 'font-semibold'}>{inVan ? 'in the van' : 'to buy'}</span>
-              </div>
+            <li key={id} className="border-b border-rule py-0.5">
               <details>
-                <summary className="min-h-[36px] cursor-pointer py-1.5 text-sm text-faded">
-                  for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
+                <summary className="min-h-[36px] cursor-pointer py-1">
+                  <span className="ml-1 font-semibold">{p.name}</span>{' '}
+                  <span className="text-faded">
+                    {p.maker}, {sayFamily(p.family)}, for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
+                  </span>
+                  <span className={`float-right ${inVan ? '' : 'font-semibold'}`}>{inVan ? 'in the van' : 'to buy'}</span>
                 </summary>
                 <ul className="pl-4 text-sm">
                   {uses.map((u, i) => (
@@ -75,6 +68,9 @@ export default function ComingJobs() {
                     </li>
                   ))}
                 </ul>
+                <Link className="ml-4 inline-block py-1.5 text-sm underline" to={`/shelf/products/${id}`}>
+                  Its sheet and tins
+                </Link>
               </details>
             </li>
           );

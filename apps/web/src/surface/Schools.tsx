@@ -6,7 +6,7 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
 import { useSchoolsQuery } from '../store/systemsApi.ts';
 import { sayTerm } from '../words/consequence.ts';
-import { capital, sayHours, sayMoney } from '../words/figures.ts';
+import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
@@ -80,7 +80,7 @@ interface SideProps {
 function SideBySide({ ways, currency, onTake }: SideProps) {
   const figures: [string, (way: SchoolWay) => string][] = [
     ['hours', (w) => sayHours(w.price.minutes)],
-    ['labour and paint', (w) => sayMoney(w.price.cost, currency)],
+    ['labour and paint', (w) => sayRoundMoney(w.price.cost, currency)],
     ['waiting', (w) => sayLength(w.price.waitingMin)],
     ['smell', (w) => (w.fumes ? 'strong' : 'low')],
     [
@@ -106,6 +106,20 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
           </tr>
         </thead>
         <tbody>
+          {figures.map(([words, say], i) => (
+            <tr
+              key={words}
+              className={`align-top ${i === figures.length - 1 ? 'border-b-4 border-double border-ink' : ''}`}
+            >
+              {ways.map((w) => (
+                <td key={w.choice} className="px-2 py-0.5">
+                  <span className="text-[13px] text-faded">{words}</span> <strong>{say(w)}</strong>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+        <tbody>
           {schoolRows(ways).map((row, i) => {
             const alike = row.every((s) => s !== null && sayStep(s) === sayStep(row[0] ?? s));
             return (
@@ -120,15 +134,6 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
           })}
         </tbody>
         <tfoot>
-          {figures.map(([words, say], i) => (
-            <tr key={words} className={`align-top ${i === 0 ? 'border-t-2 border-ink' : ''}`}>
-              {ways.map((w) => (
-                <td key={w.choice} className="px-2 py-0.5">
-                  <span className="text-[13px] text-faded">{words}</span> <strong>{say(w)}</strong>
-                </td>
-              ))}
-            </tr>
-          ))}
           <tr className="no-print">
             {ways.map((w) => (
               <td key={w.choice} className="px-2 py-2">

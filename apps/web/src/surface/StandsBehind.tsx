@@ -1,7 +1,7 @@
 import { CONDITION_LABELS, type Doubt } from '@rustic/core';
 import type { SurfacePage } from '../store/systemTypes.ts';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
-import { sayMoney, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 
 /** What the firm stands behind, what another year would cost, and what was weighed where it is not sure. */
@@ -39,7 +39,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
               {anotherYear.brings.map((b) => (
                 <li key={b.condition}>
                   {CONDITION_LABELS[b.condition]}: {sayInHundred(b.odds)}
-                  {b.addedCost > 0 && `, ${sayMoney(b.addedCost, currency)} more`}. {said(b.text)}
+                  {b.addedCost > 0 && `, ${sayRoundMoney(b.addedCost, currency)} more`}. {said(b.text)}
                 </li>
               ))}
             </ul>

@@ -47,13 +47,13 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
             <th scope="col" className="py-1.5 pl-7 text-left font-normal" colSpan={2}>
               step
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="w-16 font-normal">
               hours
             </th>
-            <th scope="col" className="font-normal max-wide:hidden">
+            <th scope="col" className="w-16 font-normal max-wide:hidden">
               litres
             </th>
-            <th scope="col" className="w-20 font-normal">
+            <th scope="col" className="w-24 font-normal">
               ready after
             </th>
           </tr>

@@ -6,7 +6,7 @@ import { newId } from '../store/api.ts';
 import { useChooseSystemMutation } from '../store/systemsApi.ts';
 import type { SurfacePage, WhatIfAnswer } from '../store/systemTypes.ts';
 import { sayConsequence, sayInHundred } from '../words/consequence.ts';
-import { capital, sayHours, sayMoney } from '../words/figures.ts';
+import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { sayDeparture } from './departures.ts';
@@ -73,9 +73,9 @@ function savesIn({ saves, odds, expectedCost }: WhatIfAnswer, currency: string):
         ? `takes ${sayHours(-saves.minutes)} h more`
         : '',
     saves.cost > 0
-      ? `${sayMoney(saves.cost, currency)} cheaper`
+      ? `${sayRoundMoney(saves.cost, currency)} cheaper`
       : saves.cost < 0
-        ? `${sayMoney(-saves.cost, currency)} dearer`
+        ? `${sayRoundMoney(-saves.cost, currency)} dearer`
         : '',
     saves.waitingMin > 0
       ? `${sayLength(saves.waitingMin)} less waiting`
@@ -84,7 +84,7 @@ function savesIn({ saves, odds, expectedCost }: WhatIfAnswer, currency: string):
         : '',
   ].filter(Boolean);
   const gain = parts.length ? capital(parts.join(', ')) : 'It saves nothing';
-  const loss = expectedCost > 0 ? `, against ${sayMoney(expectedCost, currency)} expected to put right` : '';
+  const loss = expectedCost > 0 ? `, against ${sayRoundMoney(expectedCost, currency)} expected to put right` : '';
   return `${gain}${loss}.${odds > 0 ? ` Something shows: ${sayInHundred(odds)}.` : ''}`;
 }
 

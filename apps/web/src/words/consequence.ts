@@ -1,5 +1,5 @@
 import { FAULT_LABELS, type Consequence, type Fault } from '@rustic/core';
-import { sayMoney } from './figures.ts';
+import { sayRoundMoney } from './figures.ts';
 import { said } from './terms.ts';
 
 const WITHIN: Record<string, string> = {
@@ -23,7 +23,7 @@ export const sayInHundred = (odds: number) => `${Math.round(odds * 100)} in 100`
 
 /** What follows, in a line: "peels within a month, 78 in 100, £960 to put right". */
 export const sayConsequence = (one: Consequence, currency: string) =>
-  `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}, ${sayMoney(one.cost, currency)} to put right`;
+  `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}, ${sayRoundMoney(one.cost, currency)} to put right`;
 
 export const sayFault = (fault: Fault) => said(FAULT_LABELS[fault]);
 

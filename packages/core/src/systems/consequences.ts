@@ -146,10 +146,13 @@ export function ifReordered(before: readonly Step[], after: readonly Step[], pri
 }
 
 const FAILS: readonly Fault[] = ['peels', 'bleeds', 'bubbles', 'crackles', 'crawls', 'wrinkles'];
+/** Kinds of which one does the work of the other. */
+const ALIKE: readonly (readonly StepKind[])[] = [
+  ['dust-off', 'tack-off'],
+  ['degloss', 'sand'],
+];
 const sameWork = (a: Step, b: Step) =>
-  a.kind === b.kind ||
-  (a.kind === 'dust-off' && b.kind === 'tack-off') ||
-  (a.kind === 'tack-off' && b.kind === 'dust-off');
+  a.kind === b.kind || ALIKE.some((kinds) => kinds.includes(a.kind) && kinds.includes(b.kind));
 
 /** True where some step does this step's work: the same kind, and a primer that does as much for what is there. */
 function doneBy(need: Step, steps: readonly Step[]): boolean {

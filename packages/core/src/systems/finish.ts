@@ -1,6 +1,7 @@
 import type { Family, Sheen } from '../vocabulary/index.ts';
 import { isLowSheen } from '../evidence/facts.ts';
 import type { Case } from './case.ts';
+import { finishOnOil } from './knowledge/situations/oldFilm.ts';
 
 export interface ChosenFinish {
   family: Family;
@@ -146,6 +147,8 @@ export function finishCoats(c: Case, primed: boolean, family: Family): { coats: 
       ? { coats: 3, why: 'So vivid a colour hides poorly: three coats, even over a tinted primer.' }
       : { coats: 2, why: 'Two coats over the primer.' };
   }
+  if (finishOnOil(c) && (difference === null || difference <= 35))
+    return { coats: 2, why: 'No primer lies under it: two coats at least.' };
   if (difference === null) return { coats: 2, why: 'The change of colour is not known: two coats until it is.' };
   if (difference <= 5)
     return { coats: 1, why: `Near the old colour (difference ${difference.toFixed(0)}): one coat covers.` };

@@ -101,6 +101,15 @@ export const SWAPPED: readonly SwapRow[] = [
     text: 'It does not let a wall breathe as masonry paint does.',
   },
   {
+    to: ['exterior-acrylic', 'exterior-oil'],
+    when: (c) => !c.outside,
+    fault: 'knock',
+    odds: 0.4,
+    shows: 'P1M',
+    redo: 0.7,
+    text: 'Made for outside: it stays soft, and what keeps mould off it does not belong in a room.',
+  },
+  {
     to: ['silicone-sealant'],
     when: () => true,
     fault: 'crawls',
