@@ -15,6 +15,7 @@ import { asCase, NOTHING_WANTED, type Case, type TrialWord, type Wanted } from '
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import { risksOf, type Risk } from './systems/risks.ts';
+import type { Weights } from './systems/weights.ts';
 import { coatFamilies, type System } from './systems/step.ts';
 
 /** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */
@@ -42,6 +43,7 @@ export interface Known {
   trials?: readonly TrialWord[];
   /** The firm's own shelf, read already, in the order in which its products are taken. */
   shelf?: readonly Product[];
+  weights?: Weights;
 }
 
 /** The facts of a question, with what is usual filled in. */
@@ -59,7 +61,7 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, input.neighbours ?? []);
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
-  const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials);
+  const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
   const made = compose(c);
   return { d, c: withOneMaker(c, made), made };
 }
@@ -79,7 +81,7 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
     finish: rankedFinishes(d.odds),
     nextTest: testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)[0] ?? null,
     system: { steps: made.steps },
-    alternatives: alternativesTo(c, made, ways),
+    alternatives: alternativesTo(c, made, ways).map(({ differs, system }) => ({ differs, system })),
     schools: schoolsOn(c, made, ways),
     cautions: cautionsFor(c, made),
     blocks: blocksOn(c, made),

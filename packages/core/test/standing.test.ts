@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  alternativesTo,
   anotherYear,
   assessSchema,
   caseOf,
@@ -14,18 +15,26 @@ import {
   HOUSE_RULE_CODES,
   isCoat,
   longestTerm,
+  priceSystem,
   readBy,
   recase,
   rescueFrom,
   SCHOOLS,
   schoolsSideBySide,
+  scoreOf,
   SUBSTRATES,
   TEXTURES,
   toolsFor,
   underDoubt,
+  USUAL_WEIGHTS,
+  WEIGHT_CODES,
+  type Case,
   type Fault,
   type Family,
+  type Step,
+  type Weights,
 } from '../src/index.ts';
+import { callBacksAYear, earlyFailure } from '../src/systems/guarantee.ts';
 
 const read = (question: unknown) => caseOf(readBy(assessSchema, question));
 const rub = (result: string, place = 'a') => ({ kind: 'spirit-rub', result, place });
@@ -287,5 +296,58 @@ describe('tools', () => {
     expect([words('wash', 'prime'), words('new-each-coat', 'prime')].every((w) => w.includes('thrown away'))).toBe(
       true,
     );
+  });
+});
+
+describe('what matters to the firm', () => {
+  const price = (steps: readonly Step[], c: Case) => priceSystem(steps, c.d.surface, c.shelf);
+  test('the same ways, ranked by other weights, come in another order', () => {
+    const ways = (weights: Partial<Weights>) => {
+      const { c, made } = caseOf(readBy(assessSchema, { ...OLD_OIL, wanted: { colour: '#f4f1e8' } }), {
+        weights: { ...USUAL_WEIGHTS, ...weights },
+      });
+      return alternativesTo(c, made);
+    };
+    const hasty = ways({ time: 8, cost: 0.1 });
+    const patient = ways({ time: 0 });
+    expect(hasty.map((w) => w.differs)).not.toEqual(patient.map((w) => w.differs));
+    expect(hasty.every((w, i) => i === 0 || w.against >= hasty[i - 1]!.against)).toBe(true);
+  });
+  test('a score is the sum of its parts, each times its weight', () => {
+    const { c, made } = read(OLD_OIL);
+    const p = price(made.steps, c);
+    const of = (weights: Partial<Weights>) =>
+      scoreOf({ ...c, weights: { cost: 0, time: 0, fumes: 0, durability: 0, risk: 0, ...weights } }, made.steps, p);
+    const parts = WEIGHT_CODES.map((code) => of({ [code]: 1 }));
+    expect(of({ cost: 1, time: 1, fumes: 1, durability: 1, risk: 1 })).toBeCloseTo(
+      parts.reduce((a, b) => a + b, 0),
+      6,
+    );
+    expect(of({ cost: 2 })).toBeCloseTo(2 * p.cost, 6);
+    expect(of({})).toBe(0);
+  });
+  test('a coat more is called back less, a softer finish more', () => {
+    const { c, made } = read(OLD_OIL);
+    const coats = (n: number) =>
+      callBacksAYear(
+        c,
+        made.steps.map((s) => (s.kind === 'finish-coat' ? { ...s, coats: n } : s)),
+      );
+    expect(coats(1)).toBeGreaterThan(coats(2));
+    expect(coats(3)).toBeLessThan(coats(2));
+    const as = (family: Family) =>
+      callBacksAYear(
+        c,
+        made.steps.map((s) => (s.kind === 'finish-coat' ? { ...s, family } : s)),
+      );
+    expect(as('waterborne-alkyd')).toBeLessThan(as('acrylic-trim'));
+    expect(as('chalk-style')).toBeGreaterThan(as('acrylic-trim'));
+  });
+  test('what may be there instead counts the same whatever rule is asked first', () => {
+    const early = (rules: Record<string, string>) => {
+      const { c, made } = read({ ...OLD_OIL, tests: [], houseRules: rules });
+      return earlyFailure(c, made.steps);
+    };
+    expect(early({ blocker: 'shellac' })).toBeCloseTo(early({}), 10);
   });
 });

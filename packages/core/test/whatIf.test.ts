@@ -243,6 +243,7 @@ describe('what a block forbids', () => {
     fc.assert(
       fc.property(anyQuestion, (q) => {
         const answer = assess(q);
+        expect(answer.alternatives.length).toBeGreaterThanOrEqual(3);
         for (const { steps } of [answer.system, ...answer.alternatives.map((a) => a.system)])
           expect(
             brokenBlocks(steps, answer, { ...q.surface, silicone: (q.houseRules['silicone'] as string) ?? 'cut-out' }),

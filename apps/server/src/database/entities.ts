@@ -16,6 +16,7 @@ import type {
   Terms,
   TestRecord,
   Wanted,
+  Weights,
 } from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
 
@@ -29,6 +30,8 @@ export class FirmEntity {
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   /** The firm's own words, where it says a thing otherwise. */
   @Column('json') terms: Partial<Terms>;
+  /** What matters to it when ways are set against each other. */
+  @Column('json') weights: Partial<Weights>;
   @VersionColumn() version: number;
 }
 

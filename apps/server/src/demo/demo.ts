@@ -56,7 +56,7 @@ export class Demo {
 
   private async load(now: Date): Promise<void> {
     const firmId = uuid();
-    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {} });
+    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {}, weights: {} });
     const passwordHash = await hashPassword(DEMO_PASSWORD);
     const people = DEMO_PEOPLE.map((p) => ({
       ...p,

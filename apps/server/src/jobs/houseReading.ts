@@ -8,6 +8,7 @@ import {
   readBy,
   readHouse,
   runLine,
+  USUAL_WEIGHTS,
   workOf,
   type Air,
   type AssessInput,
@@ -125,6 +126,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
       .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
       .flatMap(({ words }) => words),
     shelf: records.shelf.kept,
+    weights: { ...USUAL_WEIGHTS, ...records.firm.weights },
   };
 }
 

@@ -1,7 +1,8 @@
 import {
   alternativesTo,
   anotherYear,
-  assessRead,
+  blocksOn,
+  cautionsFor,
   demandOf,
   estimateStep,
   guaranteeOf,
@@ -9,10 +10,14 @@ import {
   inheritedBy,
   othersFor,
   priceSystem,
+  rankedFinishes,
+  risksOf,
+  schoolsOn,
   sectionOf,
   testsThatPay,
   toolsFor,
   underDoubt,
+  waysOf,
   weightsIn,
   type Condition,
   type Departed,
@@ -21,7 +26,7 @@ import {
   type Step,
 } from '@rustic/core';
 import type { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
-import { caseIn, houseOf, knownOf, questionOf, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
+import { caseIn, houseOf, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */
@@ -29,11 +34,12 @@ export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stri
 
 /** Everything the page of a surface shows, computed by the core from the record. */
 export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Date): unknown {
-  const question = questionOf(records, surface);
-  const assessment = assessRead(question, knownOf(records, surface));
+  const { c, made } = caseIn(records, surface);
+  const ways = waysOf(c);
+  const price = priceSystem(made.steps, c.d.surface, c.shelf);
   const house = houseOf(records);
   const system = systemOf(records, surface);
-  const { c, steps } = system;
+  const { steps } = system;
   const { logs } = workOn(records, surface, system);
   const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
   const key = systemKey(system.computed);
@@ -46,7 +52,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     job: records.job,
     room: records.rooms.find((r) => r.id === surface.roomId),
     firm: { currency: records.firm.currency, timeZone: records.firm.timeZone },
-    finish: assessment.finish,
+    finish: rankedFinishes(c.d.odds),
     weights: weightsOn(records, surface, house),
     inherited: inheritedOn(records, surface, house),
     nextTests: test.slice(0, 3),
@@ -87,15 +93,17 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     rules: { firm: records.firm.houseRules, job: records.job.houseRules, surface: surface.houseRules },
     settledOther,
     alternatives: [
-      ...(settledOther ? [{ key: systemKey(system.computed), differs: 'What the evidence asks for now.' }] : []),
-      ...assessment.alternatives
+      ...(settledOther
+        ? [{ key: systemKey(system.computed), differs: 'What the evidence asks for now.', against: null }]
+        : []),
+      ...alternativesTo(c, made, ways)
         .filter((a) => systemKey(a.system.steps) !== systemKey(steps))
-        .map((a) => ({ key: systemKey(a.system.steps), differs: a.differs })),
+        .map((a) => ({ key: systemKey(a.system.steps), differs: a.differs, against: a.against })),
     ],
-    schools: assessment.schools,
-    cautions: assessment.cautions,
-    blocks: assessment.blocks,
-    risks: assessment.risks,
+    schools: schoolsOn(c, made, ways),
+    cautions: cautionsFor(c, made),
+    blocks: blocksOn(c, made),
+    risks: risksOf(made.steps, c, price),
     tests: records.tests.filter((t) => t.surfaceId === surface.id),
     work: logs,
     standing: standingOf(records, surface, now),

@@ -109,6 +109,7 @@ export class Rules {
         ...firm,
         ...(houseRules ? { houseRules } : {}),
         ...(body.terms ? { terms: { ...firm.terms, ...body.terms } } : {}),
+        ...(body.weights ? { weights: { ...firm.weights, ...body.weights } } : {}),
       });
       if (!houseRules) return saved;
       // A rule of the firm is a decision on every job that is under way.

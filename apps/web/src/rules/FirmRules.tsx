@@ -1,8 +1,17 @@
-import { TERM_CODES, TERM_LABELS, TERMS, USUAL_TERMS, type TermCode } from '@rustic/core';
+import {
+  TERM_CODES,
+  TERM_LABELS,
+  TERMS,
+  USUAL_TERMS,
+  USUAL_WEIGHTS,
+  WEIGHT_CODES,
+  type TermCode,
+  type Weights,
+} from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { newId, useSessionQuery } from '../store/api.ts';
-import { useChangeTermsMutation } from '../store/systemsApi.ts';
+import { useChangeFirmMutation } from '../store/systemsApi.ts';
 import type { Session } from '../store/types.ts';
 import { RulesPage } from './RulesPage.tsx';
 
@@ -21,6 +30,7 @@ export default function FirmRules() {
       own={firm.houseRules}
       under={{}}
     >
+      <WhatMatters firm={firm} />
       <Words firm={firm} />
     </RulesPage>
   );
@@ -28,7 +38,7 @@ export default function FirmRules() {
 
 /** Where good firms say the same thing otherwise. */
 function Words({ firm }: { firm: Session['firm'] }) {
-  const [change, { error }] = useChangeTermsMutation();
+  const [change, { error }] = useChangeFirmMutation();
   const terms = { ...USUAL_TERMS, ...firm.terms };
   const set = (code: TermCode, choice: string) =>
     void change({ id: newId(), version: firm.version, terms: { [code]: choice } });
@@ -53,6 +63,58 @@ function Words({ firm }: { firm: Session['firm'] }) {
                 ))}
               </div>
               <p className="text-[13.5px] text-faded">{TERM_LABELS[code].note}</p>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const WEIGHT_WORDS: Record<keyof Weights, { title: string; note: string }> = {
+  cost: { title: 'What it costs', note: 'Hours and paint.' },
+  time: { title: 'Waiting', note: 'A day of drying weighs as an hour of work, as usual.' },
+  fumes: { title: 'Smell', note: 'Strong vapour in a room weighs as an hour and a half of work, as usual.' },
+  durability: { title: 'How long it lasts', note: 'Call-backs in five years, by exposure, finish and coats.' },
+  risk: { title: 'Being wrong', note: 'The chance that something else is there, and it is done again.' },
+};
+const HOW_MUCH = [
+  [0, 'not at all'],
+  [0.5, 'a little'],
+  [1, 'as usual'],
+  [2, 'much'],
+] as const;
+
+/** By what other ways are ranked on every surface. */
+function WhatMatters({ firm }: { firm: Session['firm'] }) {
+  const [change, { error }] = useChangeFirmMutation();
+  const weights = { ...USUAL_WEIGHTS, ...firm.weights };
+  return (
+    <section aria-labelledby="matters" className="mt-6">
+      <h2 id="matters" className="text-[19px]">
+        What matters to us
+      </h2>
+      <p className="text-sm text-faded">Other ways are ranked by it on every surface, in money.</p>
+      <Refused error={error} />
+      <ul>
+        {WEIGHT_CODES.map((code) => (
+          <li key={code} className="grid items-start gap-x-4 py-1.5 wide:grid-cols-[190px_1fr]">
+            <span id={`weight-${code}`} className="pt-1 font-semibold">
+              {WEIGHT_WORDS[code].title}
+            </span>
+            <div>
+              <div className="flex flex-wrap gap-1.5" role="group" aria-labelledby={`weight-${code}`}>
+                {HOW_MUCH.map(([weight, words]) => (
+                  <Chip
+                    key={words}
+                    pressed={weights[code] === weight}
+                    onPress={() => void change({ id: newId(), version: firm.version, weights: { [code]: weight } })}
+                  >
+                    {words}
+                  </Chip>
+                ))}
+              </div>
+              <p className="text-[13.5px] text-faded">{WEIGHT_WORDS[code].note}</p>
             </div>
           </li>
         ))}

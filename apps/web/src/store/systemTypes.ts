@@ -71,7 +71,8 @@ export interface SurfacePage extends Pick<Assessment, 'finish' | 'schools' | 'ca
   doubt: Doubt | null;
   anotherYear: AnotherYear;
   rules: Record<'firm' | 'job' | 'surface', Partial<HouseRules>>;
-  alternatives: { key: string; differs: string }[];
+  /** `against`: what it weighs by the firm's weights, against what the evidence asks for; below 0 it weighs less. */
+  alternatives: { key: string; differs: string; against: number | null }[];
   tests: TestRow[];
   work: WorkLog[];
   standing: Standing;

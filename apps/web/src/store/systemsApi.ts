@@ -1,4 +1,4 @@
-import type { Departure, Fault, HouseRules, Rescue, Terms } from '@rustic/core';
+import type { Departure, Fault, HouseRules, Rescue, Terms, Weights } from '@rustic/core';
 import { api } from './api.ts';
 import type { RuleEffect, RuleLevel, SchoolsPage, SurfacePage, WhatIfAnswer } from './systemTypes.ts';
 import type { Session } from './types.ts';
@@ -61,7 +61,11 @@ const systemsApi = api.injectEndpoints({
       }),
       invalidatesTags: [...ALL],
     }),
-    changeTerms: build.mutation<Session['firm'], { id: string; version: number; terms: Partial<Terms> }>({
+    /** The firm's own words, and what matters to it. */
+    changeFirm: build.mutation<
+      Session['firm'],
+      { id: string; version: number; terms?: Partial<Terms>; weights?: Partial<Weights> }
+    >({
       query: (body) => ({ url: 'firm', method: 'PATCH', body }),
       invalidatesTags: [...ALL],
     }),
@@ -77,5 +81,5 @@ export const {
   useWriteWayBackMutation,
   useRulesPreviewQuery,
   useChangeRulesMutation,
-  useChangeTermsMutation,
+  useChangeFirmMutation,
 } = systemsApi;

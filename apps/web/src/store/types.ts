@@ -26,6 +26,7 @@ import type {
   TestRecord,
   TrialDesign,
   Wanted,
+  Weights,
 } from '@rustic/core';
 
 /** What the server answers with. Times are ISO 8601. */
@@ -39,6 +40,7 @@ export interface Session {
     currency: string;
     houseRules: Partial<HouseRules>;
     terms: Partial<Terms>;
+    weights: Partial<Weights>;
     version: number;
   };
 }

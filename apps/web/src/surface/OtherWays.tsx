@@ -4,12 +4,20 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChooseSystemMutation } from '../store/systemsApi.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
+import { sayRoundMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+
+/** How a way stands by what matters to the firm. */
+const weighs = (against: number, currency: string) =>
+  Math.abs(against) < 100
+    ? 'weighs the same by what matters to us'
+    : `weighs ${sayRoundMoney(Math.abs(against), currency)} ${against < 0 ? 'less' : 'more'} by what matters to us`;
 
 /** Other complete systems with what each trades, and where good firms part. */
 export function OtherWays({ data }: { data: SurfacePage }) {
   const [choose, { isLoading, error }] = useChooseSystemMutation();
   const begun = data.work.length > 0;
+  const { currency } = data.firm;
   if (data.alternatives.length === 0 && data.schools.length === 0) return null;
   return (
     <div className="mt-4 text-[14.5px]">
@@ -17,7 +25,12 @@ export function OtherWays({ data }: { data: SurfacePage }) {
       <ul>
         {data.alternatives.map((a) => (
           <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
-            <span className="flex-1">{said(a.differs)}</span>
+            <span className="flex-1">
+              {said(a.differs)}
+              {a.against !== null && (
+                <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>
+              )}
+            </span>
             {!begun && (
               <button
                 type="button"

@@ -1,6 +1,7 @@
 import {
   CHEMISTRY_LABELS,
   FAMILY_LABELS,
+  FINISH_FAMILIES,
   HOUSE_RULES,
   HOUSE_RULE_CODES,
   HOUSE_RULE_LABELS,
@@ -12,13 +13,21 @@ import {
 import { priceSystem, type SystemPrice } from '../pricing/price.ts';
 import { recase, type Case, type Wanted } from './case.ts';
 import { compose, type Composed } from './compose.ts';
+import { finishFails } from './finish.ts';
 import { RULE_REACH } from './knowledge/ruleReach.ts';
+import { SWAPPED } from './knowledge/swapped.ts';
+import { scoreOf } from './score.ts';
 import { stepKey, strongFumes, type Step, type System } from './step.ts';
 
 /** Another way, complete, with what it trades against the first. */
 export interface Alternative {
   differs: string;
   system: System;
+}
+
+/** An alternative with what it weighs by the firm's weights; below 0 it weighs less than the system it stands beside. */
+export interface RankedAlternative extends Alternative {
+  against: number;
 }
 
 /** Another school's choice on this surface, and what it would change. */
@@ -145,25 +154,76 @@ function variations(c: Case): Variation[] {
   return all.filter((v) => !v.rule || RULE_REACH[v.rule](c));
 }
 
-/** At least three other complete systems where they exist, ranked by work, waiting and cost; none repeats another. */
-export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = 5): Alternative[] {
+/** Other finishes that nothing speaks against here. */
+const otherFinishes = (c: Case): Family[] =>
+  FINISH_FAMILIES.filter(
+    (family) =>
+      !CLEAR_OR_SOFT.includes(family) &&
+      finishFails(family, c) === null &&
+      !SWAPPED.some((row) => row.to.includes(family) && row.when(c)),
+  );
+const CLEAR_OR_SOFT: readonly Family[] = ['waterborne-clear', 'oil-varnish', 'chalk-style'];
+
+/** Asked only where the usual variations give too few: other finishes, and a finish with another blocker or sanding. */
+function* furtherVariations(c: Case): Generator<Variation> {
+  const finishes = otherFinishes(c);
+  for (const family of finishes) yield { wanted: { family } };
+  for (const family of finishes) {
+    for (const blocker of ['oil', 'bonding-acrylic', 'shellac'] as const)
+      yield { wanted: { family }, rules: { blocker } };
+    yield { wanted: { family }, rules: { sanding: 'always' } };
+    yield { wanted: { family }, rules: { finishCoats: 'fixed-two' } };
+  }
+  yield { rules: { blocker: 'oil', sanding: 'always' } };
+  yield { rules: { blocker: 'bonding-acrylic', sanding: 'always' } };
+}
+
+/** The same system with a finish coat more: the last that can be offered where nothing else differs. */
+function withACoatMore(made: Composed): Composed {
+  const steps = made.steps.map((step) =>
+    step.kind === 'finish-coat'
+      ? { ...step, coats: (step.coats ?? 1) + 1, why: [...step.why, 'A coat more: it wears and weathers longer.'] }
+      : step,
+  );
+  return { ...made, steps };
+}
+
+const ENOUGH = 3;
+const MOST = 5;
+
+/** At least three other complete systems, ranked by the firm's weights: cost, time, fumes, durability, risk; none repeats another. */
+export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = MOST): RankedAlternative[] {
   const told = toldOf(base, c);
   const seen = new Set([told.key]);
   const found: { made: Composed; price: SystemPrice; burden: number }[] = [];
-  for (const v of variations(c)) {
-    const { made: other, key } = ways(v.rules ?? {}, v.wanted);
-    if (seen.has(key) || other.toBuy.length > base.toBuy.length) continue;
+  const take = (other: Composed, key: string) => {
+    if (seen.has(key) || other.toBuy.length > base.toBuy.length) return;
     seen.add(key);
     const price = priceSystem(other.steps, c.d.surface, c.shelf);
-    // A day's waiting weighs about as much as an hour of work.
-    found.push({ made: other, price, burden: price.cost + (price.waitingMin / 1440) * 3900 });
+    found.push({ made: other, price, burden: scoreOf(c, other.steps, price) });
+  };
+  const tryOne = (v: Variation) => {
+    const { made: other, key } = ways(v.rules ?? {}, v.wanted);
+    take(other, key);
+  };
+  variations(c).forEach(tryOne);
+  for (const v of furtherVariations(c)) {
+    if (found.length >= ENOUGH) break;
+    tryOne(v);
   }
+  for (const made of [base, ...found.map((f) => f.made)]) {
+    if (found.length >= ENOUGH) break;
+    const more = withACoatMore(made);
+    take(more, signature(more.steps));
+  }
+  const ours = scoreOf(c, base.steps, told.price);
   return found
     .sort((a, b) => a.burden - b.burden)
     .slice(0, most)
-    .map(({ made, price }) => ({
+    .map(({ made, price, burden }) => ({
       differs: differenceText(told, made, price),
       system: { steps: made.steps },
+      against: Math.round(burden - ours),
     }));
 }
 

@@ -23,7 +23,7 @@ function worsened(c: Case, conditions: readonly Condition[]): Case {
   const odds = c.d.odds;
   // A test that cleared a condition speaks of today, not of next year.
   const d = diagnoseBy(facts, tests, () => odds);
-  const next = asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials);
+  const next = asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights);
   return { ...next, is: (...any) => any.some((one) => standing.includes(one)) };
 }
 

@@ -16,6 +16,7 @@ import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
 import type { Product } from '../shelf/product.ts';
 import { usableOn } from '../shelf/usable.ts';
+import { USUAL_WEIGHTS, type Weights } from './weights.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
 
 /** What is wished for. A wish: where it would fail, the system departs from it and says why. */
@@ -72,6 +73,8 @@ export interface Case {
   shown: ReadonlyMap<Family, number>;
   /** Accepted trials that speak for this surface. */
   trials: readonly TrialWord[];
+  /** What matters to the firm when ways are set against each other. */
+  weights: Weights;
 }
 
 /** What an accepted trial says of one primer: how much better than the middle of the trial, in odds on a logarithmic scale. */
@@ -165,9 +168,17 @@ export function recase(c: Case, given: Partial<HouseRules>, wish: Partial<Wanted
   };
 }
 
+/** The same surface, were what is on it this; its zones with it. */
+export function asIf(c: Case, treatAs: Treatment): Case {
+  if (treatAs === c.treatAs) return c;
+  const zones = c.d.zones.map((zone) => ({ ...zone, treatAs }));
+  const as = { ...c, treatAs, bare: treatAs === 'bare', d: { ...c.d, treatAs, zones } };
+  return { ...as, goesTo: finishChemistry(as.d, as.wanted, as.rules, as.joinery, as.outside) };
+}
+
 /** The case of one zone: the same surface, rules and wishes, with what was found there. */
 export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
-  return asCase({ ...c.d, ...zone, zones: [zone] }, c.wanted, c.rules, c.shelf, c.shift, c.trials);
+  return asCase({ ...c.d, ...zone, zones: [zone] }, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights);
 }
 
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */
@@ -178,6 +189,7 @@ export function asCase(
   shelf: readonly Product[],
   shift = colourShift(d, wanted),
   trials: readonly TrialWord[] = [],
+  weights: Weights = USUAL_WEIGHTS,
 ): Case {
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
   const surface = d.surface;
@@ -206,6 +218,7 @@ export function asCase(
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),
     trials,
+    weights,
     shown: shownBy(d, trials),
   };
 }

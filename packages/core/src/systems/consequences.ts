@@ -1,6 +1,6 @@
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import type { Family, Fault, Need, StepKind } from '../vocabulary/index.ts';
-import type { Case } from './case.ts';
+import { asIf, type Case } from './case.ts';
 import { MISPLACED } from './knowledge/misplaced.ts';
 import { NEED_FAULTS } from './knowledge/needFaults.ts';
 import { PRIMERS } from './knowledge/primers.ts';
@@ -25,10 +25,6 @@ export interface Consequence {
 /** A chance below this is not worth composing a case for. */
 const WORTH_ASKING = 0.02;
 const round = (odds: number) => Math.round(odds * 100) / 100;
-
-/** The same case, were the surface this: what the rows of skipped steps ask of it. */
-const asIf = (c: Case, treatAs: Treatment): Case =>
-  treatAs === c.treatAs ? c : { ...c, treatAs, bare: treatAs === 'bare' };
 
 const shares = new WeakMap<object, readonly (readonly [Case, number])[]>();
 

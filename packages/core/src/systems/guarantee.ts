@@ -1,7 +1,9 @@
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
-import type { Case } from './case.ts';
+import { DEFAULT_HOUSE_RULES } from '../vocabulary/index.ts';
+import { asIf, NOTHING_WANTED, recase, type Case } from './case.ts';
 import { compose } from './compose.ts';
 import { failureIf } from './consequences.ts';
+import { COAT_MORE, ONE_COAT, WEARS } from './knowledge/durability.ts';
 import {
   CALL_BACK_A_YEAR,
   LONGEST_MONTHS,
@@ -31,18 +33,50 @@ export interface Departed {
 
 const WORTH_ASKING = 0.01;
 
+/** What else may be there, with its share of the odds and what it asks for. */
+interface Otherwise {
+  truth: Case;
+  share: number;
+  needed: readonly Step[];
+}
+const otherwise = new WeakMap<object, Map<string, readonly Otherwise[]>>();
+
+/** The same surface under the usual rules, going to the same kind of finish: what it asks for, whoever paints it. */
+function asUsual(c: Case): Case {
+  const chemistry = c.goesTo === 'solvent-borne' ? 'solvent-borne' : 'waterborne';
+  return recase(c, DEFAULT_HOUSE_RULES, { ...NOTHING_WANTED, colour: c.wanted.colour, chemistry });
+}
+
+/** Read once for one diagnosis and kind of finish: what is there does not change with the way it is painted. */
+function whatElse(c: Case): readonly Otherwise[] {
+  let kinds = otherwise.get(c.d);
+  if (!kinds) otherwise.set(c.d, (kinds = new Map()));
+  const known = kinds.get(c.goesTo);
+  if (known) return known;
+  const usual = asUsual(c);
+  const shares = treatmentOdds(c.d.odds);
+  const found = (Object.keys(shares) as Treatment[])
+    .filter((treatAs) => treatAs !== c.treatAs && shares[treatAs] >= WORTH_ASKING)
+    .map((treatAs): Otherwise => {
+      const truth = asIf(usual, treatAs);
+      return { truth, share: shares[treatAs], needed: compose(truth).steps };
+    });
+  kinds.set(c.goesTo, found);
+  return found;
+}
+
 /** The chance that these steps let go early, over everything that may be there. */
 export function earlyFailure(c: Case, steps: readonly Step[]): number {
-  const shares = treatmentOdds(c.d.odds);
-  let total = 0;
-  for (const treatAs of Object.keys(shares) as Treatment[]) {
-    const share = shares[treatAs];
-    if (treatAs === c.treatAs || share < WORTH_ASKING) continue;
-    const zones = c.d.zones.map((zone) => ({ ...zone, treatAs }));
-    const truth: Case = { ...c, treatAs, bare: treatAs === 'bare', d: { ...c.d, treatAs, zones } };
-    total += share * failureIf(truth, compose(truth).steps, steps);
-  }
-  return total;
+  return whatElse(c).reduce((sum, { truth, share, needed }) => sum + share * failureIf(truth, needed, steps), 0);
+}
+
+/** How often a system is called back in a year: by exposure, by how its finish wears, and by its coats. */
+export function callBacksAYear(c: Case, steps: readonly Step[]): number {
+  const finish = steps.find((s) => s.kind === 'finish-coat');
+  const wear = WEARS.find((row) => row.family === finish?.family && row.when(c))?.factor ?? 1;
+  const coats = finish?.coats ?? 2;
+  const film = coats < 2 ? ONE_COAT : COAT_MORE ** (coats - 2);
+  return CALL_BACK_A_YEAR[c.d.surface.exposure] * wear * film;
 }
 
 /**
@@ -58,7 +92,7 @@ export function longestTerm(early: number, aYear: number): number | null {
 /** What follows for the guarantee from a system, what is there, and what was departed from. */
 export function guaranteeOf(c: Case, steps: readonly Step[], departed: readonly Departed[] = []): Guarantee {
   const early = earlyFailure(c, steps);
-  const aYear = CALL_BACK_A_YEAR[c.d.surface.exposure];
+  const aYear = callBacksAYear(c, steps);
   const withheld = [
     ...WITHHELD.filter((row) => row.when(c, steps)).map((row) => row.reason),
     ...departed.map((d) => `${d.words}: signed for, against what the system asks.`),

@@ -1,7 +1,14 @@
 export { NOTHING_WANTED, asCase, recase, type Case, type TrialWord, type Wanted } from './case.ts';
 export { compose, type Composed } from './compose.ts';
 export { stepKey, type Step, type System } from './step.ts';
-export { alternativesTo, schoolsOn, type Alternative, type School } from './alternatives.ts';
+export {
+  alternativesTo,
+  schoolsOn,
+  waysOf,
+  type Alternative,
+  type RankedAlternative,
+  type School,
+} from './alternatives.ts';
 export { blocksOn, type Block } from './blocks.ts';
 export { cautionsFor, type Caution } from './cautions.ts';
 export { risksOf, type Risk } from './risks.ts';
@@ -21,3 +28,5 @@ export { schoolsSideBySide, type SchoolWay } from './sideBySide.ts';
 export { SCHOOLS } from './knowledge/schools.ts';
 export { productDemands } from './productDemands.ts';
 export { coatFamilies } from './step.ts';
+export { scoreOf } from './score.ts';
+export { USUAL_WEIGHTS, WEIGHT_CODES, type Weights } from './weights.ts';

@@ -31,7 +31,7 @@ function after(c: Case, finish: Finish | undefined, add: readonly Condition[], w
   // What the tests said of the film that came off is heard no more; what they said of the ground still is.
   const tests = finish ? c.d.tests.filter((t) => t.kind === 'lead-swab' || t.kind === 'moisture-meter') : c.d.tests;
   const d = diagnoseBy(facts, tests, (zone) => posteriorOdds(facts, zone, []));
-  return asCase(d, c.wanted, c.rules, c.shelf, undefined, c.trials);
+  return asCase(d, c.wanted, c.rules, c.shelf, undefined, c.trials, c.weights);
 }
 
 /** One more finish coat over what was put right, as the system lays it. */

@@ -4,7 +4,7 @@ import type { NextTest } from '../evidence/nextTest.ts';
 import { expectedLoss, treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import { USUAL_AREA_M2 } from '../quantities/estimate.ts';
 import { priceSystem } from '../pricing/price.ts';
-import type { Case } from './case.ts';
+import { asIf, type Case } from './case.ts';
 import { compose } from './compose.ts';
 
 /** A system made for one thing that the surface may be. Money in minor units. */
@@ -49,13 +49,11 @@ export function underDoubt(c: Case, test: NextTest | null): Doubt | null {
   const likely = (Object.keys(shares) as Treatment[]).filter((t) => shares[t] >= WORTH_A_SYSTEM || t === c.treatAs);
   if (likely.length < 2) return null;
   const options = likely.map((treatAs): DoubtOption => {
-    const zones = c.d.zones.map((zone) => ({ ...zone, treatAs }));
-    const as: Case = { ...c, treatAs, bare: treatAs === 'bare', d: { ...c.d, treatAs, zones } };
     return {
       treatAs,
       words: wordsFor(treatAs, c),
       share: shares[treatAs],
-      cost: priceSystem(compose(as).steps, c.d.surface, c.shelf).cost,
+      cost: priceSystem(compose(asIf(c, treatAs)).steps, c.d.surface, c.shelf).cost,
       expectedLoss: Math.round(expectedLoss(treatAs, c.d.odds) * area),
       chosen: treatAs === c.treatAs,
     };

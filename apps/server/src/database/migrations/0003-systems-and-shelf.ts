@@ -5,6 +5,7 @@ const OWNED = 'id CHAR(36) PRIMARY KEY, firm_id CHAR(36) NOT NULL, product_id VA
 
 const COLUMNS: [table: string, column: string][] = [
   ['firm', "terms JSON NOT NULL DEFAULT '{}'"],
+  ['firm', "weights JSON NOT NULL DEFAULT '{}'"],
   ['surface', "house_rules JSON NOT NULL DEFAULT '{}'"],
   ['system_choice', '`override` JSON NULL'],
 ];

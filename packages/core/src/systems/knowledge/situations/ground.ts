@@ -173,7 +173,8 @@ export const GROUND: readonly Situation[] = [
       { kind: 'fill', family: 'filler', why: ['Fill open seams so that they do not show through.'] },
     ],
     needs: (c) =>
-      paintedBefore(c)
+      // Paper under paint is sealed by it, by oil above all: what lies on that has to grip, not to seal.
+      paintedBefore(c) || c.treatAs === 'oil' || c.treatAs === 'over-oil'
         ? []
         : [
             {

@@ -1,0 +1,32 @@
+import type { Family } from '../../vocabulary/index.ts';
+import type { Case } from '../case.ts';
+
+/** How a finish wears against the usual one of the place: call-backs in a year, as a factor. Below 1 it lasts longer. */
+export interface WearRow {
+  family: Family;
+  when: (c: Case) => boolean;
+  factor: number;
+}
+
+const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch';
+const wetOrGreasy = (c: Case) => c.d.surface.exposure === 'interior-wet' || c.d.surface.exposure === 'interior-grease';
+
+/** The first row that fits is taken; a finish that no row names wears as usual. Source: practice; the firm's own record wins as it gathers. */
+export const WEARS: readonly WearRow[] = [
+  { family: 'waterborne-alkyd', when: (c) => c.joinery && handled(c), factor: 0.7 },
+  { family: 'waterborne-alkyd', when: (c) => c.joinery, factor: 0.85 },
+  { family: 'oil-enamel', when: (c) => c.joinery && handled(c), factor: 0.65 },
+  { family: 'oil-enamel', when: (c) => c.joinery || wetOrGreasy(c), factor: 0.8 },
+  { family: 'moisture-resistant-acrylic', when: wetOrGreasy, factor: 0.75 },
+  { family: 'acrylic-wall', when: wetOrGreasy, factor: 1.5 },
+  { family: 'acrylic-trim', when: handled, factor: 1.15 },
+  { family: 'exterior-oil', when: (c) => c.outside, factor: 1.2 },
+  { family: 'oil-varnish', when: (c) => c.outside, factor: 1.8 },
+  { family: 'waterborne-clear', when: (c) => c.outside, factor: 2 },
+  { family: 'chalk-style', when: () => true, factor: 1.5 },
+];
+
+/** Each finish coat beyond the second is called back less often, to this factor. */
+export const COAT_MORE = 0.88;
+/** A single finish coat is called back more often. */
+export const ONE_COAT = 1.15;
