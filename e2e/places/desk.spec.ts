@@ -89,23 +89,6 @@ test('a room is unfolded, and a window dragged to where it is stays there', asyn
   await expect.poll(async () => Math.round((await opening.boundingBox())!.x - was.x)).toBeGreaterThan(20);
 });
 
-test('a house rule is changed with a tap and stays changed', async ({ page }) => {
-  await page.goto('/rules');
-  const rules = page.getByRole('list').filter({ hasText: 'Silicone' });
-  const group = rules.getByRole('group').first();
-  const chosen = () => group.getByRole('button', { pressed: true }).innerText();
-  const first = await chosen();
-  const others = group.getByRole('button', { pressed: false });
-  const to = await others.first().innerText();
-  await others.first().click();
-  await expect.poll(chosen).toBe(to);
-  await page.reload();
-  await expect.poll(chosen).toBe(to);
-  await expect(page.locator('footer')).toContainText('1');
-  await group.getByRole('button', { name: first, exact: true }).click();
-  await expect.poll(chosen).toBe(first);
-});
-
 test('a drill: tests cost minutes, a decision ends it, and it says what it was', async ({ page }) => {
   await page.goto('/practice');
   const footer = page.locator('footer');

@@ -2,9 +2,22 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { openJob, signIn } from '../signIn.ts';
 
-const PLACES = ['today', 'jobs', 'drying', 'aftercare', 'trials', 'shelf', 'practice', 'rules'];
+const PLACES = [
+  'today',
+  'jobs',
+  'drying',
+  'aftercare',
+  'trials',
+  'shelf',
+  'shelf/coming',
+  'shelf/file',
+  'shelf/products/fettlewick-son-amberstop',
+  'practice',
+  'rules',
+];
 
 test('every place reads without fault, in paper and in lamp, and nothing runs off the page', async ({ page }) => {
+  test.setTimeout(300_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   await signIn(page);
@@ -44,6 +57,15 @@ test('every place reads without fault, in paper and in lamp, and nothing runs of
   await page.getByRole('link', { name: 'Panelling below the rail' }).click();
   await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
   await check('surface');
+  await page.getByRole('button', { name: /^Caulk/ }).click();
+  await page.getByRole('button', { name: 'left out', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'What follows' })).toContainText('in 100');
+  await check('surface, what if');
+  await page.getByRole('link', { name: 'The schools side by side' }).click();
+  await expect(page.getByRole('heading', { name: 'The schools side by side' })).toBeVisible();
+  await check('schools');
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
   await page.evaluate(() => localStorage.setItem('rustic-ledger-theme', 'lamp'));
   await page.reload();
   await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();

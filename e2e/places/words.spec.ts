@@ -48,7 +48,17 @@ test('no page says a code, an empty value or a date that is none', async ({ page
       .evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')!).join('\n'));
     expect(SLIPS.exec(heard)?.[0], `${where}, heard`).toBeUndefined();
   };
-  for (const place of ['today', 'jobs', 'drying', 'aftercare', 'trials', 'shelf', 'practice', 'rules']) {
+  for (const place of [
+    'today',
+    'jobs',
+    'drying',
+    'aftercare',
+    'trials',
+    'shelf',
+    'shelf/coming',
+    'practice',
+    'rules',
+  ]) {
     await page.goto(`/${place}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await read(place);
@@ -66,7 +76,10 @@ test('no page says a code, an empty value or a date that is none', async ({ page
       await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
       await read(surface);
     }
-    for (const view of ['ledger', 'walk']) {
+    await page.goto(`${surfaces[0]}/schools`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await read(`${title}, schools`);
+    for (const view of ['ledger', 'walk', 'rules']) {
       await page.goto(`${job}/${view}`);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await read(`${title}, ${view}`);

@@ -93,9 +93,17 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     rules: { firm: records.firm.houseRules, job: records.job.houseRules, surface: surface.houseRules },
     settledOther,
     alternatives: [
-      ...(settledOther
-        ? [{ key: systemKey(system.computed), differs: 'What the evidence asks for now.', against: null }]
-        : []),
+      ...(key === systemKey(steps)
+        ? []
+        : [
+            {
+              key,
+              differs: settledOther
+                ? 'What the evidence asks for now.'
+                : 'The system as it was composed, nothing departed from.',
+              against: null,
+            },
+          ]),
       ...alternativesTo(c, made, ways)
         .filter((a) => systemKey(a.system.steps) !== systemKey(steps))
         .map((a) => ({ key: systemKey(a.system.steps), differs: a.differs, against: a.against })),

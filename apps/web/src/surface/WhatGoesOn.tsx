@@ -62,12 +62,12 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
           {data.lines.map((line, i) => (
             <Fragment key={i}>
               <tr className={`align-top ${open === i ? 'bg-leaf' : 'border-b border-rule'}`}>
-                <td className="w-7 py-[6px] font-bold">{i + 1}</td>
-                <td className="py-[6px]">
+                <td className="w-7 py-[6px] font-bold max-wide:py-3">{i + 1}</td>
+                <td className="py-[4px] max-wide:py-0">
                   <button
                     type="button"
                     aria-expanded={open === i}
-                    className={`text-left hover:underline ${laid.has(i) ? 'text-faded line-through' : ''}`}
+                    className={`min-h-[44px] text-left hover:underline wide:min-h-[26px] ${laid.has(i) ? 'text-faded line-through' : ''}`}
                     onClick={() => toggle(i)}
                   >
                     {sayStep(line.step)}
@@ -76,9 +76,9 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
                   {laid.has(i) && <span className="ml-1 text-sm text-faded">logged</span>}
                   <NotesUnder ns={[reasons.ofLine.get(i)!]} />
                 </td>
-                <td className="py-[6px] text-right">{line.minutes ? sayHours(line.minutes) : ''}</td>
+                <td className="py-[6px] text-right max-wide:py-3">{line.minutes ? sayHours(line.minutes) : ''}</td>
                 <td className="py-[6px] text-right max-wide:hidden">{sayLitres(line.litres)}</td>
-                <td className="py-[6px] text-right whitespace-nowrap">
+                <td className="py-[6px] text-right whitespace-nowrap max-wide:py-3">
                   {line.readyAfterMin ? sayLength(line.readyAfterMin) : ''}
                 </td>
               </tr>

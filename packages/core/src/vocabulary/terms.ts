@@ -48,6 +48,7 @@ export function inTerms(text: string, terms: Partial<Terms>): string {
     if (!rule || !to) continue;
     const pattern = new RegExp(`${rule.but.source}|\\b${rule.from}(?=s?\\b)`, 'gi');
     said = said.replace(pattern, (found) => (found.toLowerCase() === rule.from ? likewise(found, to) : found));
+    if (/^[aeiou]/.test(to)) said = said.replace(new RegExp(`\\b(a) (?=${to})`, 'gi'), '$1n ');
   }
   return said;
 }

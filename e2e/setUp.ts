@@ -1,0 +1,45 @@
+import type { Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+
+/** Sends what a page would send, from the page: the cookie and the proof of origin are the browser's own. */
+export async function send(page: Page, method: string, path: string, body: unknown): Promise<unknown> {
+  const answer = await page.evaluate(
+    async ([how, where, what]) => {
+      const response = await fetch(`/api/${where}`, {
+        method: how!,
+        headers: { 'content-type': 'application/json' },
+        body: what!,
+      });
+      return { ok: response.ok, text: await response.text() };
+    },
+    [method, path, JSON.stringify(body)],
+  );
+  if (!answer.ok) throw new Error(`${path}: ${answer.text}`);
+  return JSON.parse(answer.text) as unknown;
+}
+
+/** A job of its own with one skirting under old oil gloss, young enough to sand dry. */
+export async function oilSkirting(page: Page, title: string): Promise<{ job: string; surface: string }> {
+  const [jobId, roomId, surfaceId] = [uuid(), uuid(), uuid()];
+  await send(page, 'POST', 'jobs', {
+    id: jobId,
+    title,
+    place: 'Pellworth Staithe',
+    builtYear: 1996,
+    startsAt: new Date().toISOString(),
+  });
+  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
+  await send(page, 'POST', `jobs/${jobId}/surfaces`, {
+    id: surfaceId,
+    roomId,
+    name: 'Skirting',
+    facts: { element: 'trim', substrate: 'softwood', areaM2: 6 },
+    wanted: { colour: '#22384d', sheen: 'satin' },
+  });
+  for (const test of [
+    { kind: 'spirit-rub', result: 'no-transfer' },
+    { kind: 'sheen-look', result: 'gloss', yellowed: true },
+  ])
+    await send(page, 'POST', `surfaces/${surfaceId}/tests`, { id: uuid(), at: new Date().toISOString(), test });
+  return { job: `/jobs/${jobId}`, surface: `/jobs/${jobId}/surfaces/${surfaceId}` };
+}
