@@ -60,6 +60,7 @@ rows.push([
   `${(assess / unit).toFixed(1)} × JSON yardstick (${unit.toFixed(3)} ms)`,
 ]);
 
+await systems();
 await evidence();
 await trial();
 
@@ -112,6 +113,70 @@ rows.push([
 const widths = [0, 1, 2].map((i) => Math.max(...rows.map((r) => r[i].length), 6));
 for (const row of [['what', 'median', 'aim', 'beside'], ...rows])
   say(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('   '));
+
+/** A shelf of 300 products: the shipped ones, and as many again and again under other names. */
+function wholeShelf() {
+  const more = Array.from({ length: 3 }, (_, n) =>
+    core.SHIPPED_SHELF.map((p) => ({ ...p, id: `${p.id}-${n}`, name: `${p.name} ${n}` })),
+  );
+  return [...core.SHIPPED_SHELF, ...more.flat()].slice(0, 300);
+}
+
+/** One surface with its alternatives on a long shelf; a job of 200 surfaces; the products that cover it. */
+async function systems() {
+  const shelf = wholeShelf();
+  const read = core.readBy(core.assessSchema, question);
+  const one = () => core.assessRead(read, { shelf });
+  await timed(200, one);
+  const took = await timed(200, one);
+  rows.push([
+    'one surface with alternatives, 300 products',
+    `${took.toFixed(2)} ms`,
+    '10 ms',
+    `${one().alternatives.length} alternatives; ${(took / unit).toFixed(1)} × yardstick`,
+  ]);
+  const grounds = ['softwood', 'drywall', 'lime-plaster', 'melamine', 'wallpaper-paper', 'render', 'ferrous-metal'];
+  const flags = [['glossy'], [], ['water-stain'], ['greasy'], ['loose-paper'], ['chalking'], ['rust-stain'], ['gaps']];
+  const job = Array.from({ length: 200 }, (_, i) =>
+    core.readBy(core.assessSchema, {
+      ...question,
+      surface: {
+        ...question.surface,
+        element: ['trim', 'wall', 'ceiling', 'door', 'cabinet'][i % 5],
+        substrate: grounds[i % 7],
+        conditions: flags[i % 8],
+        areaM2: 4 + (i % 13),
+      },
+      tests: i % 3 ? question.tests : [],
+      neighbours: [],
+    }),
+  );
+  const whole = () => job.map((q) => core.assessRead(q, { shelf }));
+  await timed(2, whole);
+  const all = await timed(5, whole);
+  rows.push([
+    'a job of 200 surfaces, every system',
+    `${all.toFixed(0)} ms`,
+    '1 s',
+    `${(all / unit).toFixed(0)} × yardstick`,
+  ]);
+  const cover = () => {
+    const demands = job.flatMap((q, i) => {
+      const { c, made } = core.caseOf(q, { shelf });
+      return core.productDemands(c, made, `${i}`);
+    });
+    return { set: core.smallestSet(demands), demands };
+  };
+  await timed(1, cover);
+  const covered = await timed(3, cover);
+  const { set, demands } = cover();
+  rows.push([
+    'the fewest products for that job, exact',
+    `${covered.toFixed(0)} ms`,
+    '',
+    `${demands.length} lines by ${set.products.length} products; ${(covered / unit).toFixed(0)} × yardstick`,
+  ]);
+}
 
 /** The odds of one surface, and a whole house with its ranked tests. */
 async function evidence() {

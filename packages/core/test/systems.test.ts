@@ -427,3 +427,23 @@ describe('house rules', () => {
     );
   });
 });
+
+describe('the tint of a primer', () => {
+  const deep = (primerTint: string, colour: string) =>
+    assess({
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 20, builtYear: 2001, currentColour: '#f4f1e8' },
+      tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      wanted: { colour },
+      houseRules: { primerTint },
+    } as never).system.steps.find((s) => s.kind === 'prime');
+  test('says what it saves: as deep as the finish, or toward it', () => {
+    expect(deep('grey-by-depth', '#22384d')!.why.join(' ')).toContain(
+      'Tinted as deep as the finish: it saves one coat of finish.',
+    );
+    expect(deep('toward-finish', '#22384d')!.why.join(' ')).toContain('Tinted toward the finish');
+    expect(deep('grey-by-depth', '#22384d')!.tint).toBe('grey-deep');
+  });
+  test('a firm that tints only from dark to light leaves it out on a pale wall', () => {
+    expect(deep('dark-to-light-only', '#22384d')).toBeUndefined();
+  });
+});

@@ -1,3 +1,4 @@
+import { setImmediate as breath } from 'node:timers/promises';
 import {
   assessSchema,
   caseOf,
@@ -136,6 +137,20 @@ export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagno
   let found = cases.get(surface.id);
   if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
   return found;
+}
+
+/** Longer than this nobody else waits for an answer. */
+const BREATH_MS = 20;
+
+/** Composes every surface of a job, letting others be answered in between; what asks for them afterwards finds them made. */
+export async function composeAll(records: JobRecords): Promise<void> {
+  let since = performance.now();
+  for (const surface of records.surfaces) {
+    caseIn(records, surface);
+    if (performance.now() - since < BREATH_MS) continue;
+    await breath();
+    since = performance.now();
+  }
 }
 
 /** The system that stands for a surface: the one settled, else the one the core would take. */

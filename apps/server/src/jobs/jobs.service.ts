@@ -1,4 +1,3 @@
-import { setImmediate as breath } from 'node:timers/promises';
 import { Injectable } from '@nestjs/common';
 import { priceSystem, rankedFinishes, sectionOf, estimateStep, FINISH_TESTS, type HouseTest } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
@@ -6,7 +5,7 @@ import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
-import { standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
+import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
 import { readJob, readJobs, type JobRecords } from './jobRecords.ts';
 import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
 import { surfaceView } from './surfaceView.ts';
@@ -26,9 +25,8 @@ export class Jobs {
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
     const briefs: unknown[] = [];
     for (const records of await readJobs(scope, jobs)) {
+      await composeAll(records);
       briefs.push(this.brief(records, who.now));
-      // Many jobs are computed one after the other: others are answered in between.
-      await breath();
     }
     return briefs;
   }
@@ -61,6 +59,7 @@ export class Jobs {
 
   async whole(who: Who, jobId: string): Promise<unknown> {
     const records = await readJob(this.writes.reading(who), jobId);
+    await composeAll(records);
     return {
       job: records.job,
       rooms: records.rooms,

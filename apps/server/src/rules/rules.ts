@@ -1,4 +1,3 @@
-import { setImmediate as breath } from 'node:timers/promises';
 import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { houseRulesSchema, priceSystem, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
@@ -6,7 +5,7 @@ import { FirmEntity, JobEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { refusedWith } from '../http/refused.ts';
-import { caseIn, systemOf } from '../jobs/houseReading.ts';
+import { caseIn, composeAll, systemOf } from '../jobs/houseReading.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { systemKey } from '../jobs/surfaceView.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -79,9 +78,10 @@ export class Rules {
     const reached = await this.reached(this.writes.reading(who), body);
     const surfaces: RuleEffect[] = [];
     for (const records of reached) {
-      surfaces.push(...effectsOn(records, underRules(records, body, rules)));
-      // Many jobs are computed one after the other: others are answered in between.
-      await breath();
+      const under = underRules(records, body, rules);
+      await composeAll(records);
+      await composeAll(under);
+      surfaces.push(...effectsOn(records, under));
     }
     const looked = body.level === 'surface' ? 1 : reached.reduce((n, { surfaces: all }) => n + all.length, 0);
     return { surfaces, looked };

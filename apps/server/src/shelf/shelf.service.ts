@@ -1,3 +1,4 @@
+import { setImmediate as breath } from 'node:timers/promises';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import {
   hashOf,
@@ -19,7 +20,7 @@ import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../database/shel
 import { TrialEntity } from '../database/trialEntities.ts';
 import { refusedWith } from '../http/refused.ts';
 import { editedElsewhere } from '../http/conflict.ts';
-import { caseIn } from '../jobs/houseReading.ts';
+import { caseIn, composeAll } from '../jobs/houseReading.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { productById, readFirmShelf } from './firmShelf.ts';
@@ -159,14 +160,17 @@ export class Shelf {
     const scope = this.writes.reading(who);
     const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
     const demands: (ProductDemand & { job: string; surface: string })[] = [];
-    for (const records of await readJobs(scope, jobs))
+    for (const records of await readJobs(scope, jobs)) {
+      await composeAll(records);
       for (const surface of records.surfaces) {
         const { c, made } = caseIn(records, surface);
         const done = records.work.some((w) => w.surfaceId === surface.id);
         if (done) continue;
         const asked = productDemands(c, made, surface.id);
         demands.push(...asked.map((d) => ({ ...d, job: records.job.title, surface: surface.name })));
+        await breath();
       }
+    }
     const shelf = await readFirmShelf(scope);
     const price = new Map(shelf.all.map((p) => [p.id, Math.min(...p.tins.map((t) => t.price), 1e9)]));
     // What stands in the van costs nothing more to bring along.

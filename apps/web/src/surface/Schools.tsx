@@ -5,7 +5,7 @@ import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
 import { useSchoolsQuery } from '../store/systemsApi.ts';
-import { sayTerm } from '../words/consequence.ts';
+import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
@@ -83,6 +83,7 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
     ['labour and paint', (w) => sayRoundMoney(w.price.cost, currency)],
     ['waiting', (w) => sayLength(w.price.waitingMin)],
     ['smell', (w) => (w.fumes ? 'strong' : 'low')],
+    ['called back in a year', (w) => sayInHundred(w.guarantee.aYear)],
     [
       'guarantee',
       (w) =>

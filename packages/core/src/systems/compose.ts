@@ -9,7 +9,7 @@ import {
 } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
-import { chooseFinish, wantsClearCoat, type ChosenFinish } from './finish.ts';
+import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
@@ -64,7 +64,6 @@ function primerStep(
   scope: PrimerNeed['scope'],
 ): Step {
   const tint = scope === 'all' ? tintFor(c) : undefined;
-  const tinted = tint && tint !== 'white' ? ['Tinted so that the finish covers in fewer coats.'] : [];
   return {
     kind,
     family: primer.family,
@@ -72,7 +71,7 @@ function primerStep(
     scope,
     ...(tint ? { tint } : {}),
     method: scope === 'spots' ? spotMethod(c, needs) : methodFor(c, scope),
-    why: [...new Set([...needs.map((n) => n.why), ...primer.why, ...tinted])],
+    why: [...new Set([...needs.map((n) => n.why), ...primer.why])],
   };
 }
 
@@ -213,6 +212,20 @@ function gripPatch(c: Case, steps: readonly Step[]): Step[] {
   ];
 }
 
+const COUNTED = ['', 'one coat', 'two coats', 'three coats'];
+
+/** What the tint of a primer saves, in coats of finish; null where no primer is tinted. */
+function tintSaves(coats: readonly Step[], c: Case, finish: ChosenFinish): { at: number; why: string } | null {
+  const at = coats.findIndex((s) => s.kind === 'prime' && s.tint !== undefined && s.tint !== 'white');
+  if (at < 0) return null;
+  const saved = finishCoats(c, false, finish.family).coats - finish.coats;
+  const why = saved > 0 ? `it saves ${COUNTED[saved]} of finish` : 'the finish covers evenly over it';
+  return {
+    at,
+    why: `Tinted ${coats[at]!.tint === 'toward-finish' ? 'toward the finish' : 'as deep as the finish'}: ${why}.`,
+  };
+}
+
 /** Why the system is not that of the likeliest finish, where it is not. */
 function saferWhy(c: Case): string | null {
   const likeliest = TREATMENT_OF[c.d.likeliest];
@@ -257,6 +270,8 @@ function gather(c: Case): Gathered {
       why: finish.why,
     },
   ];
+  const saves = tintSaves(coats, c, finish);
+  if (saves) coats[saves.at] = { ...coats[saves.at]!, why: [...coats[saves.at]!.why, saves.why] };
   const safer = saferWhy(c);
   if (safer) coats[0] = { ...coats[0]!, why: [...coats[0]!.why, safer] };
   const clearWhy = wantsClearCoat(c, finish);
