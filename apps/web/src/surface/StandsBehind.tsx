@@ -8,6 +8,8 @@ import { said } from '../words/terms.ts';
 export function StandsBehind({ data }: { data: SurfacePage }) {
   const { guarantee, anotherYear, doubt } = data;
   const { currency } = data.firm;
+  // Once work is logged, waiting and choosing are past.
+  const open = data.work.length === 0;
   return (
     <dl className="mt-2 grid gap-x-4 gap-y-1 text-[14.5px] wide:grid-cols-[150px_1fr]">
       <dt className="font-semibold">Guarantee</dt>
@@ -30,7 +32,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
           </ul>
         )}
       </dd>
-      {anotherYear.brings.length > 0 && (
+      {open && anotherYear.brings.length > 0 && (
         <>
           <dt className="font-semibold">Left another year</dt>
           <dd>
@@ -46,7 +48,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
           </dd>
         </>
       )}
-      {doubt && <UnderDoubt doubt={doubt} currency={currency} />}
+      {open && doubt && <UnderDoubt doubt={doubt} currency={currency} />}
     </dl>
   );
 }
