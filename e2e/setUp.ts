@@ -1,5 +1,5 @@
+import { randomUUID as uuid } from 'node:crypto';
 import type { Page } from '@playwright/test';
-import { v7 as uuid } from 'uuid';
 
 /** Sends what a page would send, from the page: the cookie and the proof of origin are the browser's own. */
 export async function send(page: Page, method: string, path: string, body: unknown): Promise<unknown> {

@@ -239,6 +239,67 @@ describe('house rules by level', () => {
   });
 });
 
+describe('what matters to the firm', () => {
+  test('other ways are ranked by it; out of range it is refused, and left out it stays', async () => {
+    const { surfaceId } = await oilSkirting();
+    const ranked = async () => {
+      const { alternatives } = await page(surfaceId);
+      const against = alternatives
+        .map((a: { against: number | null }) => a.against)
+        .filter((a: number | null) => a !== null);
+      expect(against).toEqual([...against].sort((a: number, b: number) => a - b));
+      return alternatives.map((a: { differs: string }) => a.differs);
+    };
+    const weigh = async (weights: object) => {
+      const { version } = (await ada.get('/api/session')).body.firm;
+      return ada.send('PATCH', '/api/firm', { id: uuid(), version, weights });
+    };
+    const usual = await ranked();
+    expect((await weigh({ time: 4, cost: 0 })).status).toBe(200);
+    const hasty = await ranked();
+    expect(hasty).not.toEqual(usual);
+    expect([...hasty].sort()).not.toHaveLength(0);
+    expect((await weigh({ time: 9 })).status).toBe(400);
+    expect((await weigh({ beauty: 1 })).status).toBe(400);
+    const back = await weigh({ time: 1, cost: 1 });
+    expect(back.body.weights).toMatchObject({ time: 1, cost: 1 });
+    expect(await ranked()).toEqual(usual);
+  });
+});
+
+describe('what stands behind a system', () => {
+  test('a surface says its term, what another year may bring, and what was weighed', async () => {
+    const { jobId, roomId } = await newJob(ada, 1996);
+    const sill = {
+      ...surfaceBody(roomId),
+      name: 'Sill',
+      facts: {
+        element: 'sill',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        areaM2: 2,
+        conditions: ['peeling', 'end-grain'],
+      },
+    };
+    await ada.post(`/api/jobs/${jobId}/surfaces`, sill);
+    const shown = await page(sill.id);
+    expect(shown.anotherYear.brings.map((b: { condition: string }) => b.condition)).toContain('rot');
+    expect(shown.anotherYear.expectedCost).toBeGreaterThan(0);
+    expect(shown.guarantee.months === null || shown.guarantee.months <= 30).toBe(true);
+    const options = shown.doubt?.options ?? [];
+    for (const o of options) expect(o.share).toBeGreaterThan(0);
+    for (const line of shown.lines) expect(Array.isArray(line.tools)).toBe(true);
+  });
+  test('each line that lays a film says what it is done with and what could be taken instead', async () => {
+    const { surfaceId } = await oilSkirting();
+    const shown = await page(surfaceId);
+    const prime = shown.lines[lineOf(shown, 'prime')];
+    expect(prime.tools.join()).toMatch(/brush|sleeve/);
+    expect(prime.others).toContain('bonding-acrylic-primer');
+    expect(prime.others).not.toContain('acrylic-trim');
+  });
+});
+
 describe('the schools, and the way back', () => {
   test('each rule that parts here is whole on both sides, ours among them', async () => {
     const { surfaceId } = await oilSkirting();

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord } from '@rustic/core';
-import type { SurfacePage, Trial, TestRow } from '../src/store/types.ts';
+import type { SurfacePage } from '../src/store/systemTypes.ts';
+import type { Trial, TestRow } from '../src/store/types.ts';
 import { reasonsOf, sayTest } from '../src/surface/reasons.ts';
 import { standingLooks, worstOn } from '../src/trials/looks.ts';
 

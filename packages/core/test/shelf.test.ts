@@ -265,3 +265,90 @@ describe('a shelf as a file', () => {
     expect(writeShelf([], 'csv').trim()).toBe(SHELF_COLUMNS.join(','));
   });
 });
+
+describe('what a product stands in for', () => {
+  const demandsOf = (question: unknown) => {
+    const { c, made } = read(question);
+    return { c, demands: productDemands(c, made, 'x') };
+  };
+  const familiesFor = (question: unknown, words: string) => {
+    const { c, demands } = demandsOf(question);
+    const demand = demands.find((d) => d.words.startsWith(words))!;
+    return new Set(demand.fits.map((id) => c.shelf.find((p) => p.id === id)!.family));
+  };
+  test('a stain is blocked by what blocks it, not by what only hides it', () => {
+    const families = familiesFor(
+      {
+        surface: {
+          element: 'ceiling',
+          substrate: 'skim-plaster',
+          conditions: ['water-stain'],
+          areaM2: 12,
+          builtYear: 2001,
+        },
+        tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      },
+      'Spot-prime',
+    );
+    expect(families.has('oil-primer')).toBe(true);
+    expect(families.has('multi-purpose-acrylic-primer')).toBe(false);
+    expect(families.has('stain-blocking-acrylic-primer')).toBe(false);
+  });
+  test('indoors no exterior finish stands in, outdoors no indoor one', () => {
+    const wall = familiesFor(
+      {
+        surface: { element: 'wall', substrate: 'drywall', areaM2: 12, builtYear: 2001 },
+        tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      },
+      'Finish',
+    );
+    expect([...wall].some((f) => f.startsWith('exterior') || f === 'masonry-paint')).toBe(false);
+    const siding = familiesFor(
+      {
+        surface: {
+          element: 'siding',
+          substrate: 'softwood',
+          exposure: 'exterior-exposed',
+          areaM2: 20,
+          builtYear: 2001,
+        },
+        tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      },
+      'Finish',
+    );
+    expect([...siding].every((f) => f.startsWith('exterior'))).toBe(true);
+  });
+  test('a finish is met only by products sold in its sheen', () => {
+    const { c, demands } = demandsOf({
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 6, builtYear: 2001 },
+      tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      wanted: { sheen: 'eggshell' },
+    });
+    const finish = demands.find((d) => d.words.startsWith('Finish'))!;
+    for (const id of finish.fits) expect(c.shelf.find((p) => p.id === id)!.sheens).toContain('eggshell');
+    expect(finish.fits).not.toContain('saltglass-works-newel');
+  });
+  test('whatever is asked, each line that takes a product names one on the shelf that does', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          element: fc.constantFrom('wall', 'trim', 'door', 'siding', 'masonry', 'radiator'),
+          substrate: fc.constantFrom('drywall', 'softwood', 'render', 'ferrous-metal', 'melamine', 'wallpaper-paper'),
+          exposure: fc.constantFrom('interior-dry', 'interior-wet', 'exterior-exposed'),
+          builtYear: fc.constantFrom(1905, 2015),
+        }),
+        (surface) => {
+          const { c, demands } = demandsOf({ surface });
+          const ids = new Set(c.shelf.map((p) => p.id));
+          for (const d of demands) {
+            expect([d.words, d.fits.length > 0]).toEqual([d.words, true]);
+            expect(d.fits.every((id) => ids.has(id))).toBe(true);
+          }
+          const set = smallestSet(demands);
+          for (const d of demands) expect(d.fits.some((id) => set.products.includes(id))).toBe(true);
+        },
+      ),
+      { numRuns: 60, seed: 12 },
+    );
+  });
+});

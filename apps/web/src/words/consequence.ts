@@ -1,6 +1,5 @@
-import { FAULT_LABELS, type Consequence, type Fault } from '@rustic/core';
+import { FAULT_LABELS, type Consequence } from '@rustic/core';
 import { sayRoundMoney } from './figures.ts';
-import { said } from './terms.ts';
 
 const WITHIN: Record<string, string> = {
   PT1H: 'within the hour',
@@ -24,8 +23,6 @@ export const sayInHundred = (odds: number) => `${Math.round(odds * 100)} in 100`
 /** What follows, in a line: "peels within a month, 78 in 100, £960 to put right". */
 export const sayConsequence = (one: Consequence, currency: string) =>
   `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}, ${sayRoundMoney(one.cost, currency)} to put right`;
-
-export const sayFault = (fault: Fault) => said(FAULT_LABELS[fault]);
 
 /** A term of months as a firm would write it. */
 export function sayTerm(months: number): string {
