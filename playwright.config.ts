@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 1,
   retries: 0,
-  timeout: 90_000,
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

@@ -1,3 +1,4 @@
+import { createConnection } from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
 
 const BASE = process.env['TEST_SERVER']!;
@@ -73,3 +74,19 @@ export const surfaceBody = (roomId: string) => ({
   facts: { element: 'trim', substrate: 'softwood', areaM2: 6 },
   wanted: { colour: '#22384d', sheen: 'satin' },
 });
+
+/** A second firm, put in by hand, and its owner signed in: another firm's data must not exist for it. */
+export async function secondFirm(name: string, email: string): Promise<Client> {
+  const db = await createConnection(process.env['TEST_DATABASE_URL']!);
+  const firm = uuid();
+  await db.execute(
+    'INSERT INTO firm (id, name, time_zone, hemisphere, currency, house_rules) VALUES (?, ?, ?, ?, ?, ?)',
+    [firm, name, 'Europe/London', 'northern', 'GBP', '{}'],
+  );
+  await db.execute(
+    'INSERT INTO person (id, firm_id, name, initials, email, password_hash, role) SELECT ?, ?, ?, ?, ?, password_hash, ? FROM person LIMIT 1',
+    [uuid(), firm, 'Nell Farrow', 'NF', email, 'owner'],
+  );
+  await db.end();
+  return signedIn(email);
+}

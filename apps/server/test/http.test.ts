@@ -1,25 +1,13 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createConnection } from 'mysql2/promise';
 import sharp from 'sharp';
-import { Client, newJob, PASSWORD, signedIn, surfaceBody, uuid } from './client.ts';
+import { Client, newJob, PASSWORD, secondFirm, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  // A second firm, put in by hand: another firm's data must not exist for it.
-  const db = await createConnection(process.env['TEST_DATABASE_URL']!);
-  const firm = uuid();
-  await db.execute(
-    'INSERT INTO firm (id, name, time_zone, hemisphere, currency, house_rules) VALUES (?, ?, ?, ?, ?, ?)',
-    [firm, 'Over the Water', 'Europe/London', 'northern', 'GBP', '{}'],
-  );
-  await db.execute(
-    'INSERT INTO person (id, firm_id, name, initials, email, password_hash, role) SELECT ?, ?, ?, ?, ?, password_hash, ? FROM person LIMIT 1',
-    [uuid(), firm, 'Nell Farrow', 'NF', 'nell@over-the-water.example', 'owner'],
-  );
-  await db.end();
-  other = await signedIn('nell@over-the-water.example');
+  other = await secondFirm('Over the Water', 'nell@over-the-water.example');
 });
 
 describe('the door', () => {

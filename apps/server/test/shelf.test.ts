@@ -1,23 +1,11 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { createConnection } from 'mysql2/promise';
-import { Client, newJob, signedIn, surfaceBody, uuid } from './client.ts';
+import { Client, newJob, secondFirm, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  const db = await createConnection(process.env['TEST_DATABASE_URL']!);
-  const firm = uuid();
-  await db.execute(
-    'INSERT INTO firm (id, name, time_zone, hemisphere, currency, house_rules) VALUES (?, ?, ?, ?, ?, ?)',
-    [firm, 'Downstream Decorators', 'Europe/London', 'northern', 'GBP', '{}'],
-  );
-  await db.execute(
-    'INSERT INTO person (id, firm_id, name, initials, email, password_hash, role) SELECT ?, ?, ?, ?, ?, password_hash, ? FROM person LIMIT 1',
-    [uuid(), firm, 'Isa Crake', 'IC', 'isa@downstream.example', 'owner'],
-  );
-  await db.end();
-  other = await signedIn('isa@downstream.example');
+  other = await secondFirm('Downstream Decorators', 'isa@downstream.example');
 });
 
 interface Shown {

@@ -126,6 +126,16 @@ describe('an override', () => {
       key: shown.key,
       override: sign([{ act: 'skip', step: lineOf(shown, 'degloss') }]),
     });
+    const once = await page(surfaceId);
+    await ada.post(`/api/surfaces/${surfaceId}/choices`, {
+      id: uuid(),
+      key: once.key,
+      override: sign([{ act: 'skip', step: lineOf(once, 'tack-off') }]),
+    });
+    const twice = await page(surfaceId);
+    expect(twice.choice.override.said).toEqual(['Dull the gloss (liquid deglosser) left out', 'Tack off left out']);
+    expect(twice.guarantee.withheld).toHaveLength(2);
+    expect(twice.settledOther).toBe(false);
     await ada.post(`/api/surfaces/${surfaceId}/choices`, { id: uuid(), key: shown.computedKey });
     const back = await page(surfaceId);
     expect(back.lines).toHaveLength(shown.lines.length);

@@ -1,4 +1,5 @@
 import { ConflictException, Injectable } from '@nestjs/common';
+import type { Step } from '@rustic/core';
 import { SurfaceEntity, SystemChoiceEntity, type Override } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { caseIn, systemOf } from '../jobs/houseReading.ts';
@@ -10,6 +11,18 @@ import { signed } from './departures.ts';
 import type { ChoiceBody } from './systems.dto.ts';
 
 type Settled = Pick<SystemChoiceEntity, 'steps' | 'differs'> & { override?: Override };
+
+/** A departure from a system that was departed from already: both stand, measured from where the first began. */
+function onTopOf(choice: SystemChoiceEntity | null, from: readonly Step[], override: Override): Override {
+  const before = choice?.override;
+  if (!before || choice.steps !== from) return override;
+  return {
+    ...override,
+    base: before.base,
+    said: [...before.said, ...override.said],
+    told: [...before.told, ...override.told],
+  };
+}
 
 /** Settling on a system. The newest choice stands; none is ever changed. */
 @Injectable()
@@ -45,7 +58,8 @@ export class Systems {
     if (!body.override) return found;
     const { c, made } = caseIn(records, surface);
     const { steps, override } = signed(c, made, found.steps, body.override, body.key);
-    return { steps, override, differs: override.said.join('; ').slice(0, 1000) };
+    const whole = onTopOf(systemOf(records, surface).choice, found.steps, override);
+    return { steps, override: whole, differs: whole.said.join('; ').slice(0, 1000) };
   }
 
   /** Writes a settled system within a write that is under way. */

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
 import { Timer } from '../walkround/Timer.tsx';
 import { CAUTION_SHORT } from '../words/cautions.ts';
+import { said } from '../words/terms.ts';
 
 /** A wait longer than this is no matter of standing by with a clock. */
 const LONGEST_STANDING_BY_SEC = 900;
@@ -13,7 +14,7 @@ export function MethodCard({ kind }: { kind: TestKind }) {
   return (
     <div className="mb-2 max-w-[66ch] text-[14.5px]">
       <p>
-        <strong>{TEST_LABELS[kind]}.</strong> {card.how}{' '}
+        <strong>{TEST_LABELS[kind]}.</strong> {said(card.how)}{' '}
         <button type="button" aria-expanded={more} className="underline" onClick={() => setMore(!more)}>
           {more ? 'Less' : 'How to read it'}
         </button>
@@ -21,11 +22,11 @@ export function MethodCard({ kind }: { kind: TestKind }) {
       {more && (
         <dl className="mt-1 grid grid-cols-[max-content_1fr] gap-x-3">
           <dt className="text-faded">use</dt>
-          <dd>{card.materials.join(', ')}</dd>
+          <dd>{said(card.materials.join(', '))}</dd>
           <dt className="text-faded">reads</dt>
-          <dd>{card.reads}</dd>
+          <dd>{said(card.reads)}</dd>
           <dt className="text-faded">misleads</dt>
-          <dd>{card.misleads}</dd>
+          <dd>{said(card.misleads)}</dd>
           <dt className="text-faded">source</dt>
           <dd>
             <em>{card.source}</em>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { HOUSE_RULE_LABELS, type HouseRuleCode, type SchoolWay } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
@@ -11,10 +11,11 @@ import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { schoolRows } from './schoolRows.ts';
+import { SurfacePath } from './SurfacePath.tsx';
 
 /** The same surface under each school, side by side. */
 export default function Schools() {
-  const { jobId = '', surfaceId = '' } = useParams();
+  const { surfaceId = '' } = useParams();
   const { data, error, refetch } = useSchoolsQuery(surfaceId);
   const [chosen, setChosen] = useState<HouseRuleCode | null>(null);
   const [asked, setAsked] = useState<SchoolWay | null>(null);
@@ -24,17 +25,7 @@ export default function Schools() {
     <Page
       title="The schools side by side"
       wide
-      above={
-        <>
-          <Link className="hover:underline" to={`/jobs/${jobId}`}>
-            {data.job.title}
-          </Link>{' '}
-          ›{' '}
-          <Link className="hover:underline" to={`/jobs/${jobId}/surfaces/${surfaceId}`}>
-            {data.surface.name}
-          </Link>
-        </>
-      }
+      above={<SurfacePath job={data.job} surface={data.surface} />}
       footing={<Total words="rules on which good firms part here" figure={data.rules.length} />}
     >
       {!open && <p className="py-6">On this surface every school does the same.</p>}

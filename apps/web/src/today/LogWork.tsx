@@ -4,6 +4,7 @@ import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useLogWorkMutation } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
+import type { KeptProduct } from '../store/shelfTypes.ts';
 import type { TodayLine } from '../store/types.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayTime } from '../words/time.ts';
@@ -23,7 +24,11 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
   const [wetFilm, setWetFilm] = useState('');
   const [id] = useState(newId);
   const [log, { data: logged, isLoading, error }] = useLogWorkMutation();
-  const choices = shelf?.filter((p) => p.family === offered?.family) ?? [];
+  // What is open in the van comes first.
+  const inVan = (p: KeptProduct) => Number(p.van.some((tin) => tin.litres > 0));
+  const choices = (shelf ?? [])
+    .filter((p) => p.kept && p.family === offered?.family)
+    .sort((a, b) => inVan(b) - inVan(a));
   const send = () => {
     const endedAt = Date.now() - number(minutesAgo || '0') * 60_000;
     void log({
