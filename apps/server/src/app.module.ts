@@ -4,6 +4,11 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { Aftercare, AftercareController } from './aftercare/aftercare.ts';
 import { databaseOptions } from './database/options.ts';
 import { Demo } from './demo/demo.ts';
+import { ClientLinks } from './documents/clientLinks.ts';
+import { Clients, ClientsController } from './documents/clients.ts';
+import { DocumentsController } from './documents/documents.controller.ts';
+import { Printer } from './documents/printer.ts';
+import { Quotes } from './documents/quotes.ts';
 import { FindController } from './find/find.controller.ts';
 import { HealthController } from './health/health.controller.ts';
 import { ErrorsFilter } from './http/errors.filter.ts';
@@ -15,9 +20,11 @@ import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
 import { SessionGuard } from './people/session.ts';
 import { Plans, PlansController } from './plans/plans.ts';
+import { Pricing, PricingController } from './pricing/pricing.ts';
 import { Rules, RulesController } from './rules/rules.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
 import { Shelf } from './shelf/shelf.service.ts';
+import { Shopping, ShoppingController } from './shopping/shopping.ts';
 import { SystemsController } from './systems/systems.controller.ts';
 import { Systems } from './systems/systems.ts';
 import { TrialsController } from './trials/trials.controller.ts';
@@ -35,6 +42,8 @@ import { WritesModule } from './writes/writes.module.ts';
   ],
   controllers: [
     AftercareController,
+    ClientsController,
+    DocumentsController,
     FindController,
     FindingsController,
     HealthController,
@@ -43,8 +52,10 @@ import { WritesModule } from './writes/writes.module.ts';
     PeopleController,
     PhotosController,
     PlansController,
+    PricingController,
     RulesController,
     ShelfController,
+    ShoppingController,
     SystemsController,
     TrialsController,
     WalkroundController,
@@ -52,15 +63,21 @@ import { WritesModule } from './writes/writes.module.ts';
   ],
   providers: [
     Aftercare,
+    ClientLinks,
+    Clients,
     Demo,
     Findings,
     Jobs,
     People,
     Photos,
     Plans,
+    Pricing,
+    Printer,
+    Quotes,
     Rooms,
     Rules,
     Shelf,
+    Shopping,
     Systems,
     Trials,
     Walkround,

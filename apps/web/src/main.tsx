@@ -1,4 +1,4 @@
-import { lazy, StrictMode, useEffect } from 'react';
+import { lazy, StrictMode, Suspense, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
@@ -31,6 +31,12 @@ const Schools = lazy(() => import('./surface/Schools.tsx'));
 const ProductPage = lazy(() => import('./shelf/ProductPage.tsx'));
 const ShelfFile = lazy(() => import('./shelf/ShelfFile.tsx'));
 const ComingJobs = lazy(() => import('./shelf/ComingJobs.tsx'));
+const PricePage = lazy(() => import('./price/PricePage.tsx'));
+const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
+const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
+const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.SentPaper })));
+const Reckoner = lazy(() => import('./reckon/Reckoner.tsx'));
+const ClientPage = lazy(() => import('./client/ClientPage.tsx'));
 const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
 
 /** Signed in, the frame; signed out, the door. */
@@ -51,6 +57,15 @@ function Door() {
 }
 
 const router = createBrowserRouter([
+  // Behind a private link there is no door: whoever has it may read.
+  {
+    path: '/client/:token',
+    element: (
+      <Suspense fallback={<Coming />}>
+        <ClientPage />
+      </Suspense>
+    ),
+  },
   {
     path: '/',
     element: <Door />,
@@ -65,6 +80,10 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/rules', element: <JobRules /> },
       { path: 'jobs/:jobId/walk', element: <Walk /> },
       { path: 'jobs/:jobId/round', element: <Round /> },
+      { path: 'jobs/:jobId/price', element: <PricePage /> },
+      { path: 'jobs/:jobId/shopping', element: <Shopping /> },
+      { path: 'jobs/:jobId/papers/:kind', element: <JobPaper /> },
+      { path: 'papers/:documentId', element: <SentPaper /> },
       { path: 'jobs/:jobId/ledger', element: <Ledger /> },
       { path: 'drying', element: <Drying /> },
       { path: 'drying/:jobId', element: <Drying /> },
@@ -75,6 +94,7 @@ const router = createBrowserRouter([
       { path: 'shelf/file', element: <ShelfFile /> },
       { path: 'shelf/coming', element: <ComingJobs /> },
       { path: 'shelf/products/:productId', element: <ProductPage /> },
+      { path: 'shelf/reckon', element: <Reckoner /> },
       { path: 'practice', element: <Practice /> },
       { path: 'rules', element: <FirmRules /> },
       { path: '*', element: <Navigate to="/today" replace /> },

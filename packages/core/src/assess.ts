@@ -4,7 +4,8 @@ import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/di
 import { surfaceFacts, type SurfaceFacts } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
 import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
-import { priceSystem } from './pricing/price.ts';
+import { priceOn } from './pricing/price.ts';
+import type { HoursBy } from './quantities/hours.ts';
 import { asProduct } from './shelf/familyFigures.ts';
 import type { Product, ProductGiven } from './shelf/product.ts';
 import { SHIPPED_SHELF } from './shelf/shippedShelf.ts';
@@ -44,6 +45,8 @@ export interface Known {
   /** The firm's own shelf, read already, in the order in which its products are taken. */
   shelf?: readonly Product[];
   weights?: Weights;
+  /** What bears on the hours of the work. */
+  by?: HoursBy;
 }
 
 /** The facts of a question, with what is usual filled in. */
@@ -63,7 +66,8 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
   const made = compose(c);
-  return { d, c: withOneMaker(c, made), made };
+  const whole = withOneMaker(c, made);
+  return { d, c: known.by ? { ...whole, by: known.by } : whole, made };
 }
 
 /** A firm that keeps to one maker has that maker's products taken first, where one makes every coat. */
@@ -75,7 +79,7 @@ function withOneMaker(c: Case, made: Composed): Case {
 /** Facts → evidence → system: what is there, what goes on it, and why. For input that has been read. */
 export function assessRead(input: AssessInput, known: Known = {}): Assessment {
   const { d, c, made } = caseOf(input, known);
-  const price = priceSystem(made.steps, d.surface, c.shelf);
+  const price = priceOn(c, made.steps);
   const ways = waysOf(c);
   return {
     finish: rankedFinishes(d.odds),

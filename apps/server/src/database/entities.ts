@@ -1,14 +1,17 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import type {
+  Access,
   Condition,
   Departure,
   Extent,
   Facing,
   Fault,
   HouseRules,
+  LeftOutReason,
   Measure,
   Plan,
   PlanInput,
+  PriceSettings,
   RoomSketch,
   SketchPlace,
   Step,
@@ -32,6 +35,8 @@ export class FirmEntity {
   @Column('json') terms: Partial<Terms>;
   /** What matters to it when ways are set against each other. */
   @Column('json') weights: Partial<Weights>;
+  /** How it prices, where that is not the usual way. */
+  @Column('json') pricing: Partial<PriceSettings>;
   @VersionColumn() version: number;
 }
 
@@ -100,6 +105,10 @@ export class JobEntity extends FirmOwned {
   @Column('json', { name: 'crew_ids' }) crewIds: string[];
   @Column('int') racks: number;
   @Column('json') property: Property;
+  /** Who the work is for, as it stands on papers. */
+  @Column('varchar', { length: 200 }) client: string;
+  /** Other systems that the client may take in place of the one that is priced. */
+  @Column('json') offers: Offer[];
   @VersionColumn() version: number;
 }
 
@@ -108,6 +117,13 @@ export interface Property {
   occupants?: string;
   leadYear?: number;
   asbestosYear?: number;
+}
+
+/** Another way to do a surface, put to the client at its own price: the key of a system of that surface. */
+export interface Offer {
+  id: string;
+  surfaceId: string;
+  key: string;
 }
 
 @Entity('room')
@@ -123,18 +139,11 @@ export class RoomEntity extends FirmOwned {
   @VersionColumn() version: number;
 }
 
-export const EXCLUSION_REASONS = [
-  'client-does-it',
-  'to-be-removed',
-  'undecided',
-  'other-trade-first',
-  'stays-as-it-is',
-] as const;
 /** What the client keeps out, with the reason; drawn at its boundary where one was drawn. */
 export interface Exclusion {
   id: string;
   words: string;
-  reason: (typeof EXCLUSION_REASONS)[number];
+  reason: LeftOutReason;
   whole: boolean;
   box: { wall: number; x: number; y: number; widthM: number; heightM: number } | null;
 }
@@ -150,6 +159,8 @@ export class SurfaceEntity extends FirmOwned {
   @Column('int') position: number;
   @Column('json', { nullable: true }) measure: Measure | null;
   @Column('json') exclusions: Exclusion[];
+  /** How it is reached. */
+  @Column('varchar', { length: 12 }) access: Access;
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   @VersionColumn() version: number;
 }
@@ -253,6 +264,8 @@ export class WorkLogEntity extends FirmOwned {
   @Column('double', { name: 'relative_humidity_pct', nullable: true }) relativeHumidityPct: number | null;
   @Column('double', { name: 'wet_film_um', nullable: true }) wetFilmUm: number | null;
   @Column('double', { nullable: true }) litres: number | null;
+  /** What the usual rates say of it: what the firm's own pace is learned against. */
+  @Column('int', { name: 'usual_min', nullable: true }) usualMin: number | null;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
 }
 

@@ -3,6 +3,7 @@ import { ENTITIES } from './tables.ts';
 import { FirstSchema1764000000001 } from './migrations/0001-first-schema.ts';
 import { WalkRound1764000000002 } from './migrations/0002-walk-round.ts';
 import { SystemsAndShelf1764000000003 } from './migrations/0003-systems-and-shelf.ts';
+import { PriceAndDocuments1764000000004 } from './migrations/0004-price-and-documents.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -13,7 +14,12 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
     timezone: 'Z',
     charset: 'utf8mb4_unicode_ci',
     entities: ENTITIES,
-    migrations: [FirstSchema1764000000001, WalkRound1764000000002, SystemsAndShelf1764000000003],
+    migrations: [
+      FirstSchema1764000000001,
+      WalkRound1764000000002,
+      SystemsAndShelf1764000000003,
+      PriceAndDocuments1764000000004,
+    ],
     synchronize: false,
     migrationsRun: false,
     connectTimeout: 5000,

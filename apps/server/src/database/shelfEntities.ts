@@ -17,6 +17,8 @@ export class ProductEntity extends FirmOwned {
 export class VanTinEntity extends FirmOwned {
   @Column('varchar', { length: 80, name: 'product_id' }) productId: string;
   @Column('varchar', { length: 80 }) batch: string;
+  /** What it was tinted to; null where it is as it came. */
+  @Column('varchar', { length: 20, nullable: true }) colour: string | null;
   @Column('datetime', { precision: 3, name: 'opened_at', nullable: true }) openedAt: Date | null;
   @Column('double') litres: number;
   @VersionColumn() version: number;

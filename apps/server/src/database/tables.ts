@@ -16,6 +16,13 @@ import {
   TestRecordEntity,
   WorkLogEntity,
 } from './entities.ts';
+import {
+  AgreementEntity,
+  ClientLinkEntity,
+  ClientVisitEntity,
+  DocumentEntity,
+  ShoppingTickEntity,
+} from './documentEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import { TrialActEntity, TrialEntity } from './trialEntities.ts';
 
@@ -42,4 +49,9 @@ export const ENTITIES = [
   ProductEntity,
   VanTinEntity,
   ProductNoteEntity,
+  DocumentEntity,
+  AgreementEntity,
+  ClientLinkEntity,
+  ClientVisitEntity,
+  ShoppingTickEntity,
 ];

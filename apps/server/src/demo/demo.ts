@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
 import { familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
 import { DateTime } from 'luxon';
@@ -7,12 +8,16 @@ import { FirmEntity, JobEntity, PersonEntity, RoomEntity } from '../database/ent
 import { ENTITIES } from '../database/tables.ts';
 import { TrialEntity } from '../database/trialEntities.ts';
 import type { Who } from '../database/firmScope.ts';
+import { ClientLinks } from '../documents/clientLinks.ts';
+import { Clients } from '../documents/clients.ts';
+import { Quotes } from '../documents/quotes.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Rooms } from '../jobs/rooms.service.ts';
 import { hashPassword } from '../people/passwords.ts';
 import { Plans } from '../plans/plans.ts';
+import { pricedJob } from '../pricing/pricedJob.ts';
 import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { Walkround } from '../walkround/walkround.ts';
@@ -40,6 +45,9 @@ export class Demo {
     private readonly trials: Trials,
     private readonly plans: Plans,
     private readonly shelf: Shelf,
+    private readonly quotes: Quotes,
+    private readonly links: ClientLinks,
+    private readonly clients: Clients,
   ) {}
 
   /** Loads the demo where there is no firm yet. */
@@ -56,7 +64,7 @@ export class Demo {
 
   private async load(now: Date): Promise<void> {
     const firmId = uuid();
-    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {}, weights: {} });
+    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {}, weights: {}, pricing: {} });
     const passwordHash = await hashPassword(DEMO_PASSWORD);
     const people = DEMO_PEOPLE.map((p) => ({
       ...p,
@@ -109,6 +117,7 @@ export class Demo {
       status: demo.status,
       temperatureC: demo.temperatureC,
       relativeHumidityPct: demo.relativeHumidityPct,
+      client: demo.client,
       crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id),
     });
     const laid: [DemoSurface, string][] = [];
@@ -125,6 +134,7 @@ export class Demo {
       for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
     }
     if (demo.trial) await this.loadTrial(who, jobId, demo.trial, laid);
+    await this.quote(walked, jobId, demo);
     if (demo.post)
       await this.plans.post({ ...walked, now: new Date(Math.min(startsAt.getTime(), who.now.getTime())) }, jobId, {
         id: uuid(),
@@ -143,7 +153,14 @@ export class Demo {
       campaign: surface.campaign ?? null,
       facts: surface.facts as never,
       wanted: (surface.wanted ?? {}) as never,
+      ...(surface.access ? { access: surface.access } : {}),
     });
+    if (surface.leftOut)
+      await this.rooms.changeSurface(who, id, {
+        id: uuid(),
+        version: 1,
+        exclusions: surface.leftOut.map((e) => ({ ...e, id: uuid() })),
+      });
     for (const [i, test] of (surface.tests ?? []).entries()) {
       await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, {
         id: uuid(),
@@ -152,6 +169,19 @@ export class Demo {
       });
     }
     return id;
+  }
+
+  /** Every job was quoted; those that are planned or begun were agreed by their client a day later. */
+  private async quote(walked: Who, jobId: string, demo: DemoJob): Promise<void> {
+    const scope = this.writes.reading(walked);
+    const records = await readJob(scope, jobId);
+    const { seen } = await this.quotes.standing(scope, records, await pricedJob(records));
+    const sent = uuid();
+    await this.quotes.send(walked, jobId, { id: sent, seen, token: randomBytes(32).toString('base64url') });
+    const link = await this.links.current(scope, jobId);
+    if (demo.status === 'quoted' || !link) return;
+    const agreed = new Date(walked.now.getTime() + DAY_MS);
+    await this.clients.agree(link, { id: uuid(), documentId: sent, name: demo.client, options: [] }, agreed);
   }
 
   /** A board laid some days ago and looked at once, as somebody at the house would have written it down. */

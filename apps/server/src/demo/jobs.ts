@@ -1,5 +1,5 @@
-import type { Facing, Family, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
-import type { JobStatus } from '../database/entities.ts';
+import type { Access, Facing, Family, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
+import type { Exclusion, JobStatus } from '../database/entities.ts';
 
 export interface DemoSurface {
   name: string;
@@ -8,7 +8,8 @@ export interface DemoSurface {
   wanted?: Partial<Wanted>;
   tests?: TestRecord[];
   /** What the client keeps out. */
-  leftOut?: { words: string; reason: 'client-does-it' | 'stays-as-it-is' }[];
+  leftOut?: Omit<Exclusion, 'id'>[];
+  access?: Access;
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; temperatureC: number; relativeHumidityPct: number };
 }
@@ -16,6 +17,7 @@ export interface DemoSurface {
 export interface DemoJob {
   title: string;
   place: string;
+  client: string;
   builtYear: number | null;
   status: JobStatus;
   note: string;
@@ -63,6 +65,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: "Ferrykeeper's House",
     place: 'Slip Lane, Pellworth Staithe',
+    client: 'Hesper Anstey-Quill',
     builtYear: 1908,
     status: 'active',
     starts: -4,
@@ -122,6 +125,15 @@ export const DEMO_JOBS: readonly DemoJob[] = [
           },
           {
             name: 'Walls above the rail',
+            access: 'stairwell',
+            leftOut: [
+              {
+                words: 'behind the long-case clock',
+                reason: 'stays-as-it-is',
+                whole: false,
+                box: { wall: 0, x: 3.6, y: 0.9, widthM: 0.8, heightM: 1.5 },
+              },
+            ],
             facts: {
               element: 'wall',
               substrate: 'lime-plaster',
@@ -212,6 +224,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'Corncrake Granary',
     place: 'Upper Wharf Road',
+    client: 'The Granary’s owners, for Wren Tolliver',
     builtYear: 2026,
     status: 'planned',
     starts: 'next-monday',
@@ -257,6 +270,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'Number 4 Ropewalk',
     place: 'Ropewalk, Pellworth Staithe',
+    client: 'Ottoline Marsh',
     builtYear: 1987,
     status: 'quoted',
     starts: 12,
@@ -302,6 +316,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
           },
           {
             name: 'Radiator',
+            leftOut: [{ words: 'the radiator', reason: 'undecided', whole: true, box: null }],
             facts: {
               element: 'radiator',
               substrate: 'ferrous-metal',
@@ -335,6 +350,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'The Net Loft',
     place: 'Strand, Pellworth Staithe',
+    client: 'Barnaby Fisk',
     builtYear: 1896,
     status: 'active',
     starts: -380,
@@ -365,6 +381,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
           },
           {
             name: 'Gable, chalking',
+            access: 'tower',
             facts: {
               element: 'masonry',
               substrate: 'render',

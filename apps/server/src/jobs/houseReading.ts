@@ -5,6 +5,7 @@ import {
   conditionFindings,
   factsOf,
   houseTests,
+  paceOf,
   posteriorIn,
   readBy,
   readHouse,
@@ -94,6 +95,10 @@ const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
 const memberId = (surfaceId: string, zone: number) => `${surfaceId}/${zone}`;
 export const surfaceOfMember = (id: string) => id.slice(0, id.indexOf('/'));
 
+/** The members of the house that are this surface: one, or one for each of its zones. */
+export const membersHere = (surface: SurfaceEntity, house: House) =>
+  house.members.filter((m) => surfaceOfMember(m.id) === surface.id);
+
 function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
   const question = questionOf(records, surface);
   const facts: SurfaceFacts = factsOf(question, datesOf(records));
@@ -128,6 +133,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
       .flatMap(({ words }) => words),
     shelf: records.shelf.kept,
     weights: { ...USUAL_WEIGHTS, ...records.firm.weights },
+    by: { access: surface.access, pace: paceOf(records.learned) },
   };
 }
 
@@ -180,7 +186,7 @@ export function workOn(
   system: { c: Case; steps: Step[] },
 ): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
-  const work = workOf(system.steps, system.c.d.surface, system.c.shelf).map((w): WorkStep => {
+  const work = workOf(system.steps, system.c.d.surface, system.c.shelf, undefined, system.c.by).map((w): WorkStep => {
     const laid = productById(records.shelf, logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
     return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
   });

@@ -1,4 +1,4 @@
-import type { Substrate, TrialWord } from '@rustic/core';
+import { FURTHEST, rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
 import {
   AirReadingEntity,
@@ -31,6 +31,8 @@ export interface JobRecords {
   /** Accepted trials: this job's, and those that the firm keeps for every job. */
   trials: AcceptedTrial[];
   shelf: FirmShelf;
+  /** The firm's own pace, from what it logged on every job. */
+  learned: LearnedRate[];
 }
 
 /** A conclusion that stands: what it says of each primer, and what it was tried on. */
@@ -51,18 +53,20 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
   if (jobs.length === 0) return [];
   const jobId = In(jobs.map((j) => j.id));
   const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
-  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded, shelf] = await Promise.all([
-    scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
-    scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
-    scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
-    scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
-    scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
-    readFirmShelf(scope),
-  ]);
+  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded, shelf, learned] =
+    await Promise.all([
+      scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+      scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+      scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+      scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+      scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
+      scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
+      scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+      scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+      scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
+      readFirmShelf(scope),
+      learnedRates(scope),
+    ]);
   const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
   return jobs.map((job): JobRecords => {
     const own = <T extends { jobId: string }>(rows: readonly T[]) => rows.filter((row) => row.jobId === job.id);
@@ -81,8 +85,26 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
         .filter((act) => act.jobId === job.id || act.body.forFirm === true)
         .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
       shelf,
+      learned,
     };
   });
+}
+
+/** The firm's own rates, summed where its logs are kept: a page need not read them all. */
+export async function learnedRates(scope: FirmScope): Promise<LearnedRate[]> {
+  const rows = await scope.manager
+    .createQueryBuilder(WorkLogEntity, 'w')
+    .select('w.stepKind', 'kind')
+    .addSelect('COUNT(*)', 'seen')
+    .addSelect(
+      'SUM(GREATEST(-:furthest, LEAST(:furthest, LN(TIMESTAMPDIFF(SECOND, w.startedAt, w.endedAt) / 60 / w.usualMin))))',
+      'sum',
+    )
+    .where('w.firmId = :firmId AND w.usualMin > 0 AND w.endedAt > w.startedAt', { firmId: scope.who.firmId })
+    .setParameter('furthest', FURTHEST)
+    .groupBy('w.stepKind')
+    .getRawMany<{ kind: StepKind; seen: string; sum: string }>();
+  return rows.map(({ kind, seen, sum }) => rateFrom(kind, Number(seen), Number(sum)));
 }
 
 /** Tests that stand: those that a correction names are kept, but count no more. */

@@ -1,19 +1,23 @@
 import {
+  ACCESS,
   CONDITIONS,
   ELEMENTS,
   EXPOSURES,
   FACINGS,
   FAMILIES,
   FINISHES,
+  LEFT_OUT_REASONS,
   SHEENS,
   SUBSTRATES,
   TEXTURES,
+  type Access,
   type Condition,
   type Element,
   type Exposure,
   type Facing,
   type Family,
   type Finish,
+  type Measure,
   type RoomSketch,
   type Sheen,
   type Substrate,
@@ -42,7 +46,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsNotedTime } from '../http/checks.ts';
-import { EXCLUSION_REASONS, type Exclusion, type JobStatus } from '../database/entities.ts';
+import type { Exclusion, JobStatus } from '../database/entities.ts';
 
 const STATUSES: JobStatus[] = ['walk-round', 'quoted', 'planned', 'active', 'aftercare'];
 
@@ -72,6 +76,7 @@ export class JobChange {
   @IsOptional() @IsNumber() @Min(-30) @Max(50) temperatureC?: number;
   @IsOptional() @IsNumber() @Min(1) @Max(100) relativeHumidityPct?: number;
   @IsOptional() @ValidateNested() @Type(() => PropertyBody) property?: PropertyBody;
+  @IsOptional() @IsString() @MaxLength(200) client?: string;
 }
 
 const METRES = 1000;
@@ -125,20 +130,6 @@ export class RoomChange {
   @IsOptional() @ValidateNested() @Type(() => SketchBody) sketch?: SketchBody | null;
 }
 
-class OpeningBody {
-  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
-  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
-  @IsInt() @Min(1) @Max(1000) count: number;
-}
-
-export class MeasureBody {
-  @IsNumber() @IsPositive() @Max(METRES) widthM: number;
-  @IsNumber() @IsPositive() @Max(METRES) heightM: number;
-  @IsInt() @Min(1) @Max(10_000) count: number;
-  @IsBoolean() bothSides: boolean;
-  @IsArray() @ArrayMaxSize(40) @ValidateNested({ each: true }) @Type(() => OpeningBody) openings: OpeningBody[];
-}
-
 class BoxBody extends PlaceBody {
   @IsNumber() @IsPositive() @Max(METRES) widthM: number;
   @IsNumber() @IsPositive() @Max(METRES) heightM: number;
@@ -147,7 +138,7 @@ class BoxBody extends PlaceBody {
 export class ExclusionBody {
   @IsUUID() id: string;
   @IsString() @MinLength(1) @MaxLength(200) words: string;
-  @IsIn(EXCLUSION_REASONS) reason: Exclusion['reason'];
+  @IsIn(LEFT_OUT_REASONS) reason: Exclusion['reason'];
   @IsBoolean() whole: boolean;
   @IsOptional() @ValidateNested() @Type(() => BoxBody) box: BoxBody | null;
 }
@@ -186,7 +177,9 @@ export class SurfaceBody {
   @IsOptional() @IsString() @MaxLength(60) campaign?: string | null;
   @ValidateNested() @Type(() => SurfaceFactsBody) facts: SurfaceFactsBody;
   @IsOptional() @ValidateNested() @Type(() => WantedBody) wanted?: WantedBody;
-  @IsOptional() @ValidateNested() @Type(() => MeasureBody) measure?: MeasureBody | null;
+  /** How it was measured; its content is checked by the core. */
+  @IsOptional() @IsObject() measure?: Measure | null;
+  @IsOptional() @IsIn(ACCESS) access?: Access;
 }
 
 export class SurfaceChange {
@@ -196,7 +189,9 @@ export class SurfaceChange {
   @IsOptional() @IsString() @MaxLength(60) campaign?: string | null;
   @IsOptional() @ValidateNested() @Type(() => SurfaceFactsBody) facts?: SurfaceFactsBody;
   @IsOptional() @ValidateNested() @Type(() => WantedBody) wanted?: WantedBody;
-  @IsOptional() @ValidateNested() @Type(() => MeasureBody) measure?: MeasureBody | null;
+  /** How it was measured; its content is checked by the core. */
+  @IsOptional() @IsObject() measure?: Measure | null;
+  @IsOptional() @IsIn(ACCESS) access?: Access;
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(30)

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { priceSystem, rankedFinishes, sectionOf, estimateStep, FINISH_TESTS, type HouseTest } from '@rustic/core';
+import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type HouseTest } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
@@ -50,7 +50,7 @@ export class Jobs {
     return records.surfaces.reduce(
       (sum, surface) => {
         const { c, steps } = systemOf(records, surface);
-        const price = priceSystem(steps, c.d.surface, c.shelf);
+        const price = priceOn(c, steps);
         return { minutes: sum.minutes + price.minutes, cost: sum.cost + price.cost };
       },
       { minutes: 0, cost: 0 },
@@ -69,7 +69,7 @@ export class Jobs {
       surfaces: records.surfaces.map((surface) => {
         const { c, steps } = systemOf(records, surface);
         const { work: _work, ...standing } = standingOf(records, surface, who.now);
-        const price = priceSystem(steps, c.d.surface, c.shelf);
+        const price = priceOn(c, steps);
         return {
           ...surface,
           likeliest: rankedFinishes(c.d.odds)[0],
@@ -85,7 +85,7 @@ export class Jobs {
           section: sectionOf(
             c,
             steps,
-            (step) => estimateStep(step, c.d.surface, c.shelf).product,
+            (step) => productFor(step, c.shelf),
             new Set(records.work.filter((w) => w.surfaceId === surface.id).map((w) => w.stepId)),
           ),
           standing,
@@ -126,6 +126,8 @@ export class Jobs {
         crewIds: crew,
         racks: 4,
         property: {},
+        client: '',
+        offers: [],
       });
       await this.ledger.append(scope, { jobId: job.id, kind: 'job-opened', subject: null, at: who.now, payload: body });
       return job;

@@ -1,8 +1,17 @@
-import { BadRequestException, Injectable } from '@nestjs/common';
-import { areaOfMeasure, measureFault, readBy, surfaceSchema, type Measure } from '@rustic/core';
+import { Injectable } from '@nestjs/common';
+import {
+  areaOfMeasure,
+  measureFault,
+  measureSchema,
+  readBy,
+  surfaceSchema,
+  UnusableInput,
+  type Measure,
+} from '@rustic/core';
 import { JobEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
+import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
 import type {
@@ -16,20 +25,28 @@ import type {
   WholeRoomBody,
 } from './jobs.dto.ts';
 
-const refused = (path: string, message: string) =>
-  new BadRequestException({
-    code: 'invalid',
-    message: 'Some of this cannot be used. Nothing was written.',
-    errors: [{ path, message }],
-  });
+const refused = (path: string, message: string) => refusedWith([{ path, message }]);
 
 /** A measured face gives its own area; what was typed beside it gives way. */
 function measured(facts: SurfaceFactsBody, measure: Measure | null | undefined): SurfaceEntity['facts'] {
   readBy(surfaceSchema, JSON.parse(JSON.stringify(facts)));
   if (!measure) return { ...facts };
+  measureRead(measure);
   const fault = measureFault(measure);
   if (fault) throw refused('measure', fault);
   return { ...facts, areaM2: areaOfMeasure(measure) };
+}
+
+/** Reads what was sent as a measure; every fault is named by its place in the body. */
+function measureRead(measure: unknown): void {
+  try {
+    readBy(measureSchema, measure);
+  } catch (error) {
+    if (!(error instanceof UnusableInput)) throw error;
+    throw refusedWith(
+      error.errors.map(({ path, message }) => ({ path: path === '$' ? 'measure' : `measure.${path}`, message })),
+    );
+  }
 }
 
 /** Rooms, elevations and surfaces, as the walk-round writes them. */
@@ -102,6 +119,7 @@ export class Rooms {
       measure: body.measure ?? null,
       exclusions: [],
       houseRules: {},
+      access: body.access ?? 'floor',
     });
     await this.ledger.append(scope, {
       jobId,
@@ -147,6 +165,7 @@ export class Rooms {
         wanted: body.wanted ? { ...body.wanted } : surface.wanted,
         measure,
         exclusions: body.exclusions ?? surface.exclusions,
+        access: body.access ?? surface.access,
       };
       const saved = await scope.manager.save(SurfaceEntity, { ...surface, ...change });
       await this.ledger.append(scope, {

@@ -4,12 +4,13 @@ import {
   blocksOn,
   cautionsFor,
   demandOf,
-  estimateStep,
+  estimateSystem,
   guaranteeOf,
   hashOf,
   inheritedBy,
   othersFor,
-  priceSystem,
+  priceOn,
+  productFor,
   rankedFinishes,
   risksOf,
   schoolsOn,
@@ -26,7 +27,7 @@ import {
   type Step,
 } from '@rustic/core';
 import type { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
-import { caseIn, houseOf, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
+import { caseIn, houseOf, membersHere, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */
@@ -36,12 +37,13 @@ export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stri
 export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Date): unknown {
   const { c, made } = caseIn(records, surface);
   const ways = waysOf(c);
-  const price = priceSystem(made.steps, c.d.surface, c.shelf);
+  const price = priceOn(c, made.steps);
   const house = houseOf(records);
   const system = systemOf(records, surface);
   const { steps } = system;
   const { logs } = workOn(records, surface, system);
-  const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
+  const productOf = (step: Step) => productFor(step, c.shelf);
+  const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const key = systemKey(system.computed);
   // A departure that was signed for is measured by what it departed from.
   const settledFrom = system.choice?.override?.base ?? systemKey(system.steps);
@@ -64,19 +66,17 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     photos: records.photos.filter((p) => p.surfaceId === surface.id),
     conditions: [...c.d.findings.standing],
     cleared: [...c.d.findings.cleared],
-    lines: steps.map((step) => {
-      const { minutes, litres, product, readyAfterMin } = estimateStep(step, c.d.surface, c.shelf);
+    lines: steps.map((step, i) => {
+      const { product, ...taken } = estimates[i]!;
       return {
         step,
-        minutes,
-        litres,
-        readyAfterMin,
+        ...taken,
         product: product && { id: product.id, name: product.name, maker: product.maker },
         tools: toolsFor(step, c).words,
         others: othersFor(step),
       };
     }),
-    price: priceSystem(steps, c.d.surface, c.shelf),
+    price: priceOn(c, steps),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
     choice: system.choice && {
       differs: system.choice.differs,
@@ -119,13 +119,9 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
 }
 
 /** What was signed for, as the guarantee asks. */
-const departedOn = (choice: SystemChoiceEntity | null): Departed[] =>
+export const departedOn = (choice: SystemChoiceEntity | null): Departed[] =>
   choice?.override?.said.map((words) => ({ words, odds: Math.max(0, ...choice.override!.told.map((t) => t.odds)) })) ??
   [];
-
-/** The members of the house that are this surface: one, or one for each of its zones. */
-const membersHere = (surface: SurfaceEntity, house: House) =>
-  house.members.filter((m) => surfaceOfMember(m.id) === surface.id);
 
 /** What each item of evidence did. `index` counts the tests of the surface that stand, zones or not. */
 function weightsOn(records: JobRecords, surface: SurfaceEntity, house: House): EvidenceWeight[] {

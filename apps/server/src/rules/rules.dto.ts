@@ -1,4 +1,4 @@
-import { TERMS, type Terms, type Weights } from '@rustic/core';
+import { TERMS, type PriceSettings, type Terms, type Weights } from '@rustic/core';
 import { Type } from 'class-transformer';
 import {
   IsIn,
@@ -11,6 +11,7 @@ import {
   Max,
   MaxLength,
   Min,
+  MinLength,
   ValidateNested,
 } from 'class-validator';
 
@@ -38,12 +39,27 @@ export class RulesChange {
   @IsOptional() @IsString() @MaxLength(400) note?: string;
 }
 
+/** How the firm prices. Money in minor units, shares in 1/100 %. */
+class PricingBody implements Partial<PriceSettings> {
+  @IsOptional() @IsInt() @Min(0) @Max(1_000_000) hourCost?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(600) visitMinutes?: number;
+  @IsOptional() @IsInt() @Min(60) @Max(900) dayMinutes?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(10_000_000) equipmentPerVisit?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(30_000) overhead?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(30_000) margin?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(10_000) tax?: number;
+  @IsOptional() @IsString() @MinLength(1) @MaxLength(40) taxName?: string;
+  @IsOptional() @IsNumber() @Min(0) @Max(20) reserveL?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(730) heldDays?: number;
+}
+
 export class FirmChange {
   @IsUUID() id: string;
   @IsInt() @Min(1) version: number;
   @IsOptional() @IsObject() houseRules?: Record<string, string>;
   @IsOptional() @ValidateNested() @Type(() => TermsBody) terms?: TermsBody;
   @IsOptional() @ValidateNested() @Type(() => WeightsBody) weights?: WeightsBody;
+  @IsOptional() @ValidateNested() @Type(() => PricingBody) pricing?: PricingBody;
   @IsOptional() @IsString() @MaxLength(400) note?: string;
 }
 

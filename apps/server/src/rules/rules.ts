@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { houseRulesSchema, priceSystem, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
+import { houseRulesSchema, priceOn, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
 import { FirmEntity, JobEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { editedElsewhere } from '../http/conflict.ts';
@@ -46,7 +46,7 @@ function effectsOn(before: JobRecords, after: JobRecords): RuleEffect[] {
     const was = systemOf(before, surface);
     const now = caseIn(after, after.surfaces[i]!);
     if (systemKey(was.computed) === systemKey(now.made.steps)) return [];
-    const price = (steps: readonly Step[]) => priceSystem(steps, was.c.d.surface, was.c.shelf);
+    const price = (steps: readonly Step[]) => priceOn(was.c, steps);
     const [old, next] = [price(was.computed), price(now.made.steps)];
     return [
       {
@@ -110,6 +110,7 @@ export class Rules {
         ...(houseRules ? { houseRules } : {}),
         ...(body.terms ? { terms: { ...firm.terms, ...body.terms } } : {}),
         ...(body.weights ? { weights: { ...firm.weights, ...body.weights } } : {}),
+        ...(body.pricing ? { pricing: { ...firm.pricing, ...body.pricing } } : {}),
       });
       if (!houseRules) return saved;
       // A rule of the firm is a decision on every job that is under way.

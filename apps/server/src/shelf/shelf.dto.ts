@@ -31,6 +31,8 @@ export class TinBody {
   @IsString() @Matches(PRODUCT_ID) productId: string;
   @IsString() @MaxLength(80) batch: string;
   @IsOptional() @IsNotedTime() openedAt: string | null;
+  /** What it was tinted to, or a primer's tint; null as it comes. */
+  @IsOptional() @IsString() @Matches(/^(#[0-9a-f]{6}|white|grey-light|grey-mid|grey-deep|toward-finish)$/) colour?: string | null;
   @IsNumber() @Min(0) @Max(1000) litres: number;
 }
 

@@ -112,8 +112,8 @@ export class Shelf {
   async addTin(who: Who, body: TinBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
       await this.product(scope, body.productId);
-      const { openedAt, ...rest } = body;
-      const tin = await scope.add(VanTinEntity, { ...rest, openedAt: openedAt ? new Date(openedAt) : null });
+      const { openedAt, colour, ...rest } = body;
+      const tin = await scope.add(VanTinEntity, { ...rest, colour: colour ?? null, openedAt: openedAt ? new Date(openedAt) : null });
       return { ...tin, version: 1 };
     });
   }

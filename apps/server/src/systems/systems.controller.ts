@@ -1,7 +1,7 @@
 import { Body, ConflictException, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
-  estimateStep,
+  productFor,
   rescueFrom,
   schoolsSideBySide,
   sectionOf,
@@ -50,7 +50,7 @@ export class SystemsController {
       });
     const { c, made } = caseIn(records, surface);
     const told: WhatIf = asked(c, made, found.steps, body.departures);
-    const productOf = (step: Step) => estimateStep(step, c.d.surface, c.shelf).product;
+    const productOf = (step: Step) => productFor(step, c.shelf);
     return { ...told, section: sectionOf(c, told.steps, productOf, new Set()) };
   }
 

@@ -89,13 +89,16 @@ export class Systems {
   }
 
   /** Settles what the evidence asks for on every surface that has no choice yet: work is planned and logged against a system that stands still. */
-  async settleOpen(scope: FirmScope, records: JobRecords, newId: () => string): Promise<void> {
+  async settleOpen(
+    scope: FirmScope,
+    records: JobRecords,
+    newId: () => string,
+    differs = 'as the evidence asks',
+  ): Promise<void> {
     for (const surface of records.surfaces) {
       const system = systemOf(records, surface);
       if (!system.choice)
-        records.choices.push(
-          await this.settle(scope, surface, newId(), { steps: system.steps, differs: 'as the evidence asks' }),
-        );
+        records.choices.push(await this.settle(scope, surface, newId(), { steps: system.steps, differs }));
     }
   }
 }

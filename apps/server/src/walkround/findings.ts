@@ -2,7 +2,7 @@ import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
   CONDITIONS,
-  priceSystem,
+  priceOn,
   readBy,
   surfaceSchema,
   systemDifference,
@@ -80,7 +80,7 @@ export class Findings {
 function changesBetween(before: JobRecords, after: JobRecords, surface: SurfaceEntity): FindingChanges {
   const was = caseIn(before, surface);
   const is = caseIn(after, surface);
-  const price = ({ c, made }: typeof was) => priceSystem(made.steps, c.d.surface, c.shelf);
+  const price = ({ c, made }: typeof was) => priceOn(c, made.steps);
   const { added, removed, changed } = systemDifference(was.made.steps, is.made.steps);
   return {
     added: [...added, ...changed.map((one) => one.after)],

@@ -1,6 +1,6 @@
 import { Body, ConflictException, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { airFault, FAMILY_LABELS, isCoat, type WorkStep } from '@rustic/core';
+import { airFault, FAMILY_LABELS, isCoat, minutesOf, type WorkStep } from '@rustic/core';
 import { IsNumber, IsOptional, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
 import { v7 as uuid } from 'uuid';
 import { JobEntity, PostedPlanEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
@@ -29,6 +29,13 @@ export class WorkBody {
   @IsOptional() @IsNumber() @Min(1) @Max(100) relativeHumidityPct?: number;
   @IsOptional() @IsNumber() @Min(1) @Max(5000) wetFilmUm?: number;
   @IsOptional() @IsNumber() @Min(0) @Max(1000) litres?: number;
+}
+
+/** What the usual rates say of a step: one coat of it, where it is laid in several. */
+function usualMinutes(records: JobRecords, surface: SurfaceEntity, { step }: WorkStep): number {
+  const { c, steps } = systemOf(records, surface);
+  const line = steps[step]!;
+  return Math.round(minutesOf(line, c.d.surface, { access: surface.access }) / (line.coats ?? 1));
 }
 
 /** What was done on site: coats with their product, batch and air, and the steps between them. */
@@ -71,6 +78,7 @@ export class Work {
         relativeHumidityPct: relativeHumidityPct ?? null,
         wetFilmUm: wetFilmUm ?? null,
         litres: litres ?? null,
+        usualMin: usualMinutes(records, surface, step),
         byName: who.name,
       });
       await this.ledger.append(scope, {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ELEMENT_LABELS, FINISH_LABELS, USUAL_DATES } from '@rustic/core';
+import { ELEMENT_LABELS, FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
@@ -14,7 +14,6 @@ import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { saySubstrate } from '../words/terms.ts';
 import { sayArea } from '../words/length.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
-import { EXCLUSION_WORDS } from '../words/exclusions.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
 import { ticksOf } from '../walkround/ticks.ts';
 import { WholeRoom } from '../walkround/WholeRoom.tsx';
@@ -59,6 +58,7 @@ export default function JobPage() {
         <>
           <Act letter="w" words="Walk round" main onAct={() => void navigate(`/jobs/${jobId}/walk`)} />
           <Act letter="r" words="Room" onAct={() => toggle('room')} />
+          <Act letter="p" words="Price" onAct={() => void navigate(`/jobs/${jobId}/price`)} />
           <Act letter="d" words="Drying plan" onAct={() => void navigate(`/drying/${jobId}`)} />
           <More
             acts={[
@@ -67,6 +67,7 @@ export default function JobPage() {
               ...(outside
                 ? [{ letter: 's', words: 'Season’s round', onAct: () => void navigate(`/jobs/${jobId}/round`) }]
                 : []),
+              { letter: 'b', words: 'Shopping', onAct: () => void navigate(`/jobs/${jobId}/shopping`) },
               { letter: 'u', words: 'House rules here', onAct: () => void navigate(`/jobs/${jobId}/rules`) },
               { letter: 'g', words: 'Ledger', onAct: () => void navigate(`/jobs/${jobId}/ledger`) },
             ]}
@@ -215,6 +216,7 @@ function CopyRoom({
         facts: s.facts,
         wanted: s.wanted,
         measure: s.measure,
+        access: s.access,
       })),
     });
   };
@@ -325,7 +327,7 @@ function notesOf(
   for (const s of data.surfaces)
     for (const e of s.exclusions) {
       if (!ofSurface.has(s.id)) ofSurface.set(s.id, notes.length + 1);
-      add({ head: 'Left out.', text: `${s.name}: ${e.words}; ${EXCLUSION_WORDS[e.reason]}.` });
+      add({ head: 'Left out.', text: `${s.name}: ${e.words}; ${LEFT_OUT_WORDS[e.reason]}.` });
     }
   const { builtYear, property } = data.job;
   const leadYear = property.leadYear ?? USUAL_DATES.leadYear;

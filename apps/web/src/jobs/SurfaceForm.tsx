@@ -1,6 +1,8 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import {
+  ACCESS,
+  ACCESS_LABELS,
   CHEMISTRY_LABELS,
   CONDITION_LABELS,
   ELEMENT_LABELS,
@@ -259,6 +261,13 @@ export function SurfaceForm({
             options={['normal', 'light', 'heavy']}
             labels={{ normal: 'as usual', light: 'seldom', heavy: 'hard' }}
             value={surface?.wanted.handling ?? 'normal'}
+          />
+          <Pick
+            name="access"
+            words="Reached"
+            options={ACCESS}
+            labels={ACCESS_LABELS}
+            value={surface?.access ?? 'floor'}
           />
           <Tick name="sanded" words="the texture was sanded" on={f?.sanded === true} />
           <Tick name="lowOdour" words="low odour" on={surface?.wanted.lowOdour === true} />

@@ -1,4 +1,15 @@
-import type { Condition, Element, Exposure, Extent, Family, Finish, Sheen, Substrate, Texture } from '@rustic/core';
+import type {
+  Access,
+  Condition,
+  Element,
+  Exposure,
+  Extent,
+  Family,
+  Finish,
+  Sheen,
+  Substrate,
+  Texture,
+} from '@rustic/core';
 import type { Units } from '../store/store.ts';
 import type { Surface } from '../store/types.ts';
 import { readArea } from '../words/length.ts';
@@ -11,7 +22,7 @@ export function readSurface(
   conditions: Condition[],
   was: Surface | undefined,
   units: Units,
-): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted'> {
+): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'access'> {
   const text = (name: string) => ((form.get(name) as string | null) ?? '').trim();
   const area = text('areaM2');
   const extents: Partial<Record<Condition, Extent>> = { ...was?.facts.extents };
@@ -25,6 +36,7 @@ export function readSurface(
   return {
     name: text('name'),
     campaign: text('campaign') || null,
+    access: (text('access') || 'floor') as Access,
     facts: {
       element: text('element') as Element,
       substrate: text('substrate') as Substrate,

@@ -9,6 +9,13 @@ interface Hit {
   where: string;
 }
 
+/** Pages that are nobody’s job: found by their name. */
+const PAGES: readonly Hit[] = [
+  { to: '/shelf/reckon', words: 'Pocket reckoner', where: 'coverage, tins, mixes, films, dew point, spacing' },
+  { to: '/shelf/coming', words: 'For the jobs ahead', where: 'shelf' },
+  { to: '/rules', words: 'House rules', where: 'firm' },
+];
+
 /** `/`: finds a job or a surface by its name. */
 export default function Find({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
@@ -18,6 +25,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
     ...(data?.jobs.map((j) => ({ to: `/jobs/${j.id}`, words: j.title, where: j.place })) ?? []),
     ...(data?.surfaces.map((s) => ({ to: `/jobs/${s.jobId}/surfaces/${s.id}`, words: s.name, where: 'surface' })) ??
       []),
+    ...PAGES.filter((p) => asked.trim().length > 2 && p.words.toLowerCase().includes(asked.trim().toLowerCase())),
   ];
   return (
     <Dialog open onClose={onClose} className="relative z-30">

@@ -24,7 +24,7 @@ export function Tins({ product }: { product: KeptProduct }) {
         ))}
       </ul>
       {adding ? (
-        <AddTin productId={product.id} onDone={() => setAdding(false)} />
+        <AddTin product={product} onDone={() => setAdding(false)} />
       ) : (
         <button type="button" className="min-h-[44px] underline" onClick={() => setAdding(true)}>
           Note a tin
@@ -54,6 +54,7 @@ function TinLine({ tin }: { tin: Tin }) {
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <span>
           <strong>{tin.litres.toFixed(1)} L</strong>, batch {tin.batch || 'not noted'}
+          {tin.colour && `, ${tin.colour}`}
           <span className="text-faded">, {tin.openedAt ? `opened ${sayDate(tin.openedAt)}` : 'not opened'}</span>
         </span>
         {left === null && (
@@ -76,15 +77,24 @@ function TinLine({ tin }: { tin: Tin }) {
   );
 }
 
-function AddTin({ productId, onDone }: { productId: string; onDone: () => void }) {
+function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void }) {
   const [batch, setBatch] = useState('');
   const [size, setSize] = useState('');
   const [opened, setOpened] = useState(false);
+  const [colour, setColour] = useState('');
+  const tinted = product.tints === 'any' || product.tints === 'greys';
   const [add, { isLoading, error }] = useAddTinMutation();
   const send = async (event: FormEvent) => {
     event.preventDefault();
     const openedAt = opened ? new Date().toISOString() : null;
-    const sent = await add({ id: newId(), productId, batch, openedAt, litres: litres(size) });
+    const sent = await add({
+      id: newId(),
+      productId: product.id,
+      batch,
+      openedAt,
+      litres: litres(size),
+      colour: colour.trim().toLowerCase() || null,
+    });
     if (!('error' in sent)) onDone();
   };
   return (
@@ -98,6 +108,20 @@ function AddTin({ productId, onDone }: { productId: string; onDone: () => void }
           Litres
           <input inputMode="decimal" required value={size} onChange={(e) => setSize(e.target.value)} className="block w-24" />
         </label>
+        {tinted && (
+          <label>
+            Tinted to, if it is
+            <input
+              value={colour}
+              maxLength={20}
+              placeholder="#22384d"
+              pattern="#[0-9a-fA-F]{6}|white|grey-light|grey-mid|grey-deep"
+              title="A colour as #22384d, or white, grey-light, grey-mid, grey-deep"
+              onChange={(e) => setColour(e.target.value)}
+              className="block w-36"
+            />
+          </label>
+        )}
         <label className="flex min-h-[44px] items-center gap-2">
           <input type="checkbox" className="size-5 min-h-0" checked={opened} onChange={(e) => setOpened(e.target.checked)} />
           open

@@ -24,7 +24,7 @@ import type {
 
 /** A surface as it is first written. */
 export type NewSurface = Pick<Surface, 'id' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'> &
-  Partial<Pick<Surface, 'measure'>>;
+  Partial<Pick<Surface, 'measure' | 'access'>>;
 export type NewRoom = Pick<Room, 'id' | 'name'> & Partial<Pick<Room, 'kind' | 'facing' | 'sketch'>>;
 
 /** A fresh id for a write, made here so that sending it twice does it once. */
@@ -47,7 +47,7 @@ export interface WorkSent {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf'],
+  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf', 'Client'],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({
@@ -159,7 +159,9 @@ export const api = createApi({
     changeSurface: build.mutation<
       Surface,
       { surfaceId: string } & Pick<Surface, 'version'> &
-        Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'measure' | 'exclusions'>> & { id: string }
+        Partial<Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'measure' | 'exclusions' | 'access'>> & {
+          id: string;
+        }
     >({
       query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}`, method: 'PATCH', body }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],

@@ -25,7 +25,7 @@ const shelfApi = api.injectEndpoints({
     }),
     addTin: build.mutation<
       unknown,
-      { id: string; productId: string; batch: string; openedAt: string | null; litres: number }
+      { id: string; productId: string; batch: string; openedAt: string | null; litres: number; colour: string | null }
     >({ query: (body) => ({ url: 'shelf/tins', method: 'POST', body }), invalidatesTags: [...MOVES] }),
     changeTin: build.mutation<
       unknown,

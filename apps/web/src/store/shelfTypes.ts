@@ -6,6 +6,7 @@ export interface Tin {
   productId: string;
   batch: string;
   openedAt: string | null;
+  colour: string | null;
   litres: number;
   version: number;
 }

@@ -1,4 +1,4 @@
-import type { Departure, Fault, HouseRules, Rescue, Terms, Weights } from '@rustic/core';
+import type { Departure, Fault, HouseRules, PriceSettings, Rescue, Terms, Weights } from '@rustic/core';
 import { api } from './api.ts';
 import type { RuleEffect, RuleLevel, SchoolsPage, SurfacePage, WhatIfAnswer } from './systemTypes.ts';
 import type { Session } from './types.ts';
@@ -64,7 +64,13 @@ const systemsApi = api.injectEndpoints({
     /** The firm's own words, and what matters to it. */
     changeFirm: build.mutation<
       Session['firm'],
-      { id: string; version: number; terms?: Partial<Terms>; weights?: Partial<Weights> }
+      {
+        id: string;
+        version: number;
+        terms?: Partial<Terms>;
+        weights?: Partial<Weights>;
+        pricing?: Partial<PriceSettings>;
+      }
     >({
       query: (body) => ({ url: 'firm', method: 'PATCH', body }),
       invalidatesTags: [...ALL],

@@ -1,4 +1,5 @@
 import type {
+  Access,
   AftercareItem,
   Cell,
   ChainCheck,
@@ -12,10 +13,12 @@ import type {
   FinishChance,
   HouseRules,
   Layer,
+  LeftOutReason,
   Measure,
   NextTest,
   Plan,
   PlanInput,
+  PriceSettings,
   Product,
   RoomSketch,
   RunLine,
@@ -41,6 +44,7 @@ export interface Session {
     houseRules: Partial<HouseRules>;
     terms: Partial<Terms>;
     weights: Partial<Weights>;
+    pricing: Partial<PriceSettings>;
     version: number;
   };
 }
@@ -57,6 +61,8 @@ export interface Job {
   relativeHumidityPct: number;
   property: { occupants?: string; leadYear?: number; asbestosYear?: number };
   houseRules: Partial<HouseRules>;
+  client: string;
+  offers: { id: string; surfaceId: string; key: string }[];
   version: number;
 }
 export type JobBrief = Job & {
@@ -81,7 +87,7 @@ export interface Room {
 export interface Exclusion {
   id: string;
   words: string;
-  reason: 'client-does-it' | 'to-be-removed' | 'undecided' | 'other-trade-first' | 'stays-as-it-is';
+  reason: LeftOutReason;
   whole: boolean;
   box: (SketchPlace & { widthM: number; heightM: number }) | null;
 }
@@ -96,6 +102,7 @@ export interface Surface {
   position: number;
   measure: Measure | null;
   exclusions: Exclusion[];
+  access: Access;
   houseRules: Partial<HouseRules>;
   version: number;
 }

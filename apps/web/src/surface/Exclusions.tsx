@@ -1,16 +1,15 @@
 import { useState } from 'react';
-import type { RoomSketch as Sketch, SketchPlace } from '@rustic/core';
+import { LEFT_OUT_WORDS, type LeftOutReason, type RoomSketch as Sketch, type SketchPlace } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useChangeSurfaceMutation } from '../store/api.ts';
 import type { Exclusion, Surface } from '../store/types.ts';
-import { EXCLUSION_WORDS } from '../words/exclusions.ts';
 import { capital } from '../words/figures.ts';
 import { boxOf } from './exclusionBox.ts';
 
-const REASONS = Object.keys(EXCLUSION_WORDS) as Exclusion['reason'][];
+const REASONS = Object.keys(LEFT_OUT_WORDS) as LeftOutReason[];
 
 /** Leaving out what the client keeps: in words, with the reason, and drawn at its boundary by two taps on the sketch. */
 export function ExclusionForm({
@@ -60,7 +59,7 @@ export function ExclusionForm({
       <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="Why">
         {REASONS.map((r) => (
           <Chip key={r} pressed={reason === r} onPress={() => setReason(r)}>
-            {capital(EXCLUSION_WORDS[r])}
+            {capital(LEFT_OUT_WORDS[r])}
           </Chip>
         ))}
       </div>
@@ -110,7 +109,7 @@ export function LeftOut({ surface }: { surface: Surface }) {
         <li key={e.id} className="flex items-center justify-between gap-3 border-l-4 border-madder pl-3">
           <span>
             <strong>Left out:</strong> {e.words}
-            {e.whole && ' (all of it)'}; {EXCLUSION_WORDS[e.reason]}
+            {e.whole && ' (all of it)'}; {LEFT_OUT_WORDS[e.reason]}
           </span>
           <button
             type="button"

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
+import { CAUTION_SHORT, METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
 import { Timer } from '../walkround/Timer.tsx';
-import { CAUTION_SHORT } from '../words/cautions.ts';
 import { said } from '../words/terms.ts';
 
 /** A wait longer than this is no matter of standing by with a clock. */

@@ -11,7 +11,7 @@ import {
 import type { Override } from '../store/systemTypes.ts';
 import type { Entry, Exclusion } from '../store/types.ts';
 import { sayTest } from '../surface/reasons.ts';
-import { sayTime } from './time.ts';
+import { sayDate, sayTime } from './time.ts';
 
 /** What each kind of entry is called. */
 export const ENTRY_WORDS: Record<string, string> = {
@@ -33,6 +33,11 @@ export const ENTRY_WORDS: Record<string, string> = {
   'system-overridden': 'signed for',
   'rules-changed': 'house rules',
   'way-back-written': 'way back',
+  'quote-sent': 'quote sent',
+  'quote-agreed': 'agreed',
+  'link-made': 'client’s link made',
+  'link-revoked': 'client’s link closed',
+  'offers-changed': 'ways offered',
   'plan-posted': 'plan posted',
   'coat-logged': 'coat laid',
   'step-done': 'step done',
@@ -54,6 +59,7 @@ interface Payload extends Record<string, unknown> {
   fault?: Fault;
   from?: Partial<HouseRules>;
   to?: Partial<HouseRules>;
+  offers?: unknown[];
   before?: { campaign: string | null }[];
 }
 
@@ -89,6 +95,14 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
       return [rulesSaid(p.from!, p.to!), p.note].filter(Boolean).join(': ');
     case 'way-back-written':
       return `${FAULT_LABELS[p.fault!]}: ${text('cause')}${p.note ? ` ${p.note}` : ''}`;
+    case 'quote-sent':
+      return `Q${text('number').padStart(4, '0')}, version ${text('version')}`;
+    case 'quote-agreed':
+      return `${text('name')}, to Q${text('number').padStart(4, '0')}, version ${text('version')}`;
+    case 'link-made':
+      return `open until ${sayDate(text('expiresAt'))}`;
+    case 'offers-changed':
+      return p.offers!.length === 1 ? 'one other way' : `${p.offers!.length} other ways`;
     case 'plan-posted':
       return p['finish'] ? `finish ${sayTime(text('finish'))}` : 'cannot be planned';
     case 'found-while-working':

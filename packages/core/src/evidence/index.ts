@@ -28,6 +28,8 @@ export {
   type HouseTest,
   type NextTest,
 } from './nextTest.ts';
+export { drawHouse, jointOdds, type JointNode, type JointOdds } from './jointOdds.ts';
+export { resultOdds } from './likelihood.ts';
 export { diagnose, diagnoseBy, type Diagnosis, type ZoneDiagnosis } from './diagnosis.ts';
 export { FINISH_TESTS } from './knowledge/questions.ts';
 export { METHOD_CARDS, type MethodCard } from './knowledge/methodCards.ts';

@@ -111,3 +111,11 @@ export const opposed = (a: TestRecord, b: TestRecord) =>
   (a.kind === 'spirit-rub' || a.kind === 'acetone-rub') &&
   NOTHING.includes(a.result ?? '') !== NOTHING.includes(b.result ?? '') &&
   ![a.result, b.result].includes('slight-transfer');
+
+/** What a test of this kind would show on each finish: the odds of its results, finish by finish. Null where it tells none apart. */
+export function resultOdds(kind: TestRecord['kind']): { results: readonly string[]; rows: number[][] } | null {
+  const read = COLUMNS.get(kind);
+  if (!read) return null;
+  const { columns, table } = read;
+  return { results: table.results, rows: columns[0]!.map((_, finish) => columns.map((column) => column[finish]!)) };
+}

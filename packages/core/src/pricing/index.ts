@@ -1,1 +1,14 @@
-export { priceSystem, USUAL_HOUR_COST, type SystemPrice } from './price.ts';
+export { priceOn, priceSystem, type SystemPrice } from './price.ts';
+export { USUAL_SETTINGS, type PriceSettings } from './settings.ts';
+export { shareOf, shareOut } from './money.ts';
+export {
+  lessLeftOut,
+  priceJob,
+  type JobPrice,
+  type PricedLine,
+  type PricedSurface,
+  type ProductNeed,
+  type TinInVan,
+} from './jobPrice.ts';
+export { fanInputOf, fanSurfaceOf, type FanAsked, type FanInput, type FanSurface } from './fanInput.ts';
+export { chanceOfLoss, quantile, simulateFan, type Fan, type FanDriver, type FanResult } from './fan.ts';

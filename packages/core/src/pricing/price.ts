@@ -1,7 +1,10 @@
 import type { SurfaceFacts } from '../evidence/facts.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
-import { estimateStep } from '../quantities/estimate.ts';
+import { estimateSystem } from '../quantities/estimate.ts';
+import type { HoursBy } from '../quantities/hours.ts';
+import type { Case } from '../systems/case.ts';
+import { USUAL_SETTINGS } from './settings.ts';
 
 /** Money is kept in whole minor units throughout. */
 export interface SystemPrice {
@@ -15,32 +18,34 @@ export interface SystemPrice {
   waitingMin: number;
 }
 
-/** A painter's hour in minor units, used until the firm sets its own. */
-export const USUAL_HOUR_COST = 3900;
-
+/** What a litre costs in the smallest tin there is, in minor units: for weighing one way against another. */
 const perLitre = (product: Product) => {
   const tin = product.tins[0];
   return tin ? tin.price / tin.litres : 0;
 };
 
-/** What a system costs on a surface: time at the hour's cost, paint by the litre. Minor units. */
+/**
+ * What a system costs on a surface by itself: time at the hour's cost, paint by the litre. Minor units. For setting
+ * ways side by side; what a client pays is `priceJob`, with whole tins, visits, overhead and margin.
+ */
 export function priceSystem(
   steps: readonly Step[],
   surface: SurfaceFacts,
   shelf: readonly Product[],
-  hourCost = USUAL_HOUR_COST,
+  hourCost = USUAL_SETTINGS.hourCost,
+  by: HoursBy = {},
 ): SystemPrice {
   let minutes = 0;
   let litres = 0;
   let materials = 0;
   let waitingMin = 0;
-  for (const step of steps) {
-    const one = estimateStep(step, surface, shelf);
+  estimateSystem(steps, surface, shelf, by).forEach((one, i) => {
+    const step = steps[i]!;
     minutes += one.minutes;
     litres += one.litres;
     waitingMin += step.kind === 'revisit' ? 0 : one.readyAfterMin * (step.coats ?? 1);
     if (one.product) materials += one.litres * perLitre(one.product);
-  }
+  });
   const labour = Math.round((minutes / 60) * hourCost);
   const paint = Math.round(materials);
   return {
@@ -52,3 +57,7 @@ export function priceSystem(
     waitingMin,
   };
 }
+
+/** What a system costs on the surface of a case, at its own shelf, reach and pace. */
+export const priceOn = (c: Case, steps: readonly Step[]): SystemPrice =>
+  priceSystem(steps, c.d.surface, c.shelf, undefined, c.by);

@@ -1,2 +1,37 @@
-export { estimateStep, productFor, areaOf, USUAL_AREA_M2, type StepEstimate } from './estimate.ts';
-export { areaOfMeasure, measureFault, type Measure, type Opening } from './measure.ts';
+export {
+  areaOfMeasure,
+  measureFault,
+  SHAPE_LABELS,
+  SHAPES,
+  workingOf,
+  type Measure,
+  type Opening,
+  type SayLength,
+  type Shape,
+} from './measure.ts';
+export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
+export { areaOf, isBare, paintFor, USUAL_AREA_M2, type PaintTaken } from './paint.ts';
+export {
+  FURTHEST,
+  learnRates,
+  minutesOf,
+  paceOf,
+  rateFrom,
+  USUAL_COUNTS,
+  type HoursBy,
+  type LearnedRate,
+  type PaceSeen,
+} from './hours.ts';
+export { estimateStep, estimateSystem, productFor, type StepEstimate } from './estimate.ts';
+export {
+  cheapestTins,
+  tinsFor,
+  type BatchInVan,
+  type SurfaceNeed,
+  type TinPlan,
+  type TinsBought,
+  type TinSet,
+  type TinSize,
+} from './tins.ts';
+export { sundriesFor, type SundryNeed, type SundryWork } from './sundries.ts';
+export { counterOf, SUNDRIES_FROM } from './knowledge/sundries.ts';

@@ -2,6 +2,7 @@ import { isCoat, type StepKind } from '../vocabulary/index.ts';
 import type { PlanInput } from '../contract/planInput.ts';
 import type { SurfaceFacts } from '../evidence/facts.ts';
 import { estimateStep } from '../quantities/estimate.ts';
+import type { HoursBy } from '../quantities/hours.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
 
@@ -27,10 +28,11 @@ export function workOf(
   surface: SurfaceFacts,
   shelf: readonly Product[],
   productOf: (step: Step) => Product | null = () => null,
+  by: HoursBy = {},
 ): WorkStep[] {
   return steps.flatMap((step, index): WorkStep[] => {
     if (AFTERWARDS.includes(step.kind)) return [];
-    const estimate = estimateStep(step, surface, shelf);
+    const estimate = estimateStep(step, surface, shelf, by);
     const product = productOf(step) ?? estimate.product;
     const coats = step.coats ?? 1;
     return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {

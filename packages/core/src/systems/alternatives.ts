@@ -10,7 +10,7 @@ import {
   type HouseRuleCode,
   type HouseRules,
 } from '../vocabulary/index.ts';
-import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { recase, type Case, type Wanted } from './case.ts';
 import { compose, type Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
@@ -88,7 +88,7 @@ const toldOf = (base: Composed, c: Case): Told => ({
   coats: coatsOf(base.steps),
   kinds: new Set(base.steps.map(stepKey)),
   fumes: strongFumes(base.steps),
-  price: priceSystem(base.steps, c.d.surface, c.shelf),
+  price: priceOn(c, base.steps),
 });
 
 /** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
@@ -199,7 +199,7 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
   const take = (other: Composed, key: string) => {
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) return;
     seen.add(key);
-    const price = priceSystem(other.steps, c.d.surface, c.shelf);
+    const price = priceOn(c, other.steps);
     found.push({ made: other, price, burden: scoreOf(c, other.steps, price) });
   };
   const tryOne = (v: Variation) => {
@@ -236,7 +236,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
       .flatMap((choice): School[] => {
         const { made: other, key } = ways({ [rule]: choice });
         if (key === told.key) return [];
-        const price = priceSystem(other.steps, c.d.surface, c.shelf);
+        const price = priceOn(c, other.steps);
         return [
           {
             rule,

@@ -1,6 +1,6 @@
 import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
-import { priceSystem } from '../pricing/price.ts';
+import { priceOn } from '../pricing/price.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import { asCase, type Case } from './case.ts';
 import { compose } from './compose.ts';
@@ -29,7 +29,7 @@ function worsened(c: Case, conditions: readonly Condition[]): Case {
 
 /** What a year of waiting may bring to a surface, what each would add to the cost of its system, and their sum by odds. */
 export function anotherYear(c: Case): AnotherYear {
-  const costOf = (at: Case) => priceSystem(compose(at).steps, c.d.surface, c.shelf).cost;
+  const costOf = (at: Case) => priceOn(c, compose(at).steps).cost;
   const now = costOf(c);
   const rows = ANOTHER_YEAR.filter((row) => !c.is(row.brings) && row.when(c));
   const strongest = rows.filter((row) => !rows.some((o) => o.brings === row.brings && o.odds > row.odds));

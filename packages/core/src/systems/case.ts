@@ -14,6 +14,7 @@ import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
+import type { HoursBy } from '../quantities/hours.ts';
 import type { Product } from '../shelf/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import { USUAL_WEIGHTS, type Weights } from './weights.ts';
@@ -44,6 +45,8 @@ export const NOTHING_WANTED: Wanted = {
 
 /** Everything the knowledge tables ask of a surface, read once. */
 export interface Case {
+  /** What bears on its hours: how it is reached, the firm's own pace. */
+  by?: HoursBy;
   d: Diagnosis;
   wanted: Wanted;
   rules: HouseRules;

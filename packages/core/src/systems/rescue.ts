@@ -1,6 +1,6 @@
 import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { isCoat, type Condition, type Finish } from '../vocabulary/index.ts';
-import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { posteriorOdds } from '../evidence/posterior.ts';
 import { asCase, type Case } from './case.ts';
@@ -66,6 +66,6 @@ export function rescueFrom(c: Case, wrong: Wrong): Rescue {
     backTo: row.backTo,
     steps,
     undoes: contain.length + undo.length,
-    price: priceSystem(steps, c.d.surface, c.shelf),
+    price: priceOn(c, steps),
   };
 }

@@ -1,12 +1,13 @@
-import { USUAL_HOUR_COST, type SystemPrice } from '../pricing/price.ts';
+import type { SystemPrice } from '../pricing/price.ts';
+import { USUAL_SETTINGS } from '../pricing/settings.ts';
 import type { Case } from './case.ts';
 import { callBacksAYear, earlyFailure } from './guarantee.ts';
 import { strongFumes, type Step } from './step.ts';
 
 /** A day's waiting weighs about as much as an hour of work. */
-const DAY_OF_WAITING = USUAL_HOUR_COST;
+const DAY_OF_WAITING = USUAL_SETTINGS.hourCost;
 /** Strong vapour indoors: masks, airing, people kept out. About an hour and a half of work. */
-const FUMES = USUAL_HOUR_COST * 1.5;
+const FUMES = USUAL_SETTINGS.hourCost * 1.5;
 /** Call-backs are counted over so many years, and each costs so much of the work. */
 const YEARS = 5;
 const CALL_BACK_SHARE = 0.5;

@@ -1,5 +1,5 @@
 import { HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, type HouseRuleCode } from '../vocabulary/index.ts';
-import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { waysOf, type Ways } from './alternatives.ts';
 import { blocksOn, type Block } from './blocks.ts';
 import { recase, type Case } from './case.ts';
@@ -32,7 +32,7 @@ const wayOf = (c: Case, rule: HouseRuleCode, choice: string, made: Composed): Sc
   words: HOUSE_RULE_LABELS[rule].choices[choice]!,
   ours: c.rules[rule] === choice,
   steps: made.steps,
-  price: priceSystem(made.steps, c.d.surface, c.shelf),
+  price: priceOn(c, made.steps),
   fumes: strongFumes(made.steps),
   guarantee: guaranteeOf(recase(c, { [rule]: choice }), made.steps),
   blocks: blocksOn(recase(c, { [rule]: choice }), made).map((b) => b.code),

@@ -2,8 +2,8 @@ import { FINISH_LABELS, FINISHES } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import type { NextTest } from '../evidence/nextTest.ts';
 import { expectedLoss, treatmentOdds, type Treatment } from '../evidence/treatment.ts';
-import { USUAL_AREA_M2 } from '../quantities/estimate.ts';
-import { priceSystem } from '../pricing/price.ts';
+import { USUAL_AREA_M2 } from '../quantities/paint.ts';
+import { priceOn } from '../pricing/price.ts';
 import { asIf, type Case } from './case.ts';
 import { compose } from './compose.ts';
 
@@ -53,7 +53,7 @@ export function underDoubt(c: Case, test: NextTest | null): Doubt | null {
       treatAs,
       words: wordsFor(treatAs, c),
       share: shares[treatAs],
-      cost: priceSystem(compose(asIf(c, treatAs)).steps, c.d.surface, c.shelf).cost,
+      cost: priceOn(c, compose(asIf(c, treatAs)).steps).cost,
       expectedLoss: Math.round(expectedLoss(treatAs, c.d.odds) * area),
       chosen: treatAs === c.treatAs,
     };

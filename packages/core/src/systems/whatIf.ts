@@ -7,7 +7,7 @@ import {
   type Fault,
   type StepKind,
 } from '../vocabulary/index.ts';
-import { priceSystem, type SystemPrice } from '../pricing/price.ts';
+import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { forbiddenIn, type Block } from './blocks.ts';
 import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
@@ -106,7 +106,7 @@ export function whatIf(c: Case, made: Composed, steps: readonly Step[], departur
   for (const d of departures)
     if (!inRange(steps, d.step) || (d.act === 'move' && !inRange(steps, d.to)))
       throw new RangeError('There is no such line in this system.');
-  const base = priceSystem(steps, c.d.surface, c.shelf);
+  const base = priceOn(c, steps);
   const { after, swapped } = departed(steps, departures);
   const consequences: Consequence[] = [];
   const skipped = new Set<Step>();
@@ -130,7 +130,7 @@ export function whatIf(c: Case, made: Composed, steps: readonly Step[], departur
     ),
   );
   consequences.sort((a, b) => b.odds * b.cost - a.odds * a.cost);
-  const price = priceSystem(after, c.d.surface, c.shelf);
+  const price = priceOn(c, after);
   const worst = consequences[0];
   return {
     steps: after,

@@ -1,4 +1,4 @@
-import type { StepKind } from '../../vocabulary/index.ts';
+import type { Access, Method, StepKind, Substrate } from '../../vocabulary/index.ts';
 
 /**
  * Painter's minutes per m² and set-up minutes per step, smooth and within reach. Typical values from practice; the
@@ -52,11 +52,39 @@ export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = 
 
 /** Joinery takes longer by the square metre than a wall: edges, mouldings, cutting in. */
 export const JOINERY_FACTOR = 2.1;
+/** The rates are for laying on walls with roller and brush, on joinery with the brush: other methods against that. Source: practice. */
+export const METHOD_FACTOR: Record<'joinery' | 'faces', Partial<Record<Method, number>>> = {
+  joinery: { 'roll-and-lay-off': 0.85, roll: 0.7, spray: 0.45, flood: 1.1 },
+  faces: { brush: 1.7, roll: 0.85, spray: 0.5 },
+};
+/** What reaching it adds: to the minutes, and to setting up, in minutes a step. Source: practice. */
+export const ACCESS_HOURS: Record<Access, { factor: number; setUpMin: number }> = {
+  floor: { factor: 1, setUpMin: 0 },
+  steps: { factor: 1.12, setUpMin: 4 },
+  ladder: { factor: 1.4, setUpMin: 12 },
+  tower: { factor: 1.15, setUpMin: 20 },
+  stairwell: { factor: 1.5, setUpMin: 25 },
+};
 /** Overhead and rough work takes longer. */
 export const CEILING_FACTOR = 1.2;
 export const TEXTURE_FACTOR = { smooth: 1, light: 1.1, sprayed: 1.15, 'hand-textured': 1.3, heavy: 1.5 } as const;
 /** How much more paint a rough or thirsty face takes. */
 export const TEXTURE_SPREAD = { smooth: 1, light: 0.9, sprayed: 0.85, 'hand-textured': 0.75, heavy: 0.65 } as const;
+/** Bare ground drinks: the share of the usual spread that a first coat on it is left with. Source: practice. */
+export const SUCTION: Partial<Record<Substrate, number>> = {
+  drywall: 0.9,
+  'skim-plaster': 0.85,
+  'lime-plaster': 0.75,
+  softwood: 0.9,
+  'tannin-wood': 0.92,
+  mdf: 0.85,
+  plywood: 0.9,
+  brick: 0.75,
+  concrete: 0.8,
+  render: 0.7,
+};
+/** Fresh plaster takes a thinned first coat: how much water goes to a litre of paint. */
+export const THINNED: Partial<Record<Substrate, number>> = { 'skim-plaster': 0.15, 'lime-plaster': 0.2 };
 /** Lost in tray, roller and tin. */
 export const WASTE = 1.1;
 /** What share of a surface its spots and bare areas are, where no size was given. */

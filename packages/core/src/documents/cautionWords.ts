@@ -1,4 +1,4 @@
-import type { CautionCode } from '@rustic/core';
+import type { CautionCode } from '../vocabulary/index.ts';
 
 /** A caution in one line, where a whole note would be too much. The law of the place and the product's sheet decide. */
 export const CAUTION_SHORT: Record<CautionCode, string> = {

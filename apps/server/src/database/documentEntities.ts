@@ -1,0 +1,61 @@
+import { Column, Entity } from 'typeorm';
+import type { Quote, QuoteChange } from '@rustic/core';
+import { FirmOwned } from './firmOwned.ts';
+
+/** A quote or a variation as it was sent: numbered, and never changed. The newest of a job is the one that counts. */
+@Entity('document')
+export class DocumentEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  /** Runs through the firm's documents without a gap; versions of one job share it. */
+  @Column('int') number: number;
+  @Column('int', { name: 'version' }) versionNo: number;
+  @Column('json') quote: Quote;
+  /** What it changes in the version before it. */
+  @Column('json') changes: QuoteChange[];
+  @Column('char', { length: 64 }) hash: string;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3, name: 'sent_at' }) sentAt: Date;
+}
+
+/** What a client agreed to: exactly one version, and the options taken with it. */
+@Entity('agreement')
+export class AgreementEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'document_id' }) documentId: string;
+  /** As the client wrote it. */
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('json') options: string[];
+  @Column('bigint', { transformer: { to: (v: number) => v, from: Number } }) total: number;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** The private way to a job's papers. The token itself is nowhere kept. */
+@Entity('client_link')
+export class ClientLinkEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 64, name: 'token_hash' }) tokenHash: string;
+  @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
+  @Column('datetime', { precision: 3, name: 'revoked_at', nullable: true }) revokedAt: Date | null;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3, name: 'made_at' }) madeAt: Date;
+}
+
+/** An opening of a client link, or a guess at one: what the brake counts. */
+@Entity('client_visit')
+export class ClientVisitEntity {
+  @Column('char', { length: 36, primary: true }) id: string;
+  /** The link that was opened, or where the guess came from, hashed. */
+  @Column('char', { length: 64 }) whose: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** Something of a shopping list that is in the van by now. */
+@Entity('shopping_tick')
+export class ShoppingTickEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('varchar', { length: 160 }) item: string;
+  /** How many were had. */
+  @Column('int') had: number;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}

@@ -1,0 +1,228 @@
+import {
+  Body,
+  ConflictException,
+  Controller,
+  Get,
+  Header,
+  Injectable,
+  NotFoundException,
+  Param,
+  Post,
+  Query,
+  Req,
+  Res,
+  StreamableFile,
+} from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { optionFault, quoteTotals, type QuoteOption } from '@rustic/core';
+import type { Request, Response } from 'express';
+import { v7 as uuid } from 'uuid';
+import { AgreementEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
+import { FirmEntity, SurfaceEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { refusedWith } from '../http/refused.ts';
+import { readJob } from '../jobs/jobRecords.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Open } from '../people/session.ts';
+import { Systems } from '../systems/systems.ts';
+import { Photos } from '../walkround/photos.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { ClientLinks } from './clientLinks.ts';
+import { AgreeBody, PaperQuery } from './documents.dto.ts';
+import { sendPaper } from './documents.controller.ts';
+import { sentPaper } from './papersOf.ts';
+import { Printer } from './printer.ts';
+import { documentMark, sentPapers } from './quotes.ts';
+
+/** Who a client is to the record: nobody of the firm, the name as it was written. */
+const asClient = (link: ClientLinkEntity, now: Date, name = ''): Who => ({
+  firmId: link.firmId,
+  personId: link.id,
+  name,
+  now,
+});
+
+/** What a client sees and does: the newest version that was sent, and agreeing to exactly it. */
+@Injectable()
+export class Clients {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly systems: Systems,
+    readonly links: ClientLinks,
+  ) {}
+
+  async sees(link: ClientLinkEntity, now: Date): Promise<unknown> {
+    const scope = this.writes.reading(asClient(link, now));
+    const { document, agreement, agreedBefore } = await this.newest(scope, link.jobId);
+    const { options, ...quote } = document.quote;
+    const { timeZone, terms } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
+    return {
+      documentId: document.id,
+      marked: documentMark(document),
+      sentAt: document.sentAt,
+      expiresAt: link.expiresAt,
+      timeZone,
+      units: terms.units ?? 'metric',
+      quote: { ...quote, options: options.map(({ system: _system, ...o }) => o) },
+      changes: document.changes,
+      agreement: agreement && said(agreement),
+      before: agreedBefore && said(agreedBefore),
+    };
+  }
+
+  /** The newest version, the agreement to it, and the one to an earlier version. */
+  async newest(scope: FirmScope, jobId: string) {
+    const { documents, agreements } = await sentPapers(scope, jobId);
+    const document = documents.at(-1);
+    if (!document) throw new NotFoundException('There is nothing here yet.');
+    const agreement = agreements.find((a) => a.documentId === document.id) ?? null;
+    return { document, agreement, agreedBefore: agreements.filter((a) => a !== agreement).at(-1) ?? null };
+  }
+
+  async agree(link: ClientLinkEntity, body: AgreeBody, now: Date): Promise<unknown> {
+    const who = asClient(link, now, body.name.trim());
+    if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const { document, agreement } = await this.newest(scope, link.jobId);
+      if (document.id !== body.documentId)
+        throw new ConflictException({
+          code: 'newer-version',
+          message: 'A newer version was sent since this page was opened. Nothing was agreed; read the new one first.',
+        });
+      if (agreement)
+        throw new ConflictException({
+          code: 'agreed-already',
+          message: `This version was agreed by ${agreement.name} already.`,
+          theirs: said(agreement),
+        });
+      const { quote } = document;
+      const fault = optionFault(quote, body.options);
+      if (fault) throw refusedWith([{ path: 'options', message: fault }]);
+      const { total } = quoteTotals(quote, body.options);
+      const agreed = await scope.add(AgreementEntity, {
+        id: body.id,
+        jobId: link.jobId,
+        documentId: document.id,
+        name: who.name,
+        options: body.options,
+        total,
+        at: now,
+      });
+      await this.ledger.append(scope, {
+        jobId: link.jobId,
+        kind: 'quote-agreed',
+        subject: document.id,
+        at: now,
+        payload: {
+          name: who.name,
+          number: document.number,
+          version: document.versionNo,
+          hash: document.hash,
+          options: body.options,
+          total,
+        },
+      });
+      await this.takeUp(
+        scope,
+        quote.options.filter((o) => body.options.includes(o.id)),
+      );
+      await this.settleAgreed(scope, link.jobId, new Set(quote.lines.map((l) => l.surfaceId)));
+      return said(agreed);
+    });
+  }
+
+  /** Options become work: what was left out undecided is put back, another way is settled. */
+  private async takeUp(scope: FirmScope, options: readonly QuoteOption[]): Promise<void> {
+    for (const { surfaceId, kind, system } of options) {
+      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      if (kind === 'extra') {
+        const exclusions = surface.exclusions.filter((e) => !(e.whole && e.reason === 'undecided'));
+        await scope.manager.save(SurfaceEntity, { ...surface, exclusions });
+        await this.ledger.append(scope, {
+          jobId: surface.jobId,
+          kind: 'exclusions-changed',
+          subject: surfaceId,
+          at: scope.who.now,
+          payload: { exclusions },
+        });
+      }
+      await this.systems.settle(scope, surface, uuid(), { steps: system, differs: 'as the client took it' });
+    }
+  }
+
+  /** What was agreed stands still: its systems are settled as they were priced. */
+  private async settleAgreed(scope: FirmScope, jobId: string, surfaces: ReadonlySet<string>): Promise<void> {
+    const records = await readJob(scope, jobId);
+    await this.systems.settleOpen(
+      scope,
+      { ...records, surfaces: records.surfaces.filter((s) => surfaces.has(s.id)) },
+      uuid,
+      'as agreed',
+    );
+  }
+}
+
+const said = ({ name, at, total, options }: AgreementEntity) => ({ name, at, total, options });
+
+@ApiTags('client')
+@Controller('api/client/:token')
+export class ClientsController {
+  constructor(
+    private readonly clients: Clients,
+    private readonly writes: Writes,
+    private readonly photos: Photos,
+    private readonly printer: Printer,
+  ) {}
+
+  private open(token: string, request: Request): Promise<ClientLinkEntity> {
+    return this.clients.links.open(token, request.ip ?? '', new Date());
+  }
+
+  @Open()
+  @Get()
+  @Header('Cache-Control', 'private, no-store')
+  @Header('Referrer-Policy', 'no-referrer')
+  @Header('X-Robots-Tag', 'noindex')
+  async sees(@Param('token') token: string, @Req() request: Request) {
+    return this.clients.sees(await this.open(token, request), new Date());
+  }
+
+  @Open()
+  @Post('agreement')
+  async agree(@Param('token') token: string, @Body() body: AgreeBody, @Req() request: Request) {
+    return this.clients.agree(await this.open(token, request), body, new Date());
+  }
+
+  @Open()
+  @Get('paper')
+  async paper(
+    @Param('token') token: string,
+    @Query() { format }: PaperQuery,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const link = await this.open(token, request);
+    const scope = this.writes.reading(asClient(link, new Date()));
+    const { document, agreement } = await this.clients.newest(scope, link.jobId);
+    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
+    await sendPaper(response, this.printer, sentPaper(document, agreement, timeZone), format ?? 'pdf');
+  }
+
+  /** Only the photos that this version shows. */
+  @Open()
+  @Get('photos/:id')
+  @Header('Content-Type', 'image/jpeg')
+  @Header('Cache-Control', 'private, max-age=3600')
+  async photo(
+    @Param('token') token: string,
+    @Param('id') id: string,
+    @Req() request: Request,
+  ): Promise<StreamableFile> {
+    const link = await this.open(token, request);
+    const who = asClient(link, new Date());
+    const { document } = await this.clients.newest(this.writes.reading(who), link.jobId);
+    if (!document.quote.photos.some((p) => p.id === id)) throw new NotFoundException('There is nothing here.');
+    return new StreamableFile(await this.photos.content(who, id));
+  }
+}

@@ -1,0 +1,90 @@
+import { Body, Controller, Get, Param, Post, Query, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { paperCsv, type Paper } from '@rustic/core';
+import type { Response } from 'express';
+import { DocumentEntity } from '../database/documentEntities.ts';
+import { FirmEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { Sender } from '../people/session.ts';
+import { Pricing } from '../pricing/pricing.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { ClientLinks } from './clientLinks.ts';
+import { LinkBody, PaperParams, PaperQuery, SendBody, type PaperFormat } from './documents.dto.ts';
+import { sentPaper } from './papersOf.ts';
+import { Printer } from './printer.ts';
+import { Quotes, sentPapers } from './quotes.ts';
+
+const fileName = ({ title, about }: Paper) =>
+  `${title} ${about}`
+    .normalize('NFKD')
+    .replace(/[^\w ]+/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase()
+    .slice(0, 90);
+
+/** Sends a paper as it was asked for: as its blocks for a page, as a PDF, or its figures as CSV. */
+export async function sendPaper(
+  response: Response,
+  printer: Printer,
+  paper: Paper,
+  format: PaperFormat = 'page',
+): Promise<void> {
+  if (format === 'page') {
+    response.json(paper);
+    return;
+  }
+  const [type, body] =
+    format === 'pdf'
+      ? ['application/pdf', await printer.pdf(paper)]
+      : ['text/csv; charset=utf-8', `\uFEFF${paperCsv(paper)}`];
+  response.setHeader('Content-Type', type);
+  response.setHeader('Content-Disposition', `attachment; filename="${fileName(paper)}.${format}"`);
+  response.setHeader('Cache-Control', 'private, no-store');
+  response.end(body);
+}
+
+@ApiTags('papers')
+@Controller('api')
+export class DocumentsController {
+  constructor(
+    private readonly writes: Writes,
+    private readonly quotes: Quotes,
+    private readonly links: ClientLinks,
+    private readonly pricing: Pricing,
+    private readonly printer: Printer,
+  ) {}
+
+  @Post('jobs/:id/quotes') send(@Sender() who: Who, @Param('id') id: string, @Body() body: SendBody) {
+    return this.quotes.send(who, id, body);
+  }
+
+  @Post('jobs/:id/client-link') link(@Sender() who: Who, @Param('id') id: string, @Body() body: LinkBody) {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      if (body.token) await this.links.make(scope, id, body.token);
+      else await this.links.revoke(scope, id);
+      return { linked: body.token !== null && body.token !== undefined };
+    });
+  }
+
+  @Get('jobs/:id/papers/:kind')
+  async paper(
+    @Sender() who: Who,
+    @Param() { id, kind }: PaperParams,
+    @Query() { format }: PaperQuery,
+    @Res() response: Response,
+  ) {
+    await sendPaper(response, this.printer, await this.pricing.paper(who, id, kind), format);
+  }
+
+  /** A version that was sent, as it was sent. */
+  @Get('documents/:id/paper')
+  async sent(@Sender() who: Who, @Param('id') id: string, @Query() { format }: PaperQuery, @Res() response: Response) {
+    const scope = this.writes.reading(who);
+    const document = await scope.one(DocumentEntity, id, 'paper');
+    const { agreements } = await sentPapers(scope, document.jobId);
+    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const agreement = agreements.find((a) => a.documentId === id) ?? null;
+    await sendPaper(response, this.printer, sentPaper(document, agreement, timeZone), format);
+  }
+}

@@ -1,0 +1,63 @@
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import PDFDocument from 'pdfkit';
+import type { Paper } from '@rustic/core';
+
+const require = createRequire(import.meta.url);
+const fontsOf = (name: string) => join(dirname(require.resolve(`${name}/package.json`)), 'files');
+const SANS = fontsOf('@fontsource/source-sans-3');
+const SERIF = fontsOf('@fontsource/bitter');
+
+/** The fonts of the pages, embedded: Bitter for headings, Source Sans 3 for all else. */
+const FONTS = {
+  text: join(SANS, 'source-sans-3-latin-400-normal.woff'),
+  strong: join(SANS, 'source-sans-3-latin-600-normal.woff'),
+  heading: join(SERIF, 'bitter-latin-600-normal.woff'),
+};
+export type Font = keyof typeof FONTS;
+
+/** Ink and rules of the ledger; black enough to print. */
+export const INK = '#26211c';
+export const FADED = '#5d5346';
+export const RULE = '#c9bca4';
+export const MADDER = '#98382c';
+export const LEAF = '#fbf8f1';
+
+/** A4 upright, in points. */
+export const PAGE = { width: 595.28, height: 841.89, left: 54, right: 54, top: 56, bottom: 64 };
+export const BODY_WIDTH = PAGE.width - PAGE.left - PAGE.right;
+
+export type Sheet = PDFKit.PDFDocument;
+
+/** An empty document with its fonts, tagged, with a title that readers show. */
+export function newSheet(paper: Paper): Sheet {
+  const sheet = new PDFDocument({
+    size: 'A4',
+    margins: { left: PAGE.left, right: PAGE.right, top: PAGE.top, bottom: PAGE.bottom },
+    bufferPages: true,
+    tagged: true,
+    lang: 'en-GB',
+    displayTitle: true,
+    pdfVersion: '1.7',
+    info: { Title: `${paper.title}: ${paper.about}`, Author: paper.firm },
+  });
+  for (const [name, file] of Object.entries(FONTS)) sheet.registerFont(name, file);
+  return sheet.font('text').fontSize(10).fillColor(INK);
+}
+
+/** Where a page ends for what is written on it. */
+export const foot = (sheet: Sheet) => sheet.page.height - PAGE.bottom;
+
+/** Turns the page where less than this is left of it. */
+export function need(sheet: Sheet, height: number): void {
+  if (sheet.y + height > foot(sheet)) sheet.addPage();
+}
+
+/** Writes as a part of the document that a reader aloud can name: a heading, a paragraph, a list. */
+export function tagged(sheet: Sheet, tag: string, write: () => void): void {
+  sheet.addStructure(sheet.struct(tag, {}, write));
+}
+
+/** Glyphs that the fonts that ship do not have. */
+export const printable = (text: string) =>
+  text.replaceAll('→', '>').replaceAll('′', '’').replaceAll('″', '”').replaceAll('\u202f', ' ');

@@ -1,0 +1,22 @@
+import { Injectable, type OnModuleDestroy } from '@nestjs/common';
+import type { Paper } from '@rustic/core';
+import { Piscina } from 'piscina';
+
+/** Draws papers as PDF in threads of its own. */
+@Injectable()
+export class Printer implements OnModuleDestroy {
+  private readonly pool = new Piscina({
+    filename: new URL('./pdf/pdf.worker.js', import.meta.url).href,
+    maxThreads: 2,
+    minThreads: 0,
+    idleTimeout: 30_000,
+  });
+
+  async onModuleDestroy(): Promise<void> {
+    await this.pool.destroy();
+  }
+
+  async pdf(paper: Paper): Promise<Buffer> {
+    return Buffer.from((await this.pool.run(paper)) as Uint8Array);
+  }
+}

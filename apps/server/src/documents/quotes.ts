@@ -1,0 +1,147 @@
+import { ConflictException, Injectable } from '@nestjs/common';
+import { asAgreed, atAgreedPrices, hashOf, quoteChanges, type Quote, type QuoteChange } from '@rustic/core';
+import { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
+import { FirmEntity, JobEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { draftOf } from '../pricing/draft.ts';
+import { pricedJob, type PricedJob } from '../pricing/pricedJob.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { ClientLinks } from './clientLinks.ts';
+import type { SendBody } from './documents.dto.ts';
+
+/** Every version that was sent, oldest first, and what was agreed to. */
+export interface SentPapers {
+  documents: DocumentEntity[];
+  agreements: AgreementEntity[];
+}
+
+export async function sentPapers(scope: FirmScope, jobId: string): Promise<SentPapers> {
+  const [documents, agreements] = await Promise.all([
+    scope.find(DocumentEntity, { jobId }, { versionNo: 'ASC' }),
+    scope.find(AgreementEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+  ]);
+  return { documents, agreements };
+}
+
+/** A job's quote as it would be sent, and how it stands to what was. */
+export interface QuoteStanding {
+  draft: Quote;
+  /** Names the draft: what is sent must be what was looked at. */
+  seen: string;
+  latest: DocumentEntity | null;
+  agreement: AgreementEntity | null;
+  /** What the draft changes in the newest version, or in what was agreed. */
+  changes: QuoteChange[];
+}
+
+/** The newest agreement and the quote as it was agreed to. */
+export function agreedOf({ documents, agreements }: SentPapers): { agreement: AgreementEntity; quote: Quote } | null {
+  const agreement = agreements.at(-1);
+  const document = documents.find((d) => d.id === agreement?.documentId);
+  return agreement && document ? { agreement, quote: asAgreed(document.quote, agreement.options) } : null;
+}
+
+export const documentMark = ({ number, versionNo }: Pick<DocumentEntity, 'number' | 'versionNo'>) =>
+  `Q${String(number).padStart(4, '0')}, version ${versionNo}`;
+
+/** Quotes: the draft that is computed from the record, and the versions that were sent. */
+@Injectable()
+export class Quotes {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly links: ClientLinks,
+  ) {}
+
+  async standing(scope: FirmScope, records: JobRecords, priced: PricedJob): Promise<QuoteStanding> {
+    const papers = await sentPapers(scope, records.job.id);
+    const computed = await draftOf(records, priced, scope.who.now);
+    const agreed = agreedOf(papers);
+    const latest = papers.documents.at(-1) ?? null;
+    const draft = agreed ? atAgreedPrices(computed, agreed.quote) : computed;
+    const before = latest && agreed?.agreement.documentId !== latest.id ? latest.quote : (agreed?.quote ?? null);
+    return {
+      draft,
+      seen: hashOf(JSON.parse(JSON.stringify(draft))),
+      latest,
+      agreement: agreed?.agreement ?? null,
+      changes: before ? quoteChanges(before, draft) : [],
+    };
+  }
+
+  /** Sends the quote as it stands: numbered, kept whole, and never changed. */
+  async send(who: Who, jobId: string, body: SendBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const records = await readJob(scope, jobId);
+      const { draft, seen, latest, changes } = await this.standing(scope, records, await pricedJob(records));
+      this.mustBeSendable(body, draft, seen, latest, changes);
+      const agreed = agreedOf(await sentPapers(scope, jobId));
+      const { number, version } = await this.next(scope, latest);
+      const document = await scope.add(DocumentEntity, {
+        id: body.id,
+        jobId,
+        number,
+        versionNo: version,
+        quote: draft,
+        changes: agreed ? quoteChanges(agreed.quote, draft) : latest ? changes : [],
+        hash: seen,
+        byName: who.name,
+        sentAt: who.now,
+      });
+      if (records.job.status === 'walk-round')
+        await scope.manager.update(JobEntity, { id: jobId, firmId: who.firmId }, { status: 'quoted' });
+      const linked = await this.links.ensure(scope, jobId, body.token);
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'quote-sent',
+        subject: document.id,
+        at: who.now,
+        payload: { number, version, hash: seen, net: draft.net, total: draft.total, changes: document.changes },
+      });
+      return { id: document.id, number, version, linked };
+    });
+  }
+
+  private mustBeSendable(
+    body: SendBody,
+    draft: Quote,
+    seen: string,
+    latest: DocumentEntity | null,
+    changes: readonly QuoteChange[],
+  ): void {
+    if (draft.lines.length === 0)
+      throw new ConflictException({
+        code: 'nothing-to-send',
+        message: 'There is no surface to price. Nothing was sent; add a surface, or put one back.',
+      });
+    if (seen !== body.seen)
+      throw new ConflictException({
+        code: 'moved-on',
+        message: 'The price has moved since it was shown. Nothing was sent; look at it again.',
+      });
+    if (latest && changes.length === 0 && latest.quote.total === draft.total && sameOffer(latest.quote, draft))
+      throw new ConflictException({
+        code: 'same-as-sent',
+        message: `Nothing has changed since ${documentMark(latest)}. Nothing was sent; its link still shows it.`,
+      });
+  }
+
+  /** Versions of one job share a number; a new one follows the firm's last without a gap. */
+  private async next(scope: FirmScope, latest: DocumentEntity | null): Promise<{ number: number; version: number }> {
+    if (latest) return { number: latest.number, version: latest.versionNo + 1 };
+    // The firm's row is held until the transaction ends, so that no number is given twice.
+    await scope.manager.findOne(FirmEntity, { where: { id: scope.who.firmId }, lock: { mode: 'pessimistic_write' } });
+    const [last] = await scope.manager.find(DocumentEntity, {
+      where: { firmId: scope.who.firmId },
+      order: { number: 'DESC' },
+      take: 1,
+    });
+    return { number: (last?.number ?? 0) + 1, version: 1 };
+  }
+}
+
+const sameOffer = (a: Quote, b: Quote) =>
+  JSON.stringify(a.options.map((o) => [o.id, o.key, o.price])) ===
+  JSON.stringify(b.options.map((o) => [o.id, o.key, o.price]));

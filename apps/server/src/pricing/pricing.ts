@@ -1,0 +1,134 @@
+import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { FanInput, Paper } from '@rustic/core';
+import { JobEntity, PersonEntity, PostedPlanEntity, SurfaceEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
+import { ClientLinks } from '../documents/clientLinks.ts';
+import { paperOf } from '../documents/papersOf.ts';
+import { Quotes, sentPapers } from '../documents/quotes.ts';
+import { editedElsewhere } from '../http/conflict.ts';
+import { readJob } from '../jobs/jobRecords.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { fanOf } from './fanOf.ts';
+import { pricedJob } from './pricedJob.ts';
+
+/** What a job costs, how that stands to what was sent, and what it still rests on. */
+@Injectable()
+export class Pricing {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly quotes: Quotes,
+    private readonly links: ClientLinks,
+  ) {}
+
+  async page(who: Who, jobId: string): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const records = await readJob(scope, jobId);
+    const priced = await pricedJob(records);
+    const [{ draft, seen, changes, latest, agreement }, link, { documents, agreements }] = await Promise.all([
+      this.quotes.standing(scope, records, priced),
+      this.links.current(scope, jobId),
+      sentPapers(scope, jobId),
+    ]);
+    const { lines, products: _products, sundries: _sundries, ...sums } = priced.price;
+    return {
+      job: records.job,
+      draft: { ...draft, options: draft.options.map(({ system: _system, ...o }) => o) },
+      seen,
+      changes,
+      sums,
+      lines,
+      settings: priced.settings,
+      learned: records.learned,
+      sent: documents.map(({ id, number, versionNo: version, quote, byName, sentAt }) => ({
+        id,
+        number,
+        version,
+        total: quote.total,
+        byName,
+        sentAt,
+        agreement: agreements.find((a) => a.documentId === id) ?? null,
+      })),
+      latest: latest && { id: latest.id, number: latest.number, version: latest.versionNo },
+      agreement,
+      link: link && {
+        expiresAt: link.expiresAt,
+        madeAt: link.madeAt,
+        opened: (await this.links.visits(link))[0] ?? null,
+      },
+    };
+  }
+
+  async fan(who: Who, jobId: string): Promise<FanInput> {
+    const records = await readJob(this.writes.reading(who), jobId);
+    return fanOf(records, await pricedJob(records));
+  }
+
+  /** A paper as it stands now. */
+  async paper(who: Who, jobId: string, kind: PaperKind): Promise<Paper> {
+    const scope = this.writes.reading(who);
+    const records = await readJob(scope, jobId);
+    const priced = await pricedJob(records);
+    const { draft } = await this.quotes.standing(scope, records, priced);
+    return paperOf(kind, {
+      records,
+      priced,
+      draft,
+      now: who.now,
+      posted: await this.posted(scope, jobId),
+      people: await scope.find(PersonEntity),
+    });
+  }
+
+  private async posted(scope: FirmScope, jobId: string): Promise<PostedPlanEntity | null> {
+    const { firmId } = scope.who;
+    const [posted] = await scope.manager.find(PostedPlanEntity, {
+      where: { jobId, firmId },
+      order: { at: 'DESC', id: 'DESC' },
+      take: 1,
+    });
+    return posted ?? null;
+  }
+
+  /** Which other ways are put to the client, all of them at once. */
+  async offer(who: Who, jobId: string, body: OffersBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const job = await scope.one(JobEntity, jobId, 'job');
+      if (job.version !== body.version) throw editedElsewhere(body, job);
+      for (const { surfaceId } of body.offers)
+        if ((await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
+          await scope.one(SurfaceEntity, '', 'surface');
+      const offers = body.offers.map(({ id, surfaceId, key }) => ({ id, surfaceId, key }));
+      const saved = await scope.manager.save(JobEntity, { ...job, offers });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'offers-changed',
+        subject: null,
+        at: who.now,
+        payload: { offers },
+      });
+      return { version: saved.version, offers };
+    });
+  }
+}
+
+@ApiTags('price')
+@Controller('api/jobs/:id')
+export class PricingController {
+  constructor(private readonly pricing: Pricing) {}
+
+  @Get('price') page(@Sender() who: Who, @Param('id') id: string) {
+    return this.pricing.page(who, id);
+  }
+  /** What the simulation is run on: in the browser, so that it can be stopped. */
+  @Get('price/fan') fan(@Sender() who: Who, @Param('id') id: string) {
+    return this.pricing.fan(who, id);
+  }
+  @Put('offers') offer(@Sender() who: Who, @Param('id') id: string, @Body() body: OffersBody) {
+    return this.pricing.offer(who, id, body);
+  }
+}

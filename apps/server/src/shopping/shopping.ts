@@ -1,0 +1,59 @@
+import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { shoppingList } from '@rustic/core';
+import { v7 as uuid } from 'uuid';
+import { ShoppingTickEntity } from '../database/documentEntities.ts';
+import { JobEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { TickBody } from '../documents/documents.dto.ts';
+import { readJob } from '../jobs/jobRecords.ts';
+import { Sender } from '../people/session.ts';
+import { pricedJob } from '../pricing/pricedJob.ts';
+import { Writes } from '../writes/writes.service.ts';
+
+/** What is to be bought for a job, and what of it was had. */
+@Injectable()
+export class Shopping {
+  constructor(private readonly writes: Writes) {}
+
+  async list(who: Who, jobId: string): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const [records, ticks] = [await readJob(scope, jobId), await scope.find(ShoppingTickEntity, { jobId })];
+    const { price } = await pricedJob(records);
+    const had = new Map(ticks.map((t) => [t.item, t]));
+    return {
+      job: { id: jobId, title: records.job.title },
+      currency: records.firm.currency,
+      items: shoppingList(price.products, price.sundries).map((item) => ({
+        ...item,
+        had: had.get(item.key)?.had ?? 0,
+        by: had.get(item.key)?.byName ?? null,
+      })),
+      fromVan: price.products.flatMap(({ product, colour, plan }) =>
+        plan.fromVan.map(({ batch, litres }) => ({ name: product.name, maker: product.maker, colour, batch, litres })),
+      ),
+    };
+  }
+
+  async tick(who: Who, jobId: string, { id, item, had }: TickBody): Promise<unknown> {
+    return this.writes.once(who, id, { id, item, had }, async (scope) => {
+      await scope.one(JobEntity, jobId, 'job');
+      const row = { jobId, firmId: who.firmId, item, had, byName: who.name, at: who.now };
+      await scope.manager.upsert(ShoppingTickEntity, { id: uuid(), ...row }, ['firmId', 'jobId', 'item']);
+      return { item, had };
+    });
+  }
+}
+
+@ApiTags('price')
+@Controller('api/jobs/:id/shopping')
+export class ShoppingController {
+  constructor(private readonly shopping: Shopping) {}
+
+  @Get() list(@Sender() who: Who, @Param('id') id: string) {
+    return this.shopping.list(who, id);
+  }
+  @Put('ticks') tick(@Sender() who: Who, @Param('id') id: string, @Body() body: TickBody) {
+    return this.shopping.tick(who, id, body);
+  }
+}

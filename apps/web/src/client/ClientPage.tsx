@@ -1,0 +1,336 @@
+import { useEffect, useState, type FormEvent } from 'react';
+import { useParams } from 'react-router';
+import { LEFT_OUT_WORDS, optionFault, quoteTotals } from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
+import { Coming, Refused } from '../page/Page.tsx';
+import { Swatch } from '../papers/PaperBlocks.tsx';
+import { newId } from '../store/api.ts';
+import { useAgreeMutation, useClientQuery } from '../store/priceApi.ts';
+import type { ClientView, ShownQuote } from '../store/priceTypes.ts';
+import { sayMoney } from '../words/figures.ts';
+import { sayDate, sayTime, sayTimesIn } from '../words/time.ts';
+
+/** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
+export default function ClientPage() {
+  const { token = '' } = useParams();
+  const { data, error, refetch } = useClientQuery(token);
+  useEffect(() => {
+    document.title = data ? `${data.quote.job} · ${data.quote.firm}` : 'A quote';
+  }, [data]);
+  if (!data)
+    return (
+      <main className="mx-auto max-w-[720px]">
+        <Coming error={error} again={() => void refetch()} />
+      </main>
+    );
+  sayTimesIn(data.timeZone);
+  return <Shown data={data} token={token} onReload={() => void refetch()} />;
+}
+
+function Shown({ data, token, onReload }: { data: ClientView; token: string; onReload: () => void }) {
+  const { quote, agreement } = data;
+  const [taken, setTaken] = useState<readonly string[]>([]);
+  const chosen = agreement?.options ?? taken;
+  const money = (minor: number) => sayMoney(minor, quote.currency);
+  const totals = quoteTotals(quote as never, chosen);
+  const toggle = (id: string) => setTaken(taken.includes(id) ? taken.filter((t) => t !== id) : [...taken, id]);
+  return (
+    <main className="mx-auto max-w-[760px] px-4 py-6 wide:px-8">
+      <p className="flex flex-wrap justify-between gap-x-4 text-sm text-faded">
+        <strong>{quote.firm}</strong>
+        <span>
+          {data.marked}, {sayDate(data.sentAt)}
+        </span>
+      </p>
+      <h1 className="mt-1 text-[28px] leading-tight">{quote.job}</h1>
+      <p className="mb-4 text-faded">{quote.place}</p>
+      <Changed data={data} />
+      <WorkAndPrice quote={quote} />
+      <Options quote={quote} chosen={chosen} fixed={agreement !== null} onToggle={toggle} />
+      <dl className="mt-4 ml-auto w-full max-w-[360px]">
+        <Figure words="Net" figure={money(totals.net + totals.options)} />
+        <Figure words={`${quote.taxName}, ${quote.taxShare / 100} %`} figure={money(totals.tax)} />
+        <div className="flex justify-between border-t border-b-4 border-ink py-1.5 font-semibold [border-bottom-style:double]">
+          <dt>To pay</dt>
+          <dd className="font-serif text-[20px]">{money(totals.total)}</dd>
+        </div>
+      </dl>
+      <LeftOut quote={quote} />
+      <Colours quote={quote} />
+      <Photographs quote={quote} token={token} />
+      {quote.cautions.length > 0 && (
+        <section className="mt-6" aria-labelledby="cautions">
+          <h2 id="cautions" className="text-[19px]">
+            While we work
+          </h2>
+          <ul className="list-disc pl-5">
+            {quote.cautions.map((c) => (
+              <li key={c} className="py-0.5">
+                {c}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <p className="mt-6">
+        <a className="inline-block py-3 underline" href={`/api/client/${token}/paper?format=pdf`}>
+          The whole specification as a PDF
+        </a>
+      </p>
+      <Agree data={data} token={token} chosen={chosen} total={money(totals.total)} onReload={onReload} />
+    </main>
+  );
+}
+
+const Figure = ({ words, figure }: { words: string; figure: string }) => (
+  <div className="flex justify-between border-b border-rule py-1">
+    <dt>{words}</dt>
+    <dd>{figure}</dd>
+  </div>
+);
+
+/** A later version says first what it changes in what was agreed. */
+function Changed({ data }: { data: ClientView }) {
+  if (data.changes.length === 0) return null;
+  const money = (minor: number) =>
+    minor ? `${minor > 0 ? '+' : '−'} ${sayMoney(Math.abs(minor), data.quote.currency)}` : '';
+  return (
+    <section aria-labelledby="changed" className="mb-5 border-l-4 border-ochre bg-wash px-3 py-2">
+      <h2 id="changed" className="text-[17px]">
+        {data.before ? 'What has changed since you agreed' : 'What has changed'}
+      </h2>
+      {data.before && (
+        <p className="text-sm text-faded">
+          {data.before.name} agreed {sayTime(data.before.at)} to {sayMoney(data.before.total, data.quote.currency)}.
+          Everything not named here stays at its price.
+        </p>
+      )}
+      <ul>
+        {data.changes.map((c, i) => (
+          <li key={i} className="flex justify-between gap-4 py-0.5">
+            <span>{c.words}</span>
+            <span className="whitespace-nowrap">{money(c.price)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function WorkAndPrice({ quote }: { quote: ShownQuote }) {
+  return (
+    <table className="w-full border-collapse">
+      <caption className="text-left font-serif text-[19px] font-semibold">What will be done</caption>
+      {[...new Set(quote.lines.map((l) => l.room))].map((room) => (
+        <tbody key={room}>
+          <tr>
+            <th colSpan={2} scope="colgroup" className="pt-3 text-left font-semibold">
+              {room}
+            </th>
+          </tr>
+          {quote.lines
+            .filter((l) => l.room === room)
+            .map((l) => (
+              <tr key={l.surfaceId} className="border-b border-rule">
+                <td className="py-2 pr-4">
+                  {l.name}
+                  <span className="block text-sm text-faded">
+                    {l.work} {l.months !== null && `Guaranteed for ${l.months} months.`}
+                    {l.months === null && l.withheld.length > 0 && `No guarantee: ${l.withheld[0]}`}
+                  </span>
+                </td>
+                <td className="py-2 text-right align-top">{sayMoney(l.price, quote.currency)}</td>
+              </tr>
+            ))}
+        </tbody>
+      ))}
+    </table>
+  );
+}
+
+interface OptionsProps {
+  quote: ShownQuote;
+  chosen: readonly string[];
+  fixed: boolean;
+  onToggle: (id: string) => void;
+}
+
+function Options({ quote, chosen, fixed, onToggle }: OptionsProps) {
+  if (quote.options.length === 0) return null;
+  const fault = optionFault(quote as never, chosen);
+  return (
+    <fieldset className="mt-5" disabled={fixed}>
+      <legend className="font-serif text-[19px] font-semibold">To take or leave</legend>
+      {quote.options.map((o) => (
+        <label
+          key={o.id}
+          className="grid min-h-[52px] grid-cols-[32px_1fr_auto] items-center gap-x-2 border-b border-rule"
+        >
+          <input
+            type="checkbox"
+            className="size-6 min-h-0"
+            checked={chosen.includes(o.id)}
+            onChange={() => onToggle(o.id)}
+          />
+          <span className="py-1.5">
+            {o.room}, {o.name}
+            <span className="block text-sm text-faded">
+              {o.kind === 'instead' && 'Instead: '}
+              {o.words}
+            </span>
+          </span>
+          <span className="whitespace-nowrap">
+            {o.price < 0 ? '− ' : '+ '}
+            {sayMoney(Math.abs(o.price), quote.currency)}
+          </span>
+        </label>
+      ))}
+      {fault && (
+        <p role="alert" className="mt-1 text-madder">
+          {fault}
+        </p>
+      )}
+    </fieldset>
+  );
+}
+
+function LeftOut({ quote }: { quote: ShownQuote }) {
+  if (quote.leftOut.length === 0) return null;
+  return (
+    <section className="mt-6" aria-labelledby="left-out">
+      <h2 id="left-out" className="text-[19px]">
+        Left out on purpose
+      </h2>
+      <ul>
+        {quote.leftOut.map((l) => (
+          <li key={`${l.surfaceId}/${l.words}`} className="border-b border-rule py-1.5">
+            {l.room}, {l.name}
+            {!l.whole && `: ${l.words}`}
+            <span className="text-faded">; {LEFT_OUT_WORDS[l.reason]}</span>
+          </li>
+        ))}
+      </ul>
+      {quote.sketches.map((s) => (
+        <figure key={s.room} className="my-3">
+          <RoomSketch sketch={s.sketch} width={700} excluded={s.excluded.map((e, i) => ({ ...e, id: String(i) }))} />
+          <figcaption className="text-sm text-faded">
+            {s.room}. Hatched: {s.excluded.map((e) => e.words).join('; ')}
+          </figcaption>
+        </figure>
+      ))}
+    </section>
+  );
+}
+
+function Colours({ quote }: { quote: ShownQuote }) {
+  const colours = [...new Set(quote.lines.map((l) => l.colour).filter((c) => c !== null))];
+  if (colours.length === 0) return null;
+  return (
+    <section className="mt-6" aria-labelledby="colours">
+      <h2 id="colours" className="text-[19px]">
+        Colours
+      </h2>
+      <p className="text-sm text-faded">A screen shows a colour only roughly. A painted sample decides.</p>
+      <ul>
+        {colours.map((colour) => (
+          <li key={colour} className="flex items-center gap-3 py-1">
+            <Swatch colour={colour} />
+            <span>
+              <strong>{colour}</strong>{' '}
+              <span className="text-faded">
+                {quote.lines
+                  .filter((l) => l.colour === colour)
+                  .map((l) => `${l.room}, ${l.name}`)
+                  .join('; ')}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Photographs({ quote, token }: { quote: ShownQuote; token: string }) {
+  if (quote.photos.length === 0) return null;
+  return (
+    <section className="mt-6" aria-labelledby="before">
+      <h2 id="before" className="text-[19px]">
+        As it was found
+      </h2>
+      <ul className="grid grid-cols-2 gap-3 wide:grid-cols-3">
+        {quote.photos.map((p) => (
+          <li key={p.id}>
+            <img
+              src={`/api/client/${token}/photos/${p.id}`}
+              alt={p.words || 'As it was found'}
+              loading="lazy"
+              className="w-full border border-strong"
+            />
+            <span className="text-sm text-faded">{p.words}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface AgreeProps {
+  data: ClientView;
+  token: string;
+  chosen: readonly string[];
+  total: string;
+  onReload: () => void;
+}
+
+/** Agreeing is to exactly this version: name, options and sum are written into the firm's record. */
+function Agree({ data, token, chosen, total, onReload }: AgreeProps) {
+  const [name, setName] = useState('');
+  const [id] = useState(newId);
+  const [agree, { isLoading, error }] = useAgreeMutation();
+  const { agreement, quote } = data;
+  if (agreement)
+    return (
+      <p role="status" className="mt-6 border-l-4 border-verdigris bg-leaf px-3 py-2">
+        <strong>Agreed.</strong> {agreement.name} agreed to {data.marked} {sayTime(agreement.at)},{' '}
+        {sayMoney(agreement.total, quote.currency)}. If anything changes, you are asked again.
+      </p>
+    );
+  const send = (event: FormEvent) => {
+    event.preventDefault();
+    void agree({ token, id, documentId: data.documentId, name, options: [...chosen] });
+  };
+  return (
+    <form onSubmit={send} className="no-print mt-6 border-2 border-ink bg-leaf p-4" aria-label="Agree">
+      <h2 className="text-[19px]">Agree to this</h2>
+      <p className="text-sm text-faded">
+        Held until {sayDate(quote.heldUntil)}. You agree to {data.marked}, with what you ticked, and to nothing else.
+      </p>
+      <label className="mt-2 block text-sm">
+        Your name
+        <input
+          required
+          minLength={2}
+          maxLength={120}
+          autoComplete="name"
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          className="block w-full max-w-[360px]"
+        />
+      </label>
+      <Refused error={error} />
+      {error && (
+        <button type="button" className="min-h-[44px] underline" onClick={onReload}>
+          Read it again
+        </button>
+      )}
+      <button
+        type="submit"
+        disabled={isLoading || name.trim().length < 2 || optionFault(quote as never, chosen) !== null}
+        className="mt-3 min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
+      >
+        {isLoading ? 'Writing …' : `I agree, ${total}`}
+      </button>
+    </form>
+  );
+}

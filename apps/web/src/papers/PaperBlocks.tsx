@@ -1,0 +1,140 @@
+import type { Paper, PaperBlock } from '@rustic/core';
+import { RoomSketch } from '../drawing/RoomSketch.tsx';
+
+/** A paper as it is printed: head, blocks, no buttons. */
+export function PaperSheet({ paper }: { paper: Paper }) {
+  return (
+    <article className="mx-auto max-w-[800px] border border-strong bg-leaf px-5 py-6 wide:px-12 wide:py-10 print:border-0 print:bg-transparent print:p-0">
+      <div className="flex flex-wrap justify-between gap-x-4 text-sm text-faded">
+        <strong>{paper.firm}</strong>
+        <span>{paper.marked}</span>
+      </div>
+      <h1 className="mt-2 text-[26px] leading-tight">{paper.title}</h1>
+      <p className="mb-4 text-faded">{paper.about}</p>
+      {paper.blocks.map((block, i) => (
+        <Block key={i} block={block} />
+      ))}
+    </article>
+  );
+}
+
+function Block({ block }: { block: PaperBlock }) {
+  switch (block.kind) {
+    case 'heading':
+      return block.level === 1 ? (
+        <h2 className="mt-5 mb-1 text-[20px]">{block.text}</h2>
+      ) : (
+        <h3 className="mt-3 mb-1 text-[16px]">{block.text}</h3>
+      );
+    case 'text':
+      return (
+        <p className={`my-2 ${block.tone === 'strong' ? 'font-semibold' : block.tone === 'faded' ? 'text-faded' : ''}`}>
+          {block.text}
+        </p>
+      );
+    case 'list':
+      return (
+        <ol className="my-2 list-decimal pl-6">
+          {block.items.map((item, i) => (
+            <li key={i} className="py-0.5">
+              {item}
+            </li>
+          ))}
+        </ol>
+      );
+    case 'table':
+      return <Table block={block} />;
+    case 'swatches':
+      return (
+        <ul className="my-2">
+          {block.swatches.map((s) => (
+            <li key={s.colour} className="flex items-center gap-3 py-1">
+              <Swatch colour={s.colour} />
+              <span>
+                <strong>{s.colour}</strong> <span className="text-faded">{s.words}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      );
+    case 'sketch':
+      return (
+        <figure className="my-3">
+          <RoomSketch
+            sketch={block.sketch}
+            width={700}
+            excluded={block.excluded.map((e, i) => ({ ...e, id: String(i) }))}
+          />
+          <figcaption className="mt-1 text-sm text-faded">
+            {block.words}. Hatched: {block.excluded.map((e) => e.words).join('; ')}
+          </figcaption>
+        </figure>
+      );
+    case 'labels':
+      return (
+        <ul className="grid gap-0 wide:grid-cols-2">
+          {block.labels.map((label, i) => (
+            <li key={i} className="break-inside-avoid border border-strong p-3">
+              <strong className="font-serif">{label.title}</strong>
+              {label.lines.map((line, k) => (
+                <span key={k} className="block text-sm text-faded">
+                  {line}
+                </span>
+              ))}
+              {label.colour?.startsWith('#') && <Swatch colour={label.colour} />}
+            </li>
+          ))}
+        </ul>
+      );
+  }
+}
+
+/** A colour as an image, since the page's own policy allows no styles in the markup. */
+export function Swatch({ colour }: { colour: string }) {
+  return (
+    <svg width="42" height="26" role="img" aria-label={colour} className="shrink-0">
+      <rect width="42" height="26" fill={colour} stroke="var(--color-strong)" />
+    </svg>
+  );
+}
+
+const WEIGHT = {
+  total: 'border-t border-b-4 border-ink [border-bottom-style:double] font-semibold',
+  sum: 'border-t border-ink',
+  head: 'font-serif font-semibold',
+  plain: 'border-b border-rule',
+};
+
+function Table({ block }: { block: Extract<PaperBlock, { kind: 'table' }> }) {
+  const side = (i: number) => (block.columns[i]!.align === 'right' ? 'text-right' : 'text-left');
+  return (
+    <table className="my-2 w-full border-collapse text-[14.5px]">
+      <caption className="sr-only">{block.caption}</caption>
+      {block.columns.some((c) => c.title) && (
+        <thead>
+          <tr className="border-b border-ink text-sm text-faded">
+            {block.columns.map((c, i) => (
+              <th key={i} scope="col" className={`py-1 pr-2 font-normal last:pr-0 ${side(i)}`}>
+                {c.title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+      )}
+      <tbody>
+        {block.rows.map((row, i) => (
+          <tr key={i} className={WEIGHT[row.weight ?? 'plain']}>
+            {row.cells.map((cell, k) => (
+              <td
+                key={k}
+                className={`py-1 pr-2 align-top last:pr-0 ${side(k)} ${block.columns[k]!.align === 'right' ? 'whitespace-nowrap' : ''}`}
+              >
+                {cell}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

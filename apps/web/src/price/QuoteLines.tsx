@@ -1,0 +1,186 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { LEFT_OUT_WORDS } from '@rustic/core';
+import { Mark, NotesUnder } from '../page/notes.tsx';
+import { newId } from '../store/api.ts';
+import { usePutOffersMutation } from '../store/priceApi.ts';
+import type { PricePage } from '../store/priceTypes.ts';
+import { useSurfaceQuery } from '../store/systemsApi.ts';
+import { Refused } from '../page/Page.tsx';
+import { sayHours, sayLitres, sayMoney } from '../words/figures.ts';
+import { said } from '../words/terms.ts';
+
+const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
+const FIGURE = 'py-[7px] text-right align-top';
+
+/** The work as ledger lines with its price, how that comes about, and the double rule under what is to be paid. */
+export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<string, number> }) {
+  const { draft, lines } = data;
+  const rooms = [...new Set(draft.lines.map((l) => l.room))];
+  const money = (minor: number) => sayMoney(minor, draft.currency);
+  return (
+    <table className="w-full border-collapse">
+      <thead>
+        <tr className="border-b border-strong text-sm text-faded">
+          <th className="py-1 text-left font-normal">surface</th>
+          <th className="w-16 text-right font-normal max-wide:hidden">hours</th>
+          <th className="w-16 text-right font-normal max-wide:hidden">litres</th>
+          <th className="w-28 text-right font-normal">price</th>
+        </tr>
+      </thead>
+      {rooms.map((room) => (
+        <tbody key={room}>
+          <tr>
+            <th colSpan={4} scope="colgroup" className="pt-3 pb-0.5 text-left font-serif text-[17px] font-semibold">
+              {room}
+            </th>
+          </tr>
+          {draft.lines
+            .filter((l) => l.room === room)
+            .map((line) => {
+              const own = lines.find((l) => l.surfaceId === line.surfaceId);
+              return (
+                <tr key={line.surfaceId} className="border-b border-rule">
+                  <td className="py-[7px] pr-3">
+                    <Link
+                      to={`/jobs/${data.job.id}/surfaces/${line.surfaceId}`}
+                      className="font-semibold hover:underline"
+                    >
+                      {line.name}
+                    </Link>
+                    {ofLine.has(line.surfaceId) && <Mark n={ofLine.get(line.surfaceId)!} />}
+                    <span className="block text-sm text-faded">{line.work}</span>
+                    <Offers data={data} surfaceId={line.surfaceId} />
+                    {ofLine.has(line.surfaceId) && <NotesUnder ns={[ofLine.get(line.surfaceId)!]} />}
+                  </td>
+                  <td className={`${FIGURE} max-wide:hidden`}>{own && sayHours(own.minutes)}</td>
+                  <td className={`${FIGURE} max-wide:hidden`}>{own && sayLitres(own.litres)}</td>
+                  <td className={FIGURE}>{money(line.price)}</td>
+                </tr>
+              );
+            })}
+        </tbody>
+      ))}
+      <tbody>
+        <Sum words="Net" figure={money(draft.net)} ruled />
+        <Sum words={`${draft.taxName}, ${draft.taxShare / 100} %`} figure={money(draft.tax)} />
+      </tbody>
+      <tfoot>
+        <tr className="border-t border-b-4 border-ink border-b-ink font-semibold [border-bottom-style:double]">
+          <td className="py-2" colSpan={3}>
+            To pay
+          </td>
+          <td className="text-right font-serif text-[18px]">{money(draft.total)}</td>
+        </tr>
+      </tfoot>
+    </table>
+  );
+}
+
+function Sum({ words, figure, ruled = false }: { words: string; figure: string; ruled?: boolean }) {
+  return (
+    <tr className={ruled ? 'border-t border-ink' : 'border-b border-rule'}>
+      <td className="py-1.5" colSpan={3}>
+        {words}
+      </td>
+      <td className="text-right">{figure}</td>
+    </tr>
+  );
+}
+
+/** Other ways to do a surface that the client may take instead: opened only where somebody wants to offer one. */
+function Offers({ data, surfaceId }: { data: PricePage; surfaceId: string }) {
+  const [open, setOpen] = useState(false);
+  const offered = data.job.offers.filter((o) => o.surfaceId === surfaceId).length;
+  return (
+    <>
+      <button type="button" aria-expanded={open} className={SMALL} onClick={() => setOpen(!open)}>
+        {offered ? `${offered} other ${offered === 1 ? 'way' : 'ways'} offered` : 'Offer another way'}
+      </button>
+      {open && <OtherWays data={data} surfaceId={surfaceId} />}
+    </>
+  );
+}
+
+function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) {
+  const { data: surface } = useSurfaceQuery(surfaceId);
+  const [put, { error, isLoading }] = usePutOffersMutation();
+  const { job } = data;
+  if (!surface) return <p className="text-sm text-faded">Fetching the other ways …</p>;
+  const offer = (key: string, on: boolean) =>
+    void put({
+      jobId: job.id,
+      id: newId(),
+      version: job.version,
+      offers: on
+        ? [...job.offers, { id: newId(), surfaceId, key }]
+        : job.offers.filter((o) => !(o.surfaceId === surfaceId && o.key === key)),
+    });
+  return (
+    <ul className="border-l-2 border-rule pl-3 text-sm">
+      {surface.alternatives.map((a) => {
+        const on = job.offers.some((o) => o.surfaceId === surfaceId && o.key === a.key);
+        return (
+          <li key={a.key}>
+            <label className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
+              <input
+                type="checkbox"
+                className="size-5 min-h-0"
+                checked={on}
+                disabled={isLoading}
+                onChange={() => offer(a.key, !on)}
+              />
+              {said(a.differs)}
+            </label>
+          </li>
+        );
+      })}
+      <Refused error={error} />
+    </ul>
+  );
+}
+
+/** What may be taken or left, and what is left out: each at its own price. */
+export function Apart({ data }: { data: PricePage }) {
+  const { options, leftOut, currency } = data.draft;
+  if (options.length === 0 && leftOut.length === 0) return null;
+  const money = (minor: number | null) =>
+    minor === null ? '' : `${minor > 0 ? '+ ' : minor < 0 ? '− ' : ''}${sayMoney(Math.abs(minor), currency)}`;
+  return (
+    <section aria-labelledby="apart" className="mt-5">
+      <h2 id="apart" className="text-[19px]">
+        Priced apart
+      </h2>
+      <ul>
+        {options.map((o) => (
+          <li key={o.id} className="flex justify-between gap-4 border-b border-rule py-[7px]">
+            <span>
+              <strong>
+                {o.room}, {o.name}
+              </strong>{' '}
+              <span className="text-faded">
+                {o.kind === 'extra' ? 'not decided: the client may take it.' : 'instead:'} {o.words}
+              </span>
+            </span>
+            <span className="whitespace-nowrap">{money(o.price)}</span>
+          </li>
+        ))}
+        {leftOut.map((l) => (
+          <li key={`${l.surfaceId}/${l.words}`} className="flex justify-between gap-4 border-b border-rule py-[7px]">
+            <span>
+              <strong>
+                {l.room}, {l.name}
+              </strong>{' '}
+              <span className="text-faded">
+                {l.whole ? 'left out' : `${l.words} is left out`}; {LEFT_OUT_WORDS[l.reason]}
+              </span>
+            </span>
+            <span className="whitespace-nowrap text-faded">
+              {l.price === null ? 'taken off' : `${money(l.price)} if done`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,162 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Act } from '../page/Act.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { newToken, useSetLinkMutation } from '../store/priceApi.ts';
+import type { PricePage } from '../store/priceTypes.ts';
+import { sayMoney } from '../words/figures.ts';
+import { sayDate, sayTime } from '../words/time.ts';
+
+export const mark = ({ number, version }: { number: number; version: number }) =>
+  `Q${String(number).padStart(4, '0')}, version ${version}`;
+const linkOf = (token: string) => `${location.origin}/client/${token}`;
+
+/** Where the quote stands: not sent, sent and opened, agreed, or changed since. */
+export function Standing({ data }: { data: PricePage }) {
+  const { latest, agreement, changes, sent } = data;
+  const newest = sent.find((s) => s.id === latest?.id);
+  const currency = data.draft.currency;
+  if (!newest)
+    return (
+      <p className="mb-3 text-faded">
+        Not sent yet. Send keeps it as it is, numbered, and makes a private link for the client.
+      </p>
+    );
+  const agreedThis = agreement?.documentId === newest.id;
+  return (
+    <div
+      className={`mb-3 border-l-4 pl-3 ${changes.length ? 'border-ochre' : agreedThis ? 'border-verdigris' : 'border-strong'}`}
+    >
+      <p>
+        <strong>{mark(newest)}</strong>, sent {sayTime(newest.sentAt)} by {newest.byName}
+        {data.link?.opened && <>, opened {sayTime(data.link.opened)}</>}.{' '}
+        {agreedThis ? (
+          <strong>
+            Agreed by {agreement.name} {sayTime(agreement.at)}, {sayMoney(agreement.total, currency)}.
+          </strong>
+        ) : (
+          'Not agreed yet.'
+        )}
+      </p>
+      {changes.length > 0 && (
+        <>
+          <p className="mt-1 font-semibold text-ochre-ink">
+            {agreement
+              ? 'It has changed since it was agreed. Send asks the client again:'
+              : 'It has changed since it was sent:'}
+          </p>
+          <ul className="text-sm">
+            {changes.map((c, i) => (
+              <li key={i} className="flex justify-between gap-4">
+                <span>{c.words}</span>
+                <span className="whitespace-nowrap">
+                  {c.price ? `${c.price > 0 ? '+' : '−'} ${sayMoney(Math.abs(c.price), currency)}` : ''}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** The private link: shown once when it is made, since nobody keeps it. */
+export function ClientLink({
+  data,
+  token,
+  onToken,
+}: {
+  data: PricePage;
+  token: string | null;
+  onToken: (token: string | null) => void;
+}) {
+  const [set, { isLoading, error }] = useSetLinkMutation();
+  const [copied, setCopied] = useState(false);
+  if (data.sent.length === 0) return null;
+  const renew = async () => {
+    const made = newToken();
+    const answer = await set({ jobId: data.job.id, id: newId(), token: made });
+    if (!('error' in answer)) onToken(made);
+  };
+  const revoke = async () => {
+    const answer = await set({ jobId: data.job.id, id: newId(), token: null });
+    if (!('error' in answer)) onToken(null);
+  };
+  return (
+    <section aria-labelledby="link" className="no-print mt-5">
+      <h2 id="link" className="text-[19px]">
+        The client’s link
+      </h2>
+      {token ? (
+        <div className="my-2 border border-ink bg-leaf p-3">
+          <label className="block text-sm">
+            Give this to the client and to nobody else. It is shown only now
+            <input
+              readOnly
+              value={linkOf(token)}
+              onFocus={(e) => e.target.select()}
+              className="block w-full font-mono text-sm"
+            />
+          </label>
+          <button
+            type="button"
+            className="min-h-[44px] underline"
+            onClick={() => void navigator.clipboard.writeText(linkOf(token)).then(() => setCopied(true))}
+          >
+            {copied ? 'Copied' : 'Copy it'}
+          </button>
+        </div>
+      ) : (
+        <p className="text-faded">
+          {data.link
+            ? `Made ${sayTime(data.link.madeAt)}, open until ${sayDate(data.link.expiresAt)}. A lost link cannot be shown again; a new one takes its place.`
+            : 'None is open. A new one shows the newest version that was sent.'}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-3">
+        <Act words={data.link ? 'Make a new link' : 'Make a link'} busy={isLoading} onAct={() => void renew()} />
+        {data.link && (
+          <button type="button" className="min-h-[44px] underline" onClick={() => void revoke()}>
+            Close the link
+          </button>
+        )}
+      </div>
+      <Refused error={error} />
+    </section>
+  );
+}
+
+/** Every version that was sent, as it was sent. */
+export function SentVersions({ data }: { data: PricePage }) {
+  if (data.sent.length === 0) return null;
+  return (
+    <section aria-labelledby="sent" className="mt-5">
+      <h2 id="sent" className="text-[19px]">
+        Sent
+      </h2>
+      <ul>
+        {[...data.sent].reverse().map((s) => (
+          <li key={s.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5">
+            <span>
+              <Link to={`/papers/${s.id}`} className="font-semibold hover:underline">
+                {mark(s)}
+              </Link>{' '}
+              <span className="text-faded">
+                {sayTime(s.sentAt)}
+                {s.agreement ? `, agreed by ${s.agreement.name} ${sayTime(s.agreement.at)}` : ', not agreed'}
+              </span>
+            </span>
+            <span>
+              {sayMoney(s.agreement?.total ?? s.total, data.draft.currency)}{' '}
+              <a className="ml-2 underline" href={`/api/documents/${s.id}/paper?format=pdf`}>
+                PDF
+              </a>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import { STEP_LABELS } from '@rustic/core';
+import type { Note } from '../page/notes.tsx';
+import type { PricePage } from '../store/priceTypes.ts';
+import { sayHours, sayMoney } from '../words/figures.ts';
+import { said } from '../words/terms.ts';
+
+const share = (hundredths: number) => `${hundredths / 100} %`;
+
+/** The reasons beside a price: how it comes about, what the firm's own logs did to it, and what is not guaranteed. */
+export function priceNotes({ draft, sums, settings, learned }: PricePage): {
+  notes: Note[];
+  ofLine: Map<string, number>;
+} {
+  const money = (minor: number) => sayMoney(minor, draft.currency);
+  const notes: Note[] = [
+    {
+      n: 1,
+      head: 'The fan.',
+      text: 'Ten thousand jobs like this one, played through over the odds of each finish (a campaign together), what is often found on such surfaces, sizes nobody measured, and the pace. Eight of ten end within the stroke; the broken red line is what is asked. A loss is a job whose cost with overhead is more than that.',
+    },
+    {
+      n: 2,
+      head: 'How the price comes about.',
+      text: `${sayHours(sums.minutes)} h on surfaces and ${sayHours(sums.visitMinutes)} h for ${sums.visits} visits at ${money(settings.hourCost)} an hour: ${money(sums.labour)}. Paint in whole tins ${money(sums.paint)}, sundries ${money(sums.sundriesCost)}, equipment ${money(sums.equipment)}. Overhead of ${share(settings.overhead)} is ${money(sums.overhead)}, margin of ${share(settings.margin)} ${money(sums.margin)}.`,
+    },
+    {
+      n: 3,
+      head: 'Its own pace.',
+      text: learned.length
+        ? `${learned.map((l) => `${STEP_LABELS[l.kind]}: ${l.seen} logged, by themselves ${l.own} times the usual; taken at ${l.pace}`).join('. ')}. The usual rate counts as much as six logged steps.`
+        : 'No coat is logged yet: the hours are the usual rates. Logged steps draw them toward the firm’s own pace.',
+    },
+    {
+      n: 4,
+      head: 'Tins.',
+      text: 'The cheapest tins that hold it, what is in the van first; one surface never from two batches; of each colour a reserve is kept for touching up.',
+    },
+  ];
+  const ofLine = new Map<string, number>();
+  for (const line of draft.lines.filter((l) => l.withheld.length)) {
+    ofLine.set(line.surfaceId, notes.length + 1);
+    notes.push({ n: notes.length + 1, head: 'No guarantee.', text: `${line.name}: ${said(line.withheld[0]!)}` });
+  }
+  return { notes, ofLine };
+}

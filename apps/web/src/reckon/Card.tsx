@@ -1,0 +1,52 @@
+import { useState, type ReactNode } from 'react';
+
+/** What is typed into a calculator, kept as it stands on the page. */
+export function useTyped<T extends Record<string, string>>(first: T): [T, (name: keyof T) => (value: string) => void] {
+  const [typed, setTyped] = useState(first);
+  return [typed, (name) => (value) => setTyped((was) => ({ ...was, [name]: value }))];
+}
+
+/** A number as people write it; null where it cannot be read. */
+export function figure(text: string): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) ? value : null;
+}
+
+export function Typed({ words, value, onType }: { words: string; value: string; onType: (value: string) => void }) {
+  return (
+    <label className="text-sm">
+      {words}
+      <input value={value} inputMode="text" onChange={(e) => onType(e.target.value)} className="block w-32" />
+    </label>
+  );
+}
+
+interface Props {
+  children: ReactNode;
+  /** The answer in words; null while something cannot be read. */
+  answer: ReactNode;
+  formula: string | null;
+  drawing: ReactNode;
+}
+
+/** Fields, the answer, the line that led to it, and a drawing of it. */
+export function Card({ children, answer, formula, drawing }: Props) {
+  return (
+    <div className="max-w-[720px]">
+      <div className="flex flex-wrap items-end gap-3">{children}</div>
+      <div role="status" className="mt-4 border-t-2 border-ink pt-2">
+        {answer === null ? (
+          <p className="text-faded">
+            Something above cannot be read yet. Write numbers as you say them: 2.4, 240 cm, 7' 10".
+          </p>
+        ) : (
+          <>
+            <p className="font-serif text-[22px] font-semibold">{answer}</p>
+            {formula && <p className="text-faded">{formula}</p>}
+          </>
+        )}
+      </div>
+      {answer !== null && <div className="mt-4">{drawing}</div>}
+    </div>
+  );
+}

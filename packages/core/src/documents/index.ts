@@ -1,0 +1,33 @@
+export { CAUTION_SHORT } from './cautionWords.ts';
+export { stepWords, workInBrief } from './stepWords.ts';
+export { paperCsv, printMoney, type PaperBlock, type Label, type Paper } from './paper.ts';
+export {
+  asAgreed,
+  atAgreedPrices,
+  LEFT_OUT_REASONS,
+  LEFT_OUT_WORDS,
+  optionFault,
+  quoteChanges,
+  quoteTotals,
+  type LeftOutReason,
+  type Quote,
+  type QuoteChange,
+  type QuoteLeftOut,
+  type QuoteLine,
+  type QuoteOption,
+  type QuoteSketch,
+  type QuoteTotals,
+} from './quote.ts';
+export {
+  colourWords,
+  jobPackPaper,
+  labelsOf,
+  labelsPaper,
+  quotePaper,
+  runSheetPaper,
+  shoppingList,
+  shoppingPaper,
+  type PackSurface,
+  type RunSheetLine,
+  type ShoppingItem,
+} from './papers.ts';

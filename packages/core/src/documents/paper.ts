@@ -1,0 +1,60 @@
+import Papa from 'papaparse';
+import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
+
+/** A column of a table on paper; widths are shares of the page. */
+export interface Column {
+  title: string;
+  align: 'left' | 'right';
+  width: number;
+}
+
+/** A row: its cells as they are printed. A total stands under a rule, a note spans the row. */
+export interface Row {
+  cells: string[];
+  weight?: 'total' | 'sum' | 'head';
+}
+
+/** A label to be cut out: its lines, and what its square code says to a camera. */
+export interface Label {
+  title: string;
+  lines: string[];
+  colour: string | null;
+  code: string;
+}
+
+/** What stands on a paper, one after the other. */
+export type PaperBlock =
+  | { kind: 'heading'; text: string; level: 1 | 2 }
+  | { kind: 'text'; text: string; tone?: 'strong' | 'faded' }
+  | { kind: 'list'; items: string[] }
+  | { kind: 'table'; caption: string; columns: Column[]; rows: Row[] }
+  | { kind: 'swatches'; swatches: { colour: string; words: string }[] }
+  | { kind: 'sketch'; words: string; sketch: RoomSketch; excluded: (SketchExclusion & { words: string })[] }
+  | { kind: 'labels'; labels: Label[] };
+
+/** A document, the same for the page, the printer and the PDF: what it is called, and its blocks. */
+export interface Paper {
+  title: string;
+  /** Job and place. */
+  about: string;
+  firm: string;
+  /** Number and version where it was sent; "draft" and the day where not. */
+  marked: string;
+  blocks: PaperBlock[];
+}
+
+/** Every table of a paper as one CSV: a line for each row, headed by its caption. What could be taken for a formula is quoted. */
+export function paperCsv({ blocks }: Paper): string {
+  const rows = blocks.flatMap((block) =>
+    block.kind === 'table'
+      ? [[block.caption], block.columns.map((c) => c.title), ...block.rows.map((r) => r.cells), []]
+      : [],
+  );
+  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: /^[=+\-@\t\r](?!\s?[\d.,]+$)/ });
+}
+
+/** Money from minor units, as it is printed: always with its hundredths, so that a column adds up by eye. */
+export function printMoney(minor: number, currency: string): string {
+  const sign = minor < 0 ? '−' : '';
+  return sign + new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(Math.abs(minor) / 100);
+}

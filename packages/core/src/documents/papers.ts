@@ -1,0 +1,347 @@
+import type { SundryNeed } from '../quantities/sundries.ts';
+import type { ProductNeed } from '../pricing/jobPrice.ts';
+import { counterOf, SUNDRIES_FROM } from '../quantities/knowledge/sundries.ts';
+import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
+import { printMoney, type PaperBlock, type Column, type Label, type Paper, type Row } from './paper.ts';
+
+const left = (title: string, width: number): Column => ({ title, align: 'left', width });
+const right = (title: string, width: number): Column => ({ title, align: 'right', width });
+const signed = (minor: number, currency: string) =>
+  minor > 0 ? `+ ${printMoney(minor, currency)}` : printMoney(minor, currency);
+
+/** The words of a colour: a code beside a swatch, since a printer lies about colours. */
+export const colourWords = (colour: string | null) =>
+  colour === null ? 'as it comes' : colour.startsWith('#') ? colour : colour.replace('-', ' ');
+
+function priceTable({ lines, currency, taxName, taxShare, ...quote }: Quote, taken: readonly string[]): PaperBlock {
+  const rows: Row[] = [];
+  for (const room of new Set(lines.map((l) => l.room))) {
+    rows.push({ cells: [room, ''], weight: 'head' });
+    for (const line of lines.filter((l) => l.room === room))
+      rows.push({ cells: [`${line.name}. ${line.work}`, printMoney(line.price, currency)] });
+  }
+  for (const o of quote.options.filter((x) => taken.includes(x.id)))
+    rows.push({ cells: [`Taken: ${o.room}, ${o.name}. ${o.words}`, signed(o.price, currency)] });
+  const totals = quoteTotals({ lines, options: quote.options, taxShare }, taken);
+  return {
+    kind: 'table',
+    caption: 'The work and its price',
+    columns: [left('What is done', 0.8), right('Price', 0.2)],
+    rows: [
+      ...rows,
+      { cells: ['Net', printMoney(totals.net + totals.options, currency)], weight: 'sum' },
+      { cells: [`${taxName}, ${taxShare / 100} %`, printMoney(totals.tax, currency)] },
+      { cells: ['To pay', printMoney(totals.total, currency)], weight: 'total' },
+    ],
+  };
+}
+
+function leftOutBlocks({ leftOut, sketches, currency }: Quote): PaperBlock[] {
+  if (leftOut.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'Left out on purpose', level: 2 },
+    {
+      kind: 'table',
+      caption: 'Left out',
+      columns: [left('What', 0.45), left('Why', 0.35), right('It would cost', 0.2)],
+      rows: leftOut.map((l) => ({
+        cells: [
+          `${l.room}, ${l.name}${l.whole ? '' : `: ${l.words}`}`,
+          LEFT_OUT_WORDS[l.reason],
+          l.price === null ? '' : printMoney(l.price, currency),
+        ],
+      })),
+    },
+    ...sketches.map((s): PaperBlock => ({ kind: 'sketch', words: s.room, sketch: s.sketch, excluded: s.excluded })),
+  ];
+}
+
+const guaranteeOf = (months: number | null, withheld: readonly string[]) =>
+  months !== null ? `${months} months` : withheld.length ? `none: ${withheld[0]}` : 'none';
+
+function specification({ lines }: Quote): PaperBlock[] {
+  return [
+    { kind: 'heading', text: 'Specification', level: 1 },
+    ...lines.flatMap((line): PaperBlock[] =>
+      line.steps.length === 0
+        ? []
+        : [
+            {
+              kind: 'heading',
+              text: `${line.room}: ${line.name}${line.areaM2 ? `, ${line.areaM2} m²` : ''}`,
+              level: 2,
+            },
+            { kind: 'list', items: line.steps },
+            {
+              kind: 'text',
+              text: `The firm stands behind it: ${guaranteeOf(line.months, line.withheld)}.`,
+              tone: 'faded',
+            },
+          ],
+    ),
+  ];
+}
+
+/** A colour for each surface that has one, said with where it goes. */
+function swatchesOf(lines: Quote['lines']): PaperBlock[] {
+  const where = new Map<string, string[]>();
+  for (const l of lines) if (l.colour) where.set(l.colour, [...(where.get(l.colour) ?? []), `${l.room}, ${l.name}`]);
+  return where.size
+    ? [
+        { kind: 'heading', text: 'Colours', level: 2 },
+        { kind: 'swatches', swatches: [...where].map(([colour, places]) => ({ colour, words: places.join('; ') })) },
+      ]
+    : [];
+}
+
+/** How a quote is marked: number and version, and who agreed when, where somebody has. */
+export interface Marked {
+  marked: string;
+  changes?: readonly QuoteChange[];
+  taken?: readonly string[];
+  agreed?: string | null;
+  heldUntil: string;
+}
+
+/** Specification and quote: the price by surface, options, what is left out, colours, the steps, and cautions. */
+export function quotePaper(
+  quote: Quote,
+  { marked, changes = [], taken = [], agreed = null, heldUntil }: Marked,
+): Paper {
+  const { currency, options } = quote;
+  const open = options.filter((o) => !taken.includes(o.id));
+  return {
+    title: changes.length ? 'Variation' : 'Specification and quote',
+    about: `${quote.job}, ${quote.place}`,
+    firm: quote.firm,
+    marked,
+    blocks: [
+      ...(changes.length
+        ? ([
+            { kind: 'heading', text: 'What has changed', level: 2 },
+            {
+              kind: 'table',
+              caption: 'Changes',
+              columns: [left('What', 0.8), right('Net', 0.2)],
+              rows: changes.map((c) => ({ cells: [c.words, c.price ? signed(c.price, currency) : ''] })),
+            },
+          ] satisfies PaperBlock[])
+        : []),
+      priceTable(quote, taken),
+      { kind: 'text', text: agreed ?? `The price is held until ${heldUntil}.`, tone: agreed ? 'strong' : 'faded' },
+      ...(open.length
+        ? ([
+            { kind: 'heading', text: 'To take or leave', level: 2 },
+            {
+              kind: 'table',
+              caption: 'Options',
+              columns: [left('What', 0.8), right('Net', 0.2)],
+              rows: open.map((o) => ({ cells: [`${o.room}, ${o.name}. ${o.words}`, signed(o.price, currency)] })),
+            },
+          ] satisfies PaperBlock[])
+        : []),
+      ...leftOutBlocks(quote),
+      ...swatchesOf(quote.lines),
+      ...(quote.cautions.length
+        ? ([
+            { kind: 'heading', text: 'Cautions', level: 2 },
+            { kind: 'list', items: quote.cautions },
+          ] satisfies PaperBlock[])
+        : []),
+      ...specification(quote),
+    ],
+  };
+}
+
+/** One thing to be had: what, how many, from where, and its price. */
+export interface ShoppingItem {
+  /** Names it from one look to the next, so that what was ticked stays ticked. */
+  key: string;
+  supplier: string;
+  words: string;
+  detail: string;
+  count: number;
+  price: number;
+}
+
+const sized = (litres: number) => (litres >= 1 ? `${Number(litres.toFixed(3))} L` : `${Math.round(litres * 1000)} ml`);
+
+/** Everything to be bought, by where it is had; what is in the van is not on it. */
+export function shoppingList(products: readonly ProductNeed[], sundries: readonly SundryNeed[]): ShoppingItem[] {
+  const paint = products.flatMap(({ product, colour, plan }) =>
+    plan.bought.tins.map((tin): ShoppingItem => ({
+      key: `tin/${product.id}/${colour ?? ''}/${tin.litres}`,
+      supplier: counterOf(product.maker),
+      words: `${product.name}, ${sized(tin.litres)}`,
+      detail: [product.maker, colourWords(colour)].filter(Boolean).join(', '),
+      count: tin.count,
+      price: tin.count * tin.price,
+    })),
+  );
+  const rest = sundries.map((s): ShoppingItem => ({
+    key: `sundry/${s.key}`,
+    supplier: SUNDRIES_FROM,
+    words: s.words,
+    detail: s.unit,
+    count: s.count,
+    price: s.price,
+  }));
+  return [...paint, ...rest].sort(
+    (a, b) => a.supplier.localeCompare(b.supplier, 'en') || a.words.localeCompare(b.words, 'en'),
+  );
+}
+
+type PaperHead = Pick<Paper, 'about' | 'firm' | 'marked'>;
+
+function shoppingBlocks(items: readonly ShoppingItem[], currency: string): PaperBlock[] {
+  return [...new Set(items.map((i) => i.supplier))].map((supplier): PaperBlock => {
+    const here = items.filter((i) => i.supplier === supplier);
+    return {
+      kind: 'table',
+      caption: supplier,
+      columns: [left('What', 0.45), left('', 0.25), right('How many', 0.12), right('Price', 0.18)],
+      rows: [
+        ...here.map((i) => ({ cells: [i.words, i.detail, String(i.count), printMoney(i.price, currency)] })),
+        {
+          cells: [
+            '',
+            '',
+            '',
+            printMoney(
+              here.reduce((sum, i) => sum + i.price, 0),
+              currency,
+            ),
+          ],
+          weight: 'total' as const,
+        },
+      ],
+    };
+  });
+}
+
+export const shoppingPaper = (items: readonly ShoppingItem[], currency: string, head: PaperHead): Paper => ({
+  title: 'Shopping list',
+  ...head,
+  blocks: items.length
+    ? shoppingBlocks(items, currency)
+    : [{ kind: 'text', text: 'Nothing is to be bought: the van has it all.' }],
+});
+
+/** One line of the run sheet. */
+export interface RunSheetLine {
+  day: string;
+  from: string;
+  to: string;
+  who: string;
+  where: string;
+  what: string;
+}
+
+function runSheetBlocks(lines: readonly RunSheetLine[]): PaperBlock[] {
+  if (lines.length === 0)
+    return [{ kind: 'text', text: 'No plan is posted yet. Post one on the drying plan, then print this again.' }];
+  return [...new Set(lines.map((l) => l.day))].map((day): PaperBlock => ({
+    kind: 'table',
+    caption: day,
+    columns: [left('From', 0.09), left('To', 0.09), left('Who', 0.1), left('Where', 0.3), left('What', 0.42)],
+    rows: lines.filter((l) => l.day === day).map((l) => ({ cells: [l.from, l.to, l.who, l.where, l.what] })),
+  }));
+}
+
+export const runSheetPaper = (lines: readonly RunSheetLine[], head: PaperHead): Paper => ({
+  title: 'Run sheet',
+  ...head,
+  blocks: runSheetBlocks(lines),
+});
+
+/** What a painter needs to know of one surface. */
+export interface PackSurface {
+  room: string;
+  name: string;
+  about: string;
+  steps: { words: string; product: string; litres: string; minutes: number; why: string; tools: string }[];
+  cautions: string[];
+  wear: string[];
+}
+
+/** Everything a job is carried out by: surfaces with their steps and reasons, what is left out, the run sheet, the shopping. */
+export function jobPackPaper(
+  pack: {
+    surfaces: readonly PackSurface[];
+    quote: Quote;
+    run: readonly RunSheetLine[];
+    shopping: readonly ShoppingItem[];
+  },
+  head: PaperHead,
+): Paper {
+  return {
+    title: 'Job pack',
+    ...head,
+    blocks: [
+      ...leftOutBlocks({ ...pack.quote, leftOut: pack.quote.leftOut.map((l) => ({ ...l, price: null })) }),
+      ...pack.surfaces.flatMap((s): PaperBlock[] => [
+        { kind: 'heading', text: `${s.room}: ${s.name}`, level: 1 },
+        { kind: 'text', text: s.about, tone: 'faded' },
+        ...(s.cautions.length ? [{ kind: 'list' as const, items: s.cautions }] : []),
+        ...(s.wear.length
+          ? [{ kind: 'text' as const, text: `To wear: ${s.wear.join(', ')}.`, tone: 'strong' as const }]
+          : []),
+        {
+          kind: 'table',
+          caption: `Steps, ${s.name}`,
+          columns: [left('Step', 0.44), left('With', 0.34), right('Litres', 0.1), right('Hours', 0.12)],
+          rows: s.steps.map((x) => ({
+            cells: [x.words, [x.product, x.tools].filter(Boolean).join('; '), x.litres, (x.minutes / 60).toFixed(1)],
+          })),
+        },
+        { kind: 'list', items: s.steps.filter((x) => x.why).map((x) => `${x.words.split(':')[0]}: ${x.why}`) },
+      ]),
+      { kind: 'heading', text: 'Run sheet', level: 1 },
+      ...runSheetBlocks(pack.run),
+      { kind: 'heading', text: 'Shopping list', level: 1 },
+      ...shoppingBlocks(pack.shopping, pack.quote.currency),
+    ],
+  };
+}
+
+/** What the square code of a label says: this product, in this colour, for this job, of this batch where it is known. */
+export function labelCode(of: { job: string; product: string; colour: string | null; batch?: string | null }): string {
+  const said = Object.entries(of).filter((pair): pair is [string, string] => Boolean(pair[1]));
+  return `rustic-ledger:tin?${said.map(([key, value]) => `${key}=${encodeURIComponent(value)}`).join('&')}`;
+}
+
+/** A label for each tin that is bought or comes from the van, and one for each colour to keep with the sample. */
+export function labelsOf(
+  jobId: string,
+  job: string,
+  products: readonly ProductNeed[],
+  whereOf: (surfaceId: string) => string,
+): Label[] {
+  return products.flatMap(({ product, colour, plan }): Label[] => {
+    const label = (surfaceIds: readonly string[], batch: string | null, about: string): Label => ({
+      title: product.name,
+      lines: [
+        `${product.maker}, ${colourWords(colour)}`,
+        job,
+        surfaceIds.map(whereOf).join('; '),
+        `${about}. Batch ${batch ?? '…………'}. Opened ……………`,
+      ],
+      colour,
+      code: labelCode({ job: jobId, product: product.id, colour, batch }),
+    });
+    return [
+      ...plan.fromVan.map((b) => label(b.surfaceIds, b.batch, 'From the van')),
+      ...plan.bought.tins.flatMap((tin) =>
+        Array.from({ length: Math.min(tin.count, 12) }, (_, i) =>
+          label(plan.fromBought, null, `${sized(tin.litres)}, ${i + 1} of ${tin.count}`),
+        ),
+      ),
+    ];
+  });
+}
+
+export const labelsPaper = (labels: Label[], head: PaperHead): Paper => ({
+  title: 'Tin and sample labels',
+  ...head,
+  blocks: [{ kind: 'labels', labels }],
+});

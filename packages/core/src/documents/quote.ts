@@ -1,0 +1,224 @@
+import type { Step } from '../systems/step.ts';
+import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
+import { shareOf } from '../pricing/money.ts';
+
+/** Why something is left out. */
+export const LEFT_OUT_REASONS = [
+  'client-does-it',
+  'to-be-removed',
+  'undecided',
+  'other-trade-first',
+  'stays-as-it-is',
+] as const;
+export type LeftOutReason = (typeof LEFT_OUT_REASONS)[number];
+export const LEFT_OUT_WORDS: Record<LeftOutReason, string> = {
+  'client-does-it': 'the client does it',
+  'to-be-removed': 'it is to be removed',
+  undecided: 'the client has not decided',
+  'other-trade-first': 'another trade comes first',
+  'stays-as-it-is': 'it stays as it is',
+};
+
+/** One surface of a quote. */
+export interface QuoteLine {
+  surfaceId: string;
+  room: string;
+  name: string;
+  /** What is done, in one sentence. */
+  work: string;
+  steps: string[];
+  colour: string | null;
+  areaM2: number | null;
+  /** Months the firm stands behind it; null where it is withheld, with why. */
+  months: number | null;
+  withheld: string[];
+  price: number;
+  /** Names the system: what a later version is compared by. */
+  key: string;
+}
+
+/** Something the client may take or leave, at its own price. */
+export interface QuoteOption {
+  id: string;
+  /** A surface that is not in the price, or another system in place of the one that is. */
+  kind: 'extra' | 'instead';
+  surfaceId: string;
+  room: string;
+  name: string;
+  words: string;
+  /** Added to the net price; below nothing where it saves. */
+  price: number;
+  key: string;
+  /** The system that is taken with it. */
+  system: Step[];
+}
+
+/** What is left out, why, and what it would cost; drawn at its boundary where it has one. */
+export interface QuoteLeftOut {
+  surfaceId: string;
+  room: string;
+  name: string;
+  words: string;
+  reason: LeftOutReason;
+  whole: boolean;
+  price: number | null;
+}
+
+/** A room of which something is left out, as it is drawn. */
+export interface QuoteSketch {
+  room: string;
+  sketch: RoomSketch;
+  excluded: (SketchExclusion & { words: string })[];
+}
+
+/** A quote whole: what is kept when it is sent, and agreed to as it stands. Money in minor units. */
+export interface Quote {
+  firm: string;
+  currency: string;
+  job: string;
+  place: string;
+  lines: QuoteLine[];
+  options: QuoteOption[];
+  leftOut: QuoteLeftOut[];
+  sketches: QuoteSketch[];
+  photos: { id: string; words: string }[];
+  cautions: string[];
+  net: number;
+  taxName: string;
+  /** In 1/100 %. */
+  taxShare: number;
+  tax: number;
+  total: number;
+  /** The last day on which the price is held, ISO date. */
+  heldUntil: string;
+}
+
+/** What a client owes: the lines, the options taken, and tax on both. Minor units. */
+export interface QuoteTotals {
+  net: number;
+  options: number;
+  tax: number;
+  total: number;
+}
+
+/** The sum of a quote with the options taken. Options that it does not have are not taken. */
+export function quoteTotals(
+  quote: Pick<Quote, 'lines' | 'options' | 'taxShare'>,
+  taken: readonly string[] = [],
+): QuoteTotals {
+  const net = quote.lines.reduce((sum, line) => sum + line.price, 0);
+  const options = quote.options.filter((o) => taken.includes(o.id)).reduce((sum, o) => sum + o.price, 0);
+  const tax = shareOf(net + options, quote.taxShare);
+  return { net, options, tax, total: net + options + tax };
+}
+
+/** Two options on one surface cannot both be taken: the faults, in words. */
+export function optionFault(quote: Pick<Quote, 'options'>, taken: readonly string[]): string | null {
+  const unknown = taken.find((id) => !quote.options.some((o) => o.id === id));
+  if (unknown) return 'One of the options is not in this version.';
+  const surfaces = quote.options.filter((o) => taken.includes(o.id)).map((o) => o.surfaceId);
+  return new Set(surfaces).size < surfaces.length ? 'Two options for one surface cannot both be taken.' : null;
+}
+
+/** A quote as it was agreed to: options taken are lines of it, at their price. */
+export function asAgreed(quote: Quote, taken: readonly string[]): Quote {
+  const chosen = quote.options.filter((o) => taken.includes(o.id));
+  const instead = new Map(chosen.filter((o) => o.kind === 'instead').map((o) => [o.surfaceId, o]));
+  const lines = quote.lines.map((line) => {
+    const other = instead.get(line.surfaceId);
+    return other ? { ...line, work: other.words, key: other.key, price: line.price + other.price } : line;
+  });
+  const extras = chosen
+    .filter((o) => o.kind === 'extra')
+    .map((o): QuoteLine => ({
+      surfaceId: o.surfaceId,
+      room: o.room,
+      name: o.name,
+      work: o.words,
+      steps: [],
+      colour: null,
+      areaM2: null,
+      months: null,
+      withheld: [],
+      price: o.price,
+      key: o.key,
+    }));
+  const whole = {
+    ...quote,
+    lines: [...lines, ...extras],
+    options: quote.options.filter((o) => !chosen.some((c) => c.surfaceId === o.surfaceId)),
+    leftOut: quote.leftOut.filter((l) => !extras.some((e) => l.whole && e.surfaceId === l.surfaceId)),
+  };
+  return { ...whole, ...sums(whole) };
+}
+
+const sums = (quote: Pick<Quote, 'lines' | 'options' | 'taxShare'>) => {
+  const { net, tax, total } = quoteTotals(quote);
+  return { net, tax, total };
+};
+
+/** One difference between two versions, and what it does to the net price. */
+export interface QuoteChange {
+  surfaceId: string;
+  words: string;
+  price: number;
+}
+
+/** A line taken up from the options carries no size or colour: there is nothing to compare. */
+const sameSize = (a: QuoteLine, b: QuoteLine) => a.areaM2 === null || b.areaM2 === null || a.areaM2 === b.areaM2;
+const sameColour = (a: QuoteLine, b: QuoteLine) =>
+  a.steps.length === 0 || b.steps.length === 0 || a.colour === b.colour;
+const sameWork = (a: QuoteLine, b: QuoteLine) => a.key === b.key && sameSize(a, b) && sameColour(a, b);
+
+function lineChange(before: QuoteLine, after: QuoteLine): string {
+  const parts = [
+    before.key === after.key ? '' : `done otherwise: ${after.work.replace(/\.$/, '')}`,
+    sameSize(before, after) ? '' : `${before.areaM2} m² is now ${after.areaM2} m²`,
+    sameColour(before, after) ? '' : `another colour`,
+  ].filter(Boolean);
+  return `${after.room}, ${after.name}: ${parts.join('; ')}.`;
+}
+
+const leftOutKey = (l: QuoteLeftOut) => `${l.surfaceId}/${l.words}/${l.reason}/${l.whole}`;
+
+/**
+ * What changed from one version to another: surfaces that came or went, other work, sizes or colours, and what is left
+ * out. A price alone is no change: what was agreed at a price stays at it.
+ */
+export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
+  const was = new Map(before.lines.map((l) => [l.surfaceId, l]));
+  const is = new Map(after.lines.map((l) => [l.surfaceId, l]));
+  const said = new Set(before.leftOut.map(leftOutKey));
+  const says = new Set(after.leftOut.map(leftOutKey));
+  return [
+    ...after.lines.flatMap((line): QuoteChange[] => {
+      const old = was.get(line.surfaceId);
+      if (!old) return [{ surfaceId: line.surfaceId, words: `${line.room}, ${line.name}: added.`, price: line.price }];
+      return sameWork(old, line)
+        ? []
+        : [{ surfaceId: line.surfaceId, words: lineChange(old, line), price: line.price - old.price }];
+    }),
+    ...before.lines
+      .filter((l) => !is.has(l.surfaceId))
+      .map((l) => ({ surfaceId: l.surfaceId, words: `${l.room}, ${l.name}: no longer done.`, price: -l.price })),
+    ...after.leftOut
+      .filter((l) => !said.has(leftOutKey(l)) && !l.whole)
+      .map((l) => ({ surfaceId: l.surfaceId, words: `${l.room}, ${l.name}: ${l.words} is left out.`, price: 0 })),
+    ...before.leftOut
+      .filter((l) => !says.has(leftOutKey(l)) && !l.whole)
+      .map((l) => ({ surfaceId: l.surfaceId, words: `${l.room}, ${l.name}: ${l.words} is done after all.`, price: 0 })),
+  ];
+}
+
+/**
+ * A later version of what was agreed: every surface that did not change keeps the price that was agreed for it, only
+ * what changed is priced anew.
+ */
+export function atAgreedPrices(draft: Quote, agreed: Quote): Quote {
+  const was = new Map(agreed.lines.map((l) => [l.surfaceId, l]));
+  const lines = draft.lines.map((line) => {
+    const old = was.get(line.surfaceId);
+    return old && sameWork(old, line) ? { ...line, price: old.price } : line;
+  });
+  return { ...draft, lines, ...sums({ ...draft, lines }) };
+}

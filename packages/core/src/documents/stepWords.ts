@@ -1,0 +1,75 @@
+import { FAMILY_LABELS, isCoat, STEP_LABELS, TINT_LABELS, type StepKind } from '../vocabulary/index.ts';
+import type { Step } from '../systems/step.ts';
+
+const MATERIAL_STEPS: readonly StepKind[] = [
+  'wash',
+  'degloss',
+  'solvent-wipe',
+  'mould-treat',
+  'strip',
+  'fill',
+  'caulk',
+  'stick-down',
+  'repair',
+  'test-patch',
+];
+const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
+const coatsIn = (coats: number) => COUNT[coats] ?? `${coats} coats`;
+
+function scopeWords({ scope, kind }: Step): string {
+  if (scope === 'spots') return ' the spots';
+  if (scope === 'bare-areas') return ' what is bare';
+  if (scope === 'all' && kind === 'prime') return ' all';
+  return scope && scope !== 'all' ? `, ${scope} only` : '';
+}
+
+/** A step as a painter would write it, in the usual words: "Prime all: shellac primer, deep grey, one coat". */
+export function stepWords(step: Step): string {
+  const parts: string[] = [];
+  if (step.family && MATERIAL_STEPS.includes(step.kind)) parts.push(FAMILY_LABELS[step.family]);
+  else if (step.family) parts.push([step.sheen, FAMILY_LABELS[step.family]].filter(Boolean).join(' '));
+  if (step.tint) parts.push(TINT_LABELS[step.tint]);
+  if (step.coats && !MATERIAL_STEPS.includes(step.kind)) parts.push(coatsIn(step.coats));
+  if (step.grit)
+    parts.push(
+      `${step.grit} grit${step.technique === 'wet' ? ', wet' : step.technique === 'extracted' ? ', with extraction' : ''}`,
+    );
+  else if (step.technique === 'wet') parts.push('wet');
+  const title = step.kind === 'spot-prime' ? STEP_LABELS['spot-prime'] : `${STEP_LABELS[step.kind]}${scopeWords(step)}`;
+  return parts.length ? `${title}: ${parts.join(', ')}` : title;
+}
+
+/** Preparation that a client sees the sense of, in the order in which it is said. */
+const SAID_TO_CLIENTS: Partial<Record<StepKind, string>> = {
+  strip: 'stripped',
+  'remove-sealant': 'old sealant cut out',
+  'mould-treat': 'mould treated',
+  'dry-out': 'dried out',
+  wash: 'washed',
+  scrape: 'scraped',
+  degloss: 'dulled',
+  sand: 'sanded',
+  repair: 'repaired',
+  'stick-down': 'loose paper stuck down',
+  fill: 'filled',
+  caulk: 'gaps sealed',
+};
+
+/** What is done to a surface in one sentence for a client: "Washed, dulled and filled; one coat of shellac primer; …". */
+export function workInBrief(steps: readonly Step[]): string {
+  const done = new Set(steps.map((s) => s.kind));
+  const prepared = Object.entries(SAID_TO_CLIENTS).flatMap(([kind, words]) =>
+    done.has(kind as StepKind) ? [words] : [],
+  );
+  const listed =
+    prepared.length > 1 ? `${prepared.slice(0, -1).join(', ')} and ${prepared.at(-1)}` : (prepared[0] ?? '');
+  const coats = steps
+    .filter((s) => isCoat(s.kind) && s.family)
+    .map((s) => {
+      const what = [s.sheen, FAMILY_LABELS[s.family!]].filter(Boolean).join(' ');
+      const where = s.scope === 'spots' ? ' on the spots' : s.scope === 'bare-areas' ? ' where it is bare' : '';
+      return `${coatsIn(s.coats ?? 1)} of ${what}${where}`;
+    });
+  const text = [listed, ...coats].filter(Boolean).join('; ');
+  return text ? `${text[0]!.toUpperCase()}${text.slice(1)}.` : 'Nothing is done to it.';
+}

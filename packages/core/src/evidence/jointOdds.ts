@@ -1,0 +1,96 @@
+import { FINISHES } from '../vocabulary/index.ts';
+import { ceilingOf } from './likelihood.ts';
+import type { House, Node } from './house.ts';
+import { normal, times, topOf } from './odds.ts';
+
+/**
+ * A house as it can be drawn from: each hidden or real finish after the one it hangs on, with the odds of what it is
+ * for each thing that the one above may be. Plain figures, so that a worker can be handed them.
+ */
+export interface JointNode {
+  /** Which node it hangs on, by index; −1 where on none. Nodes come after what they hang on. */
+  on: number;
+  /** Odds over FINISHES: one row where it hangs on nothing, else a row for each finish of the one above. */
+  rows: number[][];
+  /** A surface's own: it may not stand above what its tests have earned. */
+  ceiling: { top: number; turns: number } | null;
+}
+
+/** The joint odds of a house, and which node is which member. */
+export interface JointOdds {
+  nodes: JointNode[];
+  memberAt: Record<string, number>;
+}
+
+/** P(child | parent) ∝ what is said below it × what it follows or carries of its own. */
+const rowsUnder = (child: Node) =>
+  FINISHES.map((_, parent) =>
+    normal(
+      child.said.map((x, f) => x * ((f === parent ? child.reach : 0) + (1 - child.reach) * child.own[f]!) + 1e-300),
+    ),
+  );
+
+/**
+ * The odds of all members together, with what they share: to draw a finish for each from them is to draw a house as it
+ * may well be, campaigns together. The odds of each by itself are those of `posteriorIn`, ceiling and all.
+ */
+export function jointOdds(house: House): JointOdds {
+  const nodes: JointNode[] = [];
+  const at = new Map<Node, number>();
+  const member = new Map([...house.nodes].map(([id, node]) => [node, id]));
+  const tested = house.members.filter((m) => m.tests.length > 0);
+  const place = (node: Node): number => {
+    const known = at.get(node);
+    if (known !== undefined) return known;
+    const on = node.parent ? place(node.parent) : -1;
+    const odds = normal(times(node.told, node.said));
+    const id = member.get(node);
+    const asked = id === undefined ? null : house.members.find((m) => m.id === id)!;
+    const index = nodes.push({
+      on,
+      rows: node.parent ? rowsUnder(node) : [odds],
+      ceiling: asked
+        ? ceilingOn(
+            odds,
+            ceilingOf(
+              asked.tests,
+              tested.some((m) => m !== asked),
+            ),
+          )
+        : null,
+    });
+    at.set(node, index - 1);
+    return index - 1;
+  };
+  const memberAt = Object.fromEntries(house.members.map((m) => [m.id, place(house.nodes.get(m.id)!)]));
+  return { nodes, memberAt };
+}
+
+/** How often a leading finish that stands too high is turned into one of the others. */
+function ceilingOn(odds: readonly number[], ceiling: number): JointNode['ceiling'] {
+  const top = topOf(odds);
+  return odds[top]! > ceiling ? { top, turns: 1 - ceiling / odds[top]! } : null;
+}
+
+const pick = (row: readonly number[], u: number, but = -1) => {
+  let left = but < 0 ? u : u * (1 - row[but]!);
+  for (let i = 0; i < row.length; i++) {
+    if (i === but) continue;
+    left -= row[i]!;
+    if (left < 0) return i;
+  }
+  return but === row.length - 1 ? row.length - 2 : row.length - 1;
+};
+
+/**
+ * Draws one house: an index into FINISHES for each node, into `drawn`. `random` gives numbers from 0 up to 1. A node
+ * under a ceiling is turned only for itself: what hangs on it, and what it hangs on, is drawn by the evidence.
+ */
+export function drawHouse(nodes: readonly JointNode[], random: () => number, drawn: Uint8Array): void {
+  nodes.forEach((node, n) => {
+    const row = node.rows[node.on < 0 ? 0 : drawn[node.on]!]!;
+    let f = pick(row, random());
+    if (node.ceiling && f === node.ceiling.top && random() < node.ceiling.turns) f = pick(row, random(), f);
+    drawn[n] = f;
+  });
+}

@@ -1,0 +1,193 @@
+import { isCoat } from '../vocabulary/index.ts';
+import type { Product } from '../shelf/product.ts';
+import type { Case } from '../systems/case.ts';
+import type { Step } from '../systems/step.ts';
+import { estimateSystem, type StepEstimate } from '../quantities/estimate.ts';
+import { sundriesFor, type SundryNeed } from '../quantities/sundries.ts';
+import { tinsFor, type TinPlan } from '../quantities/tins.ts';
+import { shareOf, shareOut } from './money.ts';
+import type { PriceSettings } from './settings.ts';
+
+/** A surface as it is priced: its case with what is left out taken off, the system that stands, how it is reached. */
+export interface PricedSurface {
+  surfaceId: string;
+  c: Case;
+  steps: readonly Step[];
+}
+
+/** A tin that stands in the van: of one product and batch, in one colour where it was tinted. */
+export interface TinInVan {
+  productId: string;
+  batch: string;
+  colour: string | null;
+  litres: number;
+}
+
+/** What a job takes of one product in one colour, and how it is met. Money in minor units. */
+export interface ProductNeed {
+  product: Product;
+  /** The colour it is tinted to, a primer's tint, or null where it is as it comes. */
+  colour: string | null;
+  plan: TinPlan;
+  /** What is charged: tins bought, and what comes out of the van by the litre. */
+  cost: number;
+  thinnerL: number;
+}
+
+/** The price of one surface: its hours and paint, and its share of everything. */
+export interface PricedLine {
+  surfaceId: string;
+  minutes: number;
+  litres: number;
+  /** Labour and paint of the surface alone. */
+  cost: number;
+  /** Its part of the net price; the parts add up to it exactly. */
+  price: number;
+}
+
+/** A job priced. Whole minor units throughout; every sum is the sum of its parts. */
+export interface JobPrice {
+  lines: PricedLine[];
+  products: ProductNeed[];
+  sundries: SundryNeed[];
+  minutes: number;
+  /** Visits of one person, and the minutes they take beside the work. */
+  visits: number;
+  visitMinutes: number;
+  labour: number;
+  paint: number;
+  sundriesCost: number;
+  equipment: number;
+  cost: number;
+  overhead: number;
+  margin: number;
+  net: number;
+  tax: number;
+  total: number;
+}
+
+/** What one litre costs in the tin that sells it cheapest. */
+const litrePrice = (product: Product) =>
+  product.tins.length ? Math.min(...product.tins.map((t) => t.price / t.litres)) : 0;
+
+/** A finish in its wanted colour, a primer by its tint; clear and white goods are as they come. */
+function colourOf(step: Step, product: Product, c: Case): string | null {
+  if (product.tints === 'clear' || product.tints === 'white') return null;
+  if (step.kind === 'finish-coat') return c.wanted.colour;
+  return step.tint && step.tint !== 'white' ? step.tint : null;
+}
+
+interface Gathered {
+  product: Product;
+  colour: string | null;
+  /** What is seen when all is done keeps a reserve for touch-ups. */
+  seen: boolean;
+  needs: Map<string, number>;
+  thinnerL: number;
+}
+
+function gatherProducts(
+  surfaces: readonly PricedSurface[],
+  estimates: readonly (readonly StepEstimate[])[],
+): Gathered[] {
+  const all = new Map<string, Gathered>();
+  surfaces.forEach(({ surfaceId, steps, c }, s) =>
+    steps.forEach((step, i) => {
+      const { product, litres, thinnerL } = estimates[s]![i]!;
+      if (!product || litres === 0) return;
+      const colour = isCoat(step.kind) ? colourOf(step, product, c) : null;
+      const key = `${product.id}/${colour ?? ''}`;
+      let one = all.get(key);
+      if (!one) all.set(key, (one = { product, colour, seen: false, needs: new Map(), thinnerL: 0 }));
+      one.seen ||= step.kind === 'finish-coat' || step.kind === 'clear-coat';
+      one.needs.set(surfaceId, (one.needs.get(surfaceId) ?? 0) + litres);
+      one.thinnerL += thinnerL;
+    }),
+  );
+  return [...all.values()];
+}
+
+function planProduct(one: Gathered, van: readonly TinInVan[], settings: PriceSettings): ProductNeed {
+  const batches = new Map<string, number>();
+  for (const tin of van)
+    if (tin.productId === one.product.id && tin.colour === one.colour)
+      batches.set(tin.batch, (batches.get(tin.batch) ?? 0) + tin.litres);
+  const plan = tinsFor(
+    [...one.needs].map(([surfaceId, litres]) => ({ surfaceId, litres })),
+    one.product.tins,
+    [...batches].map(([batch, litres]) => ({ batch, litres })),
+    one.seen ? settings.reserveL : 0,
+  );
+  const vanL = plan.fromVan.reduce((sum, b) => sum + b.litres, 0);
+  return {
+    product: one.product,
+    colour: one.colour,
+    plan,
+    cost: plan.bought.cost + Math.round(vanL * litrePrice(one.product)),
+    thinnerL: Math.round(one.thinnerL * 100) / 100,
+  };
+}
+
+/**
+ * Prices a job: hours by surface, visits by the day, paint by whole tins with what is in the van used first, sundries,
+ * equipment; then overhead, margin and tax. Each surface gets its share of the net price by its own hours and paint,
+ * in whole minor units that add up exactly.
+ */
+export function priceJob(
+  surfaces: readonly PricedSurface[],
+  settings: PriceSettings,
+  van: readonly TinInVan[] = [],
+): JobPrice {
+  const estimates = surfaces.map(({ steps, c }) => estimateSystem(steps, c.d.surface, c.shelf, c.by));
+  const products = gatherProducts(surfaces, estimates).map((one) => planProduct(one, van, settings));
+  const sundries = sundriesFor(surfaces.map(({ c, steps }, i) => ({ c, steps, estimates: estimates[i]! })));
+  const hourly = (minutes: number) => Math.round((minutes * settings.hourCost) / 60);
+  const own = surfaces.map(({ surfaceId }, i) => {
+    const minutes = estimates[i]!.reduce((sum, e) => sum + e.minutes, 0);
+    const litres = estimates[i]!.reduce((sum, e) => sum + e.litres, 0);
+    const paint = estimates[i]!.reduce((sum, e) => sum + (e.product ? e.litres * litrePrice(e.product) : 0), 0);
+    return { surfaceId, minutes, litres: Math.round(litres * 100) / 100, cost: hourly(minutes) + Math.round(paint) };
+  });
+  const minutes = own.reduce((sum, o) => sum + o.minutes, 0);
+  const visits = Math.ceil(minutes / settings.dayMinutes);
+  const visitMinutes = visits * settings.visitMinutes;
+  const labour = hourly(minutes + visitMinutes);
+  const paint = products.reduce((sum, p) => sum + p.cost, 0);
+  const sundriesCost = sundries.reduce((sum, s) => sum + s.price, 0);
+  const equipment = visits * settings.equipmentPerVisit;
+  const cost = labour + paint + sundriesCost + equipment;
+  const overhead = shareOf(cost, settings.overhead);
+  const margin = shareOf(cost + overhead, settings.margin);
+  const net = cost + overhead + margin;
+  const tax = shareOf(net, settings.tax);
+  const prices = shareOut(
+    net,
+    own.map((o) => o.cost),
+  );
+  return {
+    lines: own.map((o, i) => ({ ...o, price: prices[i]! })),
+    products,
+    sundries,
+    minutes,
+    visits,
+    visitMinutes,
+    labour,
+    paint,
+    sundriesCost,
+    equipment,
+    cost,
+    overhead,
+    margin,
+    net,
+    tax,
+    total: net + tax,
+  };
+}
+
+/** The case of a surface with a part of it left out: the same finish and conditions on less of it. */
+export function lessLeftOut(c: Case, leftOutM2: number): Case {
+  const { areaM2 } = c.d.surface;
+  if (areaM2 === null || leftOutM2 <= 0) return c;
+  const left = Math.max(0.01, Math.round((areaM2 - leftOutM2) * 100) / 100);
+  return { ...c, d: { ...c.d, surface: { ...c.d.surface, areaM2: left } } };
+}

@@ -1,0 +1,87 @@
+import type { Access, StepKind } from '../vocabulary/index.ts';
+import { isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
+import type { Step } from '../systems/step.ts';
+import {
+  ACCESS_HOURS,
+  CEILING_FACTOR,
+  JOINERY_FACTOR,
+  METHOD_FACTOR,
+  RATES,
+  TEXTURE_FACTOR,
+} from './knowledge/rates.ts';
+import { areaOf } from './paint.ts';
+
+/** What bears on the hours beside the surface itself: how it is reached, and what the firm has learned of its own pace. */
+export interface HoursBy {
+  access?: Access;
+  /** The firm's own pace by step, 1 being the usual one; see `learnRates`. */
+  pace?: Partial<Record<StepKind, number>>;
+}
+
+/** Each step is set up for; only laying and rubbing go slower by how the place is reached. */
+export function minutesOf(step: Step, surface: SurfaceFacts, { access = 'floor', pace = {} }: HoursBy = {}): number {
+  const [perM2, setUp] = RATES[step.kind];
+  if (perM2 === 0 && setUp === 0) return 0;
+  const joinery = isJoinery(surface.element);
+  const reach = ACCESS_HOURS[access];
+  const slow =
+    (joinery ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) *
+    TEXTURE_FACTOR[surface.texture] *
+    (step.method ? (METHOD_FACTOR[joinery ? 'joinery' : 'faces'][step.method] ?? 1) : 1) *
+    reach.factor;
+  const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (pace[step.kind] ?? 1);
+  return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
+}
+
+/** One logged step against what the usual rates would have said of it, both in minutes. */
+export interface PaceSeen {
+  kind: StepKind;
+  usualMin: number;
+  loggedMin: number;
+}
+
+/** The firm's own pace for a kind of step. */
+export interface LearnedRate {
+  kind: StepKind;
+  /** Times the usual minutes. */
+  pace: number;
+  /** How many logged steps it rests on. */
+  seen: number;
+  /** What the firm's own steps say by themselves, before they are drawn toward the usual rate. */
+  own: number;
+}
+
+/** The usual rate counts as much as this many logged steps. */
+export const USUAL_COUNTS = 6;
+/** A step logged at a fifth or at five times the usual is a slip of the pen, and counts only so far. In logarithms. */
+export const FURTHEST = Math.log(5);
+
+const rounded = (log: number) => Math.round(Math.exp(log) * 1000) / 1000;
+
+/**
+ * The firm's own rate for a kind of step from `seen` logged steps, `sum` being the sum of the logarithms of logged over
+ * usual minutes: their mean, drawn toward the usual rate as though that were `USUAL_COUNTS` steps more. In logarithms,
+ * so that half and twice the time balance.
+ */
+export const rateFrom = (kind: StepKind, seen: number, sum: number): LearnedRate => ({
+  kind,
+  seen,
+  own: rounded(sum / seen),
+  pace: rounded(sum / (seen + USUAL_COUNTS)),
+});
+
+/** The firm's own rates from its logged steps, each kind by itself. */
+export function learnRates(seen: readonly PaceSeen[]): LearnedRate[] {
+  const sums = new Map<StepKind, { n: number; sum: number }>();
+  for (const { kind, usualMin, loggedMin } of seen) {
+    if (!(usualMin > 0) || !(loggedMin > 0)) continue;
+    const { n, sum } = sums.get(kind) ?? { n: 0, sum: 0 };
+    const ratio = Math.max(-FURTHEST, Math.min(FURTHEST, Math.log(loggedMin / usualMin)));
+    sums.set(kind, { n: n + 1, sum: sum + ratio });
+  }
+  return [...sums].map(([kind, { n, sum }]) => rateFrom(kind, n, sum));
+}
+
+/** Learned rates as the hours take them. */
+export const paceOf = (learned: readonly LearnedRate[]): NonNullable<HoursBy['pace']> =>
+  Object.fromEntries(learned.map(({ kind, pace }) => [kind, pace]));

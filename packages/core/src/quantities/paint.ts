@@ -1,0 +1,83 @@
+import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
+import { groundOf, type SurfaceFacts } from '../evidence/facts.ts';
+import type { Product } from '../shelf/product.ts';
+import type { Step } from '../systems/step.ts';
+import {
+  BARE_SHARE,
+  HELPER_SPREAD,
+  SPOT_SHARE,
+  SUCTION,
+  TEXTURE_SPREAD,
+  THINNED,
+  WASTE,
+  ZONE_SHARE,
+} from './knowledge/rates.ts';
+
+/** Areas are taken as 10 m² where none was measured. */
+export const USUAL_AREA_M2 = 10;
+
+/** The part of the surface a step covers, in m². */
+export function areaOf(step: Step, surface: SurfaceFacts): number {
+  const area = surface.areaM2 ?? USUAL_AREA_M2;
+  if (step.scope === 'spots') {
+    const known = Object.values(surface.extents).reduce((sum, e) => sum + (e?.areaM2 ?? 0), 0);
+    return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
+  }
+  if (step.scope === 'bare-areas') return area * BARE_SHARE;
+  return step.scope === undefined || step.scope === 'all' ? area : area * ZONE_SHARE;
+}
+
+/** Nothing lies on it yet, so that its first coat is drunk. */
+export const isBare = (surface: SurfaceFacts) => surface.isNew === true || surface.currentFinish === 'bare';
+
+/** What the sheet says for this ground, else in general. */
+const spreadOf = (product: Product | null, surface: SurfaceFacts) =>
+  product?.spreadOn[groundOf(surface.substrate)] ?? product?.spreadM2PerL ?? HELPER_SPREAD;
+
+const TAKES_LITRES: readonly StepKind[] = ['wash', 'degloss', 'solvent-wipe', 'mould-treat', 'strip'];
+
+/** How much of a product a step takes. Litres as they come out of the tin, and what is stirred into them. */
+export interface PaintTaken {
+  litres: number;
+  /** Water or spirits for a thinned first coat, in litres. */
+  thinnerL: number;
+  /** Two-part: litres of each part. */
+  parts: { baseL: number; hardenerL: number } | null;
+  /** Two-part: how many pots are mixed, so that none is lost in its pot life. */
+  pots: number;
+}
+
+const round = (litres: number) => Math.round(litres * 100) / 100;
+
+/**
+ * Litres of one step on one surface: area by coats over the spread, with what is lost in tray and tin. The sheet's
+ * spread for the ground wins over its general one, that over the family's. `first` is true for the coat that meets
+ * the ground: on bare ground it is drunk, on fresh plaster it is thinned. Litres, rounded to 0.01.
+ */
+export function paintFor(step: Step, surface: SurfaceFacts, product: Product | null, first = false): PaintTaken {
+  const film = isCoat(step.kind);
+  if (product === null || !(film || TAKES_LITRES.includes(step.kind)))
+    return { litres: 0, thinnerL: 0, parts: null, pots: 0 };
+  const area = areaOf(step, surface);
+  const coats = step.coats ?? 1;
+  const spread = film ? spreadOf(product, surface) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
+  const meets = first && film && isBare(surface);
+  // Only the coat that meets the ground is drunk; those above lie on it.
+  const drunk = meets ? 1 / (SUCTION[surface.substrate] ?? 1) : 1;
+  const water = meets && chemistryOf(product.family) === 'waterborne' ? (THINNED[surface.substrate] ?? 0) : 0;
+  const oneCoat = (area * WASTE) / spread;
+  const litres = round((coats - 1 + drunk) * oneCoat);
+  return { litres, thinnerL: round(drunk * oneCoat * water), ...mixOf(product, litres) };
+}
+
+/** How long a painter takes to lay a litre of a two-part product, in minutes: no more is mixed than is laid in time. */
+const MINUTES_A_LITRE = 20;
+
+function mixOf({ mix }: Product, litres: number): Pick<PaintTaken, 'parts' | 'pots'> {
+  if (!mix || litres === 0) return { parts: null, pots: 0 };
+  const baseL = round((litres * mix.base) / (mix.base + mix.hardener));
+  return {
+    parts: { baseL, hardenerL: round(litres - baseL) },
+    pots: Math.max(1, Math.ceil((litres * MINUTES_A_LITRE) / mix.potLifeMin)),
+  };
+}

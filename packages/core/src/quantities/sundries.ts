@@ -1,0 +1,111 @@
+import { chemistryOf, isCoat, type Family } from '../vocabulary/index.ts';
+import type { Case } from '../systems/case.ts';
+import type { Step } from '../systems/step.ts';
+import { toolsFor } from '../systems/tools.ts';
+import {
+  ABRASIVE_M2,
+  gritBand,
+  LITRES_A_STRAINER,
+  SUNDRIES,
+  USES,
+  WORN,
+  type SundryCode,
+} from './knowledge/sundries.ts';
+import type { StepEstimate } from './estimate.ts';
+import { areaOf } from './paint.ts';
+
+/** One sundry to be brought: how many, whole units, and what it is for in words. Price in minor units for all of it. */
+export interface SundryNeed {
+  /** The sundry, and what tells it from others of its kind: the grit, the nap. */
+  key: string;
+  words: string;
+  unit: string;
+  count: number;
+  price: number;
+}
+
+/** The work of one surface, as its sundries are counted. */
+export interface SundryWork {
+  c: Case;
+  steps: readonly Step[];
+  estimates: readonly StepEstimate[];
+}
+
+interface Counted {
+  code: SundryCode;
+  detail: string;
+  amount: number;
+}
+
+/** Shellac and two-part sleeves and brushes are thrown away; else the house rule says how many. */
+function layingTools(step: Step, family: Family, c: Case): Counted[] {
+  const coats = step.coats ?? 1;
+  const chemistry = chemistryOf(family);
+  const throwaway = chemistry === 'alcohol-borne' || chemistry === 'two-part';
+  const { napMm } = toolsFor(step, c);
+  const each = throwaway || c.rules.rollers === 'new-each-coat';
+  return [
+    ...(napMm === null ? [] : [{ code: 'sleeve' as const, detail: `${napMm} mm nap`, amount: each ? coats : 1 }]),
+    ...(throwaway && step.method !== 'roll' && step.method !== 'aerosol'
+      ? [{ code: 'throwaway-brush' as const, detail: '', amount: coats }]
+      : []),
+  ];
+}
+
+function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
+  const area = areaOf(step, c.d.surface);
+  const used = (USES[step.kind] ?? []).map(({ code, each = 0, perM2 = 0 }) => ({
+    code,
+    detail: '',
+    amount: each + perM2 * area,
+  }));
+  const rubbed =
+    step.kind === 'sand' || step.kind === 'sand-between'
+      ? [
+          {
+            code: step.technique === 'wet' ? ('wet-abrasive' as const) : ('abrasive' as const),
+            detail: `${step.grit ?? 180} grit`,
+            amount: area / ABRASIVE_M2[gritBand(step.grit ?? 180)],
+          },
+        ]
+      : [];
+  const worn = (step.wear ?? []).flatMap((wear) => {
+    const one = WORN[wear];
+    return one ? [{ code: one.code, detail: '', amount: estimate.minutes / one.minutes }] : [];
+  });
+  const strained =
+    step.kind === 'finish-coat' || step.kind === 'clear-coat'
+      ? [{ code: 'filter' as const, detail: '', amount: estimate.litres / LITRES_A_STRAINER }]
+      : [];
+  const laid = isCoat(step.kind) && step.family ? layingTools(step, step.family, c) : [];
+  return [...used, ...rubbed, ...worn, ...strained, ...laid];
+}
+
+/**
+ * What is used up over a whole job, each kind counted over all surfaces and then made whole: one roll of tape serves
+ * several rooms, and a sheet of 120 is no sheet of 240. In the order of the table, then by grit or nap.
+ */
+export function sundriesFor(work: readonly SundryWork[]): SundryNeed[] {
+  const sums = new Map<string, Counted>();
+  for (const { c, steps, estimates } of work)
+    steps.forEach((step, i) => {
+      for (const one of ofStep(step, estimates[i]!, c)) {
+        const key = `${one.code}/${one.detail}`;
+        const sum = sums.get(key);
+        if (sum) sum.amount += one.amount;
+        else sums.set(key, { ...one });
+      }
+    });
+  const codes = Object.keys(SUNDRIES);
+  return [...sums]
+    .filter(([, { amount }]) => amount > 0)
+    .sort(
+      ([a, x], [b, y]) => codes.indexOf(x.code) - codes.indexOf(y.code) || a.localeCompare(b, 'en', { numeric: true }),
+    )
+    .map(([key, { code, detail, amount }]) => {
+      const { words, unit, price } = SUNDRIES[code];
+      // Rounding noise must not buy a sheet more.
+      const count = Math.ceil(Math.round(amount * 1e6) / 1e6);
+      return { key, words: detail ? `${words}, ${detail}` : words, unit, count, price: count * price };
+    });
+}

@@ -1,0 +1,43 @@
+/** Litres in one of each measure that a tin is sold by. */
+const LITRES: Readonly<Record<string, number>> = {
+  l: 1,
+  litre: 1,
+  litres: 1,
+  ml: 0.001,
+  gal: 3.785411784,
+  gallon: 3.785411784,
+  gallons: 3.785411784,
+  qt: 0.946352946,
+  quart: 0.946352946,
+  quarts: 0.946352946,
+  pt: 0.473176473,
+  pint: 0.473176473,
+  pints: 0.473176473,
+};
+
+const VOLUME = /^\s*(\d+(?:[.,]\d+)?|[.,]\d+|\d+\/\d+|\d+\s+\d+\/\d+)\s*([a-z]+)?\.?\s*$/i;
+
+/**
+ * Reads a volume as people write it: "2.5", "750 ml", "1 1/2 gal", "2 qt". A bare number is in `bare` units. Litres
+ * out, or null where it cannot be read.
+ */
+export function readVolume(text: string, bare: 'l' | 'gal' = 'l'): number | null {
+  const read = VOLUME.exec(text);
+  const scale = read && LITRES[read[2]?.toLowerCase() ?? bare];
+  if (!read || scale === null || scale === undefined) return null;
+  const amount = read[1]!.split(/\s+/).reduce((sum, part) => {
+    const [top, bottom] = part.split('/');
+    return sum + (bottom ? Number(top) / Number(bottom) : Number(part.replace(',', '.')));
+  }, 0);
+  return Number.isFinite(amount) ? amount * scale : null;
+}
+
+/** A volume as a shop says it: "2.5 L", "750 ml"; "1.3 gal", "2.1 qt". */
+export function sayVolume(litres: number, units: 'metric' | 'us'): string {
+  const shown = (x: number, places: number) => String(Number(x.toFixed(places)));
+  if (units === 'us') {
+    const gallons = litres / LITRES['gal']!;
+    return gallons >= 1 ? `${shown(gallons, 2)} gal` : `${shown(litres / LITRES['qt']!, 2)} qt`;
+  }
+  return litres >= 1 || litres === 0 ? `${shown(litres, 2)} L` : `${Math.round(litres * 1000)} ml`;
+}

@@ -1,0 +1,229 @@
+import { describe, expect, test } from '@jest/globals';
+import { randomLcg } from 'd3-random';
+import {
+  assessSchema,
+  caseOf,
+  chanceOfLoss,
+  drawHouse,
+  fanInputOf,
+  fanSurfaceOf,
+  FINISHES,
+  houseTests,
+  conditionFindings,
+  jointOdds,
+  posteriorIn,
+  priceJob,
+  priceSystem,
+  quantile,
+  readBy,
+  readHouse,
+  simulateFan,
+  surfaceFacts,
+  USUAL_SETTINGS,
+  type FanInput,
+  type Member,
+} from '../src/index.ts';
+
+const member = (id: string, more: Partial<Member> = {}): Member => ({
+  id,
+  surface: surfaceFacts({ element: 'trim', substrate: 'softwood', areaM2: 12, builtYear: 1950 }),
+  tests: [],
+  campaign: 'gloss',
+  ...more,
+});
+const HOUSE = readHouse([
+  member('a', { tests: [{ kind: 'sheen-look', result: 'gloss' }] }),
+  member('b'),
+  member('c', { campaign: null }),
+  member('wall', {
+    campaign: null,
+    surface: surfaceFacts({ element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1950 }),
+  }),
+]);
+
+describe('drawing a house', () => {
+  const { nodes, memberAt } = jointOdds(HOUSE);
+  const DRAWS = 40_000;
+  const random = randomLcg(0.31);
+  const seen = Array.from({ length: DRAWS }, () => {
+    const drawn = new Uint8Array(nodes.length);
+    drawHouse(nodes, random, drawn);
+    return drawn;
+  });
+  const share = (test: (drawn: Uint8Array) => boolean) => seen.filter(test).length / DRAWS;
+
+  test('each surface by itself comes out with the odds that are shown for it', () => {
+    for (const { id } of HOUSE.members) {
+      const odds = posteriorIn(HOUSE, id);
+      FINISHES.forEach((finish, f) => {
+        // Four standard deviations of a share.
+        const p = odds[finish];
+        expect(Math.abs(share((d) => d[memberAt[id]!] === f) - p)).toBeLessThan(
+          4 * Math.sqrt((p * (1 - p)) / DRAWS) + 1e-3,
+        );
+      });
+    }
+  });
+  test('surfaces of one campaign go together, far more often than by chance', () => {
+    const together = share((d) => d[memberAt['a']!] === d[memberAt['b']!]);
+    const [a, b] = [posteriorIn(HOUSE, 'a'), posteriorIn(HOUSE, 'b')];
+    const byChance = FINISHES.reduce((sum, f) => sum + a[f] * b[f], 0);
+    expect(together).toBeGreaterThan(byChance + 0.1);
+  });
+});
+
+/** A job of one surface of which nothing is unknown but the pace. */
+const plain = (over: Partial<FanInput> = {}): FanInput => ({
+  nodes: [{ on: -1, rows: [FINISHES.map((_, i) => (i === 0 ? 1 : 0))], ceiling: null }],
+  surfaces: [
+    {
+      surfaceId: 's',
+      nodes: [0],
+      byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 0 })),
+      hidden: [],
+      areaSd: 0,
+      paceSd: 0,
+    },
+  ],
+  tests: [],
+  minuteCost: 65,
+  materialsFactor: 1,
+  fixed: 0,
+  jobPaceSd: 0.2,
+  overhead: 0,
+  margin: 0,
+  seed: 0.5,
+  draws: 20_000,
+  ...over,
+});
+
+describe('the fan', () => {
+  test('against a closed form: a lognormal pace', () => {
+    const { fan, costs } = simulateFan(plain());
+    const z = 1.2815516;
+    const exact = (sign: number) => 65_000 * Math.exp(sign * z * 0.2);
+    expect(fan.p50 / 65_000).toBeCloseTo(1, 1);
+    expect(Math.abs(fan.p10 / exact(-1) - 1)).toBeLessThan(0.01);
+    expect(Math.abs(fan.p90 / exact(1) - 1)).toBeLessThan(0.01);
+    expect(chanceOfLoss(costs, 65_000)).toBeCloseTo(0.5, 1);
+    expect(chanceOfLoss(costs, exact(1))).toBeCloseTo(0.1, 1);
+  });
+  test('against a closed form: two finishes, one dear', () => {
+    const rows = [FINISHES.map((_, i) => (i === 1 ? 0.7 : i === 2 ? 0.3 : 0))];
+    const byFinish = FINISHES.map((_, i) => ({ minutes: i === 2 ? 2000 : 1000, materials: 0 }));
+    const two = plain({
+      nodes: [{ on: -1, rows, ceiling: null }],
+      surfaces: [{ surfaceId: 's', nodes: [0], byFinish, hidden: [], areaSd: 0, paceSd: 0 }],
+      jobPaceSd: 0,
+      // A test that tells them apart for certain.
+      tests: [
+        {
+          surfaceId: 's',
+          kind: 'spirit-rub',
+          node: 0,
+          minutes: 3,
+          rows: FINISHES.map((_, i) => (i === 2 ? [0, 1] : [1, 0])),
+        },
+      ],
+    });
+    const { fan, costs, drivers } = simulateFan(two);
+    expect([fan.p10, fan.p50, fan.p90]).toEqual([65_000, 65_000, 130_000]);
+    expect(chanceOfLoss(costs, 100_000)).toBeCloseTo(0.3, 1);
+    const told = drivers.find((d) => d.kind === 'test')!;
+    expect(told.narrows).toBe(65_000);
+    expect(told.width).toBe(0);
+  });
+  test('a test that tells nothing narrows nothing', () => {
+    const blind = plain({
+      tests: [{ surfaceId: 's', kind: 'spirit-rub', node: 0, minutes: 3, rows: FINISHES.map(() => [0.5, 0.5]) }],
+    });
+    const { drivers, fan } = simulateFan(blind);
+    expect(Math.abs(drivers.find((d) => d.kind === 'test')!.narrows)).toBeLessThan(0.02 * (fan.p90 - fan.p10));
+    expect(drivers[0]!.kind).toBe('pace');
+  });
+  test('the same seed gives the same fan, another one nearly the same', () => {
+    expect(simulateFan(plain())).toEqual(simulateFan(plain()));
+    const other = simulateFan(plain({ seed: 0.123 }));
+    expect(other.fan).not.toEqual(simulateFan(plain()).fan);
+    expect(Math.abs(other.fan.p50 / simulateFan(plain()).fan.p50 - 1)).toBeLessThan(0.01);
+  });
+  test('what is hidden and what was not measured have drivers of their own; progress is told', () => {
+    const told: number[] = [];
+    const { drivers } = simulateFan(
+      plain({
+        draws: 5000,
+        surfaces: [
+          {
+            surfaceId: 's',
+            nodes: [0],
+            byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 500 })),
+            hidden: [{ id: 'rot', chance: 0.3, minutes: 900, materials: 0, open: 'a probe' }],
+            areaSd: 0.35,
+            paceSd: 0.1,
+          },
+        ],
+      }),
+      (n) => told.push(n),
+    );
+    expect(told).toEqual([1000, 2000, 3000, 4000, 5000]);
+    expect(drivers.map((d) => d.kind).sort()).toEqual(['measure', 'open', 'pace']);
+    expect(drivers.find((d) => d.kind === 'open')!.how).toBe('a probe');
+    for (const d of drivers) expect(d.narrows).toBeGreaterThan(0);
+  });
+  test('quantiles between neighbours in proportion', () => {
+    expect(quantile([0, 10], 0.25)).toBe(2.5);
+    expect(quantile([7], 0.9)).toBe(7);
+    expect([chanceOfLoss([1, 2, 3], 0), chanceOfLoss([1, 2, 3], 3), chanceOfLoss([1, 2, 3], 2)]).toEqual([1, 0, 0.5]);
+  });
+});
+
+describe('a real job', () => {
+  const surface = { element: 'trim', substrate: 'softwood', areaM2: 12, builtYear: 1950 } as const;
+  const { nodes, memberAt } = jointOdds(HOUSE);
+  const asked = ['a', 'b', 'c'].map((surfaceId) => {
+    const { c, made } = caseOf(readBy(assessSchema, { surface }), { oddsOf: () => posteriorIn(HOUSE, surfaceId) });
+    return { surfaceId, nodes: [memberAt[surfaceId]!], c, steps: made.steps, sized: 'typed' as const };
+  });
+  const price = priceJob(asked, USUAL_SETTINGS);
+  const { tests } = houseTests(HOUSE, (m) => conditionFindings(m.surface, m.tests));
+  const input = fanInputOf({
+    nodes,
+    surfaces: asked.map(fanSurfaceOf),
+    paintByLitre: asked.reduce((sum, s) => sum + priceSystem(s.steps, s.c.d.surface, s.c.shelf).materials, 0),
+    tests: tests
+      .filter((t) => t.member !== 'wall')
+      .map((t) => ({ ...t, surfaceId: t.member, node: memberAt[t.member]! })),
+    price,
+    settings: USUAL_SETTINGS,
+    learned: [],
+    seed: 0.5,
+    draws: 6000,
+  });
+  const { fan, drivers } = simulateFan(input);
+
+  test('the fan lies about the price, and a rub on a campaign narrows it', () => {
+    expect(fan.p10).toBeLessThan(fan.p50);
+    expect(fan.p50).toBeLessThan(fan.p90);
+    expect(fan.p10).toBeLessThan(price.net * 1.1);
+    expect(fan.p90).toBeGreaterThan(price.net * 0.9);
+    expect(drivers.some((d) => d.kind === 'test' && d.narrows > 0)).toBe(true);
+    for (const d of drivers) expect(d.width).toBeGreaterThanOrEqual(0);
+  });
+  test('it can be handed to a worker as it is', () => {
+    expect(JSON.parse(JSON.stringify(input))).toEqual(input);
+  });
+  test('logs of the firm’s own narrow the crew’s pace', () => {
+    const more = fanInputOf({
+      nodes,
+      surfaces: asked.map(fanSurfaceOf),
+      paintByLitre: 1,
+      tests: [],
+      price,
+      settings: USUAL_SETTINGS,
+      learned: [{ kind: 'prime', pace: 1, own: 1, seen: 60 }],
+      seed: 0.5,
+      draws: 10,
+    });
+    expect(more.jobPaceSd).toBeLessThan(input.jobPaceSd);
+  });
+});
