@@ -1,6 +1,6 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import {
-  CAUTION_SHORT,
+  CAUTION_FOR_CLIENTS,
   cautionsFor,
   guaranteeOf,
   priceJob,
@@ -135,7 +135,7 @@ function cautionsOf(records: JobRecords): string[] {
       const { c, made } = caseIn(records, s);
       return cautionsFor(c, made).map((caution) => caution.code);
     });
-  return [...new Set(codes)].map((code) => saidBy(records)(CAUTION_SHORT[code]));
+  return [...new Set(codes)].flatMap((code) => CAUTION_FOR_CLIENTS[code] ?? []).map(saidBy(records));
 }
 
 /** The quote as it would be sent now: everything it says is computed from the record. */

@@ -1,13 +1,12 @@
 import { useEffect, useState, type FormEvent } from 'react';
 import { useParams } from 'react-router';
-import { LEFT_OUT_WORDS, optionFault, quoteTotals } from '@rustic/core';
+import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { Swatch } from '../papers/PaperBlocks.tsx';
 import { newId } from '../store/api.ts';
 import { useAgreeMutation, useClientQuery } from '../store/priceApi.ts';
 import type { ClientView, ShownQuote } from '../store/priceTypes.ts';
-import { sayMoney } from '../words/figures.ts';
 import { sayDate, sayTime, sayTimesIn } from '../words/time.ts';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
@@ -31,7 +30,7 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
   const { quote, agreement } = data;
   const [taken, setTaken] = useState<readonly string[]>([]);
   const chosen = agreement?.options ?? taken;
-  const money = (minor: number) => sayMoney(minor, quote.currency);
+  const money = (minor: number) => printMoney(minor, quote.currency);
   const totals = quoteTotals(quote as never, chosen);
   const toggle = (id: string) => setTaken(taken.includes(id) ? taken.filter((t) => t !== id) : [...taken, id]);
   return (
@@ -93,7 +92,7 @@ const Figure = ({ words, figure }: { words: string; figure: string }) => (
 function Changed({ data }: { data: ClientView }) {
   if (data.changes.length === 0) return null;
   const money = (minor: number) =>
-    minor ? `${minor > 0 ? '+' : '−'} ${sayMoney(Math.abs(minor), data.quote.currency)}` : '';
+    minor ? `${minor > 0 ? '+' : '−'} ${printMoney(Math.abs(minor), data.quote.currency)}` : '';
   return (
     <section aria-labelledby="changed" className="mb-5 border-l-4 border-ochre bg-wash px-3 py-2">
       <h2 id="changed" className="text-[17px]">
@@ -101,7 +100,7 @@ function Changed({ data }: { data: ClientView }) {
       </h2>
       {data.before && (
         <p className="text-sm text-faded">
-          {data.before.name} agreed {sayTime(data.before.at)} to {sayMoney(data.before.total, data.quote.currency)}.
+          {data.before.name} agreed {sayTime(data.before.at)} to {printMoney(data.before.total, data.quote.currency)}.
           Everything not named here stays at its price.
         </p>
       )}
@@ -139,7 +138,7 @@ function WorkAndPrice({ quote }: { quote: ShownQuote }) {
                     {l.months === null && l.withheld.length > 0 && `No guarantee: ${l.withheld[0]}`}
                   </span>
                 </td>
-                <td className="py-2 text-right align-top">{sayMoney(l.price, quote.currency)}</td>
+                <td className="py-2 text-right align-top">{printMoney(l.price, quote.currency)}</td>
               </tr>
             ))}
         </tbody>
@@ -181,7 +180,7 @@ function Options({ quote, chosen, fixed, onToggle }: OptionsProps) {
           </span>
           <span className="whitespace-nowrap">
             {o.price < 0 ? '− ' : '+ '}
-            {sayMoney(Math.abs(o.price), quote.currency)}
+            {printMoney(Math.abs(o.price), quote.currency)}
           </span>
         </label>
       ))}
@@ -293,7 +292,7 @@ function Agree({ data, token, chosen, total, onReload }: AgreeProps) {
     return (
       <p role="status" className="mt-6 border-l-4 border-verdigris bg-leaf px-3 py-2">
         <strong>Agreed.</strong> {agreement.name} agreed to {data.marked} {sayTime(agreement.at)},{' '}
-        {sayMoney(agreement.total, quote.currency)}. If anything changes, you are asked again.
+        {printMoney(agreement.total, quote.currency)}. If anything changes, you are asked again.
       </p>
     );
   const send = (event: FormEvent) => {

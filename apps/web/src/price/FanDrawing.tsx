@@ -5,9 +5,9 @@ import type { Fan } from '@rustic/core';
 import { sayRoundMoney } from '../words/figures.ts';
 import type { FanRow } from './fanRows.ts';
 
-const WIDTH = 300;
-const NOW = 46;
-const ROW = 22;
+const WIDTH = 820;
+const NOW = 72;
+const ROW = 56;
 /** How thick the stroke is at its tenth, its middle and its ninetieth. */
 const THICK = [0.12, 0.55, 1, 0.55, 0.12];
 
@@ -40,26 +40,28 @@ export function FanDrawing({ fan, rows, asked, currency, jobId }: Props) {
   return (
     <div role="group" aria-label="Price fan">
       <svg
-        viewBox={`0 0 ${WIDTH} ${NOW + 16}`}
+        viewBox={`0 0 ${WIDTH} ${NOW + 6}`}
         className="block h-auto w-full"
         role="img"
         aria-label={`Between ${money(fan.p10)} and ${money(fan.p90)} in eight jobs of ten, ${money(fan.p50)} in the middle; asked ${money(asked)}`}
       >
-        <path d={stroke(x, fan, NOW / 2 + 4, NOW * 0.62)} fill="var(--color-umber)" fillOpacity=".5" />
-        <path d={`M${x(fan.p50)} 8V${NOW}`} stroke="var(--color-ink)" strokeWidth="1.2" />
-        <path d={`M${x(asked)} 4V${NOW + 2}`} stroke="var(--color-madder)" strokeWidth="1.6" strokeDasharray="4 2" />
+        <path d={stroke(x, fan, NOW / 2 + 2, NOW * 0.8)} fill="var(--color-umber)" fillOpacity=".5" />
+        <path d={`M${x(fan.p50)} 2V${NOW + 2}`} stroke="var(--color-ink)" strokeWidth="2" />
+        <path d={`M${x(asked)} 0V${NOW + 4}`} stroke="var(--color-madder)" strokeWidth="3" strokeDasharray="9 5" />
+      </svg>
+      <p className="flex justify-between px-[5%] text-sm">
         {(
           [
-            [fan.p10, 'start'],
-            [fan.p50, 'middle'],
-            [fan.p90, 'end'],
+            [fan.p10, 'one in ten ends under'],
+            [fan.p50, 'half end under'],
+            [fan.p90, 'one in ten ends over'],
           ] as const
-        ).map(([value, anchor]) => (
-          <text key={anchor} x={x(value)} y={NOW + 13} textAnchor={anchor} fontSize="9.5" fill="var(--color-ink)">
-            {money(value)}
-          </text>
+        ).map(([value, words]) => (
+          <span key={words} className="text-center">
+            <span className="text-faded">{words}</span> <strong className="block wide:inline">{money(value)}</strong>
+          </span>
         ))}
-      </svg>
+      </p>
       {rows.length > 0 && (
         <table className="mt-1 w-full border-collapse text-[14.5px]">
           <caption className="pb-0.5 text-left text-sm text-faded">
@@ -84,7 +86,7 @@ export function FanDrawing({ fan, rows, asked, currency, jobId }: Props) {
                       d={stroke(x, fan, ROW / 2, ROW * 0.8)}
                       fill="none"
                       stroke="var(--color-strong)"
-                      strokeWidth=".8"
+                      strokeWidth="2.4"
                     />
                     <path
                       d={stroke(x, { ...fan, ...row }, ROW / 2, ROW * 0.8)}

@@ -1,90 +1,81 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { LEFT_OUT_WORDS } from '@rustic/core';
+import { LEFT_OUT_WORDS, printMoney, type QuoteLine } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { newId } from '../store/api.ts';
 import { usePutOffersMutation } from '../store/priceApi.ts';
 import type { PricePage } from '../store/priceTypes.ts';
 import { useSurfaceQuery } from '../store/systemsApi.ts';
 import { Refused } from '../page/Page.tsx';
-import { sayHours, sayLitres, sayMoney } from '../words/figures.ts';
+import { sayHours, sayLitres } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
-const FIGURE = 'py-[7px] text-right align-top';
+const ROW = 'grid grid-cols-[1fr_auto] gap-x-3 wide:grid-cols-[1fr_56px_56px_104px]';
+const FIGURE = 'text-right max-wide:hidden';
 
 /** The work as ledger lines with its price, how that comes about, and the double rule under what is to be paid. */
 export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<string, number> }) {
-  const { draft, lines } = data;
-  const rooms = [...new Set(draft.lines.map((l) => l.room))];
-  const money = (minor: number) => sayMoney(minor, draft.currency);
+  const { draft } = data;
+  const money = (minor: number) => printMoney(minor, draft.currency);
   return (
-    <table className="w-full border-collapse">
-      <thead>
-        <tr className="border-b border-strong text-sm text-faded">
-          <th className="py-1 text-left font-normal">surface</th>
-          <th className="w-16 text-right font-normal max-wide:hidden">hours</th>
-          <th className="w-16 text-right font-normal max-wide:hidden">litres</th>
-          <th className="w-28 text-right font-normal">price</th>
-        </tr>
-      </thead>
-      {rooms.map((room) => (
-        <tbody key={room}>
-          <tr>
-            <th colSpan={4} scope="colgroup" className="pt-3 pb-0.5 text-left font-serif text-[17px] font-semibold">
-              {room}
-            </th>
-          </tr>
-          {draft.lines
-            .filter((l) => l.room === room)
-            .map((line) => {
-              const own = lines.find((l) => l.surfaceId === line.surfaceId);
-              return (
-                <tr key={line.surfaceId} className="border-b border-rule">
-                  <td className="py-[7px] pr-3">
-                    <Link
-                      to={`/jobs/${data.job.id}/surfaces/${line.surfaceId}`}
-                      className="font-semibold hover:underline"
-                    >
-                      {line.name}
-                    </Link>
-                    {ofLine.has(line.surfaceId) && <Mark n={ofLine.get(line.surfaceId)!} />}
-                    <span className="block text-sm text-faded">{line.work}</span>
-                    <Offers data={data} surfaceId={line.surfaceId} />
-                    {ofLine.has(line.surfaceId) && <NotesUnder ns={[ofLine.get(line.surfaceId)!]} />}
-                  </td>
-                  <td className={`${FIGURE} max-wide:hidden`}>{own && sayHours(own.minutes)}</td>
-                  <td className={`${FIGURE} max-wide:hidden`}>{own && sayLitres(own.litres)}</td>
-                  <td className={FIGURE}>{money(line.price)}</td>
-                </tr>
-              );
-            })}
-        </tbody>
+    <section aria-label="The work and its price">
+      <div className={`${ROW} border-b border-strong py-1 text-sm text-faded`} aria-hidden>
+        <span>surface</span>
+        <span className={FIGURE}>hours</span>
+        <span className={FIGURE}>litres</span>
+        <span className="text-right">price</span>
+      </div>
+      {[...new Set(draft.lines.map((l) => l.room))].map((room) => (
+        <section key={room} aria-label={room}>
+          <h2 className="pt-3 pb-0.5 text-[17px]">{room}</h2>
+          <ul>
+            {draft.lines
+              .filter((l) => l.room === room)
+              .map((line) => (
+                <Line key={line.surfaceId} data={data} line={line} n={ofLine.get(line.surfaceId)} />
+              ))}
+          </ul>
+        </section>
       ))}
-      <tbody>
+      <dl>
         <Sum words="Net" figure={money(draft.net)} ruled />
         <Sum words={`${draft.taxName}, ${draft.taxShare / 100} %`} figure={money(draft.tax)} />
-      </tbody>
-      <tfoot>
-        <tr className="border-t border-b-4 border-ink border-b-ink font-semibold [border-bottom-style:double]">
-          <td className="py-2" colSpan={3}>
-            To pay
-          </td>
-          <td className="text-right font-serif text-[18px]">{money(draft.total)}</td>
-        </tr>
-      </tfoot>
-    </table>
+        <div className="flex items-baseline justify-between border-t border-b-4 border-ink py-2 font-semibold [border-bottom-style:double]">
+          <dt>To pay</dt>
+          <dd className="font-serif text-[18px]">{money(draft.total)}</dd>
+        </div>
+      </dl>
+    </section>
+  );
+}
+
+function Line({ data, line, n }: { data: PricePage; line: QuoteLine; n: number | undefined }) {
+  const own = data.lines.find((l) => l.surfaceId === line.surfaceId);
+  return (
+    <li className={`${ROW} border-b border-rule py-[7px]`}>
+      <div className="min-w-0">
+        <Link to={`/jobs/${data.job.id}/surfaces/${line.surfaceId}`} className="font-semibold hover:underline">
+          {line.name}
+        </Link>
+        {n !== undefined && <Mark n={n} />}
+        <span className="block text-sm text-faded">{line.work}</span>
+        <Offers data={data} surfaceId={line.surfaceId} />
+        {n !== undefined && <NotesUnder ns={[n]} />}
+      </div>
+      <span className={FIGURE}>{own && sayHours(own.minutes)}</span>
+      <span className={FIGURE}>{own && sayLitres(own.litres)}</span>
+      <span className="text-right">{printMoney(line.price, data.draft.currency)}</span>
+    </li>
   );
 }
 
 function Sum({ words, figure, ruled = false }: { words: string; figure: string; ruled?: boolean }) {
   return (
-    <tr className={ruled ? 'border-t border-ink' : 'border-b border-rule'}>
-      <td className="py-1.5" colSpan={3}>
-        {words}
-      </td>
-      <td className="text-right">{figure}</td>
-    </tr>
+    <div className={`flex justify-between py-1.5 ${ruled ? 'border-t border-ink' : ''}`}>
+      <dt>{words}</dt>
+      <dd>{figure}</dd>
+    </div>
   );
 }
 
@@ -145,7 +136,7 @@ export function Apart({ data }: { data: PricePage }) {
   const { options, leftOut, currency } = data.draft;
   if (options.length === 0 && leftOut.length === 0) return null;
   const money = (minor: number | null) =>
-    minor === null ? '' : `${minor > 0 ? '+ ' : minor < 0 ? '− ' : ''}${sayMoney(Math.abs(minor), currency)}`;
+    minor === null ? '' : `${minor > 0 ? '+ ' : minor < 0 ? '− ' : ''}${printMoney(Math.abs(minor), currency)}`;
   return (
     <section aria-labelledby="apart" className="mt-5">
       <h2 id="apart" className="text-[19px]">

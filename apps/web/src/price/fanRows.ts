@@ -29,8 +29,11 @@ function wordsOf(driver: FanDriver, nameOf: (id: string) => string): string {
 /** The drivers worth a row, each with the fan it would leave: as wide as is expected, about the same middle. */
 export function fanRows({ fan, drivers }: FanResult, nameOf: (id: string) => string): FanRow[] {
   const width = fan.p90 - fan.p10;
+  // Of the tests of one surface the one that tells most: the others are other ways to the same answer.
+  const first = (d: FanDriver) =>
+    d.kind !== 'test' || d === drivers.find((o) => o.kind === 'test' && o.surfaceId === d.surfaceId);
   return drivers
-    .filter((d) => d.narrows > WORTH_A_ROW * width)
+    .filter((d) => d.narrows > WORTH_A_ROW * width && first(d))
     .slice(0, SHOWN)
     .map((d) => {
       const left = width > 0 ? d.width / width : 0;

@@ -1,10 +1,19 @@
-import { STEP_LABELS } from '@rustic/core';
+import { STEP_LABELS, USUAL_COUNTS, type LearnedRate } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import type { PricePage } from '../store/priceTypes.ts';
 import { sayHours, sayMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 
 const share = (hundredths: number) => `${hundredths / 100} %`;
+
+const PACES_SAID = 4;
+/** The steps logged most: what was logged, and what is taken. */
+const paces = (learned: readonly LearnedRate[]) =>
+  [...learned]
+    .sort((a, b) => b.seen - a.seen)
+    .slice(0, PACES_SAID)
+    .map((l) => `${STEP_LABELS[l.kind].toLowerCase()} × ${l.pace.toFixed(2)} from ${l.seen} logged`)
+    .join(', ');
 
 /** The reasons beside a price: how it comes about, what the firm's own logs did to it, and what is not guaranteed. */
 export function priceNotes({ draft, sums, settings, learned }: PricePage): {
@@ -27,7 +36,7 @@ export function priceNotes({ draft, sums, settings, learned }: PricePage): {
       n: 3,
       head: 'Its own pace.',
       text: learned.length
-        ? `${learned.map((l) => `${STEP_LABELS[l.kind]}: ${l.seen} logged, by themselves ${l.own} times the usual; taken at ${l.pace}`).join('. ')}. The usual rate counts as much as six logged steps.`
+        ? `Against the usual rates: ${paces(learned)}. The usual rate counts as much as ${USUAL_COUNTS} logged steps, so that few of them move it little.`
         : 'No coat is logged yet: the hours are the usual rates. Logged steps draw them toward the firm’s own pace.',
     },
     {

@@ -1,11 +1,11 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { colourWords } from '@rustic/core';
+import { colourWords, printMoney } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useShoppingQuery, useTickMutation } from '../store/priceApi.ts';
 import type { ShoppingPage } from '../store/priceTypes.ts';
-import { sayLitres, sayMoney } from '../words/figures.ts';
+import { sayLitres } from '../words/figures.ts';
 
 type Item = ShoppingPage['items'][number];
 const got = (item: Item) => item.had >= item.count;
@@ -43,7 +43,7 @@ export default function Shopping() {
         <>
           <Total words="still to get" figure={open.length} />
           <Total words="in the van" figure={data.items.length - open.length} />
-          <Total end words="to spend" figure={sayMoney(sum(open), data.currency)} />
+          <Total end words="to spend" figure={printMoney(sum(open), data.currency)} />
         </>
       }
     >
@@ -57,7 +57,7 @@ export default function Shopping() {
           <section key={supplier} aria-label={supplier} className="mb-4">
             <div className="flex items-end justify-between border-b-2 border-ink pb-0.5">
               <h2 className="text-[18px]">{supplier}</h2>
-              <span>{sayMoney(sum(items), data.currency)}</span>
+              <span>{printMoney(sum(items), data.currency)}</span>
             </div>
             <ul>
               {items.map((item) => (
@@ -120,7 +120,7 @@ function Line({ item, currency, onTick }: { item: Item; currency: string; onTick
             {done && item.by && ` · ${item.by}`}
           </span>
         </span>
-        <span>{sayMoney(item.price, currency)}</span>
+        <span>{printMoney(item.price, currency)}</span>
       </label>
     </li>
   );

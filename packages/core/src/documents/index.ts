@@ -1,4 +1,4 @@
-export { CAUTION_SHORT } from './cautionWords.ts';
+export { CAUTION_FOR_CLIENTS, CAUTION_SHORT } from './cautionWords.ts';
 export { stepWords, workInBrief } from './stepWords.ts';
 export { paperCsv, printMoney, type PaperBlock, type Label, type Paper } from './paper.ts';
 export {

@@ -43,14 +43,23 @@ export interface Paper {
   blocks: PaperBlock[];
 }
 
-/** Every table of a paper as one CSV: a line for each row, headed by its caption. What could be taken for a formula is quoted. */
+/** £1,684.69 → 1684.69: a figure that a sheet can add up. */
+const figure = (cell: string) => {
+  const money = /^([+−-]?)\s*\D{0,3}?([\d,]+\.\d\d)$/.exec(cell);
+  return money ? `${money[1] === '−' || money[1] === '-' ? '-' : ''}${money[2]!.replaceAll(',', '')}` : cell;
+};
+
+/**
+ * Every table of a paper as one CSV: a line for each row, headed by its caption, money as plain figures. What a sheet
+ * could take for a formula is quoted.
+ */
 export function paperCsv({ blocks }: Paper): string {
   const rows = blocks.flatMap((block) =>
     block.kind === 'table'
-      ? [[block.caption], block.columns.map((c) => c.title), ...block.rows.map((r) => r.cells), []]
+      ? [[block.caption], block.columns.map((c) => c.title), ...block.rows.map((r) => r.cells.map(figure)), []]
       : [],
   );
-  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: /^[=+\-@\t\r](?!\s?[\d.,]+$)/ });
+  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: /^[=+@\t\r]|^-(?![\d.]+$)/ });
 }
 
 /** Money from minor units, as it is printed: always with its hundredths, so that a column adds up by eye. */

@@ -32,6 +32,10 @@ export interface ProductNeed {
   /** What is charged: tins bought, and what comes out of the van by the litre. */
   cost: number;
   thinnerL: number;
+  /** It lays a film: its tins are labelled. */
+  film: boolean;
+  /** It is seen when all is done: a sample of it is kept. */
+  seen: boolean;
 }
 
 /** The price of one surface: its hours and paint, and its share of everything. */
@@ -82,6 +86,7 @@ interface Gathered {
   colour: string | null;
   /** What is seen when all is done keeps a reserve for touch-ups. */
   seen: boolean;
+  film: boolean;
   needs: Map<string, number>;
   thinnerL: number;
 }
@@ -98,8 +103,9 @@ function gatherProducts(
       const colour = isCoat(step.kind) ? colourOf(step, product, c) : null;
       const key = `${product.id}/${colour ?? ''}`;
       let one = all.get(key);
-      if (!one) all.set(key, (one = { product, colour, seen: false, needs: new Map(), thinnerL: 0 }));
+      if (!one) all.set(key, (one = { product, colour, seen: false, film: false, needs: new Map(), thinnerL: 0 }));
       one.seen ||= step.kind === 'finish-coat' || step.kind === 'clear-coat';
+      one.film ||= isCoat(step.kind);
       one.needs.set(surfaceId, (one.needs.get(surfaceId) ?? 0) + litres);
       one.thinnerL += thinnerL;
     }),
@@ -125,6 +131,8 @@ function planProduct(one: Gathered, van: readonly TinInVan[], settings: PriceSet
     plan,
     cost: plan.bought.cost + Math.round(vanL * litrePrice(one.product)),
     thinnerL: Math.round(one.thinnerL * 100) / 100,
+    film: one.film,
+    seen: one.seen,
   };
 }
 
