@@ -7,7 +7,7 @@ export default defineConfig({
   retries: 0,
   timeout: 180_000,
   expect: { timeout: 15_000 },
-  reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['line'], ['json', { outputFile: process.env['E2E_RESULTS'] ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',
     launchOptions: {

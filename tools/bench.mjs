@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
+import { pdfRow, priceRows } from './benchPrice.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
@@ -63,6 +64,7 @@ rows.push([
 await systems();
 await evidence();
 await trial();
+rows.push(...(await priceRows(core, timed, unit)));
 
 const coat = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTempC: 10, maxRhPct: 85 };
 const job = (surfaces) => ({
@@ -297,6 +299,7 @@ async function overHttp() {
     '',
     `${(ours / theirs).toFixed(1)} × bare Node and mysql2 (${theirs.toFixed(1)} ms), eight diagnoses and systems included`,
   ]);
+  rows.push(await pdfRow((path) => fetch(base + path, { headers: { cookie } }), id, timed, median));
   bare.close();
   await pool.end();
   await server.stop();

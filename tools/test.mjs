@@ -44,18 +44,20 @@ async function jest() {
   });
 }
 
-async function interfaceTests() {
+/** The interface at one width, on a demo of its own. */
+async function interfaceTests(project) {
   const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-e2e-')), 'mariadb'), { quick: true });
   const port = await freePort();
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
-  const file = join(ROOT, 'test-results/e2e.json');
+  const results = join(ROOT, 'test-results', project);
+  const file = join(results, 'e2e.json');
   rmSync(file, { force: true });
-  const { status, output } = await runBeside('npx', ['playwright', 'test'], {
-    env: { ...process.env, E2E_BASE: `http://127.0.0.1:${port}`, FORCE_COLOR: '0' },
+  const { status, output } = await runBeside('npx', ['playwright', 'test', '--project', project, '--output', results], {
+    env: { ...process.env, E2E_BASE: `http://127.0.0.1:${port}`, E2E_RESULTS: file, FORCE_COLOR: '0' },
   });
   await server.stop();
   await database.stop();
-  counted('interface tests in Chromium', file, status, output, (r) => {
+  counted(`interface tests in Chromium, ${project}`, file, status, output, (r) => {
     const specsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
     for (const spec of r.suites.flatMap(specsOf))
       for (const { projectName, results } of spec.tests)
@@ -85,7 +87,8 @@ await check('types', 'npm', ['run', '--silent', 'types']);
 await check('import rules', 'npx', ['depcruise', 'packages', 'apps', '--config', '.dependency-cruiser.cjs']);
 await check('unused code', 'npx', ['knip', '--no-progress', '--no-config-hints']);
 await jest();
-await interfaceTests();
+// The desk and the phone are walked side by side, each on its own database: one waits while the other works.
+await Promise.all([interfaceTests('desk'), interfaceTests('site')]);
 for (const fault of faults) say(`\nfailed: ${fault}`);
 say(`tests: ${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed ? 1 : 0);

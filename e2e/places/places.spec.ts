@@ -11,6 +11,7 @@ const PLACES = [
   'shelf',
   'shelf/coming',
   'shelf/file',
+  'shelf/reckon',
   'shelf/products/fettlewick-son-amberstop',
   'practice',
   'rules',
@@ -38,6 +39,13 @@ test('every place reads without fault, in paper and in lamp, and nothing runs of
   }
   await openJob(page, "Ferrykeeper's House");
   await check('job');
+  const job = page.url();
+  for (const view of ['price', 'shopping', 'papers/quote', 'papers/job-pack']) {
+    await page.goto(`${job}/${view}`);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    await check(view);
+  }
+  await openJob(page, "Ferrykeeper's House");
   for (const open of await page.getByRole('button', { name: 'Sketch' }).all()) await open.click();
   await check('job, walls unfolded');
   await page.getByRole('button', { name: 'Walk round' }).click();

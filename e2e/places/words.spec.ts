@@ -56,6 +56,7 @@ test('no page says a code, an empty value or a date that is none', async ({ page
     'trials',
     'shelf',
     'shelf/coming',
+    'shelf/reckon',
     'practice',
     'rules',
   ]) {
@@ -79,9 +80,9 @@ test('no page says a code, an empty value or a date that is none', async ({ page
     await page.goto(`${surfaces[0]}/schools`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await read(`${title}, schools`);
-    for (const view of ['ledger', 'walk', 'rules']) {
+    for (const view of ['ledger', 'walk', 'rules', 'price', 'shopping', 'papers/job-pack', 'papers/labels']) {
       await page.goto(`${job}/${view}`);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
       await read(`${title}, ${view}`);
     }
   }

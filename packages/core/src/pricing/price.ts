@@ -1,8 +1,9 @@
 import type { SurfaceFacts } from '../evidence/facts.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
-import { estimateSystem } from '../quantities/estimate.ts';
-import type { HoursBy } from '../quantities/hours.ts';
+import { firstOnGround, productFor, readyAfter } from '../quantities/estimate.ts';
+import { minutesOf, type HoursBy } from '../quantities/hours.ts';
+import { litresFor } from '../quantities/paint.ts';
 import type { Case } from '../systems/case.ts';
 import { USUAL_SETTINGS } from './settings.ts';
 
@@ -39,12 +40,15 @@ export function priceSystem(
   let litres = 0;
   let materials = 0;
   let waitingMin = 0;
-  estimateSystem(steps, surface, shelf, by).forEach((one, i) => {
-    const step = steps[i]!;
-    minutes += one.minutes;
-    litres += one.litres;
-    waitingMin += step.kind === 'revisit' ? 0 : one.readyAfterMin * (step.coats ?? 1);
-    if (one.product) materials += one.litres * perLitre(one.product);
+  const first = firstOnGround(steps);
+  // No more is worked out of a step than the price asks: this is asked thousands of times.
+  steps.forEach((step, i) => {
+    const product = productFor(step, shelf);
+    const taken = litresFor(step, surface, product, i === first);
+    minutes += minutesOf(step, surface, by);
+    litres += taken;
+    waitingMin += step.kind === 'revisit' ? 0 : readyAfter(step, product) * (step.coats ?? 1);
+    if (product) materials += taken * perLitre(product);
   });
   const labour = Math.round((minutes / 60) * hourCost);
   const paint = Math.round(materials);

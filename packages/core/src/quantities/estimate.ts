@@ -28,6 +28,14 @@ export function productFor(step: Step, shelf: readonly Product[]): Product | nul
   return onShelf(shelf).get(step.family) ?? asProduct({ family: step.family });
 }
 
+/** Minutes until the next step may start: its own wait, or the label's of its product. */
+export const readyAfter = (step: Step, product: Product | null) =>
+  Math.max(step.waitMin ?? 0, isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0);
+
+/** Which step lays the coat that meets the ground: the first over the whole face. −1 where none does. */
+export const firstOnGround = (steps: readonly Step[]) =>
+  steps.findIndex((s) => isCoat(s.kind) && (s.scope === undefined || s.scope === 'all'));
+
 /** Minutes, litres and waiting of one step on one surface. `first`: it is the coat that meets the ground. */
 export function estimateStep(
   step: Step,
@@ -37,12 +45,15 @@ export function estimateStep(
   first = false,
 ): StepEstimate {
   const product = productFor(step, shelf);
-  const drying = isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0;
+  const { litres, thinnerL, parts, pots } = paintFor(step, surface, product, first);
   return {
-    ...paintFor(step, surface, product, first),
+    litres,
+    thinnerL,
+    parts,
+    pots,
     minutes: minutesOf(step, surface, by),
     product,
-    readyAfterMin: Math.max(step.waitMin ?? 0, drying),
+    readyAfterMin: readyAfter(step, product),
   };
 }
 
@@ -53,6 +64,6 @@ export function estimateSystem(
   shelf: readonly Product[],
   by: HoursBy = {},
 ): StepEstimate[] {
-  const first = steps.findIndex((s) => isCoat(s.kind) && (s.scope === undefined || s.scope === 'all'));
+  const first = firstOnGround(steps);
   return steps.map((step, i) => estimateStep(step, surface, shelf, by, i === first));
 }

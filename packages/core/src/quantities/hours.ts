@@ -18,18 +18,20 @@ export interface HoursBy {
   pace?: Partial<Record<StepKind, number>>;
 }
 
+const USUALLY: HoursBy = {};
+
 /** Each step is set up for; only laying and rubbing go slower by how the place is reached. */
-export function minutesOf(step: Step, surface: SurfaceFacts, { access = 'floor', pace = {} }: HoursBy = {}): number {
+export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUALLY): number {
   const [perM2, setUp] = RATES[step.kind];
   if (perM2 === 0 && setUp === 0) return 0;
   const joinery = isJoinery(surface.element);
-  const reach = ACCESS_HOURS[access];
+  const reach = ACCESS_HOURS[by.access ?? 'floor'];
   const slow =
     (joinery ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) *
     TEXTURE_FACTOR[surface.texture] *
     (step.method ? (METHOD_FACTOR[joinery ? 'joinery' : 'faces'][step.method] ?? 1) : 1) *
     reach.factor;
-  const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (pace[step.kind] ?? 1);
+  const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (by.pace?.[step.kind] ?? 1);
   return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
 }
 

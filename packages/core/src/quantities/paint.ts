@@ -49,25 +49,38 @@ export interface PaintTaken {
 
 const round = (litres: number) => Math.round(litres * 100) / 100;
 
+const takes = (step: Step, product: Product | null): product is Product =>
+  product !== null && (isCoat(step.kind) || TAKES_LITRES.includes(step.kind));
+
+/** Litres of one coat as it lies on sealed ground, unrounded. */
+function oneCoatL(step: Step, surface: SurfaceFacts, product: Product): number {
+  const spread = isCoat(step.kind) ? spreadOf(product, surface) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
+  return (areaOf(step, surface) * WASTE) / spread;
+}
+
+/** How much more the coat that meets the ground takes: only it is drunk, those above lie on it. */
+const drunkBy = (step: Step, surface: SurfaceFacts, first: boolean) =>
+  first && isCoat(step.kind) && isBare(surface) ? 1 / (SUCTION[surface.substrate] ?? 1) : 1;
+
 /**
  * Litres of one step on one surface: area by coats over the spread, with what is lost in tray and tin. The sheet's
  * spread for the ground wins over its general one, that over the family's. `first` is true for the coat that meets
- * the ground: on bare ground it is drunk, on fresh plaster it is thinned. Litres, rounded to 0.01.
+ * the ground: bare ground drinks it. Litres, rounded to 0.01.
  */
+export function litresFor(step: Step, surface: SurfaceFacts, product: Product | null, first = false): number {
+  if (!takes(step, product)) return 0;
+  return round(((step.coats ?? 1) - 1 + drunkBy(step, surface, first)) * oneCoatL(step, surface, product));
+}
+
+/** All that a step takes of its product: litres, what thins the first coat on fresh plaster, two-part mixes and their pots. */
 export function paintFor(step: Step, surface: SurfaceFacts, product: Product | null, first = false): PaintTaken {
-  const film = isCoat(step.kind);
-  if (product === null || !(film || TAKES_LITRES.includes(step.kind)))
-    return { litres: 0, thinnerL: 0, parts: null, pots: 0 };
-  const area = areaOf(step, surface);
-  const coats = step.coats ?? 1;
-  const spread = film ? spreadOf(product, surface) * TEXTURE_SPREAD[surface.texture] : HELPER_SPREAD;
-  const meets = first && film && isBare(surface);
-  // Only the coat that meets the ground is drunk; those above lie on it.
-  const drunk = meets ? 1 / (SUCTION[surface.substrate] ?? 1) : 1;
-  const water = meets && chemistryOf(product.family) === 'waterborne' ? (THINNED[surface.substrate] ?? 0) : 0;
-  const oneCoat = (area * WASTE) / spread;
-  const litres = round((coats - 1 + drunk) * oneCoat);
-  return { litres, thinnerL: round(drunk * oneCoat * water), ...mixOf(product, litres) };
+  const litres = litresFor(step, surface, product, first);
+  if (!takes(step, product)) return { litres, thinnerL: 0, parts: null, pots: 0 };
+  const thinned = first && isCoat(step.kind) && isBare(surface) && chemistryOf(product.family) === 'waterborne';
+  const water = thinned ? (THINNED[surface.substrate] ?? 0) : 0;
+  const thinnerL = water ? round(drunkBy(step, surface, first) * oneCoatL(step, surface, product) * water) : 0;
+  const { parts, pots } = mixOf(product, litres);
+  return { litres, thinnerL, parts, pots };
 }
 
 /** How long a painter takes to lay a litre of a two-part product, in minutes: no more is mixed than is laid in time. */

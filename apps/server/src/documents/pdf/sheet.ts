@@ -1,18 +1,19 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import PDFDocument from 'pdfkit';
 import type { Paper } from '@rustic/core';
 
 const require = createRequire(import.meta.url);
-const fontsOf = (name: string) => join(dirname(require.resolve(`${name}/package.json`)), 'files');
-const SANS = fontsOf('@fontsource/source-sans-3');
-const SERIF = fontsOf('@fontsource/bitter');
+const fontsOf = (name: string) => dirname(require.resolve(`${name}/package.json`));
+const SANS = fontsOf('@expo-google-fonts/source-sans-3');
+const SERIF = fontsOf('@expo-google-fonts/bitter');
 
-/** The fonts of the pages, embedded: Bitter for headings, Source Sans 3 for all else. */
+/** The fonts of the pages, embedded, read once for each thread: Bitter for headings, Source Sans 3 for all else. */
 const FONTS = {
-  text: join(SANS, 'source-sans-3-latin-400-normal.woff'),
-  strong: join(SANS, 'source-sans-3-latin-600-normal.woff'),
-  heading: join(SERIF, 'bitter-latin-600-normal.woff'),
+  text: readFileSync(join(SANS, '400Regular/SourceSans3_400Regular.ttf')),
+  strong: readFileSync(join(SANS, '600SemiBold/SourceSans3_600SemiBold.ttf')),
+  heading: readFileSync(join(SERIF, '600SemiBold/Bitter_600SemiBold.ttf')),
 };
 export type Font = keyof typeof FONTS;
 
