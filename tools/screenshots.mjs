@@ -1,3 +1,4 @@
+import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdirSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -15,14 +16,13 @@ const DESK = [
   ['jobs', '/jobs'],
   ['job', '/jobs/{Ferrykeeper}'],
   ['surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
-  ['schools', '/jobs/{Ferrykeeper}/surfaces/{Panelling}/schools'],
+  ['price', '/jobs/{Ferrykeeper}/price'],
   ['drying-plan', '/drying/{Ferrykeeper}'],
   ['aftercare', '/aftercare'],
   ['round', '/jobs/{Net}/round'],
-  ['trials', '/trials'],
   ['trial', '/trials/{trial}'],
   ['shelf', '/shelf'],
-  ['jobs-ahead', '/shelf/coming'],
+  ['reckoner', '/shelf/reckon'],
   ['practice', '/practice'],
   ['house-rules', '/rules'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
@@ -31,7 +31,7 @@ const SITE = [
   ['site-today', '/today'],
   ['site-walk', '/jobs/{Ferrykeeper}/walk'],
   ['site-surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
-  ['site-drying-plan', '/drying/{Ferrykeeper}'],
+  ['site-shopping', '/jobs/{Ropewalk}/shopping'],
 ];
 
 ensurePackages();
@@ -71,6 +71,7 @@ async function shoot(views, viewport) {
     return {
       Ferrykeeper: ferrykeeper,
       Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id,
+      Ropewalk: jobs.find((j) => j.title === 'Number 4 Ropewalk').id,
       Net: jobs.find((j) => j.title === 'The Net Loft').id,
       trial: (await (await fetch('/api/trials')).json())[0].id,
     };
@@ -83,10 +84,34 @@ async function shoot(views, viewport) {
     await page.screenshot({ path: join(OUT, `${name}.png`) });
     say(name);
   }
+  return ids;
 }
 
-await shoot(DESK, { width: 1280, height: 800 });
+/** What a client sees: a link of its own, opened by nobody who is signed in. */
+async function shootClient(jobId) {
+  const owner = await (await browser.newContext({ baseURL: `http://127.0.0.1:${port}` })).newPage();
+  await owner.goto('/');
+  const token = randomBytes(32).toString('base64url');
+  await owner.evaluate(
+    async ([email, password, id, body]) => {
+      const send = (path, what) =>
+        fetch(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(what) });
+      await send('/api/session', { email, password });
+      await send(`/api/jobs/${id}/client-link`, body);
+    },
+    [DEMO_PEOPLE[0].email, DEMO_PASSWORD, jobId, { id: randomUUID(), token }],
+  );
+  const viewport = { width: 1280, height: 800 };
+  const client = await (await browser.newContext({ viewport, baseURL: `http://127.0.0.1:${port}` })).newPage();
+  await client.goto(`/client/${token}`);
+  await client.getByRole('button', { name: /^I agree/ }).waitFor();
+  await client.screenshot({ path: join(OUT, 'client.png') });
+  say('client');
+}
+
+const ids = await shoot(DESK, { width: 1280, height: 800 });
 await shoot(SITE, { width: 390, height: 844 });
+await shootClient(ids.Ropewalk);
 await browser.close();
 await server.stop();
 await database.stop();

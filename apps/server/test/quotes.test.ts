@@ -322,6 +322,34 @@ describe('the client', () => {
     expect(kinds).not.toContain('quote-agreed');
   });
 
+  test('opening and guessing are braked, each by itself', async () => {
+    const { way } = await send((await hall()).jobId);
+    const many = async (path: string, n: number) => {
+      const answers: number[] = [];
+      for (let i = 0; i < n; i++) answers.push((await view(path)).status);
+      return answers;
+    };
+    const opened = await many(way, 95);
+    expect(opened.slice(0, 90).every((s) => s === 200)).toBe(true);
+    expect(opened.at(-1)).toBe(429);
+    const guessed = await many(token(), 32);
+    expect(guessed[0]).toBe(404);
+    expect(guessed.at(-1)).toBe(429);
+    // Who guesses is shut out from every link for a while; so are the other tests, but for this.
+    const db = await createConnection(process.env['TEST_DATABASE_URL']!);
+    await db.execute('DELETE FROM client_visit');
+    await db.end();
+    expect((await view(way)).status).toBe(200);
+  });
+
+  test('agreeing twice at once is agreeing once', async () => {
+    const { jobId } = await hall();
+    const { way, answer } = await send(jobId);
+    const both = await Promise.all([agree(way, answer.body.id), agree(way, answer.body.id, { name: 'Another Hand' })]);
+    expect(both.map((a) => a.status).sort()).toEqual([201, 409]);
+    expect((await ledger(jobId)).filter((e) => e.kind === 'quote-agreed')).toHaveLength(1);
+  });
+
   test('a link opens its own job’s papers and photos, and no others', async () => {
     const { jobId } = await hall();
     const { way } = await send(jobId);

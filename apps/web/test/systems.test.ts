@@ -19,7 +19,18 @@ const lines: Line[] = (
     { kind: 'degloss', family: 'deglosser', why: ['x'] },
     { kind: 'prime', family: 'shellac-primer', coats: 1, scope: 'all', why: ['x'] },
   ] as Step[]
-).map((step) => ({ step, minutes: 1, litres: 0, readyAfterMin: 0, product: null, tools: [], others: [] }));
+).map((step) => ({
+  step,
+  minutes: 1,
+  litres: 0,
+  thinnerL: 0,
+  parts: null,
+  pots: 0,
+  readyAfterMin: 0,
+  product: null,
+  tools: [],
+  others: [],
+}));
 
 describe('departures', () => {
   test('are said by line, and asked again take the place of what was asked before', () => {

@@ -66,6 +66,7 @@ function quote(more: Partial<Quote> = {}): Quote {
     currency: 'GBP',
     job: 'A house',
     place: 'Slip Lane',
+    client: 'Hesper Quill',
     leftOut: [],
     sketches: [],
     photos: [],
@@ -208,6 +209,7 @@ describe('on paper', () => {
       'lead',
       '1 April 2027',
       '24 months',
+      'For Hesper Quill',
     ])
       expect(draft).toContain(words);
     const agreed = quotePaper(q, {

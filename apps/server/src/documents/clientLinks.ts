@@ -8,12 +8,16 @@ import { JobEntity } from '../database/entities.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 
 const LINK_DAYS = 60;
+/** Openings are kept this long, so that somebody can see when a client last looked. */
+const KEPT_DAYS = 90;
 const DAY_MS = 86_400_000;
 /** A client may open a page this often in a minute, and a stranger guess this often in a quarter of an hour. */
 const MOST_VISITS = 90;
 const VISIT_WINDOW_MS = 60_000;
 const MOST_GUESSES = 30;
 const GUESS_WINDOW_MS = 15 * 60_000;
+/** Thirty-two random bytes as an address carries them. */
+export const TOKEN = /^[\w-]{43}$/;
 const digest = (text: string) => createHash('sha256').update(text).digest('hex');
 
 /** What a wrong, an expired and a revoked link all answer: that there is nothing. */
@@ -55,6 +59,9 @@ export class ClientLinks {
   /** Makes a new link; every other of the job stops working. */
   async make(scope: FirmScope, jobId: string, token: string): Promise<void> {
     await this.revoke(scope, jobId, false);
+    await scope.manager.delete(ClientVisitEntity, {
+      at: LessThan(new Date(scope.who.now.getTime() - KEPT_DAYS * DAY_MS)),
+    });
     const { now, name } = scope.who;
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
     const id = uuid();
@@ -93,21 +100,27 @@ export class ClientLinks {
     return rows.map((r) => r.at);
   }
 
-  /** The link a token opens, noted as a visit; anything else is noted as a guess and answers that there is nothing. */
-  async open(token: string, from: string, now: Date): Promise<ClientLinkEntity> {
+  /**
+   * The link a token opens; anything else is noted as a guess and answers that there is nothing. `noted` false is for
+   * what a page fetches once it is open: its pictures are no visits.
+   */
+  async open(token: string, from: string, now: Date, noted = true): Promise<ClientLinkEntity> {
     const guesser = digest(`guess ${from}`);
     await this.brake(guesser, MOST_GUESSES, GUESS_WINDOW_MS, now);
-    const link = /^[\w-]{43}$/.test(token)
+    const link = TOKEN.test(token)
       ? await this.database.manager.findOneBy(ClientLinkEntity, {
           tokenHash: digest(token),
           revokedAt: IsNull(),
           expiresAt: MoreThan(now),
         })
       : null;
-    const whose = link ? digest(link.id) : guesser;
-    if (link) await this.brake(whose, MOST_VISITS, VISIT_WINDOW_MS, now);
-    await this.database.manager.delete(ClientVisitEntity, { at: LessThan(new Date(now.getTime() - 90 * DAY_MS)) });
-    await this.database.manager.insert(ClientVisitEntity, { id: uuid(), whose, at: now });
+    if (link && noted) await this.brake(digest(link.id), MOST_VISITS, VISIT_WINDOW_MS, now);
+    if (!link || noted)
+      await this.database.manager.insert(ClientVisitEntity, {
+        id: uuid(),
+        whose: link ? digest(link.id) : guesser,
+        at: now,
+      });
     if (!link) throw nothing();
     return link;
   }

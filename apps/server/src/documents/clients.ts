@@ -84,6 +84,8 @@ export class Clients {
     const who = asClient(link, now, body.name.trim());
     if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
     return this.writes.once(who, body.id, body, async (scope) => {
+      // Nothing is sent while somebody agrees, and nothing agreed while something is sent.
+      await this.ledger.hold(scope, link.jobId);
       const { document, agreement } = await this.newest(scope, link.jobId);
       if (document.id !== body.documentId)
         throw new ConflictException({
@@ -175,8 +177,8 @@ export class ClientsController {
     private readonly printer: Printer,
   ) {}
 
-  private open(token: string, request: Request): Promise<ClientLinkEntity> {
-    return this.clients.links.open(token, request.ip ?? '', new Date());
+  private open(token: string, request: Request, noted = true): Promise<ClientLinkEntity> {
+    return this.clients.links.open(token, request.ip ?? '', new Date(), noted);
   }
 
   @Open()
@@ -219,7 +221,7 @@ export class ClientsController {
     @Param('id') id: string,
     @Req() request: Request,
   ): Promise<StreamableFile> {
-    const link = await this.open(token, request);
+    const link = await this.open(token, request, false);
     const who = asClient(link, new Date());
     const { document } = await this.clients.newest(this.writes.reading(who), link.jobId);
     if (!document.quote.photos.some((p) => p.id === id)) throw new NotFoundException('There is nothing here.');

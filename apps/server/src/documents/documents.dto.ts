@@ -14,14 +14,13 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-
-/** Thirty-two random bytes, made where the act is made: only their hash is kept here. */
-const TOKEN = /^[\w-]{43}$/;
+import { TOKEN } from './clientLinks.ts';
 
 export class SendBody {
   @IsUUID() id: string;
   /** The draft that was looked at. */
   @IsString() @Matches(/^[0-9a-f]{64}$/) seen: string;
+  /** Made where the act is made: only its hash is kept here. */
   @IsString() @Matches(TOKEN) token: string;
 }
 

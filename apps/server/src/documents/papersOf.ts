@@ -23,6 +23,7 @@ import type { AgreementEntity, DocumentEntity } from '../database/documentEntiti
 import { caseIn, systemOf, workOn } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../pricing/pricedJob.ts';
+import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';
 import { documentMark } from './quotes.ts';
 
@@ -132,7 +133,12 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
       return runSheetPaper(runSheetLines(source), head);
     case 'labels':
       return labelsPaper(
-        labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id)),
+        labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id)).map(
+          (label) => ({
+            ...label,
+            squares: codeSquares(label.code),
+          }),
+        ),
         head,
       );
     case 'job-pack':

@@ -8,8 +8,7 @@ export class Printer implements OnModuleDestroy {
   private readonly pool = new Piscina({
     filename: new URL('./pdf/pdf.worker.js', import.meta.url).href,
     maxThreads: 2,
-    minThreads: 0,
-    idleTimeout: 30_000,
+    minThreads: 1,
   });
 
   async onModuleDestroy(): Promise<void> {

@@ -32,6 +32,7 @@ export interface QuoteStanding {
   seen: string;
   latest: DocumentEntity | null;
   agreement: AgreementEntity | null;
+  papers: SentPapers;
   /** What the draft changes in the newest version, or in what was agreed. */
   changes: QuoteChange[];
 }
@@ -67,6 +68,7 @@ export class Quotes {
       seen: hashOf(JSON.parse(JSON.stringify(draft))),
       latest,
       agreement: agreed?.agreement ?? null,
+      papers,
       changes: before ? quoteChanges(before, draft) : [],
     };
   }
@@ -74,10 +76,11 @@ export class Quotes {
   /** Sends the quote as it stands: numbered, kept whole, and never changed. */
   async send(who: Who, jobId: string, body: SendBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
+      await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);
-      const { draft, seen, latest, changes } = await this.standing(scope, records, await pricedJob(records));
+      const { draft, seen, latest, changes, papers } = await this.standing(scope, records, await pricedJob(records));
       this.mustBeSendable(body, draft, seen, latest, changes);
-      const agreed = agreedOf(await sentPapers(scope, jobId));
+      const agreed = agreedOf(papers);
       const { number, version } = await this.next(scope, latest);
       const document = await scope.add(DocumentEntity, {
         id: body.id,

@@ -133,7 +133,11 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
       .flatMap(({ words }) => words),
     shelf: records.shelf.kept,
     weights: { ...USUAL_WEIGHTS, ...records.firm.weights },
-    by: { access: surface.access, pace: paceOf(records.learned) },
+    by: {
+      access: surface.access,
+      pace: paceOf(records.learned),
+      ...(records.firm.pricing.hourCost ? { hourCost: records.firm.pricing.hourCost } : {}),
+    },
   };
 }
 

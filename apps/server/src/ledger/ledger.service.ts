@@ -17,12 +17,7 @@ export interface Happened {
 export class Ledger {
   async append(scope: FirmScope, happened: Happened): Promise<Entry> {
     const { manager, who } = scope;
-    // The job's row is held until the transaction ends, so that its chain grows one entry at a time.
-    const job = await manager.findOne(JobEntity, {
-      where: { id: happened.jobId, firmId: who.firmId },
-      lock: { mode: 'pessimistic_write' },
-    });
-    if (!job) throw new NotFoundException('There is no such job.');
+    await this.hold(scope, happened.jobId);
     const [last] = await manager.find(LedgerEntryEntity, {
       where: { jobId: happened.jobId, firmId: who.firmId },
       order: { seq: 'DESC' },
@@ -44,6 +39,15 @@ export class Ledger {
     const { by, ...rest } = entry;
     await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
     return entry;
+  }
+
+  /** Holds the job's row until the transaction ends, so that its chain grows one entry at a time. */
+  async hold({ manager, who }: FirmScope, jobId: string): Promise<void> {
+    const job = await manager.findOne(JobEntity, {
+      where: { id: jobId, firmId: who.firmId },
+      lock: { mode: 'pessimistic_write' },
+    });
+    if (!job) throw new NotFoundException('There is no such job.');
   }
 
   async entries(scope: FirmScope, jobId: string): Promise<Entry[]> {

@@ -154,6 +154,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     currency: records.firm.currency,
     job: records.job.title,
     place: records.job.place,
+    client: records.job.client,
     lines,
     options,
     leftOut: await leftOutOf(records, priced),

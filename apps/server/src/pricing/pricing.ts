@@ -6,7 +6,7 @@ import type { FirmScope, Who } from '../database/firmScope.ts';
 import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { paperOf } from '../documents/papersOf.ts';
-import { Quotes, sentPapers } from '../documents/quotes.ts';
+import { Quotes } from '../documents/quotes.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -29,10 +29,9 @@ export class Pricing {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const priced = await pricedJob(records);
-    const [{ draft, seen, changes, latest, agreement }, link, { documents, agreements }] = await Promise.all([
+    const [{ draft, seen, changes, latest, agreement, papers }, link] = await Promise.all([
       this.quotes.standing(scope, records, priced),
       this.links.current(scope, jobId),
-      sentPapers(scope, jobId),
     ]);
     const { lines, products: _products, sundries: _sundries, ...sums } = priced.price;
     return {
@@ -44,14 +43,14 @@ export class Pricing {
       lines,
       settings: priced.settings,
       learned: records.learned,
-      sent: documents.map(({ id, number, versionNo: version, quote, byName, sentAt }) => ({
+      sent: papers.documents.map(({ id, number, versionNo: version, quote, byName, sentAt }) => ({
         id,
         number,
         version,
         total: quote.total,
         byName,
         sentAt,
-        agreement: agreements.find((a) => a.documentId === id) ?? null,
+        agreement: papers.agreements.find((a) => a.documentId === id) ?? null,
       })),
       latest: latest && { id: latest.id, number: latest.number, version: latest.versionNo },
       agreement,

@@ -42,7 +42,10 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
         </span>
       </p>
       <h1 className="mt-1 text-[28px] leading-tight">{quote.job}</h1>
-      <p className="mb-4 text-faded">{quote.place}</p>
+      <p className="mb-4 text-faded">
+        {quote.place}
+        {quote.client && <> · for {quote.client}</>}
+      </p>
       <Changed data={data} />
       <WorkAndPrice quote={quote} />
       <Options quote={quote} chosen={chosen} fixed={agreement !== null} onToggle={toggle} />

@@ -5,7 +5,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId, useChangeJobMutation } from '../store/api.ts';
 import type { Job } from '../store/types.ts';
 
-/** The house itself: who lives there, and the place's own dates for lead and asbestos. */
+/** The house itself: who the work is for, who lives there, and the place's own dates for lead and asbestos. */
 export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {
   const [opened] = useState(job);
   const [change, { isLoading, error }] = useChangeJobMutation();
@@ -17,6 +17,7 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
       jobId: job.id,
       id: newId(),
       version: opened.version,
+      client: text('client'),
       property: {
         occupants: text('occupants'),
         leadYear: Number(text('leadYear')),
@@ -29,6 +30,10 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
   return (
     <form onSubmit={(e) => void send(e)} aria-label="The house" className="mb-4 border-y-2 border-ink bg-leaf p-4">
       <div className="grid gap-3 wide:grid-cols-3">
+        <label className="text-sm wide:col-span-3">
+          Who the work is for, as it stands on papers
+          <input name="client" maxLength={200} defaultValue={opened.client} className="block w-full" />
+        </label>
         <label className="text-sm wide:col-span-3">
           Who lives there, and who may not be near wet work
           <input

@@ -74,19 +74,43 @@ function Block({ block }: { block: PaperBlock }) {
       return (
         <ul className="grid gap-0 wide:grid-cols-2">
           {block.labels.map((label, i) => (
-            <li key={i} className="break-inside-avoid border border-strong p-3">
-              <strong className="font-serif">{label.title}</strong>
-              {label.lines.map((line, k) => (
-                <span key={k} className="block text-sm text-faded">
-                  {line}
-                </span>
-              ))}
-              {label.colour?.startsWith('#') && <Swatch colour={label.colour} />}
+            <li key={i} className="flex break-inside-avoid justify-between gap-3 border border-strong p-3">
+              <div>
+                <strong className="font-serif">{label.title}</strong>
+                {label.lines.map((line, k) => (
+                  <span key={k} className="block text-sm text-faded">
+                    {line}
+                  </span>
+                ))}
+                {label.colour?.startsWith('#') && <Swatch colour={label.colour} />}
+              </div>
+              {label.squares && <Code squares={label.squares} says={label.title} />}
             </li>
           ))}
         </ul>
       );
   }
+}
+
+/** The square code of a label, dark on white whatever the page is lit by: a camera reads it. */
+function Code({ squares, says }: { squares: readonly string[]; says: string }) {
+  const n = squares.length;
+  return (
+    <svg
+      width="96"
+      height="96"
+      viewBox={`-2 -2 ${n + 4} ${n + 4}`}
+      role="img"
+      aria-label={`Code of ${says}`}
+      className="shrink-0"
+    >
+      <rect x="-2" y="-2" width={n + 4} height={n + 4} fill="#fff" />
+      <path
+        fill="#000"
+        d={squares.flatMap((row, y) => [...row].map((d, x) => (d === '1' ? `M${x} ${y}h1v1h-1z` : ''))).join('')}
+      />
+    </svg>
+  );
 }
 
 /** A colour as an image, since the page's own policy allows no styles in the markup. */

@@ -82,7 +82,7 @@ function Sum({ words, figure, ruled = false }: { words: string; figure: string; 
 /** Other ways to do a surface that the client may take instead: opened only where somebody wants to offer one. */
 function Offers({ data, surfaceId }: { data: PricePage; surfaceId: string }) {
   const [open, setOpen] = useState(false);
-  const offered = data.job.offers.filter((o) => o.surfaceId === surfaceId).length;
+  const offered = data.draft.options.filter((o) => o.kind === 'instead' && o.surfaceId === surfaceId).length;
   return (
     <>
       <button type="button" aria-expanded={open} className={SMALL} onClick={() => setOpen(!open)}>

@@ -3,7 +3,8 @@ import { CHEMISTRY_LABELS, dewPoint, doseBetween, reaches, type Air, type Chemis
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { capital } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
-import { Card, figure, Typed, useTyped } from './Card.tsx';
+import { Card, Typed, useTyped } from './Card.tsx';
+import { figure } from './figure.ts';
 
 const INK = 'var(--color-ink)';
 const MARGIN_C = 3;

@@ -6,12 +6,6 @@ export function useTyped<T extends Record<string, string>>(first: T): [T, (name:
   return [typed, (name) => (value) => setTyped((was) => ({ ...was, [name]: value }))];
 }
 
-/** A number as people write it; null where it cannot be read. */
-export function figure(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) ? value : null;
-}
-
 export function Typed({ words, value, onType }: { words: string; value: string; onType: (value: string) => void }) {
   return (
     <label className="text-sm">

@@ -1,7 +1,8 @@
 import { coverage, dryFilm, mixFor, readVolume, sayVolume, tinsForNeed, wetFilm } from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { readArea } from '../words/length.ts';
-import { Card, figure, Typed, useTyped } from './Card.tsx';
+import { Card, Typed, useTyped } from './Card.tsx';
+import { figure } from './figure.ts';
 
 const INK = 'var(--color-ink)';
 

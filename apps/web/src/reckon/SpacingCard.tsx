@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { evenSpacing, mostThatFit, SIXTEENTH_M, type SpacingAsked } from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { readTyped, sayMetres } from '../words/length.ts';
-import { Card, figure, Typed, useTyped } from './Card.tsx';
+import { Card, Typed, useTyped } from './Card.tsx';
+import { figure } from './figure.ts';
 
 const ENDS = {
   'as-gaps': 'a whole gap at each end',

@@ -89,7 +89,7 @@ export const api = createApi({
     }),
     changeJob: build.mutation<
       Job,
-      { jobId: string; id: string } & Pick<Job, 'version'> & Partial<Pick<Job, 'status' | 'property'>>
+      { jobId: string; id: string } & Pick<Job, 'version'> & Partial<Pick<Job, 'status' | 'property' | 'client'>>
     >({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}`, method: 'PATCH', body }),
       invalidatesTags: ['Job', 'Surface', 'Plan', 'Ledger'],

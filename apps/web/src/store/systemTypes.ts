@@ -27,6 +27,10 @@ export interface Line {
   step: Step;
   minutes: number;
   litres: number;
+  /** What thins the coat that meets the ground, in litres; the parts of a two-part product, and in how many pots. */
+  thinnerL: number;
+  parts: { baseL: number; hardenerL: number } | null;
+  pots: number;
   readyAfterMin: number;
   product: { id: string; name: string; maker: string } | null;
   tools: string[];

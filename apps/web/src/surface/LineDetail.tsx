@@ -1,5 +1,6 @@
-import { chemistryOf, CLEAN_UP, isCoat, type Departure } from '@rustic/core';
+import { chemistryOf, CLEAN_UP, isCoat, sayVolume, type Departure } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
+import { useSight } from '../store/store.ts';
 import type { Line } from '../store/systemTypes.ts';
 import { capital } from '../words/figures.ts';
 import { said, sayFamily } from '../words/terms.ts';
@@ -15,12 +16,26 @@ interface Props {
 /** What a line is done with and cleaned up with, and what might be asked of it. */
 export function LineDetail({ line, at, last, asked, onAsk }: Props) {
   const { step, tools, others } = line;
+  const units = useSight((s) => s.units);
   const card = step.family ? CLEAN_UP[chemistryOf(step.family)] : null;
   return (
     <div className="text-[14.5px]">
       {tools.length > 0 && (
         <p>
           <span className="text-faded">With:</span> {tools.join('; ')}
+        </p>
+      )}
+      {line.thinnerL > 0 && (
+        <p>
+          <span className="text-faded">Thinned:</span> {sayVolume(line.thinnerL, units)} of water into the first coat,
+          which the ground drinks.
+        </p>
+      )}
+      {line.parts && (
+        <p>
+          <span className="text-faded">Mixed:</span> {sayVolume(line.parts.baseL, units)} of base and{' '}
+          {sayVolume(line.parts.hardenerL, units)} of hardener, in {line.pots} {line.pots === 1 ? 'pot' : 'pots'}, none
+          larger than is laid before it sets.
         </p>
       )}
       {card && isCoat(step.kind) && (

@@ -21,8 +21,6 @@ export {
 export {
   colourWords,
   jobPackPaper,
-  labelsOf,
-  labelsPaper,
   quotePaper,
   runSheetPaper,
   shoppingList,
@@ -31,3 +29,4 @@ export {
   type RunSheetLine,
   type ShoppingItem,
 } from './papers.ts';
+export { labelsOf, labelsPaper } from './labels.ts';

@@ -20,6 +20,8 @@ export interface Label {
   lines: string[];
   colour: string | null;
   code: string;
+  /** The squares of its code, row by row, 1 for dark: drawn where the paper is made. */
+  squares?: string[];
 }
 
 /** What stands on a paper, one after the other. */

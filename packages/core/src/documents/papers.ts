@@ -2,7 +2,7 @@ import type { SundryNeed } from '../quantities/sundries.ts';
 import type { ProductNeed } from '../pricing/jobPrice.ts';
 import { counterOf, SUNDRIES_FROM } from '../quantities/knowledge/sundries.ts';
 import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
-import { printMoney, type PaperBlock, type Column, type Label, type Paper, type Row } from './paper.ts';
+import { printMoney, type PaperBlock, type Column, type Paper, type Row } from './paper.ts';
 
 const left = (title: string, width: number): Column => ({ title, align: 'left', width });
 const right = (title: string, width: number): Column => ({ title, align: 'right', width });
@@ -127,6 +127,7 @@ export function quotePaper(
             },
           ] satisfies PaperBlock[])
         : []),
+      ...(quote.client ? [{ kind: 'text' as const, text: `For ${quote.client}`, tone: 'strong' as const }] : []),
       priceTable(quote, taken),
       { kind: 'text', text: agreed ?? `The price is held until ${heldUntil}.`, tone: agreed ? 'strong' : 'faded' },
       ...(open.length
@@ -164,7 +165,8 @@ export interface ShoppingItem {
   price: number;
 }
 
-const sized = (litres: number) => (litres >= 1 ? `${Number(litres.toFixed(3))} L` : `${Math.round(litres * 1000)} ml`);
+export const sized = (litres: number) =>
+  litres >= 1 ? `${Number(litres.toFixed(3))} L` : `${Math.round(litres * 1000)} ml`;
 
 /** Everything to be bought, by where it is had; what is in the van is not on it. */
 export function shoppingList(products: readonly ProductNeed[], sundries: readonly SundryNeed[]): ShoppingItem[] {
@@ -193,7 +195,7 @@ export function shoppingList(products: readonly ProductNeed[], sundries: readonl
   );
 }
 
-type PaperHead = Pick<Paper, 'about' | 'firm' | 'marked'>;
+export type PaperHead = Pick<Paper, 'about' | 'firm' | 'marked'>;
 
 function shoppingBlocks(items: readonly ShoppingItem[], currency: string): PaperBlock[] {
   return [...new Set(items.map((i) => i.supplier))].map((supplier): PaperBlock => {
@@ -305,66 +307,3 @@ export function jobPackPaper(
     ],
   };
 }
-
-/** No more labels than this of one size: the rest are alike. */
-const MOST_LABELS = 12;
-
-/** What the square code of a label says: this product, in this colour, for this job, of this batch where it is known. */
-export function labelCode(of: { job: string; product: string; colour: string | null; batch?: string | null }): string {
-  const said = Object.entries(of).filter((pair): pair is [string, string] => Boolean(pair[1]));
-  return `rustic-ledger:tin?${said.map(([key, value]) => `${key}=${encodeURIComponent(value)}`).join('&')}`;
-}
-
-/** A label for each tin of paint that is bought or comes from the van, and one for the sample of each colour. */
-export function labelsOf(
-  jobId: string,
-  job: string,
-  products: readonly ProductNeed[],
-  whereOf: (surfaceId: string) => string,
-): Label[] {
-  const films = products.filter((p) => p.film);
-  const tins = films.flatMap(({ product, colour, plan }): Label[] => {
-    const label = (surfaceIds: readonly string[], batch: string | null, about: string): Label => ({
-      title: product.name,
-      lines: [
-        `${product.maker}, ${colourWords(colour)}`,
-        job,
-        surfaceIds.map(whereOf).join('; '),
-        `${about}. Batch ${batch ?? '…………'}. Opened ………`,
-      ],
-      colour,
-      code: labelCode({ job: jobId, product: product.id, colour, batch }),
-    });
-    return [
-      ...plan.fromVan.map((b) => label(b.surfaceIds, b.batch, 'From the van')),
-      ...plan.bought.tins.flatMap((tin) =>
-        Array.from({ length: Math.min(tin.count, MOST_LABELS) }, (_, i) =>
-          label(plan.fromBought, null, `${sized(tin.litres)}, ${i + 1} of ${tin.count}`),
-        ),
-      ),
-    ];
-  });
-  return [...tins, ...films.filter((p) => p.seen && p.colour).map((p) => sampleOf(jobId, job, p, whereOf))];
-}
-
-/** What hangs on a painted sample: which colour of which product, and where it is to go. */
-function sampleOf(
-  jobId: string,
-  job: string,
-  { product, colour, plan }: ProductNeed,
-  whereOf: (surfaceId: string) => string,
-): Label {
-  const where = [...plan.fromVan.flatMap((b) => b.surfaceIds), ...plan.fromBought].map(whereOf).join('; ');
-  return {
-    title: `Sample, ${colourWords(colour)}`,
-    lines: [`${product.name}, ${product.maker}`, job, where, 'Painted ………  Seen by ………………'],
-    colour,
-    code: labelCode({ job: jobId, product: product.id, colour }),
-  };
-}
-
-export const labelsPaper = (labels: Label[], head: PaperHead): Paper => ({
-  title: 'Tin and sample labels',
-  ...head,
-  blocks: [{ kind: 'labels', labels }],
-});

@@ -77,6 +77,8 @@ export interface Quote {
   currency: string;
   job: string;
   place: string;
+  /** Who it is for, as it stands on papers; empty where nobody was named. */
+  client: string;
   lines: QuoteLine[];
   options: QuoteOption[];
   leftOut: QuoteLeftOut[];

@@ -64,4 +64,4 @@ export function priceSystem(
 
 /** What a system costs on the surface of a case, at its own shelf, reach and pace. */
 export const priceOn = (c: Case, steps: readonly Step[]): SystemPrice =>
-  priceSystem(steps, c.d.surface, c.shelf, undefined, c.by);
+  priceSystem(steps, c.d.surface, c.shelf, c.by?.hourCost, c.by);

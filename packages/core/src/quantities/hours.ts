@@ -16,6 +16,8 @@ export interface HoursBy {
   access?: Access;
   /** The firm's own pace by step, 1 being the usual one; see `learnRates`. */
   pace?: Partial<Record<StepKind, number>>;
+  /** What an hour costs the firm, in minor units; the usual where it is not set. */
+  hourCost?: number;
 }
 
 const USUALLY: HoursBy = {};

@@ -17,7 +17,7 @@ const TABLES: Record<string, string> = {
   agreement: `${OWNED}, document_id CHAR(36) NOT NULL, name VARCHAR(120) NOT NULL, options JSON NOT NULL, total BIGINT NOT NULL, at DATETIME(3) NOT NULL, UNIQUE KEY agreed_once (document_id), KEY agreement_job (firm_id, job_id)`,
   client_link: `${OWNED}, token_hash CHAR(64) NOT NULL, expires_at DATETIME(3) NOT NULL, revoked_at DATETIME(3) NULL, by_name VARCHAR(120) NOT NULL, made_at DATETIME(3) NOT NULL, UNIQUE KEY link_token (token_hash), KEY link_job (firm_id, job_id)`,
   client_visit:
-    'id CHAR(36) PRIMARY KEY, whose CHAR(64) NOT NULL, at DATETIME(3) NOT NULL, KEY visit_whose (whose, at)',
+    'id CHAR(36) PRIMARY KEY, whose CHAR(64) NOT NULL, at DATETIME(3) NOT NULL, KEY visit_whose (whose, at), KEY visit_at (at)',
   shopping_tick: `${OWNED}, item VARCHAR(160) NOT NULL, had INT NOT NULL, by_name VARCHAR(120) NOT NULL, at DATETIME(3) NOT NULL, UNIQUE KEY tick_once (firm_id, job_id, item)`,
 };
 

@@ -1,4 +1,3 @@
-import QRCode from 'qrcode';
 import type { PaperBlock } from '@rustic/core';
 import { BODY_WIDTH, FADED, foot, INK, PAGE, printable, RULE, type Sheet } from './sheet.ts';
 
@@ -7,19 +6,14 @@ const ACROSS = 2;
 const HEIGHT = 118;
 const CODE = 74;
 
-/** The squares of a QR code, row after row. Error correction for a tin that was handled. */
-export function codeSquares(text: string): { size: number; dark: (x: number, y: number) => boolean } {
-  const { size, data } = QRCode.create(text, { errorCorrectionLevel: 'M' }).modules;
-  return { size, dark: (x, y) => data[y * size + x] === 1 };
-}
-
-function drawCode(sheet: Sheet, text: string, left: number, top: number): void {
-  const { size, dark } = codeSquares(text);
-  const unit = CODE / size;
+function drawCode(sheet: Sheet, squares: readonly string[], left: number, top: number): void {
+  const unit = CODE / squares.length;
   sheet.fillColor('#000000');
-  for (let y = 0; y < size; y++)
-    for (let x = 0; x < size; x++)
-      if (dark(x, y)) sheet.rect(left + x * unit, top + y * unit, unit + 0.02, unit + 0.02);
+  squares.forEach((row, y) =>
+    [...row].forEach((dark, x) => {
+      if (dark === '1') sheet.rect(left + x * unit, top + y * unit, unit + 0.02, unit + 0.02);
+    }),
+  );
   sheet.fill();
 }
 
@@ -35,7 +29,7 @@ export function drawLabels(sheet: Sheet, labels: Labels): void {
     sheet.addStructure(
       sheet.struct('Sect', { alt: label.title }, () => {
         sheet.rect(left, top, width, HEIGHT).lineWidth(0.5).strokeColor(RULE).stroke();
-        drawCode(sheet, label.code, left + width - CODE - 8, top + 10);
+        drawCode(sheet, label.squares ?? [], left + width - CODE - 8, top + 10);
         const text = width - CODE - 26;
         sheet
           .font('heading')
