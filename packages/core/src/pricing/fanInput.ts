@@ -121,7 +121,8 @@ export function fanSurfaceOf({ surfaceId, nodes, c, steps, sized }: FanAsked): F
       c.d.zones.length === 1 &&
       row.when(c.d.surface) &&
       !c.d.findings.standing.has(row.condition) &&
-      !c.d.findings.cleared.has(row.condition),
+      !c.d.findings.cleared.has(row.condition) &&
+      !c.d.tests.some((t) => row.told.includes(t.kind)),
   ).map((row) => {
     const found = withFound(c, row);
     const more = moved({ minutes: 0, materials: 0 }, composed, priceOf(found, compose(found).steps));

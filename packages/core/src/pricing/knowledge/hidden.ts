@@ -1,4 +1,4 @@
-import type { Condition } from '../../vocabulary/index.ts';
+import type { Condition, TestKind } from '../../vocabulary/index.ts';
 import { groundOf, isFurniture, isOutside, type SurfaceFacts } from '../../evidence/facts.ts';
 
 /** Something that nobody has seen yet and that is often there. */
@@ -10,6 +10,8 @@ export interface HiddenRow {
   /** What share of the surface it then is. */
   share: number;
   when: (surface: SurfaceFacts) => boolean;
+  /** Tests that look for it: once one was made, nothing of it is hidden. */
+  told: readonly TestKind[];
   /** What would tell before the price is given. */
   open: string;
 }
@@ -26,6 +28,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.18,
     share: 0.04,
     when: (s) => isOutside(s) && timber(s) && s.isNew !== true,
+    told: ['rot-probe'],
     open: 'a probe along the lower edges and joints',
   },
   {
@@ -34,6 +37,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.1,
     share: 0.04,
     when: (s) => (s.element === 'window' || s.element === 'sill') && timber(s) && !isOutside(s) && old(s, 1980),
+    told: ['rot-probe'],
     open: 'a probe at the sill ends',
   },
   {
@@ -42,15 +46,17 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.3,
     share: 1,
     when: (s) => s.element === 'window' && old(s, 1960),
+    told: ['ease-test'],
     open: 'trying each sash',
   },
   {
-    id: 'grease-behind-doors',
-    condition: 'greasy',
-    chance: 0.35,
+    id: 'polish-behind-doors',
+    condition: 'wax',
+    chance: 0.2,
     share: 1,
-    when: (s) => isFurniture(s.element) && s.isNew !== true && s.exposure !== 'interior-grease',
-    open: 'opening the doors and wiping round the handles',
+    when: (s) => isFurniture(s.element) && timber(s) && s.isNew !== true,
+    told: ['water-drop'],
+    open: 'opening the doors, and a drop of water round the handles',
   },
   {
     id: 'paper-lets-go',
@@ -58,6 +64,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.25,
     share: 0.1,
     when: (s) => groundOf(s.substrate) === 'paper',
+    told: ['tap-test'],
     open: 'a knuckle over the seams',
   },
   {
@@ -66,6 +73,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.3,
     share: 0.05,
     when: (s) => plastered(s) && old(s, 1950),
+    told: ['tap-test'],
     open: 'moving the furniture away and looking along the wall',
   },
   {
@@ -74,6 +82,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.3,
     share: 0.3,
     when: (s) => s.element === 'siding' && s.isNew !== true,
+    told: [],
     open: 'a straight edge along a few boards',
   },
   {
@@ -82,6 +91,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     chance: 0.12,
     share: 0.1,
     when: (s) => groundOf(s.substrate) === 'masonry' && s.isNew !== true,
+    told: ['moisture-meter'],
     open: 'a moisture reading low down and beside the pipes',
   },
 ];
