@@ -58,7 +58,12 @@ test('from a measured room to an agreement, and a change that asks again', async
   await page.goto(doors);
   await page.getByRole('button', { name: 'Test', exact: true }).click();
   await page.getByRole('button', { name: 'Nothing on the rag' }).first().click();
-  await expect(page.getByText(/oil paint/i).filter({ visible: true }).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/oil paint/i)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
   await page.goto(`${job}/price`);
   expect(await fanWidth(page)).toBeLessThan(wide * 0.97);
 

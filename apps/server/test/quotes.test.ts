@@ -95,6 +95,29 @@ describe('a price', () => {
     expect(undecided.draft.options[0].system).toBeUndefined();
   });
 
+  test('what is left out whole is not planned, run or shopped for', async () => {
+    const { jobId, skirting, wall } = await hall();
+    const whole = async () => (await ada.get(`/api/jobs/${jobId}`)).body;
+    const tins = async () =>
+      (await ada.get(`/api/jobs/${jobId}/shopping`)).body.items.filter((i: { key: string }) => i.key.startsWith('tin/'))
+        .length as number;
+    const tinsBefore = await tins();
+    const before = await whole();
+    await change(skirting, {
+      exclusions: [{ id: uuid(), words: 'all of it', reason: 'client-does-it', whole: true, box: null }],
+    });
+    const after = await whole();
+    const cost = (job: typeof after, id: string) => job.surfaces.find((s: { id: string }) => s.id === id).cost;
+    expect([cost(after, skirting), cost(after, wall)]).toEqual([0, cost(before, wall)]);
+    expect(after.totals.cost).toBe(cost(before, wall));
+    await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
+    const { plan } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    expect(new Set(plan.steps.map((s: { surface: string }) => s.surface))).toEqual(new Set([wall]));
+    const today = JSON.stringify((await ada.get('/api/today')).body);
+    expect([today.includes(wall), today.includes(skirting)]).toEqual([true, false]);
+    expect(await tins()).toBeLessThan(tinsBefore);
+  });
+
   test('how it is reached, what the firm sets, and what stands in the van move it', async () => {
     const { jobId, wall } = await hall();
     const plain = await price(jobId);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { surfaceFacts, unfold, type Measure } from '@rustic/core';
+import { readArea, sayArea, surfaceFacts, unfold, type Measure } from '@rustic/core';
 import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/jobs/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
 import { readSurface } from '../src/jobs/readSurface.ts';
@@ -13,7 +13,7 @@ import { ticksOf } from '../src/walkround/ticks.ts';
 import { walkOrder } from '../src/walkround/walkOrder.ts';
 import { changesIn } from '../src/words/changes.ts';
 import { ENTRY_WORDS, sayEntry } from '../src/words/entries.ts';
-import { readArea, readTyped, sayArea, sayMetres } from '../src/words/length.ts';
+import { readTyped, sayMetres } from '../src/words/length.ts';
 import { sayClock } from '../src/words/time.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });

@@ -21,4 +21,5 @@ export * from './practice/index.ts';
 export * from './trials/index.ts';
 export * from './walkround/index.ts';
 export { readLength, sayLengthM } from './units/length.ts';
+export { readArea, sayArea } from './units/area.ts';
 export { readVolume, sayVolume } from './units/volume.ts';

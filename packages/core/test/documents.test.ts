@@ -15,6 +15,7 @@ import {
   quoteChanges,
   quotePaper,
   quoteTotals,
+  runSheetPaper,
   readBy,
   readVolume,
   sayVolume,
@@ -67,6 +68,7 @@ function quote(more: Partial<Quote> = {}): Quote {
     job: 'A house',
     place: 'Slip Lane',
     client: 'Hesper Quill',
+    units: 'metric',
     leftOut: [],
     sketches: [],
     photos: [],
@@ -222,6 +224,28 @@ describe('on paper', () => {
     expect(agreed.title).toBe('Variation');
     expect(every(agreed)).toContain('Taken: Hall, door');
     expect(every(agreed)).toContain('Agreed by Hesper.');
+  });
+  test('sizes are said as the firm says them', () => {
+    const us = quote({ units: 'us' });
+    expect(every(quotePaper(us, { marked: '', heldUntil: '' }))).toContain('108 sq ft');
+    expect(
+      quoteChanges(us, quote({ units: 'us', lines: [line('door', { areaM2: 20 }), line('wall')] }))[0]!.words,
+    ).toContain('108 sq ft is now 215 sq ft');
+  });
+  test('what is left out stands on the run sheet too, without its price', () => {
+    const lines = [
+      { day: 'Monday 1 March', from: '08:00', to: '09:00', who: 'AT', where: 'Hall, door', what: 'Wash' },
+      { day: 'Tuesday 2 March', from: '08:00', to: '09:00', who: 'TL', where: 'Hall, wall', what: 'Prime' },
+    ];
+    const left = [{ ...q.leftOut[0]!, whole: true, price: 12_345 }];
+    const sheet = runSheetPaper(lines, { ...q, leftOut: left }, { about: '', firm: '', marked: '' });
+    expect(sheet.blocks.flatMap((b) => (b.kind === 'table' ? [b.caption] : []))).toEqual([
+      'Left out',
+      'Monday 1 March',
+      'Tuesday 2 March',
+    ]);
+    expect(every(sheet)).not.toContain('123.45');
+    expect(every(runSheetPaper([], q, { about: '', firm: '', marked: '' }))).toContain('No plan is posted yet');
   });
   test('as CSV a sheet can add up what it reads, and nothing in it runs', () => {
     const text = paperCsv({

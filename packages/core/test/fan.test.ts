@@ -227,3 +227,57 @@ describe('a real job', () => {
     expect(more.jobPaceSd).toBeLessThan(input.jobPaceSd);
   });
 });
+
+describe('more that is unknown', () => {
+  const one = (over: Partial<FanInput['surfaces'][number]> = {}): FanInput['surfaces'][number] => ({
+    surfaceId: 's',
+    nodes: [0],
+    byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 2000 })),
+    hidden: [],
+    areaSd: 0.02,
+    paceSd: 0.1,
+    ...over,
+  });
+  const width = (input: FanInput) => {
+    const { fan } = simulateFan(input);
+    return fan.p90 - fan.p10;
+  };
+  const of = (over: Partial<FanInput['surfaces'][number]>, more: Partial<FanInput> = {}) =>
+    plain({ surfaces: [one(over)], jobPaceSd: 0.05, ...more });
+
+  test('spreads the fan: sizes, pace, and what may turn up', () => {
+    const sure = width(of({}));
+    expect(width(of({ areaSd: 0.35 }))).toBeGreaterThan(sure);
+    expect(width(of({ paceSd: 0.4 }))).toBeGreaterThan(sure);
+    expect(
+      width(of({ hidden: [{ id: 'rot', chance: 0.5, minutes: 800, materials: 0, open: 'a probe' }] })),
+    ).toBeGreaterThan(sure);
+    expect(width(of({}, { jobPaceSd: 0.3 }))).toBeGreaterThan(sure);
+  });
+  test('in many surfaces evens out, but not where they share one pace', () => {
+    const many = (paceSd: number, jobPaceSd: number) => {
+      const surfaces = Array.from({ length: 25 }, (_, i) => one({ surfaceId: `s${i}`, paceSd, areaSd: 0 }));
+      const { fan } = simulateFan(plain({ surfaces, jobPaceSd, draws: 4000 }));
+      return (fan.p90 - fan.p10) / fan.p50;
+    };
+    // Twenty-five apart spread a fifth of what one does; together they spread as one.
+    const apart = many(0.3, 0);
+    const together = many(0, 0.3);
+    expect(together / apart).toBeGreaterThan(3.5);
+    expect(together / apart).toBeLessThan(6.5);
+  });
+  test('what never turns up costs nothing, what always does costs itself', () => {
+    const with_ = (chance: number) => {
+      const rot = { id: 'rot', chance, minutes: 100, materials: 0, open: 'a probe' };
+      return simulateFan(of({ hidden: [rot], areaSd: 0, paceSd: 0 }, { jobPaceSd: 0, draws: 500 })).fan.p50;
+    };
+    expect(with_(1) - with_(0)).toBe(100 * 65);
+  });
+  test('overhead and margin stretch the fan as they stretch the price', () => {
+    const bare = simulateFan(of({}));
+    const asked = simulateFan(of({}, { overhead: 1000, margin: 2000 }));
+    for (const p of ['p10', 'p50', 'p90'] as const) expect(asked.fan[p] / bare.fan[p]).toBeCloseTo(1.1 * 1.2, 4);
+    // What must be covered is cost with overhead: margin is what is left.
+    expect(asked.costs[50]! / bare.costs[50]!).toBeCloseTo(1.1, 4);
+  });
+});

@@ -5,7 +5,6 @@ import {
   asProduct,
   caseOf,
   learnRates,
-  lessLeftOut,
   minutesOf,
   paintFor,
   paceOf,
@@ -153,15 +152,6 @@ describe('the price of a job', () => {
     expect(mine.cost).toBeGreaterThan(0);
     const other = priceJob([walls!], USUAL_SETTINGS, tin('#000000')).products.find((p) => p.colour === '#d8cdb8')!;
     expect(other.plan.fromVan).toEqual([]);
-  });
-
-  test('less of a surface costs less, and nothing is left of its conditions but their size', () => {
-    const [walls] = ROOM;
-    const part = { ...walls!, c: lessLeftOut(walls!.c, 10) };
-    expect(part.c.d.surface.areaM2).toBe(28);
-    expect(priceJob([part], USUAL_SETTINGS).net).toBeLessThan(priceJob([walls!], USUAL_SETTINGS).net);
-    expect(lessLeftOut(walls!.c, 0)).toBe(walls!.c);
-    expect(lessLeftOut(walls!.c, 500).d.surface.areaM2).toBeGreaterThan(0);
   });
 
   test('two rooms in one colour share their tins', () => {

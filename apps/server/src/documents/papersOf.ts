@@ -7,6 +7,8 @@ import {
   labelsPaper,
   quotePaper,
   runSheetPaper,
+  sayArea,
+  sayVolume,
   shoppingList,
   shoppingPaper,
   stepWords,
@@ -79,6 +81,7 @@ function runSheetLines({ records, posted, people }: PaperSource): RunSheetLine[]
 
 function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
   const said = saidBy(records);
+  const units = records.firm.terms.units ?? 'metric';
   const { c, steps } = pricedSteps(records, surface);
   const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const wear = new Set(steps.flatMap((s) => s.wear ?? []));
@@ -86,7 +89,7 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
     room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
     name: surface.name,
     about: [
-      c.d.surface.areaM2 ? `${c.d.surface.areaM2} m²` : '',
+      c.d.surface.areaM2 ? sayArea(c.d.surface.areaM2, units) : '',
       surface.wanted.colour ?? '',
       surface.wanted.sheen ?? '',
     ]
@@ -94,14 +97,14 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
       .join(', '),
     steps: steps.map((step, i) => {
       const { product, litres, minutes, thinnerL, parts, pots } = estimates[i]!;
-      const thinned = thinnerL ? `, thinned with ${thinnerL} L of water` : '';
+      const thinned = thinnerL ? `, thinned with ${sayVolume(thinnerL, units)} of water` : '';
       const mixed = parts
-        ? `, ${parts.baseL} L and ${parts.hardenerL} L in ${pots} ${pots === 1 ? 'pot' : 'pots'}`
+        ? `, ${sayVolume(parts.baseL, units)} and ${sayVolume(parts.hardenerL, units)} in ${pots} ${pots === 1 ? 'pot' : 'pots'}`
         : '';
       return {
         words: said(stepWords(step)),
         product: product ? `${product.name}${thinned}${mixed}` : '',
-        litres: litres ? litres.toFixed(1) : '',
+        litres: litres ? sayVolume(litres, units) : '',
         minutes,
         why: said(step.why[0] ?? ''),
         tools: toolsFor(step, c).words.join(', '),
@@ -130,7 +133,7 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
     case 'shopping':
       return shoppingPaper(shopping(), draft.currency, head);
     case 'run-sheet':
-      return runSheetPaper(runSheetLines(source), head);
+      return runSheetPaper(runSheetLines(source), draft, head);
     case 'labels':
       return labelsPaper(
         labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id)).map(

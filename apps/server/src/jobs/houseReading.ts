@@ -34,6 +34,7 @@ import {
 } from '@rustic/core';
 import type { SurfaceEntity, SystemChoiceEntity, WorkLogEntity } from '../database/entities.ts';
 import { productById } from '../shelf/firmShelf.ts';
+import { paintedM2 } from './leftOut.ts';
 import { standingTests, type JobRecords } from './jobRecords.ts';
 
 /** Everything flagged on a surface: at the walk-round, and since, while working. */
@@ -66,7 +67,12 @@ export const rulesOn = (records: JobRecords, surface: SurfaceEntity): Partial<Ho
 function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
   const standing = standingTests(records.tests);
   return readBy(assessSchema, {
-    surface: { builtYear: records.job.builtYear, ...surface.facts, ...flaggedOn(records, surface) },
+    surface: {
+      builtYear: records.job.builtYear,
+      ...surface.facts,
+      ...flaggedOn(records, surface),
+      areaM2: paintedM2(surface),
+    },
     tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
     wanted: surface.wanted,
     houseRules: rulesOn(records, surface),

@@ -7,10 +7,18 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
 import { readJob, readJobs, type JobRecords } from './jobRecords.ts';
+import { isLeftOut } from './leftOut.ts';
 import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
 import { surfaceView } from './surfaceView.ts';
 
 const TESTS_SHOWN = 12;
+
+/** What a surface takes and costs; nothing where the client keeps it out. */
+function priceIn(records: JobRecords, surface: SurfaceEntity): { minutes: number; cost: number } {
+  if (isLeftOut(surface)) return { minutes: 0, cost: 0 };
+  const { c, steps } = systemOf(records, surface);
+  return priceOn(c, steps);
+}
 
 /** Jobs, and what is computed of them as a whole. */
 @Injectable()
@@ -49,8 +57,7 @@ export class Jobs {
   private totals(records: JobRecords): { minutes: number; cost: number; c?: never } {
     return records.surfaces.reduce(
       (sum, surface) => {
-        const { c, steps } = systemOf(records, surface);
-        const price = priceOn(c, steps);
+        const price = priceIn(records, surface);
         return { minutes: sum.minutes + price.minutes, cost: sum.cost + price.cost };
       },
       { minutes: 0, cost: 0 },
@@ -69,7 +76,7 @@ export class Jobs {
       surfaces: records.surfaces.map((surface) => {
         const { c, steps } = systemOf(records, surface);
         const { work: _work, ...standing } = standingOf(records, surface, who.now);
-        const price = priceOn(c, steps);
+        const price = priceIn(records, surface);
         return {
           ...surface,
           likeliest: rankedFinishes(c.d.odds)[0],

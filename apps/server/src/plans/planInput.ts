@@ -3,6 +3,7 @@ import { DateTime } from 'luxon';
 import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
 import { airOfRoom, systemOf, workOn } from '../jobs/houseReading.ts';
 import { type JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 
 const iso = (at: Date, zone: string) => DateTime.fromJSDate(at, { zone }).toISO({ suppressMilliseconds: true })!;
 const FROM_THE_TOP: Partial<Record<Element, number>> = { ceiling: 0, wall: 1, masonry: 1 };
@@ -61,11 +62,13 @@ function inRoomOrder(records: JobRecords, surfaces: PlanInput['surfaces']): void
 /** The question the planner is asked for a job, from its record, its people and its air. */
 export function planInputOf(records: JobRecords, people: readonly PersonEntity[], now: Date): PlanInput {
   const crew = people.filter((p) => p.hours && records.job.crewIds.includes(p.id));
-  const surfaces = records.surfaces.map((surface) => ({
-    id: surface.id,
-    zone: surface.roomId,
-    steps: stepsOf(records, surface),
-  }));
+  const surfaces = records.surfaces
+    .filter((s) => !isLeftOut(s))
+    .map((surface) => ({
+      id: surface.id,
+      zone: surface.roomId,
+      steps: stepsOf(records, surface),
+    }));
   inRoomOrder(records, surfaces);
   return {
     start: iso(planStart(records, now), records.firm.timeZone),

@@ -19,8 +19,9 @@ import { DateTime } from 'luxon';
 import type { SurfaceEntity } from '../database/entities.ts';
 import { caseIn, systemOf } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 import { departedOn, systemByKey, systemKey } from '../jobs/surfaceView.ts';
-import { isLeftOut, pricedSurface, saidBy, type PricedJob } from './pricedJob.ts';
+import { pricedSurface, saidBy, type PricedJob } from './pricedJob.ts';
 
 const roomName = (records: JobRecords, surface: SurfaceEntity) =>
   records.rooms.find((r) => r.id === surface.roomId)?.name ?? '';
@@ -155,6 +156,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     job: records.job.title,
     place: records.job.place,
     client: records.job.client,
+    units: records.firm.terms.units ?? 'metric',
     lines,
     options,
     leftOut: await leftOutOf(records, priced),

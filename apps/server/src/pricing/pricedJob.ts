@@ -1,6 +1,5 @@
 import {
   inTerms,
-  lessLeftOut,
   priceJob,
   USUAL_SETTINGS,
   type Case,
@@ -13,6 +12,7 @@ import {
 import type { SurfaceEntity } from '../database/entities.ts';
 import { composeAll, systemOf } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 
 /** A job priced, with what it was priced from. Surfaces that are left out whole are not in it. */
 export interface PricedJob {
@@ -30,11 +30,6 @@ export const saidBy =
   (text: string) =>
     inTerms(text, firm.terms);
 
-export const isLeftOut = (surface: SurfaceEntity) => surface.exclusions.some((e) => e.whole);
-
-const leftOutM2 = (surface: SurfaceEntity) =>
-  surface.exclusions.reduce((sum, e) => sum + (e.box && !e.whole ? e.box.widthM * e.box.heightM : 0), 0);
-
 /**
  * The steps a surface is priced by: the system that stands, and what was found since it was settled. What is found
  * changes the price openly, while the system that was agreed stays as it was written.
@@ -45,10 +40,10 @@ export function pricedSteps(records: JobRecords, surface: SurfaceEntity): { c: C
   return { c, steps: [...steps, ...since.flatMap((f) => f.changes.added)] };
 }
 
-/** A surface as it is priced, what is left out of it taken off. */
+/** A surface as it is priced. */
 export function pricedSurface(records: JobRecords, surface: SurfaceEntity): PricedSurface {
   const { c, steps } = pricedSteps(records, surface);
-  return { surfaceId: surface.id, c: lessLeftOut(c, leftOutM2(surface)), steps };
+  return { surfaceId: surface.id, c, steps };
 }
 
 /** Prices everything that is to be done, letting others be answered in between. */

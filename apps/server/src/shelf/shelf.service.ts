@@ -22,6 +22,7 @@ import { refusedWith } from '../http/refused.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { caseIn, composeAll } from '../jobs/houseReading.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { productById, readFirmShelf } from './firmShelf.ts';
 import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
@@ -165,7 +166,7 @@ export class Shelf {
       for (const surface of records.surfaces) {
         const { c, made } = caseIn(records, surface);
         const done = records.work.some((w) => w.surfaceId === surface.id);
-        if (done) continue;
+        if (done || isLeftOut(surface)) continue;
         const asked = productDemands(c, made, surface.id);
         demands.push(...asked.map((d) => ({ ...d, job: records.job.title, surface: surface.name })));
         await breath();

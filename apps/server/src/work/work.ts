@@ -9,6 +9,7 @@ import { IsNotedTime } from '../http/checks.ts';
 import { standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../shelf/firmShelf.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -158,7 +159,8 @@ export class Work {
             : 'A starved film: look at its cover before the next coat.',
         );
     }
-    const finished = records.surfaces.length > 0 && records.surfaces.every((s) => isFinished(records, s));
+    const ours = records.surfaces.filter((s) => !isLeftOut(s));
+    const finished = ours.length > 0 && ours.every((s) => isFinished(records, s));
     const status = finished ? 'aftercare' : 'active';
     if (records.job.status !== status) await scope.manager.save(JobEntity, { ...records.job, status });
     const line = standingOf(records, surface, new Date(body.endedAt));
@@ -179,28 +181,30 @@ export class Work {
           order: { at: 'DESC', id: 'DESC' },
           take: 1,
         });
-        return records.surfaces.map((surface) => {
-          const { work: _work, ...line } = standingOf(records, surface, who.now);
-          const planned =
-            posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
-          const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
-          const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
-          return {
-            jobId: job.id,
-            jobTitle: job.title,
-            startsAt: job.startsAt,
-            room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
-            surfaceId: surface.id,
-            name: surface.name,
-            ...line,
-            plannedStart: planned?.start ?? null,
-            offered: {
-              batch,
-              temperatureC: reading?.temperatureC ?? job.temperatureC,
-              relativeHumidityPct: reading?.relativeHumidityPct ?? job.relativeHumidityPct,
-            },
-          };
-        });
+        return records.surfaces
+          .filter((s) => !isLeftOut(s))
+          .map((surface) => {
+            const { work: _work, ...line } = standingOf(records, surface, who.now);
+            const planned =
+              posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
+            const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
+            const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
+            return {
+              jobId: job.id,
+              jobTitle: job.title,
+              startsAt: job.startsAt,
+              room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+              surfaceId: surface.id,
+              name: surface.name,
+              ...line,
+              plannedStart: planned?.start ?? null,
+              offered: {
+                batch,
+                temperatureC: reading?.temperatureC ?? job.temperatureC,
+                relativeHumidityPct: reading?.relativeHumidityPct ?? job.relativeHumidityPct,
+              },
+            };
+          });
       }),
     );
     return {

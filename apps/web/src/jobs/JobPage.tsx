@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ELEMENT_LABELS, FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES } from '@rustic/core';
+import { ELEMENT_LABELS, FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES, sayArea } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
@@ -12,7 +12,6 @@ import { jobOpened, useSight, useTell } from '../store/store.ts';
 import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
 import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { saySubstrate } from '../words/terms.ts';
-import { sayArea } from '../words/length.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
 import { ticksOf } from '../walkround/ticks.ts';

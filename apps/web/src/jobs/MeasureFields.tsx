@@ -1,7 +1,7 @@
-import { areaOfMeasure, SHAPE_LABELS, SHAPES, workingOf } from '@rustic/core';
+import { areaOfMeasure, SHAPE_LABELS, SHAPES, workingOf, sayArea } from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { sayArea, sayMetres } from '../words/length.ts';
+import { sayMetres } from '../words/length.ts';
 import { blankMeasure, measureOf, type MeasureSaid } from './measure.ts';
 import { CUT, SHAPE_FIELDS, type Field } from './measureFields.ts';
 

@@ -19,6 +19,7 @@ import {
   TEXTURE_LABELS,
   TEXTURES,
   type Condition,
+  sayArea,
 } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
@@ -27,7 +28,6 @@ import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } fro
 import type { Surface } from '../store/types.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { sayArea } from '../words/length.ts';
 import { said } from '../words/terms.ts';
 import { measureOf, saidOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';

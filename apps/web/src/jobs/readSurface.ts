@@ -1,3 +1,4 @@
+import { readArea } from '@rustic/core';
 import type {
   Access,
   Condition,
@@ -12,7 +13,6 @@ import type {
 } from '@rustic/core';
 import type { Units } from '../store/store.ts';
 import type { Surface } from '../store/types.ts';
-import { readArea } from '../words/length.ts';
 
 const number = (text: string) => (text === '' ? null : Number(text.replace(',', '.')));
 

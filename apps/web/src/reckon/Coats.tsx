@@ -1,6 +1,5 @@
-import { coverage, dryFilm, mixFor, readVolume, sayVolume, tinsForNeed, wetFilm } from '@rustic/core';
+import { coverage, dryFilm, mixFor, readVolume, sayVolume, tinsForNeed, wetFilm, readArea } from '@rustic/core';
 import { useSight } from '../store/store.ts';
-import { readArea } from '../words/length.ts';
 import { Card, Typed, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
 

@@ -1,11 +1,10 @@
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
-import { USUAL_AREA_M2, type Departure } from '@rustic/core';
+import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { useSight } from '../store/store.ts';
 import type { SurfacePage, WhatIfAnswer } from '../store/systemTypes.ts';
 import { sayHours, sayLitres } from '../words/figures.ts';
-import { sayArea } from '../words/length.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 import { sayLength, sayTime } from '../words/time.ts';

@@ -9,6 +9,7 @@ import {
   type Facing,
   type Substrate,
   type SurfaceSeen,
+  sayArea,
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
@@ -18,7 +19,7 @@ import { newId, useAddWholeRoomMutation } from '../store/api.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
-import { readTyped, sayArea } from '../words/length.ts';
+import { readTyped } from '../words/length.ts';
 import { madeOf } from './roomSaid.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];

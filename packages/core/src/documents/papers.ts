@@ -1,5 +1,6 @@
 import type { SundryNeed } from '../quantities/sundries.ts';
 import type { ProductNeed } from '../pricing/jobPrice.ts';
+import { sayArea } from '../units/area.ts';
 import { counterOf, SUNDRIES_FROM } from '../quantities/knowledge/sundries.ts';
 import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
 import { printMoney, type PaperBlock, type Column, type Paper, type Row } from './paper.ts';
@@ -59,7 +60,7 @@ function leftOutBlocks({ leftOut, sketches, currency }: Quote): PaperBlock[] {
 const guaranteeOf = (months: number | null, withheld: readonly string[]) =>
   months !== null ? `${months} months` : withheld.length ? `none: ${withheld[0]}` : 'none';
 
-function specification({ lines }: Quote): PaperBlock[] {
+function specification({ lines, units }: Quote): PaperBlock[] {
   return [
     { kind: 'heading', text: 'Specification', level: 1 },
     ...lines.flatMap((line): PaperBlock[] =>
@@ -68,7 +69,7 @@ function specification({ lines }: Quote): PaperBlock[] {
         : [
             {
               kind: 'heading',
-              text: `${line.room}: ${line.name}${line.areaM2 ? `, ${line.areaM2} m²` : ''}`,
+              text: `${line.room}: ${line.name}${line.areaM2 ? `, ${sayArea(line.areaM2, units)}` : ''}`,
               level: 2,
             },
             { kind: 'list', items: line.steps },
@@ -252,10 +253,14 @@ function runSheetBlocks(lines: readonly RunSheetLine[]): PaperBlock[] {
   }));
 }
 
-export const runSheetPaper = (lines: readonly RunSheetLine[], head: PaperHead): Paper => ({
+/** What is left out, without its price: for those who do the work. */
+const leftOutForPainters = (quote: Quote) =>
+  leftOutBlocks({ ...quote, leftOut: quote.leftOut.map((l) => ({ ...l, price: null })) });
+
+export const runSheetPaper = (lines: readonly RunSheetLine[], quote: Quote, head: PaperHead): Paper => ({
   title: 'Run sheet',
   ...head,
-  blocks: runSheetBlocks(lines),
+  blocks: [...leftOutForPainters(quote), ...runSheetBlocks(lines)],
 });
 
 /** What a painter needs to know of one surface. */
@@ -282,7 +287,7 @@ export function jobPackPaper(
     title: 'Job pack',
     ...head,
     blocks: [
-      ...leftOutBlocks({ ...pack.quote, leftOut: pack.quote.leftOut.map((l) => ({ ...l, price: null })) }),
+      ...leftOutForPainters(pack.quote),
       ...pack.surfaces.flatMap((s): PaperBlock[] => [
         { kind: 'heading', text: `${s.room}: ${s.name}`, level: 1 },
         { kind: 'text', text: s.about, tone: 'faded' },
@@ -293,7 +298,7 @@ export function jobPackPaper(
         {
           kind: 'table',
           caption: `Steps, ${s.name}`,
-          columns: [left('Step', 0.44), left('With', 0.34), right('Litres', 0.1), right('Hours', 0.12)],
+          columns: [left('Step', 0.44), left('With', 0.34), right('Paint', 0.1), right('Hours', 0.12)],
           rows: s.steps.map((x) => ({
             cells: [x.words, [x.product, x.tools].filter(Boolean).join('; '), x.litres, (x.minutes / 60).toFixed(1)],
           })),

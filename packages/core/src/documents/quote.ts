@@ -1,6 +1,7 @@
 import type { Step } from '../systems/step.ts';
 import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
 import { shareOf } from '../pricing/money.ts';
+import { sayArea } from '../units/area.ts';
 
 /** Why something is left out. */
 export const LEFT_OUT_REASONS = [
@@ -79,6 +80,8 @@ export interface Quote {
   place: string;
   /** Who it is for, as it stands on papers; empty where nobody was named. */
   client: string;
+  /** In which sizes are said. */
+  units: 'metric' | 'us';
   lines: QuoteLine[];
   options: QuoteOption[];
   leftOut: QuoteLeftOut[];
@@ -172,10 +175,10 @@ const sameColour = (a: QuoteLine, b: QuoteLine) =>
   a.steps.length === 0 || b.steps.length === 0 || a.colour === b.colour;
 const sameWork = (a: QuoteLine, b: QuoteLine) => a.key === b.key && sameSize(a, b) && sameColour(a, b);
 
-function lineChange(before: QuoteLine, after: QuoteLine): string {
+function lineChange(before: QuoteLine, after: QuoteLine, units: Quote['units']): string {
   const parts = [
     before.key === after.key ? '' : `done otherwise: ${after.work.replace(/\.$/, '')}`,
-    sameSize(before, after) ? '' : `${before.areaM2} m² is now ${after.areaM2} m²`,
+    sameSize(before, after) ? '' : `${sayArea(before.areaM2!, units)} is now ${sayArea(after.areaM2!, units)}`,
     sameColour(before, after) ? '' : `another colour`,
   ].filter(Boolean);
   return `${after.room}, ${after.name}: ${parts.join('; ')}.`;
@@ -198,7 +201,7 @@ export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
       if (!old) return [{ surfaceId: line.surfaceId, words: `${line.room}, ${line.name}: added.`, price: line.price }];
       return sameWork(old, line)
         ? []
-        : [{ surfaceId: line.surfaceId, words: lineChange(old, line), price: line.price - old.price }];
+        : [{ surfaceId: line.surfaceId, words: lineChange(old, line, after.units), price: line.price - old.price }];
     }),
     ...before.lines
       .filter((l) => !is.has(l.surfaceId))

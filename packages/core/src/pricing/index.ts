@@ -2,7 +2,6 @@ export { priceOn, priceSystem, type SystemPrice } from './price.ts';
 export { USUAL_SETTINGS, type PriceSettings } from './settings.ts';
 export { shareOf, shareOut } from './money.ts';
 export {
-  lessLeftOut,
   priceJob,
   type JobPrice,
   type PricedLine,

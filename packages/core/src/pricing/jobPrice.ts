@@ -8,7 +8,7 @@ import { tinsFor, type TinPlan } from '../quantities/tins.ts';
 import { shareOf, shareOut } from './money.ts';
 import type { PriceSettings } from './settings.ts';
 
-/** A surface as it is priced: its case with what is left out taken off, the system that stands, how it is reached. */
+/** A surface as it is priced: its case, and the system that stands. */
 export interface PricedSurface {
   surfaceId: string;
   c: Case;
@@ -190,12 +190,4 @@ export function priceJob(
     tax,
     total: net + tax,
   };
-}
-
-/** The case of a surface with a part of it left out: the same finish and conditions on less of it. */
-export function lessLeftOut(c: Case, leftOutM2: number): Case {
-  const { areaM2 } = c.d.surface;
-  if (areaM2 === null || leftOutM2 <= 0) return c;
-  const left = Math.max(0.01, Math.round((areaM2 - leftOutM2) * 100) / 100);
-  return { ...c, d: { ...c.d, surface: { ...c.d.surface, areaM2: left } } };
 }

@@ -1,0 +1,14 @@
+const SQUARE_FOOT_M2 = 0.09290304;
+
+/** An area as it is said: 12.4 m², 133 sq ft. */
+export const sayArea = (m2: number, units: 'metric' | 'us') =>
+  units === 'us' ? `${Math.round(m2 / SQUARE_FOOT_M2)} sq ft` : `${Math.round(m2 * 100) / 100} m²`;
+
+/** Reads an area as people write it, in m²: a bare number is in `bare` units. Null where it cannot be read. */
+export function readArea(text: string, bare: 'metric' | 'us'): number | null {
+  const read = /^\s*(-?\d+(?:[.,]\d+)?)\s*(m²|m2|sqm|sq\s*m|sq\.?\s*ft|ft²|ft2|sf)?\s*$/i.exec(text);
+  if (!read) return null;
+  const n = Number(read[1]!.replace(',', '.'));
+  const feet = read[2] ? /f/i.test(read[2]) : bare === 'us';
+  return feet ? Math.round(n * SQUARE_FOOT_M2 * 100) / 100 : n;
+}
