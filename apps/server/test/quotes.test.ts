@@ -316,6 +316,7 @@ describe('the client', () => {
     });
     const after = await price(jobId);
     expect(after.changes).toEqual([]);
+    expect(after.draft.options).toEqual([]);
     expect(after.draft.lines).toHaveLength(2);
     expect(after.draft.total).toBe(agreed.body.total);
   });

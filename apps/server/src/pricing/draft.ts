@@ -82,7 +82,8 @@ async function optionsOf(records: JobRecords, priced: PricedJob): Promise<QuoteO
   for (const offer of records.job.offers) {
     const surface = records.surfaces.find((s) => s.id === offer.surfaceId);
     const other = surface && !isLeftOut(surface) && systemByKey(records, surface, offer.key);
-    if (!surface || !other) continue;
+    // What was taken up already is no option any more.
+    if (!surface || !other || systemKey(systemOf(records, surface).steps) === offer.key) continue;
     const swapped = priced.surfaces.map((s) => (s.surfaceId === surface.id ? { ...s, steps: other.steps } : s));
     add(
       surface,

@@ -48,7 +48,7 @@ export default function PricePage() {
           <Act
             letter="s"
             words={data.latest ? 'Send anew' : 'Send'}
-            main
+            main={!data.latest || data.changes.length > 0}
             busy={sending.isLoading}
             disabled={draft.lines.length === 0}
             onAct={() => void sendIt()}
