@@ -242,6 +242,8 @@ describe('the client', () => {
     expect((await agree(way, answer.body.id)).body.code).toBe('agreed-already');
     const entry = (await ledger(jobId)).find((e) => e.kind === 'quote-agreed')!;
     expect(entry).toMatchObject({ by: 'Hesper Quill', payload: { version: 1, total: seen.body.quote.total } });
+    const brief = ((await ada.get('/api/jobs')).body as { id: string; quote: object }[]).find((j) => j.id === jobId)!;
+    expect(brief.quote).toMatchObject({ version: 1, agreedBy: 'Hesper Quill' });
     const { draft, changes, agreement } = await price(jobId);
     expect([changes, draft.total, agreement.name]).toEqual([[], seen.body.quote.total, 'Hesper Quill']);
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);

@@ -154,6 +154,14 @@ describe('the price of a job', () => {
     expect(other.plan.fromVan).toEqual([]);
   });
 
+  test('a sheet that names no size is priced by what is usual, never as nothing', () => {
+    const [walls] = ROOM;
+    const bare = walls!.c.shelf.map((p) => ({ ...p, tins: [] }));
+    const price = priceJob([{ ...walls!, c: { ...walls!.c, shelf: bare } }], USUAL_SETTINGS);
+    expect(price.paint).toBeGreaterThan(0);
+    for (const p of price.products) expect(p.plan.bought.litres).toBeGreaterThanOrEqual(p.plan.needL);
+  });
+
   test('two rooms in one colour share their tins', () => {
     const twin = { ...ROOM[0]!, surfaceId: 'walls 2' };
     const apart = 2 * priceJob([ROOM[0]!], USUAL_SETTINGS).paint;

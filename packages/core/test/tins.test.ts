@@ -46,6 +46,17 @@ describe('the cheapest tins', () => {
     expect(cheapestTins(0, [{ litres: 1, price: 1 }])).toEqual({ tins: [], litres: 0, cost: 0 });
     expect(cheapestTins(3, [])).toEqual({ tins: [], litres: 0, cost: 0 });
   });
+  test('far more than a house takes is bought at once, and still holds it', () => {
+    const us = [
+      { litres: 0.946, price: 2400 },
+      { litres: 3.785, price: 6200 },
+    ];
+    const set = cheapestTins(9000, us);
+    expect(set.litres).toBeGreaterThanOrEqual(9000);
+    expect(set.litres).toBeLessThan(9004);
+    expect(set.cost).toBe(set.tins.reduce((sum, t) => sum + t.count * t.price, 0));
+    expect(set.cost / 9000).toBeLessThan((6200 / 3.785) * 1.001);
+  });
   test('sizes of another country have no common measure but the millilitre', () => {
     const us = [
       { litres: 0.946, price: 2400 },

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type HouseTest } from '@rustic/core';
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
+import { sentQuotes } from '../documents/sentQuotes.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
@@ -31,15 +32,16 @@ export class Jobs {
   async list(who: Who): Promise<unknown[]> {
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
-    const briefs: unknown[] = [];
+    const quotes = await sentQuotes(scope);
+    const briefs: object[] = [];
     for (const records of await readJobs(scope, jobs)) {
       await composeAll(records);
-      briefs.push(this.brief(records, who.now));
+      briefs.push({ ...this.brief(records, who.now), quote: quotes.get(records.job.id) ?? null });
     }
     return briefs;
   }
 
-  private brief(records: JobRecords, now: Date): unknown {
+  private brief(records: JobRecords, now: Date): object {
     const surfaces = records.surfaces.map((s) => standingOf(records, s, now).standing);
     const count = (standing: string) => surfaces.filter((s) => s === standing).length;
     const { c: _case, ...rest } = this.totals(records);

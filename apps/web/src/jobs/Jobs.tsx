@@ -7,7 +7,7 @@ import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/api.ts';
 import type { Job, JobBrief } from '../store/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
-import { sayDate } from '../words/time.ts';
+import { sayDate, sayTime } from '../words/time.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -81,6 +81,13 @@ export default function Jobs() {
               <td className="py-2.5">
                 <span className="font-semibold">{STATUS[job.status]}</span>
                 <div className="text-sm text-faded">{standing(job)}</div>
+                {job.quote && job.status !== 'aftercare' && (
+                  <Link to={`/jobs/${job.id}/price`} className="text-sm hover:underline">
+                    {job.quote.agreedBy
+                      ? `agreed by ${job.quote.agreedBy}`
+                      : `sent ${sayTime(job.quote.sentAt)}, not agreed`}
+                  </Link>
+                )}
               </td>
               <td className="py-2.5 text-right max-wide:hidden">
                 {job.tested} of {job.surfaces}

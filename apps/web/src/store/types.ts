@@ -73,6 +73,8 @@ export type JobBrief = Job & {
   tested: number;
   minutes: number;
   cost: number;
+  /** The newest quote that was sent, and who agreed to it. */
+  quote: { number: number; version: number; sentAt: string; agreedBy: string | null } | null;
 };
 export interface Room {
   id: string;

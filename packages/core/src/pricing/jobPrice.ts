@@ -1,4 +1,5 @@
 import { isCoat } from '../vocabulary/index.ts';
+import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../systems/step.ts';
@@ -70,9 +71,11 @@ export interface JobPrice {
   total: number;
 }
 
+/** The sizes it is sold in; a sheet that names none is priced by what is usual for its kind. */
+const sizesOf = (product: Product) => (product.tins.length ? product.tins : asProduct({ family: product.family }).tins);
+
 /** What one litre costs in the tin that sells it cheapest. */
-const litrePrice = (product: Product) =>
-  product.tins.length ? Math.min(...product.tins.map((t) => t.price / t.litres)) : 0;
+const litrePrice = (product: Product) => Math.min(...sizesOf(product).map((t) => t.price / t.litres));
 
 /** A finish in its wanted colour, a primer by its tint; clear and white goods are as they come. */
 function colourOf(step: Step, product: Product, c: Case): string | null {
@@ -120,7 +123,7 @@ function planProduct(one: Gathered, van: readonly TinInVan[], settings: PriceSet
       batches.set(tin.batch, (batches.get(tin.batch) ?? 0) + tin.litres);
   const plan = tinsFor(
     [...one.needs].map(([surfaceId, litres]) => ({ surfaceId, litres })),
-    one.product.tins,
+    sizesOf(one.product),
     [...batches].map(([batch, litres]) => ({ batch, litres })),
     one.seen ? settings.reserveL : 0,
   );

@@ -23,7 +23,7 @@ const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /**
  * The cheapest set of containers that holds at least `need` litres: exact, by dynamic programming over the greatest
- * volume that divides every size. Of sets at one price the one with least left over, then with fewest tins. Sizes
+ * volume that divides every size; far beyond what a house takes, whole tins of the cheapest kind come first. Of sets at one price the one with least left over, then with fewest tins. Sizes
  * must be above nothing; a need of nothing asks for no tin.
  */
 export function cheapestTins(need: number, sizes: readonly TinSize[]): TinSet {
@@ -32,7 +32,9 @@ export function cheapestTins(need: number, sizes: readonly TinSize[]): TinSet {
   const volumes = sizes.map((s) => ml(s.litres));
   const unit = volumes.reduce(gcd);
   const sold = volumes.map((v) => v / unit);
-  const goal = Math.ceil(least / unit);
+  const whole = Math.ceil(least / unit);
+  const firstTins = tinsOfTheCheapest(whole, sold, sizes);
+  const goal = whole - firstTins.count * sold[firstTins.size]!;
   // One pass beyond the goal by the largest tin: what is cheapest may hold more than is needed.
   const top = goal + Math.max(...sold);
   const cost = new Float64Array(top + 1).fill(Infinity);
@@ -53,13 +55,27 @@ export function cheapestTins(need: number, sizes: readonly TinSize[]): TinSet {
   }
   let best = goal;
   for (let v = goal + 1; v <= top; v++) if (cost[v]! < cost[best]!) best = v;
-  const counts = sizes.map(() => 0);
+  const counts = sizes.map((_, i) => (i === firstTins.size ? firstTins.count : 0));
   for (let v = best; v > 0; v -= sold[last[v]!]!) counts[last[v]!]! += 1;
   return {
     tins: sizes.flatMap((size, i) => (counts[i] ? [{ ...size, count: counts[i]! }] : [])),
-    litres: (best * unit) / ML,
-    cost: cost[best]!,
+    litres: ((best + firstTins.count * sold[firstTins.size]!) * unit) / ML,
+    cost: cost[best]! + firstTins.count * sizes[firstTins.size]!.price,
   };
+}
+
+/** More than this is not laid out volume by volume: a job of a thousand tins takes the cheapest by the litre first. */
+const LAID_OUT = 100_000;
+
+/** How many tins of the size that is cheapest by the litre are taken before the rest is laid out; mostly none. */
+function tinsOfTheCheapest(
+  goal: number,
+  sold: readonly number[],
+  sizes: readonly TinSize[],
+): { size: number; count: number } {
+  const perUnit = (i: number) => sizes[i]!.price / sold[i]!;
+  const size = sold.reduce((best, _, i) => (perUnit(i) < perUnit(best) ? i : best), 0);
+  return { size, count: Math.max(0, Math.floor((goal - LAID_OUT) / sold[size]!)) };
 }
 
 /** What a surface takes of a product: it must all come from one batch, so that no wall is of two. */
