@@ -13,6 +13,7 @@ const PLACES = [
   'shelf/file',
   'shelf/reckon',
   'shelf/products/fettlewick-son-amberstop',
+  'calendar',
   'practice',
   'rules',
 ];

@@ -57,6 +57,7 @@ test('no page says a code, an empty value or a date that is none', async ({ page
     'shelf',
     'shelf/coming',
     'shelf/reckon',
+    'calendar',
     'practice',
     'rules',
   ]) {

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Aftercare, AftercareController } from './aftercare/aftercare.ts';
+import { Calendar, CalendarController } from './calendar/calendar.ts';
 import { databaseOptions } from './database/options.ts';
 import { Demo } from './demo/demo.ts';
 import { ClientLinks } from './documents/clientLinks.ts';
@@ -42,6 +43,7 @@ import { WritesModule } from './writes/writes.module.ts';
   ],
   controllers: [
     AftercareController,
+    CalendarController,
     ClientsController,
     DocumentsController,
     FindController,
@@ -63,6 +65,7 @@ import { WritesModule } from './writes/writes.module.ts';
   ],
   providers: [
     Aftercare,
+    Calendar,
     ClientLinks,
     Clients,
     Demo,

@@ -111,7 +111,8 @@ describe('a price', () => {
     expect([cost(after, skirting), cost(after, wall)]).toEqual([0, cost(before, wall)]);
     expect(after.totals.cost).toBe(cost(before, wall));
     await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
-    const { plan } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    const { plan, surfaces } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    expect(surfaces.map((s: { id: string }) => s.id)).toEqual([wall]);
     expect(new Set(plan.steps.map((s: { surface: string }) => s.surface))).toEqual(new Set([wall]));
     const today = JSON.stringify((await ada.get('/api/today')).body);
     expect([today.includes(wall), today.includes(skirting)]).toEqual([true, false]);

@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import './app.css';
+import { Broken } from './page/Broken.tsx';
 import { Frame } from './page/Frame.tsx';
 import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
@@ -35,6 +36,7 @@ const PricePage = lazy(() => import('./price/PricePage.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
 const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.SentPaper })));
+const CalendarPage = lazy(() => import('./calendar/CalendarPage.tsx'));
 const Reckoner = lazy(() => import('./reckon/Reckoner.tsx'));
 const ClientPage = lazy(() => import('./client/ClientPage.tsx'));
 const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
@@ -60,6 +62,7 @@ const router = createBrowserRouter([
   // Behind a private link there is no door: whoever has it may read.
   {
     path: '/client/:token',
+    errorElement: <Broken />,
     element: (
       <Suspense fallback={<Coming />}>
         <ClientPage />
@@ -69,6 +72,7 @@ const router = createBrowserRouter([
   {
     path: '/',
     element: <Door />,
+    errorElement: <Broken />,
     children: [
       { index: true, element: <Navigate to="/today" replace /> },
       { path: 'today', element: <Today /> },
@@ -95,6 +99,7 @@ const router = createBrowserRouter([
       { path: 'shelf/coming', element: <ComingJobs /> },
       { path: 'shelf/products/:productId', element: <ProductPage /> },
       { path: 'shelf/reckon', element: <Reckoner /> },
+      { path: 'calendar', element: <CalendarPage /> },
       { path: 'practice', element: <Practice /> },
       { path: 'rules', element: <FirmRules /> },
       { path: '*', element: <Navigate to="/today" replace /> },

@@ -16,6 +16,7 @@ import {
   TestRecordEntity,
   WorkLogEntity,
 } from './entities.ts';
+import { CalendarFeedEntity } from './calendarEntities.ts';
 import {
   AgreementEntity,
   ClientLinkEntity,
@@ -54,4 +55,5 @@ export const ENTITIES = [
   ClientLinkEntity,
   ClientVisitEntity,
   ShoppingTickEntity,
+  CalendarFeedEntity,
 ];

@@ -7,6 +7,7 @@ import { v7 as uuid } from 'uuid';
 import { JobEntity, PersonEntity, PostedPlanEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
@@ -55,7 +56,9 @@ export class Plans implements OnModuleDestroy {
     return {
       job: records.job,
       rooms: records.rooms,
-      surfaces: records.surfaces.map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
+      surfaces: records.surfaces
+        .filter((s) => !isLeftOut(s))
+        .map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
       people: people.map((p) => ({ id: p.id, name: p.name, initials: p.initials })),
       input,
       plan,

@@ -14,6 +14,7 @@ const PAGES: readonly Hit[] = [
   { to: '/shelf/reckon', words: 'Pocket reckoner', where: 'coverage, tins, mixes, films, dew point, spacing' },
   { to: '/shelf/coming', words: 'For the jobs ahead', where: 'shelf' },
   { to: '/rules', words: 'House rules', where: 'firm' },
+  { to: '/calendar', words: 'Calendar', where: 'feed and files' },
 ];
 
 /** `/`: finds a job or a surface by its name. */

@@ -1,13 +1,15 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { useNavigate } from 'react-router';
 import { api, useSignOutMutation } from '../store/api.ts';
 import { themeTurned, unitsTurned, useSight, useTell } from '../store/store.ts';
 import type { Session } from '../store/types.ts';
 
 const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
 
-/** The person at the foot: lamp, keys, sign out. */
+/** The person at the foot: lamp, units, calendar, keys, sign out. */
 export default function PersonMenu({ session, onKeys }: { session: Session; onKeys: () => void }) {
   const tell = useTell();
+  const navigate = useNavigate();
   const theme = useSight((s) => s.theme);
   const units = useSight((s) => s.units);
   const [signOut] = useSignOutMutation();
@@ -32,6 +34,11 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
         <MenuItem>
           <button type="button" className={ITEM} onClick={() => tell(unitsTurned())}>
             {units === 'us' ? 'Metres' : 'Feet and inches'}
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={() => void navigate('/calendar')}>
+            Calendar
           </button>
         </MenuItem>
         <MenuItem>

@@ -47,7 +47,7 @@ export interface WorkSent {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf', 'Client'],
+  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf', 'Client', 'Feed'],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({

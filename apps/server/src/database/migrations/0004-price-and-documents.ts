@@ -18,10 +18,11 @@ const TABLES: Record<string, string> = {
   client_link: `${OWNED}, token_hash CHAR(64) NOT NULL, expires_at DATETIME(3) NOT NULL, revoked_at DATETIME(3) NULL, by_name VARCHAR(120) NOT NULL, made_at DATETIME(3) NOT NULL, UNIQUE KEY link_token (token_hash), KEY link_job (firm_id, job_id)`,
   client_visit:
     'id CHAR(36) PRIMARY KEY, whose CHAR(64) NOT NULL, at DATETIME(3) NOT NULL, KEY visit_whose (whose, at), KEY visit_at (at)',
+  calendar_feed: `id CHAR(36) PRIMARY KEY, firm_id CHAR(36) NOT NULL, person_id CHAR(36) NOT NULL, token_hash CHAR(64) NOT NULL, made_at DATETIME(3) NOT NULL, UNIQUE KEY feed_token (token_hash), UNIQUE KEY feed_person (firm_id, person_id)`,
   shopping_tick: `${OWNED}, item VARCHAR(160) NOT NULL, had INT NOT NULL, by_name VARCHAR(120) NOT NULL, at DATETIME(3) NOT NULL, UNIQUE KEY tick_once (firm_id, job_id, item)`,
 };
 
-/** How a firm prices, what it sends, what a client agrees to, and what was bought for it. */
+/** How a firm prices, what it sends, what a client agrees to, what was bought for it; and calendars that follow its plans. */
 export class PriceAndDocuments1764000000004 implements MigrationInterface {
   name = 'PriceAndDocuments1764000000004';
 

@@ -1,0 +1,60 @@
+import { stepWords } from '@rustic/core';
+import ical, { ICalCalendarMethod } from 'ical-generator';
+import type { PostedPlanEntity } from '../database/entities.ts';
+import { systemOf, workOn } from '../jobs/houseReading.ts';
+import type { JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
+import { saidBy } from '../pricing/pricedJob.ts';
+
+/** One stretch of hands-on work, as a calendar has it. Its id stays from one posting to the next. */
+export interface CalendarEvent {
+  id: string;
+  start: Date;
+  end: Date;
+  title: string;
+  place: string;
+  note: string;
+  /** When the plan it is of was posted: a later one stands over it. */
+  stamp: Date;
+}
+
+/** The steps of a posted plan that want hands: everybody's, or those of one person. */
+export function eventsOf(records: JobRecords, posted: PostedPlanEntity, personId: string | null): CalendarEvent[] {
+  const said = saidBy(records);
+  return records.surfaces
+    .filter((s) => !isLeftOut(s))
+    .flatMap((surface) => {
+      const system = systemOf(records, surface);
+      const work = new Map(workOn(records, surface, system).work.map((w) => [w.plan.id, w]));
+      const room = records.rooms.find((r) => r.id === surface.roomId)?.name ?? '';
+      return posted.plan.steps
+        .filter(
+          (s) => s.surface === surface.id && s.crew.length > 0 && (personId === null || s.crew.includes(personId)),
+        )
+        .map((step): CalendarEvent => {
+          const w = work.get(step.id);
+          const line = w && system.steps[w.step];
+          return {
+            id: `${surface.id}/${step.id}@rustic-ledger`,
+            start: new Date(step.start),
+            end: new Date(step.end),
+            title: `${surface.name}: ${line ? said(stepWords(line)) : step.id}`,
+            place: [records.job.title, room, records.job.place].filter(Boolean).join(', '),
+            note: step.waitsFor ? said(step.waitsFor.text) : '',
+            stamp: posted.at,
+          };
+        });
+    });
+}
+
+/** Events as an iCalendar file (RFC 5545). Times in UTC: every calendar shows them in its own zone. */
+export function calendarFile(name: string, events: readonly CalendarEvent[]): string {
+  const calendar = ical({
+    name,
+    prodId: { company: 'Rustic Ledger', product: 'Drying plan', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  });
+  for (const { id, start, end, title, place, note, stamp } of events)
+    calendar.createEvent({ id, start, end, summary: title, location: place, description: note, stamp });
+  return calendar.toString();
+}
