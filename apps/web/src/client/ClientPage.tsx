@@ -31,7 +31,7 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
   const [taken, setTaken] = useState<readonly string[]>([]);
   const chosen = agreement?.options ?? taken;
   const money = (minor: number) => printMoney(minor, quote.currency);
-  const totals = quoteTotals(quote as never, chosen);
+  const totals = quoteTotals(quote, chosen);
   const toggle = (id: string) => setTaken(taken.includes(id) ? taken.filter((t) => t !== id) : [...taken, id]);
   return (
     <main className="mx-auto max-w-[760px] px-4 py-6 wide:px-8">
@@ -159,7 +159,7 @@ interface OptionsProps {
 
 function Options({ quote, chosen, fixed, onToggle }: OptionsProps) {
   if (quote.options.length === 0) return null;
-  const fault = optionFault(quote as never, chosen);
+  const fault = optionFault(quote, chosen);
   return (
     <fieldset className="mt-5" disabled={fixed}>
       <legend className="font-serif text-[19px] font-semibold">To take or leave</legend>
@@ -328,7 +328,7 @@ function Agree({ data, token, chosen, total, onReload }: AgreeProps) {
       )}
       <button
         type="submit"
-        disabled={isLoading || name.trim().length < 2 || optionFault(quote as never, chosen) !== null}
+        disabled={isLoading || name.trim().length < 2 || optionFault(quote, chosen) !== null}
         className="mt-3 min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
       >
         {isLoading ? 'Writing …' : `I agree, ${total}`}

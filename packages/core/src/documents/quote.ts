@@ -106,11 +106,14 @@ export interface QuoteTotals {
   total: number;
 }
 
+/** What a sum asks of a quote: a page that shows one need not have the systems behind its options. */
+type Summed = Pick<Quote, 'taxShare'> & {
+  lines: readonly Pick<QuoteLine, 'price'>[];
+  options: readonly Pick<QuoteOption, 'id' | 'price'>[];
+};
+
 /** The sum of a quote with the options taken. Options that it does not have are not taken. */
-export function quoteTotals(
-  quote: Pick<Quote, 'lines' | 'options' | 'taxShare'>,
-  taken: readonly string[] = [],
-): QuoteTotals {
+export function quoteTotals(quote: Summed, taken: readonly string[] = []): QuoteTotals {
   const net = quote.lines.reduce((sum, line) => sum + line.price, 0);
   const options = quote.options.filter((o) => taken.includes(o.id)).reduce((sum, o) => sum + o.price, 0);
   const tax = shareOf(net + options, quote.taxShare);
@@ -118,7 +121,10 @@ export function quoteTotals(
 }
 
 /** Two options on one surface cannot both be taken: the faults, in words. */
-export function optionFault(quote: Pick<Quote, 'options'>, taken: readonly string[]): string | null {
+export function optionFault(
+  quote: { options: readonly Pick<QuoteOption, 'id' | 'surfaceId'>[] },
+  taken: readonly string[],
+): string | null {
   const unknown = taken.find((id) => !quote.options.some((o) => o.id === id));
   if (unknown) return 'One of the options is not in this version.';
   const surfaces = quote.options.filter((o) => taken.includes(o.id)).map((o) => o.surfaceId);
