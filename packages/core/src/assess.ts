@@ -66,8 +66,7 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
   const made = compose(c);
-  const whole = withOneMaker(c, made);
-  return { d, c: known.by ? { ...whole, by: known.by } : whole, made };
+  return { d, c: { ...withOneMaker(c, made), by: known.by }, made };
 }
 
 /** A firm that keeps to one maker has that maker's products taken first, where one makes every coat. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { quantileSorted } from 'd3-array';
 import { randomLcg } from 'd3-random';
 import {
   assessSchema,
@@ -14,7 +15,6 @@ import {
   posteriorIn,
   priceJob,
   priceSystem,
-  quantile,
   readBy,
   readHouse,
   simulateFan,
@@ -171,8 +171,8 @@ describe('the fan', () => {
     for (const d of drivers) expect(d.narrows).toBeGreaterThan(0);
   });
   test('quantiles between neighbours in proportion', () => {
-    expect(quantile([0, 10], 0.25)).toBe(2.5);
-    expect(quantile([7], 0.9)).toBe(7);
+    expect(quantileSorted([0, 10], 0.25)).toBe(2.5);
+    expect(quantileSorted([7], 0.9)).toBe(7);
     expect([chanceOfLoss([1, 2, 3], 0), chanceOfLoss([1, 2, 3], 3), chanceOfLoss([1, 2, 3], 2)]).toEqual([1, 0, 0.5]);
   });
 });

@@ -1,5 +1,5 @@
 import { ConflictException, Injectable } from '@nestjs/common';
-import { asAgreed, atAgreedPrices, hashOf, quoteChanges, type Quote, type QuoteChange } from '@rustic/core';
+import { asAgreed, atAgreedPrices, hashOf, quoteChanges, quoteMark, type Quote, type QuoteChange } from '@rustic/core';
 import { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
 import { FirmEntity, JobEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
@@ -44,8 +44,8 @@ export function agreedOf({ documents, agreements }: SentPapers): { agreement: Ag
   return agreement && document ? { agreement, quote: asAgreed(document.quote, agreement.options) } : null;
 }
 
-export const documentMark = ({ number, versionNo }: Pick<DocumentEntity, 'number' | 'versionNo'>) =>
-  `Q${String(number).padStart(4, '0')}, version ${versionNo}`;
+export const documentMark = ({ number, versionNo: version }: Pick<DocumentEntity, 'number' | 'versionNo'>) =>
+  quoteMark({ number, version });
 
 /** Quotes: the draft that is computed from the record, and the versions that were sent. */
 @Injectable()

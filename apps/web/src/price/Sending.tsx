@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { quoteMark } from '@rustic/core';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
@@ -8,8 +9,6 @@ import type { PricePage } from '../store/priceTypes.ts';
 import { sayMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
 
-export const mark = ({ number, version }: { number: number; version: number }) =>
-  `Q${String(number).padStart(4, '0')}, version ${version}`;
 const linkOf = (token: string) => `${location.origin}/client/${token}`;
 
 /** Where the quote stands: not sent, sent and opened, agreed, or changed since. */
@@ -29,7 +28,7 @@ export function Standing({ data }: { data: PricePage }) {
       className={`mb-3 border-l-4 pl-3 ${changes.length ? 'border-ochre' : agreedThis ? 'border-verdigris' : 'border-strong'}`}
     >
       <p>
-        <strong>{mark(newest)}</strong>, sent {sayTime(newest.sentAt)} by {newest.byName}
+        <strong>{quoteMark(newest)}</strong>, sent {sayTime(newest.sentAt)} by {newest.byName}
         {data.link?.opened && <>, opened {sayTime(data.link.opened)}</>}.{' '}
         {agreedThis ? (
           <strong>
@@ -141,7 +140,7 @@ export function SentVersions({ data }: { data: PricePage }) {
           <li key={s.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5">
             <span>
               <Link to={`/papers/${s.id}`} className="font-semibold hover:underline">
-                {mark(s)}
+                {quoteMark(s)}
               </Link>{' '}
               <span className="text-faded">
                 {sayTime(s.sentAt)}

@@ -3,6 +3,7 @@ import {
   FAULT_LABELS,
   HOUSE_RULE_CODES,
   HOUSE_RULE_LABELS,
+  quoteMark,
   type Condition,
   type Fault,
   type HouseRules,
@@ -63,6 +64,8 @@ interface Payload extends Record<string, unknown> {
   before?: { campaign: string | null }[];
 }
 
+const quoteSaid = (p: Payload) => quoteMark({ number: Number(p['number']), version: Number(p['version']) });
+
 /** The rules that a change moved, with what they are now. */
 function rulesSaid(from: Partial<HouseRules>, to: Partial<HouseRules>): string {
   return HOUSE_RULE_CODES.filter((rule) => from[rule] !== to[rule])
@@ -96,9 +99,9 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
     case 'way-back-written':
       return `${FAULT_LABELS[p.fault!]}: ${text('cause')}${p.note ? ` ${p.note}` : ''}`;
     case 'quote-sent':
-      return `Q${text('number').padStart(4, '0')}, version ${text('version')}`;
+      return quoteSaid(p);
     case 'quote-agreed':
-      return `${text('name')}, to Q${text('number').padStart(4, '0')}, version ${text('version')}`;
+      return `${text('name')}, to ${quoteSaid(p)}`;
     case 'link-made':
       return `open until ${sayDate(text('expiresAt'))}`;
     case 'offers-changed':

@@ -8,6 +8,7 @@ export {
   LEFT_OUT_WORDS,
   optionFault,
   quoteChanges,
+  quoteMark,
   quoteTotals,
   type LeftOutReason,
   type Quote,

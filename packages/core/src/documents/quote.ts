@@ -106,6 +106,10 @@ export interface QuoteTotals {
   total: number;
 }
 
+/** How a version is called: its number in the firm, and its version in the job. */
+export const quoteMark = ({ number, version }: { number: number; version: number }) =>
+  `Q${String(number).padStart(4, '0')}, version ${version}`;
+
 /** What a sum asks of a quote: a page that shows one need not have the systems behind its options. */
 type Summed = Pick<Quote, 'taxShare'> & {
   lines: readonly Pick<QuoteLine, 'price'>[];

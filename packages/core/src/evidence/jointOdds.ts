@@ -72,7 +72,8 @@ function ceilingOn(odds: readonly number[], ceiling: number): JointNode['ceiling
   return odds[top]! > ceiling ? { top, turns: 1 - ceiling / odds[top]! } : null;
 }
 
-const pick = (row: readonly number[], u: number, but = -1) => {
+/** Draws by odds: the index that `u`, from 0 up to 1, falls on; `but` is left out, and its share with it. */
+export function drawFrom(row: readonly number[], u: number, but = -1): number {
   let left = but < 0 ? u : u * (1 - row[but]!);
   for (let i = 0; i < row.length; i++) {
     if (i === but) continue;
@@ -80,7 +81,7 @@ const pick = (row: readonly number[], u: number, but = -1) => {
     if (left < 0) return i;
   }
   return but === row.length - 1 ? row.length - 2 : row.length - 1;
-};
+}
 
 /**
  * Draws one house: an index into FINISHES for each node, into `drawn`. `random` gives numbers from 0 up to 1. A node
@@ -89,8 +90,8 @@ const pick = (row: readonly number[], u: number, but = -1) => {
 export function drawHouse(nodes: readonly JointNode[], random: () => number, drawn: Uint8Array): void {
   nodes.forEach((node, n) => {
     const row = node.rows[node.on < 0 ? 0 : drawn[node.on]!]!;
-    let f = pick(row, random());
-    if (node.ceiling && f === node.ceiling.top && random() < node.ceiling.turns) f = pick(row, random(), f);
+    let f = drawFrom(row, random());
+    if (node.ceiling && f === node.ceiling.top && random() < node.ceiling.turns) f = drawFrom(row, random(), f);
     drawn[n] = f;
   });
 }

@@ -1,6 +1,7 @@
+import { quantileSorted } from 'd3-array';
 import { randomLcg, randomNormal } from 'd3-random';
 import type { TestKind } from '../vocabulary/index.ts';
-import { drawHouse } from '../evidence/jointOdds.ts';
+import { drawFrom, drawHouse } from '../evidence/jointOdds.ts';
 import type { FanInput } from './fanInput.ts';
 
 /** A price as far as it is known. Minor units, net of tax. */
@@ -83,12 +84,6 @@ function driversOf(input: FanInput): {
   return { all: [...tests, ...open.filter(there), ...size.filter(there), pace], tests, open, size, pace };
 }
 
-const pick = (row: readonly number[], u: number) => {
-  let left = u;
-  for (let i = 0; i < row.length; i++) if ((left -= row[i]!) < 0) return i;
-  return row.length - 1;
-};
-
 /**
  * Simulates the job over everything unknown: the finish of each surface, campaigns together; what is hidden; sizes;
  * and pace, of the crew and of each surface. Costs out, unsorted, and every driver's groups. `onDone` hears how many
@@ -128,20 +123,12 @@ function draw(input: FanInput, drivers: ReturnType<typeof driversOf>, onDone: (d
       sum += size * (hours * input.minuteCost + materials * input.materialsFactor);
     });
     input.tests.forEach((t, i) => {
-      drivers.tests[i]!.of[d] = pick(t.rows[finish[t.node]!]!, random());
+      drivers.tests[i]!.of[d] = drawFrom(t.rows[finish[t.node]!]!, random());
     });
     costs[d] = sum;
     if ((d + 1) % 1000 === 0) onDone(d + 1);
   }
   return costs;
-}
-
-/** The value below which a share `p` of sorted values lies, between neighbours in proportion. */
-export function quantile(sorted: ArrayLike<number>, p: number): number {
-  const at = p * (sorted.length - 1);
-  const below = Math.floor(at);
-  const next = Math.min(sorted.length - 1, below + 1);
-  return sorted[below]! + (at - below) * (sorted[next]! - sorted[below]!);
 }
 
 /** Fewer draws than this say too little of a group by itself. */
@@ -153,7 +140,7 @@ function widthKnowing(driver: Driver, order: Uint32Array, costs: Float64Array, n
   for (const d of order) groups[driver.of[d]!]!.push(costs[d]!);
   let sum = 0;
   for (const group of groups) {
-    const width = group.length < LEAST_IN_A_GROUP ? now : quantile(group, 0.9) - quantile(group, 0.1);
+    const width = group.length < LEAST_IN_A_GROUP ? now : quantileSorted(group, 0.9)! - quantileSorted(group, 0.1)!;
     sum += (group.length / order.length) * width;
   }
   return sum;
@@ -167,18 +154,19 @@ export function simulateFan(input: FanInput, onDone: (draws: number) => void = (
   const drivers = driversOf(input);
   const costs = draw(input, drivers, onDone);
   const order = Uint32Array.from(costs, (_, i) => i).sort((a, b) => costs[a]! - costs[b]!);
-  const sorted = Float64Array.from(order, (d) => costs[d]!);
+  const sorted = Array.from(order, (d) => costs[d]!);
   const overhead = 1 + input.overhead / 10_000;
   const onCost = overhead * (1 + input.margin / 10_000);
-  const price = (p: number) => Math.round(quantile(sorted, p) * onCost);
-  const now = quantile(sorted, 0.9) - quantile(sorted, 0.1);
+  const price = (p: number) => Math.round(quantileSorted(sorted, p)! * onCost);
+  const now = quantileSorted(sorted, 0.9)! - quantileSorted(sorted, 0.1)!;
   return {
     fan: { p10: price(0.1), p50: price(0.5), p90: price(0.9) },
-    costs: Array.from({ length: 101 }, (_, i) => Math.round(quantile(sorted, i / 100) * overhead)),
+    costs: Array.from({ length: 101 }, (_, i) => Math.round(quantileSorted(sorted, i / 100)! * overhead)),
     drivers: drivers.all
-      .map(({ of: _of, groups: _groups, ...driver }, i): FanDriver => {
-        const width = widthKnowing(drivers.all[i]!, order, costs, now) * onCost;
-        return { ...driver, width: Math.round(width), narrows: Math.round(now * onCost - width) };
+      .map((driver): FanDriver => {
+        const { of: _of, groups: _groups, ...said } = driver;
+        const width = widthKnowing(driver, order, costs, now) * onCost;
+        return { ...said, width: Math.round(width), narrows: Math.round(now * onCost - width) };
       })
       .sort((a, b) => b.narrows - a.narrows),
     draws: input.draws,

@@ -4,7 +4,7 @@ import type { JointNode } from '../evidence/jointOdds.ts';
 import { treatmentOdds, TREATMENTS, type Treatment } from '../evidence/treatment.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import type { HouseTest } from '../evidence/nextTest.ts';
-import { asCase, asIf, type Case } from '../systems/case.ts';
+import { asIf, rediagnosed, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
 import type { Step } from '../systems/step.ts';
 import { USUAL_COUNTS, type LearnedRate } from '../quantities/hours.ts';
@@ -95,7 +95,7 @@ function withFound(c: Case, { condition, share }: HiddenRow): Case {
   };
   const seen = { ...findings, standing: new Set([...findings.standing, condition]) };
   const d = { ...c.d, surface: found, findings: seen, zones: zones.map((z) => ({ ...z, findings: seen })) };
-  return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), ...(c.by ? { by: c.by } : {}) };
+  return rediagnosed(c, d);
 }
 
 /**

@@ -10,4 +10,4 @@ export {
   type TinInVan,
 } from './jobPrice.ts';
 export { fanInputOf, fanSurfaceOf, type FanAsked, type FanInput, type FanSurface } from './fanInput.ts';
-export { chanceOfLoss, quantile, simulateFan, type Fan, type FanDriver, type FanResult } from './fan.ts';
+export { chanceOfLoss, simulateFan, type Fan, type FanDriver, type FanResult } from './fan.ts';

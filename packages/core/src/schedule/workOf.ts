@@ -1,8 +1,8 @@
 import { isCoat, type StepKind } from '../vocabulary/index.ts';
 import type { PlanInput } from '../contract/planInput.ts';
 import type { SurfaceFacts } from '../evidence/facts.ts';
-import { estimateStep } from '../quantities/estimate.ts';
-import type { HoursBy } from '../quantities/hours.ts';
+import { productFor } from '../quantities/estimate.ts';
+import { minutesOf, type HoursBy } from '../quantities/hours.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Step } from '../systems/step.ts';
 
@@ -32,11 +32,11 @@ export function workOf(
 ): WorkStep[] {
   return steps.flatMap((step, index): WorkStep[] => {
     if (AFTERWARDS.includes(step.kind)) return [];
-    const estimate = estimateStep(step, surface, shelf, by);
-    const product = productOf(step) ?? estimate.product;
+    const hours = minutesOf(step, surface, by);
+    const product = productOf(step) ?? productFor(step, shelf);
     const coats = step.coats ?? 1;
     return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
-      const minutes = roundUp(isCoat(step.kind) ? estimate.minutes / coats : estimate.minutes);
+      const minutes = roundUp(isCoat(step.kind) ? hours / coats : hours);
       const dusty =
         (step.kind === 'sand' || step.kind === 'sand-between' || step.kind === 'scrape') && step.technique !== 'wet';
       return {

@@ -2,7 +2,7 @@ import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { priceOn } from '../pricing/price.ts';
 import type { Condition } from '../vocabulary/index.ts';
-import { asCase, type Case } from './case.ts';
+import { rediagnosed, type Case } from './case.ts';
 import { compose } from './compose.ts';
 import { ANOTHER_YEAR } from './knowledge/anotherYear.ts';
 
@@ -23,7 +23,7 @@ function worsened(c: Case, conditions: readonly Condition[]): Case {
   const odds = c.d.odds;
   // A test that cleared a condition speaks of today, not of next year.
   const d = diagnoseBy(facts, tests, () => odds);
-  const next = asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights);
+  const next = rediagnosed(c, d);
   return { ...next, is: (...any) => any.some((one) => standing.includes(one)) };
 }
 

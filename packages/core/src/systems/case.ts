@@ -181,7 +181,12 @@ export function asIf(c: Case, treatAs: Treatment): Case {
 
 /** The case of one zone: the same surface, rules and wishes, with what was found there. */
 export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
-  return asCase({ ...c.d, ...zone, zones: [zone] }, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights);
+  return rediagnosed(c, { ...c.d, ...zone, zones: [zone] });
+}
+
+/** The same surface, rules and wishes, were this what is there. */
+export function rediagnosed(c: Case, d: Diagnosis): Case {
+  return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), by: c.by };
 }
 
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */

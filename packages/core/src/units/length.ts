@@ -1,3 +1,5 @@
+import { NUMBER, numberOf } from './number.ts';
+
 /** Metres in one of each unit that a tape shows. */
 const METRES: Readonly<Record<string, number>> = {
   m: 1,
@@ -16,17 +18,7 @@ const METRES: Readonly<Record<string, number>> = {
   "''": 0.0254,
 };
 
-const NUMBER = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`;
 const PART = new RegExp(String.raw`^\s*(${NUMBER})\s*(mm|cm|m|feet|foot|ft|inches|inch|in|''|["'′″])?\.?\s*`, 'i');
-
-/** 3, 3.2, 3,2, 1/2, 10 3/8. */
-function numberOf(text: string): number {
-  const [whole, fraction] = text.includes('/')
-    ? [text.replace(/\S+\/\S+$/, ''), /(\d+)\/(\d+)$/.exec(text)!]
-    : [text, null];
-  const base = whole.trim() === '' ? 0 : Number(whole.trim().replace(',', '.'));
-  return fraction ? base + Number(fraction[1]) / Number(fraction[2]) : base;
-}
 
 /**
  * Reads a length as people write it: "3.2", "3,2 m", "320 cm", `10' 6"`, "10 ft 6 1/2 in". A bare number is in

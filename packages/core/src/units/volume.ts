@@ -1,3 +1,5 @@
+import { NUMBER, numberOf } from './number.ts';
+
 /** Litres in one of each measure that a tin is sold by. */
 const LITRES: Readonly<Record<string, number>> = {
   l: 1,
@@ -15,7 +17,7 @@ const LITRES: Readonly<Record<string, number>> = {
   pints: 0.473176473,
 };
 
-const VOLUME = /^\s*(\d+(?:[.,]\d+)?|[.,]\d+|\d+\/\d+|\d+\s+\d+\/\d+)\s*([a-z]+)?\.?\s*$/i;
+const VOLUME = new RegExp(String.raw`^\s*(${NUMBER})\s*([a-z]+)?\.?\s*$`, 'i');
 
 /**
  * Reads a volume as people write it: "2.5", "750 ml", "1 1/2 gal", "2 qt". A bare number is in `bare` units. Litres
@@ -25,10 +27,7 @@ export function readVolume(text: string, bare: 'l' | 'gal' = 'l'): number | null
   const read = VOLUME.exec(text);
   const scale = read && LITRES[read[2]?.toLowerCase() ?? bare];
   if (!read || scale === null || scale === undefined) return null;
-  const amount = read[1]!.split(/\s+/).reduce((sum, part) => {
-    const [top, bottom] = part.split('/');
-    return sum + (bottom ? Number(top) / Number(bottom) : Number(part.replace(',', '.')));
-  }, 0);
+  const amount = numberOf(read[1]!);
   return Number.isFinite(amount) ? amount * scale : null;
 }
 
