@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { Body, Controller, Get, Injectable, NotFoundException, Param, Post, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
@@ -6,11 +5,12 @@ import { IsOptional, IsString, IsUUID, Matches } from 'class-validator';
 import { DataSource, In } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { JobEntity, PersonEntity, PostedPlanEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { TOKEN } from '../documents/clientLinks.ts';
+import { JobEntity, PersonEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
 import { readJob, readJobs } from '../jobs/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';
+import { digest, TOKEN } from '../people/tokens.ts';
+import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
 
@@ -20,7 +20,6 @@ export class FeedBody {
   @IsOptional() @IsString() @Matches(TOKEN) token: string | null;
 }
 
-const digest = (text: string) => createHash('sha256').update(text).digest('hex');
 const nothing = () => new NotFoundException('There is nothing here. The feed may have been closed.');
 
 /** The posted plans as calendars: a file for a job, and a private feed for a person. */
@@ -31,16 +30,10 @@ export class Calendar {
     private readonly database: DataSource,
   ) {}
 
-  /** Every posted plan of the firm, the newest of each job. */
-  private async posted(scope: FirmScope, jobIds: readonly string[]): Promise<Map<string, PostedPlanEntity>> {
-    const rows = await scope.find(PostedPlanEntity, { jobId: In([...jobIds]) }, { at: 'ASC', id: 'ASC' });
-    return new Map(rows.map((row) => [row.jobId, row]));
-  }
-
   async ofJob(who: Who, jobId: string): Promise<string> {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    const posted = (await this.posted(scope, [jobId])).get(jobId);
+    const posted = await newestPlan(scope, jobId);
     return calendarFile(records.job.title, posted ? eventsOf(records, posted, null) : []);
   }
 
@@ -73,18 +66,14 @@ export class Calendar {
     const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now };
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity, { status: In(['planned', 'active']) }, { startsAt: 'ASC' });
-    const posted = await this.posted(
-      scope,
-      jobs.map((j) => j.id),
+    const all = await readJobs(scope, jobs);
+    const events = await Promise.all(
+      all.map(async (records) => {
+        const posted = await newestPlan(scope, records.job.id);
+        return posted ? eventsOf(records, posted, person.id) : [];
+      }),
     );
-    const all = await readJobs(
-      scope,
-      jobs.filter((j) => posted.has(j.id)),
-    );
-    return calendarFile(
-      `${person.name}, hands on`,
-      all.flatMap((records) => eventsOf(records, posted.get(records.job.id)!, person.id)),
-    );
+    return calendarFile(`${person.name}, hands on`, events.flat());
   }
 }
 

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { HttpException, Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, IsNull, LessThan, MoreThan } from 'typeorm';
 import { v7 as uuid } from 'uuid';
@@ -6,6 +5,7 @@ import { ClientLinkEntity, ClientVisitEntity } from '../database/documentEntitie
 import type { FirmScope } from '../database/firmScope.ts';
 import { JobEntity } from '../database/entities.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
+import { digest, TOKEN } from '../people/tokens.ts';
 
 const LINK_DAYS = 60;
 /** Openings are kept this long, so that somebody can see when a client last looked. */
@@ -16,9 +16,6 @@ const MOST_VISITS = 90;
 const VISIT_WINDOW_MS = 60_000;
 const MOST_GUESSES = 30;
 const GUESS_WINDOW_MS = 15 * 60_000;
-/** Thirty-two random bytes as an address carries them. */
-export const TOKEN = /^[\w-]{43}$/;
-const digest = (text: string) => createHash('sha256').update(text).digest('hex');
 
 /** What a wrong, an expired and a revoked link all answer: that there is nothing. */
 const nothing = () =>
@@ -89,15 +86,14 @@ export class ClientLinks {
       await this.ledger.append(scope, { jobId, kind: 'link-revoked', subject: null, at: now, payload: {} });
   }
 
-  /** When the link was opened, newest first. */
-  async visits(link: ClientLinkEntity | null): Promise<Date[]> {
-    if (!link) return [];
-    const rows = await this.database.manager.find(ClientVisitEntity, {
+  /** When the link was opened last. */
+  async lastVisit(link: ClientLinkEntity): Promise<Date | null> {
+    const visits = await this.database.manager.find(ClientVisitEntity, {
       where: { whose: digest(link.id) },
       order: { at: 'DESC' },
       take: 1,
     });
-    return rows.map((r) => r.at);
+    return visits[0]?.at ?? null;
   }
 
   /**

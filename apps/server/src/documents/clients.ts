@@ -17,7 +17,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { optionFault, quoteTotals, type QuoteOption } from '@rustic/core';
 import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { AgreementEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
+import { AgreementEntity, DocumentEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
 import { FirmEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -32,7 +32,7 @@ import { AgreeBody, PaperQuery } from './documents.dto.ts';
 import { sendPaper } from './documents.controller.ts';
 import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
-import { documentMark, sentPapers } from './quotes.ts';
+import { documentMark, shown } from './quotes.ts';
 
 /** Who a client is to the record: nobody of the firm, the name as it was written. */
 const asClient = (link: ClientLinkEntity, now: Date, name = ''): Who => ({
@@ -55,16 +55,14 @@ export class Clients {
   async sees(link: ClientLinkEntity, now: Date): Promise<unknown> {
     const scope = this.writes.reading(asClient(link, now));
     const { document, agreement, agreedBefore } = await this.newest(scope, link.jobId);
-    const { options, ...quote } = document.quote;
-    const { timeZone, terms } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
+    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
     return {
       documentId: document.id,
       marked: documentMark(document),
       sentAt: document.sentAt,
       expiresAt: link.expiresAt,
       timeZone,
-      units: terms.units ?? 'metric',
-      quote: { ...quote, options: options.map(({ system: _system, ...o }) => o) },
+      quote: shown(document.quote),
       changes: document.changes,
       agreement: agreement && said(agreement),
       before: agreedBefore && said(agreedBefore),
@@ -73,9 +71,13 @@ export class Clients {
 
   /** The newest version, the agreement to it, and the one to an earlier version. */
   async newest(scope: FirmScope, jobId: string) {
-    const { documents, agreements } = await sentPapers(scope, jobId);
-    const document = documents.at(-1);
+    const [document] = await scope.manager.find(DocumentEntity, {
+      where: { jobId, firmId: scope.who.firmId },
+      order: { versionNo: 'DESC' },
+      take: 1,
+    });
     if (!document) throw new NotFoundException('There is nothing here yet.');
+    const agreements = await scope.find(AgreementEntity, { jobId }, { at: 'ASC', id: 'ASC' });
     const agreement = agreements.find((a) => a.documentId === document.id) ?? null;
     return { document, agreement, agreedBefore: agreements.filter((a) => a !== agreement).at(-1) ?? null };
   }

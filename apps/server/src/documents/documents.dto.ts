@@ -14,7 +14,7 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-import { TOKEN } from './clientLinks.ts';
+import { TOKEN } from '../people/tokens.ts';
 
 export class SendBody {
   @IsUUID() id: string;

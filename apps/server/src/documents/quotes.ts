@@ -31,14 +31,15 @@ export interface QuoteStanding {
   /** Names the draft: what is sent must be what was looked at. */
   seen: string;
   latest: DocumentEntity | null;
-  agreement: AgreementEntity | null;
+  /** The newest agreement, and the quote as it was agreed to. */
+  agreed: ReturnType<typeof agreedOf>;
   papers: SentPapers;
   /** What the draft changes in the newest version, or in what was agreed. */
   changes: QuoteChange[];
 }
 
 /** The newest agreement and the quote as it was agreed to. */
-export function agreedOf({ documents, agreements }: SentPapers): { agreement: AgreementEntity; quote: Quote } | null {
+function agreedOf({ documents, agreements }: SentPapers): { agreement: AgreementEntity; quote: Quote } | null {
   const agreement = agreements.at(-1);
   const document = documents.find((d) => d.id === agreement?.documentId);
   return agreement && document ? { agreement, quote: asAgreed(document.quote, agreement.options) } : null;
@@ -46,6 +47,9 @@ export function agreedOf({ documents, agreements }: SentPapers): { agreement: Ag
 
 export const documentMark = ({ number, versionNo: version }: Pick<DocumentEntity, 'number' | 'versionNo'>) =>
   quoteMark({ number, version });
+
+/** A quote as a page has it: the systems behind its options stay here. */
+export const shown = (quote: Quote) => ({ ...quote, options: quote.options.map(({ system: _system, ...o }) => o) });
 
 /** Quotes: the draft that is computed from the record, and the versions that were sent. */
 @Injectable()
@@ -67,7 +71,7 @@ export class Quotes {
       draft,
       seen: hashOf(JSON.parse(JSON.stringify(draft))),
       latest,
-      agreement: agreed?.agreement ?? null,
+      agreed,
       papers,
       changes: before ? quoteChanges(before, draft) : [],
     };
@@ -78,9 +82,8 @@ export class Quotes {
     return this.writes.once(who, body.id, body, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);
-      const { draft, seen, latest, changes, papers } = await this.standing(scope, records, await pricedJob(records));
+      const { draft, seen, latest, changes, agreed } = await this.standing(scope, records, await pricedJob(records));
       this.mustBeSendable(body, draft, seen, latest, changes);
-      const agreed = agreedOf(papers);
       const { number, version } = await this.next(scope, latest);
       const document = await scope.add(DocumentEntity, {
         id: body.id,
@@ -88,7 +91,7 @@ export class Quotes {
         number,
         versionNo: version,
         quote: draft,
-        changes: agreed ? quoteChanges(agreed.quote, draft) : latest ? changes : [],
+        changes: agreed ? quoteChanges(agreed.quote, draft) : changes,
         hash: seen,
         byName: who.name,
         sentAt: who.now,

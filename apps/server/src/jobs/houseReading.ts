@@ -142,7 +142,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
     by: {
       access: surface.access,
       pace: paceOf(records.learned),
-      ...(records.firm.pricing.hourCost ? { hourCost: records.firm.pricing.hourCost } : {}),
+      hourCost: records.firm.pricing.hourCost,
     },
   };
 }

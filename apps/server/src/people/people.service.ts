@@ -1,14 +1,14 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { HttpException, Injectable, UnauthorizedException } from '@nestjs/common';
 import { DataSource, LessThan, MoreThan } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from '../database/entities.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
+import { digest } from './tokens.ts';
 
 const SESSION_DAYS = 14;
 const MOST_FAILURES = 8;
 const FAILURE_WINDOW_MS = 15 * 60_000;
-const digest = (text: string) => createHash('sha256').update(text).digest('hex');
 
 export interface SignedIn {
   person: PersonEntity;

@@ -12,6 +12,7 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { newestPlan } from './newestPlan.ts';
 import { planInputOf } from './planInput.ts';
 
 export class PostBody {
@@ -47,11 +48,7 @@ export class Plans implements OnModuleDestroy {
     const people = await scope.find(PersonEntity);
     const input = planInputOf(records, people, who.now);
     const plan = await this.compute(input);
-    const [posted] = await scope.manager.find(PostedPlanEntity, {
-      where: { jobId, firmId: who.firmId },
-      order: { at: 'DESC', id: 'DESC' },
-      take: 1,
-    });
+    const posted = await newestPlan(scope, jobId);
     const done = new Set(input.surfaces.flatMap((s) => s.steps.filter((t) => t.done).map((t) => `${s.id}/${t.id}`)));
     return {
       job: records.job,

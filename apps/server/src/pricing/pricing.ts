@@ -1,16 +1,17 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { FanInput, Paper } from '@rustic/core';
-import { JobEntity, PersonEntity, PostedPlanEntity, SurfaceEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { JobEntity, PersonEntity, SurfaceEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
 import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { paperOf } from '../documents/papersOf.ts';
-import { Quotes } from '../documents/quotes.ts';
+import { Quotes, shown } from '../documents/quotes.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { fanOf } from './fanOf.ts';
 import { pricedJob } from './pricedJob.ts';
@@ -29,14 +30,14 @@ export class Pricing {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const priced = await pricedJob(records);
-    const [{ draft, seen, changes, latest, agreement, papers }, link] = await Promise.all([
+    const [{ draft, seen, changes, latest, agreed, papers }, link] = await Promise.all([
       this.quotes.standing(scope, records, priced),
       this.links.current(scope, jobId),
     ]);
     const { lines, products: _products, sundries: _sundries, ...sums } = priced.price;
     return {
       job: records.job,
-      draft: { ...draft, options: draft.options.map(({ system: _system, ...o }) => o) },
+      draft: shown(draft),
       seen,
       changes,
       sums,
@@ -53,11 +54,11 @@ export class Pricing {
         agreement: papers.agreements.find((a) => a.documentId === id) ?? null,
       })),
       latest: latest && { id: latest.id, number: latest.number, version: latest.versionNo },
-      agreement,
+      agreement: agreed?.agreement ?? null,
       link: link && {
         expiresAt: link.expiresAt,
         madeAt: link.madeAt,
-        opened: (await this.links.visits(link))[0] ?? null,
+        opened: await this.links.lastVisit(link),
       },
     };
   }
@@ -78,19 +79,9 @@ export class Pricing {
       priced,
       draft,
       now: who.now,
-      posted: await this.posted(scope, jobId),
+      posted: await newestPlan(scope, jobId),
       people: await scope.find(PersonEntity),
     });
-  }
-
-  private async posted(scope: FirmScope, jobId: string): Promise<PostedPlanEntity | null> {
-    const { firmId } = scope.who;
-    const [posted] = await scope.manager.find(PostedPlanEntity, {
-      where: { jobId, firmId },
-      order: { at: 'DESC', id: 'DESC' },
-      take: 1,
-    });
-    return posted ?? null;
   }
 
   /** Which other ways are put to the client, all of them at once. */

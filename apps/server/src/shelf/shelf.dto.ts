@@ -1,9 +1,11 @@
-import { SHELF_FORMATS, type ShelfFormat } from '@rustic/core';
+import { SHELF_FORMATS, TINTS, type ShelfFormat } from '@rustic/core';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
 import { CLAIM_STANDINGS, NOTE_KINDS } from '../database/shelfEntities.ts';
 import { IsNotedTime } from '../http/checks.ts';
 
 const MOST_TEXT = 240_000;
+/** A colour, or one of the tints a primer is had in. */
+const TINTED = new RegExp(`^(#[0-9a-f]{6}|${TINTS.join('|')})$`);
 const PRODUCT_ID = /^[a-z0-9][a-z0-9-]{0,79}$/;
 
 /** A product written by hand; its sheet is checked by the core, as one of a file is. */
@@ -32,7 +34,7 @@ export class TinBody {
   @IsString() @MaxLength(80) batch: string;
   @IsOptional() @IsNotedTime() openedAt: string | null;
   /** What it was tinted to, or a primer's tint; null as it comes. */
-  @IsOptional() @IsString() @Matches(/^(#[0-9a-f]{6}|white|grey-light|grey-mid|grey-deep|toward-finish)$/) colour?: string | null;
+  @IsOptional() @IsString() @Matches(TINTED) colour?: string | null;
   @IsNumber() @Min(0) @Max(1000) litres: number;
 }
 

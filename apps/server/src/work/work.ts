@@ -3,10 +3,11 @@ import { ApiTags } from '@nestjs/swagger';
 import { airFault, FAMILY_LABELS, isCoat, minutesOf, type WorkStep } from '@rustic/core';
 import { IsNumber, IsOptional, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
 import { v7 as uuid } from 'uuid';
-import { JobEntity, PostedPlanEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
 import { standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
+import { newestPlan } from '../plans/newestPlan.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
@@ -176,11 +177,7 @@ export class Work {
     const lines = await Promise.all(
       (await readJobs(scope, jobs)).map(async (records) => {
         const { job } = records;
-        const [posted] = await scope.manager.find(PostedPlanEntity, {
-          where: { jobId: job.id, firmId: who.firmId },
-          order: { at: 'DESC', id: 'DESC' },
-          take: 1,
-        });
+        const posted = await newestPlan(scope, job.id);
         return records.surfaces
           .filter((s) => !isLeftOut(s))
           .map((surface) => {

@@ -59,7 +59,6 @@ export interface ClientView {
   sentAt: string;
   expiresAt: string;
   timeZone: string;
-  units: 'metric' | 'us';
   quote: ShownQuote;
   changes: QuoteChange[];
   agreement: Agreed | null;
