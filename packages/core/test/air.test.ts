@@ -7,10 +7,10 @@ import {
   dewPoint,
   doseBetween,
   dryingRate,
-  endOfFirstBad,
   nextChange,
   reaches,
   saturationPressure,
+  unsuited,
   vapourDeficit,
   type Air,
   type AirHour,
@@ -128,16 +128,17 @@ describe('limits of a coat', () => {
   test('the first bad stretch ends where a minute by minute look says', () => {
     fc.assert(
       fc.property(hourly, fc.integer({ min: 0, max: 600 }), fc.integer({ min: 1, max: 900 }), (air, from, long) => {
-        const bad = (hour: AirHour) => hour.temperatureC < 10 || hour.relativeHumidityPct > 85;
+        const limits = { minTempC: 10, maxRhPct: 85 };
+        const bad = (minute: number) => airFault(airAt(air, minute), limits) !== null;
         const to = from + long;
         let minute = from;
-        while (minute < to && !bad(airAt(air, minute))) minute++;
+        while (minute < to && !bad(minute)) minute++;
         let expected: number | null = null;
         if (minute < to) {
-          // The end of the hour in which the bad air was met: whether the next is bad too is asked again from there.
-          expected = nextChange(air, minute);
+          while (minute < from + 20_000 && bad(minute)) minute++;
+          expected = minute < from + 20_000 ? minute : Infinity;
         }
-        expect(endOfFirstBad(air, from, to, bad)).toBe(expected);
+        expect(unsuited(air, limits).firstEnd(from, to)).toBe(expected);
       }),
     );
   });

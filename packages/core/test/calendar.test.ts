@@ -27,7 +27,7 @@ describe('days of a place', () => {
     fc.assert(
       fc.property(anyZone, within, (zone, at) => {
         const calendar = new Calendar(zone, START);
-        expect(calendar.date(calendar.dayOf(at))).toBe(local(zone, at).date);
+        expect(calendar.named(calendar.dayOf(at)).date).toBe(local(zone, at).date);
       }),
     );
   });
@@ -56,7 +56,7 @@ describe('days of a place', () => {
           const calendar = new Calendar(zone, START);
           const clock = `${String(hour).padStart(2, '0')}:${String(min).padStart(2, '0')}`;
           const day = calendar.dayOf(near);
-          expect(local(zone, calendar.at(day, clock))).toEqual({ date: calendar.date(day), clock });
+          expect(local(zone, calendar.at(day, clock))).toEqual({ date: calendar.named(day).date, clock });
         },
       ),
     );
@@ -65,7 +65,7 @@ describe('days of a place', () => {
   test('weekdays are those of the calendar on the wall', () => {
     const calendar = new Calendar('Europe/London', START);
     const monday = calendar.dayOf(minute('2027-03-01T12:00:00Z'));
-    expect(Array.from({ length: 8 }, (_, i) => calendar.weekday(monday + i))).toEqual([1, 2, 3, 4, 5, 6, 7, 1]);
+    expect(Array.from({ length: 8 }, (_, i) => calendar.named(monday + i).weekday)).toEqual([1, 2, 3, 4, 5, 6, 7, 1]);
   });
 
   test.each([
@@ -112,11 +112,11 @@ describe('a person’s hours', () => {
       fc.property(anyZone, anyHours, (zone, given) => {
         const calendar = new Calendar(zone, START);
         const first = calendar.dayOf(START);
-        const off = new Set(given.off.map((i) => calendar.date(first + i)));
+        const off = new Set(given.off.map((i) => calendar.named(first + i).date));
         const person = new WorkingHours(calendar, hours({ ...given, off }), START);
         for (let day = 0; day < 70; day++) {
           const span = person.on(day);
-          const date = calendar.date(first + day);
+          const date = calendar.named(first + day).date;
           const weekday = new Date(`${date}T12:00:00Z`).getUTCDay() || 7;
           expect(span !== null).toBe(given.days.includes(weekday) && !off.has(date));
           if (!span) continue;

@@ -50,7 +50,7 @@ const said = (a: ReturnType<typeof assess>) =>
   JSON.stringify([a.system.steps.map((step) => ({ ...step, why: null })), a.cautions.map((c) => c.code)]);
 
 /** Rules that speak of how the whole job is run, not of what goes on one surface. */
-const OF_THE_JOB: readonly HouseRuleCode[] = ['roomOrder', 'rollers', 'makers'];
+const OF_THE_JOB: readonly HouseRuleCode[] = ['roomOrder', 'rollers', 'makers', 'planGoal'];
 
 describe.each(HOUSE_RULE_CODES)('%s', (rule) => {
   const [first, ...others] = HOUSE_RULES[rule] as readonly string[];

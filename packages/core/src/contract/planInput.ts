@@ -1,6 +1,6 @@
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
-import { STEP_KINDS } from '../vocabulary/index.ts';
+import { HOUSE_RULES, STEP_KINDS } from '../vocabulary/index.ts';
 import { dryingSchema } from './assessInput.ts';
 
 const id = z.string().min(1, 'must not be empty').max(120);
@@ -37,15 +37,21 @@ const hourly = z.strictObject({
 });
 const air = z.discriminatedUnion('kind', [steady, hourly]);
 
-const drying = dryingSchema.superRefine((d, context) => {
+const drying = dryingSchema.extend({ thickness: z.number().gt(0).max(20).nullish() }).superRefine((d, context) => {
   const fault = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
-  const said = Object.values(d).some((v) => v != null);
+  const { thickness: _film, ...sheet } = d;
+  const said = Object.values(sheet).some((v) => v != null);
   if (said && !d.chemistry && !d.family) fault('chemistry', 'a coat needs its chemistry, or a family that has one');
   if (d.recoatMaxMin != null && d.recoatMin != null && d.recoatMaxMin < d.recoatMin)
     fault('recoatMaxMin', 'closes before it opens');
   if (d.recoatPreferredMin != null && d.recoatMin != null && d.recoatPreferredMin < d.recoatMin)
     fault('recoatPreferredMin', 'lies before the least recoat time');
   if (d.minTempC != null && d.maxTempC != null && d.minTempC > d.maxTempC) fault('maxTempC', 'lies under minTempC');
+});
+
+const busy = z.strictObject({ from: instant, to: instant }).superRefine((b, context) => {
+  if (Date.parse(b.from) > Date.parse(b.to))
+    context.addIssue({ code: 'custom', path: ['to'], message: 'lies before from' });
 });
 
 const person = z
@@ -65,6 +71,7 @@ const person = z
     to: clock.nullish(),
     off: z.array(date).max(2000).nullish(),
     skills: z.array(z.string().min(1).max(60)).max(50).nullish(),
+    busy: z.array(busy).max(5000).nullish(),
   })
   .superRefine((p, context) => {
     if (p.from && p.to && p.from >= p.to)
@@ -76,7 +83,17 @@ const zone = z.strictObject({
   noDustWhileWet: z.boolean().nullish(),
   maxNightsOut: z.number().int().min(0).max(3650).nullish(),
   backBy: clock.nullish(),
+  /** Where people sleep or eat: a coat with strong vapour is dust-free by then, on the day it is laid. */
+  fumesOutBy: clock.nullish(),
   air: air.nullish(),
+});
+
+const site = z.strictObject({ id, racks: z.number().int().min(0).max(100_000).nullish() });
+const minutesOfDay = z.number().int().min(0).max(720);
+const visit = z.strictObject({
+  setUpMin: minutesOfDay.nullish(),
+  packUpMin: minutesOfDay.nullish(),
+  travelMin: minutesOfDay.nullish(),
 });
 
 const step = z
@@ -91,6 +108,11 @@ const step = z
     skill: z.string().min(1).max(60).nullish(),
     splittable: z.boolean().nullish(),
     onRack: z.boolean().nullish(),
+    /** No sooner than this: another trade's date, a delivery, a block that was dragged. */
+    notBefore: instant.nullish(),
+    /** A step before it on this surface, on whose local day this one must end: a door is hung again by evening. */
+    sameDayAs: z.string().max(120).nullish(),
+    strongVapour: z.boolean().nullish(),
     drying: drying.nullish(),
     done: z.boolean().nullish(),
     start: instant.nullish(),
@@ -109,6 +131,7 @@ const step = z
 const surface = z.strictObject({
   id: id.refine((text) => !text.includes('/'), 'must not contain "/"'),
   zone: id.nullish(),
+  site: id.nullish(),
   steps: z.array(step).max(500),
 });
 
@@ -132,6 +155,11 @@ export const planSchema = z
     air,
     zones: z.array(zone).max(500).nullish(),
     racks: z.number().int().min(0).max(100_000).nullish(),
+    /** Several jobs that share the people; racks of the job itself stand above. */
+    sites: z.array(site).max(200).nullish(),
+    /** What each visit costs a person beside the work, in minutes: at its start, its end, and between two sites. */
+    visit: visit.nullish(),
+    goal: z.enum(HOUSE_RULES.planGoal).nullish(),
     surfaces: z.array(surface).max(2000),
   })
   .superRefine((plan, context) => {
@@ -144,6 +172,11 @@ export const planSchema = z
     noTwice(
       (plan.zones ?? []).map((z) => z.id),
       ['zones'],
+      where,
+    );
+    noTwice(
+      (plan.sites ?? []).map((s) => s.id),
+      ['sites'],
       where,
     );
     noTwice(
@@ -162,9 +195,13 @@ export const planSchema = z
     plan.surfaces.forEach((s, i) => {
       if (s.zone && zones.length && !zones.some((z) => z.id === s.zone))
         where(['surfaces', i, 'zone'], `"${s.zone}" is not among the zones`);
+      if (s.site && !plan.sites?.some((one) => one.id === s.site))
+        where(['surfaces', i, 'site'], `"${s.site}" is not among the sites`);
       s.steps.forEach((t, j) => {
         if (t.done && s.steps.slice(0, j).some((before) => !before.done))
           where(['surfaces', i, 'steps', j, 'done'], 'a step before it is not done');
+        if (t.sameDayAs && !s.steps.slice(0, j).some((before) => before.id === t.sameDayAs))
+          where(['surfaces', i, 'steps', j, 'sameDayAs'], `"${t.sameDayAs}" is no step before it on this surface`);
       });
     });
     checkAfter(plan.surfaces, where);

@@ -53,17 +53,21 @@ export function airAt(air: Air, minute: number): AirHour {
   };
 }
 
-/** The first minute after `minute` at which this air may change; infinite once it never does again. */
-export function nextChange(air: Air, minute: number): number {
-  if (air.kind === 'steady') return Infinity;
-  const longest = Math.max(
+/** How many hours a series tells of: its longest list. */
+export function hoursOf(air: Air & { kind: 'hourly' }): number {
+  return Math.max(
     air.temperatureC.length,
     air.relativeHumidityPct.length,
     air.surfaceC?.length ?? 0,
     air.rainMm?.length ?? 0,
     air.windMs?.length ?? 0,
   );
+}
+
+/** The first minute after `minute` at which this air may change; infinite once it never does again. */
+export function nextChange(air: Air, minute: number): number {
+  if (air.kind === 'steady') return Infinity;
   const hour = Math.floor((minute - air.from) / HOUR);
-  if (hour >= longest - 1) return Infinity;
+  if (hour >= hoursOf(air) - 1) return Infinity;
   return air.from + HOUR * (Math.max(hour, 0) + 1);
 }

@@ -1,4 +1,4 @@
-import { airAt, nextChange, type Air, type AirHour } from './air.ts';
+import { airAt, hoursOf, type Air, type AirHour } from './air.ts';
 import { dewPoint } from './dewPoint.ts';
 import type { DryingFigures } from '../shelf/product.ts';
 
@@ -20,14 +20,57 @@ export function airFault(air: AirHour, limits: Partial<DryingFigures>): string |
   return null;
 }
 
-/** The end of the first stretch within [from, to) that `bad` holds of, or null where it never does; infinite where it never ends. */
-export function endOfFirstBad(air: Air, from: number, to: number, bad: (air: AirHour) => boolean): number | null {
-  let minute = from;
-  while (minute < to) {
-    const until = nextChange(air, minute);
-    if (bad(airAt(air, minute))) return until;
-    if (until === Infinity) return null;
-    minute = until;
+/** The hours of an air that do not suit a coat, found once. */
+export interface BadHours {
+  /** The end of the first stretch within [from, to) that does not suit; null where all of it suits, infinite where it never ends. */
+  firstEnd: (from: number, to: number) => number | null;
+}
+
+const HOUR = 60;
+const NEVER: BadHours = { firstEnd: () => null };
+const ALWAYS: BadHours = { firstEnd: (from, to) => (from < to ? Infinity : null) };
+const found = new WeakMap<Air, Map<string, BadHours>>();
+
+/** The hours outside a coat's limits. */
+export function unsuited(air: Air, limits: Partial<DryingFigures>): BadHours {
+  const { minTempC, maxTempC, maxRhPct, dewMarginC, maxWindMs } = limits;
+  const key = [minTempC, maxTempC, maxRhPct, dewMarginC, maxWindMs].join('|');
+  return badHours(air, key, (hour) => airFault(hour, limits) !== null);
+}
+
+/** The hours with rain. */
+export function rainy(air: Air): BadHours {
+  return badHours(air, 'rain', (hour) => (hour.rainMm ?? 0) > 0);
+}
+
+function badHours(air: Air, key: string, bad: (hour: AirHour) => boolean): BadHours {
+  let of = found.get(air);
+  if (!of) found.set(air, (of = new Map()));
+  let known = of.get(key);
+  if (!known) of.set(key, (known = air.kind === 'steady' ? (bad(airAt(air, 0)) ? ALWAYS : NEVER) : inSeries(air, bad)));
+  return known;
+}
+
+function inSeries(air: Air & { kind: 'hourly' }, bad: (hour: AirHour) => boolean): BadHours {
+  const count = hoursOf(air);
+  /** For each hour the next bad one from there on, and the hour after the bad stretch it lies in. */
+  const next = new Float64Array(count + 1).fill(Infinity);
+  const ends = new Float64Array(count + 1);
+  for (let i = count - 1; i >= 0; i--) {
+    const here = bad(airAt(air, air.from + i * HOUR));
+    // The last hour holds for ever.
+    ends[i] = here ? (i === count - 1 ? Infinity : next[i + 1] === i + 1 ? ends[i + 1]! : i + 1) : 0;
+    next[i] = here ? i : next[i + 1]!;
   }
-  return null;
+  if (next[0] === Infinity) return NEVER;
+  return {
+    firstEnd: (from, to) => {
+      if (from >= to) return null;
+      const hour = Math.min(count - 1, Math.max(0, Math.floor((from - air.from) / HOUR)));
+      const first = next[hour]!;
+      if (first === Infinity) return null;
+      if (first > hour && air.from + first * HOUR >= to) return null;
+      return ends[first] === Infinity ? Infinity : air.from + ends[first]! * HOUR;
+    },
+  };
 }

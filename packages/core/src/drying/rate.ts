@@ -21,8 +21,8 @@ const LAWS: Record<Chemistry, DryingLaw> = {
     chemistry: 'waterborne',
     stopsWhenCold: true,
     source:
-      'Evaporation goes with the vapour-pressure deficit; film formation stops below a floor. Stages after ASTM D1640 / ISO 9117.',
-    speed: (air) => vapourDeficit(air.temperatureC, air.relativeHumidityPct) / LABEL_DEFICIT,
+      'Evaporation goes with the vapour-pressure deficit (Dalton), quicker in moving air; film formation stops below a floor. Stages after ASTM D1640 / ISO 9117.',
+    speed: (air) => (vapourDeficit(air.temperatureC, air.relativeHumidityPct) / LABEL_DEFICIT) * movement(air),
   },
   'solvent-borne': {
     chemistry: 'solvent-borne',
@@ -43,6 +43,9 @@ const LAWS: Record<Chemistry, DryingLaw> = {
     speed: (air) => 2 ** ((air.temperatureC - 23) / 10),
   },
 };
+
+/** Moving air carries the vapour off: a fifth quicker for each m/s, up to a fresh breeze. Still where not known. */
+const movement = (air: AirHour) => 1 + 0.2 * Math.min(air.windMs ?? 0, 5);
 
 const dampFactor = (air: AirHour, perPct: number) =>
   1 - perPct * (air.relativeHumidityPct - LABEL_AIR.relativeHumidityPct);

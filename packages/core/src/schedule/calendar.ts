@@ -10,68 +10,117 @@ export interface PersonHours {
   from: string;
   to: string;
   off: ReadonlySet<string>;
+  /** Kept at the start and the end of each day for setting up and packing up. */
+  setUpMin?: number;
+  packUpMin?: number;
 }
 
 const MINUTE_MS = 60_000;
 /** How many days ahead anybody looks before a demand counts as impossible. */
 export const MOST_DAYS = 760;
 
-/** Local days and clock times of one time zone, the offset looked up day by day. */
+const DAY = 1440;
+const minutesOf = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+const two = (n: number) => String(n).padStart(2, '0');
+
+/** The local days of one zone, counted from 1 January 1970. What was looked up once is kept: zones do not change. */
+class LocalDays {
+  private readonly midnights = new Map<number, Minute>();
+  private readonly zone: string;
+  /** A zone of fixed offset is written by the library. */
+  readonly fixed: boolean;
+
+  constructor(zone: string) {
+    this.zone = zone;
+    this.fixed = DateTime.fromMillis(0, { zone }).zone.isUniversal;
+  }
+
+  midnight(day: number): Minute {
+    let found = this.midnights.get(day);
+    if (found === undefined) {
+      const { year, month, day: of } = DateTime.fromMillis(day * DAY * MINUTE_MS, { zone: 'utc' });
+      found = Math.floor(
+        DateTime.fromObject({ year, month, day: of }, { zone: this.zone }).startOf('day').toMillis() / MINUTE_MS,
+      );
+      this.midnights.set(day, found);
+    }
+    return found;
+  }
+
+  /** A day on which no clock is changed. */
+  plain(day: number): boolean {
+    return this.midnight(day + 1) - this.midnight(day) === DAY;
+  }
+
+  /** The day a minute falls on. */
+  of(minute: Minute): number {
+    let day = Math.floor(minute / DAY);
+    while (this.midnight(day) > minute) day--;
+    while (this.midnight(day + 1) <= minute) day++;
+    return day;
+  }
+}
+
+const zones = new Map<string, LocalDays>();
+
+function localDays(zone: string): LocalDays {
+  let known = zones.get(zone);
+  if (!known) zones.set(zone, (known = new LocalDays(zone)));
+  return known;
+}
+
+/** Days before the start that have an index too: what is already done has its day. */
+const BEFORE = 60;
+
+/** Local days and clock times of one time zone, the offset looked up day by day. Days are counted from some before the start. */
 export class Calendar {
   readonly zone: string;
-  private readonly first: DateTime;
-  private readonly midnights: Minute[] = [];
-  private readonly clocks = new Map<string, Minute>();
+  private readonly days: LocalDays;
+  private readonly first: number;
 
   constructor(zone: string, start: Minute) {
     this.zone = zone;
-    // A few days back, so that what is already done has its day too.
-    this.first = DateTime.fromMillis(start * MINUTE_MS, { zone })
-      .startOf('day')
-      .minus({ days: 60 });
-  }
-
-  private day(index: number): DateTime {
-    return this.first.plus({ days: index });
+    this.days = localDays(zone);
+    this.first = this.days.of(start) - BEFORE;
   }
 
   midnight(index: number): Minute {
-    if (index < 0) return this.day(index).toMillis() / MINUTE_MS;
-    for (let i = this.midnights.length; i <= index; i++)
-      this.midnights.push(Math.floor(this.day(i).toMillis() / MINUTE_MS));
-    return this.midnights[index]!;
+    return this.days.midnight(this.first + index);
   }
 
   /** The index of the local day a minute falls on; neighbouring days differ by 1. */
   dayOf(minute: Minute): number {
-    let index = Math.floor((minute - this.midnight(0)) / 1440);
-    while (this.midnight(index) > minute) index--;
-    while (this.midnight(index + 1) <= minute) index++;
-    return index;
+    return this.days.of(minute) - this.first;
   }
 
   /** A clock time on a local day. A time that the spring change skips is moved on, as clocks are. */
   at(index: number, clock: string): Minute {
-    const key = `${index}@${clock}`;
-    const known = this.clocks.get(key);
-    if (known !== undefined) return known;
+    const midnight = this.midnight(index);
+    if (this.days.plain(this.first + index)) return midnight + minutesOf(clock);
     const [hour, minute] = clock.split(':').map(Number);
-    const time = Math.floor(this.day(index).set({ hour: hour!, minute: minute! }).toMillis() / MINUTE_MS);
-    this.clocks.set(key, time);
-    return time;
+    const day = DateTime.fromMillis(midnight * MINUTE_MS, { zone: this.zone });
+    return Math.floor(day.set({ hour: hour!, minute: minute! }).toMillis() / MINUTE_MS);
   }
 
-  weekday(index: number): number {
-    return this.day(index).weekday;
-  }
-
-  date(index: number): string {
-    return this.day(index).toISODate()!;
+  /** ISO weekday and date of a local day. */
+  named(index: number): { weekday: number; date: string } {
+    const day = this.first + index;
+    // 1 January 1970 was a Thursday.
+    const weekday = ((((day + 3) % 7) + 7) % 7) + 1;
+    return { weekday, date: new Date(day * DAY * MINUTE_MS).toISOString().slice(0, 10) };
   }
 
   /** ISO 8601 with the zone's offset at that minute. */
   iso(minute: Minute): string {
-    return DateTime.fromMillis(minute * MINUTE_MS, { zone: this.zone }).toISO({ suppressMilliseconds: true })!;
+    const day = this.days.of(minute);
+    if (this.days.fixed || !this.days.plain(day))
+      return DateTime.fromMillis(minute * MINUTE_MS, { zone: this.zone }).toISO({ suppressMilliseconds: true })!;
+    const midnight = this.days.midnight(day);
+    const into = minute - midnight;
+    const offset = day * DAY - midnight;
+    const { date } = this.named(day - this.first);
+    const away = Math.abs(offset);
+    return `${date}T${two(Math.floor(into / 60))}:${two(into % 60)}:00${offset < 0 ? '-' : '+'}${two(Math.floor(away / 60))}:${two(away % 60)}`;
   }
 
   /** As people say it: Thu 16:40. */
@@ -99,13 +148,19 @@ export class WorkingHours {
   on(day: number): Span | null {
     for (let i = this.spans.length; i <= day; i++) {
       const index = this.firstDay + i;
-      const works =
-        this.hours.days.includes(this.calendar.weekday(index)) && !this.hours.off.has(this.calendar.date(index));
-      this.spans.push(
-        works ? [this.calendar.at(index, this.hours.from), this.calendar.at(index, this.hours.to)] : null,
-      );
+      const { weekday, date } = this.calendar.named(index);
+      const works = this.hours.days.includes(weekday) && !this.hours.off.has(date);
+      const from = this.calendar.at(index, this.hours.from) + (this.hours.setUpMin ?? 0);
+      const to = this.calendar.at(index, this.hours.to) - (this.hours.packUpMin ?? 0);
+      this.spans.push(works && to > from ? [from, to] : null);
     }
     return this.spans[day]!;
+  }
+
+  /** More than this nobody works on any day, the longer day of an autumn change included. */
+  get longest(): number {
+    const { from, to, setUpMin = 0, packUpMin = 0 } = this.hours;
+    return minutesOf(to) - minutesOf(from) - setUpMin - packUpMin + 60;
   }
 
   /** Day counted from the plan's first that a minute falls on. */

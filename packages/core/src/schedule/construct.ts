@@ -1,230 +1,278 @@
-import { STEP_LABELS } from '../vocabulary/index.ts';
-import { earliestTeam, eligible, type Team } from './crewTime.ts';
+import { earliestTeam, type Prefer, type Team } from './crewTime.ts';
 import type { Minute } from './calendar.ts';
-import { predecessors, type Problem, type Task } from './problem.ts';
-import { pushAlone, pushByOthers, type Push } from './rules.ts';
-import { State, type Placed } from './state.ts';
+import { recoatFrom, recoatUntil, type Person, type Problem, type Task } from './problem.ts';
+import { pushAlone, pushByOthers, type Push, type PushRule } from './rules.ts';
+import type { Timetable } from './timetable.ts';
 
-/** A demand that cannot be met, in words. */
-export interface Reason {
-  rule: string;
-  step: string;
-  text: string;
+/** What a search may choose: who comes first, and who does what. */
+export interface Order {
+  /** The least first, among those whose predecessors stand. */
+  rank: Float64Array;
+  /** The only person a task may go to, by index; below 0 for whoever comes first. */
+  hand: Int16Array;
+  /** A coat that closes is followed up before anything else takes the people. */
+  followUp: boolean;
 }
-
-export type Built = { state: State } | { reason: Reason };
 
 /** Work left to spend on looking for better, counted in tries of a start: never in seconds, so that the same input gives the same plan. */
 export interface Budget {
   left: number;
 }
 
-const nameOf = (task: Task) => `${task.surface}/${task.id}`;
-const refused = (task: Task, rule: string, text: string): { reason: Reason } => ({
-  reason: { rule, step: nameOf(task), text },
+/** Starts held back beyond what a task's own rules ask: by coats that would close, by rooms that may not be out so long, by what was posted. */
+export interface Held {
+  tasks: Float64Array;
+  zones: Float64Array;
+  /** What each task is held back for. */
+  why: (PushRule | null)[];
+}
+
+/** What stands in the way of a plan: the step, the rule, and where another step has to do with it, that. */
+export interface Obstacle {
+  rule: PushRule | 'people' | 'skill';
+  task: Task;
+  by: number | null;
+  /** The rule proves it of this step alone, whatever the order. */
+  proven: boolean;
+  /** What the rule counted: nights, minutes. */
+  figure: number | null;
+}
+
+/** What a plan is built on; used again and again, since a search builds thousands. */
+export interface Bench {
+  table: Timetable;
+  held: Held;
+}
+
+export function benchFor(begun: Timetable): Bench {
+  const { tasks, zones } = begun.problem;
+  return {
+    table: begun.copy(),
+    held: { tasks: new Float64Array(tasks.length), zones: new Float64Array(zones.length), why: tasks.map(() => null) },
+  };
+}
+
+/** Says which step starts when and what pushed it there last; asked for once, of the plan that stands. */
+export type Notice = (task: Task, team: Team, why: Push | null) => void;
+
+const obstacle = (rule: Obstacle['rule'], task: Task, more: Partial<Obstacle> = {}): Refused => ({
+  obstacle: { rule, task, by: null, proven: false, figure: null, ...more },
 });
 
-/** Starts held back beyond what a task's own rules ask: by coats that would close, by rooms that may not be out so long. */
-interface Held {
-  tasks: Map<number, Minute>;
-  zones: Map<string, Minute>;
-}
-
-/** When a task may start as far as its predecessors go, and what it waits for. */
-function openFrom(
-  problem: Problem,
-  state: State,
-  task: Task,
-  held: Held,
-): { from: Minute; why: Push | null } | { reason: Reason } {
-  let from = problem.start;
-  let why: Push | null = null;
-  const wait = (to: Minute, code: Push['code'], text: string) => {
-    if (to > from) {
-      from = to;
-      why = { to, code, rule: code, text };
-    }
+/** When a task may start as far as what stands before it goes, and which of them holds it. */
+function openFrom(table: Timetable, task: Task, held: Held): Push {
+  const { problem } = table;
+  let open: Push = { to: problem.start, rule: 'order' };
+  const wait = (to: Minute, rule: PushRule, by?: number) => {
+    if (to > open.to) open = { to, rule, ...(by === undefined ? {} : { by }) };
   };
-  for (const p of predecessors(task)) {
-    const before = state.placed[p]!;
-    const words = STEP_LABELS[before.task.kind].toLowerCase();
-    wait(before.end, 'order', `Waits for ${before.task.surface}: ${words}.`);
+  wait(task.notBefore, 'other-trade');
+  for (const p of task.preds) {
+    const end = table.end[p]!;
+    wait(end, 'order', p);
     if (p !== task.before) continue;
-    wait(before.end + before.task.waitMin, 'wait', `Waits after ${words}.`);
-    if (before.recoatFrom === Infinity)
-      return refused(task, 'air', `In this air the coat before it (${nameOf(before.task)}) never opens.`);
-    if (before.recoatFrom !== null)
-      wait(
-        before.recoatFrom,
-        'coat',
-        `Waits for the coat before it, open ${problem.calendar.said(before.recoatFrom)}.`,
-      );
+    const before = problem.tasks[p]!;
+    if (before.waitMin > 0) wait(end + before.waitMin, 'wait', p);
+    if (before.coat) wait(recoatFrom(before, end) ?? 0, 'coat', p);
   }
-  wait(held.tasks.get(task.index) ?? from, 'coat', 'Held back so that the next coat comes before this one closes.');
-  wait(
-    (task.zone && held.zones.get(task.zone.id)) ?? from,
-    'room',
-    'Held back so that the room is not out of use too long.',
-  );
-  return { from, why };
-}
-
-function crewWhy(problem: Problem, task: Task, from: Minute, team: Team): Push {
-  const unhindered = earliestTeam(task, problem.crew, null, from, () => 0);
-  const hours = unhindered !== null && unhindered.start >= team.start;
-  return {
-    to: team.start,
-    code: hours ? 'hours' : 'crew',
-    rule: hours ? 'hours' : 'crew',
-    text: hours ? 'Waits for working hours that are long enough.' : 'Waits until somebody is free.',
-  };
+  if (held.tasks[task.index]! > open.to) wait(held.tasks[task.index]!, held.why[task.index] ?? 'posted');
+  if (task.zone) wait(held.zones[task.zone.index]!, 'nights-out');
+  return open;
 }
 
 /** Places one task at the earliest start that every rule allows: each rule pushes the start later until none objects. */
 function placeEarliest(
-  problem: Problem,
-  state: State,
+  table: Timetable,
   task: Task,
+  people: readonly Person[],
   held: Held,
   budget: Budget,
-): Placed | { reason: Reason } {
-  const open = openFrom(problem, state, task, held);
-  if ('reason' in open) return open;
-  let { from, why } = open;
-  const prefer = (p: Problem['crew'][number], at: Minute) => (state.visits.has(state.visitKey(p.index, at)) ? 0 : 1);
+  prefer: Prefer,
+  notice: Notice | null,
+): Refused | null {
+  const { problem } = table;
+  const open = openFrom(table, task, held);
+  if (open.to === Infinity) return obstacle('coat', task, { by: task.before, proven: true });
+  let from = open.to;
+  let why: Push | null = from > problem.start ? open : null;
   for (;;) {
     budget.left -= 1;
-    const team = earliestTeam(task, problem.crew, state.busy, from, prefer);
-    if (!team) return refused(task, ...noTeam(problem, task));
-    if (team.start > from) why = crewWhy(problem, task, from, team);
+    const team = earliestTeam(task, people, table.diaries, from, prefer);
+    if (!team) return noTeam(problem, task);
+    if (team.start > from && notice) why = crewWhy(task, people, from, team);
     from = team.start;
-    const push =
-      pushAlone(problem, task, team.start, team.end) ?? pushByOthers(problem, state, task, team.start, team.end);
-    if (!push)
-      return state.put(task, team, why && team.start > problem.start ? { code: why.code, text: why.text } : null);
-    if (push.to === Infinity) return refused(task, push.rule, neverText(push));
+    const push = pushAlone(problem, task, from, team.end) ?? pushByOthers(problem, table, task, from, team.end);
+    if (!push) {
+      table.put(task, team);
+      notice?.(task, team, why);
+      return null;
+    }
+    if (push.to === Infinity) return obstacle(push.rule, task, { by: push.by ?? null, proven: push.by === undefined });
     from = Math.max(push.to, from + 1);
     why = push;
   }
 }
 
-function neverText(push: Push): string {
-  if (push.rule === 'air')
-    return `This air never suits the coat. ${push.text} Warm, dry or shelter the place, or take another product.`;
-  if (push.rule === 'back-by')
-    return 'On no day is this coat dust-free by the hour the room is wanted back. Start earlier, take a quicker product, or ask for a later hour.';
-  return push.text;
+/** Whether a team's start waits for working hours or for somebody to be free. */
+function crewWhy(task: Task, people: readonly Person[], from: Minute, team: Team): Push {
+  const unhindered = earliestTeam(task, people, null, from, () => 0);
+  return { to: team.start, rule: unhindered !== null && unhindered.start >= team.start ? 'hours' : 'crew' };
 }
 
-function noTeam(problem: Problem, task: Task): [rule: string, text: string] {
-  const able = eligible(task, problem.crew).length;
-  if (able < task.people) {
-    return task.skill
-      ? ['skill', `${task.people} with the skill "${task.skill}" are needed; the crew has ${able}.`]
-      : ['crew', `${task.people} people are needed at once; the crew has ${able}.`];
-  }
-  return [
-    'hours',
-    `${task.minutes} minutes fit into nobody's working day together. Let it be split over nights, or lengthen a day.`,
-  ];
+function noTeam(problem: Problem, task: Task): Refused {
+  if (task.able.length < task.people)
+    return obstacle(problem.crew.length < task.people ? 'people' : 'skill', task, { proven: true });
+  const alone = earliestTeam(task, task.able, null, problem.start, () => 0);
+  return obstacle(alone ? 'crew' : 'hours', task, { proven: true });
 }
 
 const MOST_REPAIRS = 80;
 
 /**
- * Builds a plan by placing tasks one after another, the least `rank` first among those whose predecessors stand.
- * A coat that would close before the next is held back, a room that would be out too long is begun later, and the
- * building starts again.
+ * Builds a plan on the bench by placing tasks one after another, the least `rank` first among those whose predecessors
+ * stand. A coat that would close before the next is held back, a room that would be out too long is begun later, and
+ * the building starts again. Null when it stands.
  */
 export function construct(
-  problem: Problem,
-  rank: readonly number[],
+  begun: Timetable,
+  order: Order,
   budget: Budget,
+  bench: Bench,
   mostRepairs = MOST_REPAIRS,
-): Built {
-  const held: Held = { tasks: new Map(), zones: new Map() };
-  let last: Reason | null = null;
-  for (let repair = 0; repair < mostRepairs; repair++) {
-    const built = constructOnce(problem, rank, held, budget);
-    if ('state' in built || !('hold' in built)) return built;
-    last = built.hold.reason;
-    built.hold.apply(held);
+): Obstacle | null {
+  for (let repair = 0; ; repair++) {
+    bench.table.become(begun);
+    const refused = constructOnce(bench, order, budget, null);
+    if (!refused) return null;
+    if (!refused.hold || repair >= mostRepairs || budget.left <= 0) return refused.obstacle;
+    refused.hold(bench.held);
   }
-  return { reason: last! };
 }
 
-type Held1 = { hold: { reason: Reason; apply: (held: Held) => void } };
+/** Builds the same plan again, saying of each step what it waited for. */
+export function retell(begun: Timetable, order: Order, held: Held, notice: Notice): void {
+  constructOnce({ table: begun.copy(), held }, order, { left: Infinity }, notice);
+}
 
-function constructOnce(problem: Problem, rank: readonly number[], held: Held, budget: Budget): Built | Held1 {
-  const state = new State(problem);
-  const open = problem.tasks.map((t) => predecessors(t).filter((p) => !problem.tasks[p]!.done).length);
-  const ready = problem.tasks.filter((t) => !t.done && open[t.index] === 0).map((t) => t.index);
-  let chained: number | null = null;
+/** What stood in the way, and what to hold back where that may help. */
+interface Refused {
+  obstacle: Obstacle;
+  hold?: (held: Held) => void;
+}
+
+function constructOnce({ table, held }: Bench, order: Order, budget: Budget, notice: Notice | null): Refused | null {
+  const { problem } = table;
+  const { tasks, followers } = problem;
+  const open = openCounts(problem);
+  const ready: number[] = [];
+  for (const task of tasks) if (!task.done && open[task.index] === 0) ready.push(task.index);
+  const prefer: Prefer = (p, at) => (table.isThere(p.index, at) ? 0 : 1);
+  let chained = -1;
   while (ready.length) {
-    const at = nextReady(ready, rank, chained);
-    const task = problem.tasks[ready.splice(at, 1)[0]!]!;
-    const placed = placeEarliest(problem, state, task, held, budget);
-    if ('reason' in placed) return placed;
-    const late = closesTooSoon(problem, state, placed);
-    if (late) return late;
-    chained = null;
-    for (const f of problem.followers[task.index]!) {
-      if (--open[f]! === 0 && !problem.tasks[f]!.done) ready.push(f);
-      // A coat that closes is followed up before anything else takes the people.
-      if (placed.recoatUntil !== null && problem.tasks[f]!.before === task.index) chained = f;
+    const task = tasks[takeNext(ready, order.rank, chained)]!;
+    const hand = order.hand[task.index]!;
+    const people = hand >= 0 && task.people === 1 && task.able.length > 1 ? [problem.crew[hand]!] : task.able;
+    const refused =
+      placeEarliest(table, task, people, held, budget, prefer, notice) ??
+      closesTooSoon(table, task) ??
+      notThatDay(table, task);
+    if (refused) return refused;
+    chained = -1;
+    const closes = order.followUp && recoatUntil(task, table.end[task.index]!) !== null;
+    for (const f of followers[task.index]!) {
+      if (tasks[f]!.done || --open[f]! > 0) continue;
+      ready.push(f);
+      if (closes && tasks[f]!.before === task.index) chained = f;
     }
   }
-  return nightsOut(problem, state) ?? { state };
+  return nightsOut(table);
 }
 
-function nextReady(ready: readonly number[], rank: readonly number[], chained: number | null): number {
-  const follow = chained === null ? -1 : ready.indexOf(chained);
-  if (follow >= 0) return follow;
+const counts = new WeakMap<Problem, number[]>();
+
+/** How many predecessors of each task are still to be placed. */
+function openCounts(problem: Problem): number[] {
+  let known = counts.get(problem);
+  if (!known) {
+    known = problem.tasks.map((t) => t.preds.filter((p) => !problem.tasks[p]!.done).length);
+    counts.set(problem, known);
+  }
+  return known.slice();
+}
+
+function takeNext(ready: number[], rank: Float64Array, chained: number): number {
   let best = 0;
-  for (let i = 1; i < ready.length; i++) if (rank[ready[i]!]! < rank[ready[best]!]!) best = i;
-  return best;
+  for (let i = 0; i < ready.length; i++) {
+    if (ready[i] === chained) {
+      best = i;
+      break;
+    }
+    if (rank[ready[i]!]! < rank[ready[best]!]!) best = i;
+  }
+  const taken = ready[best]!;
+  ready[best] = ready[ready.length - 1]!;
+  ready.pop();
+  return taken;
 }
 
-function closesTooSoon(problem: Problem, state: State, placed: Placed): Built | Held1 | null {
-  const { task } = placed;
-  const coat = task.closing === null ? undefined : state.placed[task.closing];
-  if (!coat || coat.recoatUntil === null || placed.start <= coat.recoatUntil) return null;
-  const text = `The coat before it (${nameOf(coat.task)}) closes ${problem.calendar.said(coat.recoatUntil)}, before this one can start. Abrade between them, or change the hours or the air.`;
-  const reason: Reason = { rule: 'recoat-closes', step: nameOf(task), text };
-  if (coat.task.done) return { reason };
-  const later = coat.start + (placed.start - coat.recoatUntil);
+/** Holds a task back to a minute, and always by one more than last time, so that repairing ends. */
+const holdTask = (index: number, to: Minute, why: PushRule) => (held: Held) => {
+  held.tasks[index] = Math.max(to, held.tasks[index]! + 1);
+  held.why[index] = why;
+};
+
+function closesTooSoon(table: Timetable, task: Task): Refused | null {
+  if (task.closing === null) return null;
+  const coat = table.problem.tasks[task.closing]!;
+  const closes = recoatUntil(coat, table.end[coat.index]!);
+  const start = table.start[task.index]!;
+  if (closes === null || start <= closes) return null;
+  const found = obstacle('recoat-closes', task, { by: coat.index, proven: coat.done !== null });
+  if (coat.done) return found;
+  return { ...found, hold: holdTask(coat.index, table.start[coat.index]! + start - closes, 'recoat-closes') };
+}
+
+/** What is taken off in the morning is back by the evening of that day. */
+function notThatDay(table: Timetable, task: Task): Refused | null {
+  if (task.sameDayAs === null) return null;
+  const { calendar, tasks } = table.problem;
+  const off = tasks[task.sameDayAs]!;
+  const day = calendar.dayOf(Math.max(table.start[task.index]!, table.end[task.index]! - 1));
+  if (day === calendar.dayOf(table.start[off.index]!)) return null;
+  const found = obstacle('same-day', task, { by: off.index, proven: off.done !== null });
+  if (off.done) return found;
   return {
-    hold: {
-      reason,
-      apply: (held) => held.tasks.set(coat.task.index, Math.max(later, (held.tasks.get(coat.task.index) ?? 0) + 1)),
-    },
+    ...found,
+    hold: holdTask(off.index, Math.max(calendar.midnight(day), table.start[off.index]! + 1), 'same-day'),
   };
 }
 
 /** Nights a room is out: the date of its last end less that of its first start. */
-function nightsOut(problem: Problem, state: State): Built | Held1 | null {
-  const { calendar } = problem;
-  const zones = new Map<string, Placed[]>();
-  for (const placed of state.placed)
-    if (placed?.task.zone && placed.task.zone.maxNightsOut !== null)
-      zones.set(placed.task.zone.id, [...(zones.get(placed.task.zone.id) ?? []), placed]);
-  for (const [id, steps] of zones) {
-    const most = steps[0]!.task.zone!.maxNightsOut!;
-    const first = Math.min(...steps.map((s) => calendar.dayOf(s.start)));
-    const last = Math.max(...steps.map((s) => calendar.dayOf(s.end)));
-    if (last - first <= most) continue;
-    const end = steps.reduce((a, b) => (b.end > a.end ? b : a));
-    const reason: Reason = {
-      rule: 'nights-out',
-      step: nameOf(end.task),
-      text: `The room "${id}" would be out of use for ${last - first} nights; ${most} are allowed. Quicker products, more people or a weekend would shorten it.`,
-    };
-    const fixed = steps.some((s) => s.task.done && calendar.dayOf(s.start) < last - most);
-    if (fixed) return { reason };
+function nightsOut(table: Timetable): Refused | null {
+  const { calendar, tasks, zones } = table.problem;
+  for (const zone of zones) {
+    if (zone.maxNightsOut === null) continue;
+    let first = Infinity;
+    let end = -Infinity;
+    let last: Task | null = null;
+    for (const task of tasks) {
+      if (task.zone !== zone) continue;
+      first = Math.min(first, table.start[task.index]!);
+      if (table.end[task.index]! <= end) continue;
+      end = table.end[task.index]!;
+      last = task;
+    }
+    if (!last) continue;
+    const nights = calendar.dayOf(end) - calendar.dayOf(first);
+    if (nights <= zone.maxNightsOut) continue;
+    const begins = calendar.midnight(calendar.dayOf(end) - zone.maxNightsOut);
+    const fixed = tasks.some((t) => t.zone === zone && t.done && t.done.start < begins);
+    const found = obstacle('nights-out', last, { figure: nights });
+    if (fixed) return found;
     return {
-      hold: {
-        reason,
-        apply: (held) => held.zones.set(id, Math.max(calendar.midnight(last - most), (held.zones.get(id) ?? 0) + 1)),
+      ...found,
+      hold: (held) => {
+        held.zones[zone.index] = Math.max(begins, held.zones[zone.index]! + 1);
       },
     };
   }

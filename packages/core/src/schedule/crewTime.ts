@@ -1,4 +1,5 @@
 import { MOST_DAYS, type Minute, type Span } from './calendar.ts';
+import type { Diary } from './diary.ts';
 import type { Person, Task } from './problem.ts';
 
 /** A placed team: from when to when, and who. */
@@ -8,44 +9,60 @@ export interface Team {
   crew: readonly Person[];
 }
 
-/** Who is busy when; spans sorted by start. */
-export type Busy = readonly (readonly Span[])[];
-
 /** The earliest minute from `t` at which this person has `minutes` free in one working span; infinite if never. */
-function freeFrom(person: Person, busy: readonly Span[], t: Minute, minutes: number): Minute {
-  const last = person.hours.dayAt(t) + MOST_DAYS;
-  for (let day = person.hours.dayAt(t); day <= last; day++) {
+function freeFrom(person: Person, diary: Diary | undefined, t: Minute, task: Task): Minute {
+  const { minutes, site } = task;
+  if (minutes > person.hours.longest) return Infinity;
+  const first = person.hours.dayAt(t);
+  for (let day = first; day <= first + MOST_DAYS; day++) {
     const span = person.hours.on(day);
-    if (!span || span[1] - Math.max(span[0], t) < minutes) continue;
-    let from = Math.max(span[0], t);
-    for (const [a, b] of busy) {
-      if (b <= from) continue;
-      if (a >= from + Math.max(minutes, 1)) break;
-      from = b;
-    }
-    if (from + minutes <= span[1]) return from;
+    if (!span || (diary && !diary.mayHold(day, minutes))) continue;
+    const from = span[0] > t ? span[0] : t;
+    if (span[1] - from < minutes) continue;
+    if (!diary) return from;
+    const at = diary.free(from, span[1], minutes, site);
+    if (at !== Infinity) return at;
   }
   return Infinity;
 }
 
-const NOBODY: readonly Span[] = [];
+/** How a team is chosen among those free at once: the lesser number first. */
+export type Prefer = (person: Person, start: Minute) => number;
 
-/** The people who may do a task. */
-export function eligible(task: Task, crew: readonly Person[]): Person[] {
-  return crew.filter((p) => task.skill === null || p.skills.has(task.skill));
+function alone(
+  task: Task,
+  people: readonly Person[],
+  diaries: readonly Diary[] | null,
+  t: Minute,
+  prefer: Prefer,
+): Team | null {
+  let best: Person | null = null;
+  let at = Infinity;
+  let mark = 0;
+  for (const person of people) {
+    const from = freeFrom(person, diaries?.[person.index], t, task);
+    if (from > at || from === Infinity) continue;
+    const liking = prefer(person, from);
+    if (from < at || liking < mark) {
+      best = person;
+      at = from;
+      mark = liking;
+    }
+  }
+  return best && { start: at, end: at + task.minutes, crew: [best] };
 }
 
 function together(
   task: Task,
   people: readonly Person[],
-  busy: Busy | null,
+  diaries: readonly Diary[] | null,
   t: Minute,
-  prefer: (p: Person, start: Minute) => number,
+  prefer: Prefer,
 ): Team | null {
   let from = t;
   for (let guard = 0; guard < 4000; guard++) {
     const free = people
-      .map((p) => ({ p, at: freeFrom(p, busy?.[p.index] ?? NOBODY, from, task.minutes) }))
+      .map((p) => ({ p, at: freeFrom(p, diaries?.[p.index], from, task) }))
       .sort((a, b) => a.at - b.at);
     const at = free[task.people - 1]!.at;
     if (at === Infinity) return null;
@@ -63,7 +80,7 @@ function together(
   return null;
 }
 
-/** Every way to pick `n` of the people, in order; a hundred at the most, since beyond that the first few are as good. */
+/** Every way to pick `n` of the people, in order. */
 function* picks(people: readonly Person[], n: number, from = 0): Generator<Person[]> {
   if (n === 0) {
     yield [];
@@ -73,27 +90,39 @@ function* picks(people: readonly Person[], n: number, from = 0): Generator<Perso
     for (const rest of picks(people, n - 1, i + 1)) yield [people[i]!, ...rest];
 }
 
+/** Beyond so many ways to pick a team the first are as good. */
+const MOST_TEAMS = 1000;
+
 /** A team that may break off at night: the same people, working all of their common hours from start to end. */
-function acrossNights(task: Task, people: readonly Person[], busy: Busy | null, t: Minute): Team | null {
+function acrossNights(task: Task, people: readonly Person[], diaries: readonly Diary[] | null, t: Minute): Team | null {
   let best: Team | null = null;
   let tried = 0;
   for (const team of picks(people, task.people)) {
-    if (++tried > 100) break;
-    const found = teamAcrossNights(task, team, busy, t);
+    if (++tried > MOST_TEAMS) break;
+    const found = teamAcrossNights(task, team, diaries, t);
     if (found && (!best || found.end < best.end)) best = found;
   }
   return best;
 }
 
-function teamAcrossNights(task: Task, team: readonly Person[], busy: Busy | null, t: Minute): Team | null {
+function teamAcrossNights(
+  task: Task,
+  team: readonly Person[],
+  diaries: readonly Diary[] | null,
+  t: Minute,
+): Team | null {
   let from = t;
   for (;;) {
     const span = commonHours(task.minutes, team, from);
     if (!span) return null;
     // The work is theirs from its start to its end: other work in between means beginning again after it.
-    const clash = team.flatMap((p) => busy?.[p.index] ?? NOBODY).filter(([a, b]) => a < span[1] && b > span[0]);
-    if (clash.length === 0) return { start: span[0], end: span[1], crew: team };
-    from = Math.max(from + 1, ...clash.map(([, b]) => b));
+    let clash: Minute | null = null;
+    for (const p of team) {
+      const until = diaries?.[p.index]?.clash(span[0], span[1], task.site) ?? null;
+      if (until !== null && (clash === null || until > clash)) clash = until;
+    }
+    if (clash === null) return { start: span[0], end: span[1], crew: team };
+    from = Math.max(from + 1, clash);
   }
 }
 
@@ -117,18 +146,18 @@ function commonHours(minutes: number, team: readonly Person[], t: Minute): Span 
 }
 
 /**
- * The earliest team for a task from minute `t`; null where nobody can ever do it. With `busy` null the people have
- * nothing else to do: the relaxation that the lower bound rests on.
+ * The earliest team for a task from minute `t`, out of `people`; null where they can never do it. With `diaries` null
+ * they have nothing else to do: the relaxation that the lower bound rests on.
  */
 export function earliestTeam(
   task: Task,
-  crew: readonly Person[],
-  busy: Busy | null,
+  people: readonly Person[],
+  diaries: readonly Diary[] | null,
   t: Minute,
-  prefer: (p: Person, start: Minute) => number,
+  prefer: Prefer,
 ): Team | null {
   if (task.people === 0) return { start: t, end: t + task.minutes, crew: [] };
-  const people = eligible(task, crew);
   if (people.length < task.people) return null;
-  return task.splittable ? acrossNights(task, people, busy, t) : together(task, people, busy, t, prefer);
+  if (task.splittable) return acrossNights(task, people, diaries, t);
+  return task.people === 1 ? alone(task, people, diaries, t, prefer) : together(task, people, diaries, t, prefer);
 }

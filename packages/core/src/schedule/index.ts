@@ -1,6 +1,8 @@
-export { plan, planRead, type Plan, type PlannedStep, type PlanWarning } from './plan.ts';
+export { plan, planRead, type FeasiblePlan, type Plan, type PlannedStep, type PlanWarning } from './plan.ts';
+export { replan } from './replan.ts';
+export { changedInput, planIf, type Change } from './planIf.ts';
 export { workOf, type WorkStep, type PlanStep } from './workOf.ts';
 export { runLine, CLOSING_SOON_MIN, type Done, type RunLine } from './runSheet.ts';
 export { differenceOf, type Difference, type Moved } from './difference.ts';
-export type { Reason } from './construct.ts';
-export type { WaitCode } from './state.ts';
+export type { Reason, WaitCode, WaitsFor } from './waits.ts';
+export type { SearchOptions } from './optimise.ts';

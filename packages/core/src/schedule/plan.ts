@@ -1,9 +1,11 @@
 import { planSchema, type PlanInput } from '../contract/planInput.ts';
 import { readBy } from '../contract/fault.ts';
-import type { Reason } from './construct.ts';
-import { optimise } from './optimise.ts';
-import { readProblem, type Problem } from './problem.ts';
-import type { Placed, WaitCode } from './state.ts';
+import { conflictIn } from './conflict.ts';
+import { retell } from './construct.ts';
+import { optimise, type Found, type SearchOptions } from './optimise.ts';
+import { dustFreeAt, nameOf, readProblem, recoatFrom, recoatUntil, type Problem } from './problem.ts';
+import type { Timetable } from './timetable.ts';
+import { reasonOf, waitsFor, type Reason, type WaitsFor } from './waits.ts';
 
 /** One step of a plan. Times are ISO 8601 with offset. */
 export interface PlannedStep {
@@ -15,7 +17,7 @@ export interface PlannedStep {
   dustFreeAt: string | null;
   recoatFrom: string | null;
   recoatUntil: string | null;
-  waitsFor: { code: WaitCode; text: string } | null;
+  waitsFor: WaitsFor | null;
 }
 
 export interface PlanWarning {
@@ -46,76 +48,85 @@ export type Plan =
       warnings: PlanWarning[];
     };
 
-const finite = (minute: number | null) => (minute === null || minute === Infinity ? null : minute);
+export type FeasiblePlan = Extract<Plan, { status: 'feasible' }>;
 
-function shown(problem: Problem, placed: Placed): PlannedStep {
-  const iso = (minute: number | null) => (finite(minute) === null ? null : problem.calendar.iso(minute!));
+/** A plan as it is told: every step with its drying and what it waits for. */
+export function told(problem: Problem, begun: Timetable, found: Found, bound: number): FeasiblePlan {
+  const whys = new Map<number, WaitsFor | null>();
+  retell(begun, found.order, found.held, (task, team, why) => whys.set(task.index, waitsFor(problem, task, team, why)));
+  const { table, measures } = found;
   return {
-    id: placed.task.id,
-    surface: placed.task.surface,
-    start: problem.calendar.iso(placed.start),
-    end: problem.calendar.iso(placed.end),
-    crew: [...placed.crew],
-    dustFreeAt: iso(placed.dustFreeAt),
-    recoatFrom: iso(placed.recoatFrom),
-    recoatUntil: iso(placed.recoatUntil),
-    waitsFor: placed.waitsFor,
+    status: 'feasible',
+    steps: problem.tasks.map((task): PlannedStep => {
+      const iso = (minute: number | null) =>
+        minute === null || minute === Infinity ? null : problem.calendar.iso(minute);
+      const end = table.end[task.index]!;
+      const label = task.coat?.figures.dustFreeMin;
+      return {
+        id: task.id,
+        surface: task.surface,
+        start: problem.calendar.iso(table.start[task.index]!),
+        end: problem.calendar.iso(end),
+        crew: task.done ? [...task.done.crew] : table.crew[task.index]!.map((p) => problem.crew[p]!.id),
+        dustFreeAt: label == null ? null : iso(dustFreeAt(task, end)),
+        recoatFrom: iso(recoatFrom(task, end)),
+        recoatUntil: iso(recoatUntil(task, end)),
+        waitsFor: whys.get(task.index) ?? null,
+      };
+    }),
+    finish: problem.calendar.iso(measures.finish),
+    lowerBound: problem.calendar.iso(Math.min(bound, measures.finish)),
+    visits: measures.visits,
+    objective: { finishMin: measures.finish - problem.start, visits: measures.visits },
+    warnings: warningsOf(problem, table),
   };
 }
 
 /** What the plan could not keep of wishes, and what has happened against the sheets. */
-function warningsOf(placed: readonly Placed[]): PlanWarning[] {
-  return placed.flatMap((p): PlanWarning[] => {
-    const step = `${p.task.surface}/${p.task.id}`;
+function warningsOf(problem: Problem, table: Timetable): PlanWarning[] {
+  return problem.tasks.flatMap((task): PlanWarning[] => {
+    if (!task.coat) return [];
     const out: PlanWarning[] = [];
-    if (p.recoatFrom === Infinity)
-      out.push({ code: 'never-opens', step, text: 'In this air the coat never opens for another.' });
-    if (finite(p.recoatFrom) !== null && p.recoatUntil !== null && p.recoatFrom! > p.recoatUntil)
-      out.push({
-        code: 'closes-before-opening',
-        step,
-        text: 'In this air the coat closes before it opens: abrade before the next.',
-      });
-    const next = placed.find((q) => q.task.before === p.task.index);
-    if (p.task.done && next?.task.done && finite(p.recoatFrom) !== null && next.start < p.recoatFrom!)
-      out.push({
-        code: 'recoated-early',
-        step: `${next.task.surface}/${next.task.id}`,
-        text: 'It was started before the coat under it was open.',
-      });
-    const wish = p.task.coat?.figures.recoatPreferredMin;
-    if (wish != null && next && !next.task.done && next.start < p.end + wish)
-      out.push({ code: 'preferred-wait', step, text: 'The longer wait that its sheet prefers is not kept.' });
+    const end = table.end[task.index]!;
+    const opens = recoatFrom(task, end);
+    const closes = recoatUntil(task, end);
+    const next = problem.tasks[task.index + 1]?.before === task.index ? problem.tasks[task.index + 1]! : null;
+    const warn = (code: string, step: string, text: string) => out.push({ code, step, text });
+    if (opens === Infinity) warn('never-opens', nameOf(task), 'In this air the coat never opens for another.');
+    else if (opens !== null && closes !== null && opens > closes)
+      warn(
+        'closes-before-opening',
+        nameOf(task),
+        'In this air the coat closes before it opens: abrade before the next.',
+      );
+    if (!next) return out;
+    const starts = table.start[next.index]!;
+    if (task.done && next.done && opens !== null && starts < opens)
+      warn('recoated-early', nameOf(next), 'It was started before the coat under it was open.');
+    const wish = task.coat.figures.recoatPreferredMin;
+    if (wish != null && !next.done && starts < end + wish)
+      warn('preferred-wait', nameOf(task), 'The longer wait that its sheet prefers is not kept.');
     return out;
   });
 }
 
-/** Plans an input that has been read. */
-export function planRead(input: PlanInput): Plan {
+export const infeasible = (reasons: Reason[]): Plan => ({
+  status: 'infeasible',
+  steps: [],
+  finish: null,
+  lowerBound: null,
+  visits: 0,
+  objective: null,
+  reasons,
+  warnings: [],
+});
+
+/** Plans an input that has been read. The same input and options give the same plan. */
+export function planRead(input: PlanInput, options: SearchOptions = {}): Plan {
   const problem = readProblem(input);
-  const { best, reason, bound } = optimise(problem);
-  if (!best)
-    return {
-      status: 'infeasible',
-      steps: [],
-      finish: null,
-      lowerBound: null,
-      visits: 0,
-      objective: null,
-      reasons: [reason!],
-      warnings: [],
-    };
-  const placed = best.placed.filter((p) => p !== undefined);
-  const finish = placed.length ? Math.max(...placed.map((p) => p.end)) : problem.start;
-  return {
-    status: 'feasible',
-    steps: placed.map((p) => shown(problem, p)),
-    finish: problem.calendar.iso(finish),
-    lowerBound: problem.calendar.iso(Math.min(bound, finish)),
-    visits: best.visits.size,
-    objective: { finishMin: finish - problem.start, visits: best.visits.size },
-    warnings: warningsOf(placed),
-  };
+  const { best, begun, obstacle, bound } = optimise(problem, options);
+  if (best) return told(problem, begun, best, bound);
+  return infeasible(options.explain === false ? [reasonOf(problem, obstacle!)] : conflictIn(input, problem, obstacle!));
 }
 
 /** Reads any JSON value as a job to plan and plans it. Throws `UnusableInput` with every fault. */

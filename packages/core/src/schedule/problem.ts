@@ -1,14 +1,18 @@
-import { chemistryOf, type StepKind } from '../vocabulary/index.ts';
+import { chemistryOf, type HouseRules, type StepKind } from '../vocabulary/index.ts';
 import type { Air } from '../drying/air.ts';
-import { reaches, type Film } from '../drying/dose.ts';
+import { doseTable, type DoseTable, type Film } from '../drying/dose.ts';
+import { rainy, unsuited, type BadHours } from '../drying/limits.ts';
 import type { PlanInput } from '../contract/planInput.ts';
 import type { DryingFigures } from '../shelf/product.ts';
-import { Calendar, WorkingHours, type Minute } from './calendar.ts';
+import { Calendar, WorkingHours, type Minute, type Span } from './calendar.ts';
 
-/** A coat as the plan sees it: its film, its waits in label minutes, its limits. */
+/** A coat as the plan sees it: its figures in label minutes, its limits, and its progress in the air of its place. */
 export interface Coat {
   film: Film;
   figures: Partial<DryingFigures>;
+  dose: DoseTable;
+  unsuited: BadHours;
+  rain: BadHours | null;
 }
 
 /** A step to be placed. Indices point into `Problem.tasks`. */
@@ -20,25 +24,36 @@ export interface Task {
   minutes: number;
   people: number;
   skill: string | null;
+  /** Who may do it. */
+  able: readonly Person[];
   splittable: boolean;
   dusty: boolean;
   onRack: boolean;
   waitMin: number;
+  notBefore: Minute;
+  strongVapour: boolean;
   coat: Coat | null;
   zone: Zone | null;
+  site: number;
   air: Air;
   before: number | null;
   after: readonly number[];
+  /** `before` and `after` together. */
+  preds: readonly number[];
   /** The coat whose closing binds this one. */
   closing: number | null;
+  /** The step on whose local day this one must end. */
+  sameDayAs: number | null;
   done: { start: Minute; end: Minute; crew: readonly string[] } | null;
 }
 
 export interface Zone {
+  index: number;
   id: string;
   noDustWhileWet: boolean;
   maxNightsOut: number | null;
   backBy: string | null;
+  fumesOutBy: string | null;
 }
 
 export interface Person {
@@ -46,73 +61,152 @@ export interface Person {
   id: string;
   skills: ReadonlySet<string>;
   hours: WorkingHours;
+  /** Taken before anything is planned: another calendar, another job. */
+  busy: readonly Span[];
 }
 
 export interface Problem {
   start: Minute;
   calendar: Calendar;
   crew: readonly Person[];
-  racks: number;
+  /** Rack places of each site. */
+  racks: readonly number[];
+  travelMin: number;
+  zones: readonly Zone[];
+  goal: HouseRules['planGoal'];
   tasks: readonly Task[];
   /** Tasks in an order that respects every `before` and `after`. */
   topological: readonly number[];
   followers: readonly (readonly number[])[];
 }
 
-const minuteOf = (text: string): Minute => Math.ceil(Date.parse(text) / 60_000);
+type GivenStep = PlanInput['surfaces'][number]['steps'][number];
+
+export const minuteOf = (text: string): Minute => Math.ceil(Date.parse(text) / 60_000);
 const ABRADES: readonly StepKind[] = ['sand', 'sand-between', 'degloss'];
 const EVERY_DAY_OF_WORK = [1, 2, 3, 4, 5];
 
+/** A series is read once: what is summed up over it stays with it, however often the plan is asked for. */
+const seriesRead = new WeakMap<PlanInput['air'], Air>();
+
 function airOf(given: PlanInput['air']): Air {
-  return given.kind === 'steady' ? given : { ...given, from: minuteOf(given.from) };
+  if (given.kind === 'steady') return given;
+  let known = seriesRead.get(given);
+  if (!known) seriesRead.set(given, (known = { ...given, from: minuteOf(given.from) }));
+  return known;
 }
 
-function coatOf(drying: PlanInput['surfaces'][number]['steps'][number]['drying']): Coat | null {
+function coatOf(drying: GivenStep['drying'], air: Air): Coat | null {
   if (!drying || !Object.values(drying).some((v) => v != null)) return null;
-  const chemistry = drying.chemistry ?? chemistryOf(drying.family!);
-  return { film: { chemistry, minTempC: drying.minTempC ?? null }, figures: { ...drying, chemistry } };
+  const { thickness, ...sheet } = drying;
+  const chemistry = sheet.chemistry ?? chemistryOf(sheet.family!);
+  const figures = { ...sheet, chemistry };
+  const film = { chemistry, minTempC: figures.minTempC ?? null, ...(thickness ? { thickness } : {}) };
+  return {
+    film,
+    figures,
+    dose: doseTable(film, air),
+    unsuited: unsuited(air, figures),
+    rain: figures.rainSafeMin == null ? null : rainy(air),
+  };
 }
 
-/** Reads a plan's input into tasks, people and calendar. The input has been checked. */
-export function readProblem(input: PlanInput): Problem {
+function crewOf(input: PlanInput, calendar: Calendar, start: Minute): Person[] {
+  const { setUpMin, packUpMin } = input.visit ?? {};
+  return input.crew.map((p, index): Person => ({
+    index,
+    id: p.id,
+    skills: new Set(p.skills ?? []),
+    hours: new WorkingHours(
+      calendar,
+      {
+        days: p.days ?? EVERY_DAY_OF_WORK,
+        from: p.from ?? '08:00',
+        to: p.to ?? '16:30',
+        off: new Set(p.off ?? []),
+        setUpMin: setUpMin ?? 0,
+        packUpMin: packUpMin ?? 0,
+      },
+      start,
+    ),
+    busy: (p.busy ?? []).map((b): Span => [minuteOf(b.from), minuteOf(b.to)]),
+  }));
+}
+
+/** The rooms, those that are only named by a surface included. */
+function zonesOf(input: PlanInput): Map<string, Zone> {
+  const zones = new Map<string, Zone>();
+  const given = new Map((input.zones ?? []).map((z) => [z.id, z]));
+  const named = input.surfaces.flatMap((s) => (s.zone ? [s.zone] : []));
+  for (const id of [...given.keys(), ...named]) {
+    if (zones.has(id)) continue;
+    const zone = given.get(id);
+    zones.set(id, {
+      index: zones.size,
+      id,
+      noDustWhileWet: zone?.noDustWhileWet ?? false,
+      maxNightsOut: zone?.maxNightsOut ?? null,
+      backBy: zone?.backBy ?? null,
+      fumesOutBy: zone?.fumesOutBy ?? null,
+    });
+  }
+  return zones;
+}
+
+/** Reads a plan's input into tasks, people and calendar. The input has been checked. A calendar of the same start and zone may be used again. */
+export function readProblem(input: PlanInput, calendar = new Calendar(input.timeZone, minuteOf(input.start))): Problem {
   const start = minuteOf(input.start);
-  const calendar = new Calendar(input.timeZone, start);
-  const zones = new Map((input.zones ?? []).map((z) => [z.id, z]));
+  const crew = crewOf(input, calendar, start);
+  const zones = zonesOf(input);
+  const sites = new Map((input.sites ?? []).map((s, i) => [s.id, i + 1]));
+  const tasks = tasksOf(input, { crew, zones, sites });
+  const followers = tasks.map((): number[] => []);
+  for (const task of tasks) for (const p of task.preds) followers[p]!.push(task.index);
+  return {
+    start,
+    calendar,
+    crew,
+    racks: [input.racks ?? Infinity, ...(input.sites ?? []).map((s) => s.racks ?? Infinity)],
+    travelMin: input.visit?.travelMin ?? 0,
+    zones: [...zones.values()],
+    goal: input.goal ?? 'finish-first',
+    tasks,
+    topological: sorted(tasks, followers),
+    followers,
+  };
+}
+
+interface Around {
+  crew: readonly Person[];
+  zones: ReadonlyMap<string, Zone>;
+  sites: ReadonlyMap<string, number>;
+}
+
+function tasksOf(input: PlanInput, around: Around): Task[] {
   const tasks: Task[] = [];
   const byName = new Map<string, number>();
+  const airs = new Map((input.zones ?? []).map((z) => [z.id, z.air ? airOf(z.air) : null]));
+  const outside = airOf(input.air);
   for (const surface of input.surfaces) {
-    const zone = surface.zone ? zones.get(surface.zone) : undefined;
     let lastCoat: number | null = null;
+    const air = (surface.zone ? airs.get(surface.zone) : null) ?? outside;
     surface.steps.forEach((step, i) => {
       const index = tasks.length;
-      const coat = coatOf(step.drying);
+      const coat = coatOf(step.drying, air);
       byName.set(`${surface.id}/${step.id}`, index);
       tasks.push({
+        ...workIn(step, around),
         index,
-        id: step.id,
         surface: surface.id,
-        kind: step.kind,
-        minutes: step.minutes,
-        people: step.people ?? 1,
-        skill: step.skill ?? null,
-        splittable: step.splittable ?? false,
-        dusty: step.dusty ?? false,
-        onRack: step.onRack ?? false,
-        waitMin: step.waitMin ?? 0,
         coat,
-        zone: surface.zone
-          ? {
-              id: surface.zone,
-              noDustWhileWet: zone?.noDustWhileWet ?? false,
-              maxNightsOut: zone?.maxNightsOut ?? null,
-              backBy: zone?.backBy ?? null,
-            }
-          : null,
-        air: airOf(zone?.air ?? input.air),
+        air,
+        zone: (surface.zone ? around.zones.get(surface.zone) : null) ?? null,
+        site: (surface.site ? around.sites.get(surface.site) : 0) ?? 0,
         before: i > 0 ? index - 1 : null,
         after: [],
+        preds: [],
         closing: coat ? lastCoat : null,
-        done: step.done ? { start: minuteOf(step.start!), end: minuteOf(step.end!), crew: step.crew ?? [] } : null,
+        sameDayAs: step.sameDayAs ? byName.get(`${surface.id}/${step.sameDayAs}`)! : null,
       });
       // An abrading step opens the way for what comes after it, not for itself.
       if (ABRADES.includes(step.kind)) lastCoat = null;
@@ -120,72 +214,57 @@ export function readProblem(input: PlanInput): Problem {
     });
   }
   let at = 0;
-  for (const surface of input.surfaces)
-    for (const step of surface.steps) {
-      const task = tasks[at++]!;
-      tasks[task.index] = { ...task, after: (step.after ?? []).map((name) => byName.get(name)!) };
+  for (const { steps } of input.surfaces)
+    for (const step of steps) {
+      const task = tasks[at]!;
+      const after = (step.after ?? []).map((name) => byName.get(name)!);
+      tasks[at++] = { ...task, after, preds: task.before === null ? after : [task.before, ...after] };
     }
-  const crew = input.crew.map((p, index): Person => ({
-    index,
-    id: p.id,
-    skills: new Set(p.skills ?? []),
-    hours: new WorkingHours(
-      calendar,
-      { days: p.days ?? EVERY_DAY_OF_WORK, from: p.from ?? '08:00', to: p.to ?? '16:30', off: new Set(p.off ?? []) },
-      start,
-    ),
-  }));
-  const followers = tasks.map((): number[] => []);
-  for (const task of tasks) for (const p of predecessors(task)) followers[p]!.push(task.index);
+  return tasks;
+}
+
+function workIn(step: GivenStep, { crew }: Around) {
+  const skill = step.skill ?? null;
   return {
-    start,
-    calendar,
-    crew,
-    racks: input.racks ?? Infinity,
-    tasks,
-    topological: sorted(tasks, followers),
-    followers,
+    id: step.id,
+    kind: step.kind,
+    minutes: step.minutes,
+    people: step.people ?? 1,
+    skill,
+    able: crew.filter((p) => skill === null || p.skills.has(skill)),
+    splittable: step.splittable ?? false,
+    dusty: step.dusty ?? false,
+    onRack: step.onRack ?? false,
+    waitMin: step.waitMin ?? 0,
+    notBefore: step.notBefore ? minuteOf(step.notBefore) : 0,
+    strongVapour: step.strongVapour ?? false,
+    done: step.done ? { start: minuteOf(step.start!), end: minuteOf(step.end!), crew: step.crew ?? [] } : null,
   };
 }
 
-/** Everything that must have ended before a task starts. */
-export function predecessors(task: Task): number[] {
-  return task.before === null ? [...task.after] : [task.before, ...task.after];
-}
-
 function sorted(tasks: readonly Task[], followers: readonly (readonly number[])[]): number[] {
-  const open = tasks.map((t) => predecessors(t).length);
+  const open = tasks.map((t) => t.preds.length);
   const order = tasks.filter((t) => open[t.index] === 0).map((t) => t.index);
   for (let i = 0; i < order.length; i++) for (const f of followers[order[i]!]!) if (--open[f]! === 0) order.push(f);
   return order;
 }
 
-/** When a coat laid from `start` to `end` is dust-free and opens; null where it has no such figure, infinite where it never gets there. */
-export function coatTimes(task: Task, end: Minute): CoatTimes {
-  const last = lastTimes.get(task);
-  if (last?.end === end) return last.times;
-  const times = timesOf(task, end);
-  lastTimes.set(task, { end, times });
-  return times;
+/** When a coat that ends then is dust-free; its end where its sheet says nothing; infinite where this air never gets it there. */
+export function dustFreeAt(task: Task, end: Minute): Minute {
+  const label = task.coat?.figures.dustFreeMin;
+  return label == null ? end : task.coat!.dose.reach(end, label);
 }
 
-export interface CoatTimes {
-  dustFreeAt: Minute | null;
-  recoatFrom: Minute | null;
-  recoatUntil: Minute | null;
+/** When a coat that ends then opens for the next; null where its sheet says nothing. */
+export function recoatFrom(task: Task, end: Minute): Minute | null {
+  const label = task.coat?.figures.recoatMin;
+  return label == null ? null : task.coat!.dose.reach(end, label);
 }
 
-/** Every rule asks for the same end in turn: the last answer is kept. */
-const lastTimes = new WeakMap<Task, { end: Minute; times: CoatTimes }>();
-
-function timesOf(task: Task, end: Minute): CoatTimes {
-  if (!task.coat) return { dustFreeAt: null, recoatFrom: null, recoatUntil: null };
-  const { film, figures } = task.coat;
-  const when = (label: number | null | undefined) =>
-    label == null ? null : (reaches(film, task.air, end, label) ?? Infinity);
-  return {
-    dustFreeAt: when(figures.dustFreeMin),
-    recoatFrom: when(figures.recoatMin),
-    recoatUntil: figures.recoatMaxMin == null ? null : end + Math.floor(figures.recoatMaxMin),
-  };
+/** When a coat that ends then closes; label time, never stretched. Null where it never does. */
+export function recoatUntil(task: Task, end: Minute): Minute | null {
+  const label = task.coat?.figures.recoatMaxMin;
+  return label == null ? null : end + Math.floor(label);
 }
+
+export const nameOf = (task: Task) => `${task.surface}/${task.id}`;

@@ -1,108 +1,101 @@
-import { airAt } from '../drying/air.ts';
-import { airFault, endOfFirstBad } from '../drying/limits.ts';
 import { MOST_DAYS, type Minute } from './calendar.ts';
-import { coatTimes, type Problem, type Task } from './problem.ts';
-import type { State, WaitCode } from './state.ts';
+import { dustFreeAt, recoatFrom, type Problem, type Task } from './problem.ts';
+import type { Timetable } from './timetable.ts';
 
-/** What a rule answers for a start: nothing, or the next start it would allow, and why. */
+/** The rules that can push a start later, by their name in a list of reasons. */
+export type PushRule =
+  | 'order'
+  | 'wait'
+  | 'coat'
+  | 'hours'
+  | 'crew'
+  | 'other-trade'
+  | 'air'
+  | 'rain'
+  | 'back-by'
+  | 'fumes'
+  | 'dust'
+  | 'wet'
+  | 'rack'
+  | 'recoat-closes'
+  | 'nights-out'
+  | 'same-day'
+  | 'posted';
+
+/** What a rule answers for a start: nothing, or the next start it would allow, and which task it has in mind. */
 export interface Push {
   to: Minute;
-  code: WaitCode;
-  /** The rule's name in a list of reasons. */
-  rule: string;
-  text: string;
+  rule: PushRule;
+  by?: number;
 }
 
 /** The rules that bind one coat alone, whatever else is placed. They only ever push a start later. */
 export function pushAlone(problem: Problem, task: Task, start: Minute, end: Minute): Push | null {
-  return pushByAir(task, start, end) ?? pushByBackBy(problem, task, start, end);
+  return task.coat ? (pushByAir(task, start, end) ?? pushByEvening(problem, task, start, end)) : null;
 }
 
 /** The air must suit from the start until dust-free, or longer where the sheet says so; no rain until it is rain-safe. */
 function pushByAir(task: Task, start: Minute, end: Minute): Push | null {
-  if (!task.coat) return null;
-  const { figures } = task.coat;
-  const { dustFreeAt } = coatTimes(task, end);
-  const holdUntil = Math.max(dustFreeAt ?? end, figures.limitsHoldMin == null ? end : end + figures.limitsHoldMin);
+  const { figures, unsuited, rain } = task.coat!;
+  const holdUntil = Math.max(dustFreeAt(task, end), figures.limitsHoldMin == null ? end : end + figures.limitsHoldMin);
   // A coat that takes no time still meets the air of its minute.
-  const bad = endOfFirstBad(
-    task.air,
-    start,
-    Math.max(holdUntil, start + 1),
-    (hour) => airFault(hour, figures) !== null,
-  );
-  if (bad !== null) {
-    const why =
-      airFault(airAt(task.air, Math.min(start, bad === Infinity ? start : bad - 1)), figures) ??
-      'the air does not stay within its limits until it is dust-free';
-    return { to: bad, code: 'air', rule: 'air', text: `Waits for the air: ${why}.` };
-  }
-  if (figures.rainSafeMin == null) return null;
-  const wet = endOfFirstBad(
-    task.air,
-    start,
-    Math.max(end + figures.rainSafeMin, start + 1),
-    (hour) => (hour.rainMm ?? 0) > 0,
-  );
-  return wet === null
-    ? null
-    : { to: wet, code: 'air', rule: 'air', text: 'Waits for the rain: it must stay dry until it is rain-safe.' };
+  const bad = unsuited.firstEnd(start, Math.max(holdUntil, start + 1));
+  if (bad !== null) return { to: bad, rule: 'air' };
+  if (!rain) return null;
+  const wet = rain.firstEnd(start, Math.max(end + figures.rainSafeMin!, start + 1));
+  return wet === null ? null : { to: wet, rule: 'rain' };
 }
 
-/** A room that must be back in use by evening: the coat starts and is dust-free on one day, before that hour. */
-function pushByBackBy(problem: Problem, task: Task, start: Minute, end: Minute): Push | null {
-  const backBy = task.zone?.backBy;
-  if (!task.coat || !backBy) return null;
+/** A room that is wanted back, or slept in, by evening: the coat starts and is dust-free on one day, before that hour. */
+function pushByEvening(problem: Problem, task: Task, start: Minute, end: Minute): Push | null {
+  const { zone } = task;
+  if (!zone) return null;
+  const backBy = zone.backBy;
+  const fumes = task.strongVapour ? zone.fumesOutBy : null;
+  if (!backBy && !fumes) return null;
+  const clock = backBy && fumes ? (backBy < fumes ? backBy : fumes) : (backBy ?? fumes)!;
   const { calendar } = problem;
   const day = calendar.dayOf(start);
-  const dry = coatTimes(task, end).dustFreeAt ?? end;
-  if (dry <= calendar.at(day, backBy)) return null;
+  if (dustFreeAt(task, end) <= calendar.at(day, clock)) return null;
   const tooFar = day - calendar.dayOf(problem.start) > MOST_DAYS;
-  return {
-    to: tooFar ? Infinity : calendar.midnight(day + 1),
-    code: 'room',
-    rule: 'back-by',
-    text: `Waits for a day on which it is dust-free by ${backBy}, when the room is wanted back.`,
-  };
+  return { to: tooFar ? Infinity : calendar.midnight(day + 1), rule: clock === backBy ? 'back-by' : 'fumes' };
 }
 
 /** The rules between tasks: no dust near wet film, places on the rack. */
-export function pushByOthers(problem: Problem, state: State, task: Task, start: Minute, end: Minute): Push | null {
-  return pushByDust(state, task, start, end) ?? pushByRack(problem, state, task, start, end);
+export function pushByOthers(problem: Problem, table: Timetable, task: Task, start: Minute, end: Minute): Push | null {
+  return pushByDust(table, task, start, end) ?? pushByRack(problem, table, task, start, end);
 }
 
-function pushByDust(state: State, task: Task, start: Minute, end: Minute): Push | null {
+function pushByDust(table: Timetable, task: Task, start: Minute, end: Minute): Push | null {
   if (!task.zone?.noDustWhileWet) return null;
-  const use = state.zone(task.zone.id);
+  const at = task.zone.index;
   if (task.dusty) {
-    const near = use.wet.find((w) => w.task !== task.index && w.span[0] < end && w.span[1] > start);
-    if (near)
-      return { to: near.span[1], code: 'dust', rule: 'dust', text: 'Waits until the film in this room is dust-free.' };
+    const { from, to, task: of } = table.wet[at]!;
+    for (let i = 0; i < from.length; i++)
+      if (from[i]! < end && to[i]! > start) return { to: to[i]!, rule: 'dust', by: of[i]! };
   }
   if (!task.coat) return null;
-  const wetUntil = coatTimes(task, end).dustFreeAt ?? end;
-  const dusty = use.dusty.find((d) => d.task !== task.index && d.span[0] < wetUntil && d.span[1] > start);
-  return dusty
-    ? {
-        to: Math.max(dusty.span[1], start + 1),
-        code: 'dust',
-        rule: 'dust',
-        text: 'Waits until the dusty work in this room is over.',
-      }
-    : null;
+  const wetUntil = dustFreeAt(task, end);
+  const { from, to, task: of } = table.dusty[at]!;
+  for (let i = 0; i < from.length; i++)
+    if (from[i]! < wetUntil && to[i]! > start) return { to: Math.max(to[i]!, start + 1), rule: 'wet', by: of[i]! };
+  return null;
 }
 
-function pushByRack(problem: Problem, state: State, task: Task, start: Minute, end: Minute): Push | null {
-  if (!task.onRack || problem.racks === Infinity) return null;
-  if (problem.racks === 0) return { to: Infinity, code: 'rack', rule: 'rack', text: 'There is no rack.' };
-  const until = Math.max(end, coatTimes(task, end).recoatFrom ?? end);
-  const near = state.racks.filter(([a, b]) => a < until && b > start);
+function pushByRack(problem: Problem, table: Timetable, task: Task, start: Minute, end: Minute): Push | null {
+  const places = problem.racks[task.site]!;
+  if (!task.onRack || places === Infinity) return null;
+  if (places === 0) return { to: Infinity, rule: 'rack' };
+  const until = Math.max(end, recoatFrom(task, end) ?? end);
+  const use = table.racks[task.site]!;
+  const near: number[] = [];
+  for (let i = 0; i < use.from.length; i++) if (use.from[i]! < until && use.to[i]! > start) near.push(i);
+  if (near.length < places) return null;
   // The fullest moment within the stay is the start of one of those there, or its own.
-  const full = [start, ...near.map(([a]) => Math.max(a, start))].filter(
-    (at) => near.filter(([a, b]) => a <= at && b > at).length >= problem.racks,
-  );
-  if (full.length === 0) return null;
-  const at = Math.min(...full);
-  const leaves = Math.min(...near.filter(([a, b]) => a <= at && b > at).map(([, b]) => b));
-  return { to: leaves, code: 'rack', rule: 'rack', text: 'Waits for a place on the drying rack.' };
+  let full = Infinity;
+  for (const at of [start, ...near.map((i) => Math.max(use.from[i]!, start))])
+    if (at < full && near.filter((i) => use.from[i]! <= at && use.to[i]! > at).length >= places) full = at;
+  if (full === Infinity) return null;
+  const there = near.filter((i) => use.from[i]! <= full && use.to[i]! > full);
+  return { to: Math.min(...there.map((i) => use.to[i]!)), rule: 'rack' };
 }

@@ -21,6 +21,7 @@ export const HOUSE_RULES = {
   caulkWhen: ['by-situation', 'after-primer', 'before-primer'],
   roomOrder: ['ceiling-wall-trim', 'trim-first'],
   rollers: ['new-each-coat', 'wash'],
+  planGoal: ['finish-first', 'fewer-visits', 'rooms-back-first'],
 } as const;
 
 export type HouseRuleCode = keyof typeof HOUSE_RULES;

@@ -445,4 +445,12 @@ export const HOUSE_RULE_LABELS: Record<HouseRuleCode, { title: string; choices: 
     choices: { 'ceiling-wall-trim': 'ceiling, wall, trim', 'trim-first': 'trim first' },
   },
   rollers: { title: 'Rollers', choices: { 'new-each-coat': 'new sleeve each coat', wash: 'washed and used again' } },
+  planGoal: {
+    title: 'What the plan seeks first',
+    choices: {
+      'finish-first': 'the earliest finish',
+      'fewer-visits': 'the fewest visits',
+      'rooms-back-first': 'rooms back soonest',
+    },
+  },
 };

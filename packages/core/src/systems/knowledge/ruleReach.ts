@@ -27,4 +27,5 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   caulkWhen: (c) => c.is('gaps', 'moving-joints', 'silicone', 'end-grain', 'rot'),
   roomOrder: () => false,
   rollers: () => false,
+  planGoal: () => false,
 };

@@ -97,4 +97,9 @@ export const SCHOOLS: Record<HouseRuleCode, Record<string, SchoolWord>> = {
     'new-each-coat': { prefers: 'firms that count hours', because: 'a sleeve costs less than washing it' },
     wash: { prefers: 'thrifty hands', because: 'a washed sleeve sheds no lint' },
   },
+  planGoal: {
+    'finish-first': { prefers: 'most', because: 'the house is given back whole, and the next job can begin' },
+    'fewer-visits': { prefers: 'firms that drive far', because: 'a day on the road paints nothing' },
+    'rooms-back-first': { prefers: 'those who paint lived-in houses', because: 'a family can do without one room, not five' },
+  },
 };
