@@ -12,6 +12,7 @@ export { assessSchema, houseRulesSchema, surfaceSchema, testSchema, type AssessI
 export { assess, assessRead, caseOf, factsOf, type Assessment, type Known } from './assess.ts';
 export * from './drying/index.ts';
 export * from './schedule/index.ts';
+export * from './weather/index.ts';
 export { planSchema, type PlanInput } from './contract/planInput.ts';
 export { lightness, chroma, colourDifference } from './units/colour.ts';
 export * from './ledger/index.ts';

@@ -1,0 +1,7 @@
+export { climateHour, stationHours, type Hours, type Place, type Weather } from './station.ts';
+export { forecast, type ForecastDoubt, type Forecast } from './forecast.ts';
+export { roomHours, type RoomAir } from './indoors.ts';
+export { sunOn, surfaceHours } from './surfaceTemperature.ts';
+export { readReadings, type ReadingFault, type Readings, type ReadingsRead } from './readings.ts';
+export { below, relianceOf, type Reliance } from './reliance.ts';
+export { latestStart } from './lastDay.ts';
