@@ -20,7 +20,7 @@ import { LedgerController } from './ledger/ledger.controller.ts';
 import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
 import { SessionGuard } from './people/session.ts';
-import { Plans, PlansController } from './plans/plans.ts';
+import { FirmPlanController, Plans, PlansController } from './plans/plans.ts';
 import { Pricing, PricingController } from './pricing/pricing.ts';
 import { Rules, RulesController } from './rules/rules.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
@@ -34,6 +34,7 @@ import { Findings, FindingsController } from './walkround/findings.ts';
 import { Photos, PhotosController } from './walkround/photos.ts';
 import { Walkround, WalkroundController } from './walkround/walkround.ts';
 import { Work, WorkController } from './work/work.ts';
+import { WeatherController, WeatherService } from './weather/weather.ts';
 import { WritesModule } from './writes/writes.module.ts';
 
 @Module({
@@ -48,6 +49,7 @@ import { WritesModule } from './writes/writes.module.ts';
     DocumentsController,
     FindController,
     FindingsController,
+    FirmPlanController,
     HealthController,
     JobsController,
     LedgerController,
@@ -61,6 +63,7 @@ import { WritesModule } from './writes/writes.module.ts';
     SystemsController,
     TrialsController,
     WalkroundController,
+    WeatherController,
     WorkController,
   ],
   providers: [
@@ -84,6 +87,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Systems,
     Trials,
     Walkround,
+    WeatherService,
     Work,
     { provide: APP_GUARD, useClass: SessionGuard },
     { provide: APP_FILTER, useClass: ErrorsFilter },

@@ -3,7 +3,8 @@ import { ApiTags } from '@nestjs/swagger';
 import { aftercareOf, isCoat } from '@rustic/core';
 import { JobEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
-import { airOfRoom, systemOf, workOn } from '../jobs/houseReading.ts';
+import { systemOf, workOn } from '../jobs/houseReading.ts';
+import { lastRead } from '../weather/airOfRoom.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
@@ -33,7 +34,7 @@ export class Aftercare {
           const items = aftercareOf(
             system.c,
             { end: log.endedAt.toISOString(), product, thickness },
-            airOfRoom(records, surface.roomId),
+            lastRead(records, surface.roomId),
             records.firm.timeZone,
             records.firm.hemisphere,
           );

@@ -1,17 +1,19 @@
 import { Body, Controller, Get, Injectable, NotFoundException, Param, Post, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { IsOptional, IsString, IsUUID, Matches } from 'class-validator';
+import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import { DataSource, In } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { JobEntity, PersonEntity } from '../database/entities.ts';
+import { BusyTimeEntity, CalendarFeedEntity } from '../database/calendarEntities.ts';
+import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, readJobs } from '../jobs/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';
 import { digest, TOKEN } from '../people/tokens.ts';
 import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { refusedWith } from '../http/refused.ts';
+import { busyTimes, UnreadableCalendar, type Busy } from './busyFile.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
 
 export class FeedBody {
@@ -19,6 +21,16 @@ export class FeedBody {
   /** Made where the act is made: only its hash is kept. Null closes the feed. */
   @IsOptional() @IsString() @Matches(TOKEN) token: string | null;
 }
+
+export class BusyBody {
+  @IsUUID() id: string;
+  /** An iCalendar file; null takes back what was read in. */
+  @IsOptional() @IsString() @MaxLength(400_000) ics: string | null;
+}
+
+/** So far ahead another calendar is read. */
+const AHEAD_DAYS = 400;
+const DAY_MS = 86_400_000;
 
 const nothing = () => new NotFoundException('There is nothing here. The feed may have been closed.');
 
@@ -37,10 +49,29 @@ export class Calendar {
     return calendarFile(records.job.title, posted ? eventsOf(records, posted, null) : []);
   }
 
-  /** Where this person's feed stands. */
-  async feed(who: Who): Promise<{ madeAt: Date | null }> {
-    const [feed] = await this.writes.reading(who).find(CalendarFeedEntity, { personId: who.personId });
-    return { madeAt: feed?.madeAt ?? null };
+  /** Where this person's feed stands, and when they are taken by something else. */
+  async feed(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const [feed] = await scope.find(CalendarFeedEntity, { personId: who.personId });
+    const busy = await scope.find(BusyTimeEntity, { personId: who.personId }, { startsAt: 'ASC' });
+    const ahead = busy.filter((b) => b.endsAt > who.now);
+    return {
+      madeAt: feed?.madeAt ?? null,
+      busy: ahead.length,
+      next: ahead.slice(0, 8).map(({ title, startsAt, endsAt }) => ({ title, startsAt, endsAt })),
+    };
+  }
+
+  /** Reads a person's own calendar in: what it held before gives way to what it holds now. Read whole or not at all. */
+  async setBusy(who: Who, body: BusyBody): Promise<{ busy: number }> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+      const until = new Date(who.now.getTime() + AHEAD_DAYS * DAY_MS);
+      const times = body.ics ? read(body.ics, timeZone, new Date(who.now.getTime() - DAY_MS), until) : [];
+      await scope.manager.delete(BusyTimeEntity, { firmId: who.firmId, personId: who.personId });
+      for (const time of times) await scope.add(BusyTimeEntity, { id: uuid(), personId: who.personId, ...time });
+      return { busy: times.length };
+    });
   }
 
   /** A new feed closes the one before it. */
@@ -92,6 +123,9 @@ export class CalendarController {
   @Get('calendar') feed(@Sender() who: Who) {
     return this.calendar.feed(who);
   }
+  @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
+    return this.calendar.setBusy(who, body);
+  }
   @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
     return this.calendar.setFeed(who, body);
   }
@@ -103,5 +137,14 @@ export class CalendarController {
     const file = await this.calendar.ofToken(token, new Date());
     response.setHeader('Cache-Control', 'private, no-store');
     response.type('text/calendar; charset=utf-8').send(file);
+  }
+}
+
+function read(ics: string, zone: string, from: Date, to: Date): Busy[] {
+  try {
+    return busyTimes(ics, zone, from, to);
+  } catch (error) {
+    if (!(error instanceof UnreadableCalendar)) throw error;
+    throw refusedWith([{ path: 'ics', message: error.message }]);
   }
 }

@@ -12,6 +12,7 @@ import type {
   Plan,
   PlanInput,
   PriceSettings,
+  Readings,
   RoomSketch,
   SketchPlace,
   Step,
@@ -37,7 +38,17 @@ export class FirmEntity {
   @Column('json') weights: Partial<Weights>;
   /** How it prices, where that is not the usual way. */
   @Column('json') pricing: Partial<PriceSettings>;
+  /** What a visit costs beside the work, and the days on which nobody works. */
+  @Column('json') planning: Planning;
   @VersionColumn() version: number;
+}
+
+/** Minutes; dates as YYYY-MM-DD. What is not said is none. */
+export interface Planning {
+  setUpMin?: number;
+  packUpMin?: number;
+  travelMin?: number;
+  holidays?: string[];
 }
 
 export type Role = 'owner' | 'estimator' | 'painter' | 'read-only';
@@ -51,6 +62,8 @@ export class PersonEntity extends FirmOwned {
   @Column('varchar', { length: 12 }) role: Role;
   /** Working days and hours on the plan; null where the person does not paint. */
   @Column('json', { nullable: true }) hours: { days: number[]; from: string; to: string } | null;
+  /** What not everybody can do: a step that asks for it goes to those who have it. */
+  @Column('json') skills: string[];
 }
 
 @Entity('session')
@@ -126,6 +139,9 @@ export interface Offer {
   key: string;
 }
 
+export const AIR_SOURCES = ['reading', 'sensor', 'station', 'file'] as const;
+export type AirSource = (typeof AIR_SOURCES)[number];
+
 @Entity('room')
 export class RoomEntity extends FirmOwned {
   @Column('char', { length: 36, name: 'job_id' }) jobId: string;
@@ -133,6 +149,11 @@ export class RoomEntity extends FirmOwned {
   @Column('int') position: number;
   @Column('boolean', { name: 'no_dust_while_wet' }) noDustWhileWet: boolean;
   @Column('varchar', { length: 5, name: 'back_by', nullable: true }) backBy: string | null;
+  /** By when strong vapour must be gone: people sleep or eat there. */
+  @Column('varchar', { length: 5, name: 'fumes_out_by', nullable: true }) fumesOutBy: string | null;
+  @Column('int', { name: 'max_nights_out', nullable: true }) maxNightsOut: number | null;
+  /** Where its air is known from: the last reading by hand, its sensor, the weather station, or a file of readings. */
+  @Column('varchar', { length: 8, name: 'air_from' }) airFrom: AirSource;
   @Column('varchar', { length: 10 }) kind: 'room' | 'elevation';
   @Column('varchar', { length: 5, nullable: true }) facing: Facing | null;
   @Column('json', { nullable: true }) sketch: RoomSketch | null;
@@ -275,6 +296,16 @@ export class AirReadingEntity extends FirmOwned {
   @Column('char', { length: 36, name: 'room_id' }) roomId: string;
   @Column('double', { name: 'temperature_c' }) temperatureC: number;
   @Column('double', { name: 'relative_humidity_pct' }) relativeHumidityPct: number;
+  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** Hourly readings of a room from a file; the newest stands. */
+@Entity('air_series')
+export class AirSeriesEntity extends FirmOwned {
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
+  @Column('char', { length: 36, name: 'room_id' }) roomId: string;
+  @Column('json') readings: Readings;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
   @Column('datetime', { precision: 3 }) at: Date;
 }

@@ -1,5 +1,6 @@
 import {
   AirReadingEntity,
+  AirSeriesEntity,
   FindingEntity,
   FirmEntity,
   JobEntity,
@@ -16,7 +17,7 @@ import {
   TestRecordEntity,
   WorkLogEntity,
 } from './entities.ts';
-import { CalendarFeedEntity } from './calendarEntities.ts';
+import { BusyTimeEntity, CalendarFeedEntity } from './calendarEntities.ts';
 import {
   AgreementEntity,
   ClientLinkEntity,
@@ -56,4 +57,6 @@ export const ENTITIES = [
   ClientVisitEntity,
   ShoppingTickEntity,
   CalendarFeedEntity,
+  BusyTimeEntity,
+  AirSeriesEntity,
 ];

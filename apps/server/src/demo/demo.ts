@@ -68,6 +68,7 @@ export class Demo {
     const passwordHash = await hashPassword(DEMO_PASSWORD);
     const people = DEMO_PEOPLE.map((p) => ({
       ...p,
+      skills: [...p.skills],
       hours: p.hours && { ...p.hours, days: [...p.hours.days] },
       id: uuid(),
       firmId,
@@ -130,7 +131,8 @@ export class Demo {
         facing: room.facing ?? null,
         sketch: sketchOf(room),
       });
-      if (room.backBy) await this.database.manager.update(RoomEntity, { id: roomId }, { backBy: room.backBy });
+      const asked = { ...(room.backBy ? { backBy: room.backBy } : {}), airFrom: room.airFrom ?? (room.facing ? 'station' : 'reading') } as const;
+      await this.database.manager.update(RoomEntity, { id: roomId }, asked);
       for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
     }
     if (demo.trial) await this.loadTrial(who, jobId, demo.trial, laid);

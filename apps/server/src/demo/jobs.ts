@@ -1,5 +1,5 @@
 import type { Access, Facing, Family, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
-import type { Exclusion, JobStatus } from '../database/entities.ts';
+import type { AirSource, Exclusion, JobStatus } from '../database/entities.ts';
 
 export interface DemoSurface {
   name: string;
@@ -35,6 +35,8 @@ export interface DemoJob {
 export interface DemoRoom {
   name: string;
   backBy?: string;
+  /** Where its air is known from: elevations by the station, rooms by hand where not said. */
+  airFrom?: AirSource;
   /** Size and openings, from which the walls are unfolded; in metres. */
   size?: { lengthM: number; widthM: number; heightM: number; windows: number; doors: number };
   /** Which way an elevation looks; rooms have none. */
@@ -148,6 +150,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
       {
         name: 'Parlour',
+        airFrom: 'sensor',
         size: { lengthM: 4.9, widthM: 4, heightM: 2.8, windows: 2, doors: 1 },
         surfaces: [
           {

@@ -12,7 +12,6 @@ import {
   runLine,
   USUAL_WEIGHTS,
   workOf,
-  type Air,
   type AssessInput,
   type Case,
   type Composed,
@@ -35,6 +34,7 @@ import {
 import type { SurfaceEntity, SystemChoiceEntity, WorkLogEntity } from '../database/entities.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { paintedM2 } from './leftOut.ts';
+import { airOfRoom } from '../weather/airOfRoom.ts';
 import { standingTests, type JobRecords } from './jobRecords.ts';
 
 /** Everything flagged on a surface: at the walk-round, and since, while working. */
@@ -179,16 +179,6 @@ export function systemOf(
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
 }
 
-/** The air of a room: its last reading, else the job's. */
-export function airOfRoom(records: JobRecords, roomId: string): Air & { kind: 'steady' } {
-  const reading = records.readings.filter((r) => r.roomId === roomId).at(-1);
-  return {
-    kind: 'steady',
-    temperatureC: reading?.temperatureC ?? records.job.temperatureC,
-    relativeHumidityPct: reading?.relativeHumidityPct ?? records.job.relativeHumidityPct,
-  };
-}
-
 /** A step's work with the products that were really laid, where they were logged. */
 export function workOn(
   records: JobRecords,
@@ -217,5 +207,8 @@ export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
 /** Where a surface stands by the clock. */
 export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
   const { work, done } = workOn(records, surface, systemOf(records, surface));
-  return { ...runLine(work, done, airOfRoom(records, surface.roomId), Math.floor(now.getTime() / 60_000)), work };
+  return {
+    ...runLine(work, done, airOfRoom(records, surface.roomId, now).air, Math.floor(now.getTime() / 60_000)),
+    work,
+  };
 }

@@ -2,6 +2,7 @@ import { FURTHEST, rateFrom, type LearnedRate, type StepKind, type Substrate, ty
 import { In } from 'typeorm';
 import {
   AirReadingEntity,
+  AirSeriesEntity,
   FindingEntity,
   FirmEntity,
   JobEntity,
@@ -26,6 +27,8 @@ export interface JobRecords {
   choices: SystemChoiceEntity[];
   work: WorkLogEntity[];
   readings: AirReadingEntity[];
+  /** Hourly readings from files; the newest of a room last. */
+  series: AirSeriesEntity[];
   findings: FindingEntity[];
   photos: PhotoEntity[];
   /** Accepted trials: this job's, and those that the firm keeps for every job. */
@@ -53,7 +56,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
   if (jobs.length === 0) return [];
   const jobId = In(jobs.map((j) => j.id));
   const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
-  const [rooms, surfaces, tests, choices, work, readings, findings, photos, concluded, shelf, learned] =
+  const [rooms, surfaces, tests, choices, work, readings, series, findings, photos, concluded, shelf, learned] =
     await Promise.all([
       scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
       scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
@@ -61,6 +64,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
       scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
       scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
       scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
+      scope.find(AirSeriesEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
       scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
       scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
       scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
@@ -79,6 +83,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[]): Pr
       choices: own(choices),
       work: own(work),
       readings: own(readings),
+      series: own(series),
       findings: own(findings),
       photos: own(photos),
       trials: newest

@@ -46,7 +46,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsNotedTime } from '../http/checks.ts';
-import type { Exclusion, JobStatus } from '../database/entities.ts';
+import { AIR_SOURCES, type AirSource, type Exclusion, type JobStatus } from '../database/entities.ts';
 
 const STATUSES: JobStatus[] = ['walk-round', 'quoted', 'planned', 'active', 'aftercare'];
 
@@ -114,6 +114,8 @@ export class PlaceBody {
   @IsNumber() @Min(0) @Max(METRES) y: number;
 }
 
+const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
+
 export class RoomBody {
   @IsUUID() id: string;
   @IsString() @MinLength(1) @MaxLength(120) name: string;
@@ -128,6 +130,16 @@ export class RoomChange {
   @IsOptional() @IsString() @MinLength(1) @MaxLength(120) name?: string;
   @IsOptional() @IsIn(FACINGS) facing?: Facing | null;
   @IsOptional() @ValidateNested() @Type(() => SketchBody) sketch?: SketchBody | null;
+  @IsOptional() @IsBoolean() noDustWhileWet?: boolean;
+  @IsOptional() @Matches(CLOCK, { message: 'must be a time of day as HH:MM' }) backBy?: string | null;
+  @IsOptional() @Matches(CLOCK, { message: 'must be a time of day as HH:MM' }) fumesOutBy?: string | null;
+  @IsOptional() @IsInt() @Min(0) @Max(365) maxNightsOut?: number | null;
+  @IsOptional() @IsIn(AIR_SOURCES) airFrom?: AirSource;
+}
+
+export class ReadingsBody {
+  @IsUUID() id: string;
+  @IsString() @MinLength(1) @MaxLength(400_000) csv: string;
 }
 
 class BoxBody extends PlaceBody {

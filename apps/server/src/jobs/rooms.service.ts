@@ -92,6 +92,9 @@ export class Rooms {
       kind: body.kind ?? 'room',
       facing: body.facing ?? null,
       sketch: body.sketch ?? null,
+      fumesOutBy: null,
+      maxNightsOut: null,
+      airFrom: 'reading',
     });
     await this.ledger.append(scope, { jobId, kind: 'room-added', subject: room.id, at: scope.who.now, payload: body });
     return { ...room, version: 1 };
@@ -139,6 +142,11 @@ export class Rooms {
         name: body.name ?? room.name,
         facing: body.facing === undefined ? room.facing : body.facing,
         sketch: body.sketch === undefined ? room.sketch : body.sketch,
+        noDustWhileWet: body.noDustWhileWet ?? room.noDustWhileWet,
+        backBy: body.backBy === undefined ? room.backBy : body.backBy,
+        fumesOutBy: body.fumesOutBy === undefined ? room.fumesOutBy : body.fumesOutBy,
+        maxNightsOut: body.maxNightsOut === undefined ? room.maxNightsOut : body.maxNightsOut,
+        airFrom: body.airFrom ?? room.airFrom,
       };
       const saved = await scope.manager.save(RoomEntity, { ...room, ...change });
       await this.ledger.append(scope, {

@@ -1,13 +1,22 @@
-import { isCoat, type Element, type PlanInput, type PlanStep } from '@rustic/core';
+import { isCoat, type Air, type Element, type HouseRules, type PlanInput, type PlanStep } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
-import { airOfRoom, systemOf, workOn } from '../jobs/houseReading.ts';
+import type { BusyTimeEntity } from '../database/calendarEntities.ts';
+import type { PersonEntity, PostedPlanEntity, SurfaceEntity } from '../database/entities.ts';
+import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
+import { airOfRoom, outsideAir } from '../weather/airOfRoom.ts';
+import { inOrder } from './roomOrder.ts';
 
 const iso = (at: Date, zone: string) => DateTime.fromJSDate(at, { zone }).toISO({ suppressMilliseconds: true })!;
-const FROM_THE_TOP: Partial<Record<Element, number>> = { ceiling: 0, wall: 1, masonry: 1 };
-const TRIM_FIRST: Partial<Record<Element, number>> = { ceiling: 0, wall: 2, masonry: 2 };
+
+/** The people of a firm, and what takes them elsewhere. */
+export interface Crew {
+  people: readonly PersonEntity[];
+  busy: readonly BusyTimeEntity[];
+  /** Plans of other jobs that were posted: their people are taken then. */
+  elsewhere: readonly PostedPlanEntity[];
+}
 
 /** When planning begins: not before the job does, and not in the past. */
 function planStart(records: JobRecords, now: Date): Date {
@@ -15,85 +24,153 @@ function planStart(records: JobRecords, now: Date): Date {
   return new Date(Math.ceil(begins / 300_000) * 300_000);
 }
 
+/** What only some can do: asked for where the firm has said who can. */
+const skillOf = (method: string | undefined, people: readonly PersonEntity[]) =>
+  method === 'spray' && people.some((p) => p.skills.includes('spray')) ? 'spray' : null;
+
 /** A surface's steps; what was logged is done, and so is whatever had to come before it. */
-function stepsOf(records: JobRecords, surface: SurfaceEntity): PlanStep[] {
+function stepsOf(records: JobRecords, surface: SurfaceEntity, people: readonly PersonEntity[]): PlanStep[] {
   const system = systemOf(records, surface);
-  const { work, logs } = workOn(records, surface, system);
+  const { work, logs, done } = workOn(records, surface, system);
   const offTheWall = system.steps.some((s) => s.kind === 'unhang');
   const zone = records.firm.timeZone;
   const lastDone = work.findLastIndex((w) => logs.some((log) => log.stepId === w.plan.id));
-  return work.map((w, i): PlanStep => {
-    const step = { ...w.plan, ...(offTheWall && isCoat(w.plan.kind) ? { onRack: true } : {}) };
+  const personOf = new Map(people.map((p) => [p.name, p.id]));
+  const steps = work.map((w, i): PlanStep => {
+    const skill = skillOf(system.steps[w.step]?.method, people);
+    const step: PlanStep = {
+      ...w.plan,
+      ...(offTheWall && isCoat(w.plan.kind) ? { onRack: true } : {}),
+      ...(w.product?.odour === 'strong' && w.plan.drying ? { strongVapour: true } : {}),
+      ...(skill ? { skill } : {}),
+    };
     if (i > lastDone) return step;
     const own = logs.find((log) => log.stepId === w.plan.id);
+    const thickness = done.find((d) => d.stepId === w.plan.id)?.thickness ?? 1;
     // Not logged itself, but something after it was: it was done by then.
     const next =
       own ??
       logs
         .filter((log) => work.findIndex((x) => x.plan.id === log.stepId) > i)
         .sort((a, b) => a.startedAt.getTime() - b.startedAt.getTime())[0]!;
+    const by = own ? personOf.get(own.byName) : undefined;
     return {
       ...step,
+      ...(step.drying && thickness !== 1 ? { drying: { ...step.drying, thickness } } : {}),
       done: true,
       start: iso(next.startedAt, zone),
       end: iso(own ? own.endedAt : next.startedAt, zone),
+      ...(by ? { crew: [by] } : {}),
     };
   });
+  return backByEvening(surface, steps);
 }
 
-/** Top-down, or the other school: the first finish coat of a lower rank waits for the last coat of the rank above it in its room. */
-function inRoomOrder(records: JobRecords, surfaces: PlanInput['surfaces']): void {
-  const ranks =
-    (records.job.houseRules.roomOrder ?? records.firm.houseRules.roomOrder) === 'trim-first'
-      ? TRIM_FIRST
-      : FROM_THE_TOP;
-  const rank = (id: string) =>
-    ranks[records.surfaces.find((s) => s.id === id)!.facts.element] ?? (ranks === TRIM_FIRST ? 1 : 2);
-  for (const surface of surfaces) {
-    const first = surface.steps.find((s) => s.kind === 'finish-coat');
-    if (!first || first.done) continue;
-    const above = surfaces
-      .filter((o) => o.zone === surface.zone && rank(o.id) < rank(surface.id))
-      .map((o) => [o.id, o.steps.findLast((s) => isCoat(s.kind))?.id] as const);
-    first.after = above.filter(([, id]) => id).map(([o, id]) => `${o}/${id}`);
-  }
+const OPENS_THE_HOUSE: readonly Element[] = ['door', 'window'];
+
+/** An outside door that is taken off is hung again the same day, unless its opening is closed meanwhile. */
+function backByEvening(surface: SurfaceEntity, steps: PlanStep[]): PlanStep[] {
+  const off = steps.find((s) => s.kind === 'unhang');
+  const outside = surface.facts.exposure?.startsWith('exterior') && OPENS_THE_HOUSE.includes(surface.facts.element);
+  if (!off || off.done || !outside || steps.some((s) => s.kind === 'close-opening')) return steps;
+  return steps.map((s) => (s.kind === 'rehang' ? { ...s, sameDayAs: off.id } : s));
 }
 
-/** The question the planner is asked for a job, from its record, its people and its air. */
-export function planInputOf(records: JobRecords, people: readonly PersonEntity[], now: Date): PlanInput {
-  const crew = people.filter((p) => p.hours && records.job.crewIds.includes(p.id));
-  const surfaces = records.surfaces
-    .filter((s) => !isLeftOut(s))
-    .map((surface) => ({
-      id: surface.id,
-      zone: surface.roomId,
-      steps: stepsOf(records, surface),
-    }));
-  inRoomOrder(records, surfaces);
-  return {
-    start: iso(planStart(records, now), records.firm.timeZone),
-    timeZone: records.firm.timeZone,
-    crew: crew.map((p) => ({
+/** A series as the contract has it: its first hour in words. */
+const airGiven = (air: Air): PlanInput['air'] =>
+  air.kind === 'steady'
+    ? air
+    : {
+        ...air,
+        from: new Date(air.from * 60_000).toISOString(),
+        temperatureC: [...air.temperatureC],
+        relativeHumidityPct: [...air.relativeHumidityPct],
+        surfaceC: air.surfaceC ? [...air.surfaceC] : null,
+        rainMm: air.rainMm ? [...air.rainMm] : null,
+        windMs: air.windMs ? [...air.windMs] : null,
+      };
+
+/** When people are taken: by their own calendar, and by the posted plans of other jobs. */
+function busyOf(person: PersonEntity, crew: Crew, now: Date): { from: string; to: string }[] {
+  const own = crew.busy
+    .filter((b) => b.personId === person.id && b.endsAt > now)
+    .map((b) => ({ from: b.startsAt.toISOString(), to: b.endsAt.toISOString() }));
+  const there = crew.elsewhere.flatMap(({ plan }) =>
+    plan.steps
+      .filter((s) => s.crew.includes(person.id) && Date.parse(s.end) > now.getTime())
+      .map((s) => ({ from: s.start, to: s.end })),
+  );
+  return [...own, ...there];
+}
+
+function crewOf(records: JobRecords, crew: Crew, ids: readonly string[], now: Date): PlanInput['crew'] {
+  return crew.people
+    .filter((p) => p.hours && ids.includes(p.id))
+    .map((p) => ({
       id: p.id,
       days: p.hours!.days,
       from: p.hours!.from,
       to: p.hours!.to,
-      off: [],
-      skills: [],
-    })),
-    air: {
-      kind: 'steady',
-      temperatureC: records.job.temperatureC,
-      relativeHumidityPct: records.job.relativeHumidityPct,
-    },
+      off: records.firm.planning.holidays ?? [],
+      skills: p.skills,
+      busy: busyOf(p, crew, now),
+    }));
+}
+
+/** The question the planner is asked for a job, from its record, its people and its air. */
+export function planInputOf(records: JobRecords, crew: Crew, now: Date): PlanInput {
+  const { firm, job } = records;
+  const surfaces = records.surfaces
+    .filter((s) => !isLeftOut(s))
+    .map((surface) => ({ id: surface.id, zone: surface.roomId, steps: stepsOf(records, surface, crew.people) }));
+  inOrder(records, surfaces);
+  const outside = records.rooms.some((r) => r.airFrom === 'station');
+  const { setUpMin, packUpMin, travelMin } = firm.planning;
+  const goal: HouseRules['planGoal'] | undefined = job.houseRules.planGoal ?? firm.houseRules.planGoal;
+  return {
+    start: iso(planStart(records, now), firm.timeZone),
+    timeZone: firm.timeZone,
+    crew: crewOf(records, crew, job.crewIds, now),
+    air: outside
+      ? airGiven(outsideAir(records, now).air)
+      : { kind: 'steady', temperatureC: job.temperatureC, relativeHumidityPct: job.relativeHumidityPct },
     zones: records.rooms.map((room) => ({
       id: room.id,
       noDustWhileWet: room.noDustWhileWet,
-      maxNightsOut: null,
+      maxNightsOut: room.maxNightsOut,
       backBy: room.backBy,
-      air: airOfRoom(records, room.id),
+      fumesOutBy: room.fumesOutBy,
+      air: airGiven(airOfRoom(records, room.id, now).air),
     })),
-    racks: records.job.racks,
+    racks: job.racks,
+    visit: { setUpMin: setUpMin ?? 0, packUpMin: packUpMin ?? 0, travelMin: travelMin ?? 0 },
+    ...(goal ? { goal } : {}),
     surfaces,
+  };
+}
+
+/** All jobs of a firm as one question: the same people, each job a site of its own. */
+export function firmInputOf(all: readonly JobRecords[], crew: Crew, now: Date): PlanInput {
+  const inputs = all.map((records) => planInputOf(records, { ...crew, elsewhere: [] }, now));
+  const firm = all[0]!;
+  const everybody = [...new Set(all.flatMap((r) => r.job.crewIds))];
+  const sites = all.map(({ job }) => ({ id: job.id, racks: job.racks }));
+  const starts = inputs.map((i) => Date.parse(i.start));
+  const first = Math.min(...starts);
+  return {
+    ...inputs[0]!,
+    start: iso(new Date(first), firm.firm.timeZone),
+    crew: crewOf(firm, { ...crew, elsewhere: [] }, everybody, now),
+    zones: inputs.flatMap((i) => i.zones ?? []),
+    racks: null,
+    sites,
+    surfaces: inputs.flatMap((input, i) =>
+      input.surfaces.map((s) => ({
+        ...s,
+        site: sites[i]!.id,
+        // A job that begins later than the others does so here too.
+        steps: s.steps.map((t) => (t.done || starts[i] === first ? t : { ...t, notBefore: input.start })),
+      })),
+    ),
   };
 }

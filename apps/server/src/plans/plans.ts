@@ -1,22 +1,29 @@
-import { Body, Controller, Get, Injectable, Param, Post, type OnModuleDestroy } from '@nestjs/common';
+import { Body, Controller, Get, Injectable, Param, Post, Query, type OnModuleDestroy } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { differenceOf, type Plan, type PlanInput } from '@rustic/core';
-import { IsUUID } from 'class-validator';
+import { IsBoolean, IsOptional, IsUUID } from 'class-validator';
 import { Piscina } from 'piscina';
+import { In } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { JobEntity, PersonEntity, PostedPlanEntity } from '../database/entities.ts';
+import { BusyTimeEntity } from '../database/calendarEntities.ts';
+import { JobEntity, PersonEntity, PostedPlanEntity, type JobStatus } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { newestPlan } from './newestPlan.ts';
-import { planInputOf } from './planInput.ts';
+import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
+import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
+
+const UNDER_WAY: JobStatus[] = ['planned', 'active'];
 
 export class PostBody {
   @IsUUID() id: string;
+  /** As if nothing had been posted before. */
+  @IsOptional() @IsBoolean() afresh?: boolean;
 }
 
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
@@ -38,31 +45,53 @@ export class Plans implements OnModuleDestroy {
     await this.pool.destroy();
   }
 
-  compute(input: PlanInput): Promise<Plan> {
-    return this.pool.run(input) as Promise<Plan>;
+  /** Plans anew, or, with a posted plan, so that as little of it moves as can. */
+  compute(input: PlanInput, posted: Plan | null): Promise<Plan> {
+    return this.pool.run({ input, posted: posted?.status === 'feasible' ? posted : null }) as Promise<Plan>;
   }
 
-  async now(who: Who, jobId: string): Promise<unknown> {
+  /** The people of the firm, what takes them, and the posted plans of the jobs beside this one. */
+  private async crewOf(scope: FirmScope, jobId: string | null): Promise<Crew> {
+    const [people, busy, jobs] = await Promise.all([
+      scope.find(PersonEntity),
+      scope.find(BusyTimeEntity),
+      scope.find(JobEntity, { status: In(UNDER_WAY) }),
+    ]);
+    const others = jobId === null ? [] : jobs.filter((j) => j.id !== jobId);
+    const posted = await Promise.all(others.map((j) => newestPlan(scope, j.id)));
+    return { people, busy, elsewhere: posted.filter((p) => p !== null) };
+  }
+
+  /** The plan of a job by the record and the air of now; `afresh` as if nothing had been posted. */
+  async now(who: Who, jobId: string, afresh: boolean): Promise<unknown> {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    const people = await scope.find(PersonEntity);
-    const input = planInputOf(records, people, who.now);
-    const plan = await this.compute(input);
+    const crew = await this.crewOf(scope, jobId);
+    const input = planInputOf(records, crew, who.now);
     const posted = await newestPlan(scope, jobId);
-    const done = new Set(input.surfaces.flatMap((s) => s.steps.filter((t) => t.done).map((t) => `${s.id}/${t.id}`)));
+    const plan = await this.compute(input, afresh ? null : (posted?.plan ?? null));
     return {
+      ...pageOf([records], crew, input, plan, who.now),
       job: records.job,
-      rooms: records.rooms,
-      surfaces: records.surfaces
-        .filter((s) => !isLeftOut(s))
-        .map((s) => ({ id: s.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
-      people: people.map((p) => ({ id: p.id, name: p.name, initials: p.initials })),
-      input,
-      plan,
-      now: who.now.toISOString(),
-      log: records.work.map((w) => ({ surfaceId: w.surfaceId, stepId: w.stepId, by: w.byName })),
       posted: posted ? { at: posted.at, by: posted.byName, plan: posted.plan } : null,
-      difference: posted ? differenceOf(posted.plan, plan, done) : null,
+      difference: posted ? differenceOf(posted.plan, plan, doneIn(input)) : null,
+      latestStarts: latestStarts(records, plan, who.now),
+    };
+  }
+
+  /** All jobs that are planned or under way, with the people they share. */
+  async ofFirm(who: Who): Promise<unknown> {
+    const scope = this.writes.reading(who);
+    const jobs = await scope.find(JobEntity, { status: In(UNDER_WAY) }, { startsAt: 'ASC' });
+    const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));
+    if (all.length === 0) return { input: null };
+    const crew = await this.crewOf(scope, null);
+    const input = firmInputOf(all, crew, who.now);
+    const posted = joined(await Promise.all(all.map((r) => newestPlan(scope, r.job.id))));
+    const plan = await this.compute(input, posted);
+    return {
+      ...pageOf(all, crew, input, plan, who.now),
+      difference: posted ? differenceOf(posted, plan, doneIn(input)) : null,
     };
   }
 
@@ -70,8 +99,9 @@ export class Plans implements OnModuleDestroy {
     return this.writes.once(who, body.id, body, async (scope) => {
       const records = await readJob(scope, jobId);
       await this.systems.settleOpen(scope, records, uuid);
-      const input = planInputOf(records, await scope.find(PersonEntity), who.now);
-      const plan = await this.compute(input);
+      const input = planInputOf(records, await this.crewOf(scope, jobId), who.now);
+      const before = body.afresh ? null : await newestPlan(scope, jobId);
+      const plan = await this.compute(input, before?.plan ?? null);
       await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
       await this.begin(scope, records);
       await this.ledger.append(scope, {
@@ -96,10 +126,20 @@ export class Plans implements OnModuleDestroy {
 export class PlansController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() now(@Sender() who: Who, @Param('id') id: string) {
-    return this.plans.now(who, id);
+  @Get() now(@Sender() who: Who, @Param('id') id: string, @Query('afresh') afresh?: string) {
+    return this.plans.now(who, id, afresh === 'true');
   }
   @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) {
     return this.plans.post(who, id, body);
+  }
+}
+
+@ApiTags('plans')
+@Controller('api/plan')
+export class FirmPlanController {
+  constructor(private readonly plans: Plans) {}
+
+  @Get() ofFirm(@Sender() who: Who) {
+    return this.plans.ofFirm(who);
   }
 }

@@ -1,0 +1,86 @@
+import { latestStart, relianceOf, type FeasiblePlan, type Plan, type PlanInput, type PlannedStep } from '@rustic/core';
+import type { PostedPlanEntity } from '../database/entities.ts';
+import type { JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
+import { systemOf, workOn } from '../jobs/houseReading.ts';
+import { airOfRoom, placeOf } from '../weather/airOfRoom.ts';
+import type { Crew } from './planInput.ts';
+
+/** The steps that have happened, by their name. */
+export const doneIn = (input: PlanInput): Set<string> =>
+  new Set(input.surfaces.flatMap((s) => s.steps.filter((t) => t.done).map((t) => `${s.id}/${t.id}`)));
+
+/** What a plan is drawn from: its question and answer, and the names of everything in them. */
+export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput, plan: Plan, now: Date) {
+  return {
+    jobs: all.map(({ job }) => ({ id: job.id, title: job.title })),
+    rooms: all.flatMap(({ job, rooms }) =>
+      rooms.map((r) => ({
+        id: r.id,
+        jobId: job.id,
+        name: r.name,
+        kind: r.kind,
+        version: r.version,
+        airFrom: r.airFrom,
+        noDustWhileWet: r.noDustWhileWet,
+        backBy: r.backBy,
+        fumesOutBy: r.fumesOutBy,
+        maxNightsOut: r.maxNightsOut,
+      })),
+    ),
+    surfaces: all.flatMap(({ job, surfaces }) =>
+      surfaces
+        .filter((s) => !isLeftOut(s))
+        .map((s) => ({ id: s.id, jobId: job.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
+    ),
+    people: crew.people.map((p) => ({ id: p.id, name: p.name, initials: p.initials, hours: p.hours })),
+    input,
+    plan,
+    now: now.toISOString(),
+    log: all.flatMap(({ work }) => work.map((w) => ({ surfaceId: w.surfaceId, stepId: w.stepId, by: w.byName }))),
+    reliance: all.flatMap((records) => relianceIn(records, input, plan, now)),
+  };
+}
+
+/** Coats that hold only if the forecast does. */
+function relianceIn(records: JobRecords, input: PlanInput, plan: Plan, now: Date) {
+  if (plan.status !== 'feasible') return [];
+  const doubts = new Map(
+    records.rooms.flatMap((room) => {
+      const { air, doubt } = airOfRoom(records, room.id, now);
+      return doubt && air.kind === 'hourly' ? [[room.id, { from: air.from, doubt }] as const] : [];
+    }),
+  );
+  return doubts.size ? relianceOf(input, plan, doubts) : [];
+}
+
+const DAY_MS = 86_400_000;
+
+/** Outside, what is not begun: the latest day to begin before the cold. */
+export function latestStarts(records: JobRecords, plan: Plan, now: Date): { surfaceId: string; at: string }[] {
+  const outside = new Set(records.rooms.filter((r) => r.kind === 'elevation').map((r) => r.id));
+  return records.surfaces
+    .filter((s) => outside.has(s.roomId) && !isLeftOut(s))
+    .flatMap((surface) => {
+      const { work, done } = workOn(records, surface, systemOf(records, surface));
+      const coats = work.flatMap((w) => (w.plan.drying?.chemistry && w.product ? [w.product.drying] : []));
+      if (done.length > 0 || coats.length === 0) return [];
+      const own = plan.steps.filter((s: PlannedStep) => s.surface === surface.id);
+      const days = own.length ? (Date.parse(own.at(-1)!.end) - Date.parse(own[0]!.start)) / DAY_MS : coats.length;
+      const at = latestStart(placeOf(records), coats, Math.floor(now.getTime() / 60_000), days);
+      return at === null ? [] : [{ surfaceId: surface.id, at: new Date(at * 60_000).toISOString() }];
+    });
+}
+
+/** The posted plans of several jobs as one, to be kept together; null where nothing was posted. */
+export function joined(posted: readonly (PostedPlanEntity | null)[]): FeasiblePlan | null {
+  const plans = posted.flatMap((p): FeasiblePlan[] => (p?.plan.status === 'feasible' ? [p.plan] : []));
+  if (plans.length === 0) return null;
+  const last = plans.reduce((a, b) => (Date.parse(b.finish) > Date.parse(a.finish) ? b : a));
+  return {
+    ...last,
+    steps: plans.flatMap((p) => p.steps),
+    visits: plans.reduce((sum, p) => sum + p.visits, 0),
+    warnings: plans.flatMap((p) => p.warnings),
+  };
+}

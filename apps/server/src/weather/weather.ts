@@ -1,0 +1,97 @@
+import { Body, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { airAt, readReadings } from '@rustic/core';
+import { AirSeriesEntity, FirmEntity, RoomEntity } from '../database/entities.ts';
+import type { Who } from '../database/firmScope.ts';
+import { refusedWith } from '../http/refused.ts';
+import { ReadingsBody } from '../jobs/jobs.dto.ts';
+import { readJob } from '../jobs/jobRecords.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { airOfRoom, outsideAir, placeOf } from './airOfRoom.ts';
+
+const MINUTE_MS = 60_000;
+const MOST_FAULTS = 20;
+
+/** The simulated station of the place, the rooms' sensors, and readings from files. */
+@Injectable()
+export class WeatherService {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  /** The weather of a job's place, two days back and ten ahead, and what each room's air is now. */
+  async ofJob(who: Who, jobId: string): Promise<unknown> {
+    const records = await readJob(this.writes.reading(who), jobId);
+    const { air, doubt } = outsideAir(records, who.now);
+    const now = Math.floor(who.now.getTime() / MINUTE_MS);
+    const first = Math.max(0, Math.floor((now - air.from) / 60) - 48);
+    const cut = <T>(list: readonly T[]) => list.slice(first, first + 24 * 12);
+    return {
+      place: placeOf(records).name,
+      from: air.from + first * 60,
+      temperatureC: cut(air.temperatureC),
+      relativeHumidityPct: cut(air.relativeHumidityPct),
+      rainMm: cut(air.rainMm),
+      windMs: cut(air.windMs),
+      doubtC: cut(doubt.temperatureC),
+      rainChance: cut(doubt.rain),
+      rooms: records.rooms.map((room) => {
+        const known = airAt(airOfRoom(records, room.id, who.now).air, now);
+        return { id: room.id, airFrom: room.airFrom, ...known };
+      }),
+    };
+  }
+
+  /** Hourly readings from a file: checked whole, then kept whole; the room's air is known from them. */
+  async addReadings(who: Who, roomId: string, body: ReadingsBody): Promise<unknown> {
+    return this.writes.once(who, body.id, body, async (scope) => {
+      const room = await scope.one(RoomEntity, roomId, 'room');
+      const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+      const read = readReadings(body.csv, timeZone);
+      if ('faults' in read)
+        throw refusedWith(
+          read.faults
+            .slice(0, MOST_FAULTS)
+            .map(({ line, message }) => ({ path: line ? `line ${line}` : 'csv', message })),
+        );
+      await scope.add(AirSeriesEntity, {
+        id: body.id,
+        jobId: room.jobId,
+        roomId,
+        readings: read.readings,
+        byName: who.name,
+        at: who.now,
+      });
+      await scope.manager.save(RoomEntity, { ...room, airFrom: 'file' });
+      const hours = read.readings.temperatureC.length;
+      await this.ledger.append(scope, {
+        jobId: room.jobId,
+        kind: 'air-read',
+        subject: roomId,
+        at: who.now,
+        payload: { id: body.id, from: read.readings.from, hours, gaps: read.readings.gaps.length },
+      });
+      return { hours, gaps: read.readings.gaps };
+    });
+  }
+}
+
+@ApiTags('air')
+@Controller('api')
+export class WeatherController {
+  constructor(private readonly weather: WeatherService) {}
+
+  @Get('jobs/:id/weather') ofJob(@Sender() who: Who, @Param('id') id: string) {
+    return this.weather.ofJob(who, id);
+  }
+  @Post('rooms/:id/readings-file') addReadings(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: ReadingsBody,
+  ) {
+    return this.weather.addReadings(who, id, body);
+  }
+}
