@@ -114,7 +114,7 @@ describe('a private feed', () => {
     await ada.post('/api/calendar', { id: uuid(), token: null });
     for (const way of [second, token(), 'x', 'a'.repeat(43)])
       expect((await calendar(`/api/calendar/${way}`)).status).toBe(404);
-    expect((await ada.get('/api/calendar')).body).toEqual({ madeAt: null });
+    expect((await ada.get('/api/calendar')).body).toEqual({ madeAt: null, busy: 0, next: [] });
     expect((await ada.post('/api/calendar', { id: uuid(), token: 'short' })).status).toBe(400);
   });
   test('holds nothing of another firm', async () => {

@@ -194,7 +194,8 @@ function readBack(input: PlanInput, plan: Plan & { status: 'feasible' }, broken:
       ] as const)
         if (own !== null && own !== Infinity && Math.abs(ms(said!) - own) > 1)
           say(`drying ${said} against ${own - one.end}`, one);
-      if (step.done && (one.start !== ms(step.start!) || one.end !== ms(step.end!))) say('done stays', one);
+      if (step.done && Math.max(Math.abs(one.start - ms(step.start!)), Math.abs(one.end - ms(step.end!))) > 1)
+        say('done stays', one);
       laid.push(one);
     }
   return laid;

@@ -1,7 +1,18 @@
 import { Body, Controller, Get, Injectable, Param, Post, Query, type OnModuleDestroy } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { differenceOf, type Plan, type PlanInput } from '@rustic/core';
-import { IsBoolean, IsOptional, IsUUID } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  ValidateNested,
+} from 'class-validator';
 import { Piscina } from 'piscina';
 import { In } from 'typeorm';
 import { v7 as uuid } from 'uuid';
@@ -17,13 +28,22 @@ import { Writes } from '../writes/writes.service.ts';
 import { newestPlan } from './newestPlan.ts';
 import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
 import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
+import { underWay } from './underWay.ts';
 
 const UNDER_WAY: JobStatus[] = ['planned', 'active'];
+
+class DragBody {
+  @IsUUID() surface: string;
+  @IsString() @Matches(/^s\d{1,3}(c\d{1,2})?$/) step: string;
+  @IsISO8601({ strict: true }) to: string;
+}
 
 export class PostBody {
   @IsUUID() id: string;
   /** As if nothing had been posted before. */
   @IsOptional() @IsBoolean() afresh?: boolean;
+  /** Steps that were dragged to another start. */
+  @IsOptional() @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => DragBody) drags?: DragBody[];
 }
 
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
@@ -46,8 +66,10 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** Plans anew, or, with a posted plan, so that as little of it moves as can. */
-  compute(input: PlanInput, posted: Plan | null): Promise<Plan> {
-    return this.pool.run({ input, posted: posted?.status === 'feasible' ? posted : null }) as Promise<Plan>;
+  compute(input: PlanInput, posted: Plan | null, drags: readonly DragBody[] = []): Promise<Plan> {
+    const kept = posted?.status === 'feasible' ? posted : null;
+    const moves = drags.map(({ surface, step, to }) => ({ kind: 'drag', surface, step, to }));
+    return this.pool.run({ input, posted: kept, drags: moves }) as Promise<Plan>;
   }
 
   /** The people of the firm, what takes them, and the posted plans of the jobs beside this one. */
@@ -67,9 +89,10 @@ export class Plans implements OnModuleDestroy {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const crew = await this.crewOf(scope, jobId);
-    const input = planInputOf(records, crew, who.now);
     const posted = await newestPlan(scope, jobId);
-    const plan = await this.compute(input, afresh ? null : (posted?.plan ?? null));
+    const kept = afresh ? null : (posted?.plan ?? null);
+    const input = underWay(planInputOf(records, crew, who.now), kept, who.now);
+    const plan = await this.compute(input, kept);
     return {
       ...pageOf([records], crew, input, plan, who.now),
       job: records.job,
@@ -86,8 +109,8 @@ export class Plans implements OnModuleDestroy {
     const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));
     if (all.length === 0) return { input: null };
     const crew = await this.crewOf(scope, null);
-    const input = firmInputOf(all, crew, who.now);
     const posted = joined(await Promise.all(all.map((r) => newestPlan(scope, r.job.id))));
+    const input = underWay(firmInputOf(all, crew, who.now), posted, who.now);
     const plan = await this.compute(input, posted);
     return {
       ...pageOf(all, crew, input, plan, who.now),
@@ -99,9 +122,9 @@ export class Plans implements OnModuleDestroy {
     return this.writes.once(who, body.id, body, async (scope) => {
       const records = await readJob(scope, jobId);
       await this.systems.settleOpen(scope, records, uuid);
-      const input = planInputOf(records, await this.crewOf(scope, jobId), who.now);
-      const before = body.afresh ? null : await newestPlan(scope, jobId);
-      const plan = await this.compute(input, before?.plan ?? null);
+      const before = body.afresh ? null : ((await newestPlan(scope, jobId))?.plan ?? null);
+      const input = underWay(planInputOf(records, await this.crewOf(scope, jobId), who.now), before, who.now);
+      const plan = await this.compute(input, before, body.drags ?? []);
       await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
       await this.begin(scope, records);
       await this.ledger.append(scope, {

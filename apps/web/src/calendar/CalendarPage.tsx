@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { newId, useJobsQuery } from '../store/api.ts';
-import { useFeedQuery, useSetFeedMutation } from '../store/calendarApi.ts';
+import { useFeedQuery, useSetBusyMutation, useSetFeedMutation } from '../store/calendarApi.ts';
 import { newToken } from '../store/priceApi.ts';
 import { sayTime } from '../words/time.ts';
 
@@ -72,6 +72,7 @@ export default function CalendarPage() {
         </div>
         <Refused error={setting.error} />
       </section>
+      <Busy busy={feed.busy} next={feed.next} />
       <section aria-labelledby="files">
         <h2 id="files" className="text-[19px]">
           A job as a file
@@ -88,5 +89,47 @@ export default function CalendarPage() {
         </ul>
       </section>
     </Page>
+  );
+}
+
+/** When I am taken by something else: read in from my own calendar, and kept clear of work. */
+function Busy({ busy, next }: { busy: number; next: { title: string; startsAt: string; endsAt: string }[] }) {
+  const [send, { error, isLoading }] = useSetBusyMutation();
+  const read = (ics: string | null) => void send({ id: newId(), ics });
+  return (
+    <section aria-labelledby="busy" className="mb-6">
+      <h2 id="busy" className="text-[19px]">
+        When I am taken
+      </h2>
+      <p className="mb-2 text-faded">
+        {busy === 0
+          ? 'Nothing yet. Read in a calendar file (.ics), and the plan keeps clear of what stands in it.'
+          : `${busy} ${busy === 1 ? 'time' : 'times'} ahead. A new file takes the place of the last.`}
+      </p>
+      <ul className="mb-2">
+        {next.map((b) => (
+          <li key={b.startsAt + b.title} className="border-b border-rule py-1.5">
+            {sayTime(b.startsAt)} to {sayTime(b.endsAt)} <span className="text-faded">{b.title}</span>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-center gap-3">
+        <label className="min-h-[44px] cursor-pointer rounded border border-ink bg-leaf px-3 py-2.5 font-semibold focus-within:outline-2 wide:min-h-[36px] wide:py-1.5">
+          {isLoading ? 'Reading …' : 'Read in a calendar file'}
+          <input
+            type="file"
+            accept=".ics,text/calendar"
+            className="sr-only"
+            onChange={(e) => void e.target.files?.[0]?.text().then(read)}
+          />
+        </label>
+        {busy > 0 && (
+          <button type="button" className="min-h-[44px] underline" onClick={() => read(null)}>
+            Take it back
+          </button>
+        )}
+      </div>
+      <Refused error={error} />
+    </section>
   );
 }

@@ -1,9 +1,12 @@
 import { area, curveMonotoneX } from 'd3-shape';
+import { useRef, type PointerEvent } from 'react';
 import { STEP_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { sayTime } from '../words/time.ts';
 import type { Block, Row } from './chartRows.ts';
+import { moveByKeys, snapped } from './moveByKeys.ts';
 import { timeAxis } from './timeAxis.ts';
+import { SCALES, type Scale } from './Zoom.tsx';
 
 const ROW = 44;
 const HEAD = 46;
@@ -23,18 +26,29 @@ export function DryingChart({
   now,
   zone,
   minWidth,
+  scale = 'fit',
+  chosen = null,
+  onChoose,
+  onDrag,
 }: {
   rows: readonly Row[];
   now: number;
   zone: string;
   minWidth: number;
+  scale?: Scale;
+  /** The block that the keys move, as surface/step. */
+  chosen?: string | null;
+  onChoose?: (name: string | null) => void;
+  /** A block is asked for at another start; the plan answers before it is let go. */
+  onDrag?: (name: string, to: number) => void;
 }) {
   const times = rows.flatMap((r) => [...r.blocks.flatMap((b) => [b.start, b.end]), ...r.wedges.map((w) => w.to)]);
   const from = Math.max(Math.min(...times, now), now - (minWidth < 640 ? PAST_ON_PHONE_MIN : PAST_MIN));
   const to = Math.max(...times, now);
   const left = leftOf(minWidth);
   const days = Math.ceil((to - from) / 1440) + 1;
-  const perDay = Math.max(118, Math.floor((minWidth - left) / days / 1.22) - 1);
+  const fitting = Math.max(118, Math.floor((minWidth - left) / days / 1.22) - 1);
+  const perDay = SCALES[scale] ?? fitting;
   const axis = timeAxis(from, to, zone, left, perDay);
   const rooms = [...new Set(rows.map((r) => r.room))];
   let y = HEAD;
@@ -51,7 +65,10 @@ export function DryingChart({
       className="overflow-x-auto"
       tabIndex={0}
       role="group"
-      aria-label="Drying plan, drawn. The same facts stand in the table below."
+      aria-label="Drying plan, drawn. Arrow keys choose a step, with Shift they move it. The same facts stand in the table below."
+      onKeyDown={(e) => {
+        if (onChoose && onDrag) moveByKeys(e, { rows, now, chosen, onChoose, onDrag });
+      }}
     >
       <svg
         width={axis.right + 6}
@@ -76,14 +93,14 @@ export function DryingChart({
               opacity=".75"
             />
             <text
-              x={day.hours[0]!.x}
+              x={day.hours[0]?.x ?? (day.x0 + day.x1) / 2}
               y="15"
               fontSize="13.5"
               fontWeight="700"
               fill="var(--color-ink)"
               textAnchor="middle"
             >
-              {day.at.setLocale('en-GB').toFormat('ccc d')}
+              {day.at.setLocale('en-GB').toFormat(perDay < 60 ? 'd' : 'ccc d')}
             </text>
             {day.hours.map((h) => (
               <g key={h.hour}>
@@ -109,7 +126,19 @@ export function DryingChart({
             </text>
             <path d={`M0 ${top + 30}H${axis.right}`} stroke="var(--color-strong)" />
             {lines.map((line) => (
-              <Line key={line.row.id} row={line.row} y={line.y} x={axis.x} right={axis.right} now={now} left={left} />
+              <Line
+                key={line.row.id}
+                row={line.row}
+                y={line.y}
+                x={axis.x}
+                minute={axis.minute}
+                right={axis.right}
+                now={now}
+                left={left}
+                chosen={chosen}
+                onChoose={onChoose}
+                onDrag={onDrag}
+              />
             ))}
           </g>
         ))}
@@ -142,6 +171,13 @@ function Torn({ x, bottom }: { x: number; bottom: number }) {
 
 const wedgePath = area<[number, number]>().curve(curveMonotoneX);
 
+interface Moves {
+  minute: (x: number) => number;
+  chosen: string | null;
+  onChoose: ((name: string | null) => void) | undefined;
+  onDrag: ((name: string, to: number) => void) | undefined;
+}
+
 function Line({
   row,
   y,
@@ -149,6 +185,7 @@ function Line({
   right,
   now,
   left,
+  ...moves
 }: {
   row: Row;
   y: number;
@@ -156,7 +193,7 @@ function Line({
   right: number;
   now: number;
   left: number;
-}) {
+} & Moves) {
   const ground = y + 8 + BLOCK;
   return (
     <g>
@@ -185,8 +222,23 @@ function Line({
           <path key={w.key} d={d ?? ''} fill={CHEMISTRY_HUE[w.chemistry]} fillOpacity={w.to < now ? 0.25 : 0.55} />
         );
       })}
+      {row.ghosts.map((g) => (
+        <rect
+          key={g.key}
+          x={x(g.start)}
+          y={y + 8}
+          width={Math.max(3, x(g.end) - x(g.start))}
+          height={BLOCK}
+          fill="none"
+          stroke="var(--color-ochre)"
+          strokeWidth="1.4"
+          strokeDasharray="3 2"
+        >
+          <title>stood here before: {sayTime(g.start, now)}</title>
+        </rect>
+      ))}
       {row.blocks.map((b) => (
-        <HandsOn key={b.key} block={b} x={x} y={y} now={now} />
+        <HandsOn key={b.key} block={b} name={`${row.id}/${b.key}`} x={x} y={y} now={now} {...moves} />
       ))}
       {row.flags.map((f) => (
         <path key={f} d={`M${x(f)} ${ground - 18}l9 5.5-9 5.5z`} fill="var(--color-madder)">
@@ -201,13 +253,56 @@ function Line({
   );
 }
 
-function HandsOn({ block, x, y, now }: { block: Block; x: (m: number) => number; y: number; now: number }) {
+function HandsOn({
+  block,
+  name,
+  x,
+  minute,
+  y,
+  now,
+  chosen,
+  onChoose,
+  onDrag,
+}: { block: Block; name: string; x: (m: number) => number; y: number; now: number } & Moves) {
+  const grabbed = useRef<{ at: number; start: number; to: number } | null>(null);
   const left = x(block.start);
   const width = Math.max(3, x(block.end) - left);
   const past = block.end <= now;
+  const moves = !block.done && onDrag !== undefined;
+  const drag = {
+    onPointerDown: (e: PointerEvent<SVGGElement>) => {
+      onChoose?.(name);
+      e.currentTarget.setPointerCapture(e.pointerId);
+      grabbed.current = { at: e.clientX, start: left, to: block.start };
+    },
+    onPointerMove: (e: PointerEvent<SVGGElement>) => {
+      const from = grabbed.current;
+      if (!from) return;
+      const to = snapped(Math.max(now, minute(from.start + e.clientX - from.at)));
+      if (to === from.to) return;
+      from.to = to;
+      onDrag?.(name, to);
+    },
+    onPointerUp: () => {
+      grabbed.current = null;
+    },
+  };
   return (
-    <g opacity={past ? 0.5 : 1}>
-      <rect x={left} y={y + 8} width={width} height={BLOCK} fill="var(--color-ink)">
+    <g
+      opacity={past ? 0.5 : 1}
+      data-step={name}
+      style={moves ? { cursor: 'ew-resize', touchAction: 'none' } : undefined}
+      {...(moves ? drag : {})}
+    >
+      <rect
+        x={left}
+        y={y + 8}
+        width={width}
+        height={BLOCK}
+        fill="var(--color-ink)"
+        stroke={chosen === name ? 'var(--color-ochre)' : 'none'}
+        strokeWidth="3"
+      >
         <title>{`${STEP_LABELS[block.kind]}, ${sayTime(block.start, now)}${block.waits ? `. ${block.waits}` : ''}`}</title>
       </rect>
       {block.coat !== null && width > 8 && (

@@ -1,5 +1,13 @@
-import { doseBetween, isCoat, type Air, type Chemistry, type PlannedStep, type StepKind } from '@rustic/core';
-import type { PlanPage } from '../store/types.ts';
+import {
+  doseBetween,
+  isCoat,
+  type Air,
+  type Chemistry,
+  type Plan,
+  type PlannedStep,
+  type StepKind,
+} from '@rustic/core';
+import type { PlanSheet } from '../store/types.ts';
 
 export interface Block {
   key: string;
@@ -26,14 +34,22 @@ export interface Row {
   wedges: DryingWedge[];
   open: { from: number; to: number }[];
   flags: number[];
+  /** Where blocks stood before they moved. */
+  ghosts: { key: string; start: number; end: number }[];
 }
 
 export const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
 const WEDGE_STEPS = 18;
 const OPEN_SHOWN_MIN = 8 * 60;
 
-/** Reads a plan into what the chart draws: blocks, wedges by the computed dose, open ground, closing flags. */
-export function chartRows(page: PlanPage): Row[] {
+/** A start that moved less than this is drawn in its place. */
+const SAME_MIN = 15;
+
+/** Reads a plan into what the chart draws: blocks, wedges by the computed dose, open ground, closing flags; and where blocks stood in the plan `before`. */
+export function chartRows(page: PlanSheet, before: Plan | null = null): Row[] {
+  const stood = new Map((before?.steps ?? []).map((s) => [`${s.surface}/${s.id}`, s]));
+  const many = page.jobs.length > 1;
+  const jobs = new Map(page.jobs.map((j) => [j.id, j.title]));
   const initials = new Map(page.people.map((p) => [p.id, p.initials]));
   const byName = new Map(page.people.map((p) => [p.name, p.initials]));
   return page.surfaces.flatMap((surface): Row[] => {
@@ -44,22 +60,20 @@ export function chartRows(page: PlanPage): Row[] {
     const row: Row = {
       id: surface.id,
       name: surface.name,
-      room: page.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+      room: `${many ? `${jobs.get(surface.jobId)}: ` : ''}${page.rooms.find((r) => r.id === surface.roomId)?.name ?? ''}`,
       blocks: [],
       wedges: [],
       open: [],
       flags: [],
+      ghosts: [],
     };
     let coats = 0;
     steps.forEach((step, i) => {
       const input = given.steps.find((t) => t.id === step.id)!;
       if (isCoat(input.kind)) coats += 1;
       const logged = page.log.find((l) => l.surfaceId === surface.id && l.stepId === step.id);
-      const hands = input.done
-        ? logged
-          ? (byName.get(logged.by) ?? '')
-          : ''
-        : step.crew.map((id) => initials.get(id) ?? '').join(' ');
+      const planned = step.crew.map((id) => initials.get(id) ?? '').join(' ');
+      const hands = input.done && logged ? (byName.get(logged.by) ?? '') : planned;
       if (step.start !== step.end)
         row.blocks.push({
           key: step.id,
@@ -71,6 +85,9 @@ export function chartRows(page: PlanPage): Row[] {
           done: input.done === true,
           waits: step.waitsFor?.text ?? null,
         });
+      const was = input.done ? undefined : stood.get(`${surface.id}/${step.id}`);
+      if (was && Math.abs(minuteOf(was.start) - minuteOf(step.start)) >= SAME_MIN)
+        row.ghosts.push({ key: step.id, start: minuteOf(was.start), end: minuteOf(was.end) });
       addDrying(row, step, steps[i + 1], input, airOf(zoneAir));
     });
     return [{ ...row, blocks: joined(row.blocks) }];
@@ -81,7 +98,7 @@ function addDrying(
   row: Row,
   step: PlannedStep,
   next: PlannedStep | undefined,
-  input: PlanPage['input']['surfaces'][number]['steps'][number],
+  input: PlanSheet['input']['surfaces'][number]['steps'][number],
   air: Air,
 ): void {
   const d = input.drying;
@@ -105,7 +122,8 @@ function addDrying(
   if (closes !== null && next) row.flags.push(closes);
 }
 
-const airOf = (air: PlanPage['input']['air']): Air =>
+/** The air of a question as the core reads it. */
+export const airOf = (air: PlanSheet['input']['air']): Air =>
   air.kind === 'steady' ? air : { ...air, from: minuteOf(air.from) };
 
 /** Preparation done in one go by the same hands is one block. */

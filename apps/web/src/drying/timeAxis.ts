@@ -14,6 +14,10 @@ export interface Day {
   hours: { hour: number; x: number }[];
 }
 
+/** Which hours are named, by how much room a day has. */
+const hoursShown = (perDay: number) =>
+  perDay < 60 ? [] : perDay < 600 ? [9, 12, 15, 18] : [7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19];
+
 /** A scale on which days are wide and nights narrow; minutes since the epoch in, pixels out. */
 export function timeAxis(from: number, to: number, zone: string, left: number, perDay: number) {
   const first = DateTime.fromMillis(from * 60_000, { zone }).startOf('day');
@@ -43,9 +47,14 @@ export function timeAxis(from: number, to: number, zone: string, left: number, p
       x0,
       x1: x0 + perDay,
       nightX1: x0 + perDay + night,
-      hours: [9, 12, 15, 18].map((hour) => ({ hour, x: day(hour) })),
+      hours: hoursShown(perDay).map((hour) => ({ hour, x: day(hour) })),
     });
   }
   const scale = scaleLinear().domain(stops).range(xs).clamp(true);
-  return { x: (m: number) => scale(m), days, right: left + count * (perDay + night) };
+  return {
+    x: (m: number) => scale(m),
+    minute: (x: number) => scale.invert(x),
+    days,
+    right: left + count * (perDay + night),
+  };
 }

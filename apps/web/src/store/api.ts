@@ -182,7 +182,10 @@ export const api = createApi({
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'],
     }),
     plan: build.query<PlanPage, string>({ query: (jobId) => `jobs/${jobId}/plan`, providesTags: ['Plan'] }),
-    postPlan: build.mutation<unknown, { jobId: string; id: string }>({
+    postPlan: build.mutation<
+      unknown,
+      { jobId: string; id: string; drags?: { surface: string; step: string; to: string }[] }
+    >({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/plan`, method: 'POST', body }),
       invalidatesTags: ['Plan', 'Job', 'Surface', 'Today', 'Ledger'],
     }),

@@ -18,6 +18,7 @@ import type {
   NextTest,
   Plan,
   PlanInput,
+  Reliance,
   PriceSettings,
   Product,
   RoomSketch,
@@ -178,17 +179,45 @@ export interface WorkLog {
   relativeHumidityPct: number | null;
   byName: string;
 }
-export interface PlanPage {
-  job: Job;
-  rooms: Room[];
-  surfaces: { id: string; roomId: string; name: string; element: string }[];
-  people: { id: string; name: string; initials: string }[];
+/** A room as the plan knows it: what is asked of it, and where its air is known from. */
+export interface PlanRoom {
+  id: string;
+  jobId: string;
+  name: string;
+  kind: 'room' | 'elevation';
+  version: number;
+  airFrom: 'reading' | 'sensor' | 'station' | 'file';
+  noDustWhileWet: boolean;
+  backBy: string | null;
+  fumesOutBy: string | null;
+  maxNightsOut: number | null;
+}
+
+/** What a plan is drawn from: of one job, or of all. */
+export interface PlanSheet {
+  jobs: { id: string; title: string }[];
+  rooms: PlanRoom[];
+  surfaces: { id: string; jobId: string; roomId: string; name: string; element: string }[];
+  people: {
+    id: string;
+    name: string;
+    initials: string;
+    hours: { days: number[]; from: string; to: string } | null;
+  }[];
   input: PlanInput;
   plan: Plan;
   now: string;
-  posted: { at: string; by: string; plan: Plan } | null;
   difference: Difference | null;
   log: { surfaceId: string; stepId: string; by: string }[];
+  /** Coats that hold only if the forecast does. */
+  reliance: Reliance[];
+}
+
+export interface PlanPage extends PlanSheet {
+  job: Job;
+  posted: { at: string; by: string; plan: Plan } | null;
+  /** Outside, what is not begun: the latest day to begin before the cold. */
+  latestStarts: { surfaceId: string; at: string }[];
 }
 
 export type TodayLine = Standing & {

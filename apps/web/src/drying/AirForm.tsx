@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import { Refused } from '../page/Page.tsx';
+import { newId, useReadAirMutation } from '../store/api.ts';
+import { useReadingsFileMutation } from '../store/planApi.ts';
+import type { PlanPage } from '../store/types.ts';
+
+/** A reading by hand, or a file of hourly readings. */
+export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
+  const [read, { error, isLoading }] = useReadAirMutation();
+  const [roomId, setRoomId] = useState(data.rooms[0]?.id ?? '');
+  const [t, setT] = useState('');
+  const [rh, setRh] = useState('');
+  const [file, filing] = useReadingsFileMutation();
+  const sendFile = (csv: string) => file({ roomId, id: newId(), csv });
+  const number = (text: string) => Number(text.replace(',', '.').replace(/[^\d.-]/g, ''));
+  return (
+    <form
+      className="mb-3 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf px-4 py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void read({
+          roomId,
+          id: newId(),
+          temperatureC: number(t),
+          relativeHumidityPct: number(rh),
+          at: new Date().toISOString(),
+        }).then((sent) => {
+          if (!('error' in sent)) onDone();
+        });
+      }}
+    >
+      <label className="text-sm">
+        Room
+        <select value={roomId} onChange={(e) => setRoomId(e.target.value)} className="block">
+          {data.rooms.map((r) => (
+            <option key={r.id} value={r.id}>
+              {r.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="text-sm">
+        °C
+        <input inputMode="decimal" required value={t} onChange={(e) => setT(e.target.value)} className="block w-20" />
+      </label>
+      <label className="text-sm">
+        % RH
+        <input inputMode="decimal" required value={rh} onChange={(e) => setRh(e.target.value)} className="block w-20" />
+      </label>
+      <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
+        {isLoading ? 'Planning …' : 'Note the air'}
+      </button>
+      <label className="min-h-[44px] cursor-pointer py-2.5 text-sm underline">
+        or a file of hourly readings (CSV)
+        <input
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          className="sr-only"
+          onChange={(e) => void e.target.files?.[0]?.text().then((csv) => sendFile(csv))}
+        />
+      </label>
+      <button type="button" className="min-h-[44px] underline" onClick={onDone}>
+        Leave it
+      </button>
+      <Refused error={error ?? filing.error} />
+      {filing.data && (
+        <p role="status" className="w-full text-sm">
+          {filing.data.hours} hours were read in.
+          {filing.data.gaps.length > 0 && ` ${filing.data.gaps.length} short gaps were filled in between.`}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,65 @@
+import { useMemo, useState, type ReactNode } from 'react';
+import { Act } from '../page/Act.tsx';
+import { Coming, Page } from '../page/Page.tsx';
+import { useFirmPlanQuery } from '../store/planApi.ts';
+import { nowMinute } from '../words/time.ts';
+import { ByTheClock } from './ByTheClock.tsx';
+import { Changes } from './Changes.tsx';
+import { chartRows } from './chartRows.ts';
+import { DryingChart } from './DryingChart.tsx';
+import { Legend } from './Legend.tsx';
+import { PlanFooting } from './PlanFooting.tsx';
+import { withNames } from './planNames.ts';
+import { useWidth } from './useWidth.ts';
+import { Zoom, type Scale } from './Zoom.tsx';
+
+/** All jobs that are planned or under way in one plan: the same people, each job a site of its own. */
+export function FirmPlan({ jobs }: { jobs: ReactNode }) {
+  const { data, error, refetch } = useFirmPlanQuery(undefined, {
+    pollingInterval: 300_000,
+    skipPollingIfUnfocused: true,
+  });
+  const [scale, setScale] = useState<Scale>('fit');
+  const [changesOpen, setChangesOpen] = useState(false);
+  const width = useWidth();
+  const sheet = data && data.input !== null ? data : null;
+  const rows = useMemo(() => (sheet ? chartRows(sheet) : []), [sheet]);
+  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  if (!sheet)
+    return (
+      <Page title="Drying plan, all jobs">
+        {jobs}
+        <p className="py-6">
+          No job is planned or under way. Post the plan of one, and it stands here with the others.
+        </p>
+      </Page>
+    );
+  return (
+    <Page
+      title="Drying plan, all jobs"
+      wide
+      above={`${sheet.jobs.length} jobs, ${sheet.input.crew.length} people between them`}
+      acts={
+        <Act letter="d" words="What changed" disabled={!sheet.difference} onAct={() => setChangesOpen(!changesOpen)} />
+      }
+      footing={<PlanFooting data={sheet} />}
+    >
+      {jobs}
+      {changesOpen && <Changes data={sheet} />}
+      {sheet.plan.status === 'infeasible' && (
+        <div role="alert" className="border-l-4 border-madder bg-leaf p-3">
+          <p className="font-semibold">The jobs cannot all stand together as they are.</p>
+          {sheet.plan.reasons.map((r) => (
+            <p key={r.rule}>{withNames(sheet, r.text)}</p>
+          ))}
+        </div>
+      )}
+      <div ref={width.ref}>
+        <Legend data={sheet} />
+        <Zoom scale={scale} onScale={setScale} />
+        <DryingChart rows={rows} now={nowMinute()} zone={sheet.input.timeZone} minWidth={width.px} scale={scale} />
+        <ByTheClock data={sheet} />
+      </div>
+    </Page>
+  );
+}

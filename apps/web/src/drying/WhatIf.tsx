@@ -1,0 +1,120 @@
+import { useState } from 'react';
+import type { Change, Plan } from '@rustic/core';
+import { Chip } from '../page/Act.tsx';
+import type { PlanPage } from '../store/types.ts';
+import { sayLength, sayTime } from '../words/time.ts';
+import { minuteOf } from './chartRows.ts';
+import { nameOf, withNames } from './planNames.ts';
+
+const SATURDAY = 6;
+const number = (text: string) => Number(text.replace(',', '.').replace(/[^\d.-]/g, ''));
+
+/** Things that could be otherwise, each answered at once; nothing changes until a plan is posted. */
+export function WhatIf({
+  data,
+  changes,
+  onChange,
+  answer,
+  asking,
+}: {
+  data: PlanPage;
+  changes: readonly Change[];
+  onChange: (changes: readonly Change[]) => void;
+  answer: Plan | null;
+  asking: boolean;
+}) {
+  const [roomId, setRoomId] = useState(data.rooms[0]?.id ?? '');
+  const [t, setT] = useState('20');
+  const [rh, setRh] = useState('50');
+  const has = (kind: Change['kind']) => changes.some((c) => c.kind === kind);
+  const toggle = (change: Change) =>
+    onChange(has(change.kind) ? changes.filter((c) => c.kind !== change.kind) : [...changes, change]);
+  const free = data.people.find((p) => p.hours && !data.input.crew.some((c) => c.id === p.id));
+  const air = changes.find((c) => c.kind === 'air');
+  const setAir = () =>
+    onChange([
+      ...changes.filter((c) => c.kind !== 'air'),
+      {
+        kind: 'air',
+        zone: roomId,
+        air: { kind: 'steady', temperatureC: number(t), relativeHumidityPct: number(rh) },
+      },
+    ]);
+  return (
+    <section className="no-print mb-3 border-y-2 border-ink bg-leaf px-4 py-3" aria-label="What if">
+      <div className="flex flex-wrap items-end gap-2">
+        <Chip pressed={has('day')} onPress={() => toggle({ kind: 'day', weekday: SATURDAY })}>
+          Saturday too
+        </Chip>
+        <Chip
+          pressed={has('painter')}
+          onPress={() =>
+            toggle({
+              kind: 'painter',
+              person: free?.hours ? { id: free.id, ...free.hours } : { id: 'another-painter' },
+            })
+          }
+        >
+          {free ? `${free.name} as well` : 'Another painter'}
+        </Chip>
+        <label className="text-sm">
+          Air in
+          <select value={roomId} onChange={(e) => setRoomId(e.target.value)} className="block">
+            {data.rooms.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="text-sm">
+          °C
+          <input inputMode="decimal" value={t} onChange={(e) => setT(e.target.value)} className="block w-16" />
+        </label>
+        <label className="text-sm">
+          % RH
+          <input inputMode="decimal" value={rh} onChange={(e) => setRh(e.target.value)} className="block w-16" />
+        </label>
+        <button type="button" className="min-h-[44px] underline" onClick={air ? () => toggle(air) : setAir}>
+          {air ? 'As it is' : 'Try that air'}
+        </button>
+        {changes.length > 0 && (
+          <button type="button" className="ml-auto min-h-[44px] underline" onClick={() => onChange([])}>
+            Leave it
+          </button>
+        )}
+      </div>
+      <p role="status" className="mt-2 text-[15px]">
+        {changes.length === 0
+          ? 'Press one of these, or drag a block in the plan: the answer stands here before anything is changed.'
+          : asking && !answer
+            ? 'Planning …'
+            : answer && <Answer data={data} answer={answer} />}
+      </p>
+      {changes
+        .filter((c) => c.kind === 'drag')
+        .map((c) => (
+          <p key={c.surface + c.step} className="text-sm text-faded">
+            {nameOf(data, `${c.surface}/${c.step}`)}: not before {sayTime(c.to)}
+          </p>
+        ))}
+    </section>
+  );
+}
+
+function Answer({ data, answer }: { data: PlanPage; answer: Plan }) {
+  if (answer.status === 'infeasible')
+    return <>That cannot be planned: {withNames(data, answer.reasons[0]?.text ?? '')}</>;
+  if (data.plan.status !== 'feasible') return <>It would end {sayTime(answer.finish)}.</>;
+  const sooner = minuteOf(data.plan.finish) - minuteOf(answer.finish);
+  const visits = answer.visits - data.plan.visits;
+  const by = sooner === 0 ? 'as now' : `${sayLength(Math.abs(sooner))} ${sooner > 0 ? 'sooner' : 'later'}`;
+  return (
+    <>
+      It would end <strong>{sayTime(answer.finish)}</strong>, {by}
+      {visits !== 0 &&
+        `, with ${Math.abs(visits)} ${Math.abs(visits) === 1 ? 'visit' : 'visits'} ${visits > 0 ? 'more' : 'fewer'}`}
+      .
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+import { api, newId } from './api.ts';
+import type { PlanSheet } from './types.ts';
+
+export interface RoomDemands {
+  backBy: string | null;
+  fumesOutBy: string | null;
+  maxNightsOut: number | null;
+  airFrom: 'reading' | 'sensor' | 'station' | 'file';
+}
+
+/** The plan of the whole firm, what is asked of rooms, and readings from a file. */
+const planApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    firmPlan: build.query<PlanSheet | { input: null }, void>({ query: () => 'plan', providesTags: ['Plan'] }),
+    askOfRoom: build.mutation<unknown, { roomId: string; version: number } & Partial<RoomDemands>>({
+      query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}`, method: 'PATCH', body: { id: newId(), ...body } }),
+      invalidatesTags: ['Plan', 'Job', 'Today', 'Surface', 'Ledger'],
+    }),
+    readingsFile: build.mutation<
+      { hours: number; gaps: { from: number; hours: number }[] },
+      { roomId: string; id: string; csv: string }
+    >({
+      query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}/readings-file`, method: 'POST', body }),
+      invalidatesTags: ['Plan', 'Today', 'Surface', 'Ledger'],
+    }),
+  }),
+});
+
+export const { useFirmPlanQuery, useAskOfRoomMutation, useReadingsFileMutation } = planApi;
