@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
+import { planRows } from './benchPlan.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
@@ -66,43 +67,7 @@ await evidence();
 await trial();
 rows.push(...(await priceRows(core, timed, unit)));
 
-const coat = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTempC: 10, maxRhPct: 85 };
-const job = (surfaces) => ({
-  start: '2027-03-01T08:00:00+00:00',
-  timeZone: 'Europe/London',
-  crew: ['a', 'b', 'c'].map((id) => ({ id })),
-  air: { kind: 'steady', temperatureC: 18, relativeHumidityPct: 58 },
-  zones: [{ id: 'z', noDustWhileWet: true }],
-  racks: 4,
-  surfaces: Array.from({ length: surfaces }, (_, i) => ({
-    id: `s${i}`,
-    zone: 'z',
-    steps: [
-      { id: '1', kind: 'wash', minutes: 30 + i, waitMin: 60 },
-      { id: '2', kind: 'sand', minutes: 45, dusty: true },
-      { id: '3', kind: 'dust-off', minutes: 10 },
-      { id: '4', kind: 'prime', minutes: 40, drying: { ...coat, recoatMin: 45 } },
-      { id: '5', kind: 'finish-coat', minutes: 60, drying: coat },
-      { id: '6', kind: 'finish-coat', minutes: 60, drying: coat },
-    ],
-  })),
-});
-for (const [surfaces, aim] of [
-  [10, '200 ms'],
-  [50, ''],
-]) {
-  const input = job(surfaces);
-  core.plan(input);
-  const took = await timed(9, () => core.plan(input));
-  const made = core.plan(input);
-  const gap = (Date.parse(made.finish) - Date.parse(made.lowerBound)) / 3_600_000;
-  rows.push([
-    `plan ${surfaces * 6} steps`,
-    `${took.toFixed(0)} ms`,
-    aim,
-    `${gap.toFixed(1)} h above the bound; ${(took / unit).toFixed(0)} × yardstick`,
-  ]);
-}
+rows.push(...(await planRows(core, timed, unit)));
 
 await overHttp();
 const first = firstLoad();

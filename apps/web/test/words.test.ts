@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
 import { sayDue, sayFromNow, sayLength, sayTime, sayTimesIn } from '../src/words/time.ts';
 import { sayStep } from '../src/words/step.ts';
+import { moveByKeys } from '../src/drying/moveByKeys.ts';
+import { withNames } from '../src/drying/planNames.ts';
 import { timeAxis } from '../src/drying/timeAxis.ts';
 import { chartRows } from '../src/drying/chartRows.ts';
 import type { PlanPage } from '../src/store/types.ts';
@@ -89,6 +91,7 @@ describe('the drawn plan', () => {
     surfaces: [{ id: 's', roomId: 'r', name: 'Trim', element: 'trim' }],
     people: [{ id: 'p', name: 'Ada Thirle', initials: 'AT' }],
     log: [],
+    jobs: [{ id: 'j', title: 'Mill' }],
   } as unknown as PlanPage;
 
   test('joins preparation, numbers coats, runs each wedge down to nothing, opens and flags', () => {
@@ -103,6 +106,53 @@ describe('the drawn plan', () => {
     // The second coat starts the minute the first opens: only the last ground lies open.
     expect(row!.open).toHaveLength(1);
     expect(row!.flags).toHaveLength(1);
+  });
+
+  test('shows where a block stood before it moved, and only then', () => {
+    const { plan } = page;
+    if (plan.status !== 'feasible') throw new Error('must stand');
+    const earlier = {
+      ...plan,
+      steps: plan.steps.map((s) => (s.id === 's4' ? { ...s, start: '2027-03-01T15:00:00+00:00' } : s)),
+    };
+    expect(chartRows(page, plan)[0]!.ghosts).toEqual([]);
+    expect(chartRows(page, earlier)[0]!.ghosts.map((g) => g.key)).toEqual(['s4']);
+  });
+
+  test('steps, rooms and surfaces are called by their names', () => {
+    const surface = '01a212da-f0be-7639-be61-b0cefcaa998a';
+    const named = {
+      input: { ...input, surfaces: [{ ...input.surfaces[0]!, id: surface }] },
+      surfaces: [{ id: surface, jobId: 'j', roomId: 'r', name: 'Trim', element: 'trim' }],
+      rooms: [{ id: 'room-1', name: 'Hall' }] as PlanPage['rooms'],
+    };
+    expect(withNames(named, `The coat before it (${surface}/s3) closes; "room-1" is out; ${surface} waits.`)).toBe(
+      'The coat before it (Trim, prime) closes; "Hall" is out; Trim waits.',
+    );
+  });
+
+  test('keys go from block to block by the clock, and move the chosen one by a quarter of an hour', () => {
+    const rows = chartRows(page);
+    const said: [string, unknown][] = [];
+    const press = (key: string, shiftKey: boolean, chosen: string | null) =>
+      moveByKeys({ key, shiftKey, preventDefault: () => undefined } as never, {
+        rows,
+        now: 0,
+        chosen,
+        onChoose: (name) => said.push(['choose', name]),
+        onDrag: (name, to) => said.push([name, to]),
+      });
+    press('ArrowRight', false, null);
+    press('ArrowRight', false, 's/s1');
+    press('ArrowRight', true, 's/s3');
+    press('Escape', false, 's/s3');
+    const coat = rows[0]!.blocks.find((b) => b.key === 's3')!;
+    expect(said).toEqual([
+      ['choose', 's/s1'],
+      ['choose', 's/s3'],
+      ['s/s3', coat.start + 15],
+      ['choose', null],
+    ]);
   });
 
   test('runs left to right, nights narrow', () => {

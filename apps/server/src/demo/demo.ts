@@ -78,7 +78,10 @@ export class Demo {
     const owner = people[0]!;
     const who: Who = { firmId, personId: owner.id, name: owner.name, now };
     await this.loadShelf(who);
-    for (const job of DEMO_JOBS) await this.loadJob(who, job, people);
+    const loaded: [DemoJob, string][] = [];
+    for (const job of DEMO_JOBS) loaded.push([job, await this.loadJob(who, job, people)]);
+    // Posted anew in the light of all that was laid, as a lead painter does each morning.
+    for (const [job, id] of loaded) if (job.post) await this.plans.post(who, id, { id: uuid(), afresh: true });
     this.log.log(`demo loaded: ${DEMO_JOBS.length} jobs`);
   }
 
@@ -99,7 +102,7 @@ export class Demo {
     return day.toJSDate();
   }
 
-  private async loadJob(who: Who, demo: DemoJob, people: readonly { id: string; initials: string }[]): Promise<void> {
+  private async loadJob(who: Who, demo: DemoJob, people: readonly { id: string; initials: string }[]): Promise<string> {
     const startsAt = this.startOf(demo, who.now);
     const walked: Who = { ...who, now: new Date(Math.min(startsAt.getTime(), who.now.getTime()) - 6 * DAY_MS) };
     const jobId = uuid();
@@ -142,8 +145,7 @@ export class Demo {
         id: uuid(),
       });
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
-    // Posted anew in the light of what was laid, as a lead painter does each morning.
-    if (demo.post && demo.status === 'active') await this.plans.post(who, jobId, { id: uuid() });
+    return jobId;
   }
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {
