@@ -15,7 +15,7 @@ const read = <T>(page: Page, path: string) =>
   page.evaluate(async (where) => (await (await fetch(`/api/${where}`)).json()) as unknown, path) as Promise<T>;
 const idIn = (path: string) => path.split('/')[2]!;
 
-/** Logs everything up to the first coat, and that coat in cold, damp air. */
+/** Logs everything up to the first coat, and that coat heavy, in cold, damp air. */
 async function primedInTheCold(page: Page, jobId: string): Promise<void> {
   const { input } = await read<Read>(page, `jobs/${jobId}/plan`);
   const products = await read<{ id: string; family: string }[]>(page, 'shelf');
@@ -35,6 +35,8 @@ async function primedInTheCold(page: Page, jobId: string): Promise<void> {
             batch: 'C7',
             temperatureC: 11,
             relativeHumidityPct: 80,
+            // Far too heavy: it opens days later, whatever the hour at which this test runs.
+            wetFilmUm: 900,
           }
         : {}),
     });
@@ -52,7 +54,7 @@ test('a plan is posted, a coat goes on late and cold, what moved is read with it
   await expect(page.getByText(/nothing moved since/)).toBeVisible();
   await primedInTheCold(page, idIn(job));
   await page.reload();
-  await expect(page.getByText(/starts moved since/)).toBeVisible();
+  await expect(page.getByText(/starts? moved since/)).toBeVisible();
   await page.getByRole('button', { name: /^What changed/ }).click();
   const changed = page.getByRole('region', { name: 'What changed' });
   await expect(changed).toContainText(/Skirting, .*→.* later/);

@@ -118,7 +118,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
           </Link>{' '}
           ·{' '}
           {posted
-            ? `posted ${sayTime(posted.at)} by ${posted.by}${moved ? `, ${moved} starts moved since` : ', nothing moved since'}`
+            ? `posted ${sayTime(posted.at)} by ${posted.by}${moved ? `, ${moved} ${moved === 1 ? 'start' : 'starts'} moved since` : ', nothing moved since'}`
             : 'not posted yet'}
         </>
       }
