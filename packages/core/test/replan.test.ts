@@ -103,7 +103,7 @@ describe('a posted plan', () => {
           Math.max(0, differenceOf(posted, planRead(rest), new Set()).finishLaterMin) + 240,
         );
       }),
-      { numRuns: 12 },
+      { numRuns: 5 },
     );
   });
 

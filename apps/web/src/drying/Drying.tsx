@@ -146,7 +146,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       {open === 'rooms' && <RoomDemands data={data} onDone={() => setOpen(null)} />}
       {open === 'changes' && <Changes data={data} />}
       {open === 'what-if' && (
-        <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} />
+        <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />
       )}
       {plan.status === 'infeasible' && <CannotStand data={data} />}
       <div ref={width.ref}>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import type { Change, Plan } from '@rustic/core';
+import { PRIMER_FAMILIES, type Change, type Plan } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
+import { useShelfQuery } from '../store/shelfApi.ts';
 import type { PlanPage } from '../store/types.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
@@ -16,12 +17,15 @@ export function WhatIf({
   onChange,
   answer,
   asking,
+  chosen,
 }: {
   data: PlanPage;
   changes: readonly Change[];
   onChange: (changes: readonly Change[]) => void;
   answer: Plan | null;
   asking: boolean;
+  /** The step that is chosen in the plan, as surface/step. */
+  chosen: string | null;
 }) {
   const [roomId, setRoomId] = useState(data.rooms[0]?.id ?? '');
   const [t, setT] = useState('20');
@@ -78,6 +82,7 @@ export function WhatIf({
         <button type="button" className="min-h-[44px] underline" onClick={air ? () => toggle(air) : setAir}>
           {air ? 'As it is' : 'Try that air'}
         </button>
+        <OtherProduct data={data} chosen={chosen} changes={changes} onChange={onChange} />
         {changes.length > 0 && (
           <button type="button" className="ml-auto min-h-[44px] underline" onClick={() => onChange([])}>
             Leave it
@@ -99,6 +104,50 @@ export function WhatIf({
           </p>
         ))}
     </section>
+  );
+}
+
+const isPrimer = (family: string | null | undefined) => (PRIMER_FAMILIES as readonly string[]).includes(family ?? '');
+
+/** Another product of its kind on the chosen coat: what it does to the clock; whether it holds is the surface's own page. */
+function OtherProduct({
+  data,
+  chosen,
+  changes,
+  onChange,
+}: {
+  data: PlanPage;
+  chosen: string | null;
+  changes: readonly Change[];
+  onChange: (changes: readonly Change[]) => void;
+}) {
+  const { data: shelf } = useShelfQuery();
+  const [surface, id] = (chosen ?? '/').split('/') as [string, string];
+  const step = data.input.surfaces.find((s) => s.id === surface)?.steps.find((t) => t.id === id);
+  if (!step?.drying?.family || step.done || !shelf) return null;
+  const primer = isPrimer(step.drying.family);
+  const others = shelf.filter((p) => p.kept && p.drying.recoatMin && isPrimer(p.family) === primer);
+  const swap = (productId: string) => {
+    const product = others.find((p) => p.id === productId);
+    const rest = changes.filter((c) => !(c.kind === 'product' && c.surface === surface && c.step === id));
+    onChange(
+      product
+        ? [...rest, { kind: 'product', surface, step: id, drying: { ...product.drying, family: product.family } }]
+        : rest,
+    );
+  };
+  return (
+    <label className="text-sm">
+      {nameOf(data, chosen!)} with
+      <select className="block max-w-56" defaultValue="" onChange={(e) => swap(e.target.value)}>
+        <option value="">what stands in its system</option>
+        {others.map((p) => (
+          <option key={p.id} value={p.id}>
+            {p.name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -95,11 +95,16 @@ function placeEarliest(
   if (open.to === Infinity) return obstacle('coat', task, { by: task.before, proven: true });
   let from = open.to;
   let why: Push | null = from > problem.start ? open : null;
+  let pushed = false;
   for (;;) {
     budget.left -= 1;
     const team = earliestTeam(task, people, table.diaries, from, prefer);
     if (!team) return noTeam(problem, task);
-    if (team.start > from && notice) why = crewWhy(task, people, from, team);
+    if (team.start > from && notice) {
+      const waits = crewWhy(task, people, from, team);
+      // What a rule pushed past the end of the day waits for that rule, not for the morning.
+      if (waits.rule === 'crew' || !pushed) why = waits;
+    }
     from = team.start;
     const push = pushAlone(problem, task, from, team.end) ?? pushByOthers(problem, table, task, from, team.end);
     if (!push) {
@@ -110,6 +115,7 @@ function placeEarliest(
     if (push.to === Infinity) return obstacle(push.rule, task, { by: push.by ?? null, proven: push.by === undefined });
     from = Math.max(push.to, from + 1);
     why = push;
+    pushed = true;
   }
 }
 

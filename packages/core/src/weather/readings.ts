@@ -149,13 +149,16 @@ function laidOut(
 function between(values: readonly (number | null)[], nothingIsZero: boolean): number[] | null {
   if (values.every((v) => v === null)) return null;
   if (nothingIsZero) return values.map((v) => v ?? 0);
-  return values.map((v, i) => {
-    if (v !== null) return v;
-    const before = values.findLastIndex((x, k) => k < i && x !== null);
-    const after = values.findIndex((x, k) => k > i && x !== null);
-    if (before < 0) return values[after]!;
-    if (after < 0) return values[before]!;
-    const share = (i - before) / (after - before);
-    return Math.round((values[before]! + share * (values[after]! - values[before]!)) * 100) / 100;
-  });
+  const out = values.slice();
+  let before = -1;
+  for (let at = 0; at < out.length; at++) {
+    if (values[at] === null) continue;
+    for (let i = before + 1; i < at; i++) {
+      const share = (i - before) / (at - before);
+      out[i] =
+        before < 0 ? values[at]! : Math.round((values[before]! + share * (values[at]! - values[before]!)) * 100) / 100;
+    }
+    before = at;
+  }
+  return out.map((v) => v ?? values[before]!);
 }
