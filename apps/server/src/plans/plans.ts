@@ -30,6 +30,9 @@ import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
 import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
 import { underWay } from './underWay.ts';
 
+/** Whether a step, named surface/step, is of this job. */
+const holds = (records: JobRecords, step: string) => records.surfaces.some((s) => step.startsWith(`${s.id}/`));
+
 const UNDER_WAY: JobStatus[] = ['planned', 'active'];
 
 class DragBody {
@@ -109,13 +112,25 @@ export class Plans implements OnModuleDestroy {
     const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));
     if (all.length === 0) return { input: null };
     const crew = await this.crewOf(scope, null);
-    const posted = joined(await Promise.all(all.map((r) => newestPlan(scope, r.job.id))));
-    const input = underWay(firmInputOf(all, crew, who.now), posted, who.now);
-    const plan = await this.compute(input, posted);
-    return {
-      ...pageOf(all, crew, input, plan, who.now),
-      difference: posted ? differenceOf(posted, plan, doneIn(input)) : null,
-    };
+    const cannot: { jobId: string; title: string; text: string }[] = [];
+    let left = all;
+    for (;;) {
+      const posted = joined(await Promise.all(left.map((r) => newestPlan(scope, r.job.id))));
+      const input = underWay(firmInputOf(left, crew, who.now), posted, who.now);
+      const plan = await this.compute(input, posted);
+      const stuck = plan.status === 'infeasible' ? left.find((r) => holds(r, plan.reasons[0]!.step)) : undefined;
+      // One job that cannot be planned does not take the others with it.
+      if (stuck && left.length > 1 && plan.status === 'infeasible') {
+        cannot.push({ jobId: stuck.job.id, title: stuck.job.title, text: plan.reasons[0]!.text });
+        left = left.filter((r) => r !== stuck);
+        continue;
+      }
+      return {
+        ...pageOf(left, crew, input, plan, who.now),
+        difference: posted ? differenceOf(posted, plan, doneIn(input)) : null,
+        cannot,
+      };
+    }
   }
 
   async post(who: Who, jobId: string, body: PostBody): Promise<unknown> {

@@ -1,4 +1,5 @@
 import { useMemo, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
 import { useFirmPlanQuery } from '../store/planApi.ts';
@@ -46,6 +47,14 @@ export function FirmPlan({ jobs }: { jobs: ReactNode }) {
     >
       {jobs}
       {changesOpen && <Changes data={sheet} />}
+      {sheet.cannot.map((job) => (
+        <p key={job.jobId} role="alert" className="mb-2 border-l-4 border-madder bg-leaf px-3 py-2">
+          <Link className="font-semibold underline" to={`/drying/${job.jobId}`}>
+            {job.title}
+          </Link>{' '}
+          cannot be planned as it stands, and is left out here: {withNames(sheet, job.text)}
+        </p>
+      ))}
       {sheet.plan.status === 'infeasible' && (
         <div role="alert" className="border-l-4 border-madder bg-leaf p-3">
           <p className="font-semibold">The jobs cannot all stand together as they are.</p>

@@ -8,10 +8,13 @@ export interface RoomDemands {
   airFrom: 'reading' | 'sensor' | 'station' | 'file';
 }
 
+/** The plan of all jobs; those that cannot be planned as they stand are left out of it and named. */
+export type FirmSheet = PlanSheet & { cannot: { jobId: string; title: string; text: string }[] };
+
 /** The plan of the whole firm, what is asked of rooms, and readings from a file. */
 const planApi = api.injectEndpoints({
   endpoints: (build) => ({
-    firmPlan: build.query<PlanSheet | { input: null }, void>({ query: () => 'plan', providesTags: ['Plan'] }),
+    firmPlan: build.query<FirmSheet | { input: null }, void>({ query: () => 'plan', providesTags: ['Plan'] }),
     askOfRoom: build.mutation<unknown, { roomId: string; version: number } & Partial<RoomDemands>>({
       query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}`, method: 'PATCH', body: { id: newId(), ...body } }),
       invalidatesTags: ['Plan', 'Job', 'Today', 'Surface', 'Ledger'],
