@@ -52,6 +52,24 @@ describe('whatever is asked', () => {
     );
   });
 
+  test('each plan found on the way is no later than the last, and a search that is stopped keeps its best', () => {
+    fc.assert(
+      fc.property(anyJob, (given) => {
+        const input = read({ ...(given as object), goal: 'finish-first' });
+        const finishes: number[] = [];
+        const onBetter = ({ measures }: { measures: { finish: number } }) => finishes.push(measures.finish);
+        const whole = planRead(input, { tries: 2000, explain: false, onBetter });
+        if (whole.status === 'infeasible') return;
+        expect([...finishes].sort((a, b) => b - a)).toEqual(finishes);
+        expect(Date.parse(whole.finish) / 60_000).toBe(finishes.at(-1));
+        const stopped = planRead(input, { tries: 2000, explain: false, stop: () => true });
+        expect(brokenRules(input, stopped)).toEqual([]);
+        expect(Date.parse(stopped.finish!)).toBeGreaterThanOrEqual(Date.parse(whole.finish));
+      }),
+      { numRuns: 14 },
+    );
+  });
+
   test('the order of the input moves neither the bound nor the possibility', () => {
     fc.assert(
       fc.property(anyJob, (given) => {

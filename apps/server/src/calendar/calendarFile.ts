@@ -1,6 +1,6 @@
 import { stepWords } from '@rustic/core';
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import type { PostedPlanEntity } from '../database/entities.ts';
+import type { PostedPlan } from '../plans/newestPlan.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
@@ -19,7 +19,7 @@ export interface CalendarEvent {
 }
 
 /** The steps of a posted plan that want hands: everybody's, or those of one person. */
-export function eventsOf(records: JobRecords, posted: PostedPlanEntity, personId: string | null): CalendarEvent[] {
+export function eventsOf(records: JobRecords, posted: PostedPlan, personId: string | null): CalendarEvent[] {
   const said = saidBy(records);
   return records.surfaces
     .filter((s) => !isLeftOut(s))

@@ -20,9 +20,10 @@ import {
   type RunSheetLine,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { PersonEntity, PostedPlanEntity, SurfaceEntity } from '../database/entities.ts';
+import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
 import type { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
 import { caseIn, systemOf, workOn } from '../jobs/houseReading.ts';
+import type { PostedPlan } from '../plans/newestPlan.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../pricing/pricedJob.ts';
 import { codeSquares } from './codeSquares.ts';
@@ -36,7 +37,7 @@ export interface PaperSource {
   records: JobRecords;
   priced: PricedJob;
   draft: Quote;
-  posted: PostedPlanEntity | null;
+  posted: PostedPlan | null;
   people: readonly PersonEntity[];
   now: Date;
 }

@@ -1,7 +1,8 @@
+import type { PostedPlan } from './newestPlan.ts';
 import { isCoat, type Air, type Element, type HouseRules, type PlanInput, type PlanStep } from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { BusyTimeEntity } from '../database/calendarEntities.ts';
-import type { PersonEntity, PostedPlanEntity, SurfaceEntity } from '../database/entities.ts';
+import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
@@ -15,7 +16,7 @@ export interface Crew {
   people: readonly PersonEntity[];
   busy: readonly BusyTimeEntity[];
   /** Plans of other jobs that were posted: their people are taken then. */
-  elsewhere: readonly PostedPlanEntity[];
+  elsewhere: readonly PostedPlan[];
 }
 
 /** When planning begins: not before the job does, and not in the past. */

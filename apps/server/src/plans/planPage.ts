@@ -1,5 +1,5 @@
 import { latestStart, relianceOf, type FeasiblePlan, type Plan, type PlanInput, type PlannedStep } from '@rustic/core';
-import type { PostedPlanEntity } from '../database/entities.ts';
+import type { PostedPlan } from './newestPlan.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
@@ -73,7 +73,7 @@ export function latestStarts(records: JobRecords, plan: Plan, now: Date): { surf
 }
 
 /** The posted plans of several jobs as one, to be kept together; null where nothing was posted. */
-export function joined(posted: readonly (PostedPlanEntity | null)[]): FeasiblePlan | null {
+export function joined(posted: readonly (PostedPlan | null)[]): FeasiblePlan | null {
   const plans = posted.flatMap((p): FeasiblePlan[] => (p?.plan.status === 'feasible' ? [p.plan] : []));
   if (plans.length === 0) return null;
   const last = plans.reduce((a, b) => (Date.parse(b.finish) > Date.parse(a.finish) ? b : a));

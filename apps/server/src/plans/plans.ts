@@ -113,23 +113,23 @@ export class Plans implements OnModuleDestroy {
     if (all.length === 0) return { input: null };
     const crew = await this.crewOf(scope, null);
     const cannot: { jobId: string; title: string; text: string }[] = [];
+    const newest = new Map(await Promise.all(all.map(async (r) => [r, await newestPlan(scope, r.job.id)] as const)));
     let left = all;
     for (;;) {
-      const posted = joined(await Promise.all(left.map((r) => newestPlan(scope, r.job.id))));
+      const posted = joined(left.map((r) => newest.get(r) ?? null));
       const input = underWay(firmInputOf(left, crew, who.now), posted, who.now);
       const plan = await this.compute(input, posted);
-      const stuck = plan.status === 'infeasible' ? left.find((r) => holds(r, plan.reasons[0]!.step)) : undefined;
+      const reason = plan.status === 'infeasible' ? plan.reasons[0]! : null;
+      const stuck = reason && left.length > 1 ? left.find((r) => holds(r, reason.step)) : undefined;
+      if (!reason || !stuck)
+        return {
+          ...pageOf(left, crew, input, plan, who.now),
+          difference: posted ? differenceOf(posted, plan, doneIn(input)) : null,
+          cannot,
+        };
       // One job that cannot be planned does not take the others with it.
-      if (stuck && left.length > 1 && plan.status === 'infeasible') {
-        cannot.push({ jobId: stuck.job.id, title: stuck.job.title, text: plan.reasons[0]!.text });
-        left = left.filter((r) => r !== stuck);
-        continue;
-      }
-      return {
-        ...pageOf(left, crew, input, plan, who.now),
-        difference: posted ? differenceOf(posted, plan, doneIn(input)) : null,
-        cannot,
-      };
+      cannot.push({ jobId: stuck.job.id, title: stuck.job.title, text: reason.text });
+      left = left.filter((r) => r !== stuck);
     }
   }
 

@@ -33,21 +33,37 @@ export const placeOf = (records: JobRecords): Place => ({
   hemisphere: records.firm.hemisphere,
 });
 
-const outsideOf = new WeakMap<JobRecords, { hour: number; known: Forecast }>();
+/** The weather of the place and of its rooms, each made when it is first asked for, for one reading of the records and one hour. */
+interface Known {
+  hour: number;
+  outside: Forecast | null;
+  rooms: Map<string, RoomAirKnown>;
+}
+const knownOf = new WeakMap<JobRecords, Known>();
 
-/** The weather of the place, once for one reading of the records. */
+function known(records: JobRecords, now: Date): Known {
+  const hour = Math.floor(now.getTime() / 60_000 / HOUR_MIN);
+  let kept = knownOf.get(records);
+  if (kept?.hour !== hour) knownOf.set(records, (kept = { hour, outside: null, rooms: new Map() }));
+  return kept;
+}
+
+/** The weather of the place. */
 export function outsideAir(records: JobRecords, now: Date): Forecast {
-  const minute = Math.floor(now.getTime() / 60_000);
-  const hour = Math.floor(minute / HOUR_MIN);
-  const kept = outsideOf.get(records);
-  if (kept?.hour === hour) return kept.known;
-  const known = forecast(placeOf(records), (hour - BACK_HOURS) * HOUR_MIN, BACK_HOURS + AHEAD_HOURS, hour * HOUR_MIN);
-  outsideOf.set(records, { hour, known });
-  return known;
+  const kept = known(records, now);
+  const from = (kept.hour - BACK_HOURS) * HOUR_MIN;
+  return (kept.outside ??= forecast(placeOf(records), from, BACK_HOURS + AHEAD_HOURS, kept.hour * HOUR_MIN));
 }
 
 /** The air of a room, by where it is known from. */
 export function airOfRoom(records: JobRecords, roomId: string, now: Date): RoomAirKnown {
+  const { rooms } = known(records, now);
+  let found = rooms.get(roomId);
+  if (!found) rooms.set(roomId, (found = readAir(records, roomId, now)));
+  return found;
+}
+
+function readAir(records: JobRecords, roomId: string, now: Date): RoomAirKnown {
   const room = records.rooms.find((r) => r.id === roomId);
   if (room?.airFrom === 'station') return onTheFace(records, room, now);
   if (room?.airFrom === 'sensor') return bySensor(records, room, now);

@@ -3,6 +3,8 @@ import { Refused } from '../page/Page.tsx';
 import { newId, useReadAirMutation } from '../store/api.ts';
 import { useReadingsFileMutation } from '../store/planApi.ts';
 import type { PlanPage } from '../store/types.ts';
+import { AirFigure, RoomChoice } from './airFields.tsx';
+import { figureIn } from './figureIn.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
@@ -12,7 +14,6 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
   const [rh, setRh] = useState('');
   const [file, filing] = useReadingsFileMutation();
   const sendFile = (csv: string) => file({ roomId, id: newId(), csv });
-  const number = (text: string) => Number(text.replace(',', '.').replace(/[^\d.-]/g, ''));
   return (
     <form
       className="mb-3 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf px-4 py-3"
@@ -21,32 +22,17 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
         void read({
           roomId,
           id: newId(),
-          temperatureC: number(t),
-          relativeHumidityPct: number(rh),
+          temperatureC: figureIn(t),
+          relativeHumidityPct: figureIn(rh),
           at: new Date().toISOString(),
         }).then((sent) => {
           if (!('error' in sent)) onDone();
         });
       }}
     >
-      <label className="text-sm">
-        Room
-        <select value={roomId} onChange={(e) => setRoomId(e.target.value)} className="block">
-          {data.rooms.map((r) => (
-            <option key={r.id} value={r.id}>
-              {r.name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="text-sm">
-        °C
-        <input inputMode="decimal" required value={t} onChange={(e) => setT(e.target.value)} className="block w-20" />
-      </label>
-      <label className="text-sm">
-        % RH
-        <input inputMode="decimal" required value={rh} onChange={(e) => setRh(e.target.value)} className="block w-20" />
-      </label>
+      <RoomChoice rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
+      <AirFigure unit="°C" text={t} onText={setT} />
+      <AirFigure unit="% RH" text={rh} onText={setRh} />
       <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
         {isLoading ? 'Planning …' : 'Note the air'}
       </button>

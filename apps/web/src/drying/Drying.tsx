@@ -9,6 +9,7 @@ import type { PlanPage } from '../store/types.ts';
 import { nowMinute, sayDate, sayTime } from '../words/time.ts';
 import { AirForm } from './AirForm.tsx';
 import { ByTheClock } from './ByTheClock.tsx';
+import { CannotStand } from './CannotStand.tsx';
 import { Changes } from './Changes.tsx';
 import { chartRows } from './chartRows.ts';
 import { DryingChart } from './DryingChart.tsx';
@@ -148,7 +149,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       {open === 'what-if' && (
         <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />
       )}
-      {plan.status === 'infeasible' && <CannotStand data={data} />}
+      <CannotStand data={data} />
       <div ref={width.ref}>
         {rows.length > 0 && (
           <>
@@ -174,25 +175,6 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
         )}
       </div>
     </Page>
-  );
-}
-
-/** The demands that cannot stand together, and what would release them. */
-function CannotStand({ data }: { data: PlanPage }) {
-  const { plan } = data;
-  if (plan.status !== 'infeasible') return null;
-  return (
-    <div role="alert" className="border-l-4 border-madder bg-leaf p-3">
-      <p className="font-semibold">
-        {plan.reasons.length > 1 ? 'These cannot stand together.' : 'This cannot be planned as it stands.'}
-      </p>
-      {plan.reasons.map((r, i) => (
-        <p key={r.rule + r.step}>
-          {i === 0 && `${nameOf(data, r.step)}: `}
-          {withNames(data, r.text)}
-        </p>
-      ))}
-    </div>
   );
 }
 

@@ -5,6 +5,7 @@ import { Coming, Page } from '../page/Page.tsx';
 import { useFirmPlanQuery } from '../store/planApi.ts';
 import { nowMinute } from '../words/time.ts';
 import { ByTheClock } from './ByTheClock.tsx';
+import { CannotStand } from './CannotStand.tsx';
 import { Changes } from './Changes.tsx';
 import { chartRows } from './chartRows.ts';
 import { DryingChart } from './DryingChart.tsx';
@@ -55,14 +56,7 @@ export function FirmPlan({ jobs }: { jobs: ReactNode }) {
           cannot be planned as it stands, and is left out here: {withNames(sheet, job.text)}
         </p>
       ))}
-      {sheet.plan.status === 'infeasible' && (
-        <div role="alert" className="border-l-4 border-madder bg-leaf p-3">
-          <p className="font-semibold">The jobs cannot all stand together as they are.</p>
-          {sheet.plan.reasons.map((r) => (
-            <p key={r.rule}>{withNames(sheet, r.text)}</p>
-          ))}
-        </div>
-      )}
+      <CannotStand data={sheet} />
       <div ref={width.ref}>
         <Legend data={sheet} />
         <Zoom scale={scale} onScale={setScale} />

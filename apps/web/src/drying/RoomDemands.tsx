@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
 import { useAskOfRoomMutation, type RoomDemands as Demands } from '../store/planApi.ts';
 import type { PlanPage, PlanRoom } from '../store/types.ts';
+import { RoomChoice } from './airFields.tsx';
 
 const SOURCES: Record<PlanRoom['airFrom'], string> = {
   reading: 'the last reading by hand',
@@ -16,16 +17,7 @@ export function RoomDemands({ data, onDone }: { data: PlanPage; onDone: () => vo
   const room = data.rooms.find((r) => r.id === roomId);
   return (
     <div className="mb-3 border-y-2 border-ink bg-leaf px-4 py-3">
-      <label className="text-sm">
-        Room
-        <select value={roomId} onChange={(e) => setRoomId(e.target.value)} className="block">
-          {data.rooms.map((r) => (
-            <option key={r.id} value={r.id}>
-              {r.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <RoomChoice rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
       {room && <Asked key={room.id + room.version} room={room} onDone={onDone} />}
     </div>
   );

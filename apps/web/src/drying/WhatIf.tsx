@@ -3,12 +3,13 @@ import { PRIMER_FAMILIES, type Change, type Plan } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { useShelfQuery } from '../store/shelfApi.ts';
 import type { PlanPage } from '../store/types.ts';
+import { AirFigure, RoomChoice } from './airFields.tsx';
+import { figureIn } from './figureIn.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 import { nameOf, withNames } from './planNames.ts';
 
 const SATURDAY = 6;
-const number = (text: string) => Number(text.replace(',', '.').replace(/[^\d.-]/g, ''));
 
 /** Things that could be otherwise, each answered at once; nothing changes until a plan is posted. */
 export function WhatIf({
@@ -41,7 +42,7 @@ export function WhatIf({
       {
         kind: 'air',
         zone: roomId,
-        air: { kind: 'steady', temperatureC: number(t), relativeHumidityPct: number(rh) },
+        air: { kind: 'steady', temperatureC: figureIn(t), relativeHumidityPct: figureIn(rh) },
       },
     ]);
   return (
@@ -61,24 +62,9 @@ export function WhatIf({
         >
           {free ? `${free.name} as well` : 'Another painter'}
         </Chip>
-        <label className="text-sm">
-          Air in
-          <select value={roomId} onChange={(e) => setRoomId(e.target.value)} className="block">
-            {data.rooms.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="text-sm">
-          °C
-          <input inputMode="decimal" value={t} onChange={(e) => setT(e.target.value)} className="block w-16" />
-        </label>
-        <label className="text-sm">
-          % RH
-          <input inputMode="decimal" value={rh} onChange={(e) => setRh(e.target.value)} className="block w-16" />
-        </label>
+        <RoomChoice words="Air in" rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
+        <AirFigure unit="°C" text={t} onText={setT} />
+        <AirFigure unit="% RH" text={rh} onText={setRh} />
         <button type="button" className="min-h-[44px] underline" onClick={air ? () => toggle(air) : setAir}>
           {air ? 'As it is' : 'Try that air'}
         </button>

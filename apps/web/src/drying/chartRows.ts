@@ -1,6 +1,7 @@
 import {
   doseBetween,
   isCoat,
+  SAME_MIN,
   type Air,
   type Chemistry,
   type Plan,
@@ -41,9 +42,6 @@ export interface Row {
 export const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
 const WEDGE_STEPS = 18;
 const OPEN_SHOWN_MIN = 8 * 60;
-
-/** A start that moved less than this is drawn in its place. */
-const SAME_MIN = 15;
 
 /** Reads a plan into what the chart draws: blocks, wedges by the computed dose, open ground, closing flags; and where blocks stood in the plan `before`. */
 export function chartRows(page: PlanSheet, before: Plan | null = null): Row[] {

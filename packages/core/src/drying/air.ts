@@ -71,3 +71,15 @@ export function nextChange(air: Air, minute: number): number {
   if (hour >= hoursOf(air) - 1) return Infinity;
   return air.from + HOUR * (Math.max(hour, 0) + 1);
 }
+
+/** Keeps what is made of an air, by a key, for as long as that air is about: a plan asks thousands of times. */
+export function keptByAir<T>(): (air: Air, key: string, make: () => T) => T {
+  const kept = new WeakMap<Air, Map<string, T>>();
+  return (air, key, make) => {
+    let of = kept.get(air);
+    if (!of) kept.set(air, (of = new Map<string, T>()));
+    let found = of.get(key);
+    if (found === undefined) of.set(key, (found = make()));
+    return found;
+  };
+}

@@ -1,5 +1,5 @@
 import type { Chemistry } from '../vocabulary/index.ts';
-import { airAt, hoursOf, nextChange, type Air } from './air.ts';
+import { airAt, hoursOf, keptByAir, nextChange, type Air } from './air.ts';
 import { dryingRate } from './rate.ts';
 
 /** A film that dries: its chemistry and the floor below which it forms nothing. */
@@ -42,14 +42,12 @@ interface Sums {
   sums: Float64Array;
 }
 
-const summed = new WeakMap<Air, Map<string, Sums>>();
+const summed = keptByAir<Sums>();
 
-function sumsOf(film: Film, air: Air & { kind: 'hourly' }): Sums {
-  const key = `${film.chemistry}|${film.minTempC}`;
-  let of = summed.get(air);
-  if (!of) summed.set(air, (of = new Map()));
-  let found = of.get(key);
-  if (found) return found;
+const sumsOf = (film: Film, air: Air & { kind: 'hourly' }): Sums =>
+  summed(air, `${film.chemistry}|${film.minTempC}`, () => summedUp(film, air));
+
+function summedUp(film: Film, air: Air & { kind: 'hourly' }): Sums {
   const count = hoursOf(air);
   const rates = new Float64Array(count);
   const sums = new Float64Array(count + 1);
@@ -57,8 +55,7 @@ function sumsOf(film: Film, air: Air & { kind: 'hourly' }): Sums {
     rates[i] = dryingRate(film.chemistry, airAt(air, air.from + i * HOUR), film.minTempC);
     sums[i + 1] = sums[i]! + rates[i]! * HOUR;
   }
-  of.set(key, (found = { from: air.from, rates, sums }));
-  return found;
+  return { from: air.from, rates, sums };
 }
 
 /** What is gathered between the series' first hour and a minute; below 0 before it. */

@@ -1,4 +1,4 @@
-import { airAt, hoursOf, type Air, type AirHour } from './air.ts';
+import { airAt, hoursOf, keptByAir, type Air, type AirHour } from './air.ts';
 import { dewPoint } from './dewPoint.ts';
 import type { DryingFigures } from '../shelf/product.ts';
 
@@ -29,7 +29,7 @@ export interface BadHours {
 const HOUR = 60;
 const NEVER: BadHours = { firstEnd: () => null };
 const ALWAYS: BadHours = { firstEnd: (from, to) => (from < to ? Infinity : null) };
-const found = new WeakMap<Air, Map<string, BadHours>>();
+const found = keptByAir<BadHours>();
 
 /** The hours outside a coat's limits. */
 export function unsuited(air: Air, limits: Partial<DryingFigures>): BadHours {
@@ -43,13 +43,11 @@ export function rainy(air: Air): BadHours {
   return badHours(air, 'rain', (hour) => (hour.rainMm ?? 0) > 0);
 }
 
-function badHours(air: Air, key: string, bad: (hour: AirHour) => boolean): BadHours {
-  let of = found.get(air);
-  if (!of) found.set(air, (of = new Map()));
-  let known = of.get(key);
-  if (!known) of.set(key, (known = air.kind === 'steady' ? (bad(airAt(air, 0)) ? ALWAYS : NEVER) : inSeries(air, bad)));
-  return known;
-}
+const badHours = (air: Air, key: string, bad: (hour: AirHour) => boolean): BadHours =>
+  found(air, key, () => {
+    if (air.kind === 'hourly') return inSeries(air, bad);
+    return bad(airAt(air, 0)) ? ALWAYS : NEVER;
+  });
 
 function inSeries(air: Air & { kind: 'hourly' }, bad: (hour: AirHour) => boolean): BadHours {
   const count = hoursOf(air);

@@ -20,7 +20,10 @@ const MINUTE_MS = 60_000;
 export const MOST_DAYS = 760;
 
 const DAY = 1440;
-const minutesOf = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+/** Minutes from midnight of a clock time. */
+export const minutesOf = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+/** A clock time of minutes from midnight. */
+export const clockOf = (minutes: number) => `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`;
 const two = (n: number) => String(n).padStart(2, '0');
 
 /** The local days of one zone, counted from 1 January 1970. What was looked up once is kept: zones do not change. */
@@ -97,9 +100,10 @@ export class Calendar {
   at(index: number, clock: string): Minute {
     const midnight = this.midnight(index);
     if (this.days.plain(this.first + index)) return midnight + minutesOf(clock);
-    const [hour, minute] = clock.split(':').map(Number);
     const day = DateTime.fromMillis(midnight * MINUTE_MS, { zone: this.zone });
-    return Math.floor(day.set({ hour: hour!, minute: minute! }).toMillis() / MINUTE_MS);
+    return Math.floor(
+      day.set({ hour: Math.floor(minutesOf(clock) / 60), minute: minutesOf(clock) % 60 }).toMillis() / MINUTE_MS,
+    );
   }
 
   /** ISO weekday and date of a local day. */
@@ -120,7 +124,7 @@ export class Calendar {
     const offset = day * DAY - midnight;
     const { date } = this.named(day - this.first);
     const away = Math.abs(offset);
-    return `${date}T${two(Math.floor(into / 60))}:${two(into % 60)}:00${offset < 0 ? '-' : '+'}${two(Math.floor(away / 60))}:${two(away % 60)}`;
+    return `${date}T${clockOf(into)}:00${offset < 0 ? '-' : '+'}${clockOf(away)}`;
   }
 
   /** As people say it: Thu 16:40. */

@@ -2,11 +2,11 @@ import type { PlanInput } from '../contract/planInput.ts';
 import type { Obstacle } from './construct.ts';
 import { DEMANDS, type Demand, type Where } from './knowledge/demands.ts';
 import { optimise } from './optimise.ts';
-import { nameOf, readProblem, type Problem } from './problem.ts';
+import { nameOf, readProblem, stepsIn, type Problem } from './problem.ts';
 import { reasonOf, type Reason } from './waits.ts';
 
 /** One look at whether a demand can be met costs so many tries of a start. */
-const triesOf = (input: PlanInput) => 500 + 15 * input.surfaces.reduce((n, s) => n + s.steps.length, 0);
+const triesOf = (input: PlanInput) => 500 + 15 * stepsIn(input);
 
 type Stands = (input: PlanInput) => boolean;
 

@@ -2,6 +2,7 @@ import { earliestTeam, type Prefer, type Team } from './crewTime.ts';
 import type { Minute } from './calendar.ts';
 import { recoatFrom, recoatUntil, type Person, type Problem, type Task } from './problem.ts';
 import { pushAlone, pushByOthers, type Push, type PushRule } from './rules.ts';
+import { holdTo, type Bench, type Held } from './bench.ts';
 import type { Timetable } from './timetable.ts';
 
 /** What a search may choose: who comes first, and who does what. */
@@ -19,14 +20,6 @@ export interface Budget {
   left: number;
 }
 
-/** Starts held back beyond what a task's own rules ask: by coats that would close, by rooms that may not be out so long, by what was posted. */
-export interface Held {
-  tasks: Float64Array;
-  zones: Float64Array;
-  /** What each task is held back for. */
-  why: (PushRule | null)[];
-}
-
 /** What stands in the way of a plan: the step, the rule, and where another step has to do with it, that. */
 export interface Obstacle {
   rule: PushRule | 'people' | 'skill';
@@ -36,20 +29,6 @@ export interface Obstacle {
   proven: boolean;
   /** What the rule counted: nights, minutes. */
   figure: number | null;
-}
-
-/** What a plan is built on; used again and again, since a search builds thousands. */
-export interface Bench {
-  table: Timetable;
-  held: Held;
-}
-
-export function benchFor(begun: Timetable): Bench {
-  const { tasks, zones } = begun.problem;
-  return {
-    table: begun.copy(),
-    held: { tasks: new Float64Array(tasks.length), zones: new Float64Array(zones.length), why: tasks.map(() => null) },
-  };
 }
 
 /** Says which step starts when and what pushed it there last; asked for once, of the plan that stands. */
@@ -223,8 +202,7 @@ function takeNext(ready: number[], rank: Float64Array, chained: number): number 
 
 /** Holds a task back to a minute, and always by one more than last time, so that repairing ends. */
 const holdTask = (index: number, to: Minute, why: PushRule) => (held: Held) => {
-  held.tasks[index] = Math.max(to, held.tasks[index]! + 1);
-  held.why[index] = why;
+  holdTo(held, index, Math.max(to, held.tasks[index]! + 1), why);
 };
 
 function closesTooSoon(table: Timetable, task: Task): Refused | null {

@@ -1,5 +1,5 @@
 export { plan, planRead, type FeasiblePlan, type Plan, type PlannedStep, type PlanWarning } from './plan.ts';
-export { replan } from './replan.ts';
+export { replan, SAME_MIN } from './replan.ts';
 export { changedInput, planIf, type Change } from './planIf.ts';
 export { workOf, type WorkStep, type PlanStep } from './workOf.ts';
 export { runLine, CLOSING_SOON_MIN, type Done, type RunLine } from './runSheet.ts';

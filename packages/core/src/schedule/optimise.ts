@@ -1,5 +1,6 @@
 import { earliestEnds, lowerBound } from './bound.ts';
-import { benchFor, construct, type Bench, type Budget, type Obstacle, type Order } from './construct.ts';
+import { Benches, type Bench } from './bench.ts';
+import { construct, type Budget, type Obstacle, type Order } from './construct.ts';
 import { everyOrder } from './everyOrder.ts';
 import type { Problem, Task } from './problem.ts';
 import { isBetter, measure, steer, type Measures } from './score.ts';
@@ -16,8 +17,6 @@ export interface Optimised {
   best: Found | null;
   obstacle: Obstacle | null;
   bound: number;
-  /** Plans that were built. */
-  built: number;
 }
 
 export interface SearchOptions {
@@ -32,8 +31,6 @@ export interface SearchOptions {
   first?: boolean;
   /** False to name only the step that finds no place, without looking for the demands that cannot stand together. */
   explain?: boolean;
-  /** Orders to begin with, beside the usual ones. */
-  begin?: readonly Order[];
 }
 
 /** Small jobs are searched nearly whole; large ones get some hundred plans. */
@@ -88,8 +85,8 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
     Float64Array.from(problem.tasks, (t) => t.index),
     tail.map((t, i) => ends[i]! - t),
   ];
-  for (const order of [...(options.begin ?? []), ...usual.map((rank) => anyHand(rank))]) {
-    search.attempt(order);
+  for (const rank of usual) {
+    search.attempt(anyHand(rank));
     if (search.hopeless || (options.first && search.best)) break;
   }
   if (!search.best && !search.hopeless) search.hope();
@@ -97,7 +94,7 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
     if (!options.tries) search.goThrough(everyOrder(problem), bound);
     search.improve(bound);
   }
-  return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound, built: search.built };
+  return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound };
 }
 
 const anyHand = (rank: Float64Array): Order => ({
@@ -109,10 +106,9 @@ const anyHand = (rank: Float64Array): Order => ({
 class Search {
   best: Found | null = null;
   obstacle: Obstacle | null = null;
-  built = 0;
   /** The plan that the search stands on: not always the best. */
   private now: Found | null = null;
-  private readonly spare: Bench[] = [];
+  private readonly benches: Benches;
   private readonly budget: Budget;
   private readonly tries: number;
   private readonly random: () => number;
@@ -125,6 +121,7 @@ class Search {
     this.problem = problem;
     this.begun = begun;
     this.options = options;
+    this.benches = new Benches(begun);
     this.open = problem.tasks.filter((t) => !t.done);
     this.tries = options.tries ?? triesFor(this.open.length);
     this.budget = { left: this.tries };
@@ -137,11 +134,10 @@ class Search {
   }
 
   attempt(order: Order, repairs?: number): Found | null {
-    this.built++;
-    const bench = this.bench();
+    const bench = this.benches.take();
     const refused = construct(this.begun, order, this.budget, bench, repairs);
     if (refused) {
-      this.spare.push(bench);
+      this.benches.giveBack(bench);
       this.obstacle = this.obstacle && !refused.proven ? this.obstacle : refused;
       return null;
     }
@@ -155,16 +151,8 @@ class Search {
     return found;
   }
 
-  /** A bench that nobody uses, with nothing held back. */
-  private bench(): Bench {
-    const bench = this.spare.pop() ?? benchFor(this.begun);
-    bench.held.tasks.fill(0);
-    bench.held.zones.fill(0);
-    return bench;
-  }
-
   private release(found: Found | null): void {
-    if (found && found !== this.best && found !== this.now) this.spare.push({ table: found.table, held: found.held });
+    if (found && found !== this.best && found !== this.now) this.benches.giveBack(found);
   }
 
   /** Orders drawn at random: the last hope before a demand counts as impossible. */

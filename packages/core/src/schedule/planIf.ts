@@ -1,6 +1,8 @@
 import type { PlanInput } from '../contract/planInput.ts';
 import { planRead, type FeasiblePlan, type Plan } from './plan.ts';
+import { stepsIn } from './problem.ts';
 import { replan } from './replan.ts';
+import { workHours } from './usualHours.ts';
 
 type Drying = NonNullable<PlanInput['surfaces'][number]['steps'][number]['drying']>;
 
@@ -27,7 +29,7 @@ export function changedInput(input: PlanInput, change: Change): PlanInput {
     case 'day':
       return {
         ...input,
-        crew: input.crew.map((p) => ({ ...p, days: [...new Set([...(p.days ?? [1, 2, 3, 4, 5]), change.weekday])] })),
+        crew: input.crew.map((p) => ({ ...p, days: [...new Set([...workHours(p).days, change.weekday])] })),
       };
     case 'air':
       return change.zone === null
@@ -50,7 +52,7 @@ function withStep(
 }
 
 /** An answer is wanted while a hand still moves: so few tries, by the number of steps. */
-const triesFor = (input: PlanInput) => 4000 + 40 * input.surfaces.reduce((n, s) => n + s.steps.length, 0);
+const triesFor = (input: PlanInput) => 4000 + 40 * stepsIn(input);
 
 /**
  * What the plan would be with these changes. A drag moves as little else as it can; anything else is planned afresh,

@@ -4,6 +4,7 @@ import { doseTable, type DoseTable, type Film } from '../drying/dose.ts';
 import { rainy, unsuited, type BadHours } from '../drying/limits.ts';
 import type { PlanInput } from '../contract/planInput.ts';
 import type { DryingFigures } from '../shelf/product.ts';
+import { workHours } from './usualHours.ts';
 import { Calendar, WorkingHours, type Minute, type Span } from './calendar.ts';
 
 /** A coat as the plan sees it: its figures in label minutes, its limits, and its progress in the air of its place. */
@@ -84,7 +85,6 @@ type GivenStep = PlanInput['surfaces'][number]['steps'][number];
 
 export const minuteOf = (text: string): Minute => Math.ceil(Date.parse(text) / 60_000);
 const ABRADES: readonly StepKind[] = ['sand', 'sand-between', 'degloss'];
-const EVERY_DAY_OF_WORK = [1, 2, 3, 4, 5];
 
 /** A series is read once: what is summed up over it stays with it, however often the plan is asked for. */
 const seriesRead = new WeakMap<PlanInput['air'], Air>();
@@ -120,9 +120,7 @@ function crewOf(input: PlanInput, calendar: Calendar, start: Minute): Person[] {
     hours: new WorkingHours(
       calendar,
       {
-        days: p.days ?? EVERY_DAY_OF_WORK,
-        from: p.from ?? '08:00',
-        to: p.to ?? '16:30',
+        ...workHours(p),
         off: new Set(p.off ?? []),
         setUpMin: setUpMin ?? 0,
         packUpMin: packUpMin ?? 0,
@@ -268,3 +266,6 @@ export function recoatUntil(task: Task, end: Minute): Minute | null {
 }
 
 export const nameOf = (task: Task) => `${task.surface}/${task.id}`;
+
+/** How many steps are asked for, those that are done included. */
+export const stepsIn = (input: PlanInput): number => input.surfaces.reduce((n, s) => n + s.steps.length, 0);

@@ -1,7 +1,8 @@
 import type { PlanInput } from '../contract/planInput.ts';
 import { earliestEnds, lowerBound } from './bound.ts';
 import type { Minute } from './calendar.ts';
-import { benchFor, construct, type Bench, type Budget, type Order } from './construct.ts';
+import { Benches, holdTo, type Bench } from './bench.ts';
+import { construct, type Budget, type Order } from './construct.ts';
 import { generator, type Found } from './optimise.ts';
 import { planRead, told, type FeasiblePlan, type Plan } from './plan.ts';
 import { minuteOf, readProblem, type Problem, type Task } from './problem.ts';
@@ -59,7 +60,7 @@ interface Kept extends Keeping {
 }
 
 class Keeper {
-  private readonly spare: Bench[] = [];
+  private readonly benches: Benches;
   private readonly budget: Budget;
   private readonly random: () => number;
   private readonly open: readonly Task[];
@@ -79,6 +80,7 @@ class Keeper {
   ) {
     this.problem = problem;
     this.begun = begun;
+    this.benches = new Benches(begun);
     this.promises = promises;
     this.finish = finish;
     this.ends = ends;
@@ -98,7 +100,7 @@ class Keeper {
       if (!made) continue;
       const worse: Kept = made.cost <= best.cost ? best : made;
       if (worse === best) best = made;
-      this.spare.push({ table: worse.found.table, held: worse.found.held });
+      this.benches.giveBack(worse.found);
     }
     return best?.found ?? null;
   }
@@ -122,16 +124,12 @@ class Keeper {
   }
 
   private build({ order, holds }: Keeping): Kept | null {
-    const bench = this.spare.pop() ?? benchFor(this.begun);
-    bench.held.tasks.fill(0);
-    bench.held.zones.fill(0);
+    const bench = this.benches.take();
     for (const { index } of this.open) {
-      if (!holds[index]) continue;
-      bench.held.tasks[index] = this.promises[index]!.start;
-      bench.held.why[index] = 'posted';
+      if (holds[index]) holdTo(bench.held, index, this.promises[index]!.start, 'posted');
     }
     if (construct(this.begun, order, this.budget, bench, MOST_REPAIRS)) {
-      this.spare.push(bench);
+      this.benches.giveBack(bench);
       return null;
     }
     const found: Found = { ...bench, order, measures: measure(bench.table) };

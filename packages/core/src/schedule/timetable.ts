@@ -33,7 +33,6 @@ export class Timetable {
   readonly end: Float64Array;
   /** Indices of who does each task. */
   readonly crew: (readonly number[])[];
-  readonly placed: Uint8Array;
   readonly diaries: Diary[];
   readonly racks: Use[];
   readonly wet: Use[];
@@ -48,7 +47,6 @@ export class Timetable {
     this.start = new Float64Array(tasks.length);
     this.end = new Float64Array(tasks.length);
     this.crew = tasks.map(() => NOBODY);
-    this.placed = new Uint8Array(tasks.length);
     this.diaries = diaries;
     this.racks = racks.map(nothing);
     this.wet = zones.map(nothing);
@@ -84,7 +82,6 @@ export class Timetable {
   become(other: Timetable): void {
     this.start.set(other.start);
     this.end.set(other.end);
-    this.placed.set(other.placed);
     this.visited.set(other.visited);
     this.visits = other.visits;
     for (let i = 0; i < other.crew.length; i++) this.crew[i] = other.crew[i]!;
@@ -118,7 +115,6 @@ export class Timetable {
     this.start[i] = start;
     this.end[i] = end;
     this.crew[i] = crew;
-    this.placed[i] = 1;
     for (const person of crew) this.noteVisits(person, task, start, end);
     if (task.onRack) note(this.racks[task.site]!, start, Math.max(end, recoatFrom(task, end) ?? end), i);
     if (!task.zone?.noDustWhileWet) return;

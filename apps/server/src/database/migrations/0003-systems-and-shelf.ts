@@ -1,6 +1,6 @@
-import type { MigrationInterface, QueryRunner } from 'typeorm';
+import type { MigrationInterface } from 'typeorm';
+import { ColumnsAndTables } from './columnsAndTables.ts';
 
-const TABLE_END = 'ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci';
 const OWNED = 'id CHAR(36) PRIMARY KEY, firm_id CHAR(36) NOT NULL, product_id VARCHAR(80) NOT NULL';
 
 const COLUMNS: [table: string, column: string][] = [
@@ -17,18 +17,8 @@ const TABLES: Record<string, string> = {
 };
 
 /** The firm's own shelf, van and notes; house rules of one surface; departures that were signed for; the firm's words. */
-export class SystemsAndShelf1764000000003 implements MigrationInterface {
+export class SystemsAndShelf1764000000003 extends ColumnsAndTables implements MigrationInterface {
   name = 'SystemsAndShelf1764000000003';
-
-  async up(runner: QueryRunner): Promise<void> {
-    for (const [table, column] of COLUMNS) await runner.query(`ALTER TABLE \`${table}\` ADD COLUMN ${column}`);
-    for (const [table, columns] of Object.entries(TABLES))
-      await runner.query(`CREATE TABLE \`${table}\` (${columns}) ${TABLE_END}`);
-  }
-
-  async down(runner: QueryRunner): Promise<void> {
-    for (const table of Object.keys(TABLES).reverse()) await runner.query(`DROP TABLE \`${table}\``);
-    for (const [table, column] of COLUMNS)
-      await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN ${column.split(' ')[0]}`);
-  }
+  protected readonly columns = COLUMNS;
+  protected readonly tables = TABLES;
 }

@@ -1,6 +1,6 @@
-import type { MigrationInterface, QueryRunner } from 'typeorm';
+import type { MigrationInterface } from 'typeorm';
+import { ColumnsAndTables } from './columnsAndTables.ts';
 
-const TABLE_END = 'ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci';
 const OWNED = 'id CHAR(36) PRIMARY KEY, firm_id CHAR(36) NOT NULL';
 
 const COLUMNS: [table: string, column: string][] = [
@@ -17,18 +17,8 @@ const TABLES: Record<string, string> = {
 };
 
 /** What the plan asks of rooms, people and visits; times that people are taken; air hour by hour. */
-export class PlanAndAir1764100000005 implements MigrationInterface {
+export class PlanAndAir1764100000005 extends ColumnsAndTables implements MigrationInterface {
   name = 'PlanAndAir1764100000005';
-
-  async up(runner: QueryRunner): Promise<void> {
-    for (const [table, column] of COLUMNS) await runner.query(`ALTER TABLE \`${table}\` ADD COLUMN ${column}`);
-    for (const [table, columns] of Object.entries(TABLES))
-      await runner.query(`CREATE TABLE \`${table}\` (${columns}) ${TABLE_END}`);
-  }
-
-  async down(runner: QueryRunner): Promise<void> {
-    for (const table of Object.keys(TABLES).reverse()) await runner.query(`DROP TABLE \`${table}\``);
-    for (const [table, column] of COLUMNS)
-      await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN ${column.split(' ')[0]}`);
-  }
+  protected readonly columns = COLUMNS;
+  protected readonly tables = TABLES;
 }

@@ -1,4 +1,6 @@
 import type { PlanInput } from '../../contract/planInput.ts';
+import { clockOf, minutesOf } from '../calendar.ts';
+import { workHours } from '../usualHours.ts';
 
 /** Where in a job a conflict lies: the surface of a step that finds no place, its room, its site. */
 export interface Where {
@@ -37,8 +39,6 @@ const withCrew = (input: PlanInput, change: (p: Person) => Person): PlanInput =>
   crew: input.crew.map(change),
 });
 
-const clockOf = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
-const minutesOf = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 const later = (clock: string, n: number) => {
   const minutes = minutesOf(clock) + 30 * n;
   return minutes < 24 * 60 ? clockOf(minutes) : null;
@@ -76,6 +76,15 @@ const another = (input: PlanInput, n: number): Person[] =>
 const NUMBERS = ['', 'One', 'Two', 'Three', 'Four'];
 const none = () => null;
 
+/** A demand that can only be given up whole, in words of what is done instead. */
+const whole = (without: Demand['without'], words: string): Pick<Demand, 'without' | 'eased'> => ({
+  without,
+  eased: (input, where, n) => (n === 1 ? { input: without(input, where), words } : null),
+});
+/** The coats of a surface, also those that are laid, as if they never closed. */
+const neverClosing = (input: PlanInput, where: Where) =>
+  withSurface(input, where, (s) => ({ ...s, steps: s.steps.map((t) => (t.drying ? { ...t, drying: { ...t.drying, recoatMaxMin: null } } : t)) }));
+
 /** Everything that may be asked of a plan and stands in another's way, those first that are given up most easily. */
 export const DEMANDS: readonly Demand[] = [
   {
@@ -102,14 +111,7 @@ export const DEMANDS: readonly Demand[] = [
   {
     rule: 'same-day',
     says: (input, where) => (stepsOf(input, where).some((t) => t.sameDayAs) ? 'What is taken off in the morning is back by evening.' : null),
-    without: (input, where) => withSteps(input, where, (t) => ({ ...t, sameDayAs: null })),
-    eased: (input, where, n) =>
-      n > 1
-        ? null
-        : {
-            input: withSteps(input, where, (t) => ({ ...t, sameDayAs: null })),
-            words: 'An opening that is closed meanwhile would do.',
-          },
+    ...whole((input, where) => withSteps(input, where, (t) => ({ ...t, sameDayAs: null })), 'An opening that is closed meanwhile would do.'),
   },
   {
     rule: 'nights-out',
@@ -149,15 +151,15 @@ export const DEMANDS: readonly Demand[] = [
     says: (input) => (input.crew.length ? 'The crew works its own days and hours.' : null),
     without: (input) => withCrew(input, (p) => ({ ...p, days: ALL_DAYS, from: '06:00', to: '22:00', off: [], busy: [] })),
     eased: (input, _where, n) => {
-      const worked = new Set(input.crew.flatMap((p) => p.days ?? [1, 2, 3, 4, 5]));
+      const worked = new Set(input.crew.flatMap((p) => workHours(p).days));
       const day = [6, 7].find((d) => !worked.has(d));
       if (n === 1 && day)
         return {
-          input: withCrew(input, (p) => ({ ...p, days: [...(p.days ?? [1, 2, 3, 4, 5]), day] })),
+          input: withCrew(input, (p) => ({ ...p, days: [...workHours(p).days, day] })),
           words: `Working ${DAY_NAMES[day]} would do.`,
         };
       const longest = input.crew
-        .map((p) => p.to ?? '16:30')
+        .map((p) => workHours(p).to)
         .sort()
         .at(-1)!;
       const to = later(longest, day ? n - 1 : n);
@@ -188,20 +190,6 @@ export const DEMANDS: readonly Demand[] = [
   {
     rule: 'recoat-closes',
     says: (input, where) => (stepsOf(input, where).some((t) => t.drying?.recoatMaxMin != null) ? 'A coat on it closes, and the next has to come before.' : null),
-    without: (input, where) =>
-      withSurface(input, where, (s) => ({
-        ...s,
-        steps: s.steps.map((t) => (t.drying ? { ...t, drying: { ...t.drying, recoatMaxMin: null } } : t)),
-      })),
-    eased: (input, where, n) =>
-      n > 1
-        ? null
-        : {
-            input: withSurface(input, where, (s) => ({
-              ...s,
-              steps: s.steps.map((t) => (t.drying ? { ...t, drying: { ...t.drying, recoatMaxMin: null } } : t)),
-            })),
-            words: 'Abrading between the coats would do.',
-          },
+    ...whole(neverClosing, 'Abrading between the coats would do.'),
   },
 ];
