@@ -55,30 +55,29 @@ interface Hour {
   wind: number | null;
 }
 
-/** The air between two minutes, in pieces that do not change. */
-function hoursBetween(air: Given, from: number, to: number): Hour[] {
-  if (from >= to) return [];
-  if (air.kind === 'steady')
-    return [
-      {
-        from,
-        to,
-        t: air.temperatureC,
-        rh: air.relativeHumidityPct,
-        s: air.surfaceC ?? air.temperatureC,
-        rain: air.rainMm ?? 0,
-        wind: air.windMs ?? null,
-      },
-    ];
+/** The air between two minutes, in pieces that do not change, one after another: most readers stop early. */
+function* hoursBetween(air: Given, from: number, to: number): Generator<Hour> {
+  if (from >= to) return;
+  if (air.kind === 'steady') {
+    yield {
+      from,
+      to,
+      t: air.temperatureC,
+      rh: air.relativeHumidityPct,
+      s: air.surfaceC ?? air.temperatureC,
+      rain: air.rainMm ?? 0,
+      wind: air.windMs ?? null,
+    };
+    return;
+  }
   const first = ms(air.from);
   const at = (list: readonly number[] | null | undefined, i: number) =>
     list?.length ? list[i < 0 ? 0 : i >= list.length ? list.length - 1 : i] : undefined;
-  const out: Hour[] = [];
   for (let m = from; m < to;) {
     const i = Math.floor((m - first) / 60);
     const end = Math.min(to, first + (i + 1) * 60);
     const t = at(air.temperatureC, i)!;
-    out.push({
+    yield {
       from: m,
       to: end,
       t,
@@ -86,11 +85,15 @@ function hoursBetween(air: Given, from: number, to: number): Hour[] {
       s: at(air.surfaceC, i) ?? t,
       rain: at(air.rainMm, i) ?? 0,
       wind: at(air.windMs, i) ?? null,
-    });
+    };
     m = end;
   }
-  return out;
 }
+
+const anyHour = (air: Given, from: number, to: number, wrong: (hour: Hour) => boolean) => {
+  for (const hour of hoursBetween(air, from, to)) if (wrong(hour)) return true;
+  return false;
+};
 
 const vapour = (t: number) => 6.112 * Math.exp((17.62 * t) / (243.12 + t));
 function speed(d: NonNullable<Step['drying']>, air: Hour): number {
@@ -248,9 +251,8 @@ function checkAir(input: PlanInput, l: Laid, say: Say): void {
   const d = l.step.drying!;
   const air = l.zone?.air ?? input.air;
   const hold = Math.max(l.dustFree ?? l.end, d.limitsHoldMin != null ? l.end + d.limitsHoldMin : l.end);
-  if (hoursBetween(air, l.start, hold).some((hour) => !within(hour, d))) say('air', l);
-  if (d.rainSafeMin != null && hoursBetween(air, l.start, l.end + d.rainSafeMin).some((hour) => hour.rain > 0))
-    say('rain', l);
+  if (anyHour(air, l.start, hold, (hour) => !within(hour, d))) say('air', l);
+  if (d.rainSafeMin != null && anyHour(air, l.start, l.end + d.rainSafeMin, (hour) => hour.rain > 0)) say('rain', l);
   const evening = (clock: string, rule: string) => {
     const date = dateOf(l.start, input.timeZone);
     const dry = l.dustFree ?? l.end;
@@ -269,6 +271,7 @@ function checkOrder(input: PlanInput, steps: Laid[], say: Say): void {
     const off = l.step.sameDayAs && steps.find((o) => o.step.id === l.step.sameDayAs);
     if (off && dateOf(off.start, input.timeZone) !== dateOf(Math.max(l.start, l.end - 1), input.timeZone))
       say('same day', l);
+    if (l.step.kind === 'rehang' || l.step.kind === 'refit-hardware') checkHandled(input, steps.slice(0, i), l, say);
     if (!hasFilm(l.step)) return;
     for (let j = i - 1; j >= 0; j--) {
       if (['sand', 'sand-between', 'degloss'].includes(steps[j]!.step.kind)) break;
@@ -277,6 +280,14 @@ function checkOrder(input: PlanInput, steps: Laid[], say: Say): void {
       break;
     }
   });
+}
+
+/** What is handled or closed has a film that bears it. */
+function checkHandled(input: PlanInput, earlier: Laid[], l: Laid, say: Say): void {
+  const coat = earlier.filter((o) => hasFilm(o.step)).at(-1);
+  const label = coat?.step.drying?.handleMin;
+  if (!coat || label == null) return;
+  if (l.start < driedAt(coat.step.drying!, l.zone?.air ?? input.air, coat.end, label)) say('handled too soon', l);
 }
 
 const overlap = (a: number, b: number, c: number, d: number) => a < d && c < b;

@@ -6,6 +6,8 @@ const coat = fc.record({
   dustFreeMin: fc.option(fc.integer({ min: 0, max: 200 })),
   recoatMin: fc.option(fc.integer({ min: 0, max: 900 })),
   recoatMaxMin: fc.option(fc.integer({ min: 2000, max: 6000 })),
+  recoatPreferredMin: fc.option(fc.integer({ min: 900, max: 1500 })),
+  handleMin: fc.option(fc.integer({ min: 200, max: 2000 })),
   minTempC: fc.option(fc.integer({ min: 0, max: 12 })),
   maxRhPct: fc.option(fc.integer({ min: 70, max: 95 })),
   dewMarginC: fc.option(fc.constant(3)),
@@ -15,7 +17,7 @@ const coat = fc.record({
   thickness: fc.option(fc.constantFrom(0.8, 1.2)),
 });
 const step = fc.record({
-  kind: fc.constantFrom('sand', 'wash', 'prime', 'finish-coat', 'sand-between'),
+  kind: fc.constantFrom('sand', 'wash', 'prime', 'finish-coat', 'sand-between', 'rehang'),
   minutes: fc.integer({ min: 0, max: 400 }),
   people: fc.constantFrom(0, 1, 1, 1, 2),
   waitMin: fc.constantFrom(0, 0, 45, 900),

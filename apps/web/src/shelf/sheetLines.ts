@@ -24,6 +24,7 @@ export function sheetLines(p: Product, currency: string): [string, string][] {
     ['opens for the next coat', minutes(d.recoatMin)],
     ['better after', minutes(d.recoatPreferredMin)],
     ['closes', minutes(d.recoatMaxMin)],
+    ['may be handled or closed', minutes(d.handleMin)],
     ['cured', d.recoatMin == null ? null : sayLength(p.cureHours * 60)],
     ['laid from', d.minTempC == null ? null : `${d.minTempC} °C${d.maxTempC == null ? '' : ` to ${d.maxTempC} °C`}`],
     ['air at most', d.maxRhPct == null ? null : `${d.maxRhPct} %`],

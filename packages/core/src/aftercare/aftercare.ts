@@ -43,7 +43,11 @@ function uses(last: LastCoat, air: Air, timeZone: string): AftercareItem[] {
   let hours = 0;
   return USES.flatMap((row): AftercareItem[] => {
     // What asks more of the film is never allowed before what asks less: a short cure would put loading before handling.
-    hours = Math.max(hours, row.share * last.product.cureHours, row.leastHours[chemistry] ?? 0);
+    const said = row.use === 'close' ? last.product.drying.handleMin : null;
+    hours = Math.max(
+      hours,
+      said != null ? said / 60 : Math.max(row.share * last.product.cureHours, row.leastHours[chemistry] ?? 0),
+    );
     const at = reaches(film, air, from, hours * 60);
     if (at === null) return [];
     const iso = DateTime.fromMillis(at * 60_000, { zone: timeZone }).toISO({ suppressMilliseconds: true })!;

@@ -115,6 +115,7 @@ export const dryingSchema = z.strictObject({
   recoatMin: minutes,
   recoatPreferredMin: minutes,
   recoatMaxMin: minutes,
+  handleMin: minutes,
   minTempC: z.number().min(-60).max(80).nullish(),
   maxTempC: z.number().min(-60).max(120).nullish(),
   maxRhPct: z.number().min(0).max(100).nullish(),

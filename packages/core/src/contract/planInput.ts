@@ -46,6 +46,8 @@ const drying = dryingSchema.extend({ thickness: z.number().gt(0).max(20).nullish
     fault('recoatMaxMin', 'closes before it opens');
   if (d.recoatPreferredMin != null && d.recoatMin != null && d.recoatPreferredMin < d.recoatMin)
     fault('recoatPreferredMin', 'lies before the least recoat time');
+  if (d.handleMin != null && d.dustFreeMin != null && d.handleMin < d.dustFreeMin)
+    fault('handleMin', 'lies before dust-free');
   if (d.minTempC != null && d.maxTempC != null && d.minTempC > d.maxTempC) fault('maxTempC', 'lies under minTempC');
 });
 

@@ -1,7 +1,7 @@
 import { earliestTeam } from './crewTime.ts';
 import { MOST_DAYS, type Minute } from './calendar.ts';
 import type { Diary } from './diary.ts';
-import { recoatFrom, type Person, type Problem, type Task } from './problem.ts';
+import { handleFrom, recoatFrom, type Person, type Problem, type Task } from './problem.ts';
 import { pushAlone } from './rules.ts';
 
 /** The earliest end of each task if nobody were busy but with what is fixed; infinite where even that is impossible. */
@@ -22,6 +22,7 @@ function openAt(problem: Problem, task: Task, ends: Float64Array): Minute {
     const before = problem.tasks[p]!;
     from = Math.max(from, ends[p]! + before.waitMin, recoatFrom(before, ends[p]!) ?? 0);
   }
+  if (task.handles !== null) from = Math.max(from, handleFrom(problem.tasks[task.handles]!, ends[task.handles]!) ?? 0);
   return from;
 }
 

@@ -1,6 +1,6 @@
 import { earliestTeam, type Prefer, type Team } from './crewTime.ts';
 import type { Minute } from './calendar.ts';
-import { recoatFrom, recoatUntil, type Person, type Problem, type Task } from './problem.ts';
+import { handleFrom, preferredFrom, recoatFrom, recoatUntil, type Person, type Problem, type Task } from './problem.ts';
 import { pushAlone, pushByOthers, type Push, type PushRule } from './rules.ts';
 import { holdTo, type Bench, type Held } from './bench.ts';
 import type { Timetable } from './timetable.ts';
@@ -13,6 +13,8 @@ export interface Order {
   hand: Int16Array;
   /** A coat that closes is followed up before anything else takes the people. */
   followUp: boolean;
+  /** Coats, by index, that are given the longer wait their sheet prefers; none where it is not said. */
+  patient?: ReadonlySet<number>;
 }
 
 /** Work left to spend on looking for better, counted in tries of a start: never in seconds, so that the same input gives the same plan. */
@@ -39,7 +41,7 @@ const obstacle = (rule: Obstacle['rule'], task: Task, more: Partial<Obstacle> = 
 });
 
 /** When a task may start as far as what stands before it goes, and which of them holds it. */
-function openFrom(table: Timetable, task: Task, held: Held): Push {
+function openFrom(table: Timetable, task: Task, held: Held, patient: Order['patient']): Push {
   const { problem } = table;
   let open: Push = { to: problem.start, rule: 'order' };
   const wait = (to: Minute, rule: PushRule, by?: number) => {
@@ -52,8 +54,12 @@ function openFrom(table: Timetable, task: Task, held: Held): Push {
     if (p !== task.before) continue;
     const before = problem.tasks[p]!;
     if (before.waitMin > 0) wait(end + before.waitMin, 'wait', p);
-    if (before.coat) wait(recoatFrom(before, end) ?? 0, 'coat', p);
+    if (!before.coat) continue;
+    wait(recoatFrom(before, end) ?? 0, 'coat', p);
+    if (patient?.has(p)) wait(preferredFrom(before, end) ?? 0, 'preferred', p);
   }
+  if (task.handles !== null)
+    wait(handleFrom(problem.tasks[task.handles]!, table.end[task.handles]!) ?? 0, 'handle', task.handles);
   if (held.tasks[task.index]! > open.to) wait(held.tasks[task.index]!, held.why[task.index] ?? 'posted');
   if (task.zone) wait(held.zones[task.zone.index]!, 'nights-out');
   return open;
@@ -65,13 +71,15 @@ function placeEarliest(
   task: Task,
   people: readonly Person[],
   held: Held,
+  order: Order,
   budget: Budget,
   prefer: Prefer,
   notice: Notice | null,
 ): Refused | null {
   const { problem } = table;
-  const open = openFrom(table, task, held);
-  if (open.to === Infinity) return obstacle('coat', task, { by: task.before, proven: true });
+  const open = openFrom(table, task, held, order.patient);
+  if (open.to === Infinity)
+    return obstacle(open.rule, task, { by: open.by ?? null, proven: open.rule !== 'preferred' });
   let from = open.to;
   let why: Push | null = from > problem.start ? open : null;
   let pushed = false;
@@ -158,7 +166,7 @@ function constructOnce({ table, held }: Bench, order: Order, budget: Budget, not
     const hand = order.hand[task.index]!;
     const people = hand >= 0 && task.people === 1 && task.able.length > 1 ? [problem.crew[hand]!] : task.able;
     const refused =
-      placeEarliest(table, task, people, held, budget, prefer, notice) ??
+      placeEarliest(table, task, people, held, order, budget, prefer, notice) ??
       closesTooSoon(table, task) ??
       notThatDay(table, task);
     if (refused) return refused;

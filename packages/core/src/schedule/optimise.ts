@@ -3,7 +3,7 @@ import { Benches, type Bench } from './bench.ts';
 import { construct, type Budget, type Obstacle, type Order } from './construct.ts';
 import { everyOrder } from './everyOrder.ts';
 import type { Problem, Task } from './problem.ts';
-import { isBetter, measure, steer, type Measures } from './score.ts';
+import { isBetter, measure, shortOf, steer, wishesOf, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
 
 /** A plan that stands, with what it takes to build it again. */
@@ -43,6 +43,8 @@ const LAST_HOPES = 40;
 const PATIENCE = 30;
 /** Nothing ends before the bound: so many more plans look for fewer visits, then it is enough. */
 const STILL_AT_BOUND = 120;
+/** So many coats are asked, one by one, whether their longer wait costs anything. */
+const MOST_WISHES = 30;
 
 /** A small deterministic generator (mulberry32): the seed decides, nothing else. */
 export function generator(seed: number): () => number {
@@ -93,6 +95,7 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
   if (search.best && !options.first) {
     if (!options.tries) search.goThrough(everyOrder(problem), bound);
     search.improve(bound);
+    search.grantWishes();
   }
   return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound };
 }
@@ -192,6 +195,20 @@ class Search {
     }
   }
 
+  /** The longer waits that sheets prefer: all at once, then each by itself; what ends later for it does not stand. */
+  grantWishes(): void {
+    const wishes = wishesOf(this.problem);
+    if (wishes.length === 0) return;
+    const grant = (coats: readonly Task[]) => {
+      const { order } = this.best!;
+      const patient = new Set([...(order.patient ?? []), ...coats.map((t) => t.index)]);
+      this.release(this.attempt({ ...order, patient }));
+    };
+    grant(wishes);
+    for (const coat of wishes.slice(0, MOST_WISHES))
+      if (shortOf(this.best!.table, coat) > 0 && !this.options.stop?.()) grant([coat]);
+  }
+
   private pick<T>(list: readonly T[]): T {
     return list[Math.floor(this.random() * list.length)]!;
   }
@@ -203,7 +220,7 @@ class Search {
     const rank = Float64Array.from(this.problem.tasks, (t) => table.start[t.index]! + t.index * 1e-6);
     const hand = from.order.hand.slice();
     const followUp = this.random() < 0.05 ? !from.order.followUp : from.order.followUp;
-    const order = { rank, hand, followUp };
+    const order: Order = { ...from.order, rank, hand, followUp };
     const dice = this.random();
     if (dice < 0.35) this.pullCritical(order, table);
     else if (dice < 0.55) this.shiftSome(order);

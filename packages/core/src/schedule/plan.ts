@@ -3,7 +3,7 @@ import { readBy } from '../contract/fault.ts';
 import { conflictIn } from './conflict.ts';
 import { retell } from './construct.ts';
 import { optimise, type Found, type SearchOptions } from './optimise.ts';
-import { dustFreeAt, nameOf, readProblem, recoatFrom, recoatUntil, type Problem } from './problem.ts';
+import { dustFreeAt, nameOf, preferredFrom, readProblem, recoatFrom, recoatUntil, type Problem } from './problem.ts';
 import type { Timetable } from './timetable.ts';
 import { reasonOf, waitsFor, type Reason, type WaitsFor } from './waits.ts';
 
@@ -103,8 +103,8 @@ function warningsOf(problem: Problem, table: Timetable): PlanWarning[] {
     const starts = table.start[next.index]!;
     if (task.done && next.done && opens !== null && starts < opens)
       warn('recoated-early', nameOf(next), 'It was started before the coat under it was open.');
-    const wish = task.coat.figures.recoatPreferredMin;
-    if (wish != null && !next.done && starts < end + wish)
+    const wish = preferredFrom(task, end);
+    if (wish !== null && !next.done && starts < wish)
       warn('preferred-wait', nameOf(task), 'The longer wait that its sheet prefers is not kept.');
     return out;
   });

@@ -43,6 +43,8 @@ export interface Task {
   preds: readonly number[];
   /** The coat whose closing binds this one. */
   closing: number | null;
+  /** The last coat before a step that handles or closes the piece: it waits until that may be. */
+  handles: number | null;
   /** The step on whose local day this one must end. */
   sameDayAs: number | null;
   done: { start: Minute; end: Minute; crew: readonly string[] } | null;
@@ -85,6 +87,8 @@ type GivenStep = PlanInput['surfaces'][number]['steps'][number];
 
 export const minuteOf = (text: string): Minute => Math.ceil(Date.parse(text) / 60_000);
 const ABRADES: readonly StepKind[] = ['sand', 'sand-between', 'degloss'];
+/** They take the piece in hand or close it: its film must bear that. */
+const HANDLES: readonly StepKind[] = ['refit-hardware', 'rehang'];
 
 /** A series is read once: what is summed up over it stays with it, however often the plan is asked for. */
 const seriesRead = new WeakMap<PlanInput['air'], Air>();
@@ -187,6 +191,7 @@ function tasksOf(input: PlanInput, around: Around): Task[] {
   const outside = airOf(input.air);
   for (const surface of input.surfaces) {
     let lastCoat: number | null = null;
+    let film: number | null = null;
     const air = (surface.zone ? airs.get(surface.zone) : null) ?? outside;
     surface.steps.forEach((step, i) => {
       const index = tasks.length;
@@ -204,11 +209,12 @@ function tasksOf(input: PlanInput, around: Around): Task[] {
         after: [],
         preds: [],
         closing: coat ? lastCoat : null,
+        handles: HANDLES.includes(step.kind) ? film : null,
         sameDayAs: step.sameDayAs ? byName.get(`${surface.id}/${step.sameDayAs}`)! : null,
       });
       // An abrading step opens the way for what comes after it, not for itself.
       if (ABRADES.includes(step.kind)) lastCoat = null;
-      if (coat) lastCoat = index;
+      if (coat) lastCoat = film = index;
     });
   }
   let at = 0;
@@ -256,6 +262,18 @@ export function dustFreeAt(task: Task, end: Minute): Minute {
 /** When a coat that ends then opens for the next; null where its sheet says nothing. */
 export function recoatFrom(task: Task, end: Minute): Minute | null {
   const label = task.coat?.figures.recoatMin;
+  return label == null ? null : task.coat!.dose.reach(end, label);
+}
+
+/** When a coat that ends then may be handled or closed; null where its sheet says nothing. */
+export function handleFrom(task: Task, end: Minute): Minute | null {
+  const label = task.coat?.figures.handleMin;
+  return label == null ? null : task.coat!.dose.reach(end, label);
+}
+
+/** When a coat that ends then has had the longer wait that its sheet prefers; null where it asks for none. */
+export function preferredFrom(task: Task, end: Minute): Minute | null {
+  const label = task.coat?.figures.recoatPreferredMin;
   return label == null ? null : task.coat!.dose.reach(end, label);
 }
 

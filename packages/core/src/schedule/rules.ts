@@ -7,6 +7,8 @@ export type PushRule =
   | 'order'
   | 'wait'
   | 'coat'
+  | 'preferred'
+  | 'handle'
   | 'hours'
   | 'crew'
   | 'other-trade'

@@ -1,11 +1,13 @@
 import type { HouseRules } from '../vocabulary/index.ts';
-import type { Problem } from './problem.ts';
+import { preferredFrom, type Problem, type Task } from './problem.ts';
 import type { Timetable } from './timetable.ts';
 
 /** What a plan is measured by. Minutes, but for visits: person-days, and nights: room-nights out of use. */
 export interface Measures {
   finish: number;
   visits: number;
+  /** Minutes that coats are short of the longer wait their sheets prefer: a wish, never bought with a later end. */
+  hurried: number;
   /** Paid minutes between the steps of a person's day at which there is nothing to do. */
   idle: number;
   /** Nights that rooms are out of use, summed over the rooms. */
@@ -14,13 +16,13 @@ export interface Measures {
 
 /** Which measure comes first, by house rule; the next one decides only between equals. */
 const ORDERS: Record<HouseRules['planGoal'], readonly (keyof Measures)[]> = {
-  'finish-first': ['finish', 'visits', 'idle', 'nights'],
-  'fewer-visits': ['visits', 'finish', 'idle', 'nights'],
-  'rooms-back-first': ['nights', 'finish', 'visits', 'idle'],
+  'finish-first': ['finish', 'visits', 'hurried', 'idle', 'nights'],
+  'fewer-visits': ['visits', 'finish', 'hurried', 'idle', 'nights'],
+  'rooms-back-first': ['nights', 'finish', 'visits', 'hurried', 'idle'],
 };
 
 /** What a minute, a visit, a night weighs where a search compares plans that differ in several things at once. */
-const WEIGHTS: Record<keyof Measures, number> = { finish: 1, visits: 40, idle: 0.15, nights: 40 };
+const WEIGHTS: Record<keyof Measures, number> = { finish: 1, visits: 40, hurried: 0.1, idle: 0.15, nights: 40 };
 
 export function measure(table: Timetable): Measures {
   const { tasks, start } = table.problem;
@@ -29,9 +31,32 @@ export function measure(table: Timetable): Measures {
   return {
     finish,
     visits: table.visits,
+    hurried: wishesOf(table.problem).reduce((sum, coat) => sum + shortOf(table, coat), 0),
     idle: table.diaries.reduce((sum, d) => sum + d.idle(), 0),
     nights: nightsOf(table),
   };
+}
+
+const wishes = new WeakMap<Problem, readonly Task[]>();
+
+/** The coats whose sheet prefers a longer wait than it asks for, and that another step follows. */
+export function wishesOf(problem: Problem): readonly Task[] {
+  let known = wishes.get(problem);
+  if (!known) {
+    const { tasks } = problem;
+    known = tasks.filter(({ index, coat }) => {
+      const next = tasks[index + 1];
+      return coat?.figures.recoatPreferredMin != null && next?.before === index && !next.done;
+    });
+    wishes.set(problem, known);
+  }
+  return known;
+}
+
+/** Minutes that the step after a coat comes before the wait its sheet prefers. */
+export function shortOf(table: Timetable, coat: Task): number {
+  const wished = preferredFrom(coat, table.end[coat.index]!)!;
+  return Math.min(coat.coat!.figures.recoatPreferredMin!, Math.max(0, wished - table.start[coat.index + 1]!));
 }
 
 function nightsOf(table: Timetable): number {

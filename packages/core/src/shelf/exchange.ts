@@ -29,6 +29,7 @@ const DRYING = [
   'recoatMin',
   'recoatPreferredMin',
   'recoatMaxMin',
+  'handleMin',
   'minTempC',
   'maxTempC',
   'maxRhPct',

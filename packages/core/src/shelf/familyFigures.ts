@@ -151,6 +151,7 @@ export function asProduct(given: ProductGiven): Product {
       recoatMin: f?.[4] ?? null,
       recoatPreferredMin: null,
       recoatMaxMin: f?.[5] ?? null,
+      handleMin: null,
       minTempC: f?.[7] ?? null,
       maxTempC: 35,
       maxRhPct: f?.[8] ?? null,

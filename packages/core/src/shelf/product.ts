@@ -8,6 +8,8 @@ export interface DryingFigures {
   recoatMin?: number | null;
   recoatPreferredMin?: number | null;
   recoatMaxMin?: number | null;
+  /** From when it may be handled or closed. */
+  handleMin?: number | null;
   minTempC?: number | null;
   maxTempC?: number | null;
   maxRhPct?: number | null;
