@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
-import { planRows } from './benchPlan.mjs';
+import { pageRow } from './benchPage.mjs';
+import { job as longJob, planRows } from './benchPlan.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
@@ -265,6 +266,7 @@ async function overHttp() {
     `${(ours / theirs).toFixed(1)} × bare Node and mysql2 (${theirs.toFixed(1)} ms), eight diagnoses and systems included`,
   ]);
   rows.push(await pdfRow((path) => fetch(base + path, { headers: { cookie } }), id, timed, median));
+  rows.push(await pageRow(core, base, { email: DEMO_PEOPLE[0].email, password: DEMO_PASSWORD }, longJob(core, 1500)));
   bare.close();
   await pool.end();
   await server.stop();

@@ -5,7 +5,8 @@ const coat = { chemistry: 'waterborne', dustFreeMin: 60, recoatMin: 240, minTemp
 const outside = { ...coat, rainSafeMin: 120, dewMarginC: 3 };
 const oil = { chemistry: 'solvent-borne', dustFreeMin: 240, recoatMin: 960, recoatMaxMin: 5760, minTempC: 5 };
 
-function job(core, steps) {
+/** A job of so many steps, five a surface, in rooms and outside. */
+export function job(core, steps) {
   const air = core.stationHours({ name: 'Pellworth Staithe', hemisphere: 'northern' }, START / 60_000, HOURS);
   const surfaces = steps / 5;
   const rooms = Math.ceil(surfaces / 5);

@@ -18,6 +18,7 @@ import { Legend } from './Legend.tsx';
 import { PlanFooting } from './PlanFooting.tsx';
 import { nameOf, withNames } from './planNames.ts';
 import { RoomDemands } from './RoomDemands.tsx';
+import { useWeatherQuery } from '../store/planApi.ts';
 import { usePlanIf } from './usePlanIf.ts';
 import { useWidth } from './useWidth.ts';
 import { WhatIf } from './WhatIf.tsx';
@@ -88,6 +89,8 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const [changes, setChanges] = useState<readonly Change[]>(NO_CHANGE);
   const { plan: answer, asking } = usePlanIf(data.input, data.plan, changes);
   const width = useWidth();
+  const outside = data.rooms.some((r) => r.airFrom === 'station');
+  const { data: weather } = useWeatherQuery(jobId, { skip: !outside, pollingInterval: 600_000 });
   const shown = useMemo(() => (answer?.status === 'feasible' ? { ...data, plan: answer } : data), [data, answer]);
   const before = answer ? data.plan : open === 'changes' ? (data.posted?.plan ?? null) : null;
   const rows = useMemo(() => chartRows(shown, before), [shown, before]);
@@ -151,7 +154,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       )}
       <CannotStand data={data} />
       <div ref={width.ref}>
-        {rows.length > 0 && (
+        {(rows.length > 0 || weather) && (
           <>
             <Legend data={data} />
             <Zoom scale={scale} onScale={setScale} />
@@ -161,13 +164,14 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
               zone={data.input.timeZone}
               minWidth={width.px}
               scale={scale}
+              weather={weather ?? null}
               chosen={chosen}
               onChoose={setChosen}
               onDrag={drag}
             />
             <WhyThen data={shown} chosen={chosen} />
             <Depends data={data} />
-            <ByTheClock data={shown} />
+            {rows.length > 0 && <ByTheClock data={shown} />}
           </>
         )}
         {rows.length === 0 && plan.status === 'feasible' && (

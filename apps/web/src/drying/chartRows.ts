@@ -50,10 +50,13 @@ export function chartRows(page: PlanSheet, before: Plan | null = null): Row[] {
   const jobs = new Map(page.jobs.map((j) => [j.id, j.title]));
   const initials = new Map(page.people.map((p) => [p.id, p.initials]));
   const byName = new Map(page.people.map((p) => [p.name, p.initials]));
+  const givenOf = new Map(page.input.surfaces.map((s) => [s.id, s]));
+  const stepsOf = new Map<string, PlannedStep[]>(page.surfaces.map((s) => [s.id, []]));
+  for (const step of page.plan.steps) stepsOf.get(step.surface)?.push(step);
   return page.surfaces.flatMap((surface): Row[] => {
-    const given = page.input.surfaces.find((s) => s.id === surface.id)!;
+    const given = givenOf.get(surface.id)!;
     const zoneAir = page.input.zones?.find((z) => z.id === given.zone)?.air ?? page.input.air;
-    const steps = page.plan.steps.filter((s) => s.surface === surface.id);
+    const steps = stepsOf.get(surface.id) ?? [];
     if (steps.length === 0) return [];
     const row: Row = {
       id: surface.id,

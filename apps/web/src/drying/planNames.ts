@@ -1,18 +1,32 @@
 import { STEP_LABELS } from '@rustic/core';
 import type { PlanSheet } from '../store/types.ts';
 
-type Named = Pick<PlanSheet, 'input' | 'surfaces'>;
+type Named = Pick<PlanSheet, 'input' | 'surfaces'> & Partial<Pick<PlanSheet, 'rooms'>>;
 
-/** A step by the words of the trade: the surface, and what is done on it. */
-export function nameOf(data: Named, step: string): string {
-  const [surface, id] = step.split('/');
-  const kind = data.input.surfaces.find((s) => s.id === surface)?.steps.find((t) => t.id === id)?.kind;
-  return `${data.surfaces.find((s) => s.id === surface)?.name ?? ''}, ${kind ? STEP_LABELS[kind].toLowerCase() : ''}`;
+/** What everything in a plan is called, by its id; read once from a sheet, since a page says thousands of names. */
+const read = new WeakMap<Named['input'], Map<string, string>>();
+
+function namesOf(data: Named): Map<string, string> {
+  let names = read.get(data.input);
+  if (!names) {
+    names = new Map((data.rooms ?? []).map((r) => [r.id, r.name]));
+    for (const { id, name } of data.surfaces) names.set(id, name);
+    for (const surface of data.input.surfaces)
+      for (const step of surface.steps)
+        names.set(
+          `${surface.id}/${step.id}`,
+          `${names.get(surface.id) ?? ''}, ${STEP_LABELS[step.kind].toLowerCase()}`,
+        );
+    read.set(data.input, names);
+  }
+  return names;
 }
 
+/** A step by the words of the trade: the surface, and what is done on it. */
+export const nameOf = (data: Named, step: string): string => namesOf(data).get(step) ?? '';
+
 /** The core names surfaces, rooms and steps by their id; people know them by name. */
-export function withNames(data: Pick<PlanSheet, 'input' | 'surfaces' | 'rooms'>, text: string): string {
-  const steps = text.replace(/([0-9a-f-]{36})\/(s\d+(?:c\d+)?)/g, (step) => nameOf(data, step));
-  const rooms = data.rooms.reduce((said, r) => said.replaceAll(r.id, r.name), steps);
-  return data.surfaces.reduce((said, s) => said.replaceAll(s.id, s.name), rooms);
+export function withNames(data: Named & Pick<PlanSheet, 'rooms'>, text: string): string {
+  const names = namesOf(data);
+  return text.replace(/[\w-]+(?:\/s\d+(?:c\d+)?)?/g, (id) => names.get(id) ?? id);
 }

@@ -18,6 +18,8 @@ export interface Day {
 const hoursShown = (perDay: number) =>
   perDay < 60 ? [] : perDay < 600 ? [9, 12, 15, 18] : [7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19];
 
+export type TimeAxis = ReturnType<typeof timeAxis>;
+
 /** A scale on which days are wide and nights narrow; minutes since the epoch in, pixels out. */
 export function timeAxis(from: number, to: number, zone: string, left: number, perDay: number) {
   const first = DateTime.fromMillis(from * 60_000, { zone }).startOf('day');
@@ -55,6 +57,7 @@ export function timeAxis(from: number, to: number, zone: string, left: number, p
     x: (m: number) => scale(m),
     minute: (x: number) => scale.invert(x),
     days,
+    perDay,
     right: left + count * (perDay + night),
   };
 }

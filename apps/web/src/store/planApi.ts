@@ -11,10 +11,21 @@ export interface RoomDemands {
 /** The plan of all jobs; those that cannot be planned as they stand are left out of it and named. */
 export type FirmSheet = PlanSheet & { cannot: { jobId: string; title: string; text: string }[] };
 
+/** The weather of a job's place hour by hour, from `from` (minutes since the epoch), with how far a forecast may be off. */
+export interface WeatherHours {
+  place: string;
+  from: number;
+  temperatureC: number[];
+  rainMm: number[];
+  doubtC: number[];
+  rainChance: number[];
+}
+
 /** The plan of the whole firm, what is asked of rooms, and readings from a file. */
 const planApi = api.injectEndpoints({
   endpoints: (build) => ({
     firmPlan: build.query<FirmSheet | { input: null }, void>({ query: () => 'plan', providesTags: ['Plan'] }),
+    weather: build.query<WeatherHours, string>({ query: (jobId) => `jobs/${jobId}/weather` }),
     askOfRoom: build.mutation<unknown, { roomId: string; version: number } & Partial<RoomDemands>>({
       query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}`, method: 'PATCH', body: { id: newId(), ...body } }),
       invalidatesTags: ['Plan', 'Job', 'Today', 'Surface', 'Ledger'],
@@ -29,4 +40,4 @@ const planApi = api.injectEndpoints({
   }),
 });
 
-export const { useFirmPlanQuery, useAskOfRoomMutation, useReadingsFileMutation } = planApi;
+export const { useFirmPlanQuery, useWeatherQuery, useAskOfRoomMutation, useReadingsFileMutation } = planApi;

@@ -4,21 +4,50 @@ import { DateTime } from 'luxon';
 let zone = 'local';
 export const sayTimesIn = (timeZone: string) => {
   zone = timeZone;
+  read.clear();
 };
 
-const at = (when: string | number) =>
-  (typeof when === 'number'
-    ? DateTime.fromMillis(when * 60_000, { zone })
-    : DateTime.fromISO(when, { zone })
-  ).setLocale('en-GB');
+/** A page of a long plan says the same times again and again, and reading and spelling one is slow. */
+const MOST_KEPT = 20_000;
+const read = new Map<string | number, DateTime>();
+const spelt = new Map<string, string>();
+
+function at(when: string | number): DateTime {
+  let time = read.get(when);
+  if (!time) {
+    if (read.size > MOST_KEPT) read.clear();
+    time = typeof when === 'number' ? DateTime.fromMillis(when * 60_000, { zone }) : DateTime.fromISO(when, { zone });
+    read.set(when, (time = time.setLocale('en-GB')));
+  }
+  return time;
+}
+
+function spell(time: DateTime, format: string): string {
+  const key = `${time.toMillis()} ${time.zoneName} ${format}`;
+  let words = spelt.get(key);
+  if (words === undefined) {
+    if (spelt.size > MOST_KEPT) spelt.clear();
+    spelt.set(key, (words = time.toFormat(format)));
+  }
+  return words;
+}
 
 /** Thu 16:40; with the date where it lies more than six days away. */
 export function sayTime(when: string | number, now: string | number = new Date().toISOString()): string {
   const time = at(when);
-  const days = Math.abs(time.diff(at(now), 'days').days);
-  if (days > 300) return time.toFormat('d LLL yyyy');
-  return time.toFormat(days > 6 ? 'ccc d LLL HH:mm' : 'ccc HH:mm');
+  const days = Math.abs(time.toMillis() - at(now).toMillis()) / 86_400_000;
+  if (days > 300) return spell(time, 'd LLL yyyy');
+  return spell(time, days > 6 ? 'ccc d LLL HH:mm' : 'ccc HH:mm');
 }
+
+/** 16:40; with its weekday where that is not the day of `day`. */
+export function sayHour(when: string | number, day: string | number = when): string {
+  const time = at(when);
+  return spell(time, time.hasSame(at(day), 'day') ? 'HH:mm' : 'ccc HH:mm');
+}
+
+/** Thu 26 Nov. */
+export const sayDay = (when: string | number) => spell(at(when), 'ccc d LLL');
 
 /** 3 Feb 2027. */
 export const sayDate = (when: string | number) => at(when).toFormat('d LLL yyyy');
