@@ -20,7 +20,8 @@ import { fromDebian } from './debian.mjs';
 import { runQuiet } from './run.mjs';
 import { stop } from './say.mjs';
 
-const DATABASE = 'rustic_ledger';
+/** The application's own database. */
+export const DATABASE = 'rustic_ledger';
 const USER = 'ledger';
 const STARTS_WITHIN_MS = 60_000;
 const SQL_MODE = 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
@@ -73,12 +74,28 @@ const pidIn = (file) => (existsSync(file) ? Number(readFileSync(file, 'utf8')) :
 /** Who keeps the database in this folder: the start command that runs it, written beside it. */
 const keeperFile = (folder) => join(folder, 'keeper.pid');
 
+/** The database of a folder that runs now, by its socket; null where none does. */
+export function databaseIn(folder) {
+  const pid = pidIn(join(folder, 'mariadbd.pid'));
+  const name = pid && alive(pid) ? nameOf(pid) : '';
+  const socket = name.includes('mariadbd') ? /--socket=(\S+)/.exec(name)?.[1] : undefined;
+  return socket ? { socket } : null;
+}
+
+/** The start command that keeps the database of a folder now, by its process; null where none does. */
+export function keeperOf(folder) {
+  const keeper = pidIn(keeperFile(folder));
+  return databaseIn(folder) && keeper && keeper !== process.pid && alive(keeper) && nameOf(keeper).includes('node')
+    ? keeper
+    : null;
+}
+
 function refuseIfInUse(folder) {
   const file = join(folder, 'mariadbd.pid');
   const pid = pidIn(file);
   if (pid && alive(pid) && nameOf(pid).includes('mariadbd')) {
-    const keeper = pidIn(keeperFile(folder));
-    if (keeper && keeper !== process.pid && alive(keeper) && nameOf(keeper).includes('node'))
+    const keeper = keeperOf(folder);
+    if (keeper)
       stop(
         `The data folder ${folder} is in use by another start (process ${keeper}). Stop that one, or set DATA_DIR to another folder.`,
       );

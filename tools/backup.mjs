@@ -1,0 +1,17 @@
+import { join, resolve } from 'node:path';
+import { backupTo, CannotKeep, mariadbFolder, weight } from './keeping.mjs';
+import { ROOT } from './run.mjs';
+import { say, stop } from './say.mjs';
+
+/** `npm run backup [FILE]`: everything, as one file, also while the application runs. */
+const dataDir = resolve(process.env.DATA_DIR ?? join(ROOT, '.data'));
+const named = process.argv[2];
+const file = resolve(named ?? `rustic-ledger-${new Date().toISOString().slice(0, 16).replace(':', '')}.sql.gz`);
+try {
+  await backupTo(file, mariadbFolder(dataDir));
+  say(`Kept in ${file} (${weight(file)}). Bring it back with: npm run restore ${file}`);
+} catch (error) {
+  stop(
+    error instanceof CannotKeep ? error.message : `The backup could not be made: ${error.message}. Nothing was kept.`,
+  );
+}
