@@ -9,6 +9,7 @@ import type {
   HouseRules,
   LeftOutReason,
   Measure,
+  Method,
   Plan,
   PlanInput,
   PriceSettings,
@@ -51,7 +52,8 @@ export interface Planning {
   holidays?: string[];
 }
 
-export type Role = 'owner' | 'estimator' | 'painter' | 'read-only';
+export const ROLES = ['owner', 'estimator', 'painter', 'read-only'] as const;
+export type Role = (typeof ROLES)[number];
 
 @Entity('person')
 export class PersonEntity extends FirmOwned {
@@ -64,6 +66,8 @@ export class PersonEntity extends FirmOwned {
   @Column('json', { nullable: true }) hours: { days: number[]; from: string; to: string } | null;
   /** What not everybody can do: a step that asks for it goes to those who have it. */
   @Column('json') skills: string[];
+  /** Since when this person is no longer of the firm; what they wrote stays. */
+  @Column('datetime', { precision: 3, name: 'left_at', nullable: true }) leftAt: Date | null;
 }
 
 @Entity('session')
@@ -71,6 +75,7 @@ export class SessionEntity {
   /** SHA-256 of the cookie's token: the token itself is nowhere kept. */
   @PrimaryColumn('char', { length: 64, name: 'token_hash' }) tokenHash: string;
   @Column('char', { length: 36, name: 'person_id' }) personId: string;
+  @Column('datetime', { precision: 3, name: 'made_at' }) madeAt: Date;
   @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
 }
 
@@ -226,6 +231,7 @@ export class PhotoEntity extends FirmOwned {
   @Column('char', { length: 36, name: 'room_id' }) roomId: string;
   @Column('char', { length: 36, name: 'surface_id', nullable: true }) surfaceId: string | null;
   @Column('char', { length: 36, name: 'test_id', nullable: true }) testId: string | null;
+  @Column('char', { length: 36, name: 'work_id', nullable: true }) workId: string | null;
   @Column('json', { nullable: true }) mark: SketchPlace | null;
   @Column('varchar', { length: 400 }) note: string;
   @Column('int') width: number;
@@ -285,6 +291,17 @@ export class WorkLogEntity extends FirmOwned {
   @Column('double', { name: 'relative_humidity_pct', nullable: true }) relativeHumidityPct: number | null;
   @Column('double', { name: 'wet_film_um', nullable: true }) wetFilmUm: number | null;
   @Column('double', { nullable: true }) litres: number | null;
+  @Column('varchar', { length: 20, nullable: true }) method: Method | null;
+  @Column('double', { name: 'surface_c', nullable: true }) surfaceC: number | null;
+  /** Who lent a hand, by name. */
+  @Column('varchar', { length: 120, nullable: true }) helper: string | null;
+  @Column('varchar', { length: 1000 }) note: string;
+  /** Why another product than the system's was laid. */
+  @Column('varchar', { length: 400, nullable: true }) instead: string | null;
+  /** The log that this one puts right; withdrawn, the step was not done at all. */
+  @Column('char', { length: 36, nullable: true }) corrects: string | null;
+  @Column('boolean') withdrawn: boolean;
+  @Column('datetime', { precision: 3, name: 'written_at', nullable: true }) writtenAt: Date | null;
   /** What the usual rates say of it: what the firm's own pace is learned against. */
   @Column('int', { name: 'usual_min', nullable: true }) usualMin: number | null;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;

@@ -5,6 +5,7 @@ import { WalkRound1764000000002 } from './migrations/0002-walk-round.ts';
 import { SystemsAndShelf1764000000003 } from './migrations/0003-systems-and-shelf.ts';
 import { PriceAndDocuments1764000000004 } from './migrations/0004-price-and-documents.ts';
 import { PlanAndAir1764100000005 } from './migrations/0005-plan-and-air.ts';
+import { SiteAndPeople1764200000006 } from './migrations/0006-site-and-people.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -21,6 +22,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       SystemsAndShelf1764000000003,
       PriceAndDocuments1764000000004,
       PlanAndAir1764100000005,
+      SiteAndPeople1764200000006,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -25,6 +25,8 @@ import {
   DocumentEntity,
   ShoppingTickEntity,
 } from './documentEntities.ts';
+import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
+import { EventEntity, FollowUpEntity, StepHoldEntity, TroubleEntity } from './siteEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import { TrialActEntity, TrialEntity } from './trialEntities.ts';
 
@@ -59,4 +61,10 @@ export const ENTITIES = [
   CalendarFeedEntity,
   BusyTimeEntity,
   AirSeriesEntity,
+  InvitationEntity,
+  AccessNoteEntity,
+  StepHoldEntity,
+  TroubleEntity,
+  FollowUpEntity,
+  EventEntity,
 ];

@@ -38,19 +38,21 @@ export class PeopleController {
   @HttpCode(204)
   async signOut(@Req() request: SessionRequest, @Res({ passthrough: true }) response: Response): Promise<void> {
     const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
-    await this.people.signOut(typeof token === 'string' ? token : undefined);
+    await this.people.signOut(typeof token === 'string' ? token : undefined, new Date());
     response.clearCookie(COOKIE, cookie(request));
   }
 }
 
-const cookie = (request: SessionRequest): CookieOptions => ({
+/** How the session's cookie is set. */
+export const cookie = (request: SessionRequest): CookieOptions => ({
   httpOnly: true,
   sameSite: 'strict',
   secure: request.secure,
   path: '/',
 });
 
-function shown(signedIn: Awaited<ReturnType<People['whoIs']>>): unknown {
+/** What a page is told of who is there. */
+export function shown(signedIn: Awaited<ReturnType<People['whoIs']>>): unknown {
   const { person, firm } = signedIn!;
   return { person: { id: person.id, name: person.name, initials: person.initials, role: person.role }, firm };
 }

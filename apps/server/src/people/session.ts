@@ -1,5 +1,6 @@
 import {
   createParamDecorator,
+  ForbiddenException,
   Injectable,
   UnauthorizedException,
   type CanActivate,
@@ -9,7 +10,9 @@ import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
 import type { Request } from 'express';
 import type { Who } from '../database/firmScope.ts';
+import type { Role } from '../database/entities.ts';
 import { People, type SignedIn } from './people.service.ts';
+import { rolesFor, rolesKey } from './roles.ts';
 
 export const COOKIE = 'rustic_ledger';
 export const Open = () => SetMetadata('open', true);
@@ -34,6 +37,15 @@ export class SessionGuard implements CanActivate {
       throw new UnauthorizedException({
         code: 'signed-out',
         message: 'You are signed out. Sign in again; what you typed is kept on this page.',
+      });
+    const said = this.reflector.getAllAndOverride<Role[] | undefined>(rolesKey, [
+      context.getHandler(),
+      context.getClass(),
+    ]);
+    if (!rolesFor(said, request.method).includes(signedIn.person.role))
+      throw new ForbiddenException({
+        code: 'not-allowed',
+        message: 'This is not yours to do or to see. Nothing was written; the owner of the firm can change your part.',
       });
     request.signedIn = signedIn;
     return true;

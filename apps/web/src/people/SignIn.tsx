@@ -1,4 +1,5 @@
 import { useState, type FormEvent } from 'react';
+import { forgetAnswers } from '../offline/begin.ts';
 import { Mark } from '../page/Logo.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSignInMutation } from '../store/api.ts';
@@ -9,7 +10,8 @@ export function SignIn() {
   const [password, setPassword] = useState('');
   const send = (event: FormEvent) => {
     event.preventDefault();
-    void signIn({ email, password });
+    // What the last person fetched on this device is not the next one's.
+    void forgetAnswers().then(() => signIn({ email, password }));
   };
   return (
     <main className="flex min-h-dvh items-center justify-center p-4">

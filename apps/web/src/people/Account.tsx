@@ -1,0 +1,83 @@
+import { useState, type FormEvent } from 'react';
+import { Page, Refused } from '../page/Page.tsx';
+import { api } from '../store/api.ts';
+import { useChangePasswordMutation, useSignOutEverywhereMutation } from '../store/peopleApi.ts';
+import { useTell } from '../store/store.ts';
+
+/** One's own ways in: the password, and every device that is signed in. */
+export default function Account() {
+  const [before, setBefore] = useState('');
+  const [after, setAfter] = useState('');
+  const [change, changing] = useChangePasswordMutation();
+  const [everywhere, leaving] = useSignOutEverywhereMutation();
+  const tell = useTell();
+  const send = (event: FormEvent) => {
+    event.preventDefault();
+    void change({ before, after }).then((sent) => {
+      if ('error' in sent) return;
+      setBefore('');
+      setAfter('');
+    });
+  };
+  return (
+    <Page
+      title="My password and devices"
+      notes={[
+        { n: 1, text: 'Ten letters or more. A few words in a row are easier to keep than one odd one.' },
+        { n: 2, text: 'A new password signs you out everywhere but here.' },
+      ]}
+    >
+      <form onSubmit={send} className="mb-8 max-w-[360px]">
+        <label className="mb-3 block text-sm">
+          Password of now
+          <input
+            type="password"
+            autoComplete="current-password"
+            required
+            value={before}
+            onChange={(e) => setBefore(e.target.value)}
+            className="block w-full"
+          />
+        </label>
+        <label className="mb-3 block text-sm">
+          New password, ten letters or more
+          <input
+            type="password"
+            autoComplete="new-password"
+            required
+            minLength={10}
+            maxLength={200}
+            value={after}
+            onChange={(e) => setAfter(e.target.value)}
+            className="block w-full"
+          />
+        </label>
+        <Refused error={changing.error} />
+        <button
+          type="submit"
+          disabled={changing.isLoading}
+          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
+        >
+          {changing.isLoading ? 'Writing …' : 'Change it'}
+        </button>
+        {changing.isSuccess && (
+          <p role="status" className="mt-2">
+            Changed. Other devices are signed out.
+          </p>
+        )}
+      </form>
+      <button
+        type="button"
+        className="min-h-[44px] rounded border border-ink px-5 font-semibold"
+        onClick={() =>
+          void everywhere().then((sent) => {
+            if (!('error' in sent)) tell(api.util.resetApiState());
+          })
+        }
+      >
+        Sign out on every device
+      </button>
+      <Refused error={leaving.error} />
+    </Page>
+  );
+}
