@@ -1,0 +1,77 @@
+import { Injectable } from '@nestjs/common';
+import type { OutsideLimits } from '@rustic/core';
+import { IsNull } from 'typeorm';
+import { v7 as uuid } from 'uuid';
+import type { WorkLogEntity } from '../database/entities.ts';
+import { FollowUpEntity } from '../database/siteEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Writes } from '../writes/writes.service.ts';
+import type { CloseBody } from './work.dto.ts';
+
+const DAY_MS = 86_400_000;
+
+/** What is to be looked at again because of how it was laid: opened by the log itself, closed by whoever looked. */
+@Injectable()
+export class FollowUps {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+  ) {}
+
+  /** Opens what a coat asks for, in its own transaction. */
+  async open(scope: FirmScope, log: WorkLogEntity, found: readonly OutsideLimits[]): Promise<void> {
+    for (const { kind, followUp, afterDays } of found) {
+      const row = await scope.add(FollowUpEntity, {
+        id: uuid(),
+        jobId: log.jobId,
+        surfaceId: log.surfaceId,
+        workId: log.id,
+        kind,
+        words: followUp,
+        dueAt: new Date(log.endedAt.getTime() + afterDays * DAY_MS),
+        closedAt: null,
+        closedBy: null,
+        closedNote: null,
+        byName: scope.who.name,
+        at: scope.who.now,
+      });
+      await this.ledger.append(scope, {
+        jobId: log.jobId,
+        kind: 'follow-up-opened',
+        subject: log.surfaceId,
+        at: row.at,
+        payload: { id: row.id, workId: log.id, kind, words: followUp, dueAt: row.dueAt },
+      });
+    }
+  }
+
+  /** What a corrected log had opened is closed with it. */
+  async dropOf(scope: FirmScope, workId: string): Promise<void> {
+    for (const row of await scope.find(FollowUpEntity, { workId, closedAt: IsNull() }))
+      await this.closeIn(scope, row, 'the log that asked for it was corrected');
+  }
+
+  async close(who: Who, followUpId: string, body: CloseBody): Promise<unknown> {
+    return this.writes.once(who, body.id, { ...body, followUpId }, async (scope) => {
+      const row = await scope.one(FollowUpEntity, followUpId, 'follow-up');
+      await this.ledger.hold(scope, row.jobId);
+      return this.closeIn(scope, row, body.note);
+    });
+  }
+
+  private async closeIn(scope: FirmScope, row: FollowUpEntity, note: string): Promise<FollowUpEntity> {
+    const { who } = scope;
+    if (row.closedAt) return row;
+    const closed = { ...row, closedAt: who.now, closedBy: who.name, closedNote: note };
+    await scope.manager.save(FollowUpEntity, closed);
+    await this.ledger.append(scope, {
+      jobId: row.jobId,
+      kind: 'follow-up-closed',
+      subject: row.surfaceId,
+      at: who.now,
+      payload: { id: row.id, kind: row.kind, note },
+    });
+    return closed;
+  }
+}

@@ -1,0 +1,227 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { newJob, secondFirm, signedIn, surfaceBody, uuid, type Client } from './client.ts';
+
+let ada: Client;
+let mei: Client;
+let other: Client;
+beforeAll(async () => {
+  ada = await signedIn();
+  mei = await signedIn('mei@saltmarsh-thirle.example');
+  other = await secondFirm('Third Coat', 'third@coat.example');
+});
+
+/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
+interface Site {
+  jobId: string;
+  surfaceId: string;
+  roomId: string;
+  work: any[];
+  coats: any[];
+}
+
+/** A skirting of a new house, with the steps of its system as the run sheet has them. */
+async function site(): Promise<Site> {
+  const { jobId, roomId } = await newJob(ada, 1995);
+  const surface = surfaceBody(roomId);
+  await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
+  await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
+  const { work } = await lineOf(surface.id);
+  return { jobId, surfaceId: surface.id, roomId, work, coats: work.filter((w: any) => w.plan.drying) };
+}
+const lineOf = async (surfaceId: string) =>
+  (await mei.get('/api/today')).body.lines.find((l: any) => l.surfaceId === surfaceId);
+const minutesAgo = (n: number) => new Date(Date.now() - n * 60_000).toISOString();
+const coatBody = (at: Site, coat: any, more: object = {}) => ({
+  id: uuid(),
+  surfaceId: at.surfaceId,
+  stepId: coat.plan.id,
+  startedAt: minutesAgo(90),
+  endedAt: minutesAgo(60),
+  productId: coat.product.id,
+  batch: 'B1',
+  temperatureC: 19,
+  relativeHumidityPct: 55,
+  ...more,
+});
+const log = (at: Site, body: object, who = mei) => who.post(`/api/jobs/${at.jobId}/work`, body);
+const kindsOf = async (at: Site) => (await ada.get(`/api/jobs/${at.jobId}/ledger`)).body.map((e: any) => e.kind);
+const followUps = async (at: Site) =>
+  (await ada.get('/api/today')).body.followUps.filter((f: any) => f.surfaceId === at.surfaceId);
+
+describe('a coat that is logged', () => {
+  test('keeps everything that was said of it, and moves the clock of its surface', async () => {
+    const at = await site();
+    const said = {
+      method: 'brush',
+      helper: 'Tobiah Lunt',
+      surfaceC: 17.5,
+      wetFilmUm: 100,
+      litres: 0.4,
+      note: 'behind the door too',
+    };
+    const answer = await log(at, coatBody(at, at.coats[0], said));
+    expect(answer.status).toBe(201);
+    expect(answer.body.log).toMatchObject({ ...said, byName: 'Mei Okonjo-Hart' });
+    const line = await lineOf(at.surfaceId);
+    expect(line.last.plan.id).toBe(at.coats[0].plan.id);
+    expect(line.opensAt).toBe(answer.body.opensAt);
+    expect(line.done).toHaveLength(1);
+  });
+  test('within its limits it opens nothing; in cold and damp, it is told at once and looked at again', async () => {
+    const good = await site();
+    expect((await log(good, coatBody(good, good.coats[0]))).body.warnings).toEqual([]);
+    expect(await followUps(good)).toEqual([]);
+    const bad = await site();
+    const cold = { temperatureC: 3, relativeHumidityPct: 95, wetFilmUm: 10 };
+    const { warnings, addedMin } = (await log(bad, coatBody(bad, bad.coats[0], cold))).body;
+    expect(warnings.join(' ')).toMatch(/outside its limits: /);
+    expect(warnings.join(' ')).toMatch(/starved/);
+    expect(addedMin).toBeGreaterThanOrEqual(0);
+    const kinds = await kindsOf(bad);
+    expect(kinds.filter((k: string) => k === 'follow-up-opened')).toHaveLength(2);
+    // One is due tomorrow, the other at cure: only the first is on the run sheet.
+    const due = await followUps(bad);
+    expect(due.map((f: any) => f.kind)).toEqual(['starved-film']);
+    expect((await mei.post(`/api/follow-ups/${due[0].id}/close`, { id: uuid(), note: 'covers' })).status).toBe(201);
+    expect(await followUps(bad)).toEqual([]);
+    expect(await kindsOf(bad)).toContain('follow-up-closed');
+  });
+  test('recoated before the coat under it was open, says by how much', async () => {
+    const at = await site();
+    await log(at, coatBody(at, at.coats[0], { startedAt: minutesAgo(40), endedAt: minutesAgo(10) }));
+    const next = at.work[at.work.findIndex((w) => w.plan.id === at.coats[0].plan.id) + 1];
+    const second = at.coats[1];
+    const soon = coatBody(at, second, { startedAt: minutesAgo(9), endedAt: minutesAgo(1) });
+    const { warnings } = (await log(at, soon)).body;
+    expect(next).toBeDefined();
+    expect(warnings.join(' ')).toMatch(/not open for another \d/);
+  });
+  test('with another product than the system asks for is refused without a reason, and kept with one', async () => {
+    const at = await site();
+    const shelf = (await mei.get('/api/shelf')).body;
+    const wrong = shelf.find((p: any) => p.family === 'masonry-paint');
+    const refused = await log(at, coatBody(at, at.coats[0], { productId: wrong.id }));
+    expect(refused.status).toBe(400);
+    expect(refused.body.errors[0].path).toBe('productId');
+    const kept = await log(at, coatBody(at, at.coats[0], { productId: wrong.id, instead: 'the client brought it' }));
+    expect(kept.status).toBe(201);
+    expect(kept.body.warnings.join(' ')).toContain('the client brought it');
+    expect(await kindsOf(at)).toContain('follow-up-opened');
+  });
+});
+
+describe('corrections', () => {
+  test('stand in the place of what they correct; both are kept; what the first had opened is closed', async () => {
+    const at = await site();
+    const first = coatBody(at, at.coats[0], { wetFilmUm: 10 });
+    await log(at, first);
+    expect(await followUps(at)).toHaveLength(1);
+    const second = coatBody(at, at.coats[0], {
+      wetFilmUm: 95,
+      corrects: first.id,
+      startedAt: minutesAgo(300),
+      endedAt: minutesAgo(270),
+    });
+    const put = await log(at, second);
+    expect([put.status, put.body.message]).toEqual([201, undefined]);
+    const line = await lineOf(at.surfaceId);
+    expect(line.done).toHaveLength(1);
+    expect(line.lastEnd).toBe(Math.ceil(Date.parse(second.endedAt) / 60_000));
+    expect(await followUps(at)).toEqual([]);
+    expect(await kindsOf(at)).toEqual(expect.arrayContaining(['coat-logged', 'work-corrected', 'follow-up-closed']));
+    const again = await log(at, coatBody(at, at.coats[0], { corrects: first.id }));
+    expect([again.status, again.body.code]).toEqual([409, 'corrected']);
+  });
+  test('may take a log back altogether: the step is to do again', async () => {
+    const at = await site();
+    const first = coatBody(at, at.coats[0]);
+    await log(at, first);
+    const back = {
+      id: uuid(),
+      surfaceId: at.surfaceId,
+      stepId: first.stepId,
+      startedAt: first.startedAt,
+      endedAt: first.endedAt,
+    };
+    expect((await log(at, { ...back, withdrawn: true })).status).toBe(400);
+    expect((await log(at, { ...back, corrects: first.id, withdrawn: true, note: 'the wrong room' })).status).toBe(201);
+    expect((await lineOf(at.surfaceId)).done).toEqual([]);
+    expect((await log(at, coatBody(at, at.coats[0]))).status).toBe(201);
+  });
+  test('two at once: one stands, the other is told', async () => {
+    const at = await site();
+    const first = coatBody(at, at.coats[0]);
+    await log(at, first);
+    const both = await Promise.all(
+      [1, 2, 3].map((n) => log(at, coatBody(at, at.coats[0], { corrects: first.id, litres: n }))),
+    );
+    expect(both.map((b) => b.status).sort()).toEqual([201, 409, 409]);
+    expect((await lineOf(at.surfaceId)).done).toHaveLength(1);
+  });
+  test('two people who log the same step at once: one is written, the other sees whose', async () => {
+    const at = await site();
+    const answers = await Promise.all([log(at, coatBody(at, at.coats[0])), log(at, coatBody(at, at.coats[0]), ada)]);
+    expect(answers.map((a) => a.status).sort()).toEqual([201, 409]);
+    const refused = answers.find((a) => a.status === 409)!;
+    expect(refused.body.theirs.stepId).toBe(at.coats[0].plan.id);
+  });
+});
+
+describe('holds', () => {
+  test("another trade's date keeps a step back in the plan, until it is released", async () => {
+    const at = await site();
+    const step = at.coats[0].plan.id;
+    const until = '2027-04-12T09:00:00+01:00';
+    const held = await mei.post(`/api/surfaces/${at.surfaceId}/holds`, {
+      id: uuid(),
+      stepId: step,
+      until,
+      reason: 'the joiner fits the door',
+    });
+    expect(held.status).toBe(201);
+    const planned = async () =>
+      (await ada.get(`/api/jobs/${at.jobId}/plan?afresh=true`)).body.plan.steps.find(
+        (s: any) => s.id === step && s.surface === at.surfaceId,
+      );
+    expect(Date.parse((await planned()).start)).toBeGreaterThanOrEqual(Date.parse(until));
+    const early = await log(at, coatBody(at, at.coats[0]));
+    expect([early.status, early.body.code]).toEqual([409, 'held']);
+    expect((await mei.post(`/api/holds/${held.body.id}/release`, { id: uuid() })).status).toBe(201);
+    expect((await mei.post(`/api/holds/${held.body.id}/release`, { id: uuid() })).status).toBe(409);
+    expect(Date.parse((await planned()).start)).toBeLessThan(Date.parse(until));
+    expect(await kindsOf(at)).toEqual(expect.arrayContaining(['step-held', 'step-released']));
+  });
+  test('what looks wrong holds the next step, and its way back stands in the plan until it is put right', async () => {
+    const at = await site();
+    await log(at, coatBody(at, at.coats[0]));
+    const written = await mei.post(`/api/surfaces/${at.surfaceId}/ways-back`, {
+      id: uuid(),
+      fault: 'runs',
+      wet: false,
+      note: 'under the sill',
+    });
+    expect(written.status).toBe(201);
+    expect(written.body.steps.length).toBeGreaterThan(0);
+    expect(written.body.price.cost).toBeNull();
+    const line = await lineOf(at.surfaceId);
+    expect(line.held).toMatchObject({ kind: 'looks-wrong', until: null });
+    expect(line.held.reason).toContain('under the sill');
+    const page = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body;
+    const own = page.plan.steps.filter((s: any) => s.surface === at.surfaceId).map((s: any) => s.id);
+    expect(own.filter((id: string) => id.startsWith('b')).length).toBe(written.body.undoes);
+    expect(page.difference.added.length).toBe(written.body.undoes);
+    await mei.post(`/api/holds/${line.held.id}/release`, { id: uuid(), note: 'rubbed down and touched in' });
+    const after = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body.plan.steps;
+    expect(after.some((s: any) => s.id.startsWith('b'))).toBe(false);
+  });
+  test("a step that is done, a step that is none, another firm's surface", async () => {
+    const at = await site();
+    await log(at, coatBody(at, at.coats[0]));
+    const until = minutesAgo(-600);
+    const hold = (stepId: string, who = mei) =>
+      who.post(`/api/surfaces/${at.surfaceId}/holds`, { id: uuid(), stepId, until, reason: 'because' });
+    expect((await hold(at.coats[0].plan.id)).status).toBe(409);
+    expect((await hold('s99')).status).toBe(400);
+    expect((await hold(at.coats[1].plan.id, other)).status).toBe(404);
+  });
+});
