@@ -1,0 +1,66 @@
+import { Controller, Get, HttpException, Req, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
+import type { Who } from '../database/firmScope.ts';
+import { People } from '../people/people.service.ts';
+import { COOKIE, Sender, type SessionRequest } from '../people/session.ts';
+import { Events, type Happening } from './events.ts';
+
+const BEAT_MS = 20_000;
+/** One person has few pages open; more than this is no person. */
+const MOST_EACH = 12;
+
+/** What is written in the firm, as it happens (server-sent events): a page listens, and fetches anew what it shows. */
+@ApiTags('on site')
+@Controller('api/events')
+export class EventsController {
+  private readonly open = new Map<string, number>();
+
+  constructor(
+    private readonly events: Events,
+    private readonly people: People,
+  ) {}
+
+  @Get()
+  async listen(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
+    const count = this.open.get(who.personId) ?? 0;
+    if (count >= MOST_EACH)
+      throw new HttpException({ code: 'too-often', message: 'Too many pages are open. Close some of them.' }, 429);
+    this.open.set(who.personId, count + 1);
+    response.writeHead(200, {
+      'content-type': 'text/event-stream; charset=utf-8',
+      'cache-control': 'no-store',
+      'x-accel-buffering': 'no',
+    });
+    const tell = ({ id, jobId, kind }: Happening) =>
+      response.write(`id: ${id}\ndata: ${JSON.stringify({ jobId, kind })}\n\n`);
+    const stop = await this.events.listen(who.firmId, tell);
+    response.write('retry: 2000\n: listening\n\n');
+    await this.catchUp(request, who, tell, response);
+    const beat = setInterval(() => void this.beat(request, response), BEAT_MS);
+    response.once('close', () => {
+      clearInterval(beat);
+      stop();
+      this.open.set(who.personId, (this.open.get(who.personId) ?? 1) - 1);
+    });
+  }
+
+  /** After a gap: what was missed, or that too much was. */
+  private async catchUp(request: SessionRequest, who: Who, tell: (h: Happening) => void, response: Response) {
+    const last = Number(request.get('last-event-id'));
+    if (!Number.isSafeInteger(last) || last <= 0) return;
+    const missed = await this.events.since(who.firmId, last);
+    if (missed === null) response.write('event: reload\ndata: {}\n\n');
+    else missed.forEach(tell);
+  }
+
+  /** A sign of life, and a look whether the session still stands. */
+  private async beat(request: SessionRequest, response: Response): Promise<void> {
+    const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
+    const there = await this.people
+      .whoIs(typeof token === 'string' ? token : undefined, new Date())
+      .catch(() => 'the database is away' as const);
+    if (there === null) response.end('event: signed-out\ndata: {}\n\n');
+    else response.write(': \n\n');
+  }
+}

@@ -1,0 +1,177 @@
+import { useState } from 'react';
+import { useLocation } from 'react-router';
+import { Page } from '../page/Page.tsx';
+import { newId, useSessionQuery } from '../store/api.ts';
+import { useSignal } from '../store/store.ts';
+import { sayTime } from '../words/time.ts';
+import { leaveDevice } from './leaveDevice.ts';
+import { outbox, type Kept } from './outbox.ts';
+import { sendKept } from './sender.ts';
+import type { KeptBrief } from './signal.ts';
+
+/** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
+export default function Unsent() {
+  const unsent = useSignal((s) => s.unsent);
+  const { data: session } = useSessionQuery();
+  const leaving = (useLocation().state as { leaving?: boolean } | null)?.leaving === true;
+  const me = session?.person.id;
+  const waiting = unsent.filter((k) => k.refused === null);
+  const refused = unsent.filter((k) => k.refused !== null);
+  return (
+    <Page
+      title="Not sent yet"
+      notes={[
+        {
+          n: 1,
+          text: 'What you write is kept on this device first. It goes in the order in which it was written, and arrives once.',
+        },
+        {
+          n: 2,
+          text: 'Nothing here is dropped by signing out. It waits until the person who wrote it signs in again on this device.',
+        },
+      ]}
+    >
+      {leaving && unsent.length > 0 && (
+        <div role="alert" className="mb-4 border-l-4 border-ochre bg-leaf px-3 py-2">
+          <p>
+            <strong>{unsent.length} not sent yet.</strong> They stay on this device, and go when whoever wrote them
+            signs in here again.
+          </p>
+          <button type="button" className="min-h-[44px] underline" onClick={() => void leaveDevice()}>
+            Sign out all the same
+          </button>
+        </div>
+      )}
+      {unsent.length === 0 && <p className="py-4">Everything is with the server.</p>}
+      {waiting.length > 0 && (
+        <section className="mb-6">
+          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">Waiting for a signal</h2>
+          <ul>
+            {waiting.map((k) => (
+              <li key={k.seq} className="flex flex-wrap gap-x-4 border-b border-rule py-2">
+                <span className="font-semibold">{k.words}</span>
+                <span className="text-faded">
+                  {sayTime(k.at)}
+                  {k.personId === me ? '' : `, by ${k.by}: goes when ${k.by} signs in here`}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <button
+            type="button"
+            className="mt-2 min-h-[44px] rounded border border-ink px-4 font-semibold"
+            onClick={() => void sendKept()}
+          >
+            Try now
+          </button>
+        </section>
+      )}
+      {refused.length > 0 && (
+        <section>
+          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">Not taken: yours to decide</h2>
+          <ul>
+            {refused.map((k) => (
+              <Refusal key={k.seq} kept={k} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </Page>
+  );
+}
+
+const whole = async (seq: number): Promise<Kept | undefined> => (await outbox.all()).find((k) => k.seq === seq);
+
+/** One that the server would not take: what it says, both sides, and what can be done. */
+function Refusal({ kept }: { kept: KeptBrief }) {
+  const [busy, setBusy] = useState(false);
+  const refusal = kept.refused!;
+  const theirs = refusal.theirs as { id?: string; byName?: string } | undefined;
+  const act = async (change: (k: Kept) => Promise<void>) => {
+    setBusy(true);
+    const found = await whole(kept.seq);
+    if (found) await change(found);
+    setBusy(false);
+    void sendKept();
+  };
+  const asCorrection = () =>
+    act((k) => {
+      const id = newId();
+      const body = { ...(JSON.parse(k.body as string) as object), id, corrects: theirs!.id };
+      return outbox.replace(k, { id, body: JSON.stringify(body) });
+    });
+  return (
+    <li className="border-b border-rule py-2">
+      <p className="font-semibold">
+        {kept.words}, {sayTime(kept.at)}
+      </p>
+      <p className="text-madder">{refusal.message}</p>
+      {refusal.errors?.map((fault) => (
+        <p key={fault.path + fault.message} className="text-sm">
+          {fault.path}: {fault.message}
+        </p>
+      ))}
+      {theirs && (
+        <div className="my-1 grid gap-3 text-sm wide:grid-cols-2">
+          <Side words="Yours" said={kept.body} />
+          <Side words={`Theirs${theirs.byName ? `, ${theirs.byName}` : ''}`} said={theirs as Record<string, unknown>} />
+        </div>
+      )}
+      <div className="flex flex-wrap gap-4">
+        {theirs?.id && refusal.code === 'already-logged' && (
+          <button
+            type="button"
+            disabled={busy}
+            className="min-h-[44px] rounded bg-ink px-4 font-semibold text-onink"
+            onClick={() => void asCorrection()}
+          >
+            Keep both: mine as a correction
+          </button>
+        )}
+        <button
+          type="button"
+          disabled={busy}
+          className="min-h-[44px] underline"
+          onClick={() => void act((k) => outbox.refuse(k, null))}
+        >
+          Send it again
+        </button>
+        <button
+          type="button"
+          disabled={busy}
+          className="min-h-[44px] text-madder underline"
+          onClick={() => void act((k) => outbox.drop(k.seq))}
+        >
+          Theirs stands: take mine out
+        </button>
+      </div>
+    </li>
+  );
+}
+
+const SHOWN: [key: string, words: string][] = [
+  ['startedAt', 'from'],
+  ['endedAt', 'until'],
+  ['batch', 'batch'],
+  ['temperatureC', '°C'],
+  ['relativeHumidityPct', '% RH'],
+  ['wetFilmUm', 'wet film, µm'],
+  ['litres', 'litres'],
+  ['note', 'note'],
+];
+
+function Side({ words, said }: { words: string; said: Record<string, unknown> | null }) {
+  return (
+    <div className="border border-rule bg-leaf px-3 py-2">
+      <strong>{words}</strong>
+      <dl>
+        {SHOWN.filter(([key]) => said?.[key] != null && said[key] !== '').map(([key, label]) => (
+          <div key={key} className="flex gap-2">
+            <dt className="w-28 text-faded">{label}</dt>
+            <dd>{key.endsWith('At') ? sayTime(String(said![key])) : String(said![key])}</dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
+}

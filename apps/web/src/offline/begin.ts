@@ -1,0 +1,32 @@
+import { api } from '../store/api.ts';
+import type { store as Store } from '../store/store.ts';
+import { outbox } from './outbox.ts';
+import { beginSending } from './sender.ts';
+import { briefOf, unsentTold } from './signal.ts';
+
+/** Answers kept by the service worker; emptied when somebody signs in or out: they were another person's. */
+const ANSWERS = 'ledger-answers';
+export const forgetAnswers = async (): Promise<void> => {
+  if ('caches' in window) await caches.delete(ANSWERS);
+};
+
+const STALE = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Shelf'] as const;
+
+/** Everything that goes on beside the pages: sending what is kept, and the worker that opens them without a signal. */
+export function beginOffline(store: typeof Store): void {
+  const tell = () =>
+    void outbox
+      .all()
+      .then((all) => store.dispatch(unsentTold(all.map(briefOf))))
+      // A device that keeps nothing (a private window) has nothing unsent.
+      .catch(() => undefined);
+  outbox.onChange(tell);
+  tell();
+  const session = api.endpoints.session.select();
+  beginSending({
+    onSent: () => store.dispatch(api.util.invalidateTags([...STALE])),
+    person: () => session(store.getState()).data?.person.id ?? null,
+  });
+  if (import.meta.env.PROD && 'serviceWorker' in navigator)
+    navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+}

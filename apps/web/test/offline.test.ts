@@ -1,0 +1,239 @@
+import 'fake-indexeddb/auto';
+import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
+import type { WorkStep } from '@rustic/core';
+import type { TodayLine } from '../src/store/types.ts';
+import type { KeptBrief } from '../src/offline/signal.ts';
+
+// What a browser has and Node has not.
+const heard: Record<string, (() => void)[]> = {};
+const stage = { addEventListener: (name: string, act: () => void) => (heard[name] ??= []).push(act) };
+Object.assign(globalThis, {
+  BroadcastChannel: undefined,
+  navigator: {},
+  window: stage,
+  document: { ...stage, visibilityState: 'visible' },
+});
+
+const { outbox } = await import('../src/offline/outbox.ts');
+const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/offline/sender.ts');
+const { withUnsent } = await import('../src/offline/withUnsent.ts');
+const { logSent, NOTHING_SAID, tinSaid } = await import('../src/today/logSaid.ts');
+const { noticesOf } = await import('../src/today/useNotices.ts');
+
+const write = (id: string, more: object = {}) => ({
+  id,
+  personId: 'mei',
+  by: 'Mei',
+  at: '2026-03-02T09:00:00Z',
+  words: 'A step',
+  method: 'POST',
+  path: '/api/jobs/1/work',
+  body: JSON.stringify({ id }),
+  type: 'application/json',
+  ...more,
+});
+/** A server of the test: answers as it is told, and remembers what came. */
+const server = { status: 201, came: [] as string[], answer: {} as object, away: false };
+let person: string | null = 'mei';
+let told = 0;
+globalThis.fetch = (async (_path: string, { body }: { body: string }) => {
+  if (server.away) throw new TypeError('no network');
+  server.came.push((JSON.parse(body) as { id: string }).id);
+  return { ok: server.status < 300, status: server.status, json: async () => server.answer };
+}) as never;
+
+beforeEach(async () => {
+  for (const kept of await outbox.all()) await outbox.drop(kept.seq);
+  Object.assign(server, { status: 201, came: [], answer: {}, away: false });
+  person = 'mei';
+  told = 0;
+  beginSending({ onSent: () => (told += 1), person: () => person });
+  await sendKept();
+});
+afterAll(() => endSending());
+
+describe('what is written on a device', () => {
+  test('goes in the order in which it was written, once each, and is gone from the device', async () => {
+    server.away = true;
+    for (const id of ['a', 'b', 'c']) await outbox.put(write(id));
+    await sendKept();
+    expect(server.came).toEqual([]);
+    expect(await outbox.all()).toHaveLength(3);
+    server.away = false;
+    await Promise.all([sendKept(), sendKept(), sendKept()]);
+    expect(server.came).toEqual(['a', 'b', 'c']);
+    expect(await outbox.all()).toEqual([]);
+    expect(told).toBe(3);
+  });
+  test('stays while the server is away, overrun, or does not know who asks', async () => {
+    for (const status of [500, 503, 429, 401]) {
+      server.status = status;
+      await outbox.put(write(`w${status}`));
+      await sendKept();
+    }
+    expect(await outbox.all()).toHaveLength(4);
+    expect((await outbox.all()).every((k) => k.refused === null)).toBe(true);
+  });
+  test('that the server will not take is kept with what it says, and does not hold up the next', async () => {
+    server.status = 409;
+    server.answer = { code: 'already-logged', message: 'This step is logged already.', theirs: { id: 't' } };
+    const seq = await outbox.put(write('late'));
+    await sendKept();
+    server.status = 201;
+    await outbox.put(write('next'));
+    await sendKept();
+    const [kept, ...others] = await outbox.all();
+    expect(others).toEqual([]);
+    expect(kept).toMatchObject({ seq, refused: { code: 'already-logged', theirs: { id: 't' } } });
+    await outbox.replace(kept!, { id: 'again', body: JSON.stringify({ id: 'again' }) });
+    await sendKept();
+    expect(server.came).toEqual(['late', 'next', 'again']);
+    expect(await outbox.all()).toEqual([]);
+  });
+  test('is only sent as the person who wrote it, and waits for them through another’s session', async () => {
+    await outbox.put(write('hers'));
+    await outbox.put(write('his', { personId: 'tobiah' }));
+    person = 'tobiah';
+    await sendKept();
+    expect(server.came).toEqual(['his']);
+    person = null;
+    await sendKept();
+    expect(await outbox.all()).toHaveLength(1);
+    person = 'mei';
+    await sendKept();
+    expect(server.came).toEqual(['his', 'hers']);
+  });
+  test('is told to whoever still waits at the form: the answer, the refusal, or that it is still here', async () => {
+    server.answer = { opensAt: 5 };
+    expect(await outcomeOf(await outbox.put(write('1')), 1000)).toEqual({ sent: true, answer: { opensAt: 5 } });
+    server.status = 400;
+    server.answer = { code: 'invalid', message: 'no batch' };
+    expect(await outcomeOf(await outbox.put(write('2')), 1000)).toMatchObject({ sent: false, status: 400 });
+    // Refused at the form, it is the form's to put right: nothing stays behind.
+    expect(await outbox.all()).toEqual([]);
+    server.away = true;
+    expect(await outcomeOf(await outbox.put(write('3')), 1000)).toBeNull();
+    expect(await outbox.all()).toHaveLength(1);
+  });
+});
+
+const step = (id: string, kind: string, drying?: object): WorkStep =>
+  ({
+    step: 0,
+    coat: 1,
+    product: drying ? { wetFilmUm: 100 } : null,
+    plan: { id, kind, minutes: 30, waitMin: 0, ...(drying ? { drying } : {}) },
+  }) as never;
+const line = (more: Partial<TodayLine> = {}): TodayLine =>
+  ({
+    surfaceId: 's',
+    name: 'Skirting',
+    room: 'Hall',
+    standing: 'to-start',
+    next: step('s1', 'wash'),
+    opensAt: null,
+    closesAt: null,
+    offered: { batch: null, temperatureC: 23, relativeHumidityPct: 50 },
+    work: [
+      step('s1', 'wash'),
+      step('s2', 'prime', { chemistry: 'waterborne', recoatMin: 120 }),
+      step('s3', 'finish-coat'),
+    ],
+    done: [],
+    held: null,
+    crew: [],
+    plannedStart: '2026-03-02T10:00:00Z',
+    ...more,
+  }) as never;
+const kept = (stepId: string, endedAt: string, more: object = {}): KeptBrief =>
+  ({
+    path: '/api/jobs/1/work',
+    refused: null,
+    body: { surfaceId: 's', stepId, startedAt: endedAt, endedAt, ...more },
+  }) as never;
+const minute = (iso: string) => Date.parse(iso) / 60_000;
+
+describe('the run sheet without a signal', () => {
+  const now = minute('2026-03-02T12:00:00Z');
+  test('goes on by what is logged here: the next step stands, drying by the air that was read', () => {
+    const [after] = withUnsent([line()], [kept('s1', '2026-03-02T11:00:00Z')], now);
+    expect(after).toMatchObject({ standing: 'open', next: { plan: { id: 's2' } } });
+    const coat = kept('s2', '2026-03-02T11:30:00Z', { temperatureC: 23, relativeHumidityPct: 50 });
+    const [drying] = withUnsent([line()], [kept('s1', '2026-03-02T11:00:00Z'), coat], now);
+    expect(drying).toMatchObject({ standing: 'drying', opensAt: minute('2026-03-02T13:30:00Z') });
+    const [cold] = withUnsent([line()], [{ ...coat, body: { ...coat.body!, temperatureC: 12 } }], now);
+    expect(cold!.opensAt!).toBeGreaterThan(drying!.opensAt!);
+    const [heavy] = withUnsent([line()], [{ ...coat, body: { ...coat.body!, wetFilmUm: 200 } }], now);
+    expect(heavy!.opensAt! - minute('2026-03-02T11:30:00Z')).toBe(4 * 120);
+  });
+  test('leaves alone what is of another surface, was refused, or is no work', () => {
+    const other = kept('s1', '2026-03-02T11:00:00Z', { surfaceId: 'x' });
+    const refused = { ...kept('s1', '2026-03-02T11:00:00Z'), refused: { code: 'x', message: '' } };
+    const test_ = { ...kept('s1', '2026-03-02T11:00:00Z'), path: '/api/surfaces/s/tests' };
+    expect(withUnsent([line()], [other, refused, test_], now)).toEqual([line()]);
+  });
+});
+
+describe('a log as it is sent', () => {
+  const coat = {
+    jobId: 'j',
+    surfaceId: 's',
+    name: '',
+    next: step('s2', 'prime', {}),
+    offered: line().offered,
+  } as never;
+  test('reads figures as people write them, and leaves out what is not said', () => {
+    const said = {
+      ...NOTHING_SAID,
+      productId: 'p',
+      batch: ' B7 ',
+      t: '18,5',
+      rh: '55',
+      litres: '0,4',
+      minutesAgo: '10',
+    };
+    const sent = logSent(coat, said, 'id', Date.parse('2026-03-02T12:00:00Z'), 'earlier');
+    expect(sent).toEqual({
+      id: 'id',
+      surfaceId: 's',
+      stepId: 's2',
+      startedAt: '2026-03-02T11:20:00.000Z',
+      endedAt: '2026-03-02T11:50:00.000Z',
+      productId: 'p',
+      batch: 'B7',
+      temperatureC: 18.5,
+      relativeHumidityPct: 55,
+      litres: 0.4,
+      corrects: 'earlier',
+    });
+  });
+  test('of a step that is no coat says nothing of paint', () => {
+    const said = { ...NOTHING_SAID, productId: 'p', t: '18', helper: 'Tobiah' };
+    const sent = logSent({ ...(coat as object), next: step('s1', 'wash') } as never, said, 'id', 0);
+    expect(Object.keys(sent).sort()).toEqual(['endedAt', 'helper', 'id', 'startedAt', 'stepId', 'surfaceId']);
+  });
+  test('a label of ours tells product and batch; any other code tells nothing', () => {
+    expect(tinSaid('rustic-ledger:tin?job=j&product=amberstop&batch=F26%2F1')).toEqual({
+      productId: 'amberstop',
+      batch: 'F26/1',
+    });
+    expect(tinSaid('rustic-ledger:tin?job=j')).toBeNull();
+    expect(tinSaid('https://elsewhere.example/?product=x')).toBeNull();
+  });
+});
+
+describe('what is told of beforehand', () => {
+  test('coats that open, and coats an hour before they close; nothing past, nothing far off', () => {
+    const now = 1000;
+    const lines = [
+      line({ surfaceId: 'a', standing: 'drying', opensAt: 1100, closesAt: 1500 }),
+      line({ surfaceId: 'b', standing: 'drying', opensAt: 990 }),
+      line({ surfaceId: 'c', standing: 'drying', opensAt: 9000 }),
+      line({ surfaceId: 'd', standing: 'done', opensAt: 1100 }),
+    ];
+    expect(noticesOf(lines, now).map((n) => [n.tag, n.at])).toEqual([
+      ['open-a', 1100],
+      ['close-a', 1440],
+    ]);
+  });
+});
