@@ -1,6 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { CHAIN_START, chained, checkChain, type ChainCheck, type Entry } from '@rustic/core';
 import { JobEntity, LedgerEntryEntity } from '../database/entities.ts';
+import { EventEntity } from '../database/siteEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 
 /** What a service says happened; the ledger gives it its number, its time and its hash. */
@@ -38,6 +39,8 @@ export class Ledger {
     );
     const { by, ...rest } = entry;
     await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
+    const { jobId, kind } = happened;
+    await manager.insert(EventEntity, { firmId: who.firmId, jobId, kind, at: who.now });
     return entry;
   }
 

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
@@ -5,7 +6,10 @@ import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery } from '../store/a
 import { useShelfQuery } from '../store/shelfApi.ts';
 import { ENTRY_WORDS, sayEntry } from '../words/entries.ts';
 import { capital } from '../words/figures.ts';
-import { sayTime } from '../words/time.ts';
+import { localDay, sayTime } from '../words/time.ts';
+import { AsItStood } from './AsItStood.tsx';
+import { Filter } from './Filter.tsx';
+import { EVERYTHING, filterEntries, type Looked } from './filterEntries.ts';
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
@@ -13,10 +17,14 @@ export default function Ledger() {
   const { data, error, refetch } = useLedgerQuery(jobId);
   const { data: job } = useJobQuery(jobId);
   const { data: shelf } = useShelfQuery();
+  const [looked, setLooked] = useState<Looked>(EVERYTHING);
+  const [stood, setStood] = useState('');
   const [check, checked] = useLazyCheckLedgerQuery();
   if (!data || !job) return <Coming error={error} again={() => void refetch()} />;
   const names = new Map([...job.surfaces, ...job.rooms].map((x) => [x.id, x.name]));
   const products = new Map(shelf?.map((p) => [p.id, p.name]));
+  const shown = filterEntries(data, looked, localDay);
+  const surface = job.surfaces.find((s) => s.id === looked.subject);
   return (
     <Page
       title="Ledger"
@@ -28,6 +36,7 @@ export default function Ledger() {
       acts={
         <>
           <Act letter="v" words="Verify" busy={checked.isFetching} onAct={() => void check(jobId)} />
+          <RecordFiles jobId={jobId} />
           <a
             className="inline-flex min-h-[44px] items-center rounded border border-ink bg-leaf px-4 font-semibold wide:min-h-[36px]"
             href={`/api/jobs/${jobId}/file`}
@@ -47,7 +56,10 @@ export default function Ledger() {
       ]}
       footing={
         <>
-          <Total words="entries" figure={data.length} />
+          <Total
+            words="entries"
+            figure={shown.length === data.length ? data.length : `${shown.length} of ${data.length}`}
+          />
           <Total words="last" figure={data.length ? sayTime(data.at(-1)!.recordedAt) : 'none'} />
           <Total end words="ends in" figure={data.at(-1)?.hash.slice(0, 12) ?? ''} />
         </>
@@ -64,6 +76,16 @@ export default function Ledger() {
             : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}
         </p>
       )}
+      <Filter entries={data} names={names} looked={looked} onLook={setLooked}>
+        {surface && (
+          <label className="text-sm">
+            As it stood on
+            <input type="date" value={stood} onChange={(e) => setStood(e.target.value)} className="block" />
+          </label>
+        )}
+      </Filter>
+      {surface && stood && <AsItStood surfaceId={surface.id} day={stood} />}
+      {shown.length === 0 && <p className="py-3">No entry is like that. Look for less, or for everything.</p>}
       <table className="w-full border-collapse text-[14.5px]">
         <thead>
           <tr className="border-b border-strong text-left text-[13px] text-faded">
@@ -74,7 +96,7 @@ export default function Ledger() {
           </tr>
         </thead>
         <tbody>
-          {[...data].reverse().map((e) => (
+          {[...shown].reverse().map((e) => (
             <tr key={e.seq} className="border-b border-rule align-top">
               <td className="py-1 text-faded">{e.seq}</td>
               <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
@@ -89,5 +111,24 @@ export default function Ledger() {
         </tbody>
       </table>
     </Page>
+  );
+}
+
+const FILES = [
+  ['tests', 'Tests'],
+  ['coats', 'Coats'],
+  ['readings', 'Readings'],
+] as const;
+
+/** Parts of the record as tables for other programs. */
+function RecordFiles({ jobId }: { jobId: string }) {
+  return (
+    <span className="flex items-center gap-3 text-[14.5px] max-wide:hidden">
+      {FILES.map(([kind, words]) => (
+        <a key={kind} className="underline" href={`/api/jobs/${jobId}/records/${kind}`} download>
+          {words} (CSV)
+        </a>
+      ))}
+    </span>
   );
 }

@@ -1,0 +1,45 @@
+import { CONDITION_LABELS, FINISH_LABELS, type Condition } from '@rustic/core';
+import { Coming } from '../page/Page.tsx';
+import { useAsItStoodQuery } from '../store/systemsApi.ts';
+import { sayTest } from '../surface/reasons.ts';
+import { sayPercent } from '../words/figures.ts';
+import { sayStep } from '../words/step.ts';
+import { sayDate, sayTime } from '../words/time.ts';
+
+/** A surface as the record had it at the end of a day: what was known, what was to go on, what was done. */
+export function AsItStood({ surfaceId, day }: { surfaceId: string; day: string }) {
+  const { currentData: data, error } = useAsItStoodQuery({ surfaceId, day });
+  if (!data) return <Coming error={error} />;
+  const { finish } = data;
+  return (
+    <section className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3" aria-label="As it stood">
+      <h2 className="text-[19px]">
+        {data.surface.name}, as it stood on {sayDate(day)}
+      </h2>
+      <p>
+        {finish
+          .slice(0, 3)
+          .map((f) => `${FINISH_LABELS[f.code]} ${sayPercent(f.probability)}`)
+          .join(', ')}
+        {data.conditions.length > 0 &&
+          `; ${data.conditions.map((c) => CONDITION_LABELS[c as Condition].toLowerCase()).join(', ')}`}
+        .
+      </p>
+      <p className="text-sm text-faded">
+        {data.tests.length === 0 ? 'Not tested.' : data.tests.map((t) => sayTest(t.test)).join('; ')}
+      </p>
+      <ol className="mt-1 columns-1 text-[14.5px] wide:columns-2">
+        {data.lines.map((line, i) => (
+          <li key={i}>
+            {i + 1}. {sayStep(line.step)}
+          </li>
+        ))}
+      </ol>
+      <p className="mt-1 text-sm">
+        {data.work.length === 0
+          ? 'Nothing was logged yet.'
+          : `Logged: ${data.work.map((l) => `${l.stepId}, ${sayTime(l.endedAt)}`).join('; ')}`}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,79 @@
+import type { ReactNode } from 'react';
+import type { Entry } from '../store/types.ts';
+import { ENTRY_WORDS } from '../words/entries.ts';
+import { capital } from '../words/figures.ts';
+import { EVERYTHING, type Looked } from './filterEntries.ts';
+
+/** By surface, person, kind and time. */
+export function Filter({
+  entries,
+  names,
+  looked,
+  onLook,
+  children,
+}: {
+  entries: readonly Entry[];
+  names: ReadonlyMap<string, string>;
+  looked: Looked;
+  onLook: (looked: Looked) => void;
+  children?: ReactNode;
+}) {
+  const distinct = (values: readonly (string | null)[]) => [...new Set(values.filter((v) => v !== null))];
+  const choice = (key: 'subject' | 'by' | 'kind', words: string, options: [value: string, name: string][]) => (
+    <label className="text-sm">
+      {words}
+      <select
+        value={looked[key]}
+        onChange={(e) => onLook({ ...looked, [key]: e.target.value })}
+        className="block max-w-52"
+      >
+        <option value="">all</option>
+        {options.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  const day = (key: 'from' | 'to', words: string) => (
+    <label className="text-sm">
+      {words}
+      <input
+        type="date"
+        value={looked[key]}
+        onChange={(e) => onLook({ ...looked, [key]: e.target.value })}
+        className="block"
+      />
+    </label>
+  );
+  return (
+    <div className="no-print mb-3 flex flex-wrap items-end gap-3" role="search" aria-label="Look for entries">
+      {choice(
+        'subject',
+        'Surface',
+        distinct(entries.map((e) => e.subject)).flatMap((id): [string, string][] =>
+          names.has(id) ? [[id, names.get(id)!]] : [],
+        ),
+      )}
+      {choice(
+        'by',
+        'Who',
+        distinct(entries.map((e) => e.by)).map((name) => [name, name]),
+      )}
+      {choice(
+        'kind',
+        'What',
+        distinct(entries.map((e) => e.kind)).map((kind) => [kind, capital(ENTRY_WORDS[kind] ?? kind)]),
+      )}
+      {day('from', 'From')}
+      {day('to', 'To')}
+      {looked !== EVERYTHING && (
+        <button type="button" className="min-h-[44px] underline" onClick={() => onLook(EVERYTHING)}>
+          Everything
+        </button>
+      )}
+      {children}
+    </div>
+  );
+}

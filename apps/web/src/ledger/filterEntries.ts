@@ -1,0 +1,24 @@
+import type { Entry } from '../store/types.ts';
+
+/** What is looked for in a ledger; empty where it does not matter. Days as YYYY-MM-DD, both included. */
+export interface Looked {
+  subject: string;
+  by: string;
+  kind: string;
+  from: string;
+  to: string;
+}
+export const EVERYTHING: Looked = { subject: '', by: '', kind: '', from: '', to: '' };
+
+/** The entries that are looked for, in their order. Local days, as `dayOf` says them. */
+export function filterEntries(entries: readonly Entry[], looked: Looked, dayOf: (iso: string) => string): Entry[] {
+  const { subject, by, kind, from, to } = looked;
+  return entries.filter(
+    (e) =>
+      (!subject || e.subject === subject) &&
+      (!by || e.by === by) &&
+      (!kind || e.kind === kind) &&
+      (!from || dayOf(e.at) >= from) &&
+      (!to || dayOf(e.at) <= to),
+  );
+}
