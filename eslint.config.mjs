@@ -49,5 +49,6 @@ export default ts.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
     languageOptions: { globals: globals.browser },
   },
+  { files: ['tools/benchPage.mjs'], languageOptions: { globals: globals.browser } },
   { files: ['tools/**', '**/*.mjs', '**/*.cjs', '**/test/**', 'e2e/**'], languageOptions: { globals: globals.node } },
 );

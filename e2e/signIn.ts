@@ -26,3 +26,9 @@ export async function openNewJob(page: Page, title: string): Promise<void> {
   await page.getByRole('button', { name: 'Open the job' }).click();
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
 }
+
+/** Once nothing is being fetched any more. The page's feed never rests, so silence cannot be waited for. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByText(/^(Fetching|Planning)/)).toHaveCount(0);
+  await page.waitForTimeout(300);
+}

@@ -34,6 +34,7 @@ function sheetOf(core, input, jobId) {
     plan: core.planRead(input),
     now: input.start,
     log: [],
+    holds: [],
     reliance: [],
     latestStarts: [],
     posted: null,

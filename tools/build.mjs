@@ -12,6 +12,7 @@ const SOURCES = [
   'apps/web/src',
   'apps/web/index.html',
   'apps/web/public',
+  'apps/web/sw',
   'apps/web/vite.config.ts',
   'tsconfig.base.json',
   'package-lock.json',

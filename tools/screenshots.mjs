@@ -26,12 +26,12 @@ const DESK = [
   ['practice', '/practice'],
   ['house-rules', '/rules'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
+  ['people', '/people'],
 ];
 const SITE = [
   ['site-today', '/today'],
   ['site-walk', '/jobs/{Ferrykeeper}/walk'],
   ['site-surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
-  ['site-shopping', '/jobs/{Ropewalk}/shopping'],
 ];
 
 ensurePackages();
@@ -79,8 +79,8 @@ async function shoot(views, viewport) {
   for (const [name, path] of views) {
     await page.goto(path.replace(/\{(\w+)\}/g, (_, key) => ids[key]));
     await page.getByRole('heading', { level: 1 }).waitFor();
-    // The script of a worker may count as still on its way: what is there after a moment is what is drawn.
-    await page.waitForLoadState('networkidle', { timeout: 4_000 }).catch(() => {});
+    // The page's feed never rests: what is there after a moment is what is drawn.
+    await page.waitForTimeout(1_500);
     await page.screenshot({ path: join(OUT, `${name}.png`) });
     say(name);
   }

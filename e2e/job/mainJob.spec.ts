@@ -49,7 +49,7 @@ test('from a new surface to aftercare', async ({ page }, info) => {
   await expect(page.getByRole('heading', { name: 'Drying plan', level: 1 })).toBeVisible();
   await page.getByRole('button', { name: /^Post/ }).click();
   await expect(page.getByText(/posted .* by Ada Thirle/)).toBeVisible();
-  await expect(page.getByRole('table')).toContainText(name);
+  await expect(page.locator('details').filter({ hasText: 'By the clock' })).toContainText(name);
   await expect(page.locator('footer')).toContainText('earliest possible');
 
   // Logging every step from the run sheet, coats with product, batch and air; on a slow line, where the page

@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { openJob, signIn } from '../signIn.ts';
+import { openJob, signIn, settled } from '../signIn.ts';
 
 const PLACES = [
   'today',
@@ -35,7 +35,7 @@ test('every place reads without fault, in paper and in lamp, and nothing runs of
   for (const place of PLACES) {
     await page.goto(`/${place}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    await settled(page);
     await check(place);
   }
   await openJob(page, "Ferrykeeper's House");

@@ -9,7 +9,7 @@ import {
   TEST_RESULTS,
 } from '@rustic/core';
 import { expect, test } from '@playwright/test';
-import { openJob, signIn } from '../signIn.ts';
+import { openJob, signIn, settled } from '../signIn.ts';
 
 /** Codes that are no words anybody would write: with a hyphen in them, and not how the thing is said. */
 const CODES = [
@@ -34,7 +34,7 @@ test('no page says a code, an empty value or a date that is none', async ({ page
   test.setTimeout(180_000);
   await signIn(page);
   const read = async (where: string) => {
-    await page.waitForLoadState('networkidle');
+    await settled(page);
     const text = await page.locator('body').innerText();
     expect(text.length, where).toBeGreaterThan(60);
     expect(SLIPS.exec(text)?.[0], where).toBeUndefined();

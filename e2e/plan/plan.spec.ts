@@ -109,7 +109,7 @@ test('all jobs stand in one plan; a calendar file keeps a person clear', async (
   await signIn(page);
   await page.goto('/drying/all');
   await expect(page.getByRole('heading', { name: 'Drying plan, all jobs', level: 1 })).toBeVisible();
-  await expect(page.getByRole('table')).toContainText('Spindles, 42');
+  await expect(page.locator('details').filter({ hasText: 'By the clock' })).toContainText('Spindles, 42');
   await page.getByRole('button', { name: 'Month' }).click();
   await expect(page.getByRole('button', { name: 'Month' })).toHaveAttribute('aria-pressed', 'true');
 
@@ -135,4 +135,25 @@ test('all jobs stand in one plan; a calendar file keeps a person clear', async (
   await expect(page.getByText('Tide talk')).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByText('Tide talk')).toBeHidden();
+});
+
+test('another trade comes first: the chosen step waits for its date, and says so, until it is let go', async ({
+  page,
+}, info) => {
+  await signIn(page);
+  const { job } = await oilSkirting(page, `Joiner first ${info.project.name}`);
+  await page.goto(`/drying/${idIn(job)}`);
+  const chart = page.getByRole('group', { name: /^Drying plan, drawn/ });
+  await chart.focus();
+  await chart.press('ArrowRight');
+  await page.getByRole('button', { name: 'Another trade comes first' }).click();
+  const day = new Date(Date.now() + 20 * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel('Not before').fill(day);
+  await page.getByLabel('because').fill('the joiner hangs the door');
+  await page.getByRole('button', { name: 'Hold it' }).click();
+  await expect(page.getByText(/Held by Ada Thirle: the joiner hangs the door/)).toBeVisible();
+  const { plan } = await read<{ plan: { steps: { start: string }[] } }>(page, `jobs/${idIn(job)}/plan`);
+  expect(plan.steps.filter((s) => s.start.slice(0, 10) >= day).length).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await expect(page.getByText(/Held by/)).toBeHidden();
 });

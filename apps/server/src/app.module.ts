@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
-import { APP_FILTER, APP_GUARD } from '@nestjs/core';
+import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Aftercare, AftercareController } from './aftercare/aftercare.ts';
 import { Calendar, CalendarController } from './calendar/calendar.ts';
@@ -10,6 +10,8 @@ import { Clients, ClientsController } from './documents/clients.ts';
 import { DocumentsController } from './documents/documents.controller.ts';
 import { Printer } from './documents/printer.ts';
 import { Quotes } from './documents/quotes.ts';
+import { EventsController } from './events/events.controller.ts';
+import { Events } from './events/events.ts';
 import { FindController } from './find/find.controller.ts';
 import { HealthController } from './health/health.controller.ts';
 import { ErrorsFilter } from './http/errors.filter.ts';
@@ -19,7 +21,11 @@ import { Rooms } from './jobs/rooms.service.ts';
 import { LedgerController } from './ledger/ledger.controller.ts';
 import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
+import { Access } from './people/access.ts';
+import { PricesInterceptor } from './people/prices.interceptor.ts';
 import { SessionGuard } from './people/session.ts';
+import { StaffController } from './people/staff.controller.ts';
+import { Staff } from './people/staff.ts';
 import { FirmPlanController, Plans, PlansController } from './plans/plans.ts';
 import { Pricing, PricingController } from './pricing/pricing.ts';
 import { Rules, RulesController } from './rules/rules.ts';
@@ -33,6 +39,9 @@ import { Trials } from './trials/trials.service.ts';
 import { Findings, FindingsController } from './walkround/findings.ts';
 import { Photos, PhotosController } from './walkround/photos.ts';
 import { Walkround, WalkroundController } from './walkround/walkround.ts';
+import { FollowUps } from './work/followUps.ts';
+import { Holds } from './work/holds.ts';
+import { RunSheet } from './work/runSheet.ts';
 import { Work, WorkController } from './work/work.ts';
 import { WeatherController, WeatherService } from './weather/weather.ts';
 import { WritesModule } from './writes/writes.module.ts';
@@ -47,6 +56,7 @@ import { WritesModule } from './writes/writes.module.ts';
     CalendarController,
     ClientsController,
     DocumentsController,
+    EventsController,
     FindController,
     FindingsController,
     FirmPlanController,
@@ -60,6 +70,7 @@ import { WritesModule } from './writes/writes.module.ts';
     RulesController,
     ShelfController,
     ShoppingController,
+    StaffController,
     SystemsController,
     TrialsController,
     WalkroundController,
@@ -67,12 +78,16 @@ import { WritesModule } from './writes/writes.module.ts';
     WorkController,
   ],
   providers: [
+    Access,
     Aftercare,
     Calendar,
     ClientLinks,
     Clients,
     Demo,
+    Events,
     Findings,
+    FollowUps,
+    Holds,
     Jobs,
     People,
     Photos,
@@ -82,14 +97,17 @@ import { WritesModule } from './writes/writes.module.ts';
     Quotes,
     Rooms,
     Rules,
+    RunSheet,
     Shelf,
     Shopping,
+    Staff,
     Systems,
     Trials,
     Walkround,
     WeatherService,
     Work,
     { provide: APP_GUARD, useClass: SessionGuard },
+    { provide: APP_INTERCEPTOR, useClass: PricesInterceptor },
     { provide: APP_FILTER, useClass: ErrorsFilter },
   ],
 })

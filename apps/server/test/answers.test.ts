@@ -2,10 +2,10 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { newJob, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
-let mei: Client;
+let rosalind: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  rosalind = await signedIn('rosalind@saltmarsh-thirle.example');
 });
 
 const now = () => new Date().toISOString();
@@ -29,10 +29,10 @@ describe('settling a system', () => {
     const shown = await page(surfaceId);
     expect(shown.choice).toBeNull();
     const other = shown.alternatives[0];
-    const answer = await choose(surfaceId, other.key, mei);
+    const answer = await choose(surfaceId, other.key, rosalind);
     expect(answer.status).toBe(201);
     const settled = await page(surfaceId);
-    expect(settled.choice).toMatchObject({ by: 'Mei Okonjo-Hart' });
+    expect(settled.choice).toMatchObject({ by: 'Rosalind Saltmarsh' });
     expect(settled.choice.differs).toBe(other.differs);
     // What stands is another system than the evidence asked for, and the job counts with it.
     const steps = (p: { lines: { step: object }[] }) => JSON.stringify(p.lines.map((l) => l.step));

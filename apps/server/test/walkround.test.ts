@@ -3,10 +3,10 @@ import sharp from 'sharp';
 import { newJob, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
-let mei: Client;
+let rosalind: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  rosalind = await signedIn('rosalind@saltmarsh-thirle.example');
 });
 
 const now = () => new Date().toISOString();
@@ -91,7 +91,7 @@ describe('a whole room', () => {
     const change = (client: Client, name: string) =>
       client.send('PATCH', `/api/rooms/${roomId}`, { id: uuid(), version: 1, name });
     expect((await change(ada, 'Hall, lower')).status).toBe(200);
-    expect((await change(mei, 'Hall, upper')).body).toMatchObject({
+    expect((await change(rosalind, 'Hall, upper')).body).toMatchObject({
       code: 'edited-elsewhere',
       theirs: { name: 'Hall, lower' },
     });

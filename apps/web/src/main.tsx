@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import './app.css';
+import { beginOffline } from './offline/begin.ts';
 import { Broken } from './page/Broken.tsx';
 import { Frame } from './page/Frame.tsx';
 import { KeysProvider } from './page/keys.tsx';
@@ -37,6 +38,10 @@ const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
 const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.SentPaper })));
 const CalendarPage = lazy(() => import('./calendar/CalendarPage.tsx'));
+const PeoplePage = lazy(() => import('./people/PeoplePage.tsx'));
+const Account = lazy(() => import('./people/Account.tsx'));
+const Join = lazy(() => import('./people/Join.tsx'));
+const Unsent = lazy(() => import('./offline/Unsent.tsx'));
 const Reckoner = lazy(() => import('./reckon/Reckoner.tsx'));
 const ClientPage = lazy(() => import('./client/ClientPage.tsx'));
 const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
@@ -66,6 +71,15 @@ const router = createBrowserRouter([
     element: (
       <Suspense fallback={<Coming />}>
         <ClientPage />
+      </Suspense>
+    ),
+  },
+  {
+    path: '/join/:token',
+    errorElement: <Broken />,
+    element: (
+      <Suspense fallback={<Coming />}>
+        <Join />
       </Suspense>
     ),
   },
@@ -100,12 +114,17 @@ const router = createBrowserRouter([
       { path: 'shelf/products/:productId', element: <ProductPage /> },
       { path: 'shelf/reckon', element: <Reckoner /> },
       { path: 'calendar', element: <CalendarPage /> },
+      { path: 'unsent', element: <Unsent /> },
+      { path: 'people', element: <PeoplePage /> },
+      { path: 'account', element: <Account /> },
       { path: 'practice', element: <Practice /> },
       { path: 'rules', element: <FirmRules /> },
       { path: '*', element: <Navigate to="/today" replace /> },
     ],
   },
 ]);
+
+beginOffline(store);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

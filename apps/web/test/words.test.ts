@@ -5,6 +5,7 @@ import { sayStep } from '../src/words/step.ts';
 import { moveByKeys } from '../src/drying/moveByKeys.ts';
 import { withNames } from '../src/drying/planNames.ts';
 import { timeAxis } from '../src/drying/timeAxis.ts';
+import { EVERYTHING, filterEntries } from '../src/ledger/filterEntries.ts';
 import { chartRows } from '../src/drying/chartRows.ts';
 import type { PlanPage } from '../src/store/types.ts';
 import { planRead, planSchema, readBy } from '@rustic/core';
@@ -165,5 +166,25 @@ describe('the drawn plan', () => {
       last = x;
     }
     for (const day of axis.days) expect(day.nightX1 - day.x1).toBeLessThan((day.x1 - day.x0) / 3);
+  });
+});
+
+describe('looking for entries', () => {
+  const entry = (over: object) =>
+    ({ seq: 1, subject: 's', by: 'Ada', kind: 'test-recorded', at: '2026-03-01T10:00:00Z', ...over }) as never;
+  const all = [
+    entry({ seq: 1 }),
+    entry({ seq: 2, by: 'Mei', kind: 'coat-logged', at: '2026-03-02T10:00:00Z' }),
+    entry({ seq: 3, subject: 'other', by: 'Mei', at: '2026-03-03T10:00:00Z' }),
+  ];
+  const seqs = (looked: object) =>
+    filterEntries(all, { ...EVERYTHING, ...looked }, (iso) => iso.slice(0, 10)).map((e) => e.seq);
+  test('by surface, person, kind and days, both days included, all of them at once', () => {
+    expect(seqs({})).toEqual([1, 2, 3]);
+    expect(seqs({ subject: 's' })).toEqual([1, 2]);
+    expect(seqs({ by: 'Mei' })).toEqual([2, 3]);
+    expect(seqs({ from: '2026-03-02', to: '2026-03-02' })).toEqual([2]);
+    expect(seqs({ subject: 's', by: 'Mei', kind: 'coat-logged' })).toEqual([2]);
+    expect(seqs({ subject: 's', by: 'Nobody' })).toEqual([]);
   });
 });

@@ -1,7 +1,18 @@
-import { Body, Controller, Get, Injectable, NotFoundException, Param, Post, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Get,
+  Injectable,
+  NotFoundException,
+  Param,
+  Post,
+  Res,
+  type OnModuleDestroy,
+} from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
+import { Piscina } from 'piscina';
 import { DataSource, In } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity, CalendarFeedEntity } from '../database/calendarEntities.ts';
@@ -9,11 +20,13 @@ import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, readJobs } from '../jobs/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';
+import { ForEverybody } from '../people/roles.ts';
 import { digest, TOKEN } from '../people/tokens.ts';
 import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { refusedWith } from '../http/refused.ts';
-import { busyTimes, UnreadableCalendar, type Busy } from './busyFile.ts';
+import type { BusyAsked } from './busy.worker.ts';
+import type { Busy } from './busyFile.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
 
 export class FeedBody {
@@ -36,11 +49,21 @@ const nothing = () => new NotFoundException('There is nothing here. The feed may
 
 /** The posted plans as calendars: a file for a job, and a private feed for a person. */
 @Injectable()
-export class Calendar {
+export class Calendar implements OnModuleDestroy {
+  private readonly pool = new Piscina({
+    filename: new URL('./busy.worker.js', import.meta.url).href,
+    minThreads: 0,
+    maxThreads: 1,
+  });
+
   constructor(
     private readonly writes: Writes,
     private readonly database: DataSource,
   ) {}
+
+  async onModuleDestroy(): Promise<void> {
+    await this.pool.destroy();
+  }
 
   async ofJob(who: Who, jobId: string): Promise<string> {
     const scope = this.writes.reading(who);
@@ -64,14 +87,22 @@ export class Calendar {
 
   /** Reads a person's own calendar in: what it held before gives way to what it holds now. Read whole or not at all. */
   async setBusy(who: Who, body: BusyBody): Promise<{ busy: number }> {
+    const times = body.ics ? await this.read(who, body.ics) : [];
     return this.writes.once(who, body.id, body, async (scope) => {
-      const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
-      const until = new Date(who.now.getTime() + AHEAD_DAYS * DAY_MS);
-      const times = body.ics ? read(body.ics, timeZone, new Date(who.now.getTime() - DAY_MS), until) : [];
       await scope.manager.delete(BusyTimeEntity, { firmId: who.firmId, personId: who.personId });
       for (const time of times) await scope.add(BusyTimeEntity, { id: uuid(), personId: who.personId, ...time });
       return { busy: times.length };
     });
+  }
+
+  private async read(who: Who, ics: string): Promise<Busy[]> {
+    const { timeZone } = await this.database.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const from = new Date(who.now.getTime() - DAY_MS);
+    const to = new Date(who.now.getTime() + AHEAD_DAYS * DAY_MS);
+    const asked: BusyAsked = { ics, zone: timeZone, from, to };
+    const read = (await this.pool.run(asked)) as Busy[] | { fault: string };
+    if ('fault' in read) throw refusedWith([{ path: 'ics', message: read.fault }]);
+    return read;
   }
 
   /** A new feed closes the one before it. */
@@ -123,10 +154,10 @@ export class CalendarController {
   @Get('calendar') feed(@Sender() who: Who) {
     return this.calendar.feed(who);
   }
-  @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
+  @ForEverybody() @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
     return this.calendar.setBusy(who, body);
   }
-  @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
+  @ForEverybody() @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
     return this.calendar.setFeed(who, body);
   }
 
@@ -137,14 +168,5 @@ export class CalendarController {
     const file = await this.calendar.ofToken(token, new Date());
     response.setHeader('Cache-Control', 'private, no-store');
     response.type('text/calendar; charset=utf-8').send(file);
-  }
-}
-
-function read(ics: string, zone: string, from: Date, to: Date): Busy[] {
-  try {
-    return busyTimes(ics, zone, from, to);
-  } catch (error) {
-    if (!(error instanceof UnreadableCalendar)) throw error;
-    throw refusedWith([{ path: 'ics', message: error.message }]);
   }
 }

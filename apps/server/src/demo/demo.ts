@@ -73,6 +73,7 @@ export class Demo {
       id: uuid(),
       firmId,
       passwordHash,
+      leftAt: null,
     }));
     for (const person of people) await this.database.manager.insert(PersonEntity, person);
     const owner = people[0]!;
@@ -229,14 +230,14 @@ export class Demo {
     }
   }
 
-  /** Logs the first coats of a surface, the last of them ending when the demo says, a day between them. */
+  /** Logs the first coats of a surface, the last of them ending when the demo says, a day between them where it says no more. */
   private async lay(who: Who, jobId: string, surfaceId: string, laid: NonNullable<DemoSurface['laid']>): Promise<void> {
     const records = await readJob(this.writes.reading(who), jobId);
     const surface = records.surfaces.find((s) => s.id === surfaceId)!;
     const { work } = workOn(records, surface, systemOf(records, surface));
     const coats = work.filter((w) => isCoat(w.plan.kind)).slice(0, laid.coats === 'all' ? undefined : laid.coats);
     for (const [i, coat] of coats.entries()) {
-      const end = new Date(who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS - (coats.length - 1 - i) * DAY_MS);
+      const end = new Date(who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS - (coats.length - 1 - i) * (laid.daysBetween ?? 1) * DAY_MS);
       const start = new Date(end.getTime() - coat.plan.minutes * MINUTE_MS);
       await this.work.log({ ...who, now: end }, jobId, {
         id: uuid(),

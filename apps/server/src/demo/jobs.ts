@@ -11,7 +11,7 @@ export interface DemoSurface {
   leftOut?: Omit<Exclusion, 'id'>[];
   access?: Access;
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
-  laid?: { coats: number | 'all'; lastEndedMinAgo: number; temperatureC: number; relativeHumidityPct: number };
+  laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; temperatureC: number; relativeHumidityPct: number };
 }
 
 export interface DemoJob {
@@ -380,7 +380,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
             },
             wanted: { sheen: 'satin', colour: '#2f4a44' },
             tests: [{ kind: 'moisture-meter', value: 13 }],
-            laid: { coats: 'all', lastEndedMinAgo: YEAR_MIN, temperatureC: 17, relativeHumidityPct: 62 },
+            laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN, temperatureC: 17, relativeHumidityPct: 62 },
           },
           {
             name: 'Gable, chalking',
@@ -397,7 +397,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
               { kind: 'hand-wipe', result: 'heavy' },
               { kind: 'tap-test', result: 'firm' },
             ],
-            laid: { coats: 'all', lastEndedMinAgo: YEAR_MIN - 2 * DAY, temperatureC: 17, relativeHumidityPct: 62 },
+            laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN - 2 * DAY, temperatureC: 17, relativeHumidityPct: 62 },
           },
         ],
       },
@@ -417,14 +417,14 @@ export const DEMO_JOBS: readonly DemoJob[] = [
             },
             wanted: { sheen: 'satin', colour: '#f1eee4' },
             tests: [{ kind: 'moisture-meter', value: 14 }],
-            laid: { coats: 'all', lastEndedMinAgo: YEAR_MIN - DAY, temperatureC: 17, relativeHumidityPct: 62 },
+            laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN - DAY, temperatureC: 17, relativeHumidityPct: 62 },
           },
           {
             name: 'Block wall, salts',
             facts: { element: 'masonry', substrate: 'concrete', areaM2: 17, conditions: ['efflorescence'] },
             wanted: { colour: '#ece6d6' },
             tests: [{ kind: 'moisture-meter', value: 9 }],
-            laid: { coats: 'all', lastEndedMinAgo: YEAR_MIN - 3 * DAY, temperatureC: 17, relativeHumidityPct: 62 },
+            laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN - 3 * DAY, temperatureC: 17, relativeHumidityPct: 62 },
           },
         ],
       },

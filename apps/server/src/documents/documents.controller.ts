@@ -1,15 +1,16 @@
-import { Body, Controller, Get, Param, Post, Query, Res } from '@nestjs/common';
+import { Body, Controller, ForbiddenException, Get, Param, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { paperCsv, type Paper } from '@rustic/core';
 import type { Response } from 'express';
 import { DocumentEntity } from '../database/documentEntities.ts';
 import { FirmEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
-import { Sender } from '../people/session.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
+import { ForPriceReaders, seesPrices } from '../people/roles.ts';
 import { Pricing } from '../pricing/pricing.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
-import { LinkBody, PaperParams, PaperQuery, SendBody, type PaperFormat } from './documents.dto.ts';
+import { LinkBody, PaperParams, PaperQuery, PRICED_PAPERS, SendBody, type PaperFormat } from './documents.dto.ts';
 import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { Quotes, sentPapers } from './quotes.ts';
@@ -72,12 +73,19 @@ export class DocumentsController {
     @Sender() who: Who,
     @Param() { id, kind }: PaperParams,
     @Query() { format }: PaperQuery,
+    @Req() request: SessionRequest,
     @Res() response: Response,
   ) {
+    if (PRICED_PAPERS.includes(kind) && !seesPrices(request.signedIn!.person.role))
+      throw new ForbiddenException({
+        code: 'not-allowed',
+        message: 'This paper has prices on it. Ask who makes them.',
+      });
     await sendPaper(response, this.printer, await this.pricing.paper(who, id, kind), format);
   }
 
   /** A version that was sent, as it was sent. */
+  @ForPriceReaders()
   @Get('documents/:id/paper')
   async sent(@Sender() who: Who, @Param('id') id: string, @Query() { format }: PaperQuery, @Res() response: Response) {
     const scope = this.writes.reading(who);

@@ -50,6 +50,8 @@ export class AgreeBody {
 }
 
 export const PAPER_KINDS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels'] as const;
+/** Papers with prices on them. */
+export const PRICED_PAPERS: readonly PaperKind[] = ['quote', 'shopping'];
 export type PaperKind = (typeof PAPER_KINDS)[number];
 export const PAPER_FORMATS = ['page', 'pdf', 'csv'] as const;
 export type PaperFormat = (typeof PAPER_FORMATS)[number];

@@ -48,7 +48,8 @@ export class ErrorsFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const response = http.getResponse<Response>();
     const requestId = String(http.getRequest<Request & { id?: string }>().id ?? '');
-    if (response.headersSent) {
+    // Whoever asked has gone: there is nobody to tell.
+    if (response.headersSent || response.destroyed) {
       response.end();
       return;
     }

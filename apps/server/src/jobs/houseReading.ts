@@ -190,7 +190,13 @@ export function workOn(
     const laid = productById(records.shelf, logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
     return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
   });
-  const done = logs.map((log): Done => {
+  return { work, done: doneOn(records, surface), logs };
+}
+
+/** What was logged on a surface, as the clock needs it. */
+export function doneOn(records: JobRecords, surface: SurfaceEntity): Done[] {
+  const logs = records.work.filter((w) => w.surfaceId === surface.id);
+  return logs.map((log): Done => {
     const label = productById(records.shelf, log.productId)?.wetFilmUm;
     return {
       stepId: log.stepId,
@@ -199,7 +205,6 @@ export function workOn(
       thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1,
     };
   });
-  return { work, done, logs };
 }
 
 export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);

@@ -1,9 +1,11 @@
-import { Body, Controller, Get, Param, Patch, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import {
   CampaignBody,
+  DayAsked,
   JobBody,
   JobChange,
   OrderBody,
@@ -55,13 +57,20 @@ export class JobsController {
   @Patch('rooms/:id') changeRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: RoomChange) {
     return this.rooms.changeRoom(who, id, body);
   }
+  @Get('surfaces/:id/as-it-stood') asItStood(@Sender() who: Who, @Param('id') id: string, @Query() { day }: DayAsked) {
+    return this.jobs.asItStood(who, id, day);
+  }
   @Get('surfaces/:id') surface(@Sender() who: Who, @Param('id') id: string) {
     return this.jobs.surface(who, id);
   }
   @Patch('surfaces/:id') changeSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: SurfaceChange) {
     return this.rooms.changeSurface(who, id, body);
   }
-  @Post('rooms/:id/readings') addReading(@Sender() who: Who, @Param('id') id: string, @Body() body: ReadingBody) {
+  @ForHands() @Post('rooms/:id/readings') addReading(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: ReadingBody,
+  ) {
     return this.jobs.addReading(who, id, body);
   }
 }

@@ -238,6 +238,11 @@ export class CampaignBody {
   @IsArray() @ArrayMaxSize(1000) @IsUUID(undefined, { each: true }) surfaceIds: string[];
 }
 
+/** A local day. */
+export class DayAsked {
+  @IsString() @Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/) day: string;
+}
+
 export class ReadingBody {
   @IsUUID() id: string;
   @IsNumber() @Min(-30) @Max(50) temperatureC: number;

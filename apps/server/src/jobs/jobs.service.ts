@@ -10,6 +10,7 @@ import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from './
 import { readJob, readJobs, type JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
+import { asItStood } from './asItStood.ts';
 import { surfaceView } from './surfaceView.ts';
 
 const TESTS_SHOWN = 12;
@@ -187,5 +188,10 @@ export class Jobs {
     const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
     const records = await readJob(scope, surface.jobId);
     return surfaceView(records, surface, who.now);
+  }
+
+  /** A surface by what the record had at the end of a day. */
+  asItStood(who: Who, surfaceId: string, day: string): Promise<unknown> {
+    return asItStood(this.writes.reading(who), this.ledger, surfaceId, day);
   }
 }

@@ -41,7 +41,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   const house = houseOf(records);
   const system = systemOf(records, surface);
   const { steps } = system;
-  const { logs } = workOn(records, surface, system);
+  const { logs, work } = workOn(records, surface, system);
   const productOf = (step: Step) => productFor(step, c.shelf);
   const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const key = systemKey(system.computed);
@@ -114,6 +114,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     risks: risksOf(made.steps, c, price),
     tests: records.tests.filter((t) => t.surfaceId === surface.id),
     work: logs,
+    steps: work,
     standing: standingOf(records, surface, now),
   };
 }

@@ -1,5 +1,13 @@
 import type { PostedPlan } from './newestPlan.ts';
-import { isCoat, type Air, type Element, type HouseRules, type PlanInput, type PlanStep } from '@rustic/core';
+import {
+  isCoat,
+  minutesOf,
+  type Air,
+  type Element,
+  type HouseRules,
+  type PlanInput,
+  type PlanStep,
+} from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { BusyTimeEntity } from '../database/calendarEntities.ts';
 import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
@@ -64,7 +72,37 @@ function stepsOf(records: JobRecords, surface: SurfaceEntity, people: readonly P
       ...(by ? { crew: [by] } : {}),
     };
   });
-  return backByEvening(surface, steps);
+  return backByEvening(surface, heldBack(records, surface, steps));
+}
+
+/**
+ * Steps that are held: another trade's date comes first; what looked wrong is put right first, by the steps of its way
+ * back, and what it takes stands in the plan until the hold is released.
+ */
+function heldBack(records: JobRecords, surface: SurfaceEntity, steps: PlanStep[]): PlanStep[] {
+  const holds = records.holds.filter((h) => h.surfaceId === surface.id);
+  return steps.flatMap((step): PlanStep[] => {
+    const held = step.done ? undefined : holds.find((h) => h.stepId === step.id);
+    if (!held) return [step];
+    if (held.until) return [{ ...step, notBefore: iso(held.until, records.firm.timeZone) }];
+    return [...stepsBack(records, surface), step];
+  });
+}
+
+/** What undoes the newest trouble of a surface, as steps of the plan. */
+function stepsBack(records: JobRecords, surface: SurfaceEntity): PlanStep[] {
+  const trouble = records.troubles.findLast((t) => t.surfaceId === surface.id);
+  if (!trouble) return [];
+  const { c } = systemOf(records, surface);
+  const { steps, undoes } = trouble.rescue;
+  return steps.slice(0, undoes).map((step, i): PlanStep => ({
+    id: `b${i + 1}`,
+    kind: step.kind,
+    minutes: Math.max(5, Math.round(minutesOf(step, c.d.surface, { access: surface.access }))),
+    people: 1,
+    waitMin: step.waitMin ?? 0,
+    dusty: (step.kind === 'sand' || step.kind === 'scrape') && step.technique !== 'wet',
+  }));
 }
 
 const OPENS_THE_HOUSE: readonly Element[] = ['door', 'window'];

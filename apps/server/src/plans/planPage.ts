@@ -38,6 +38,19 @@ export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput,
     plan,
     now: now.toISOString(),
     log: all.flatMap(({ work }) => work.map((w) => ({ surfaceId: w.surfaceId, stepId: w.stepId, by: w.byName }))),
+    holds: all.flatMap((records) =>
+      records.holds
+        .filter((h) => h.until === null || h.until > now)
+        .map(({ id, surfaceId, stepId, kind, until, reason, byName }) => ({
+          id,
+          surfaceId,
+          stepId,
+          kind,
+          until,
+          reason,
+          byName,
+        })),
+    ),
     reliance: all.flatMap((records) => relianceIn(records, input, plan, now)),
   };
 }

@@ -21,6 +21,7 @@ import { JobEntity, PersonEntity, PostedPlanEntity, type JobStatus } from '../da
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
+import { Gone } from '../http/gone.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
@@ -68,11 +69,11 @@ export class Plans implements OnModuleDestroy {
     await this.pool.destroy();
   }
 
-  /** Plans anew, or, with a posted plan, so that as little of it moves as can. */
-  compute(input: PlanInput, posted: Plan | null, drags: readonly DragBody[] = []): Promise<Plan> {
+  /** Plans anew, or, with a posted plan, so that as little of it moves as can. Stopped when nobody waits for it. */
+  compute(input: PlanInput, posted: Plan | null, drags: readonly DragBody[] = [], gone?: AbortSignal): Promise<Plan> {
     const kept = posted?.status === 'feasible' ? posted : null;
     const moves = drags.map(({ surface, step, to }) => ({ kind: 'drag', surface, step, to }));
-    return this.pool.run({ input, posted: kept, drags: moves }) as Promise<Plan>;
+    return this.pool.run({ input, posted: kept, drags: moves }, gone ? { signal: gone } : {}) as Promise<Plan>;
   }
 
   /** The people of the firm, what takes them, and the posted plans of the jobs beside this one. */
@@ -88,14 +89,14 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** The plan of a job by the record and the air of now; `afresh` as if nothing had been posted. */
-  async now(who: Who, jobId: string, afresh: boolean): Promise<unknown> {
+  async now(who: Who, jobId: string, afresh: boolean, gone?: AbortSignal): Promise<unknown> {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const crew = await this.crewOf(scope, jobId);
     const posted = await newestPlan(scope, jobId);
     const kept = afresh ? null : (posted?.plan ?? null);
     const input = underWay(planInputOf(records, crew, who.now), kept, who.now);
-    const plan = await this.compute(input, kept);
+    const plan = await this.compute(input, kept, [], gone);
     return {
       ...pageOf([records], crew, input, plan, who.now),
       job: records.job,
@@ -106,7 +107,7 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** All jobs that are planned or under way, with the people they share. */
-  async ofFirm(who: Who): Promise<unknown> {
+  async ofFirm(who: Who, gone?: AbortSignal): Promise<unknown> {
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity, { status: In(UNDER_WAY) }, { startsAt: 'ASC' });
     const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));
@@ -118,7 +119,7 @@ export class Plans implements OnModuleDestroy {
     for (;;) {
       const posted = joined(left.map((r) => newest.get(r) ?? null));
       const input = underWay(firmInputOf(left, crew, who.now), posted, who.now);
-      const plan = await this.compute(input, posted);
+      const plan = await this.compute(input, posted, [], gone);
       const reason = plan.status === 'infeasible' ? plan.reasons[0]! : null;
       const stuck = reason && left.length > 1 ? left.find((r) => holds(r, reason.step)) : undefined;
       if (!reason || !stuck)
@@ -164,8 +165,8 @@ export class Plans implements OnModuleDestroy {
 export class PlansController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() now(@Sender() who: Who, @Param('id') id: string, @Query('afresh') afresh?: string) {
-    return this.plans.now(who, id, afresh === 'true');
+  @Get() now(@Sender() who: Who, @Param('id') id: string, @Gone() gone: AbortSignal, @Query('afresh') afresh?: string) {
+    return this.plans.now(who, id, afresh === 'true', gone);
   }
   @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) {
     return this.plans.post(who, id, body);
@@ -177,7 +178,7 @@ export class PlansController {
 export class FirmPlanController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() ofFirm(@Sender() who: Who) {
-    return this.plans.ofFirm(who);
+  @Get() ofFirm(@Sender() who: Who, @Gone() gone: AbortSignal) {
+    return this.plans.ofFirm(who, gone);
   }
 }

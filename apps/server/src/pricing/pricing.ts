@@ -11,6 +11,7 @@ import { editedElsewhere } from '../http/conflict.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForPriceReaders } from '../people/roles.ts';
 import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { fanOf } from './fanOf.ts';
@@ -111,11 +112,11 @@ export class Pricing {
 export class PricingController {
   constructor(private readonly pricing: Pricing) {}
 
-  @Get('price') page(@Sender() who: Who, @Param('id') id: string) {
+  @ForPriceReaders() @Get('price') page(@Sender() who: Who, @Param('id') id: string) {
     return this.pricing.page(who, id);
   }
   /** What the simulation is run on: in the browser, so that it can be stopped. */
-  @Get('price/fan') fan(@Sender() who: Who, @Param('id') id: string) {
+  @ForPriceReaders() @Get('price/fan') fan(@Sender() who: Who, @Param('id') id: string) {
     return this.pricing.fan(who, id);
   }
   @Put('offers') offer(@Sender() who: Who, @Param('id') id: string, @Body() body: OffersBody) {

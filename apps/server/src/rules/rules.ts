@@ -10,6 +10,7 @@ import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { systemKey } from '../jobs/surfaceView.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForOwners } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { FirmChange, RulesAsked, RulesChange } from './rules.dto.ts';
 
@@ -172,7 +173,7 @@ export class RulesController {
   @Post('rules/preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: RulesAsked) {
     return this.rules.preview(who, body);
   }
-  @Patch('firm') changeFirm(@Sender() who: Who, @Body() body: FirmChange) {
+  @ForOwners() @Patch('firm') changeFirm(@Sender() who: Who, @Body() body: FirmChange) {
     return this.rules.changeFirm(who, body);
   }
   @Patch('jobs/:id/rules') changeJob(@Sender() who: Who, @Param('id') id: string, @Body() body: RulesChange) {

@@ -5,6 +5,7 @@ import { IsIn } from 'class-validator';
 import type { Response } from 'express';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
 import { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
 import { Shelf } from './shelf.service.ts';
 
@@ -24,12 +25,12 @@ export class ShelfController {
   @Get('coming') coming(@Sender() who: Who) {
     return this.shelf.coming(who);
   }
-  @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
+  @ForPriceReaders() @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
     const text = await this.shelf.export(who, asked.format);
     response.type(`${TYPES[asked.format]}; charset=utf-8`).setHeader('Content-Disposition', `attachment; filename="shelf.${asked.format}"`);
     response.send(text);
   }
-  @Post('preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: ShelfFile) {
+  @ForMakers() @Post('preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: ShelfFile) {
     return this.shelf.preview(who, body);
   }
   @Post('import') import(@Sender() who: Who, @Body() body: ShelfImport) {
@@ -38,13 +39,13 @@ export class ShelfController {
   @Put('products/:productId') write(@Sender() who: Who, @Param('productId') productId: string, @Body() body: ProductBody) {
     return this.shelf.write(who, productId, body);
   }
-  @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
+  @ForHands() @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
     return this.shelf.addNote(who, productId, body);
   }
-  @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
+  @ForHands() @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
     return this.shelf.addTin(who, body);
   }
-  @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
+  @ForHands() @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
     return this.shelf.changeTin(who, id, body);
   }
 }

@@ -8,6 +8,7 @@ import type { Who } from '../database/firmScope.ts';
 import { TickBody } from '../documents/documents.dto.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { pricedJob } from '../pricing/pricedJob.ts';
 import { Writes } from '../writes/writes.service.ts';
 
@@ -53,7 +54,7 @@ export class ShoppingController {
   @Get() list(@Sender() who: Who, @Param('id') id: string) {
     return this.shopping.list(who, id);
   }
-  @Put('ticks') tick(@Sender() who: Who, @Param('id') id: string, @Body() body: TickBody) {
+  @ForHands() @Put('ticks') tick(@Sender() who: Who, @Param('id') id: string, @Body() body: TickBody) {
     return this.shopping.tick(who, id, body);
   }
 }

@@ -1,6 +1,7 @@
 import { Body, ConflictException, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
+  FAULT_LABELS,
   productFor,
   rescueFrom,
   schoolsSideBySide,
@@ -10,14 +11,18 @@ import {
   type Step,
   type WhatIf,
 } from '@rustic/core';
+import { v7 as uuid } from 'uuid';
 import { SurfaceEntity } from '../database/entities.ts';
-import type { Who } from '../database/firmScope.ts';
-import { caseIn } from '../jobs/houseReading.ts';
+import { TroubleEntity } from '../database/siteEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { caseIn, standingOf } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { systemByKey } from '../jobs/surfaceView.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { productById } from '../shelf/firmShelf.ts';
+import { Holds } from '../work/holds.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { asked } from './departures.ts';
 import { Systems } from './systems.ts';
@@ -31,6 +36,7 @@ export class SystemsController {
     private readonly systems: Systems,
     private readonly writes: Writes,
     private readonly ledger: Ledger,
+    private readonly holds: Holds,
   ) {}
 
   @Post('choices') choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) {
@@ -38,6 +44,7 @@ export class SystemsController {
   }
 
   /** What follows from skipping, swapping or reordering; nothing is written. */
+  @ForHands()
   @Post('what-if')
   @HttpCode(200)
   async whatIf(@Sender() who: Who, @Param('id') id: string, @Body() body: WhatIfBody): Promise<unknown> {
@@ -68,6 +75,7 @@ export class SystemsController {
   }
 
   /** The way back from a fault; nothing is written. */
+  @ForHands()
   @Post('way-back')
   @HttpCode(200)
   async wayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueAsked): Promise<Rescue> {
@@ -76,12 +84,26 @@ export class SystemsController {
   }
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
+  @ForHands()
   @Post('ways-back')
   async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
       const surface = await scope.one(SurfaceEntity, id, 'surface');
       const records = await readJob(scope, surface.jobId);
       const { price, ...way } = this.rescue(records, surface, body);
+      await scope.add(TroubleEntity, {
+        id: body.id,
+        jobId: surface.jobId,
+        surfaceId: id,
+        stepId: standingOf(records, surface, who.now).last?.plan.id ?? '',
+        fault: body.fault,
+        note: body.note ?? '',
+        photoId: body.photoId ?? null,
+        rescue: { price, ...way },
+        byName: who.name,
+        at: who.now,
+      });
+      await this.holdNext(scope, records, surface, body);
       await this.ledger.append(scope, {
         jobId: surface.jobId,
         kind: 'way-back-written',
@@ -91,6 +113,15 @@ export class SystemsController {
       });
       return { ...way, price };
     });
+  }
+
+  /** What comes next on the surface waits until this is put right. */
+  private async holdNext(scope: FirmScope, records: JobRecords, surface: SurfaceEntity, body: RescueBody) {
+    const { next } = standingOf(records, surface, scope.who.now);
+    const stepId = next?.plan.id;
+    if (!stepId || records.holds.some((h) => h.surfaceId === surface.id && h.stepId === stepId)) return;
+    const reason = `${FAULT_LABELS[body.fault]}${body.note?.trim() ? `: ${body.note.trim()}` : ''}`.slice(0, 400);
+    await this.holds.write(scope, surface, 'looks-wrong', { id: uuid(), stepId, until: null, reason });
   }
 
   private rescue(records: JobRecords, surface: SurfaceEntity, { fault, wet }: RescueAsked): Rescue {

@@ -62,4 +62,5 @@ export class RescueAsked {
 export class RescueBody extends RescueAsked {
   @IsUUID() id: string;
   @IsOptional() @IsString() @MaxLength(600) note?: string;
+  @IsOptional() @IsUUID() photoId?: string;
 }

@@ -2,6 +2,7 @@ import { Body, Controller, Get, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
 import { Trials } from './trials.service.ts';
 
@@ -19,10 +20,10 @@ export class TrialsController {
   @Post('jobs/:id/trials') design(@Sender() who: Who, @Param('id') id: string, @Body() body: TrialBody) {
     return this.trials.design(who, id, body);
   }
-  @Post('trials/:id/laid') lay(@Sender() who: Who, @Param('id') id: string, @Body() body: LaidBody) {
+  @ForHands() @Post('trials/:id/laid') lay(@Sender() who: Who, @Param('id') id: string, @Body() body: LaidBody) {
     return this.trials.lay(who, id, body);
   }
-  @Post('trials/:id/looks') look(@Sender() who: Who, @Param('id') id: string, @Body() body: LookBody) {
+  @ForHands() @Post('trials/:id/looks') look(@Sender() who: Who, @Param('id') id: string, @Body() body: LookBody) {
     return this.trials.look(who, id, body);
   }
   @Post('trials/:id/conclusion') conclude(@Sender() who: Who, @Param('id') id: string, @Body() body: ConclusionBody) {

@@ -27,6 +27,7 @@ import { caseIn } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 
 export class FindingBody {
@@ -95,7 +96,7 @@ function changesBetween(before: JobRecords, after: JobRecords, surface: SurfaceE
 export class FindingsController {
   constructor(private readonly findings: Findings) {}
 
-  @Post() note(@Sender() who: Who, @Param('id') id: string, @Body() body: FindingBody) {
+  @ForHands() @Post() note(@Sender() who: Who, @Param('id') id: string, @Body() body: FindingBody) {
     return this.findings.note(who, id, body);
   }
 }

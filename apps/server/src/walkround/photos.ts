@@ -21,6 +21,7 @@ import type { FirmScope, Who } from '../database/firmScope.ts';
 import { IsNotedTime } from '../http/checks.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 
 /** A photo may not be larger than this as it is sent. */
@@ -36,6 +37,8 @@ export class PhotoQuery {
   @IsUUID() roomId: string;
   @IsOptional() @IsUUID() surfaceId?: string;
   @IsOptional() @IsUUID() testId?: string;
+  /** The log of a step or a coat that it shows. */
+  @IsOptional() @IsUUID() workId?: string;
   @IsOptional() @IsString() @MaxLength(400) note?: string;
   @IsNotedTime() at: string;
   @IsOptional() @Type(() => Number) @IsInt() @Min(0) @Max(23) wall?: number;
@@ -85,13 +88,14 @@ export class Photos {
     const hash = createHash('sha256').update(content).digest('hex');
     return this.writes.once(who, query.id, { ...query, sent: sent.length }, async (scope) => {
       await this.belongs(scope, jobId, query);
-      const { id, roomId, surfaceId, testId, note, at, wall, x, y } = query;
+      const { id, roomId, surfaceId, testId, workId, note, at, wall, x, y } = query;
       const row = {
         id,
         jobId,
         roomId,
         surfaceId: surfaceId ?? null,
         testId: testId ?? null,
+        workId: workId ?? null,
         mark: wall !== undefined && x !== undefined && y !== undefined ? { wall, x, y } : null,
         note: note ?? '',
         width,
@@ -139,6 +143,7 @@ export class Photos {
 export class PhotosController {
   constructor(private readonly photos: Photos) {}
 
+  @ForHands()
   @Post('jobs/:id/photos')
   keep(@Sender() who: Who, @Param('id') id: string, @Query() query: PhotoQuery, @Req() request: { body: unknown }) {
     return this.photos.keep(who, id, query, request.body);

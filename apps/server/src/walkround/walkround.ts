@@ -21,6 +21,7 @@ import { IsNotedTime } from '../http/checks.ts';
 import { PlaceBody } from '../jobs/jobs.dto.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 
 export class TestMade {
@@ -108,7 +109,7 @@ export class Walkround {
 export class WalkroundController {
   constructor(private readonly walkround: Walkround) {}
 
-  @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
+  @ForHands() @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
     return this.walkround.record(who, id, body);
   }
 }

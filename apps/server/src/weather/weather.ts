@@ -8,6 +8,7 @@ import { ReadingsBody } from '../jobs/jobs.dto.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { airOfRoom, outsideAir, placeOf } from './airOfRoom.ts';
 
@@ -87,7 +88,7 @@ export class WeatherController {
   @Get('jobs/:id/weather') ofJob(@Sender() who: Who, @Param('id') id: string) {
     return this.weather.ofJob(who, id);
   }
-  @Post('rooms/:id/readings-file') addReadings(
+  @ForHands() @Post('rooms/:id/readings-file') addReadings(
     @Sender() who: Who,
     @Param('id') id: string,
     @Body() body: ReadingsBody,

@@ -3,7 +3,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Change } from '@rustic/core';
 import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
-import { newId, useJobsQuery, usePlanQuery, usePostPlanMutation } from '../store/api.ts';
+import { useMay } from '../people/useMay.ts';
+import { api, newId, useJobsQuery, usePlanQuery, usePostPlanMutation } from '../store/api.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
 import type { PlanPage } from '../store/types.ts';
 import { nowMinute, sayDate, sayTime } from '../words/time.ts';
@@ -14,6 +15,7 @@ import { Changes } from './Changes.tsx';
 import { chartRows } from './chartRows.ts';
 import { DryingChart } from './DryingChart.tsx';
 import { FirmPlan } from './FirmPlan.tsx';
+import { HoldStep } from './HoldStep.tsx';
 import { Legend } from './Legend.tsx';
 import { PlanFooting } from './PlanFooting.tsx';
 import { nameOf, withNames } from './planNames.ts';
@@ -73,8 +75,12 @@ type Open = 'air' | 'changes' | 'rooms' | 'what-if' | null;
 const NO_CHANGE: readonly Change[] = [];
 
 function Plan({ jobId, jobs }: { jobId: string; jobs: React.ReactNode }) {
+  const tell = useTell();
   const { data, error, refetch } = usePlanQuery(jobId, { pollingInterval: 120_000, skipPollingIfUnfocused: true });
-  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  if (!data) {
+    const stop = () => tell(api.util.getRunningQueryThunk('plan', jobId))?.abort();
+    return <Coming error={error} again={() => void refetch()} words="Planning" stop={stop} />;
+  }
   return <Planned data={data} jobs={jobs} />;
 }
 
@@ -82,6 +88,7 @@ const isDrag = (c: Change) => c.kind === 'drag';
 
 function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const jobId = data.job.id;
+  const may = useMay();
   const [post, posting] = usePostPlanMutation();
   const [open, setOpen] = useState<Open>(null);
   const [scale, setScale] = useState<Scale>('fit');
@@ -137,7 +144,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
             words={drags.length ? 'Post as dragged' : posted ? 'Post again' : 'Post'}
             main
             busy={posting.isLoading}
-            disabled={plan.status !== 'feasible' || !onlyDrags || answer?.status === 'infeasible'}
+            disabled={!may.make || plan.status !== 'feasible' || !onlyDrags || answer?.status === 'infeasible'}
             onAct={send}
           />
         </>
@@ -170,6 +177,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
               onDrag={drag}
             />
             <WhyThen data={shown} chosen={chosen} />
+            {chosen && may.work && <HoldStep key={chosen} data={data} chosen={chosen} />}
             <Depends data={data} />
             {rows.length > 0 && <ByTheClock data={shown} />}
           </>

@@ -2,7 +2,8 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
-import { useFirmPlanQuery } from '../store/planApi.ts';
+import { planApi as firmPlan, useFirmPlanQuery } from '../store/planApi.ts';
+import { useTell } from '../store/store.ts';
 import { nowMinute } from '../words/time.ts';
 import { ByTheClock } from './ByTheClock.tsx';
 import { CannotStand } from './CannotStand.tsx';
@@ -21,12 +22,16 @@ export function FirmPlan({ jobs }: { jobs: ReactNode }) {
     pollingInterval: 300_000,
     skipPollingIfUnfocused: true,
   });
+  const tell = useTell();
   const [scale, setScale] = useState<Scale>('fit');
   const [changesOpen, setChangesOpen] = useState(false);
   const width = useWidth();
   const sheet = data && data.input !== null ? data : null;
   const rows = useMemo(() => (sheet ? chartRows(sheet) : []), [sheet]);
-  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  if (!data) {
+    const stop = () => tell(firmPlan.util.getRunningQueryThunk('firmPlan', undefined))?.abort();
+    return <Coming error={error} again={() => void refetch()} words="Planning all jobs" stop={stop} />;
+  }
   if (!sheet)
     return (
       <Page title="Drying plan, all jobs">

@@ -28,5 +28,5 @@ export const nameOf = (data: Named, step: string): string => namesOf(data).get(s
 /** The core names surfaces, rooms and steps by their id; people know them by name. */
 export function withNames(data: Named & Pick<PlanSheet, 'rooms'>, text: string): string {
   const names = namesOf(data);
-  return text.replace(/[\w-]+(?:\/s\d+(?:c\d+)?)?/g, (id) => names.get(id) ?? id);
+  return text.replace(/[\w-]+(?:\/[bs]\d+(?:c\d+)?)?/g, (id) => names.get(id) ?? id);
 }

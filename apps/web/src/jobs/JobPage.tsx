@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ELEMENT_LABELS, FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES, sayArea } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
+import { useMay } from '../people/useMay.ts';
 import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
@@ -25,6 +26,7 @@ import { Unknown, unknownNotes } from './Unknown.tsx';
 /** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {
   const { jobId = '' } = useParams();
+  const may = useMay();
   const navigate = useNavigate();
   const tell = useTell();
   const { data, error, refetch } = useJobQuery(jobId);
@@ -56,8 +58,8 @@ export default function JobPage() {
       acts={
         <>
           <Act letter="w" words="Walk round" main onAct={() => void navigate(`/jobs/${jobId}/walk`)} />
-          <Act letter="r" words="Room" onAct={() => toggle('room')} />
-          <Act letter="p" words="Price" onAct={() => void navigate(`/jobs/${jobId}/price`)} />
+          {may.make && <Act letter="r" words="Room" onAct={() => toggle('room')} />}
+          {may.seePrices && <Act letter="p" words="Price" onAct={() => void navigate(`/jobs/${jobId}/price`)} />}
           <Act letter="d" words="Drying plan" onAct={() => void navigate(`/drying/${jobId}`)} />
           <More
             acts={[

@@ -65,7 +65,10 @@ export function unknownNotes(data: WholeJob, currency: string, first: number) {
     key: `${t.surfaceId}/${t.kind}`,
     note: {
       n: first + i,
-      text: `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: the cost of a wrong system by its odds, over the surfaces that share the answer.`,
+      text:
+        t.expectedSaving === null
+          ? t.why
+          : `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: the cost of a wrong system by its odds, over the surfaces that share the answer.`,
     },
   }));
 }

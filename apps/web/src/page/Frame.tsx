@@ -2,6 +2,8 @@ import { lazy, Suspense, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Session } from '../store/types.ts';
 import { themeTurned, useSight, useTell } from '../store/store.ts';
+import { Signal } from '../offline/Signal.tsx';
+import { useHappenings } from '../offline/useHappenings.ts';
 import { useKey } from './keys.tsx';
 import { Mark as Logo } from './Logo.tsx';
 
@@ -24,6 +26,7 @@ export const PLACES = [
 export function Frame({ session }: { session: Session }) {
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
   const tell = useTell();
+  useHappenings();
   const theme = useSight((s) => s.theme);
   useKey('/', 'Find anything', () => setOpen('find'));
   useKey('?', 'The list of keys', () => setOpen('keys'));
@@ -62,6 +65,7 @@ export function Frame({ session }: { session: Session }) {
         </div>
       </nav>
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+        <Signal />
         <Suspense
           fallback={
             <p className="p-8 text-faded" role="status">
@@ -121,9 +125,12 @@ function PhoneTabs({ session, onFind, onKeys }: { session: Session; onFind: () =
           <button type="button" className="block min-h-[48px] w-full px-4 text-left" onClick={onFind}>
             Find
           </button>
-          <Suspense fallback={null}>
-            <PersonMenu session={session} onKeys={onKeys} />
-          </Suspense>
+          {/* Its menu opens out of this list: the list stays while it is open. */}
+          <div onClick={(e) => e.stopPropagation()}>
+            <Suspense fallback={null}>
+              <PersonMenu session={session} onKeys={onKeys} />
+            </Suspense>
+          </div>
         </div>
       )}
       <div className="flex">

@@ -1,6 +1,6 @@
 import { useEffect, type ReactNode } from 'react';
 import { Margin, NotesProvider, type Note } from './notes.tsx';
-import { refusalOf } from '../store/api.ts';
+import { NO_PRICE } from '../words/figures.ts';
 
 interface Props {
   title: string;
@@ -53,8 +53,9 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, bar, w
   );
 }
 
-/** One running total of the footing. */
+/** One running total of the footing; a price only for those who see it. */
 export function Total({ words, figure, end = false }: { words: string; figure: ReactNode; end?: boolean }) {
+  if (figure === NO_PRICE) return null;
   return (
     <span className={end ? 'ml-auto' : 'border-r border-rule pr-2.5 last:border-0 wide:pr-5'}>
       {words} <strong className="font-serif text-[15px] font-semibold wide:text-[16px]">{figure}</strong>
@@ -62,38 +63,5 @@ export function Total({ words, figure, end = false }: { words: string; figure: R
   );
 }
 
-/** What an error says: what happened, what was kept, what to do; each fault on a line of its own. */
-export function Refused({ error }: { error: unknown }) {
-  const refusal = refusalOf(error);
-  if (!refusal) return null;
-  return (
-    <div role="alert" className="my-2 border-l-4 border-madder bg-leaf px-3 py-2">
-      <p className="font-semibold">{refusal.message}</p>
-      {refusal.errors?.map((fault) => (
-        <p key={fault.path + fault.message} className="text-sm">
-          {fault.path}: {fault.message}
-        </p>
-      ))}
-    </div>
-  );
-}
-
-/** While a page is on its way, and when it does not come. */
-export function Coming({ error, again }: { error?: unknown; again?: () => void }) {
-  if (!error)
-    return (
-      <div className="p-8 text-faded" role="status">
-        Fetching …
-      </div>
-    );
-  return (
-    <div className="p-6">
-      <Refused error={error} />
-      {again && (
-        <button type="button" className="mt-2 min-h-[44px] underline" onClick={again}>
-          Try again
-        </button>
-      )}
-    </div>
-  );
-}
+export { Refused } from './Refused.tsx';
+export { Coming } from './Coming.tsx';

@@ -1,7 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useNavigate } from 'react-router';
-import { api, useSignOutMutation } from '../store/api.ts';
-import { themeTurned, unitsTurned, useSight, useTell } from '../store/store.ts';
+import { leaveDevice } from '../offline/leaveDevice.ts';
+import { themeTurned, unitsTurned, useSight, useSignal, useTell } from '../store/store.ts';
 import type { Session } from '../store/types.ts';
 
 const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
@@ -12,14 +12,15 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
   const navigate = useNavigate();
   const theme = useSight((s) => s.theme);
   const units = useSight((s) => s.units);
-  const [signOut] = useSignOutMutation();
-  const leave = async () => {
-    await signOut();
-    tell(api.util.resetApiState());
-  };
+  const unsent = useSignal((s) => s.unsent.length);
+  // What is not sent is never dropped unsaid: it is shown first.
+  const leave = () =>
+    unsent > 0
+      ? void navigate('/unsent', { state: { leaving: true } })
+      : void leaveDevice().catch(() => void navigate('/unsent', { state: { leaving: true } }));
   return (
     <Menu>
-      <MenuButton className="w-full px-2 py-1.5 text-left hover:underline max-wide:min-h-[48px] max-wide:px-4">
+      <MenuButton className="block w-full overflow-hidden px-2 py-1.5 text-left text-ellipsis hover:underline max-wide:min-h-[48px] max-wide:px-4">
         {session.person.name} ▾
       </MenuButton>
       <MenuItems
@@ -42,12 +43,22 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
           </button>
         </MenuItem>
         <MenuItem>
+          <button type="button" className={ITEM} onClick={() => void navigate('/people')}>
+            People
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={ITEM} onClick={() => void navigate('/account')}>
+            Password and devices
+          </button>
+        </MenuItem>
+        <MenuItem>
           <button type="button" className={ITEM} onClick={onKeys}>
             Keys
           </button>
         </MenuItem>
         <MenuItem>
-          <button type="button" className={ITEM} onClick={() => void leave()}>
+          <button type="button" className={ITEM} onClick={leave}>
             Sign out
           </button>
         </MenuItem>

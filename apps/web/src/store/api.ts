@@ -1,6 +1,8 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { keeping, type Unsent } from '../offline/keepingBaseQuery.ts';
+import { heard, shownFromKept } from '../offline/signal.ts';
 import { v7 as uuid } from 'uuid';
-import type { Condition, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
+import type { Condition, Method, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
 import type {
   AftercarePage,
   ChainCheck,
@@ -30,6 +32,14 @@ export type NewRoom = Pick<Room, 'id' | 'name'> & Partial<Pick<Room, 'kind' | 'f
 /** A fresh id for a write, made here so that sending it twice does it once. */
 export const newId = () => uuid();
 
+/** What a log says at once. */
+export interface Logged {
+  warnings: string[];
+  opensAt: number | null;
+  /** Minutes that air and film add to the label's wait. */
+  addedMin: number;
+}
+
 export interface WorkSent {
   id: string;
   surfaceId: string;
@@ -42,12 +52,51 @@ export interface WorkSent {
   relativeHumidityPct?: number;
   wetFilmUm?: number;
   litres?: number;
+  method?: Method;
+  surfaceC?: number;
+  helper?: string;
+  note?: string;
+  instead?: string;
+  corrects?: string;
+  withdrawn?: boolean;
+}
+
+const plainBaseQuery = fetchBaseQuery({ baseUrl: '/api' });
+/** Said by the service worker of an answer that it had kept. */
+const KEPT_AT = 'x-kept-at';
+
+/** Tells the pages when what they show is of an earlier hour. */
+const tellingBaseQuery: typeof plainBaseQuery = async (args, told, extra) => {
+  const answer = await plainBaseQuery(args, told, extra);
+  const response = answer.meta?.response;
+  const keptAt = response?.headers.get(KEPT_AT);
+  if (keptAt) told.dispatch(shownFromKept(keptAt));
+  else if (response) told.dispatch(heard());
+  return answer;
+};
+
+/** Who is signed in, by what the session's query has. */
+function signedInIn(state: unknown): { id: string; name: string } | null {
+  return api.endpoints.session.select()(state as never).data?.person ?? null;
 }
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Session', 'Job', 'Surface', 'Plan', 'Today', 'Aftercare', 'Ledger', 'Trial', 'Shelf', 'Client', 'Feed'],
+  baseQuery: keeping(tellingBaseQuery, signedInIn),
+  tagTypes: [
+    'Session',
+    'Job',
+    'Surface',
+    'Plan',
+    'Today',
+    'Aftercare',
+    'Ledger',
+    'Trial',
+    'Shelf',
+    'Client',
+    'Feed',
+    'People',
+  ],
   endpoints: (build) => ({
     session: build.query<Session, void>({ query: () => 'session', providesTags: ['Session'] }),
     signIn: build.mutation<Session, { email: string; password: string }>({
@@ -105,12 +154,18 @@ export const api = createApi({
         note?: string;
       }
     >({
-      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/findings`, method: 'POST', body }),
+      query: ({ surfaceId, ...body }) => ({
+        url: `surfaces/${surfaceId}/findings`,
+        keeps: 'Something found',
+        method: 'POST',
+        body,
+      }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Today', 'Ledger'],
     }),
     keepPhoto: build.mutation<Photo, { jobId: string; picture: Blob; told: Record<string, string> }>({
       query: ({ jobId, picture, told }) => ({
         url: `jobs/${jobId}/photos?${new URLSearchParams(told).toString()}`,
+        keeps: 'A photo',
         method: 'POST',
         body: picture,
         headers: { 'content-type': 'application/octet-stream' },
@@ -178,7 +233,12 @@ export const api = createApi({
         mark?: SketchPlace | null;
       }
     >({
-      query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/tests`, method: 'POST', body }),
+      query: ({ surfaceId, ...body }) => ({
+        url: `surfaces/${surfaceId}/tests`,
+        keeps: 'A test',
+        method: 'POST',
+        body,
+      }),
       invalidatesTags: ['Surface', 'Job', 'Plan', 'Ledger'],
     }),
     plan: build.query<PlanPage, string>({ query: (jobId) => `jobs/${jobId}/plan`, providesTags: ['Plan'] }),
@@ -193,13 +253,27 @@ export const api = createApi({
       unknown,
       { roomId: string; id: string; temperatureC: number; relativeHumidityPct: number; at: string }
     >({
-      query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}/readings`, method: 'POST', body }),
+      query: ({ roomId, ...body }) => ({
+        url: `rooms/${roomId}/readings`,
+        keeps: 'An air reading',
+        method: 'POST',
+        body,
+      }),
       invalidatesTags: ['Plan', 'Today', 'Surface', 'Aftercare', 'Ledger'],
     }),
     today: build.query<TodayPage, void>({ query: () => 'today', providesTags: ['Today'] }),
-    logWork: build.mutation<{ warnings: string[]; opensAt: number | null }, WorkSent & { jobId: string }>({
-      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/work`, method: 'POST', body }),
+    logWork: build.mutation<Logged | Unsent, WorkSent & { jobId: string }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/work`, keeps: 'A step or a coat', method: 'POST', body }),
       invalidatesTags: ['Today', 'Plan', 'Surface', 'Job', 'Aftercare', 'Ledger'],
+    }),
+    closeFollowUp: build.mutation<unknown, { followUpId: string; id: string; note: string }>({
+      query: ({ followUpId, ...body }) => ({
+        url: `follow-ups/${followUpId}/close`,
+        keeps: 'Something looked at again',
+        method: 'POST',
+        body,
+      }),
+      invalidatesTags: ['Today', 'Surface', 'Ledger'],
     }),
     aftercare: build.query<AftercarePage, void>({ query: () => 'aftercare', providesTags: ['Aftercare'] }),
     patches: build.query<PatchSurface[], void>({ query: () => 'patches', providesTags: ['Surface'] }),
@@ -223,7 +297,6 @@ export function refusalOf(error: unknown): Refusal | null {
 export const {
   useSessionQuery,
   useSignInMutation,
-  useSignOutMutation,
   useJobsQuery,
   useJobQuery,
   useAddJobMutation,
@@ -248,6 +321,7 @@ export const {
   useReadAirMutation,
   useTodayQuery,
   useLogWorkMutation,
+  useCloseFollowUpMutation,
   useAftercareQuery,
   usePatchesQuery,
   useLedgerQuery,

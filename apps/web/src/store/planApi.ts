@@ -19,13 +19,33 @@ export interface WeatherHours {
   rainMm: number[];
   doubtC: number[];
   rainChance: number[];
+  /** The air of each room now. */
+  rooms: { id: string; temperatureC: number; relativeHumidityPct: number; surfaceC: number }[];
 }
 
 /** The plan of the whole firm, what is asked of rooms, and readings from a file. */
-const planApi = api.injectEndpoints({
+export const planApi = api.injectEndpoints({
   endpoints: (build) => ({
     firmPlan: build.query<FirmSheet | { input: null }, void>({ query: () => 'plan', providesTags: ['Plan'] }),
     weather: build.query<WeatherHours, string>({ query: (jobId) => `jobs/${jobId}/weather` }),
+    /** Keeps a step back until another trade is done. */
+    holdStep: build.mutation<unknown, { surfaceId: string; stepId: string; until: string; reason: string }>({
+      query: ({ surfaceId, ...body }) => ({
+        url: `surfaces/${surfaceId}/holds`,
+        method: 'POST',
+        body: { id: newId(), ...body },
+      }),
+      invalidatesTags: ['Plan', 'Today', 'Surface', 'Ledger'],
+    }),
+    releaseHold: build.mutation<unknown, { holdId: string; note?: string }>({
+      query: ({ holdId, ...body }) => ({
+        url: `holds/${holdId}/release`,
+        keeps: 'A step let go',
+        method: 'POST',
+        body: { id: newId(), ...body },
+      }),
+      invalidatesTags: ['Plan', 'Today', 'Surface', 'Ledger'],
+    }),
     askOfRoom: build.mutation<unknown, { roomId: string; version: number } & Partial<RoomDemands>>({
       query: ({ roomId, ...body }) => ({ url: `rooms/${roomId}`, method: 'PATCH', body: { id: newId(), ...body } }),
       invalidatesTags: ['Plan', 'Job', 'Today', 'Surface', 'Ledger'],
@@ -40,4 +60,12 @@ const planApi = api.injectEndpoints({
   }),
 });
 
-export const { useFirmPlanQuery, useWeatherQuery, useAskOfRoomMutation, useReadingsFileMutation } = planApi;
+export const {
+  useFirmPlanQuery,
+  useLazyWeatherQuery,
+  useWeatherQuery,
+  useAskOfRoomMutation,
+  useHoldStepMutation,
+  useReleaseHoldMutation,
+  useReadingsFileMutation,
+} = planApi;

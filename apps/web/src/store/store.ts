@@ -1,6 +1,7 @@
 import { configureStore, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
+import { signal } from '../offline/signal.ts';
 import { api } from './api.ts';
 
 export type Theme = 'paper' | 'lamp';
@@ -38,7 +39,7 @@ const sight = createSlice({
 export const { themeTurned, unitsTurned, firmUnitsTold, jobOpened } = sight.actions;
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, sight: sight.reducer },
+  reducer: { [api.reducerPath]: api.reducer, sight: sight.reducer, signal: signal.reducer },
   middleware: (usual) => usual().concat(api.middleware),
 });
 setupListeners(store.dispatch);
@@ -53,4 +54,5 @@ document.documentElement.dataset['theme'] = store.getState().sight.theme;
 
 type State = ReturnType<typeof store.getState>;
 export const useSight = <T>(read: (sight: State['sight']) => T) => useSelector((state: State) => read(state.sight));
+export const useSignal = <T>(read: (signal: State['signal']) => T) => useSelector((state: State) => read(state.signal));
 export const useTell = () => useDispatch<typeof store.dispatch>();

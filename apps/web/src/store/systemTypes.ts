@@ -19,6 +19,7 @@ import type {
   Step,
   SystemPrice,
   WhatIf,
+  WorkStep,
 } from '@rustic/core';
 import type { Finding, Job, Photo, Room, Standing, Surface, TestRow, WorkLog } from './types.ts';
 
@@ -79,6 +80,8 @@ export interface SurfacePage extends Pick<Assessment, 'finish' | 'schools' | 'ca
   alternatives: { key: string; differs: string; against: number | null }[];
   tests: TestRow[];
   work: WorkLog[];
+  /** Every step of the system as work. */
+  steps: WorkStep[];
   standing: Standing;
 }
 

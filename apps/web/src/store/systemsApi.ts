@@ -8,6 +8,10 @@ const ALL = ['Session', 'Surface', 'Job', 'Plan', 'Today', 'Ledger', 'Shelf'] as
 /** Systems: what stands on a surface, what is asked of it, and the rules it is made by. */
 const systemsApi = api.injectEndpoints({
   endpoints: (build) => ({
+    /** A surface by what the record had at the end of a day (YYYY-MM-DD). */
+    asItStood: build.query<SurfacePage, { surfaceId: string; day: string }>({
+      query: ({ surfaceId, day }) => `surfaces/${surfaceId}/as-it-stood?day=${day}`,
+    }),
     surface: build.query<SurfacePage, string>({ query: (id) => `surfaces/${id}`, providesTags: ['Surface'] }),
     chooseSystem: build.mutation<
       unknown,
@@ -35,7 +39,12 @@ const systemsApi = api.injectEndpoints({
     }),
     writeWayBack: build.mutation<unknown, { surfaceId: string; id: string; fault: Fault; wet: boolean; note?: string }>(
       {
-        query: ({ surfaceId, ...body }) => ({ url: `surfaces/${surfaceId}/ways-back`, method: 'POST', body }),
+        query: ({ surfaceId, ...body }) => ({
+          url: `surfaces/${surfaceId}/ways-back`,
+          keeps: 'Something that looks wrong',
+          method: 'POST',
+          body,
+        }),
         invalidatesTags: ['Ledger'],
       },
     ),
@@ -79,6 +88,7 @@ const systemsApi = api.injectEndpoints({
 });
 
 export const {
+  useAsItStoodQuery,
   useSurfaceQuery,
   useChooseSystemMutation,
   useWhatIfQuery,

@@ -1,20 +1,20 @@
+import type { TrialCheck } from './trialTypes.ts';
 import type {
   Access,
   AftercareItem,
-  Cell,
   ChainCheck,
-  CheckIn,
   Condition,
   Difference,
+  Done,
   Entry,
   Extent,
   Facing,
-  Family,
   FinishChance,
   HouseRules,
   Layer,
   LeftOutReason,
   Measure,
+  Method,
   NextTest,
   Plan,
   PlanInput,
@@ -28,9 +28,10 @@ import type {
   SurfaceFacts,
   Terms,
   TestRecord,
-  TrialDesign,
   Wanted,
+  Wear,
   Weights,
+  WorkStep,
 } from '@rustic/core';
 
 /** What the server answers with. Times are ISO 8601. */
@@ -177,6 +178,13 @@ export interface WorkLog {
   endedAt: string;
   temperatureC: number | null;
   relativeHumidityPct: number | null;
+  surfaceC: number | null;
+  wetFilmUm: number | null;
+  litres: number | null;
+  method: Method | null;
+  helper: string | null;
+  note: string;
+  instead: string | null;
   byName: string;
 }
 /** A room as the plan knows it: what is asked of it, and where its air is known from. */
@@ -191,6 +199,17 @@ export interface PlanRoom {
   backBy: string | null;
   fumesOutBy: string | null;
   maxNightsOut: number | null;
+}
+
+/** A step that is not to begin yet. */
+export interface Held {
+  id: string;
+  surfaceId: string;
+  stepId: string;
+  kind: 'other-trade' | 'looks-wrong';
+  until: string | null;
+  reason: string;
+  byName: string;
 }
 
 /** What a plan is drawn from: of one job, or of all. */
@@ -209,6 +228,8 @@ export interface PlanSheet {
   now: string;
   difference: Difference | null;
   log: { surfaceId: string; stepId: string; by: string }[];
+  /** Steps that are held: another trade comes first, or something looks wrong. */
+  holds: Held[];
   /** Coats that hold only if the forecast does. */
   reliance: Reliance[];
 }
@@ -224,16 +245,37 @@ export type TodayLine = Standing & {
   jobId: string;
   jobTitle: string;
   startsAt: string;
+  roomId: string;
   room: string;
   surfaceId: string;
   name: string;
   plannedStart: string | null;
+  /** Who is planned for it, by id. */
+  crew: string[];
+  held: Omit<Held, 'surfaceId' | 'stepId'> | null;
+  wear: Wear[];
+  method: Method | null;
+  work: WorkStep[];
+  done: Done[];
   offered: { batch: string | null; temperatureC: number; relativeHumidityPct: number };
 };
+/** Something to look at again. */
+export interface FollowUp {
+  id: string;
+  jobId: string;
+  surfaceId: string;
+  name: string;
+  kind: string;
+  words: string;
+  dueAt: string;
+}
 export interface TodayPage {
   now: string;
   checks: TrialCheck[];
+  /** Who is signed in. */
+  me: string;
   lines: TodayLine[];
+  followUps: FollowUp[];
 }
 export interface AftercareSurface {
   jobId: string;
@@ -251,49 +293,7 @@ export interface AftercarePage {
   now: string;
   surfaces: AftercareSurface[];
 }
-export interface PatchSurface {
-  jobId: string;
-  jobTitle: string;
-  surfaceId: string;
-  name: string;
-  asked: { family: Family | null; waitMin: number; why: string[] }[];
-  read: { id: string; test: TestRecord; at: string; by: string }[];
-}
-/** A check-in of a trial, with the moment it falls on. */
-export type DueCheck = CheckIn & { due: string };
-export type TrialCheck = DueCheck & { trialId: string; title: string; jobId: string; jobTitle: string };
-export interface TrialAct {
-  id: string;
-  kind: 'primed' | 'topcoated' | 'look' | 'concluded';
-  body: {
-    cell?: string;
-    part?: 'cell' | 'strip';
-    test?: TestRecord;
-    text?: string;
-    words?: unknown[];
-    forFirm?: boolean;
-  };
-  corrects: string | null;
-  byName: string;
-  at: string;
-}
-export interface TrialBrief {
-  id: string;
-  jobId: string;
-  jobTitle: string;
-  surfaceId: string | null;
-  title: string;
-  place: string;
-  design: TrialDesign;
-  cells: Cell[];
-  warnings: string[];
-  primedAt: string | null;
-  topcoatedAt: string | null;
-  looks: number;
-  due: DueCheck[];
-  concluded: TrialAct | null;
-}
-export type Trial = TrialBrief & { surfaceName: string | null; acts: TrialAct[] };
+export type * from './trialTypes.ts';
 export interface Found {
   jobs: { id: string; title: string; place: string }[];
   surfaces: { id: string; jobId: string; name: string }[];

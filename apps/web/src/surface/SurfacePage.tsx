@@ -6,9 +6,10 @@ import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSurfaceQuery, useWhatIfQuery } from '../store/systemsApi.ts';
-import type { TestRow } from '../store/types.ts';
+import type { TestRow, WorkLog } from '../store/types.ts';
 import type { SurfacePage as SurfaceData, WhatIfAnswer } from '../store/systemTypes.ts';
-import { LogWork } from '../today/LogWork.tsx';
+import { LogWork, type Corrected } from '../today/LogWork.tsx';
+import { WorkDone } from './WorkDone.tsx';
 import { SurfaceForm } from '../jobs/SurfaceForm.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
@@ -31,6 +32,7 @@ export default function SurfacePage() {
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
   const [logging, setLogging] = useState<SurfaceData['standing'] | null>(null);
+  const [putRight, setPutRight] = useState<Corrected | null>(null);
   const [departures, setDepartures] = useState<Departure[]>([]);
   const whatIf = useWhatIfQuery(
     { surfaceId, key: data?.key ?? '', departures },
@@ -43,6 +45,14 @@ export default function SurfacePage() {
     setOpen(null);
     setCorrects(null);
     setLogging(null);
+    setPutRight(null);
+  };
+  const correct = (log: WorkLog) => {
+    const step = data.steps.find((w) => w.plan.id === log.stepId);
+    if (!step) return;
+    setLogging({ ...data.standing, next: step });
+    setPutRight({ id: log.id, said: saidOf(log) });
+    setOpen('log');
   };
   const next = data.standing.next;
   // The rub comes first and takes two taps; after it, the test that is worth most.
@@ -102,9 +112,12 @@ export default function SurfacePage() {
       {open === 'out' && <ExclusionForm surface={data.surface} sketch={data.room.sketch} onDone={close} />}
       {open === 'log' && logging?.next && (
         <LogWork
+          key={putRight?.id ?? 'new'}
+          {...(putRight ? { corrects: putRight } : {})}
           line={{
             ...logging,
             jobId: data.job.id,
+            roomId: data.surface.roomId,
             surfaceId,
             name: data.surface.name,
             offered: {
@@ -137,6 +150,7 @@ export default function SurfacePage() {
         <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />
         <Photos photos={data.photos} tests={data.tests} />
       </div>
+      <WorkDone jobId={data.job.id} surfaceId={surfaceId} work={data.work} onCorrect={correct} />
       <WhatGoesOn
         data={data}
         reasons={reasons}
@@ -145,6 +159,22 @@ export default function SurfacePage() {
     </Page>
   );
 }
+
+/** What a log said, as its form holds it. */
+const saidOf = (log: WorkLog): Corrected['said'] => ({
+  productId: log.productId,
+  batch: log.batch ?? '',
+  t: log.temperatureC === null ? '' : String(log.temperatureC),
+  rh: log.relativeHumidityPct === null ? '' : String(log.relativeHumidityPct),
+  surfaceT: log.surfaceC === null ? '' : String(log.surfaceC),
+  wetFilm: log.wetFilmUm === null ? '' : String(log.wetFilmUm),
+  litres: log.litres === null ? '' : String(log.litres),
+  method: log.method ?? '',
+  helper: log.helper ?? '',
+  note: log.note,
+  instead: log.instead ?? '',
+  minutesAgo: String(Math.max(0, Math.round((Date.now() - Date.parse(log.endedAt)) / 60_000))),
+});
 
 function SectionColumn({ data, answer }: { data: SurfaceData; answer: WhatIfAnswer | undefined }) {
   return (

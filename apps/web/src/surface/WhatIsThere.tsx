@@ -4,7 +4,7 @@ import { Odds } from '../drawing/Odds.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import type { TestRow } from '../store/types.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
-import { capital, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { capital, sayPercent, sayWorth } from '../words/figures.ts';
 import { sayTest, type Reasons } from './reasons.ts';
 
 interface Props {
@@ -78,8 +78,8 @@ export function WhatIsThere({ data, reasons, onCorrect }: Props) {
       <Patches data={data} />
       {next && reasons.ofNext && (
         <div className="mt-2 border border-dashed border-ochre bg-wash px-3 py-2">
-          <strong>One test still pays:</strong> {TEST_LABELS[next.kind].toLowerCase()}, {next.minutes} minutes, worth
-          about {sayRoundMoney(next.expectedSaving, data.firm.currency)}.<Mark n={reasons.ofNext} />
+          <strong>One test still pays:</strong> {TEST_LABELS[next.kind].toLowerCase()}, {next.minutes} minutes
+          {sayWorth(next.expectedSaving, data.firm.currency)}.<Mark n={reasons.ofNext} />
           <NotesUnder ns={[reasons.ofNext]} />
         </div>
       )}

@@ -2,7 +2,7 @@ import { HOUSE_RULE_LABELS, RESULT_LABELS, TEST_LABELS, type TestRecord } from '
 import type { Note } from '../page/notes.tsx';
 import type { TestRow } from '../store/types.ts';
 import type { Line, SurfacePage } from '../store/systemTypes.ts';
-import { sayMoney, sayRoundMoney, sayWeight } from '../words/figures.ts';
+import { sayMoney, sayWorth, sayWeight } from '../words/figures.ts';
 
 /** A test as it is said: "Spirit rub: nothing on the rag". */
 export function sayTest(test: TestRecord): string {
@@ -62,7 +62,7 @@ export function reasonsOf(page: SurfacePage): Reasons {
   const next = page.nextTests[0];
   const ofNext = next
     ? add({
-        text: `${next.why} Worth about ${sayRoundMoney(next.expectedSaving, page.firm.currency)} to know, for ${next.minutes} minutes.`,
+        text: `${next.why} It takes ${next.minutes} minutes${sayWorth(next.expectedSaving, page.firm.currency)} to know.`,
       })
     : null;
   const ofBlock = new Map(page.blocks.map((b) => [b.code, add({ head: b.text, text: `Until: ${b.until}` })]));
@@ -86,7 +86,7 @@ function noteOfTest(page: SurfacePage, row: TestRow, index: number, add: (note: 
 function noteOfLine(page: SurfacePage, line: Line, add: (note: Omit<Note, 'n'>) => number): number {
   const risk = page.risks.find((r) => r.ifSkipped === line.step.kind);
   const skipped = risk
-    ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100, ${sayMoney(risk.cost, page.firm.currency)} to put right.`
+    ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100${risk.cost === null ? '' : `, ${sayMoney(risk.cost, page.firm.currency)} to put right`}.`
     : '';
   const school = page.schools.find(
     (s) => ['prime', 'undercoat'].includes(line.step.kind) && ['oilTrim', 'blocker', 'undercoat'].includes(s.rule),

@@ -1,129 +1,102 @@
 import { useState } from 'react';
-import { isCoat, STEP_LABELS } from '@rustic/core';
+import { isCoat, STEP_LABELS, WEAR_LABELS } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useLogWorkMutation } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
 import type { KeptProduct } from '../store/shelfTypes.ts';
-import type { TodayLine } from '../store/types.ts';
 import { sayFamily } from '../words/terms.ts';
-import { sayTime } from '../words/time.ts';
+import { AirRead } from './AirRead.tsx';
+import { Logged } from './Logged.tsx';
+import { LogMore } from './LogMore.tsx';
+import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
+import { ScanTin } from './ScanTin.tsx';
 
-type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' | 'offered'>;
-const number = (text: string) => Number(text.replace(',', '.'));
+/** A log that is put right: its id, and what it said. */
+export interface Corrected {
+  id: string;
+  said: Partial<LogSaid>;
+}
 
-/** Logging the next step: a coat with its product, batch and air; anything else with one tap. Last values are offered, never assumed. */
-export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }) {
+/**
+ * Logging the next step: a coat with its product, batch and air; anything else with one tap. Last values are offered,
+ * never assumed. With `corrects`, the new log stands in the place of that one, and both are kept.
+ */
+export function LogWork({ line, corrects, onDone }: { line: Loggable; corrects?: Corrected; onDone: () => void }) {
   const { plan, product: offered, coat } = line.next!;
   const film = isCoat(plan.kind);
   const { data: shelf } = useShelfQuery(undefined, { skip: !film });
-  const [productId, setProductId] = useState<string | null>(null);
-  const [batch, setBatch] = useState('');
-  const [air, setAir] = useState<{ t: string; rh: string }>({ t: '', rh: '' });
-  const [minutesAgo, setMinutesAgo] = useState('0');
-  const [wetFilm, setWetFilm] = useState('');
+  const [said, setSaid] = useState<LogSaid>({ ...NOTHING_SAID, ...corrects?.said });
+  const say = (more: Partial<LogSaid>) => setSaid((was) => ({ ...was, ...more }));
   const [id] = useState(newId);
   const [log, { data: logged, isLoading, error }] = useLogWorkMutation();
   // What is open in the van comes first.
   const inVan = (p: KeptProduct) => Number(p.van.some((tin) => tin.litres > 0));
-  const choices = (shelf ?? [])
-    .filter((p) => p.kept && p.family === offered?.family)
-    .sort((a, b) => inVan(b) - inVan(a));
-  const send = () => {
-    const endedAt = Date.now() - number(minutesAgo || '0') * 60_000;
-    void log({
-      id,
-      jobId: line.jobId,
-      surfaceId: line.surfaceId,
-      stepId: plan.id,
-      startedAt: new Date(endedAt - plan.minutes * 60_000).toISOString(),
-      endedAt: new Date(endedAt).toISOString(),
-      ...(film
-        ? {
-            ...(productId ? { productId } : {}),
-            ...(batch.trim() ? { batch: batch.trim() } : {}),
-            ...(air.t ? { temperatureC: number(air.t) } : {}),
-            ...(air.rh ? { relativeHumidityPct: number(air.rh) } : {}),
-            ...(wetFilm ? { wetFilmUm: number(wetFilm) } : {}),
-          }
-        : {}),
-    });
-  };
-  if (logged) return <Logged line={line} warnings={logged.warnings} opensAt={logged.opensAt} onDone={onDone} />;
+  const kept = (shelf ?? []).filter((p) => p.kept);
+  const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
+  const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
+  const send = () => void log({ jobId: line.jobId, ...logSent(line, said, id, Date.now(), corrects?.id) });
+  if (logged)
+    return (
+      <Logged line={line} logged={logged} product={kept.find((p) => p.id === said.productId) ?? null} onDone={onDone} />
+    );
   const title = `${STEP_LABELS[plan.kind]}${film && coat > 1 ? `, coat ${coat}` : ''}`;
-  const offeredBatch = line.offered.batch;
-  const offeredAir = { t: String(line.offered.temperatureC), rh: String(line.offered.relativeHumidityPct) };
+  const batch = line.offered.batch;
   return (
-    <section aria-label={`Log ${title}`} className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+    <section
+      aria-label={corrects ? `Put right: ${title}` : `Log ${title}`}
+      className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+    >
       <p className="mb-2 font-semibold">
+        {corrects && 'Put right: '}
         {line.name}: {title}
         {film && offered ? `, ${sayFamily(offered.family)}` : ''}
       </p>
+      {line.wear && line.wear.length > 0 && (
+        <p className="mb-2 text-sm">
+          <strong>Wear:</strong> {line.wear.map((one) => WEAR_LABELS[one].toLowerCase()).join(', ')}
+        </p>
+      )}
       {film && (
         <>
           <div className="mb-2 flex flex-wrap gap-2" role="group" aria-label="Product">
             {choices.map((p) => (
               <Chip
                 key={p.id}
-                pressed={productId === p.id}
-                onPress={() => {
-                  setProductId(p.id);
-                  if (offeredBatch && p.id === offered?.id && !batch) setBatch(offeredBatch);
-                }}
+                pressed={said.productId === p.id}
+                onPress={() =>
+                  say({ productId: p.id, ...(batch && p.id === offered?.id && !said.batch ? { batch } : {}) })
+                }
               >
                 {p.name}{' '}
                 <span className="opacity-75">
                   {p.maker}
-                  {offeredBatch && p.id === offered?.id ? `, batch ${offeredBatch}` : ''}
+                  {batch && p.id === offered?.id ? `, batch ${batch}` : ''}
                 </span>
               </Chip>
             ))}
+            <ScanTin onTin={(tin) => say({ productId: tin.productId, ...(tin.batch ? { batch: tin.batch } : {}) })} />
           </div>
-          <div className="mb-2 flex flex-wrap items-end gap-2">
-            <Chip pressed={air.t === offeredAir.t && air.rh === offeredAir.rh} onPress={() => setAir(offeredAir)}>
-              Air {offeredAir.t} °C · {offeredAir.rh} %, last read
-            </Chip>
-            <label className="text-sm">
-              °C
-              <input
-                inputMode="decimal"
-                value={air.t}
-                onChange={(e) => setAir({ ...air, t: e.target.value })}
-                className="block w-20"
-              />
-            </label>
-            <label className="text-sm">
-              % RH
-              <input
-                inputMode="decimal"
-                value={air.rh}
-                onChange={(e) => setAir({ ...air, rh: e.target.value })}
-                className="block w-20"
-              />
-            </label>
-            <label className="text-sm">
-              Batch
-              <input value={batch} maxLength={80} onChange={(e) => setBatch(e.target.value)} className="block w-28" />
-            </label>
-            <label className="text-sm">
-              Wet film, µm
-              <input
-                inputMode="decimal"
-                value={wetFilm}
-                onChange={(e) => setWetFilm(e.target.value)}
-                className="block w-24"
-              />
-            </label>
-          </div>
+          <AirRead line={line} said={said} onSay={say} />
+          <label className="mb-2 block text-sm">
+            Batch
+            <input
+              value={said.batch}
+              maxLength={80}
+              onChange={(e) => say({ batch: e.target.value })}
+              className="block w-40"
+            />
+          </label>
         </>
       )}
+      <LogMore kind={plan.kind} said={said} others={others} onSay={say} />
       <div className="flex flex-wrap items-end gap-3">
         <label className="text-sm">
           Ended, minutes ago
           <input
             inputMode="numeric"
-            value={minutesAgo}
-            onChange={(e) => setMinutesAgo(e.target.value)}
+            value={said.minutesAgo}
+            onChange={(e) => say({ minutesAgo: e.target.value })}
             className="block w-24"
           />
         </label>
@@ -140,34 +113,6 @@ export function LogWork({ line, onDone }: { line: Loggable; onDone: () => void }
         </button>
       </div>
       <Refused error={error} />
-    </section>
-  );
-}
-
-function Logged({
-  line,
-  warnings,
-  opensAt,
-  onDone,
-}: {
-  line: Loggable;
-  warnings: string[];
-  opensAt: number | null;
-  onDone: () => void;
-}) {
-  return (
-    <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
-      <p className="font-semibold">
-        {line.name}: logged, and in the ledger.{opensAt !== null && ` Open for the next act ${sayTime(opensAt)}.`}
-      </p>
-      {warnings.map((w) => (
-        <p key={w} className="text-madder">
-          {w}
-        </p>
-      ))}
-      <button type="button" onClick={onDone} className="mt-1 min-h-[44px] underline">
-        Close
-      </button>
     </section>
   );
 }

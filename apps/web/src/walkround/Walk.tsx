@@ -20,7 +20,7 @@ import type { SurfaceBrief, WholeJob } from '../store/types.ts';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
 import { sayTest } from '../surface/reasons.ts';
-import { capital, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { capital, sayPercent, sayRoundMoney, sayWorth } from '../words/figures.ts';
 import { AddPhoto, Photos } from './Photos.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
@@ -131,7 +131,7 @@ function Stop({
   const notes: Note[] = asks.map((t, i) => ({
     n: i + 1,
     head: `${TEST_LABELS[t.kind]}.`,
-    text: `${t.why} Worth about ${sayRoundMoney(t.expectedSaving, currency)} to know, for ${t.minutes} min${t.alsoTells ? `; it speaks for ${t.alsoTells} more` : ''}.`,
+    text: `${t.why} It takes ${t.minutes} min${sayWorth(t.expectedSaving, currency)} to know${t.alsoTells ? `; it speaks for ${t.alsoTells} more` : ''}.`,
   }));
   const here = surface.tests.filter((t) => !surface.tests.some((o) => o.corrects === t.id));
   return (

@@ -42,6 +42,11 @@ export const ENTRY_WORDS: Record<string, string> = {
   'plan-posted': 'plan posted',
   'coat-logged': 'coat laid',
   'step-done': 'step done',
+  'work-corrected': 'log put right',
+  'step-held': 'step held',
+  'step-released': 'step let go',
+  'follow-up-opened': 'to look at again',
+  'follow-up-closed': 'looked at again',
   'air-read': 'air read',
   'trial-designed': 'trial designed',
   'trial-primed': 'trial, primers on',
@@ -88,6 +93,14 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
       return `${sayTest(p.test!)}: ${p.note ?? ''}`;
     case 'coat-logged':
       return `${products.get(text('productId')) ?? text('productId')}, batch ${text('batch')}, ${text('temperatureC')} °C ${text('relativeHumidityPct')} %`;
+    case 'work-corrected':
+      return [p['withdrawn'] ? 'it was not done' : text('batch') && `batch ${text('batch')}`, p.note]
+        .filter(Boolean)
+        .join(': ');
+    case 'step-held':
+      return `${text('reason')}${p['until'] ? `, until ${sayTime(text('until'))}` : ''}`;
+    case 'follow-up-opened':
+      return text('words');
     case 'air-read':
       return `${text('temperatureC')} °C ${text('relativeHumidityPct')} %`;
     case 'system-chosen':

@@ -4,8 +4,12 @@ export const sayHours = (minutes: number) => (minutes / 60).toFixed(1);
 /** Litres: 3.9, or nothing where none. */
 export const sayLitres = (litres: number) => (litres ? litres.toFixed(1) : '');
 
+/** In the place of a price for those who see none. */
+export const NO_PRICE = '—';
+
 /** Money from minor units. */
-export function sayMoney(minor: number, currency: string): string {
+export function sayMoney(minor: number | null, currency: string): string {
+  if (minor === null || !Number.isFinite(minor)) return NO_PRICE;
   return new Intl.NumberFormat('en-GB', {
     style: 'currency',
     currency,
@@ -14,11 +18,16 @@ export function sayMoney(minor: number, currency: string): string {
 }
 
 /** Whole pounds, for running totals. */
-export function sayRoundMoney(minor: number, currency: string): string {
+export function sayRoundMoney(minor: number | null, currency: string): string {
+  if (minor === null || !Number.isFinite(minor)) return NO_PRICE;
   return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(
     Math.round(minor / 100),
   );
 }
+
+/** ", worth about £31", or nothing for those who see no prices. */
+export const sayWorth = (minor: number | null, currency: string) =>
+  minor === null ? '' : `, worth about ${sayRoundMoney(minor, currency)}`;
 
 /** 92 %, never 100 % of what is not certain. */
 export const sayPercent = (p: number) =>

@@ -88,4 +88,11 @@ export function sayDue(when: string, now: string): string {
   return size === 0 ? 'today' : days < 0 ? `${words} past` : `in ${words}`;
 }
 
+/** The local day of a moment, as YYYY-MM-DD. */
+export const localDay = (when: string) => at(when).toISODate()!;
+
+/** A day and an hour of a place as a moment, ISO 8601. */
+export const instantOf = (day: string, hour: string, timeZone: string) =>
+  DateTime.fromISO(`${day}T${hour}`, { zone: timeZone }).toISO({ suppressMilliseconds: true }) ?? '';
+
 export const nowMinute = () => Math.floor(Date.now() / 60_000);

@@ -198,27 +198,24 @@ export function shoppingList(products: readonly ProductNeed[], sundries: readonl
 
 export type PaperHead = Pick<Paper, 'about' | 'firm' | 'marked'>;
 
-function shoppingBlocks(items: readonly ShoppingItem[], currency: string): PaperBlock[] {
+/** What is to be bought, by supplier; with prices for those who see them. */
+function shoppingBlocks(items: readonly ShoppingItem[], currency: string | null): PaperBlock[] {
+  const price = (minor: number) => (currency === null ? [] : [printMoney(minor, currency)]);
   return [...new Set(items.map((i) => i.supplier))].map((supplier): PaperBlock => {
     const here = items.filter((i) => i.supplier === supplier);
+    const sum = here.reduce((total, i) => total + i.price, 0);
     return {
       kind: 'table',
       caption: supplier,
-      columns: [left('What', 0.45), left('', 0.25), right('How many', 0.12), right('Price', 0.18)],
+      columns: [
+        left('What', 0.45),
+        left('', 0.25),
+        right('How many', 0.12),
+        ...(currency === null ? [] : [right('Price', 0.18)]),
+      ],
       rows: [
-        ...here.map((i) => ({ cells: [i.words, i.detail, String(i.count), printMoney(i.price, currency)] })),
-        {
-          cells: [
-            '',
-            '',
-            '',
-            printMoney(
-              here.reduce((sum, i) => sum + i.price, 0),
-              currency,
-            ),
-          ],
-          weight: 'total' as const,
-        },
+        ...here.map((i) => ({ cells: [i.words, i.detail, String(i.count), ...price(i.price)] })),
+        ...(currency === null ? [] : [{ cells: ['', '', '', ...price(sum)], weight: 'total' as const }]),
       ],
     };
   });
@@ -308,7 +305,7 @@ export function jobPackPaper(
       { kind: 'heading', text: 'Run sheet', level: 1 },
       ...runSheetBlocks(pack.run),
       { kind: 'heading', text: 'Shopping list', level: 1 },
-      ...shoppingBlocks(pack.shopping, pack.quote.currency),
+      ...shoppingBlocks(pack.shopping, null),
     ],
   };
 }

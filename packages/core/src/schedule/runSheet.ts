@@ -42,9 +42,11 @@ export function runLine(work: readonly WorkStep[], done: readonly Done[], air: A
   const opensAt = byCoat === null ? null : Math.max(byCoat, log.end + (last.plan.waitMin ?? 0));
   const closesAt = drying?.recoatMaxMin != null ? log.end + drying.recoatMaxMin : null;
   const dose = film && drying?.recoatMin != null ? doseBetween(film, air, log.end, now, drying.recoatMin) : null;
+  // Where nothing dries and nothing waits, the minute in which a step ended is not waited out.
+  const waits = film !== null || (last.plan.waitMin ?? 0) > 0;
   const standing = !next
     ? 'done'
-    : opensAt === null || now < opensAt
+    : opensAt === null || (waits && now < opensAt)
       ? 'drying'
       : closesAt === null
         ? 'open'

@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { Chip } from '../page/Act.tsx';
+import { useLazyWeatherQuery } from '../store/planApi.ts';
+import type { Loggable, LogSaid } from './logSaid.ts';
+
+const FIGURES: [key: 't' | 'rh' | 'surfaceT', words: string][] = [
+  ['t', '°C'],
+  ['rh', '% RH'],
+  ['surfaceT', '°C of the surface'],
+];
+
+/** The air of the coat: as last read, from the room's sensor, or typed. */
+export function AirRead({
+  line,
+  said,
+  onSay,
+}: {
+  line: Loggable;
+  said: LogSaid;
+  onSay: (more: Partial<LogSaid>) => void;
+}) {
+  const [ask, { isFetching }] = useLazyWeatherQuery();
+  const [none, setNone] = useState(false);
+  const last = { t: String(line.offered.temperatureC), rh: String(line.offered.relativeHumidityPct) };
+  const sensor = async () => {
+    const { data } = await ask(line.jobId);
+    const room = data?.rooms.find((r) => r.id === line.roomId);
+    setNone(!room);
+    if (room)
+      onSay({
+        t: room.temperatureC.toFixed(1),
+        rh: String(Math.round(room.relativeHumidityPct)),
+        surfaceT: room.surfaceC.toFixed(1),
+      });
+  };
+  return (
+    <div className="mb-2 flex flex-wrap items-end gap-2">
+      <Chip pressed={said.t === last.t && said.rh === last.rh} onPress={() => onSay(last)}>
+        Air {last.t} °C · {last.rh} %, last read
+      </Chip>
+      {line.roomId && (
+        <Chip pressed={false} onPress={() => void sensor()}>
+          {isFetching ? 'Reading …' : 'Read the sensor'}
+        </Chip>
+      )}
+      {FIGURES.map(([key, words]) => (
+        <label key={key} className="text-sm">
+          {words}
+          <input
+            inputMode="decimal"
+            value={said[key]}
+            onChange={(e) => onSay({ [key]: e.target.value })}
+            className="block w-20"
+          />
+        </label>
+      ))}
+      {none && <span className="text-sm">The sensor does not answer. Type what the meter says.</span>}
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+import { Link } from 'react-router';
+import { CLEAN_UP } from '@rustic/core';
+import { isUnsent, type Unsent } from '../offline/keepingBaseQuery.ts';
+import type { Logged as Answer } from '../store/api.ts';
+import type { KeptProduct } from '../store/shelfTypes.ts';
+import { CleanUpLines } from '../surface/LineDetail.tsx';
+import { AddPhoto } from '../walkround/Photos.tsx';
+import { sayLength, sayTime } from '../words/time.ts';
+import type { Loggable } from './logSaid.ts';
+
+/** What a log says at once: when it opens, what was outside its limits, and how to clean up. */
+export function Logged({
+  line,
+  logged,
+  product,
+  onDone,
+}: {
+  line: Loggable;
+  logged: Answer | Unsent;
+  product: KeptProduct | null;
+  onDone: () => void;
+}) {
+  const chemistry = product?.drying.chemistry;
+  return (
+    <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
+      {isUnsent(logged) ? (
+        <p className="font-semibold">
+          {line.name}: kept on this device. It goes to the server when there is a signal, once and in order.
+        </p>
+      ) : (
+        <>
+          <p className="font-semibold">
+            {line.name}: logged, and in the ledger.
+            {logged.opensAt !== null && ` Open for the next act ${sayTime(logged.opensAt)}.`}
+          </p>
+          {logged.addedMin >= 15 && (
+            <p>{sayLength(logged.addedMin)} later than by the label, for the air and the film.</p>
+          )}
+          {logged.warnings.map((w) => (
+            <p key={w} className="text-madder">
+              {w} To be looked at again.
+            </p>
+          ))}
+        </>
+      )}
+      <div className="mt-1 flex flex-wrap items-center gap-4">
+        {line.roomId && (
+          <AddPhoto jobId={line.jobId} roomId={line.roomId} surfaceId={line.surfaceId} words="Photo of it" />
+        )}
+        <Link className="min-h-[44px] content-center underline" to={`/jobs/${line.jobId}/surfaces/${line.surfaceId}`}>
+          Put it right, or it looks wrong
+        </Link>
+        <button type="button" onClick={onDone} className="min-h-[44px] underline">
+          Close
+        </button>
+      </div>
+      {chemistry && (
+        <details className="mt-1">
+          <summary className="min-h-[44px] cursor-pointer py-2.5">Clean up, and spills</summary>
+          <CleanUpLines card={CLEAN_UP[chemistry]} />
+        </details>
+      )}
+    </section>
+  );
+}

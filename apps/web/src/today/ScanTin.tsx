@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { tinSaid } from './logSaid.ts';
+
+function codeIn(picture: Blob): Promise<string | null> {
+  return new Promise((done) => {
+    const worker = new Worker(new URL('./scan.worker.ts', import.meta.url), { type: 'module' });
+    const end = (code: string | null) => {
+      worker.terminate();
+      done(code);
+    };
+    worker.onmessage = ({ data }: MessageEvent<{ code: string | null }>) => end(data.code);
+    worker.onerror = () => end(null);
+    worker.postMessage(picture);
+  });
+}
+
+/** Takes a picture of a tin's label: product and batch are filled in from its square code. */
+export function ScanTin({ onTin }: { onTin: (tin: { productId: string; batch: string | null }) => void }) {
+  const [said, setSaid] = useState('');
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    setSaid('Reading …');
+    const code = await codeIn(file);
+    const tin = code === null ? null : tinSaid(code);
+    setSaid(
+      tin
+        ? ''
+        : code === null
+          ? 'No square code was found. Hold the label straight and nearer.'
+          : 'That is no label of a tin of ours.',
+    );
+    if (tin) onTin(tin);
+  };
+  return (
+    <>
+      <label className="inline-flex min-h-[44px] cursor-pointer items-center rounded border border-ink bg-leaf px-3 font-semibold focus-within:outline-2">
+        Scan the tin
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = '';
+            void read(file);
+          }}
+        />
+      </label>
+      {said && (
+        <span role="status" className="self-center text-sm">
+          {said}
+        </span>
+      )}
+    </>
+  );
+}

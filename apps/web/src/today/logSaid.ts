@@ -1,0 +1,80 @@
+import { isCoat, type Method } from '@rustic/core';
+import type { WorkSent } from '../store/api.ts';
+import type { TodayLine } from '../store/types.ts';
+
+/** What the form of a log holds, as it is typed. */
+export interface LogSaid {
+  productId: string | null;
+  batch: string;
+  t: string;
+  rh: string;
+  surfaceT: string;
+  minutesAgo: string;
+  wetFilm: string;
+  litres: string;
+  method: Method | '';
+  helper: string;
+  note: string;
+  instead: string;
+}
+
+export const NOTHING_SAID: LogSaid = {
+  productId: null,
+  batch: '',
+  t: '',
+  rh: '',
+  surfaceT: '',
+  minutesAgo: '0',
+  wetFilm: '',
+  litres: '',
+  method: '',
+  helper: '',
+  note: '',
+  instead: '',
+};
+
+export type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' | 'offered'> &
+  Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId'>>;
+
+const figure = (text: string) => Number(text.replace(',', '.'));
+
+/** A log as it is sent: figures read as people write them, what is empty left out. */
+export function logSent(line: Loggable, said: LogSaid, id: string, now: number, corrects?: string): WorkSent {
+  const { plan } = line.next!;
+  const endedAt = now - figure(said.minutesAgo || '0') * 60_000;
+  const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
+    text.trim() === '' ? {} : ({ [key]: read(text.trim()) } as Record<K, V>);
+  const plain = (text: string) => text;
+  return {
+    id,
+    surfaceId: line.surfaceId,
+    stepId: plan.id,
+    startedAt: new Date(endedAt - plan.minutes * 60_000).toISOString(),
+    endedAt: new Date(endedAt).toISOString(),
+    ...given('helper', said.helper, plain),
+    ...given('note', said.note, plain),
+    ...(corrects ? { corrects } : {}),
+    ...(isCoat(plan.kind)
+      ? {
+          ...(said.productId ? { productId: said.productId } : {}),
+          ...given('batch', said.batch, plain),
+          ...given('temperatureC', said.t, figure),
+          ...given('relativeHumidityPct', said.rh, figure),
+          ...given('surfaceC', said.surfaceT, figure),
+          ...given('wetFilmUm', said.wetFilm, figure),
+          ...given('litres', said.litres, figure),
+          ...(said.method ? { method: said.method } : {}),
+          ...given('instead', said.instead, plain),
+        }
+      : {}),
+  };
+}
+
+/** What the square code of a tin says; null where it is no label of ours. */
+export function tinSaid(code: string): { productId: string; batch: string | null } | null {
+  const match = /^rustic-ledger:tin\?(.+)$/.exec(code);
+  if (!match) return null;
+  const said = new URLSearchParams(match[1]);
+  const productId = said.get('product');
+  return productId ? { productId, batch: said.get('batch') } : null;
+}

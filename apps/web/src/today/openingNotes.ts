@@ -1,0 +1,31 @@
+import { CHEMISTRY_LABELS, dryingSource } from '@rustic/core';
+import type { Note } from '../page/notes.tsx';
+import type { TodayLine } from '../store/types.ts';
+import { sayLength } from '../words/time.ts';
+
+/** Why each coat opens when it does. */
+export function openingNotes(lines: TodayLine[]): { notes: Note[]; ofLine: Map<string, number> } {
+  const notes: Note[] = [];
+  const ofLine = new Map<string, number>();
+  for (const line of lines.filter((l) => l.standing !== 'to-start')) {
+    const drying = line.last?.plan.drying;
+    if (
+      !drying?.recoatMin ||
+      !drying.chemistry ||
+      !line.last?.product ||
+      line.opensAt === null ||
+      line.lastEnd === null
+    )
+      continue;
+    const took = line.opensAt - line.lastEnd;
+    const label = drying.recoatMin;
+    ofLine.set(line.surfaceId, notes.length + 1);
+    notes.push({
+      n: notes.length + 1,
+      head: `${line.last.product.name}.`,
+      text: `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
+      source: dryingSource(drying.chemistry),
+    });
+  }
+  return { notes, ofLine };
+}
