@@ -75,7 +75,7 @@ describe('parts of the record as tables', () => {
   };
   test('read back by a parser say what was recorded, and no cell is taken for a formula', async () => {
     const { jobId, roomId } = await newJob(ada, 1931);
-    const surface = { ...surfaceBody(roomId), name: '=HYPERLINK("x")' };
+    const surface = { ...surfaceBody(roomId), name: '=HYPERLINK(x)' };
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     const made = { ...rub('transfer'), note: 'left, "by the door"' };
     await ada.post(`/api/surfaces/${surface.id}/tests`, made);

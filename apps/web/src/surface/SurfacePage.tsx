@@ -27,7 +27,8 @@ import { WhatIsThere } from './WhatIsThere.tsx';
 export default function SurfacePage() {
   const { surfaceId = '' } = useParams();
   const navigate = useNavigate();
-  const { data, error, isFetching, refetch } = useSurfaceQuery(surfaceId);
+  const { data, error, fulfilledTimeStamp = 0, refetch } = useSurfaceQuery(surfaceId);
+  const [written, setWritten] = useState<{ stepId: string; at: number } | null>(null);
   const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
@@ -85,8 +86,8 @@ export default function SurfacePage() {
             letter="c"
             words="Log coat"
             main
-            // While the page is being read again, its next step may be the one just logged.
-            disabled={!next || isFetching}
+            // Until the page has been read again, its next step may be the one just logged.
+            disabled={!next || (next.plan.id === written?.stepId && fulfilledTimeStamp <= written.at)}
             onAct={() => {
               setLogging(data.standing);
               setOpen(open === 'log' ? null : 'log');
@@ -113,6 +114,7 @@ export default function SurfacePage() {
       {open === 'log' && logging?.next && (
         <LogWork
           key={putRight?.id ?? 'new'}
+          onLogged={(stepId) => setWritten({ stepId, at: Date.now() })}
           {...(putRight ? { corrects: putRight } : {})}
           line={{
             ...logging,

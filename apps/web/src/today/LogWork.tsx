@@ -22,7 +22,18 @@ export interface Corrected {
  * Logging the next step: a coat with its product, batch and air; anything else with one tap. Last values are offered,
  * never assumed. With `corrects`, the new log stands in the place of that one, and both are kept.
  */
-export function LogWork({ line, corrects, onDone }: { line: Loggable; corrects?: Corrected; onDone: () => void }) {
+export function LogWork({
+  line,
+  corrects,
+  onLogged,
+  onDone,
+}: {
+  line: Loggable;
+  corrects?: Corrected;
+  /** Told of the step once it is written. */
+  onLogged?: (stepId: string) => void;
+  onDone: () => void;
+}) {
   const { plan, product: offered, coat } = line.next!;
   const film = isCoat(plan.kind);
   const { data: shelf } = useShelfQuery(undefined, { skip: !film });
@@ -35,7 +46,10 @@ export function LogWork({ line, corrects, onDone }: { line: Loggable; corrects?:
   const kept = (shelf ?? []).filter((p) => p.kept);
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
-  const send = () => void log({ jobId: line.jobId, ...logSent(line, said, id, Date.now(), corrects?.id) });
+  const send = () =>
+    void log({ jobId: line.jobId, ...logSent(line, said, id, Date.now(), corrects?.id) }).then((sent) => {
+      if (!('error' in sent)) onLogged?.(plan.id);
+    });
   if (logged)
     return (
       <Logged line={line} logged={logged} product={kept.find((p) => p.id === said.productId) ?? null} onDone={onDone} />
