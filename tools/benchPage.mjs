@@ -1,5 +1,4 @@
-import { chromium } from '@playwright/test';
-import { fromDebian } from './debian.mjs';
+import { launchChromium } from './chromium.mjs';
 
 /** So long the page is watched while it plans and scrolls. */
 const WATCHED_MS = 4000;
@@ -45,19 +44,7 @@ function sheetOf(core, input, jobId) {
 /** Frames of the drying page with so many steps on it, while it plans a Saturday and is scrolled from end to end. */
 export async function pageRow(core, base, sign, input) {
   const steps = input.surfaces.reduce((n, s) => n + s.steps.length, 0);
-  const browser = await chromium.launch({
-    executablePath: fromDebian('chromium', 'chromium'),
-    args: [
-      '--headless',
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
+  const browser = await launchChromium();
   const page = await browser.newPage({ baseURL: base, viewport: { width: 1280, height: 800 } });
   await page.goto('/');
   await page.getByLabel('Address').fill(sign.email);

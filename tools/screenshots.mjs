@@ -3,7 +3,6 @@ import { mkdirSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
-import { fromDebian } from './debian.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
@@ -35,27 +34,14 @@ const SITE = [
 ];
 
 ensurePackages();
-const executablePath = fromDebian('chromium', 'chromium');
 ensureBuild();
 mkdirSync(OUT, { recursive: true });
-const { chromium } = await import('@playwright/test');
+const { launchChromium } = await import('./chromium.mjs');
 const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
 const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-shots-')), 'mariadb'), { quick: true });
 const port = await freePort();
 const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
-const browser = await chromium.launch({
-  executablePath,
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await launchChromium();
 
 async function shoot(views, viewport) {
   const page = await (await browser.newContext({ viewport, baseURL: `http://127.0.0.1:${port}` })).newPage();

@@ -170,3 +170,6 @@ export function standingHolds(holds: readonly StepHoldEntity[]): StepHoldEntity[
   const released = new Set(holds.map((h) => h.releases).filter((id) => id !== null));
   return holds.filter((h) => h.releases === null && !released.has(h.id));
 }
+
+/** Whether a hold that stands binds at a moment: always, where it has no date. */
+export const bindsAt = ({ until }: Pick<StepHoldEntity, 'until'>, at: Date) => until === null || until > at;

@@ -1,6 +1,6 @@
 import { latestStart, relianceOf, type FeasiblePlan, type Plan, type PlanInput, type PlannedStep } from '@rustic/core';
 import type { PostedPlan } from './newestPlan.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
+import { bindsAt, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { airOfRoom, placeOf } from '../weather/airOfRoom.ts';
@@ -40,7 +40,7 @@ export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput,
     log: all.flatMap(({ work }) => work.map((w) => ({ surfaceId: w.surfaceId, stepId: w.stepId, by: w.byName }))),
     holds: all.flatMap((records) =>
       records.holds
-        .filter((h) => h.until === null || h.until > now)
+        .filter((h) => bindsAt(h, now))
         .map(({ id, surfaceId, stepId, kind, until, reason, byName }) => ({
           id,
           surfaceId,

@@ -4,7 +4,7 @@ import { JobEntity, SurfaceEntity } from '../database/entities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { doneOn, standingOf, systemOf } from '../jobs/houseReading.ts';
-import { readJobs, type JobRecords } from '../jobs/jobRecords.ts';
+import { bindsAt, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { newestPlan, type PostedPlan } from '../plans/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
@@ -78,7 +78,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
     method: spec?.method ?? null,
     plannedStart: planned?.start ?? null,
     crew: planned?.crew ?? [],
-    held: held && (held.until === null || held.until > who.now) ? heldOf(held) : null,
+    held: held && bindsAt(held, who.now) ? heldOf(held) : null,
     offered: {
       batch,
       temperatureC: reading?.temperatureC ?? job.temperatureC,

@@ -18,7 +18,7 @@ import { minute, standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
-import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
+import { bindsAt, readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -170,7 +170,7 @@ function stepOf(records: JobRecords, surface: SurfaceEntity, body: WorkBody): Wo
       theirs,
     });
   const held = records.holds.find((h) => h.surfaceId === surface.id && h.stepId === body.stepId);
-  if (held && !body.withdrawn && (held.until === null || held.until.getTime() > Date.parse(body.startedAt)))
+  if (held && !body.withdrawn && bindsAt(held, new Date(body.startedAt)))
     throw new ConflictException({
       code: 'held',
       message: `This step is held: ${held.reason}. Nothing was written; release it first.`,
