@@ -1,8 +1,8 @@
-import { readFile } from 'node:fs/promises';
 import { UnusableInput } from '@rustic/core';
+import { checkPhotos, readGiven } from './input.ts';
 import { VERBS } from './verbs.ts';
 
-/** `ledger VERB FILE|-`: JSON in, JSON out, messages on standard error; exit 2 on unusable input. */
+/** `ledger VERB FILE|-`: JSON in (for a job also its zip with photos), JSON out, messages on standard error; exit 2 on unusable input. */
 const UNUSABLE = 2;
 
 const fail = (errors: readonly { path: string; message: string }[], why: string): never => {
@@ -10,13 +10,6 @@ const fail = (errors: readonly { path: string; message: string }[], why: string)
   process.stderr.write(`${why}\n`);
   process.exit(UNUSABLE);
 };
-
-async function readInput(file: string): Promise<string> {
-  if (file !== '-') return readFile(file, 'utf8');
-  const parts: Buffer[] = [];
-  for await (const part of process.stdin) parts.push(part as Buffer);
-  return Buffer.concat(parts).toString('utf8');
-}
 
 async function main(): Promise<void> {
   const args = process.argv.slice(2);
@@ -36,7 +29,7 @@ async function main(): Promise<void> {
     );
     return;
   }
-  const text = await readInput(file).catch((error: unknown) =>
+  const { text, parts } = await readGiven(file).catch((error: unknown) =>
     fail([{ path: '$', message: `cannot read ${file}: ${(error as Error).message}` }], 'Nothing was read.'),
   );
   let input: unknown;
@@ -46,7 +39,9 @@ async function main(): Promise<void> {
     fail([{ path: '$', message: `is not JSON: ${(error as Error).message}` }], 'The input is not JSON.');
   }
   try {
-    process.stdout.write(`${JSON.stringify(verb(input), null, 2)}\n`);
+    const answer = verb(input);
+    if (parts) checkPhotos(input, parts);
+    process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
   } catch (error) {
     if (!(error instanceof UnusableInput)) throw error;
     fail(

@@ -1,9 +1,12 @@
 import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, test } from '@jest/globals';
+import { strToU8, zipSync } from 'fflate';
+import { CHAIN_START, chained } from '@rustic/core';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const env = { ...process.env, NODE_OPTIONS: '' };
@@ -93,5 +96,28 @@ describe('the command line', () => {
     const paths = out.errors.map((e: { path: string }) => e.path);
     for (const path of ['surface.element', 'surface.areaM2', 'surface.builtYear', 'tests[0].result', 'tests[1].grade'])
       expect(paths).toContain(path);
+  });
+
+  test('a whole job is read from its zip, and a photo that is another is named', () => {
+    const picture = strToU8('a picture');
+    const photo = { id: 'p', hash: createHash('sha256').update(picture).digest('hex') };
+    const at = '2027-03-01T08:00:00Z';
+    const entry = { jobId: 'j', kind: 'photo-kept', subject: null, by: 'Ada Thirle', at, recordedAt: at };
+    const chain = [chained({ ...entry, seq: 1, payload: photo }, CHAIN_START)];
+    const zip = (name: string, parts: Record<string, Uint8Array>, rows: unknown[] = [photo]) => {
+      const file = join(mkdtempSync(join(tmpdir(), 'ledger-cli-')), name);
+      const job = strToU8(JSON.stringify({ photos: rows, ledger: chain }));
+      writeFileSync(file, zipSync({ 'job.json': job, ...parts }));
+      return file;
+    };
+    const verify = (file: string) => ledger(['job', 'verify', file], '');
+    expect(verify(zip('whole.zip', { 'photos/p.jpg': picture })).out).toEqual({ whole: true, entries: 1 });
+    const another = verify(zip('another.zip', { 'photos/p.jpg': strToU8('another') }));
+    expect(another).toMatchObject({ status: 2, out: { errors: [{ path: 'photos[0]' }] } });
+    expect(verify(zip('missing.zip', {})).out.errors[0].message).toContain('not in the zip');
+    // The row names the other picture, but the ledger does not.
+    const hash = createHash('sha256').update('another').digest('hex');
+    const bent = verify(zip('bent.zip', { 'photos/p.jpg': strToU8('another') }, [{ ...photo, hash }]));
+    expect(bent.out).toMatchObject({ whole: false, brokenAt: 1 });
   });
 });

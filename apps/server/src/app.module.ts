@@ -34,6 +34,8 @@ import { Shelf } from './shelf/shelf.service.ts';
 import { Shopping, ShoppingController } from './shopping/shopping.ts';
 import { SystemsController } from './systems/systems.controller.ts';
 import { Systems } from './systems/systems.ts';
+import { JobExportController } from './transfer/jobExport.ts';
+import { JobImport, JobImportController } from './transfer/jobImport.ts';
 import { TrialsController } from './trials/trials.controller.ts';
 import { Trials } from './trials/trials.service.ts';
 import { Findings, FindingsController } from './walkround/findings.ts';
@@ -61,6 +63,8 @@ import { WritesModule } from './writes/writes.module.ts';
     FindingsController,
     FirmPlanController,
     HealthController,
+    JobExportController,
+    JobImportController,
     JobsController,
     LedgerController,
     PeopleController,
@@ -88,6 +92,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Findings,
     FollowUps,
     Holds,
+    JobImport,
     Jobs,
     People,
     Photos,

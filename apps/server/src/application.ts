@@ -13,6 +13,7 @@ import { notTooDeep } from './http/depth.middleware.ts';
 import { log, nestLogger } from './http/logger.ts';
 import { sameOrigin } from './http/sameOrigin.middleware.ts';
 import { edgeValidation } from './http/validation.ts';
+import { JOB_LIMIT_BYTES } from './transfer/jobImport.ts';
 import { PHOTO_LIMIT_BYTES } from './walkround/photos.ts';
 
 const BODY_LIMIT = '256kb';
@@ -58,8 +59,9 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   );
   app.use(cookieParser());
   app.use(sameOrigin);
-  // A photo comes as it is; everything else is JSON.
+  // A photo and a whole job come as they are; everything else is JSON.
   app.use(/^\/api\/jobs\/[^/]+\/photos$/, express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
+  app.use('/api/job-imports', express.raw({ type: () => true, limit: JOB_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
   app.use(notTooDeep);
   app.useGlobalPipes(edgeValidation());

@@ -16,11 +16,11 @@ fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 
 const AT = '2027-03-01T08:00:00Z';
 
-function ledgerOf(count: number): Entry[] {
+function ledgerOf(payloads: readonly unknown[]): Entry[] {
   let previous = CHAIN_START;
-  return Array.from({ length: count }, (_, i) => {
+  return payloads.map((payload, i) => {
     const entry = chained(
-      { seq: i + 1, jobId: 'j', kind: 'note', subject: null, by: 'Ada Thirle', at: AT, recordedAt: AT, payload: { i } },
+      { seq: i + 1, jobId: 'j', kind: 'note', subject: null, by: 'Ada Thirle', at: AT, recordedAt: AT, payload },
       previous,
     );
     previous = entry.hash;
@@ -28,47 +28,110 @@ function ledgerOf(count: number): Entry[] {
   });
 }
 
-/** A house with a room, two surfaces, a test and a coat. */
-const whole = () => ({
-  format: JOB_FILE_TYPE,
-  version: JOB_FILE_VERSION,
-  job: { id: 'j', title: 'Reed House', place: 'Quay', builtYear: 1934, status: 'active', note: '' },
-  rooms: [{ id: 'r', name: 'Hall', position: 0 }],
-  surfaces: ['a', 'b'].map((id, position) => ({
-    id,
-    roomId: 'r',
-    name: `Door ${id}`,
-    campaign: 'hall gloss',
-    facts: { element: 'door', substrate: 'softwood', areaM2: 4 },
-    position,
-  })),
-  tests: [
-    {
-      id: 't',
-      surfaceId: 'a',
-      test: { kind: 'spirit-rub', result: 'no-transfer' },
-      by: 'Ada Thirle',
-      at: AT,
-      corrects: null,
+/** A house with a room, two surfaces, a test and a coat, each witnessed by an entry. */
+const whole = () => {
+  const test = {
+    id: 't',
+    test: { kind: 'spirit-rub', result: 'no-transfer' },
+    at: AT,
+    corrects: null,
+    note: '',
+  };
+  const coat = {
+    id: 'c',
+    surfaceId: 'b',
+    stepId: 's1',
+    productId: 'amberstop',
+    batch: 'T100',
+    startedAt: AT,
+    endedAt: '2027-03-01T09:00:00+01:00',
+    temperatureC: 18.5,
+    relativeHumidityPct: 55,
+    litres: 1.2,
+  };
+  return {
+    format: JOB_FILE_TYPE,
+    version: JOB_FILE_VERSION,
+    job: {
+      id: 'j',
+      title: 'Reed House',
+      place: 'Quay',
+      builtYear: 1934,
+      status: 'active',
       note: '',
-    },
-  ],
-  coats: [
-    {
-      id: 'c',
-      surfaceId: 'b',
-      stepId: 's1',
-      product: 'Amberstop',
-      batch: 'T100',
-      start: AT,
-      end: '2027-03-01T09:00:00+01:00',
-      temperatureC: 18.5,
+      startsAt: AT,
+      temperatureC: 18,
       relativeHumidityPct: 55,
-      by: 'Mei Okonjo-Hart',
+      houseRules: {},
+      crewIds: ['p1'],
+      racks: 4,
+      property: {},
+      client: '',
+      offers: [],
     },
-  ],
-  ledger: ledgerOf(3),
-});
+    rooms: [
+      {
+        id: 'r',
+        name: 'Hall',
+        position: 0,
+        noDustWhileWet: true,
+        backBy: null,
+        fumesOutBy: null,
+        maxNightsOut: null,
+        airFrom: 'reading',
+        kind: 'room',
+        facing: null,
+        sketch: null,
+      },
+    ],
+    surfaces: ['a', 'b'].map((id, position) => ({
+      id,
+      roomId: 'r',
+      name: `Door ${id}`,
+      campaign: 'hall gloss',
+      facts: { element: 'door', substrate: 'softwood', areaM2: 4 },
+      wanted: {},
+      position,
+      measure: null,
+      exclusions: [],
+      access: 'floor',
+      houseRules: {},
+    })),
+    tests: [{ ...test, surfaceId: 'a', mark: null, by: 'Ada Thirle' }],
+    findings: [],
+    choices: [],
+    work: [
+      {
+        ...coat,
+        stepKind: 'prime',
+        wetFilmUm: null,
+        method: 'brush',
+        surfaceC: null,
+        helper: null,
+        note: '',
+        instead: null,
+        corrects: null,
+        withdrawn: false,
+        writtenAt: AT,
+        usualMin: 60,
+        by: 'Ada Thirle',
+      },
+    ],
+    readings: [],
+    series: [],
+    holds: [],
+    troubles: [],
+    followUps: [],
+    trials: [],
+    trialActs: [],
+    plans: [],
+    documents: [],
+    agreements: [],
+    photos: [],
+    products: [],
+    ledger: ledgerOf([{ i: 0 }, test, coat]),
+  };
+};
 
 type File = ReturnType<typeof whole>;
 const faultsOf = (file: unknown): string[] => {
@@ -83,22 +146,20 @@ const faultsOf = (file: unknown): string[] => {
 describe('a whole job as a file', () => {
   test('is counted, and stands after a turn through text', () => {
     const read = JSON.parse(JSON.stringify(whole())) as unknown;
-    expect(checkJobFile(read)).toEqual({ ok: true, surfaces: 2, tests: 1, coats: 1, entries: 3 });
+    expect(checkJobFile(read)).toEqual({ ok: true, surfaces: 2, tests: 1, coats: 1, photos: 0, entries: 3 });
     expect(verifyJobFile(read)).toEqual({ whole: true, entries: 3 });
   });
 
   test.each<[string, (file: File) => unknown, string]>([
     ['another format', (f) => ({ ...f, format: 'text/plain' }), 'format'],
-    ['a version that is not known', (f) => ({ ...f, version: 2 }), 'version'],
+    ['a version that is not known', (f) => ({ ...f, version: 3 }), 'version'],
     ['a surface in no room', (f) => ({ ...f, rooms: [] }), 'surfaces[0].roomId'],
     ['a test of no surface', (f) => ({ ...f, tests: [{ ...f.tests[0], surfaceId: 'x' }] }), 'tests[0].surfaceId'],
-    ['a coat on no surface', (f) => ({ ...f, coats: [{ ...f.coats[0], surfaceId: 'x' }] }), 'coats[0].surfaceId'],
+    ['a coat on no surface', (f) => ({ ...f, work: [{ ...f.work[0], surfaceId: 'x' }] }), 'work[0].surfaceId'],
+    ['a room that stands twice', (f) => ({ ...f, rooms: [...f.rooms, ...f.rooms] }), 'rooms[1].id'],
+    ['an entry of another job', (f) => ({ ...f, job: { ...f.job, id: 'k' } }), 'ledger[0].jobId'],
     ['a time that is none', (f) => ({ ...f, tests: [{ ...f.tests[0], at: 'Monday' }] }), 'tests[0].at'],
-    [
-      'a coat with no temperature',
-      (f) => ({ ...f, coats: [{ ...f.coats[0], temperatureC: null }] }),
-      'coats[0].temperatureC',
-    ],
+    ['a coat that ended on no day', (f) => ({ ...f, work: [{ ...f.work[0], endedAt: '' }] }), 'work[0].endedAt'],
     [
       'an element nobody knows',
       (f) => ({ ...f, surfaces: [{ ...f.surfaces[0], facts: { element: 'moat', substrate: 'brick' } }] }),
@@ -139,8 +200,31 @@ describe('a whole job as a file', () => {
 
   test('a ledger cut short at its end still stands, but is seen to be shorter', () => {
     const file = whole();
-    expect(verifyJobFile({ ...file, ledger: file.ledger.slice(0, 2) })).toEqual({ whole: true, entries: 2 });
+    expect(verifyJobFile({ ledger: file.ledger.slice(0, 2) })).toEqual({ whole: true, entries: 2 });
+    // With its rows beside it the cut is found: the coat stands in no entry any more.
+    expect(verifyJobFile({ ...file, ledger: file.ledger.slice(0, 2) })).toMatchObject({ whole: false, brokenAt: null });
     expect(verifyJobFile({ ...file, ledger: file.ledger.slice(1) })).toMatchObject({ whole: false, brokenAt: 1 });
+  });
+
+  test('a row that says otherwise than its entry is found, and the entry named', () => {
+    const bends: [(file: File) => unknown, number][] = [
+      [(f) => (f.tests[0]!.test.result = 'transfer'), 2],
+      [(f) => (f.tests[0]!.at = '2027-03-02T08:00:00Z'), 2],
+      [(f) => (f.tests[0]!.by = 'Nobody'), 2],
+      [(f) => (f.work[0]!.litres = 2.4), 3],
+      [(f) => (f.work[0]!.batch = 'T101'), 3],
+    ];
+    for (const [bend, brokenAt] of bends) {
+      const file = whole();
+      bend(file);
+      expect(verifyJobFile(file)).toMatchObject({ whole: false, brokenAt });
+    }
+  });
+
+  test('the same moment in another offset is the same', () => {
+    const file = whole();
+    file.work[0]!.endedAt = '2027-03-01T08:00:00.000Z';
+    expect(verifyJobFile(file)).toEqual({ whole: true, entries: 3 });
   });
 
   test('the schema for other programs asks for what the check asks for', () => {

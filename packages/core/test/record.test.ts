@@ -8,14 +8,12 @@ import {
   CHAIN_START,
   chained,
   checkChain,
-  checkJobFile,
   colourDifference,
   hashOf,
   jobFileJsonSchema,
   nextDrySeason,
   readBy,
   SHIPPED_SHELF,
-  verifyJobFile,
   type Entry,
 } from '../src/index.ts';
 
@@ -75,41 +73,6 @@ describe('the ledger', () => {
     expect(checkChain([chain[0]!, chain[2]!])).toMatchObject({ whole: false, brokenAt: 2 });
     expect(checkChain([...chain.slice(0, 2), chain[1]!])).toMatchObject({ whole: false, brokenAt: 3 });
   });
-});
-
-describe('a job file', () => {
-  const file = () => ({
-    format: 'application/vnd.rustic-ledger+json',
-    version: 1,
-    job: { id: 'j', title: 'T', place: 'P', builtYear: 1908, status: 'active', note: '' },
-    rooms: [{ id: 'r', name: 'Hall', position: 0 }],
-    surfaces: [
-      {
-        id: 's',
-        roomId: 'r',
-        name: 'Trim',
-        campaign: null,
-        facts: { element: 'trim', substrate: 'softwood' },
-        position: 0,
-      },
-    ],
-    tests: [],
-    coats: [],
-    ledger: chainOf([{ a: 1 }, { b: 2 }]),
-  });
-  test('is checked for shape and for what it points at', () => {
-    expect(checkJobFile(file())).toMatchObject({ ok: true, surfaces: 1, entries: 2 });
-    expect(() => checkJobFile({ ...file(), rooms: [] })).toThrow('names a room');
-    expect(() => checkJobFile({ ...file(), surprise: 1 })).toThrow('surprise');
-  });
-  test('is verified, and the broken entry named', () => {
-    expect(verifyJobFile(file())).toEqual({ whole: true, entries: 2 });
-    const bent = file();
-    bent.ledger[1] = { ...bent.ledger[1]!, payload: { b: 3 } };
-    expect(verifyJobFile(bent)).toMatchObject({ whole: false, brokenAt: 2 });
-  });
-  test('has a JSON Schema', () =>
-    expect(jobFileJsonSchema()).toMatchObject({ type: 'object', additionalProperties: false }));
 });
 
 describe('aftercare', () => {

@@ -41,6 +41,8 @@ export class FirmEntity {
   @Column('json') pricing: Partial<PriceSettings>;
   /** What a visit costs beside the work, and the days on which nobody works. */
   @Column('json') planning: Planning;
+  /** How long it keeps what it need not keep for ever. */
+  @Column('json') retention: Retention;
   @VersionColumn() version: number;
 }
 
@@ -50,6 +52,14 @@ export interface Planning {
   packUpMin?: number;
   travelMin?: number;
   holidays?: string[];
+}
+
+/** Null, or not said: for ever. */
+export interface Retention {
+  /** Notes of who came in, in months. */
+  accessMonths?: number | null;
+  /** Photos of jobs whose last work lies so many years back. */
+  photoYears?: number | null;
 }
 
 export const ROLES = ['owner', 'estimator', 'painter', 'read-only'] as const;
@@ -329,9 +339,9 @@ export class AirSeriesEntity extends FirmOwned {
 
 @Entity('ledger_entry')
 export class LedgerEntryEntity {
+  @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
   @PrimaryColumn('char', { length: 36, name: 'job_id' }) jobId: string;
   @PrimaryColumn('int') seq: number;
-  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
   @Column('varchar', { length: 60 }) kind: string;
   @Column('char', { length: 36, nullable: true }) subject: string | null;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;

@@ -1,7 +1,7 @@
 import { Column, PrimaryColumn } from 'typeorm';
 
-/** Every table that belongs to a firm carries its id; see FirmScope, the only way to query them. */
+/** Every table that belongs to a firm carries its id, and a row is known by both: a job may stand at two firms; see FirmScope, the only way to query them. */
 export abstract class FirmOwned {
   @PrimaryColumn('char', { length: 36 }) id: string;
-  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
+  @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
 }

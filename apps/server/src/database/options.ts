@@ -6,6 +6,7 @@ import { SystemsAndShelf1764000000003 } from './migrations/0003-systems-and-shel
 import { PriceAndDocuments1764000000004 } from './migrations/0004-price-and-documents.ts';
 import { PlanAndAir1764100000005 } from './migrations/0005-plan-and-air.ts';
 import { SiteAndPeople1764200000006 } from './migrations/0006-site-and-people.ts';
+import { JobsBetweenFirms1764300000007 } from './migrations/0007-jobs-between-firms.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -23,6 +24,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       PriceAndDocuments1764000000004,
       PlanAndAir1764100000005,
       SiteAndPeople1764200000006,
+      JobsBetweenFirms1764300000007,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -4,7 +4,7 @@ import type { NextFunction, Request, Response } from 'express';
 /** Nothing that is sent here lies deeper than this; what does is made to exhaust whoever reads it. */
 const DEEPEST = 40;
 
-function deeperThan(most: number, body: unknown): boolean {
+export function deeperThan(most: number, body: unknown): boolean {
   const left: [value: unknown, depth: number][] = [[body, 0]];
   while (left.length) {
     const [value, depth] = left.pop()!;

@@ -1,5 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { CHAIN_START, chained, checkChain, type ChainCheck, type Entry } from '@rustic/core';
+import { CHAIN_START, chained, type Entry } from '@rustic/core';
 import { JobEntity, LedgerEntryEntity } from '../database/entities.ts';
 import { EventEntity } from '../database/siteEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
@@ -60,9 +60,5 @@ export class Ledger {
       order: { seq: 'ASC' },
     });
     return rows.map(({ firmId: _firm, byName, ...row }) => ({ ...row, by: byName }));
-  }
-
-  async check(scope: FirmScope, jobId: string): Promise<ChainCheck> {
-    return checkChain(await this.entries(scope, jobId));
   }
 }

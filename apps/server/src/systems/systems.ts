@@ -80,6 +80,7 @@ export class Systems {
       subject: surface.id,
       at: scope.who.now,
       payload: {
+        id,
         differs: system.differs,
         steps: system.steps,
         ...(system.override ? { override: system.override } : {}),

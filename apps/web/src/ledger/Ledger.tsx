@@ -73,7 +73,9 @@ export default function Ledger() {
         >
           {checked.data.whole
             ? `All ${checked.data.entries} entries stand as they were written.`
-            : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}
+            : checked.data.brokenAt === null
+              ? `The record does not stand: ${checked.data.why}.`
+              : `Entry ${checked.data.brokenAt} does not stand: ${checked.data.why}.`}
         </p>
       )}
       <Filter entries={data} names={names} looked={looked} onLook={setLooked}>

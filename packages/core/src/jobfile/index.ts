@@ -2,7 +2,9 @@ export {
   JOB_FILE_TYPE,
   JOB_FILE_VERSION,
   checkJobFile,
-  verifyJobFile,
+  readJobFile,
   jobFileJsonSchema,
   type JobFile,
+  type JobFileCounts,
 } from './jobFile.ts';
+export { verifyJobFile } from './verify.ts';

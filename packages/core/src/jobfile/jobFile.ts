@@ -1,127 +1,95 @@
 import { z } from 'zod';
 import { readBy } from '../contract/fault.ts';
-import { surfaceSchema, testSchema } from '../contract/assessInput.ts';
-import { checkChain, type ChainCheck } from '../ledger/chain.ts';
+import { entryRow, jobRow, recordRows } from './records.ts';
 
 /** The media type of a whole-job file. */
 export const JOB_FILE_TYPE = 'application/vnd.rustic-ledger+json';
-export const JOB_FILE_VERSION = 1;
+export const JOB_FILE_VERSION = 2;
 
-const text = (most: number) => z.string().max(most);
-const id = z.string().min(1).max(64);
-const instant = z.iso.datetime({ offset: true });
-const hex = z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hex digits');
-
-const entry = z.strictObject({
-  seq: z.number().int().min(1),
-  jobId: id,
-  kind: text(60),
-  subject: text(64).nullable(),
-  by: text(200),
-  at: instant,
-  recordedAt: instant,
-  payload: z.unknown(),
-  previousHash: hex,
-  hash: hex,
-});
-
-/** A whole job: what it is about, its records, and its ledger. */
+/** A whole job: what it is about, its records, and its ledger. Photos lie beside it, each under its id. */
 export const jobFileSchema = z.strictObject({
   format: z.literal(JOB_FILE_TYPE),
   version: z.literal(JOB_FILE_VERSION),
-  job: z.strictObject({
-    id,
-    title: text(200),
-    place: text(200),
-    builtYear: z.number().int().min(1000).max(2200).nullable(),
-    status: text(30),
-    note: text(2000),
-  }),
-  rooms: z.array(z.strictObject({ id, name: text(120), position: z.number().int() })).max(500),
-  surfaces: z
-    .array(
-      z.strictObject({
-        id,
-        roomId: id,
-        name: text(120),
-        campaign: text(60).nullable(),
-        facts: surfaceSchema,
-        position: z.number().int(),
-      }),
-    )
-    .max(5000),
-  tests: z
-    .array(
-      z.strictObject({
-        id,
-        surfaceId: id,
-        test: testSchema,
-        by: text(200),
-        at: instant,
-        corrects: id.nullable(),
-        note: text(1000),
-      }),
-    )
-    .max(50_000),
-  coats: z
-    .array(
-      z.strictObject({
-        id,
-        surfaceId: id,
-        stepId: text(40),
-        product: text(160),
-        batch: text(80),
-        start: instant,
-        end: instant,
-        temperatureC: z.number(),
-        relativeHumidityPct: z.number(),
-        by: text(200),
-      }),
-    )
-    .max(50_000),
-  ledger: z.array(entry).max(500_000),
+  job: jobRow,
+  ...recordRows,
+  ledger: z.array(entryRow).max(500_000),
 });
 export type JobFile = z.infer<typeof jobFileSchema>;
 
-/** Checks that a job file has its shape and that everything in it points at something in it. Throws `UnusableInput`. */
-export function checkJobFile(input: unknown): {
+/** What a job file holds, counted. */
+export interface JobFileCounts {
   ok: true;
   surfaces: number;
   tests: number;
   coats: number;
+  photos: number;
   entries: number;
-} {
-  const file = readBy(referring, input);
+}
+
+/** Reads a job file: its shape, and that everything in it points at something in it. Throws `UnusableInput`. */
+export const readJobFile = (input: unknown): JobFile => readBy(referring, input);
+
+/** Checks a job file as `readJobFile` reads it, and counts what it holds. Throws `UnusableInput`. */
+export function checkJobFile(input: unknown): JobFileCounts {
+  const file = readJobFile(input);
   return {
     ok: true,
     surfaces: file.surfaces.length,
     tests: file.tests.length,
-    coats: file.coats.length,
+    coats: file.work.filter((w) => w.productId !== null).length,
+    photos: file.photos.length,
     entries: file.ledger.length,
   };
 }
 
+type Rows = Exclude<keyof typeof recordRows, 'products'>;
+/** Which field of which rows names a row of another kind. */
+const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
+  ['surfaces', 'roomId', 'rooms'],
+  ['tests', 'surfaceId', 'surfaces'],
+  ['tests', 'corrects', 'tests'],
+  ['findings', 'surfaceId', 'surfaces'],
+  ['choices', 'surfaceId', 'surfaces'],
+  ['work', 'surfaceId', 'surfaces'],
+  ['work', 'corrects', 'work'],
+  ['readings', 'roomId', 'rooms'],
+  ['series', 'roomId', 'rooms'],
+  ['holds', 'surfaceId', 'surfaces'],
+  ['holds', 'releases', 'holds'],
+  ['troubles', 'surfaceId', 'surfaces'],
+  ['followUps', 'surfaceId', 'surfaces'],
+  ['trials', 'surfaceId', 'surfaces'],
+  ['trialActs', 'trialId', 'trials'],
+  ['trialActs', 'corrects', 'trialActs'],
+  ['agreements', 'documentId', 'documents'],
+  ['photos', 'roomId', 'rooms'],
+  ['photos', 'surfaceId', 'surfaces'],
+  ['photos', 'testId', 'tests'],
+];
+
 const referring = jobFileSchema.superRefine((file, context) => {
-  const missing = (path: (string | number)[], what: string) =>
-    context.addIssue({ code: 'custom', path, message: `names a ${what} that is not in the file` });
-  const rooms = new Set(file.rooms.map((r) => r.id));
-  const surfaces = new Set(file.surfaces.map((s) => s.id));
-  file.surfaces.forEach((s, i) => {
-    if (!rooms.has(s.roomId)) missing(['surfaces', i, 'roomId'], 'room');
-  });
-  file.tests.forEach((t, i) => {
-    if (!surfaces.has(t.surfaceId)) missing(['tests', i, 'surfaceId'], 'surface');
-  });
-  file.coats.forEach((c, i) => {
-    if (!surfaces.has(c.surfaceId)) missing(['coats', i, 'surfaceId'], 'surface');
+  const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
+  const rowsOf = (kind: Rows) => file[kind] as readonly ({ id: string } & Record<string, unknown>)[];
+  const ids = new Map<Rows, Set<string>>();
+  for (const kind of Object.keys(recordRows) as (Rows | 'products')[]) {
+    if (kind === 'products') continue;
+    const seen = new Set<string>();
+    rowsOf(kind).forEach((row, i) => {
+      if (seen.has(row.id)) fault([kind, i, 'id'], 'stands in the file twice');
+      seen.add(row.id);
+    });
+    ids.set(kind, seen);
+  }
+  for (const [from, field, to] of POINTS)
+    rowsOf(from).forEach((row, i) => {
+      const named = row[field];
+      if (typeof named === 'string' && !ids.get(to)!.has(named))
+        fault([from, i, field], `names something that is not in the file (${to})`);
+    });
+  file.ledger.forEach((entry, i) => {
+    if (entry.jobId !== file.job.id) fault(['ledger', i, 'jobId'], 'is of another job');
   });
 });
-
-/** Recomputes the hash chain of a job file and names the first broken entry. Only the ledger has to be readable. */
-export function verifyJobFile(input: unknown): ChainCheck {
-  const { ledger } = readBy(z.looseObject({ ledger: z.array(entry) }), input);
-  return checkChain(ledger);
-}
 
 /** The JSON Schema of a job file, for other programs. */
 export function jobFileJsonSchema(): unknown {

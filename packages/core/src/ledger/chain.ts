@@ -36,8 +36,9 @@ export function chained(body: EntryBody, previousHash: string): Entry {
   return { ...open, hash: hashOf(open) };
 }
 
+/** Whether a record stands; `brokenAt` is the number of the first entry that does not, null where an entry is wanting. */
 export type ChainCheck =
-  { whole: true; entries: number } | { whole: false; entries: number; brokenAt: number; why: string };
+  { whole: true; entries: number } | { whole: false; entries: number; brokenAt: number | null; why: string };
 
 /** Recomputes a chain from its start and names the first entry that does not stand. */
 export function checkChain(entries: readonly Entry[]): ChainCheck {

@@ -1,0 +1,88 @@
+import { once } from 'node:events';
+import { Controller, Get, Header, Param, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
+import { strToU8, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate';
+import { JOB_FILE_TYPE, verifyJobFile, type ChainCheck, type JobFile } from '@rustic/core';
+import { PhotoEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Access } from '../people/access.ts';
+import { ForPriceReaders } from '../people/roles.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+import { JOB_IN_ZIP, photoInZip } from './zipNames.ts';
+import { wholeJob } from './wholeJob.ts';
+
+/** A whole job as a file that another program, another firm or the command line can read and verify. */
+@ApiTags('ledger')
+@Controller('api/jobs/:id')
+export class JobExportController {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly access: Access,
+  ) {}
+
+  /** The chain recomputed, and every test, log, reading and photo held against the entry that witnesses it. */
+  @Get('ledger/check')
+  async check(@Sender() who: Who, @Param('id') id: string): Promise<ChainCheck> {
+    return verifyJobFile(await wholeJob(this.writes.reading(who), this.ledger, id));
+  }
+
+  @ForPriceReaders()
+  @Get('file')
+  @Header('Content-Type', `${JOB_FILE_TYPE}; charset=utf-8`)
+  @Header('Content-Disposition', 'attachment; filename="job.rustic-ledger.json"')
+  async file(@Sender() who: Who, @Param('id') id: string): Promise<JobFile> {
+    return this.taken(this.writes.reading(who), id);
+  }
+
+  /** The same with its photos. They are read one by one as they are sent: a job of a thousand takes no more memory than one. */
+  @ForPriceReaders()
+  @Get('file.zip')
+  async zip(@Sender() who: Who, @Param('id') id: string, @Res() response: Response): Promise<void> {
+    const scope = this.writes.reading(who);
+    const file = await this.taken(scope, id);
+    response.setHeader('Content-Disposition', 'attachment; filename="job.rustic-ledger.zip"');
+    response.type('application/zip');
+    const zip = new Zip((error, chunk, final) => {
+      if (error) response.destroy(error);
+      else response.write(chunk);
+      if (final) response.end();
+    });
+    const put = async (entry: ZipInputFile & { push(data: Uint8Array, final: boolean): void }, bytes: Uint8Array) => {
+      zip.add(entry);
+      entry.push(bytes, true);
+      if (response.writableNeedDrain) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+    };
+    await put(new ZipDeflate(JOB_IN_ZIP), strToU8(JSON.stringify(file)));
+    for (const { id: photoId } of file.photos) {
+      if (response.destroyed) return;
+      await put(new ZipPassThrough(photoInZip(photoId)), await this.picture(scope, photoId));
+    }
+    zip.end();
+  }
+
+  private async picture(scope: FirmScope, id: string): Promise<Uint8Array> {
+    const { content } = await scope.manager.findOneOrFail(PhotoEntity, {
+      where: { id, firmId: scope.who.firmId },
+      select: { id: true, content: true },
+    });
+    return content;
+  }
+
+  private async taken(scope: FirmScope, id: string): Promise<JobFile> {
+    const file = await wholeJob(scope, this.ledger, id);
+    const { firmId, personId, name: byName, now: at } = scope.who;
+    await this.access.note(scope.manager, {
+      firmId,
+      personId,
+      kind: 'exported',
+      detail: file.job.title,
+      byName,
+      at,
+    });
+    return file;
+  }
+}

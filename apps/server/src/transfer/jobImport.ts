@@ -1,0 +1,187 @@
+import {
+  ConflictException,
+  Controller,
+  Injectable,
+  PayloadTooLargeException,
+  Post,
+  Query,
+  Req,
+  type OnModuleDestroy,
+} from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { asProduct, SHIPPED_SHELF, type Entry, type InputFault, type JobFile, type Product } from '@rustic/core';
+import { IsUUID } from 'class-validator';
+import { Piscina } from 'piscina';
+import { v7 as uuid } from 'uuid';
+import { BusyTimeEntity } from '../database/calendarEntities.ts';
+import { JobEntity, LedgerEntryEntity, PersonEntity, PhotoEntity } from '../database/entities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { ProductEntity } from '../database/shelfEntities.ts';
+import { refusedWith } from '../http/refused.ts';
+import { readJob } from '../jobs/jobRecords.ts';
+import { surfaceView } from '../jobs/surfaceView.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { Access } from '../people/access.ts';
+import { Sender } from '../people/session.ts';
+import { planInputOf } from '../plans/planInput.ts';
+import { Writes } from '../writes/writes.service.ts';
+import type { ReadJob } from './jobRead.ts';
+import { JOB_TABLES, ROW_KINDS, tableRow } from './jobTables.ts';
+
+/** A whole job may not be larger than this as it is sent. */
+export const JOB_LIMIT_BYTES = 128 * 1024 * 1024;
+/** Rows that go to the database at once. */
+const BATCH = 200;
+
+export class JobImportQuery {
+  @IsUUID() id: string;
+}
+
+/** What an import did. Sent again, or a job that is here already: nothing is written twice. */
+export interface Imported {
+  jobId: string;
+  already: boolean;
+  entries: number;
+  photos: number;
+}
+
+/** Brings a whole job in: checked first, then written whole in one transaction, or not at all. */
+@Injectable()
+export class JobImport implements OnModuleDestroy {
+  private readonly pool = new Piscina({
+    filename: new URL('./jobRead.worker.js', import.meta.url).href,
+    minThreads: 0,
+    maxThreads: 1,
+    maxQueue: 4,
+    idleTimeout: 60_000,
+  });
+
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly access: Access,
+  ) {}
+
+  async onModuleDestroy(): Promise<void> {
+    await this.pool.destroy();
+  }
+
+  async bring(who: Who, { id }: JobImportQuery, sent: unknown): Promise<Imported> {
+    if (!Buffer.isBuffer(sent) || sent.length === 0) throw refusedWith([{ path: '$', message: 'is empty' }]);
+    if (sent.length > JOB_LIMIT_BYTES)
+      throw new PayloadTooLargeException({
+        code: 'too-large',
+        message: 'The file is over 128 MB. Nothing was written.',
+      });
+    const read = (await this.pool.run(new Uint8Array(sent))) as ReadJob | { faults: InputFault[] };
+    if ('faults' in read) throw refusedWith(read.faults);
+    const { file } = read;
+    const request = { head: file.ledger.at(-1)?.hash ?? '', job: file.job.id, of: sent.length };
+    return this.writes.once(who, id, request, async (scope) => {
+      const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
+      if (here) return this.already(scope, file);
+      await this.write(scope, read);
+      await this.opens(scope, file.job.id);
+      return { jobId: file.job.id, already: false, entries: file.ledger.length, photos: file.photos.length };
+    });
+  }
+
+  /** A job that is here: the file may hold nothing that is not. */
+  private async already(scope: FirmScope, { job, ledger }: JobFile): Promise<Imported> {
+    const ours = await this.ledger.entries(scope, job.id);
+    const at = ledger.findIndex((entry, i) => ours[i]?.hash !== entry.hash);
+    if (at === -1) return { jobId: job.id, already: true, entries: 0, photos: 0 };
+    throw new ConflictException({
+      code: 'differs',
+      message: ours[at]
+        ? `This job is here already, and its record parts from the file at entry ${at + 1}. Nothing was written; both stand as they are.`
+        : `This job is here already with ${ours.length} entries; the file goes on to ${ledger.length}. Nothing was written. Restore a backup to go to a later state.`,
+      yours: ledger[at],
+      theirs: ours[at] ?? null,
+    });
+  }
+
+  private async write(scope: FirmScope, { file, photos }: ReadJob): Promise<void> {
+    const { manager, who } = scope;
+    const { firmId } = who;
+    const owned = { firmId, jobId: file.job.id };
+    const job = tableRow(manager, JobEntity, file.job) as unknown as JobEntity;
+    await manager.insert(JobEntity, { ...job, crewIds: await this.crew(scope, job.crewIds), firmId } as never);
+    for (const kind of ROW_KINDS) {
+      const rows = (file[kind] as object[]).map((row) => ({ ...tableRow(manager, JOB_TABLES[kind], row), ...owned }));
+      if (kind === 'photos')
+        for (const row of rows as unknown as PhotoEntity[])
+          await manager.insert(PhotoEntity, { ...row, content: Buffer.from(photos.get(row.id)!) } as never);
+      else for (const some of batches(rows)) await manager.insert(JOB_TABLES[kind], some as never);
+    }
+    for (const some of batches(file.ledger as Entry[]))
+      await manager.insert(
+        LedgerEntryEntity,
+        some.map(({ by, ...rest }) => ({ ...rest, byName: by, firmId })) as never,
+      );
+    await this.products(scope, file.products);
+    await this.ledger.append(scope, {
+      jobId: file.job.id,
+      kind: 'job-brought-in',
+      subject: null,
+      at: who.now,
+      payload: { entries: file.ledger.length, head: file.ledger.at(-1)?.hash ?? null, photos: file.photos.length },
+    });
+    const noted = { firmId, personId: who.personId, byName: who.name, at: who.now };
+    await this.access.note(manager, { ...noted, kind: 'imported', detail: file.job.title });
+  }
+
+  /** Of the crew, those who are of this firm; of another firm's, everybody here who paints. */
+  private async crew(scope: FirmScope, ids: readonly string[]): Promise<string[]> {
+    const painters = (await scope.find(PersonEntity)).filter((p) => p.hours !== null && p.leftAt === null);
+    const ours = painters.filter((p) => ids.includes(p.id));
+    return (ours.length ? ours : painters).map((p) => p.id);
+  }
+
+  /** Sheets that are not known here are kept, but not put on the shelf; what is known here stands. */
+  private async products(scope: FirmScope, products: JobFile['products']): Promise<void> {
+    const known = new Set([
+      ...SHIPPED_SHELF.map((p) => p.id),
+      ...(await scope.find(ProductEntity)).map((p) => p.productId),
+    ]);
+    for (const { productId, sheet } of products.filter((p) => !known.has(p.productId)))
+      await scope.add(ProductEntity, {
+        id: uuid(),
+        productId,
+        sheet: asProduct({ ...(sheet as Product), id: productId }),
+        kept: false,
+      });
+  }
+
+  /** Opens the job as its pages will. What cannot be opened is not kept: the transaction ends with the fault. */
+  private async opens(scope: FirmScope, jobId: string): Promise<void> {
+    const { now } = scope.who;
+    try {
+      const records = await readJob(scope, jobId);
+      for (const surface of records.surfaces) surfaceView(records, surface, now);
+      const [people, busy] = await Promise.all([scope.find(PersonEntity), scope.find(BusyTimeEntity)]);
+      planInputOf(records, { people, busy, elsewhere: [] }, now);
+    } catch (error) {
+      throw refusedWith([{ path: '$', message: `cannot be opened as a job: ${(error as Error).message}` }]);
+    }
+  }
+}
+
+function batches<T>(rows: readonly T[]): T[][] {
+  const count = Math.ceil(rows.length / BATCH);
+  return Array.from({ length: count }, (_, i) => rows.slice(i * BATCH, (i + 1) * BATCH));
+}
+
+@ApiTags('ledger')
+@Controller('api/job-imports')
+export class JobImportController {
+  constructor(private readonly imports: JobImport) {}
+
+  @Post() bring(
+    @Sender() who: Who,
+    @Query() query: JobImportQuery,
+    @Req() request: { body: unknown },
+  ): Promise<Imported> {
+    return this.imports.bring(who, query, request.body);
+  }
+}
