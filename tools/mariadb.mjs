@@ -139,9 +139,9 @@ function secretOf(folder) {
 
 /**
  * Starts a MariaDB of our own on loopback, its files in `folder`, and answers with its address and a way to stop it.
- * It takes over after a crash and refuses a folder that somebody else holds.
+ * It takes over after a crash and refuses a folder that somebody else holds. `options` are the server's own, after ours.
  */
-export async function startMariadb(folder, { quick = false, port: asked = null } = {}) {
+export async function startMariadb(folder, { quick = false, port: asked = null, options = [] } = {}) {
   const program = fromDebian('mariadbd', 'mariadb-server');
   mkdirSync(folder, { recursive: true });
   if (isRoot() && reachableByAll(folder)) runQuiet('chown', ['mysql', folder]);
@@ -191,6 +191,7 @@ export async function startMariadb(folder, { quick = false, port: asked = null }
       '--max-connections=100',
       '--performance-schema=OFF',
       '--default-storage-engine=InnoDB',
+      ...options,
     ],
     { stdio: 'ignore', detached: true },
   );

@@ -128,7 +128,7 @@ test('the whole job leaves as a file that stands without this application', asyn
   await page.keyboard.press('g');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Whole job as a file' }).click(),
+    page.getByRole('link', { name: 'without (JSON)' }).click(),
   ]);
   const file: unknown = JSON.parse(await readFile(await download.path(), 'utf8'));
   const shape = checkJobFile(file);

@@ -28,6 +28,7 @@ import { StaffController } from './people/staff.controller.ts';
 import { Staff } from './people/staff.ts';
 import { FirmPlanController, Plans, PlansController } from './plans/plans.ts';
 import { Pricing, PricingController } from './pricing/pricing.ts';
+import { Retention, RetentionController } from './retention/retention.ts';
 import { Rules, RulesController } from './rules/rules.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
 import { Shelf } from './shelf/shelf.service.ts';
@@ -71,6 +72,7 @@ import { WritesModule } from './writes/writes.module.ts';
     PhotosController,
     PlansController,
     PricingController,
+    RetentionController,
     RulesController,
     ShelfController,
     ShoppingController,
@@ -100,6 +102,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Pricing,
     Printer,
     Quotes,
+    Retention,
     Rooms,
     Rules,
     RunSheet,

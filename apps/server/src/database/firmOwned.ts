@@ -1,4 +1,4 @@
-import { Column, PrimaryColumn } from 'typeorm';
+import { PrimaryColumn } from 'typeorm';
 
 /** Every table that belongs to a firm carries its id, and a row is known by both: a job may stand at two firms; see FirmScope, the only way to query them. */
 export abstract class FirmOwned {

@@ -23,6 +23,8 @@ const AWAY = [
   'ER_SERVER_SHUTDOWN',
   'ER_CON_COUNT_ERROR',
 ];
+/** No room is left where the database keeps its files. */
+const FULL = ['ER_RECORD_FILE_FULL', 'ER_DISK_FULL', 'ER_ERROR_ON_WRITE'];
 const CODES: Record<number, string> = {
   400: 'invalid',
   401: 'signed-out',
@@ -78,6 +80,15 @@ export class ErrorsFilter implements ExceptionFilter {
         code: 'database-away',
         message:
           'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.',
+      };
+    }
+    if (driver?.code && FULL.includes(driver.code)) {
+      this.log.error({ requestId, code: driver.code }, 'no room left');
+      return {
+        status: 507,
+        code: 'no-room',
+        message:
+          'There is no room left where the record is kept. Nothing of this was written; it stays on your device and goes when there is room. Tell whoever looks after the server.',
       };
     }
     const raised = error as { status?: number; statusCode?: number; type?: string } | null;

@@ -5,6 +5,7 @@ import { useReadingsFileMutation } from '../store/planApi.ts';
 import type { PlanPage } from '../store/types.ts';
 import { AirFigure, RoomChoice } from './airFields.tsx';
 import { figureIn } from './figureIn.ts';
+import { nowText } from '../offline/clock.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
@@ -24,7 +25,7 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
           id: newId(),
           temperatureC: figureIn(t),
           relativeHumidityPct: figureIn(rh),
-          at: new Date().toISOString(),
+          at: nowText(),
         }).then((sent) => {
           if (!('error' in sent)) onDone();
         });

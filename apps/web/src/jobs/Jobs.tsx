@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Act } from '../page/Act.tsx';
+import { useMay } from '../people/useMay.ts';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
@@ -8,6 +9,7 @@ import { newId, useAddJobMutation, useJobsQuery, useSessionQuery } from '../stor
 import type { Job, JobBrief } from '../store/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
+import { BringIn } from './BringIn.tsx';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -21,7 +23,8 @@ const ORDER: Job['status'][] = ['active', 'planned', 'quoted', 'walk-round', 'af
 export default function Jobs() {
   const { data, error, refetch } = useJobsQuery();
   const { data: session } = useSessionQuery();
-  const [adding, setAdding] = useState(false);
+  const may = useMay();
+  const [adding, setAdding] = useState<'new' | 'file' | null>(null);
   if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
   const jobs = [...data].sort((a, b) => ORDER.indexOf(a.status) - ORDER.indexOf(b.status));
   const { currency } = session.firm;
@@ -31,7 +34,14 @@ export default function Jobs() {
       title="Jobs"
       above={session.firm.name}
       notes={notes}
-      acts={<Act letter="n" words="New job" main onAct={() => setAdding(!adding)} />}
+      acts={
+        may.make && (
+          <>
+            <Act letter="n" words="New job" main onAct={() => setAdding(adding === 'new' ? null : 'new')} />
+            <Act letter="b" words="Bring in" onAct={() => setAdding(adding === 'file' ? null : 'file')} />
+          </>
+        )
+      }
       footing={
         <>
           <Total words="jobs" figure={jobs.length} />
@@ -50,7 +60,8 @@ export default function Jobs() {
         </>
       }
     >
-      {adding && <JobForm onDone={() => setAdding(false)} />}
+      {adding === 'new' && <JobForm onDone={() => setAdding(null)} />}
+      {adding === 'file' && <BringIn onDone={() => setAdding(null)} />}
       {jobs.length === 0 && !adding && (
         <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>
       )}

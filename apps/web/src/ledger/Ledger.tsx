@@ -39,10 +39,13 @@ export default function Ledger() {
           <RecordFiles jobId={jobId} />
           <a
             className="inline-flex min-h-[44px] items-center rounded border border-ink bg-leaf px-4 font-semibold wide:min-h-[36px]"
-            href={`/api/jobs/${jobId}/file`}
+            href={`/api/jobs/${jobId}/file.zip`}
             download
           >
-            Whole job as a file
+            Whole job with photos (zip)
+          </a>
+          <a className="underline max-wide:hidden" href={`/api/jobs/${jobId}/file`} download>
+            without (JSON)
           </a>
         </>
       }

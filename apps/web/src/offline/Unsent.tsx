@@ -3,7 +3,8 @@ import { useLocation } from 'react-router';
 import { Page } from '../page/Page.tsx';
 import { newId, useSessionQuery } from '../store/api.ts';
 import { useSignal } from '../store/store.ts';
-import { sayTime } from '../words/time.ts';
+import { sayLength, sayTime } from '../words/time.ts';
+import { clockAhead, putRight } from './clock.ts';
 import { leaveDevice } from './leaveDevice.ts';
 import { outbox, type Kept } from './outbox.ts';
 import { sendKept } from './sender.ts';
@@ -100,6 +101,11 @@ function Refusal({ kept }: { kept: KeptBrief }) {
       const body = { ...(JSON.parse(k.body as string) as object), id, corrects: theirs!.id };
       return outbox.replace(k, { id, body: JSON.stringify(body) });
     });
+  const wrongBy = clockWrongBy(kept);
+  const atTheRightTime = () =>
+    act((k) =>
+      outbox.replace(k, { id: k.id, body: JSON.stringify(putRight(JSON.parse(k.body as string) as object, wrongBy!)) }),
+    );
   return (
     <li className="border-b border-rule py-2">
       <p className="font-semibold">
@@ -111,6 +117,12 @@ function Refusal({ kept }: { kept: KeptBrief }) {
           {fault.path}: {fault.message}
         </p>
       ))}
+      {wrongBy !== null && (
+        <p>
+          This device's clock was {sayLength(Math.round(Math.abs(wrongBy) / 60_000))} {wrongBy > 0 ? 'ahead' : 'behind'}{' '}
+          when it was written down.
+        </p>
+      )}
       {theirs && (
         <div className="my-1 grid gap-3 text-sm wide:grid-cols-2">
           <Side words="Yours" said={kept.body} />
@@ -126,6 +138,16 @@ function Refusal({ kept }: { kept: KeptBrief }) {
             onClick={() => void asCorrection()}
           >
             Keep both: mine as a correction
+          </button>
+        )}
+        {wrongBy !== null && (
+          <button
+            type="button"
+            disabled={busy}
+            className="min-h-[44px] rounded bg-ink px-4 font-semibold text-onink"
+            onClick={() => void atTheRightTime()}
+          >
+            Send it with the time put right
           </button>
         )}
         <button
@@ -147,6 +169,12 @@ function Refusal({ kept }: { kept: KeptBrief }) {
       </div>
     </li>
   );
+}
+
+/** By how much the clock was wrong when a write was noted that was refused for its time; null where that is not why. */
+function clockWrongBy({ body, refused, ahead = 0 }: KeptBrief): number | null {
+  const forItsTime = refused?.errors?.some((fault) => fault.message.includes('ahead of the clock')) ?? false;
+  return forItsTime && body !== null && clockAhead() !== ahead ? clockAhead() - ahead : null;
 }
 
 const SHOWN: [key: string, words: string][] = [

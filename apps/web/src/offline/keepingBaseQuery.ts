@@ -1,6 +1,7 @@
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError, FetchBaseQueryMeta } from '@reduxjs/toolkit/query';
 import { outbox } from './outbox.ts';
 import { outcomeOf } from './sender.ts';
+import { clockAhead, nowText } from './clock.ts';
 
 /** A request; with `keeps` it is a write that must not be lost: kept on this device until the server has it. */
 export type Request = FetchArgs & {
@@ -44,7 +45,8 @@ function keep(request: FetchArgs, words: string, who: { id: string; name: string
     id: String((params ?? (body as Record<string, unknown> | null))?.['id'] ?? ''),
     personId: who.id,
     by: who.name,
-    at: new Date().toISOString(),
+    at: nowText(),
+    ahead: clockAhead(),
     words,
     method: request.method ?? 'POST',
     path: `/api/${url}${search}`,

@@ -9,6 +9,8 @@ export interface Kept {
   personId: string;
   by: string;
   at: string;
+  /** By how many ms this device's clock was known to be ahead then. */
+  ahead?: number;
   /** What it is, for whoever looks at what is not sent yet. */
   words: string;
   method: string;

@@ -1,11 +1,12 @@
 import { outbox, type Kept } from './outbox.ts';
 import type { Refusal } from '../store/types.ts';
+import { heardClock } from './clock.ts';
 
 /** What became of a write: with the server, refused by it, or still here. */
 export type Outcome = { sent: true; answer: unknown } | { sent: false; refusal: Refusal; status: number } | null;
 
 /** No answer, or one that says "later": it is tried again. */
-const LATER = [0, 408, 425, 429, 500, 502, 503, 504];
+const LATER = [0, 408, 425, 429, 500, 502, 503, 504, 507];
 const FIRST_WAIT_MS = 3_000;
 const LONGEST_WAIT_MS = 60_000;
 const ANSWER_MS = 20_000;
@@ -100,6 +101,7 @@ async function send({ path, method, body, type }: Kept): Promise<Outcome> {
       headers: { 'content-type': type },
       signal: AbortSignal.timeout(ANSWER_MS),
     });
+    heardClock(response.headers.get('date'));
     if (LATER.includes(response.status) || response.status === 401) return null;
     const answer: unknown = await response.json().catch(() => null);
     if (response.ok) return { sent: true, answer };

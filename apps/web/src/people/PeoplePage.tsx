@@ -4,6 +4,7 @@ import { useSessionQuery } from '../store/api.ts';
 import { usePeopleQuery } from '../store/peopleApi.ts';
 import { sayTime } from '../words/time.ts';
 import { Invite } from './Invite.tsx';
+import { Kept } from './Kept.tsx';
 import { PersonLine } from './PersonLine.tsx';
 import { ACCESS_WORDS } from './roleWords.ts';
 import { Visits } from './Visits.tsx';
@@ -31,6 +32,14 @@ export default function PeoplePage() {
           n: 3,
           text: 'Setting up, packing up and the way between jobs shorten each day on the plan. On a holiday nobody works.',
         },
+        ...(owner
+          ? [
+              {
+                n: 4,
+                text: 'Tests, coats, decisions and signatures are kept for good: the ledger is never thinned. Of a photo that is let go its entry and its hash stay.',
+              },
+            ]
+          : []),
       ]}
       footing={
         <>
@@ -47,6 +56,7 @@ export default function PeoplePage() {
       </ul>
       {owner && data.invitations && <Invite open={data.invitations} />}
       <Visits planning={data.planning} owner={owner} />
+      {owner && <Kept />}
       {data.access && (
         <details className="mt-6">
           <summary className="min-h-[44px] cursor-pointer font-serif text-[18px] font-semibold">Who came in</summary>

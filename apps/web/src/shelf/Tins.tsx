@@ -5,6 +5,7 @@ import { newId } from '../store/api.ts';
 import { useAddTinMutation, useChangeTinMutation } from '../store/shelfApi.ts';
 import type { KeptProduct, Tin } from '../store/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
+import { nowText } from '../offline/clock.ts';
 
 const litres = (text: string) => Number(text.trim().replace(',', '.'));
 
@@ -39,7 +40,7 @@ function TinLine({ tin }: { tin: Tin }) {
   const [change, { isLoading, error }] = useChangeTinMutation();
   const send = async (event: FormEvent) => {
     event.preventDefault();
-    const now = new Date().toISOString();
+    const now = nowText();
     const sent = await change({
       tinId: tin.id,
       id: newId(),
@@ -86,7 +87,7 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
   const [add, { isLoading, error }] = useAddTinMutation();
   const send = async (event: FormEvent) => {
     event.preventDefault();
-    const openedAt = opened ? new Date().toISOString() : null;
+    const openedAt = opened ? nowText() : null;
     const sent = await add({
       id: newId(),
       productId: product.id,

@@ -1,4 +1,5 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { heardClock } from '../offline/clock.ts';
 import { keeping, type Unsent } from '../offline/keepingBaseQuery.ts';
 import { heard, shownFromKept } from '../offline/signal.ts';
 import { v7 as uuid } from 'uuid';
@@ -71,7 +72,10 @@ const tellingBaseQuery: typeof plainBaseQuery = async (args, told, extra) => {
   const response = answer.meta?.response;
   const keptAt = response?.headers.get(KEPT_AT);
   if (keptAt) told.dispatch(shownFromKept(keptAt));
-  else if (response) told.dispatch(heard());
+  else if (response) {
+    heardClock(response.headers.get('date'));
+    told.dispatch(heard());
+  }
   return answer;
 };
 
@@ -171,6 +175,15 @@ export const api = createApi({
         headers: { 'content-type': 'application/octet-stream' },
       }),
       invalidatesTags: ['Job', 'Surface', 'Ledger'],
+    }),
+    bringJobIn: build.mutation<{ jobId: string; already: boolean }, { id: string; file: Blob }>({
+      query: ({ id, file }) => ({
+        url: `job-imports?id=${id}`,
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': 'application/zip' },
+      }),
+      invalidatesTags: ['Job', 'Surface', 'Ledger', 'Trial'],
     }),
     trials: build.query<TrialBrief[], void>({ query: () => 'trials', providesTags: ['Trial'] }),
     trial: build.query<Trial, string>({ query: (id) => `trials/${id}`, providesTags: ['Trial'] }),
@@ -306,6 +319,7 @@ export const {
   useChangeRoomMutation,
   useConcludeTrialMutation,
   useDesignTrialMutation,
+  useBringJobInMutation,
   useKeepPhotoMutation,
   useLayTrialMutation,
   useLookAtCellMutation,

@@ -13,6 +13,15 @@ export interface Planning {
   travelMin?: number;
   holidays?: string[];
 }
+/** How long the firm keeps what it need not keep for ever; null: for ever. */
+export interface Retention {
+  accessMonths?: number | null;
+  photoYears?: number | null;
+}
+export interface LetGo {
+  notes: number;
+  photos: number;
+}
 export interface StaffPerson {
   id: string;
   name: string;
@@ -80,6 +89,17 @@ const peopleApi = api.injectEndpoints({
       query: (body) => ({ url: 'firm/planning', method: 'PUT', body: { id: newId(), ...body } }),
       invalidatesTags: ['People', 'Plan'],
     }),
+    retention: build.query<{ rule: Retention; would: LetGo }, Retention>({
+      query: ({ accessMonths, photoYears }) => ({
+        url: 'firm/retention',
+        params: { ...(accessMonths && { accessMonths }), ...(photoYears && { photoYears }) },
+      }),
+      providesTags: ['People'],
+    }),
+    setRetention: build.mutation<LetGo, Retention>({
+      query: (body) => ({ url: 'firm/retention', method: 'PUT', body: { id: newId(), ...body } }),
+      invalidatesTags: ['People', 'Job', 'Surface', 'Ledger'],
+    }),
     invitation: build.query<Invited, string>({ query: (token) => `invitations/${token}` }),
     join: build.mutation<Session, { token: string; id: string; password: string }>({
       query: ({ token, ...body }) => ({ url: `invitations/${token}`, method: 'POST', body }),
@@ -98,6 +118,8 @@ export const {
   useSignOutEverywhereMutation,
   useChangePasswordMutation,
   useSetPlanningMutation,
+  useRetentionQuery,
+  useSetRetentionMutation,
   useInvitationQuery,
   useJoinMutation,
 } = peopleApi;

@@ -7,6 +7,7 @@ import { newId, useNoteFindingMutation } from '../store/api.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
 import { changesIn } from '../words/changes.ts';
 import { sayTime } from '../words/time.ts';
+import { nowText } from '../offline/clock.ts';
 
 /** What sanding and washing bring out most often. */
 const USUAL: Condition[] = [
@@ -31,7 +32,7 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
   const [note, setNote] = useState('');
   const [send, { isLoading, error }] = useNoteFindingMutation();
   const record = async () => {
-    const sent = await send({ surfaceId, id, at: new Date().toISOString(), conditions, note: note.trim() });
+    const sent = await send({ surfaceId, id, at: nowText(), conditions, note: note.trim() });
     if (!('error' in sent)) onDone();
   };
   return (

@@ -20,6 +20,7 @@ import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
+import { nowText } from '../offline/clock.ts';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
@@ -52,7 +53,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
     const sent = await record({
       surfaceId,
       id,
-      at: new Date().toISOString(),
+      at: nowText(),
       test,
       ...(mark ? { mark } : {}),
       ...(corrects ? { corrects: corrects.id, note } : {}),

@@ -22,6 +22,7 @@ import { reasonsOf } from './reasons.ts';
 import { WayBack } from './WayBack.tsx';
 import { WhatGoesOn } from './WhatGoesOn.tsx';
 import { WhatIsThere } from './WhatIsThere.tsx';
+import { now } from '../offline/clock.ts';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {
@@ -175,7 +176,7 @@ const saidOf = (log: WorkLog): Corrected['said'] => ({
   helper: log.helper ?? '',
   note: log.note,
   instead: log.instead ?? '',
-  minutesAgo: String(Math.max(0, Math.round((Date.now() - Date.parse(log.endedAt)) / 60_000))),
+  minutesAgo: String(Math.max(0, Math.round((now() - Date.parse(log.endedAt)) / 60_000))),
 });
 
 function SectionColumn({ data, answer }: { data: SurfaceData; answer: WhatIfAnswer | undefined }) {

@@ -11,6 +11,7 @@ import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
 import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
 import { ScanTin } from './ScanTin.tsx';
+import { now } from '../offline/clock.ts';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -47,7 +48,7 @@ export function LogWork({
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
   const send = () =>
-    void log({ jobId: line.jobId, ...logSent(line, said, id, Date.now(), corrects?.id) }).then((sent) => {
+    void log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) }).then((sent) => {
       if (!('error' in sent)) onLogged?.(plan.id);
     });
   if (logged)

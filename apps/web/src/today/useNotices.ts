@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { TodayLine } from '../store/types.ts';
+import { now as clockNow } from '../offline/clock.ts';
 
 /** A coat that closes is told of so long before. */
 const BEFORE_CLOSING_MIN = 60;
@@ -44,7 +45,7 @@ export function useNotices(lines: readonly TodayLine[]) {
   const [may, setMay] = useState<NotificationPermission>(supported ? Notification.permission : 'denied');
   useEffect(() => {
     if (may !== 'granted') return;
-    const now = Date.now() / 60_000;
+    const now = clockNow() / 60_000;
     const timers = noticesOf(lines, now).map((n) => setTimeout(() => void show(n), (n.at - now) * 60_000));
     return () => timers.forEach(clearTimeout);
   }, [lines, may]);

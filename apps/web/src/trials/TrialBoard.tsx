@@ -32,6 +32,7 @@ import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
 import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
+import { nowText } from '../offline/clock.ts';
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {
@@ -46,8 +47,7 @@ function Board({ trial }: { trial: Trial }) {
   const [cell, setCell] = useState<string | null>(null);
   const [lay, laying] = useLayTrialMutation();
   const { ranking, progress, failed, stop } = useRanking(trial.design, trial.cells, looks);
-  const laid = (kind: 'primed' | 'topcoated') =>
-    void lay({ trialId: trial.id, id: newId(), kind, at: new Date().toISOString() });
+  const laid = (kind: 'primed' | 'topcoated') => void lay({ trialId: trial.id, id: newId(), kind, at: nowText() });
   const next = [...trial.due].sort((a, b) => a.due.localeCompare(b.due))[0];
   return (
     <Page
@@ -185,7 +185,7 @@ function LookAt({
       id: newId(),
       cell,
       part,
-      at: new Date().toISOString(),
+      at: nowText(),
       test: { kind, ...result, ...(plane && kind !== 'test-patch' ? { plane } : {}) },
     });
   const result =

@@ -6,6 +6,7 @@ import type { Photo, TestRow } from '../store/types.ts';
 import { sayTest } from '../surface/reasons.ts';
 import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
+import { nowText } from '../offline/clock.ts';
 
 interface Props {
   jobId: string;
@@ -34,7 +35,7 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
       told: {
         id: newId(),
         roomId,
-        at: new Date().toISOString(),
+        at: nowText(),
         ...(surfaceId ? { surfaceId } : {}),
         ...(testId ? { testId } : {}),
         ...(mark ? { wall: String(mark.wall), x: String(mark.x), y: String(mark.y) } : {}),

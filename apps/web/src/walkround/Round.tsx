@@ -8,6 +8,7 @@ import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useS
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTest } from '../surface/reasons.ts';
 import { stopsOf, type RoundStop } from './stops.ts';
+import { nowText } from '../offline/clock.ts';
 
 /** A round counts what was read since about the last season. */
 const THIS_SEASON_MS = 150 * 86_400_000;
@@ -129,7 +130,7 @@ function LookHere({ stop: { place, surface } }: { stop: RoundStop }) {
   const [record, tested] = useRecordTestMutation();
   const [find, found] = useNoteFindingMutation();
   const [value, setValue] = useState('');
-  const at = () => new Date().toISOString();
+  const at = () => nowText();
   const send = (kind: TestKind, result: { result?: string; value?: number }) =>
     void record({ surfaceId: surface.id, id: newId(), at: at(), test: { kind, place: place.words, ...result } });
   const flag = (condition: Condition) =>

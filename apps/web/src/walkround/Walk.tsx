@@ -24,6 +24,7 @@ import { capital, sayPercent, sayRoundMoney, sayWorth } from '../words/figures.t
 import { AddPhoto, Photos } from './Photos.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
+import { nowText } from '../offline/clock.ts';
 
 const RUB: TestKind = 'spirit-rub';
 
@@ -122,7 +123,7 @@ function Stop({
     const sent = await record({
       surfaceId: surface.id,
       id,
-      at: new Date().toISOString(),
+      at: nowText(),
       test,
       ...(place ? { mark: place } : {}),
     });

@@ -18,6 +18,7 @@ import { sayDate, sayTime } from './time.ts';
 export const ENTRY_WORDS: Record<string, string> = {
   'job-opened': 'job opened',
   'job-changed': 'job changed',
+  'job-brought-in': 'brought in',
   'room-added': 'room added',
   'room-changed': 'room changed',
   'surface-added': 'surface added',
@@ -30,6 +31,7 @@ export const ENTRY_WORDS: Record<string, string> = {
   'test-corrected': 'test corrected',
   'found-while-working': 'found while working',
   'photo-kept': 'photo kept',
+  'photo-let-go': 'photo let go',
   'system-chosen': 'system settled',
   'system-overridden': 'signed for',
   'rules-changed': 'house rules',

@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon';
+import { now as clockNow, nowText } from '../offline/clock.ts';
 
 /** The zone in which times are said: the firm's. Set once it is known. */
 let zone = 'local';
@@ -33,7 +34,7 @@ function spell(time: DateTime, format: string): string {
 }
 
 /** Thu 16:40; with the date where it lies more than six days away. */
-export function sayTime(when: string | number, now: string | number = new Date().toISOString()): string {
+export function sayTime(when: string | number, now: string | number = nowText()): string {
   const time = at(when);
   const days = Math.abs(time.toMillis() - at(now).toMillis()) / 86_400_000;
   if (days > 300) return spell(time, 'd LLL yyyy');
@@ -95,4 +96,4 @@ export const localDay = (when: string) => at(when).toISODate()!;
 export const instantOf = (day: string, hour: string, timeZone: string) =>
   DateTime.fromISO(`${day}T${hour}`, { zone: timeZone }).toISO({ suppressMilliseconds: true }) ?? '';
 
-export const nowMinute = () => Math.floor(Date.now() / 60_000);
+export const nowMinute = () => Math.floor(clockNow() / 60_000);

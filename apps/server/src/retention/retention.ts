@@ -1,0 +1,144 @@
+import {
+  Body,
+  Controller,
+  Get,
+  Injectable,
+  Logger,
+  Put,
+  Query,
+  type OnModuleDestroy,
+  type OnModuleInit,
+} from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import { IsInt, IsOptional, IsUUID, Max, Min } from 'class-validator';
+import { DateTime } from 'luxon';
+import { DataSource, In, LessThan } from 'typeorm';
+import { FirmEntity, JobEntity, PhotoEntity, WorkLogEntity, type Retention as Rule } from '../database/entities.ts';
+import { FirmScope, type Who } from '../database/firmScope.ts';
+import { AccessNoteEntity } from '../database/peopleEntities.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
+import { ForOwners } from '../people/roles.ts';
+import { Sender } from '../people/session.ts';
+import { Writes } from '../writes/writes.service.ts';
+
+class Terms {
+  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(600) accessMonths?: number | null;
+  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(100) photoYears?: number | null;
+}
+export class RetentionQuery extends Terms {}
+export class RetentionBody extends Terms {
+  @IsUUID() id: string;
+}
+
+/** How much a rule lets go at a moment. */
+export interface LetGo {
+  notes: number;
+  photos: number;
+}
+
+const EVERY_MS = 6 * 3_600_000;
+
+/**
+ * Lets go of what a firm no longer wants to keep: notes of who came in, and photos of jobs long handed over. The
+ * record itself is never thinned: of a photo its entry with its hash stays, and another says that it was let go.
+ */
+@Injectable()
+export class Retention implements OnModuleInit, OnModuleDestroy {
+  private readonly log = new Logger('retention');
+  private timer: NodeJS.Timeout | null = null;
+
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly database: DataSource,
+  ) {}
+
+  onModuleInit(): void {
+    this.timer = setInterval(() => void this.sweep(new Date()), EVERY_MS).unref();
+  }
+  onModuleDestroy(): void {
+    if (this.timer) clearInterval(this.timer);
+  }
+
+  /** What the rule of now is, and what another would let go at once. */
+  async look(who: Who, asked: RetentionQuery): Promise<{ rule: Rule; would: LetGo }> {
+    const scope = this.writes.reading(who);
+    const { retention } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const { notes, photos } = await this.due(scope, { ...asked });
+    return { rule: retention, would: { notes, photos: photos.length } };
+  }
+
+  /** Keeps a rule, and acts by it at once. */
+  async set(who: Who, { id, accessMonths, photoYears }: RetentionBody): Promise<LetGo> {
+    const rule: Rule = { accessMonths: accessMonths ?? null, photoYears: photoYears ?? null };
+    return this.writes.once(who, id, rule, async (scope) => {
+      const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+      await scope.manager.save(FirmEntity, { ...firm, retention: rule });
+      return this.letGo(scope, rule);
+    });
+  }
+
+  /** Every firm by its own rule; two servers at it at once let nothing go twice. */
+  private async sweep(now: Date): Promise<void> {
+    try {
+      for (const { id: firmId, retention } of await this.database.manager.find(FirmEntity))
+        await this.database.transaction((manager) =>
+          this.letGo(new FirmScope(manager, { firmId, personId: '', name: 'The firm’s rule', now }), retention),
+        );
+    } catch (error) {
+      this.log.warn({ error: String(error) }, 'nothing was let go this time');
+    }
+  }
+
+  private async due({ manager, who }: FirmScope, { accessMonths, photoYears }: Rule) {
+    const before = (span: { months?: number; years?: number }) => DateTime.fromJSDate(who.now).minus(span).toJSDate();
+    const { firmId } = who;
+    const oldNotes = accessMonths ? { firmId, at: LessThan(before({ months: accessMonths })) } : null;
+    const notes = oldNotes ? await manager.countBy(AccessNoteEntity, oldNotes) : 0;
+    if (!photoYears) return { notes, oldNotes, photos: [] as PhotoEntity[] };
+    const over = await manager
+      .createQueryBuilder(JobEntity, 'j')
+      .select('j.id', 'id')
+      .innerJoin(WorkLogEntity, 'w', 'w.firm_id = j.firm_id AND w.job_id = j.id')
+      .where('j.firm_id = :firmId AND j.status = :over', { firmId, over: 'aftercare' })
+      .groupBy('j.id')
+      .having('MAX(w.ended_at) < :since', { since: before({ years: photoYears }) })
+      .getRawMany<{ id: string }>();
+    const photos = over.length
+      ? await manager.find(PhotoEntity, { where: { firmId, jobId: In(over.map((j) => j.id)) }, order: { id: 'ASC' } })
+      : [];
+    return { notes, oldNotes, photos };
+  }
+
+  private async letGo(scope: FirmScope, rule: Rule): Promise<LetGo> {
+    const { manager, who } = scope;
+    const { notes, oldNotes, photos } = await this.due(scope, rule);
+    if (oldNotes) await manager.delete(AccessNoteEntity, oldNotes);
+    for (const { id, jobId, roomId, surfaceId, hash } of photos) {
+      const gone = await manager.delete(PhotoEntity, { id, firmId: who.firmId });
+      if (!gone.affected) continue;
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'photo-let-go',
+        subject: surfaceId ?? roomId,
+        at: who.now,
+        payload: { photoId: id, hash, note: `kept for ${rule.photoYears} years after the last work` },
+      });
+    }
+    return { notes, photos: photos.length };
+  }
+}
+
+@ApiTags('people')
+@Controller('api/firm/retention')
+export class RetentionController {
+  constructor(private readonly retention: Retention) {}
+
+  @ForOwners() @Get() look(@Sender() who: Who, @Query() asked: RetentionQuery) {
+    return this.retention.look(who, asked);
+  }
+  @ForOwners() @Put() set(@Sender() who: Who, @Body() body: RetentionBody) {
+    return this.retention.set(who, body);
+  }
+}
