@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
 import { pageRow } from './benchPage.mjs';
+import { siteRows } from './benchSite.mjs';
 import { job as longJob, planRows } from './benchPlan.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
@@ -271,6 +272,7 @@ async function overHttp() {
   await pool.end();
   await server.stop();
   await database.stop();
+  rows.push(...(await siteRows(DEMO_PEOPLE, DEMO_PASSWORD)));
 }
 
 /** The entry script and every module it preloads. */

@@ -140,6 +140,8 @@ function secretOf(folder) {
 /**
  * Starts a MariaDB of our own on loopback, its files in `folder`, and answers with its address and a way to stop it.
  * It takes over after a crash and refuses a folder that somebody else holds. `options` are the server's own, after ours.
+ * @param {string} folder
+ * @param {{ quick?: boolean, port?: number | null, options?: string[] }} [how]
  */
 export async function startMariadb(folder, { quick = false, port: asked = null, options = [] } = {}) {
   const program = fromDebian('mariadbd', 'mariadb-server');

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
@@ -41,6 +42,8 @@ const policy = (inlineStyles: boolean) =>
     strictTransportSecurity: false,
   });
 
+const isFeed = (request: Pick<Request, 'path'>) => request.path === '/api/events';
+
 /** Puts the application together: policy, logs, sessions, the API, and the pages. */
 export async function makeApplication(): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: nestLogger, bodyParser: false });
@@ -57,6 +60,8 @@ export async function makeApplication(): Promise<NestExpressApplication> {
       autoLogging: { ignore: (request) => !request.url?.startsWith('/api') },
     }),
   );
+  // Signal is poor on site. The feed of what happens goes as it is: packed, it would wait for more.
+  app.use(compression({ filter: (request, response) => !isFeed(request) && compression.filter(request, response) }));
   app.use(cookieParser());
   app.use(sameOrigin);
   // A photo and a whole job come as they are; everything else is JSON.

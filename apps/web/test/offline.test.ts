@@ -14,6 +14,7 @@ Object.assign(globalThis, {
   document: { ...stage, visibilityState: 'visible' },
 });
 
+const { clockAhead, heardClock, now, putRight } = await import('../src/offline/clock.ts');
 const { outbox } = await import('../src/offline/outbox.ts');
 const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/offline/sender.ts');
 const { withUnsent } = await import('../src/offline/withUnsent.ts');
@@ -39,7 +40,8 @@ let told = 0;
 globalThis.fetch = (async (_path: string, { body }: { body: string }) => {
   if (server.away) throw new TypeError('no network');
   server.came.push((JSON.parse(body) as { id: string }).id);
-  return { ok: server.status < 300, status: server.status, json: async () => server.answer };
+  const headers = new Headers({ date: new Date().toUTCString() });
+  return { ok: server.status < 300, status: server.status, headers, json: async () => server.answer };
 }) as never;
 
 beforeEach(async () => {
@@ -235,5 +237,38 @@ describe('what is told of beforehand', () => {
       ['open-a', 1100],
       ['close-a', 1440],
     ]);
+  });
+});
+
+describe('a clock that is wrong', () => {
+  const device = Date.UTC(2027, 2, 5, 9, 0);
+  const says = (ms: number) => new Date(ms).toUTCString();
+  test('is known by what the server says, and what is noted is put right by it', () => {
+    const threeDays = 3 * 86_400_000;
+    heardClock(says(device - threeDays), device);
+    expect(clockAhead()).toBe(threeDays);
+    expect(Math.abs(now() - (Date.now() - threeDays))).toBeLessThan(1000);
+    heardClock(says(device + 3_600_000), device);
+    expect(clockAhead()).toBe(-3_600_000);
+    heardClock(says(device - 4_000), device);
+    expect(clockAhead()).toBe(0);
+  });
+  test('an answer without a time, or with nonsense, tells nothing', () => {
+    for (const date of [null, undefined, '', 'yesterday']) heardClock(date, device);
+    expect(clockAhead()).toBe(0);
+  });
+  test('moves the times of a write by the difference, and nothing else of it', () => {
+    const body = {
+      id: 'a',
+      startedAt: '2027-03-08T09:00:00+01:00',
+      endedAt: '2027-03-08T09:30:00Z',
+      note: 'at 9',
+      litres: 1,
+    };
+    expect(putRight(body, 3 * 86_400_000)).toEqual({
+      ...body,
+      startedAt: '2027-03-05T08:00:00.000Z',
+      endedAt: '2027-03-05T09:30:00.000Z',
+    });
   });
 });

@@ -29,6 +29,6 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
     synchronize: false,
     migrationsRun: false,
     connectTimeout: 5000,
-    extra: { connectionLimit: 12, waitForConnections: true, queueLimit: 200 },
+    extra: { connectionLimit: 12, waitForConnections: true, queueLimit: 1000 },
   };
 }

@@ -23,6 +23,8 @@ const AWAY = [
   'ER_SERVER_SHUTDOWN',
   'ER_CON_COUNT_ERROR',
 ];
+/** Said without a code, when more wait for the database than are let wait. */
+const TOO_MANY = 'Queue limit reached.';
 /** No room is left where the database keeps its files. */
 const FULL = ['ER_RECORD_FILE_FULL', 'ER_DISK_FULL', 'ER_ERROR_ON_WRITE'];
 const CODES: Record<number, string> = {
@@ -82,6 +84,12 @@ export class ErrorsFilter implements ExceptionFilter {
           'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.',
       };
     }
+    if (error instanceof Error && error.message.includes(TOO_MANY))
+      return {
+        status: 503,
+        code: 'busy',
+        message: 'More is asked than can be answered at once. Nothing was written. Try again in a moment.',
+      };
     if (driver?.code && FULL.includes(driver.code)) {
       this.log.error({ requestId, code: driver.code }, 'no room left');
       return {

@@ -164,7 +164,7 @@ export class Jobs {
   }
 
   /** Notes a reading within a write that is under way. */
-  async noteReading(scope: FirmScope, roomId: string, body: ReadingBody): Promise<unknown> {
+  async noteReading(scope: FirmScope, roomId: string, body: ReadingBody): Promise<AirReadingEntity> {
     const room = await scope.one(RoomEntity, roomId, 'room');
     const reading = await scope.add(AirReadingEntity, {
       ...body,

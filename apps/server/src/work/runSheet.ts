@@ -1,47 +1,77 @@
+import { createHash } from 'node:crypto';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, LessThan } from 'typeorm';
 import { JobEntity, SurfaceEntity } from '../database/entities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
-import type { Who } from '../database/firmScope.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { doneOn, standingOf, systemOf } from '../jobs/houseReading.ts';
 import { bindsAt, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
+import { withoutPrices } from '../people/prices.interceptor.ts';
 import { newestPlan, type PostedPlan } from '../plans/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { marksOf, Remembered, type Marks } from './sheetCache.ts';
 
 const DAY_MS = 86_400_000;
+/** Packed quickly rather than tightly: a sheet is good for a minute at most. */
+const PACKED = 3;
 /** Follow-ups are shown so long before they fall due. */
 const SOON_MS = 3 * DAY_MS;
+
+/** A run sheet as it is sent: JSON, packed once for everybody who asks for it. */
+export interface SaidSheet {
+  gzipped: Buffer;
+  etag: string;
+}
+interface Sheet {
+  whole: SaidSheet;
+  unpriced: SaidSheet;
+}
+/** A job's lines, as they stand in the text of a sheet. */
+interface SaidLines {
+  text: string;
+  unpriced: string;
+}
 
 /** The run sheet: every surface of every job under way, by the clock. */
 @Injectable()
 export class RunSheet {
+  private readonly sheets = new Remembered<Promise<Sheet>>();
+  /** The lines of each job as they are sent: a log on one leaves the others as they were. */
+  private readonly lines = new Remembered<SaidLines>();
+
   constructor(
     private readonly writes: Writes,
     private readonly trials: Trials,
   ) {}
 
-  async today(who: Who): Promise<unknown> {
+  async today(who: Who, prices: boolean): Promise<SaidSheet> {
     const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
-      (j) => j.status === 'active' || j.status === 'planned',
-    );
-    const all = await readJobs(scope, jobs);
-    const lines = await Promise.all(
-      all.map(async (records) => {
-        const posted = await newestPlan(scope, records.job.id);
-        return records.surfaces.filter((s) => !isLeftOut(s)).map((s) => lineOf(records, s, posted, who));
-      }),
-    );
+    const marks = await marksOf(scope);
+    const known = this.sheets.get(who.firmId, marks.whole);
+    const sheet = known ?? this.read(scope, marks);
+    if (!known) {
+      this.sheets.set(who.firmId, marks.whole, sheet);
+      // What failed is not remembered: whoever asks next tries again.
+      sheet.catch(() => this.sheets.forget(who.firmId, sheet));
+    }
+    const { whole, unpriced } = await sheet;
+    return prices ? whole : unpriced;
+  }
+
+  private async read(scope: FirmScope, marks: Marks): Promise<Sheet> {
+    const { who } = scope;
+    const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
+    const underWay = jobs.filter((j) => j.status === 'active' || j.status === 'planned');
+    const lines = await this.linesOf(scope, underWay, marks);
     const soon = new Date(who.now.getTime() + SOON_MS);
     const due = await scope.find(FollowUpEntity, { closedAt: IsNull(), dueAt: LessThan(soon) }, { dueAt: 'ASC' });
     const named = await scope.find(SurfaceEntity, { id: In(due.map((f) => f.surfaceId)) });
-    return {
-      now: who.now.toISOString(),
-      me: who.personId,
-      lines: lines.flat(),
-      checks: await this.trials.due(scope, await scope.find(JobEntity)),
+    const rest = JSON.stringify({
+      checks: await this.trials.due(scope, jobs),
       followUps: due.map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({
         id,
         jobId,
@@ -51,9 +81,45 @@ export class RunSheet {
         words,
         dueAt,
       })),
+    });
+    const now = JSON.stringify(who.now.toISOString());
+    const sheet = (texts: string[], after: string) =>
+      said(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
+    return {
+      whole: await sheet(
+        lines.map((l) => l.text),
+        rest,
+      ),
+      unpriced: await sheet(
+        lines.map((l) => l.unpriced),
+        unpricedText(rest),
+      ),
     };
   }
+
+  /** The lines of each job, as text; only those are made anew on whose job something happened. */
+  private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], marks: Marks): Promise<SaidLines[]> {
+    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, marks.ofJob(j.id))]));
+    const moved = jobs.filter((j) => known.get(j.id) === undefined);
+    for (const records of await readJobs(scope, moved)) {
+      const posted = await newestPlan(scope, records.job.id);
+      const ours = records.surfaces.filter((s) => !isLeftOut(s));
+      const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
+      const said = { text: text.slice(1, -1), unpriced: unpricedText(text).slice(1, -1) };
+      this.lines.set(records.job.id, marks.ofJob(records.job.id), said);
+      known.set(records.job.id, said);
+    }
+    return jobs.map((j) => known.get(j.id)!);
+  }
 }
+
+const packed = promisify(gzip);
+async function said(text: string): Promise<SaidSheet> {
+  const gzipped = await packed(text, { level: PACKED });
+  return { gzipped, etag: `"${createHash('sha256').update(gzipped).digest('base64url').slice(0, 27)}"` };
+}
+
+const unpricedText = (text: string) => JSON.stringify(withoutPrices(JSON.parse(text)));
 
 /** Where one surface stands, what comes next on it, and what a page needs to go on by itself while there is no signal. */
 function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan | null, who: Who) {

@@ -1,4 +1,4 @@
-import { Body, ConflictException, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
+import { Body, ConflictException, Controller, Get, Injectable, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
   airFault,
@@ -11,8 +11,9 @@ import {
   type RunLine,
   type WorkStep,
 } from '@rustic/core';
+import type { Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { AirReadingEntity, JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { minute, standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -21,8 +22,8 @@ import { isLeftOut } from '../jobs/leftOut.ts';
 import { bindsAt, readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
-import { Sender } from '../people/session.ts';
-import { ForHands } from '../people/roles.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
+import { ForHands, seesPrices } from '../people/roles.ts';
 import { Systems } from '../systems/systems.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { FollowUps } from './followUps.ts';
@@ -87,28 +88,27 @@ export class Work {
         payload: body,
       });
       if (corrected) await this.followUps.dropOf(scope, corrected.id);
-      await this.noteAir(scope, surface, body);
-      return { log, ...(await this.whatItChanges(scope, records, surface, step, log)) };
+      const found = log.withdrawn ? [] : outsideOf(records, surface, step, log);
+      await this.followUps.open(scope, log, found);
+      const reading = await this.noteAir(scope, surface, body);
+      const opens = await this.whatItChanges(scope, withLog(records, log, reading), surface, log);
+      return { log, warnings: found.map((f) => f.warning), ...opens } satisfies Told & { log: WorkLogEntity };
     });
   }
 
-  private async noteAir(scope: FirmScope, surface: SurfaceEntity, body: WorkBody): Promise<void> {
+  private async noteAir(scope: FirmScope, surface: SurfaceEntity, body: WorkBody): Promise<AirReadingEntity | null> {
     const { temperatureC, relativeHumidityPct, endedAt: at } = body;
-    if (temperatureC === undefined || relativeHumidityPct === undefined || body.withdrawn) return;
-    await this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at });
+    if (temperatureC === undefined || relativeHumidityPct === undefined || body.withdrawn) return null;
+    return this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at });
   }
 
-  /** What the log means at once, and the job's standing with it. */
+  /** What the log moves: the standing of the job, and when its surface opens. */
   private async whatItChanges(
     scope: FirmScope,
-    before: JobRecords,
+    records: JobRecords,
     surface: SurfaceEntity,
-    step: WorkStep,
     log: WorkLogEntity,
-  ): Promise<Told> {
-    const found = log.withdrawn ? [] : outsideOf(before, surface, step, log);
-    await this.followUps.open(scope, log, found);
-    const records = await readJob(scope, surface.jobId);
+  ): Promise<Omit<Told, 'warnings'>> {
     const ours = records.surfaces.filter((s) => !isLeftOut(s));
     const finished = ours.length > 0 && ours.every((s) => isFinished(records, s));
     const status = finished ? 'aftercare' : 'active';
@@ -116,8 +116,19 @@ export class Work {
     const { opensAt, lastEnd, last } = standingOf(records, surface, log.endedAt);
     const label = last?.plan.drying?.recoatMin ?? 0;
     const addedMin = opensAt === null || lastEnd === null || label === 0 ? 0 : Math.max(0, opensAt - lastEnd - label);
-    return { warnings: found.map((f) => f.warning), opensAt, addedMin };
+    return { opensAt, addedMin };
   }
+}
+
+/** The record as it stands with a log and its reading: nothing else of it moves while the job is held. */
+function withLog(records: JobRecords, log: WorkLogEntity, reading: AirReadingEntity | null): JobRecords {
+  const work = log.withdrawn ? records.work : [...records.work, log];
+  const readings = reading ? [...records.readings, reading] : records.readings;
+  return {
+    ...records,
+    work: [...work].sort((a, b) => a.endedAt.getTime() - b.endedAt.getTime()),
+    readings: [...readings].sort((a, b) => a.at.getTime() - b.at.getTime()),
+  };
 }
 
 /** The log that a correction names: it must stand, and be of this step. */
@@ -235,8 +246,14 @@ export class WorkController {
     private readonly followUps: FollowUps,
   ) {}
 
-  @Get('today') today(@Sender() who: Who) {
-    return this.sheet.today(who);
+  @Get('today')
+  async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
+    const { gzipped, etag } = await this.sheet.today(who, seesPrices(request.signedIn!.person.role));
+    // Whoever has this very sheet is told that it stands.
+    response.setHeader('ETag', etag);
+    response.setHeader('Cache-Control', 'private, no-cache');
+    response.setHeader('Content-Encoding', 'gzip');
+    response.type('json').send(gzipped);
   }
   @ForHands() @Post('jobs/:id/work') log(@Sender() who: Who, @Param('id') id: string, @Body() body: WorkBody) {
     return this.work.log(who, id, body);

@@ -273,7 +273,6 @@ export interface TodayPage {
   now: string;
   checks: TrialCheck[];
   /** Who is signed in. */
-  me: string;
   lines: TodayLine[];
   followUps: FollowUp[];
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { withUnsent } from '../offline/withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useTodayQuery } from '../store/api.ts';
+import { useTodayQuery, useSessionQuery } from '../store/api.ts';
 import type { TodayLine, TodayPage } from '../store/types.ts';
 import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
@@ -26,6 +26,7 @@ const NO_LINES: TodayLine[] = [];
 /** The run sheet by the clock. */
 export default function Today() {
   const { data, error, refetch } = useTodayQuery(undefined, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
+  const me = useSessionQuery().data?.person.id ?? '';
   const [now, setNow] = useState(nowMinute);
   const [logging, setLogging] = useState<TodayLine | null>(null);
   const [mine, setMine] = useState(false);
@@ -39,7 +40,7 @@ export default function Today() {
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   // The clock runs on between fetches: what has opened since is open.
   const lines = withUnsent(data.lines, unsent, now)
-    .filter((l) => l.standing !== 'done' && (!mine || l.crew.length === 0 || l.crew.includes(data.me)))
+    .filter((l) => l.standing !== 'done' && (!mine || l.crew.length === 0 || l.crew.includes(me)))
     .map((l) =>
       l.standing === 'drying' && l.opensAt !== null && l.opensAt <= now ? { ...l, standing: 'open' as const } : l,
     );
