@@ -123,6 +123,45 @@ test('a day on site without a signal, closed and opened again, arrives once and 
   await phone.close();
 });
 
+test('a phone whose clock jumps by days: what is refused for its time goes with the time put right, once', async ({
+  browser,
+  page: desk,
+}, info) => {
+  const title = `Jumped ${info.project.name}`;
+  await signIn(desk);
+  const { surface } = await oilSkirting(desk, title);
+  const [jobId, surfaceId] = [idIn(surface, 2), idIn(surface, 4)];
+  await send(desk, 'POST', `jobs/${jobId}/plan`, { id: uuid() });
+  const cable = await Cable.to(info.project.use.baseURL!);
+  const { viewport } = info.project.use;
+  const phone = await browser.newContext({ baseURL: cable.address, ...(viewport ? { viewport } : {}) });
+  const page = await phone.newPage();
+  await signIn(page);
+  await ready(page, surfaceId);
+
+  const days = 3 * 86_400_000;
+  cable.cut();
+  await page.clock.setSystemTime(Date.now() + days);
+  await logNext(page, title);
+  await expect(page.getByText('kept on this device')).toBeVisible();
+  cable.join();
+  await page.getByRole('link', { name: '1 not sent yet' }).click();
+  await expect(page.getByText("This device's clock was")).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/ahead of the clock/).first()).toBeVisible();
+  expect(await workIn(desk, jobId)).toEqual([]);
+  await page.getByRole('button', { name: 'Send it with the time put right' }).click();
+  await expect(page.getByText('Everything is with the server.')).toBeVisible({ timeout: 30_000 });
+  // Heard once, the server's clock is what the next log goes by, though the phone's is still wrong.
+  await page.getByRole('link', { name: 'Today' }).first().click();
+  await logNext(page, title);
+  await expect.poll(async () => (await workIn(desk, jobId)).length, { timeout: 30_000 }).toBe(2);
+  for (const { payload } of await workIn(desk, jobId))
+    expect(Math.abs(Date.parse((payload as { endedAt: string }).endedAt) - Date.now())).toBeLessThan(180_000);
+  expect(await read(desk, `jobs/${jobId}/ledger/check`)).toMatchObject({ whole: true });
+  cable.end();
+  await phone.close();
+});
+
 test('two people on one job see each other’s logs within two seconds', async ({ browser, page: mei }, info) => {
   const title = `Side by side ${info.project.name}`;
   const other = await (

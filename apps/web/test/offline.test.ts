@@ -18,6 +18,7 @@ const { clockAhead, heardClock, now, putRight } = await import('../src/offline/c
 const { outbox } = await import('../src/offline/outbox.ts');
 const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/offline/sender.ts');
 const { withUnsent } = await import('../src/offline/withUnsent.ts');
+const { groupsOf } = await import('../src/today/groups.ts');
 const { logSent, NOTHING_SAID, tinSaid } = await import('../src/today/logSaid.ts');
 const { noticesOf } = await import('../src/today/useNotices.ts');
 
@@ -270,5 +271,39 @@ describe('a clock that is wrong', () => {
       startedAt: '2027-03-05T08:00:00.000Z',
       endedAt: '2027-03-05T09:30:00.000Z',
     });
+  });
+});
+
+describe('the run sheet by the clock', () => {
+  const at = Date.parse('2027-03-01T10:00:00Z') / 60_000;
+  const line = (
+    name: string,
+    standing: TodayLine['standing'],
+    plannedStart: string | null = null,
+    opensAt: number | null = null,
+  ) => ({ name, standing, plannedStart, opensAt }) as TodayLine;
+  test('puts each line under one heading: closing, open, opening, today, tomorrow, later', () => {
+    const lines = [
+      line('later', 'to-start', '2027-03-04T08:00:00Z'),
+      line('unplanned', 'to-start'),
+      line('tomorrow b', 'to-start', '2027-03-02T11:00:00Z'),
+      line('tomorrow a', 'to-start', '2027-03-02T08:00:00Z'),
+      line('today', 'to-start', '2027-03-01T14:00:00Z'),
+      line('overdue', 'to-start', '2027-02-27T08:00:00Z'),
+      line('second to open', 'drying', null, at + 90),
+      line('first to open', 'drying', null, at + 20),
+      line('open', 'open'),
+      line('closing', 'closing'),
+    ];
+    const { first, then } = groupsOf(lines, at);
+    const said = [...first, ...then].map((g) => [g.words, g.lines.map((l) => l.name)]);
+    expect(said).toEqual([
+      ['Closing soon', ['closing']],
+      ['Hands on now', ['open']],
+      ['Opening next', ['first to open', 'second to open']],
+      ['To start today', ['overdue', 'today']],
+      ['Tomorrow', ['tomorrow a', 'tomorrow b']],
+      ['Later', ['later', 'unplanned']],
+    ]);
   });
 });

@@ -44,7 +44,11 @@ export default function Ledger() {
           >
             Whole job with photos (zip)
           </a>
-          <a className="underline max-wide:hidden" href={`/api/jobs/${jobId}/file`} download>
+          <a
+            className="inline-flex items-center text-[14.5px] underline max-wide:hidden"
+            href={`/api/jobs/${jobId}/file`}
+            download
+          >
             without (JSON)
           </a>
         </>

@@ -272,7 +272,6 @@ export interface FollowUp {
 export interface TodayPage {
   now: string;
   checks: TrialCheck[];
-  /** Who is signed in. */
   lines: TodayLine[];
   followUps: FollowUp[];
 }

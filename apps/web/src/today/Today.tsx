@@ -3,23 +3,18 @@ import { Link } from 'react-router';
 import { withUnsent } from '../offline/withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useTodayQuery, useSessionQuery } from '../store/api.ts';
+import { useSessionQuery, useTodayQuery } from '../store/api.ts';
 import type { TodayLine, TodayPage } from '../store/types.ts';
 import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { FollowUps } from './FollowUps.tsx';
+import { groupsOf } from './groups.ts';
 import { LogWork } from './LogWork.tsx';
 import { openingNotes } from './openingNotes.ts';
 import { Group } from './TodayLines.tsx';
 import { useNotices } from './useNotices.ts';
 import { useReady } from './useReady.ts';
 
-const GROUPS: { of: TodayLine['standing'][]; words: string; empty?: string }[] = [
-  { of: ['closed', 'closing'], words: 'Closing soon' },
-  { of: ['open'], words: 'Hands on now', empty: 'Nothing is open this minute.' },
-  { of: ['drying'], words: 'Opening next', empty: 'Nothing is drying.' },
-  { of: ['to-start'], words: 'To start' },
-];
 const TICK_MS = 30_000;
 const NO_LINES: TodayLine[] = [];
 
@@ -44,6 +39,7 @@ export default function Today() {
     .map((l) =>
       l.standing === 'drying' && l.opensAt !== null && l.opensAt <= now ? { ...l, standing: 'open' as const } : l,
     );
+  const groups = groupsOf(lines, now);
   const { notes, ofLine } = openingNotes(lines);
   const count = (s: TodayLine['standing']) => lines.filter((l) => l.standing === s).length;
   const opening = lines
@@ -119,43 +115,19 @@ export default function Today() {
           />
         </div>
       )}
-      {GROUPS.slice(0, 2).map((group) => (
-        <Group
-          key={group.words}
-          {...group}
-          lines={sorted(lines.filter((l) => group.of.includes(l.standing)))}
-          now={now}
-          ofLine={ofLine}
-          any={lines.length > 0}
-          onLog={setLogging}
-        />
+      {groups.first.map((group) => (
+        <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
       <FollowUps followUps={data.followUps} now={now} />
       <TrialChecks checks={data.checks} now={now} />
-      {GROUPS.slice(2).map((group) => (
-        <Group
-          key={group.words}
-          {...group}
-          lines={sorted(lines.filter((l) => group.of.includes(l.standing)))}
-          now={now}
-          ofLine={ofLine}
-          any={lines.length > 0}
-          onLog={setLogging}
-        />
+      {groups.then.map((group) => (
+        <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
     </Page>
   );
 }
 
 const minuteOf = (iso: string) => Date.parse(iso) / 60_000;
-const sorted = (lines: TodayLine[]) =>
-  [...lines].sort(
-    (a, b) =>
-      (a.opensAt ?? Infinity) - (b.opensAt ?? Infinity) ||
-      (a.plannedStart ?? '9').localeCompare(b.plannedStart ?? '9') ||
-      a.name.localeCompare(b.name),
-  );
-
 /** Trials that want another look. */
 function TrialChecks({ checks, now }: { checks: TodayPage['checks']; now: number }) {
   if (checks.length === 0) return null;
