@@ -14,7 +14,7 @@ export * from './drying/index.ts';
 export * from './schedule/index.ts';
 export * from './weather/index.ts';
 export { planSchema, type PlanInput } from './contract/planInput.ts';
-export { lightness, chroma, colourDifference } from './units/colour.ts';
+export { lightness, chroma, ciede2000Of, colourDifference, labOf, type Lab } from './units/colour.ts';
 export * from './ledger/index.ts';
 export * from './jobfile/index.ts';
 export * from './aftercare/index.ts';

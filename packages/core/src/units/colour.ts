@@ -24,3 +24,22 @@ export function hue(colour: string | null): number | null {
 export function colourDifference(a: string, b: string): number {
   return ciede2000(a, b);
 }
+
+/** A colour in CIELAB under D65. */
+export interface Lab {
+  l: number;
+  a: number;
+  b: number;
+}
+
+/** A `#rrggbb` colour in CIELAB under D65; null where it is none. */
+export function labOf(colour: string): Lab | null {
+  const read = parse(colour);
+  if (!read) return null;
+  const { l, a, b } = lab65(read);
+  return { l, a, b };
+}
+
+/** CIEDE2000 difference of two colours in CIELAB. Source: CIE 142-2001; checked against published pairs. */
+export const ciede2000Of = (one: Lab, other: Lab): number =>
+  ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other });

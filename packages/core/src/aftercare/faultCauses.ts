@@ -1,0 +1,35 @@
+import type { Fault } from '../vocabulary/index.ts';
+import { CAUSE_FIRST, CAUSES, MAKE_GOOD, type FaultRecord } from './knowledge/causes.ts';
+
+/** A cause of a fault with its share among the causes there are, most likely first; `because` is what of the record speaks for it. */
+export interface FaultCause {
+  code: string;
+  words: string;
+  share: number;
+  because: string | null;
+  lookFor: string;
+}
+
+/** Whether the cause has to be found before paint is suggested. */
+export const causeFirst = (fault: Fault): boolean => CAUSE_FIRST.has(fault);
+
+/** What is done before a fault of the hand is painted over; null where its cause comes first. */
+export const makeGood = (fault: Fault): string | null => MAKE_GOOD[fault] ?? null;
+
+/** The likely causes of a fault by the record of its surface. Shares sum to 1; empty where a fault is of the hand alone. */
+export function faultCauses(fault: Fault, record: FaultRecord): FaultCause[] {
+  const weighed = CAUSES.filter((row) => row.faults.includes(fault)).map((row) => {
+    const spoken = row.speaks(record);
+    return { row, weight: row.usual * (spoken?.times ?? 1), because: spoken?.because ?? null };
+  });
+  const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  return weighed
+    .map(({ row, weight, because }) => ({
+      code: row.code,
+      words: row.words,
+      share: weight / all,
+      because,
+      lookFor: row.lookFor,
+    }))
+    .sort((a, b) => b.share - a.share || a.code.localeCompare(b.code));
+}
