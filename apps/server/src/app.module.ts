@@ -28,6 +28,7 @@ import { StaffController } from './people/staff.controller.ts';
 import { Staff } from './people/staff.ts';
 import { FirmPlanController, Plans, PlansController } from './plans/plans.ts';
 import { Pricing, PricingController } from './pricing/pricing.ts';
+import { Punch, PunchController } from './punch/punch.ts';
 import { Retention, RetentionController } from './retention/retention.ts';
 import { Rules, RulesController } from './rules/rules.ts';
 import { ShelfController } from './shelf/shelf.controller.ts';
@@ -72,6 +73,7 @@ import { WritesModule } from './writes/writes.module.ts';
     PhotosController,
     PlansController,
     PricingController,
+    PunchController,
     RetentionController,
     RulesController,
     ShelfController,
@@ -101,6 +103,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Plans,
     Pricing,
     Printer,
+    Punch,
     Quotes,
     Retention,
     Rooms,

@@ -45,6 +45,7 @@ const Unsent = lazy(() => import('./offline/Unsent.tsx'));
 const Reckoner = lazy(() => import('./reckon/Reckoner.tsx'));
 const ClientPage = lazy(() => import('./client/ClientPage.tsx'));
 const Ledger = lazy(() => import('./ledger/Ledger.tsx'));
+const PunchPage = lazy(() => import('./punch/PunchPage.tsx'));
 
 /** Signed in, the frame; signed out, the door. */
 function Door() {
@@ -102,6 +103,7 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/shopping', element: <Shopping /> },
       { path: 'jobs/:jobId/papers/:kind', element: <JobPaper /> },
       { path: 'papers/:documentId', element: <SentPaper /> },
+      { path: 'jobs/:jobId/punch', element: <PunchPage /> },
       { path: 'jobs/:jobId/ledger', element: <Ledger /> },
       { path: 'drying', element: <Drying /> },
       { path: 'drying/:jobId', element: <Drying /> },

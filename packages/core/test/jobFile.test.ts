@@ -128,6 +128,9 @@ const whole = () => {
     documents: [],
     agreements: [],
     photos: [],
+    faults: [],
+    faultActs: [],
+    checks: [],
     products: [],
     ledger: ledgerOf([{ i: 0 }, test, coat]),
   };

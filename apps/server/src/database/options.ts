@@ -7,6 +7,7 @@ import { PriceAndDocuments1764000000004 } from './migrations/0004-price-and-docu
 import { PlanAndAir1764100000005 } from './migrations/0005-plan-and-air.ts';
 import { SiteAndPeople1764200000006 } from './migrations/0006-site-and-people.ts';
 import { JobsBetweenFirms1764300000007 } from './migrations/0007-jobs-between-firms.ts';
+import { PunchList1764400000008 } from './migrations/0008-punch-list.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -25,6 +26,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       PlanAndAir1764100000005,
       SiteAndPeople1764200000006,
       JobsBetweenFirms1764300000007,
+      PunchList1764400000008,
     ],
     synchronize: false,
     migrationsRun: false,

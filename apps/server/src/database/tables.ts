@@ -26,6 +26,7 @@ import {
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
+import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
 import { EventEntity, FollowUpEntity, StepHoldEntity, TroubleEntity } from './siteEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import { TrialActEntity, TrialEntity } from './trialEntities.ts';
@@ -67,4 +68,7 @@ export const ENTITIES = [
   TroubleEntity,
   FollowUpEntity,
   EventEntity,
+  FaultMarkEntity,
+  FaultActEntity,
+  HandoverCheckEntity,
 ];

@@ -11,6 +11,7 @@ import type { Who } from '../database/firmScope.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { Clients } from '../documents/clients.ts';
 import { Quotes } from '../documents/quotes.ts';
+import { Punch } from '../punch/punch.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
@@ -48,6 +49,7 @@ export class Demo {
     private readonly quotes: Quotes,
     private readonly links: ClientLinks,
     private readonly clients: Clients,
+    private readonly punch: Punch,
   ) {}
 
   /** Loads the demo where there is no firm yet. */
@@ -146,6 +148,8 @@ export class Demo {
         id: uuid(),
       });
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
+    for (const [surface, surfaceId] of laid)
+      for (const fault of surface.faults ?? []) await this.punch.mark(who, jobId, { id: uuid(), surfaceId, ...fault, at: who.now.toISOString() });
     return jobId;
   }
 

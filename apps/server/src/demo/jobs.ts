@@ -1,4 +1,4 @@
-import type { Access, Facing, Family, SurfaceFacts, TestRecord, Wanted } from '@rustic/core';
+import type { Access, Facing, Family, Fault, SketchPlace, SurfaceFacts, TestRecord, View, Wanted } from '@rustic/core';
 import type { AirSource, Exclusion, JobStatus } from '../database/entities.ts';
 
 export interface DemoSurface {
@@ -12,6 +12,8 @@ export interface DemoSurface {
   access?: Access;
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; temperatureC: number; relativeHumidityPct: number };
+  /** Faults found on it today, after the work. */
+  faults?: { fault: Fault; note: string; sizeM2: number; view: View; mark?: SketchPlace }[];
 }
 
 export interface DemoJob {
@@ -381,6 +383,10 @@ export const DEMO_JOBS: readonly DemoJob[] = [
             wanted: { sheen: 'satin', colour: '#2f4a44' },
             tests: [{ kind: 'moisture-meter', value: 13 }],
             laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN, temperatureC: 17, relativeHumidityPct: 62 },
+            faults: [
+              { fault: 'knock', note: 'a trolley, at the foot of the left leaf', sizeM2: 0.002, view: 'plain', mark: { wall: 0, x: 4.2, y: 0.6 } },
+              { fault: 'sticks-shut', note: 'binds at the head since the rains', sizeM2: 0.01, view: 'aside', mark: { wall: 0, x: 4.9, y: 2 } },
+            ],
           },
           {
             name: 'Gable, chalking',
@@ -398,6 +404,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
               { kind: 'tap-test', result: 'firm' },
             ],
             laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN - 2 * DAY, temperatureC: 17, relativeHumidityPct: 62 },
+            faults: [{ fault: 'flashes', note: 'a lap by the scaffold tie', sizeM2: 0.5, view: 'raking', mark: { wall: 0, x: 8.1, y: 3.4 } }],
           },
         ],
       },
@@ -418,6 +425,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
             wanted: { sheen: 'satin', colour: '#f1eee4' },
             tests: [{ kind: 'moisture-meter', value: 14 }],
             laid: { coats: 'all', daysBetween: 6, lastEndedMinAgo: YEAR_MIN - DAY, temperatureC: 17, relativeHumidityPct: 62 },
+            faults: [{ fault: 'cracks', note: 'two joints on the sea side', sizeM2: 0.01, view: 'plain' }],
           },
           {
             name: 'Block wall, salts',

@@ -14,6 +14,7 @@ import {
   WorkLogEntity,
 } from '../database/entities.ts';
 import type { FirmOwned } from '../database/firmOwned.ts';
+import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from '../database/punchEntities.ts';
 import { FollowUpEntity, StepHoldEntity, TroubleEntity } from '../database/siteEntities.ts';
 import { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 
@@ -39,6 +40,9 @@ export const JOB_TABLES: Readonly<Record<RowKind, EntityTarget<JobOwned>>> = {
   documents: DocumentEntity,
   agreements: AgreementEntity,
   photos: PhotoEntity,
+  faults: FaultMarkEntity,
+  faultActs: FaultActEntity,
+  checks: HandoverCheckEntity,
 };
 export const ROW_KINDS = Object.keys(JOB_TABLES) as RowKind[];
 

@@ -106,7 +106,10 @@ function List({
                 <span className="font-semibold">{capital(item.words)}</span>
                 <Mark n={n} />
                 <div className="text-sm text-faded">
-                  {job.jobTitle}:{' '}
+                  <Link className="hover:underline" to={`/jobs/${job.jobId}/punch`}>
+                    {job.jobTitle}
+                  </Link>
+                  :{' '}
                   {surfaces.map((s, i) => (
                     <span key={s.surfaceId}>
                       {i > 0 && ', '}

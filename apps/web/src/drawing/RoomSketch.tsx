@@ -10,7 +10,7 @@ export interface Tick {
   n: number;
   place: SketchPlace;
   words: string;
-  kind: 'test' | 'photo';
+  kind: 'test' | 'photo' | 'fault';
 }
 
 const TOP = 18;

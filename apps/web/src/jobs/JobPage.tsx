@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ELEMENT_LABELS, FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES, sayArea } from '@rustic/core';
+import { ELEMENT_LABELS, FINISH_LABELS, sayArea } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
 import { useMay } from '../people/useMay.ts';
 import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
-import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
+import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
@@ -19,9 +19,10 @@ import { ticksOf } from '../walkround/ticks.ts';
 import { WholeRoom } from '../walkround/WholeRoom.tsx';
 import { Arrange } from './Arrange.tsx';
 import { Campaigns } from './Campaigns.tsx';
+import { notesOf } from './jobNotes.ts';
 import { PropertyForm } from './PropertyForm.tsx';
 import { SurfaceForm } from './SurfaceForm.tsx';
-import { Unknown, unknownNotes } from './Unknown.tsx';
+import { Unknown } from './Unknown.tsx';
 
 /** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {
@@ -68,6 +69,7 @@ export default function JobPage() {
               ...(outside
                 ? [{ letter: 's', words: 'Season’s round', onAct: () => void navigate(`/jobs/${jobId}/round`) }]
                 : []),
+              { letter: 'f', words: 'Punch list', onAct: () => void navigate(`/jobs/${jobId}/punch`) },
               { letter: 'b', words: 'Shopping', onAct: () => void navigate(`/jobs/${jobId}/shopping`) },
               { letter: 'u', words: 'House rules here', onAct: () => void navigate(`/jobs/${jobId}/rules`) },
               { letter: 'g', words: 'Ledger', onAct: () => void navigate(`/jobs/${jobId}/ledger`) },
@@ -297,45 +299,4 @@ function State({ s }: { s: SurfaceBrief }) {
   if (standing === 'closed') return <span className="text-madder">closed: scuff again</span>;
   if (standing === 'done') return <>done</>;
   return <span className="text-faded">{s.tested ? 'tested, to start' : 'not tested'}</span>;
-}
-
-function notesOf(
-  data: WholeJob,
-  currency: string,
-): { notes: Note[]; ofSurface: Map<string, number>; ofTest: Map<string, number> } {
-  const notes: Note[] = [];
-  const ofSurface = new Map<string, number>();
-  const ofTest = new Map<string, number>();
-  for (const { key, note } of unknownNotes(data, currency, 1)) {
-    ofTest.set(key, note.n);
-    notes.push(note);
-  }
-  const add = (note: Omit<Note, 'n'>) => notes.push({ n: notes.length + 1, ...note });
-  for (const s of data.surfaces.filter((x) => !x.tested && x.facts.isNew !== true)) {
-    ofSurface.set(s.id, notes.length + 1);
-    add({
-      head: 'Not tested.',
-      text: `${s.name}: ${FINISH_LABELS[s.likeliest.code]} at ${sayPercent(s.likeliest.probability)} is inferred from the house and the look. A spirit rub takes three minutes.`,
-    });
-  }
-  for (const s of data.surfaces.filter((x) => x.conflicts > 0)) {
-    ofSurface.set(s.id, notes.length + 1);
-    add({
-      head: 'Tests disagree.',
-      text: `${s.name}: two results that can hardly both be right. Its page sets them side by side.`,
-    });
-  }
-  for (const s of data.surfaces)
-    for (const e of s.exclusions) {
-      if (!ofSurface.has(s.id)) ofSurface.set(s.id, notes.length + 1);
-      add({ head: 'Left out.', text: `${s.name}: ${e.words}; ${LEFT_OUT_WORDS[e.reason]}.` });
-    }
-  const { builtYear, property } = data.job;
-  const leadYear = property.leadYear ?? USUAL_DATES.leadYear;
-  if (builtYear && builtYear < leadYear)
-    add({
-      head: `House of ${builtYear}.`,
-      text: 'Treated as leaded until a swab through all layers is negative: no dry sanding, no heat. Local rules and licensed contractors decide what may be done.',
-    });
-  return { notes, ofSurface, ofTest };
 }

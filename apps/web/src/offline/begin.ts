@@ -10,7 +10,7 @@ export const forgetAnswers = async (): Promise<void> => {
   if ('caches' in window) await caches.delete(ANSWERS);
 };
 
-const STALE = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Shelf'] as const;
+const STALE = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Punch', 'Shelf'] as const;
 
 /** Everything that goes on beside the pages: sending what is kept, and the worker that opens them without a signal. */
 export function beginOffline(store: typeof Store): void {

@@ -6,7 +6,7 @@ import { heard } from './signal.ts';
 
 /** What is shown is fetched anew so long after something happened: several writes in a row are one. */
 const TOGETHER_MS = 300;
-const TOUCHED = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare'] as const;
+const TOUCHED = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Punch'] as const;
 
 /** Hears what others write, and fetches anew what is shown. The browser reconnects by itself, from where it was. */
 export function useHappenings(): void {

@@ -94,6 +94,7 @@ export const api = createApi({
     'Plan',
     'Today',
     'Aftercare',
+    'Punch',
     'Ledger',
     'Trial',
     'Shelf',

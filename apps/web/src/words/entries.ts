@@ -49,6 +49,10 @@ export const ENTRY_WORDS: Record<string, string> = {
   'step-released': 'step let go',
   'follow-up-opened': 'to look at again',
   'follow-up-closed': 'looked at again',
+  'fault-marked': 'fault marked',
+  'fault-mended': 'fault mended',
+  'fault-withdrawn': 'fault taken back',
+  'handover-tried': 'tried at hand-over',
   'air-read': 'air read',
   'trial-designed': 'trial designed',
   'trial-primed': 'trial, primers on',
@@ -103,6 +107,14 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
       return `${text('reason')}${p['until'] ? `, until ${sayTime(text('until'))}` : ''}`;
     case 'follow-up-opened':
       return text('words');
+    case 'fault-marked':
+    case 'fault-mended':
+    case 'fault-withdrawn':
+      return [`number ${text('number')}, ${FAULT_LABELS[p.fault!]}`, text('withWhat'), p.note]
+        .filter(Boolean)
+        .join(': ');
+    case 'handover-tried':
+      return p['holds'] ? 'it does' : `it does not${p.note ? `: ${p.note}` : ''}`;
     case 'air-read':
       return `${text('temperatureC')} °C ${text('relativeHumidityPct')} %`;
     case 'system-chosen':

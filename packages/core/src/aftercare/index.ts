@@ -6,3 +6,5 @@ export { LIGHTS, MENDS, VIEWS, type Light, type Mend, type View } from './knowle
 export { causeFirst, faultCauses, makeGood, type FaultCause } from './faultCauses.ts';
 export type { FaultRecord } from './knowledge/causes.ts';
 export { touchUpKit, type TinKept, type TouchUpKit } from './touchUpKit.ts';
+export { handoverChecks } from './handover.ts';
+export { punchVisits, type PunchVisit, type PunchWait } from './punchVisits.ts';

@@ -135,8 +135,8 @@ function reasonsFor(asked: TouchUpAsked, known: { light: Light; drift: number; a
     code: 'sheen',
     words:
       FLASHES[asked.sheen] > 0.3
-        ? `${asked.sheen}: a second film over part of it flashes at its edge.`
-        : `${asked.sheen}: forgiving.`,
+        ? `In ${asked.sheen} a second film over part of it flashes at its edge.`
+        : `A ${asked.sheen} film forgives.`,
   });
   const hand = marksApart(asked.laidBy, asked.mendBy);
   if (hand > 0.2)

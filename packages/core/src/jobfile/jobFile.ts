@@ -65,6 +65,10 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['photos', 'roomId', 'rooms'],
   ['photos', 'surfaceId', 'surfaces'],
   ['photos', 'testId', 'tests'],
+  ['faults', 'surfaceId', 'surfaces'],
+  ['faults', 'roomId', 'rooms'],
+  ['faultActs', 'markId', 'faults'],
+  ['checks', 'surfaceId', 'surfaces'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

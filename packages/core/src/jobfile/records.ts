@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LIGHTS, MENDS, VIEWS } from '../aftercare/knowledge/showing.ts';
 import { houseRulesSchema, productSchema, surfaceSchema, testSchema, wantedSchema } from '../contract/assessInput.ts';
 import { measureSchema } from '../contract/measureInput.ts';
 import { planSchema } from '../contract/planInput.ts';
@@ -271,6 +272,31 @@ const photoRow = z.strictObject({
   ...written,
 });
 
+const faultRow = z.strictObject({
+  ...onSurface,
+  roomId: id,
+  number: count,
+  fault: z.enum(FAULTS),
+  note: text(600),
+  mark: place.nullable(),
+  photoId: id.nullable(),
+  photoPlace: z.strictObject({ x: z.number().min(0).max(1), y: z.number().min(0).max(1) }).nullable(),
+  sizeM2: z.number().positive().max(100),
+  view: z.enum(VIEWS),
+  light: z.enum(LIGHTS).nullable(),
+  ...written,
+});
+const faultActRow = z.strictObject({
+  id,
+  markId: id,
+  kind: z.enum(['mended', 'withdrawn']),
+  way: z.enum(MENDS).nullable(),
+  withWhat: text(300),
+  note: text(600),
+  ...written,
+});
+const checkRow = z.strictObject({ ...onSurface, code, holds: z.boolean(), note: text(600), ...written });
+
 /** A product that the job names and that did not ship: its sheet, so that the coat is known anywhere. */
 const productRow = z.strictObject({ productId: text(80), sheet: productSchema });
 
@@ -295,6 +321,9 @@ export const recordRows = {
   documents: many(documentRow, 5000),
   agreements: many(agreementRow, 5000),
   photos: many(photoRow, 10_000),
+  faults: many(faultRow),
+  faultActs: many(faultActRow),
+  checks: many(checkRow),
   products: many(productRow, 5000),
 };
 

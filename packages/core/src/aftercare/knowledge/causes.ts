@@ -153,8 +153,16 @@ export const CAUSES: readonly CauseRow[] = [
     faults: ['sticks-shut'],
     words: 'It was closed before the film was ready.',
     usual: 4,
-    speaks: (r) => (r.ageMonths < 2 ? { times: 2, because: 'it is not two months old' } : null),
+    speaks: (r) => (r.ageMonths < 2 ? { times: 2, because: 'it is not two months old' } : { times: 0.3, because: 'it has opened and closed for months' }),
     lookFor: 'A strip of paper drawn through: where does it catch?',
+  },
+  {
+    code: 'swollen',
+    faults: ['sticks-shut'],
+    words: 'The timber has taken up water and swollen.',
+    usual: 2,
+    speaks: (r) => (r.outdoors ? { times: 3, because: 'it stands outside' } : null),
+    lookFor: 'A moisture reading at the edge that binds, and bare end grain there.',
   },
   {
     code: 'no-seal',

@@ -1,0 +1,156 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { FAULT_LABELS, MENDS, type Mend } from '@rustic/core';
+import { nowText } from '../offline/clock.ts';
+import { Chip } from '../page/Act.tsx';
+import { FormFoot } from '../page/FormFoot.tsx';
+import { Mark, NotesUnder } from '../page/notes.tsx';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useCloseFaultMutation, type MarkedFault, type PunchPage } from '../store/punchApi.ts';
+import { capital, sayPercent } from '../words/figures.ts';
+import { sayTime } from '../words/time.ts';
+import { Boundary } from './Boundary.tsx';
+import { MEND_WORDS } from './mendWords.ts';
+
+const CAUSES_SHOWN = 3;
+
+/** One marked fault: what it is, what to do about it, and the act that closes it. */
+export function FaultLine({ data, fault }: { data: PunchPage; fault: MarkedFault }) {
+  const [closing, setClosing] = useState(false);
+  const surface = data.surfaces.find((s) => s.id === fault.surfaceId);
+  const room = data.rooms.find((r) => r.id === fault.roomId);
+  const { mend, act } = fault;
+  return (
+    <li className="border-b border-rule py-3">
+      <div className="grid grid-cols-[36px_1fr] gap-x-2 wide:grid-cols-[36px_1fr_auto]">
+        <span className="font-serif text-[20px] leading-none font-bold text-madder">{fault.number}</span>
+        <div className="min-w-0">
+          <div className="text-[16.5px] font-semibold">
+            {capital(FAULT_LABELS[fault.fault])}
+            {mend && <Mark n={fault.number} />}
+          </div>
+          <div className="text-sm text-faded">
+            <Link to={`/jobs/${data.job.id}/surfaces/${fault.surfaceId}`} className="hover:underline">
+              {surface?.name ?? 'surface'}
+            </Link>
+            {room ? `, ${room.name}` : ''}
+            {fault.note ? ` · ${fault.note}` : ''}
+          </div>
+          {mend && <NotesUnder ns={[fault.number]} />}
+          {mend?.causeFirst && <Causes fault={fault} />}
+          {mend?.makeGood && <p className="mt-1">{mend.makeGood}</p>}
+          {mend?.kit && (
+            <p className="text-[14.5px]">
+              <span className="font-semibold">{mend.kit.product}</span>
+              {mend.kit.batch ? `, batch ${mend.kit.batch}` : ''}: {mend.kit.words}.
+            </p>
+          )}
+          {act && (
+            <p className="text-[14.5px]">
+              {act.kind === 'mended' ? `Mended, ${act.way ? MEND_WORDS[act.way] : ''}` : 'Taken back'}
+              {act.withWhat ? `, with ${act.withWhat}` : ''}
+              {act.note ? `: ${act.note}` : ''}{' '}
+              <span className="text-faded">
+                {act.byName}, {sayTime(act.at, data.now)}
+              </span>
+            </p>
+          )}
+        </div>
+        <div className="col-span-2 mt-2 wide:col-span-1 wide:mt-0">
+          {mend?.touchUp && <Boundary touchUp={mend.touchUp} />}
+          {mend && !closing && (
+            <button
+              type="button"
+              onClick={() => setClosing(true)}
+              className="no-print mt-2 min-h-[44px] w-full rounded border border-ink bg-leaf px-4 text-left font-semibold wide:w-auto"
+            >
+              Close number {fault.number}
+            </button>
+          )}
+        </div>
+      </div>
+      {mend && closing && <Closing fault={fault} onDone={() => setClosing(false)} />}
+    </li>
+  );
+}
+
+/** What lies behind it: no paint is suggested before that is found. */
+function Causes({ fault }: { fault: MarkedFault }) {
+  const causes = fault.mend!.causes.slice(0, CAUSES_SHOWN);
+  return (
+    <div className="mt-1 border-l-4 border-ochre pl-3">
+      <p className="font-semibold">Find the cause before any paint goes on.</p>
+      <ol>
+        {causes.map((c) => (
+          <li key={c.code}>
+            {c.words} <span className="font-semibold">{sayPercent(c.share)}</span>
+            {c.because && <span className="text-faded"> The record: {c.because}.</span>}
+            <span className="block text-sm text-faded">Look for: {lower(c.lookFor)}</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) {
+  const { touchUp, kit } = fault.mend!;
+  const [id] = useState(newId);
+  const [way, setWay] = useState<Mend | null>(touchUp?.recommended ?? null);
+  const [withWhat, setWith] = useState(kit ? `${kit.product}${kit.batch ? `, batch ${kit.batch}` : ''}` : '');
+  const [note, setNote] = useState('');
+  const [close, { isLoading, error }] = useCloseFaultMutation();
+  const put = (kind: 'mended' | 'withdrawn') =>
+    void close({
+      faultId: fault.id,
+      id,
+      kind,
+      way: kind === 'mended' ? way : null,
+      withWhat: kind === 'mended' ? withWhat.trim() : '',
+      note: note.trim(),
+      at: nowText(),
+    }).then((sent) => {
+      if (!('error' in sent)) onDone();
+    });
+  return (
+    <div className="mt-2 border-y border-strong bg-leaf px-3 py-2">
+      <div role="group" aria-label="How it was mended" className="flex flex-wrap gap-1.5">
+        {MENDS.map((mend) => (
+          <Chip key={mend} pressed={way === mend} onPress={() => setWay(mend)}>
+            {MEND_WORDS[mend]}
+          </Chip>
+        ))}
+      </div>
+      <div className="mt-2 grid gap-2 wide:grid-cols-2">
+        <label className="text-sm">
+          With what
+          <input maxLength={300} value={withWhat} onChange={(e) => setWith(e.target.value)} className="block w-full" />
+        </label>
+        <label className="text-sm">
+          What there is to say
+          <input maxLength={600} value={note} onChange={(e) => setNote(e.target.value)} className="block w-full" />
+        </label>
+      </div>
+      <Refused error={error} />
+      <div className="flex flex-wrap items-center gap-4">
+        <FormFoot
+          words="It is mended"
+          busy={isLoading}
+          disabled={way === null}
+          onAct={() => put('mended')}
+          onLeave={onDone}
+        />
+        <button
+          type="button"
+          disabled={isLoading}
+          className="mt-3 min-h-[44px] text-madder underline"
+          onClick={() => put('withdrawn')}
+        >
+          It was no fault: take it back
+        </button>
+      </div>
+    </div>
+  );
+}
