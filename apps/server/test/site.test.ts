@@ -225,3 +225,58 @@ describe('holds', () => {
     expect((await hold(at.coats[1].plan.id, other)).status).toBe(404);
   });
 });
+
+describe('a finished surface', () => {
+  /** Every step logged in order, the last of them an hour ago. */
+  async function finished() {
+    const at = await site();
+    const days = at.work.length;
+    for (const [i, step] of at.work.entries()) {
+      const ended = minutesAgo(60 + (days - 1 - i) * 2 * 1440);
+      const began = minutesAgo(90 + (days - 1 - i) * 2 * 1440);
+      const body = step.plan.drying
+        ? coatBody(at, step, { startedAt: began, endedAt: ended })
+        : { id: uuid(), surfaceId: at.surfaceId, stepId: step.plan.id, startedAt: began, endedAt: ended };
+      expect((await log(at, body)).status).toBe(201);
+    }
+    return at;
+  }
+  const cureOf = async (at: Site) =>
+    (await ada.get('/api/aftercare')).body.surfaces
+      .find((s: any) => s.surfaceId === at.surfaceId)
+      .items.filter((i: any) => i.kind === 'use');
+
+  test('stands on the run sheet with the next thing it may bear, though its job is in aftercare', async () => {
+    const at = await finished();
+    expect((await ada.get(`/api/jobs/${at.jobId}`)).body.job.status).toBe('aftercare');
+    const line = await lineOf(at.surfaceId);
+    const next = (await cureOf(at)).find((i: any) => Date.parse(i.at) > Date.now());
+    expect(line).toMatchObject({ standing: 'done', curing: { at: next.at, words: next.words } });
+  });
+
+  test('a correction of its last coat moves its cure dates: a thicker film later, an earlier end earlier', async () => {
+    const at = await finished();
+    const coat = at.coats.at(-1);
+    const before = await cureOf(at);
+    const logged = (await ada.get(`/api/jobs/${at.jobId}/ledger`)).body
+      .filter((e: any) => e.kind === 'coat-logged')
+      .at(-1).payload;
+    const correct = (corrects: string, more: object) =>
+      log(at, coatBody(at, coat, { startedAt: logged.startedAt, endedAt: logged.endedAt, corrects, ...more }));
+    const thick = await correct(logged.id, { wetFilmUm: coat.product.wetFilmUm * 1.5 });
+    expect(thick.status).toBe(201);
+    const later = await cureOf(at);
+    const early = await correct(thick.body.log.id, {
+      startedAt: new Date(Date.parse(logged.startedAt) - 86_400_000).toISOString(),
+      endedAt: new Date(Date.parse(logged.endedAt) - 86_400_000).toISOString(),
+    });
+    expect(early.status).toBe(201);
+    const earlier = await cureOf(at);
+    const cured = (items: any[]) => Date.parse(items.find((i) => i.code === 'cured').at);
+    // Time grows with the square of the film: 1.5 thick is 2.25 as long.
+    const start = Date.parse(logged.endedAt);
+    expect((cured(later) - start) / (cured(before) - start)).toBeCloseTo(2.25, 1);
+    expect(cured(earlier)).toBe(cured(before) - 86_400_000);
+    expect((await lineOf(at.surfaceId)).curing.at).toBe(earlier.find((i: any) => Date.parse(i.at) > Date.now()).at);
+  });
+});

@@ -1,15 +1,13 @@
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { aftercareOf, isCoat } from '@rustic/core';
+import { aftercareOf } from '@rustic/core';
 import { JobEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
-import { productById } from '../shelf/firmShelf.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
-import { isFinished } from '../work/work.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { lastCoatOf } from './lastCoat.ts';
 
 /** What follows from what was really laid: cure dates, visits, the next painting. */
 @Injectable()
@@ -21,38 +19,32 @@ export class Aftercare {
     const jobs = (await scope.find(JobEntity)).filter((job) => job.status === 'active' || job.status === 'aftercare');
     const surfaces = (await readJobs(scope, jobs)).flatMap((records) => {
       const { job } = records;
-      return records.surfaces
-        .filter((s) => isFinished(records, s))
-        .flatMap((surface) => {
-          const system = systemOf(records, surface);
-          const { work, logs, done } = workOn(records, surface, system);
-          const last = work.findLast((w) => isCoat(w.plan.kind))!;
-          const log = logs.find((l) => l.stepId === last.plan.id)!;
-          const product = productById(records.shelf, log.productId);
-          if (!product) return [];
-          const thickness = done.find((d) => d.stepId === log.stepId)!.thickness;
-          const items = aftercareOf(
-            system.c,
-            { end: log.endedAt.toISOString(), product, thickness },
-            lastRead(records, surface.roomId),
-            records.firm.timeZone,
-            records.firm.hemisphere,
-          );
-          return [
-            {
-              jobId: job.id,
-              jobTitle: job.title,
-              place: job.place,
-              surfaceId: surface.id,
-              name: surface.name,
-              room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
-              finishedAt: log.endedAt,
-              product: product.name,
-              batch: log.batch,
-              items,
-            },
-          ];
-        });
+      return records.surfaces.flatMap((surface) => {
+        const laid = lastCoatOf(records, surface);
+        if (!laid) return [];
+        const { c, log, last } = laid;
+        const items = aftercareOf(
+          c,
+          last,
+          lastRead(records, surface.roomId),
+          records.firm.timeZone,
+          records.firm.hemisphere,
+        );
+        return [
+          {
+            jobId: job.id,
+            jobTitle: job.title,
+            place: job.place,
+            surfaceId: surface.id,
+            name: surface.name,
+            room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+            finishedAt: log.endedAt,
+            product: last.product.name,
+            batch: log.batch,
+            items,
+          },
+        ];
+      });
     });
     return { now: who.now.toISOString(), surfaces };
   }

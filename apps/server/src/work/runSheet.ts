@@ -3,7 +3,9 @@ import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, LessThan } from 'typeorm';
-import { JobEntity, SurfaceEntity } from '../database/entities.ts';
+import { cureDates } from '@rustic/core';
+import { lastCoatOf } from '../aftercare/lastCoat.ts';
+import { JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { doneOn, standingOf, systemOf } from '../jobs/houseReading.ts';
@@ -12,12 +14,15 @@ import { isLeftOut } from '../jobs/leftOut.ts';
 import { withoutPrices } from '../people/prices.interceptor.ts';
 import { newestPlan, type PostedPlan } from '../plans/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
+import { lastRead } from '../weather/airOfRoom.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { marksOf, Remembered, type Marks } from './sheetCache.ts';
 
 const DAY_MS = 86_400_000;
 /** Packed quickly rather than tightly: a sheet is good for a minute at most. */
 const PACKED = 3;
+/** A film cures for no longer than this, nearly always. */
+const CURING_MS = 60 * DAY_MS;
 /** Follow-ups are shown so long before they fall due. */
 const SOON_MS = 3 * DAY_MS;
 
@@ -65,7 +70,10 @@ export class RunSheet {
   private async read(scope: FirmScope, marks: Marks): Promise<Sheet> {
     const { who } = scope;
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
-    const underWay = jobs.filter((j) => j.status === 'active' || j.status === 'planned');
+    const lately = await this.workedOnSince(scope, new Date(who.now.getTime() - CURING_MS));
+    const underWay = jobs.filter(
+      (j) => j.status === 'active' || j.status === 'planned' || (j.status === 'aftercare' && lately.has(j.id)),
+    );
     const lines = await this.linesOf(scope, underWay, marks);
     const soon = new Date(who.now.getTime() + SOON_MS);
     const due = await scope.find(FollowUpEntity, { closedAt: IsNull(), dueAt: LessThan(soon) }, { dueAt: 'ASC' });
@@ -95,6 +103,16 @@ export class RunSheet {
         unpricedText(rest),
       ),
     };
+  }
+
+  /** Jobs on which something was logged since: what is finished there may still be curing. */
+  private async workedOnSince({ manager, who }: FirmScope, since: Date): Promise<Set<string>> {
+    const rows = await manager
+      .createQueryBuilder(WorkLogEntity, 'w')
+      .select('DISTINCT w.jobId', 'id')
+      .where('w.firmId = :firmId AND w.endedAt > :since', { firmId: who.firmId, since })
+      .getRawMany<{ id: string }>();
+    return new Set(rows.map((r) => r.id));
   }
 
   /** The lines of each job, as text; only those are made anew on whose job something happened. */
@@ -152,7 +170,17 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
     },
     work,
     done: doneOn(records, surface),
+    curing: line.standing === 'done' ? curingOf(records, surface, who.now) : null,
   };
+}
+
+/** What a finished surface may not be used for yet: the next of its cure dates. */
+function curingOf(records: JobRecords, surface: SurfaceEntity, now: Date) {
+  const laid = lastCoatOf(records, surface);
+  if (!laid) return null;
+  const dates = cureDates(laid.last, lastRead(records, surface.roomId), records.firm.timeZone);
+  const next = dates.find(({ at }) => Date.parse(at) > now.getTime());
+  return next ? { words: next.words, at: next.at, why: next.why } : null;
 }
 
 const heldOf = ({ id, kind, until, reason, byName }: JobRecords['holds'][number]) => ({

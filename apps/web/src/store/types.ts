@@ -253,6 +253,8 @@ export type TodayLine = Standing & {
   /** Who is planned for it, by id. */
   crew: string[];
   held: Omit<Held, 'surfaceId' | 'stepId'> | null;
+  /** Finished, but not to be used for everything yet: what comes next of its cure. */
+  curing: { words: string; at: string; why: string } | null;
   wear: Wear[];
   method: Method | null;
   work: WorkStep[];

@@ -7,6 +7,7 @@ import { useSessionQuery, useTodayQuery } from '../store/api.ts';
 import type { TodayLine, TodayPage } from '../store/types.ts';
 import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
+import { Curing } from './Curing.tsx';
 import { FollowUps } from './FollowUps.tsx';
 import { groupsOf } from './groups.ts';
 import { LogWork } from './LogWork.tsx';

@@ -35,7 +35,7 @@ export function nextDrySeason(date: DateTime, hemisphere: 'northern' | 'southern
 }
 
 /** Dates a cure from a coat's end: the same dose model run on, so that cold and damp air make it later. */
-function uses(last: LastCoat, air: Air, timeZone: string): AftercareItem[] {
+export function cureDates(last: LastCoat, air: Air, timeZone: string): AftercareItem[] {
   const { chemistry, minTempC } = { minTempC: null, ...last.product.drying };
   const from = Math.ceil(Date.parse(last.end) / 60_000);
   const film = { chemistry, minTempC, thickness: last.thickness };
@@ -92,5 +92,5 @@ export function aftercareOf(
     words: 'Due for painting again',
     why: `About ${years} years for this exposure; the firm's own record takes over as it gathers.`,
   };
-  return [...uses(last, air, timeZone), ...visits, repaint];
+  return [...cureDates(last, air, timeZone), ...visits, repaint];
 }

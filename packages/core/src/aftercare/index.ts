@@ -1,4 +1,4 @@
-export { aftercareOf, nextDrySeason, type AftercareItem, type LastCoat } from './aftercare.ts';
+export { aftercareOf, cureDates, nextDrySeason, type AftercareItem, type LastCoat } from './aftercare.ts';
 export { outsideLimits, type OutsideLimits } from './outsideLimits.ts';
 export type { Laid } from './knowledge/outsideLimits.ts';
 export { agedColour, touchUp, type TouchUp, type TouchUpAsked, type TouchUpReason } from './touchUp.ts';
