@@ -143,4 +143,24 @@ describe('a punch list', () => {
       expect(refused.body.errors.map((e: any) => e.path)).toContain(path);
     }
   });
+
+  test('a film that failed speaks in the forecast of the firm’s others; a knock, and a fault taken back, say nothing', async () => {
+    const repaint = async () => {
+      const { surfaces } = (await ada.get('/api/aftercare')).body;
+      const larch = surfaces.find((s: any) => s.name === 'Larch doors');
+      return larch.items.find((i: any) => i.kind === 'repaint') as { at: string; why: string };
+    };
+    const net = (await ada.get('/api/jobs')).body.find((j: any) => j.title === 'The Net Loft').id;
+    const gable = (await ada.get(`/api/jobs/${net}`)).body.surfaces.find((s: any) => s.name === 'Gable, chalking').id;
+    const before = await repaint();
+    expect(before.why).toContain('of the firm');
+    await ada.post(`/api/jobs/${net}/faults`, fault(gable));
+    expect((await repaint()).at).toBe(before.at);
+    const peels = fault(gable, { fault: 'peels' });
+    await ada.post(`/api/jobs/${net}/faults`, peels);
+    const after = await repaint();
+    expect(Date.parse(after.at)).toBeLessThan(Date.parse(before.at));
+    await ada.post(`/api/faults/${peels.id}/acts`, { id: uuid(), kind: 'withdrawn', at: now() });
+    expect((await repaint()).at.slice(0, 10)).toBe(before.at.slice(0, 10));
+  });
 });

@@ -3,8 +3,9 @@ import type { Air } from '../drying/air.ts';
 import { reaches } from '../drying/dose.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
-import { FOLLOW_UPS, REPAINT_YEARS } from './knowledge/followUps.ts';
+import { FOLLOW_UPS } from './knowledge/followUps.ts';
 import { USES } from './knowledge/use.ts';
+import { repaintForecast, type FilmLife } from './repaintForecast.ts';
 
 /** The last coat as it was logged. */
 export interface LastCoat {
@@ -64,13 +65,17 @@ export function cureDates(last: LastCoat, air: Air, timeZone: string): Aftercare
   });
 }
 
-/** What follows from a finished surface: when it may be used, what to look at again, when it is due. */
+/**
+ * What follows from a finished surface: when it may be used, what to look at again, when it is due. `lives` are the
+ * firm's own films, failed and standing.
+ */
 export function aftercareOf(
   c: Case,
   last: LastCoat,
   air: Air,
   timeZone: string,
   hemisphere: 'northern' | 'southern',
+  lives: readonly FilmLife[] = [],
 ): AftercareItem[] {
   const end = DateTime.fromISO(last.end, { zone: timeZone });
   const iso = (date: DateTime) => date.toISO({ suppressMilliseconds: true })!;
@@ -84,13 +89,25 @@ export function aftercareOf(
       why: row.why,
     };
   });
-  const years = REPAINT_YEARS[c.d.surface.exposure];
-  const repaint: AftercareItem = {
+  const repaint = repaintItem(c, end, lives);
+  return [...cureDates(last, air, timeZone), ...visits, repaint];
+}
+
+const DAYS_A_YEAR = 365.25;
+const sayYears = (years: number) => years.toFixed(years < 10 ? 1 : 0);
+
+/** When it is due for painting again, with how sure that is, and when to look before it fails. */
+function repaintItem(c: Case, end: DateTime, lives: readonly FilmLife[]): AftercareItem {
+  const { medianYears, fromYears, toYears, lookYears, films, failures } = repaintForecast(c.d.surface.exposure, lives);
+  const after = (years: number) => end.plus({ days: Math.round(years * DAYS_A_YEAR) });
+  const rests = films
+    ? `Typical for this exposure, moved by ${films} of the firm's own, ${failures} of which failed.`
+    : "Typical for this exposure; the firm's own record takes over as it gathers.";
+  return {
     kind: 'repaint',
     code: 'repaint',
-    at: iso(end.plus({ years })),
+    at: after(medianYears).toISO({ suppressMilliseconds: true })!,
     words: 'Due for painting again',
-    why: `About ${years} years for this exposure; the firm's own record takes over as it gathers.`,
+    why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. Look at it from ${after(lookYears).toFormat('LLLL yyyy')}, before it fails. ${rests}`,
   };
-  return [...cureDates(last, air, timeZone), ...visits, repaint];
 }

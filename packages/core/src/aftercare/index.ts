@@ -8,3 +8,4 @@ export type { FaultRecord } from './knowledge/causes.ts';
 export { touchUpKit, type TinKept, type TouchUpKit } from './touchUpKit.ts';
 export { handoverChecks } from './handover.ts';
 export { punchVisits, type PunchVisit, type PunchWait } from './punchVisits.ts';
+export { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';

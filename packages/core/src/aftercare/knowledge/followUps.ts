@@ -79,14 +79,3 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
     why: 'Water finds the first weak joint over a winter.',
   },
 ];
-
-/** Years to the next painting, by exposure. Typical; the firm's own record takes over as it gathers. */
-export const REPAINT_YEARS = {
-  'interior-dry': 9,
-  'interior-wet': 6,
-  'interior-grease': 6,
-  'interior-hightouch': 6,
-  'interior-hot': 7,
-  'exterior-sheltered': 7,
-  'exterior-exposed': 5,
-} as const;
