@@ -391,7 +391,7 @@ describe('the client', () => {
 });
 
 describe('papers', () => {
-  test.each(['quote', 'job-pack', 'run-sheet', 'shopping', 'labels'])(
+  test.each(['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet'])(
     '%s as a page, a PDF and figures',
     async (kind) => {
       const { jobId } = await hall();

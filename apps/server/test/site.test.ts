@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import ICAL from 'ical.js';
 import { newJob, secondFirm, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -278,5 +279,21 @@ describe('a finished surface', () => {
     expect((cured(later) - start) / (cured(before) - start)).toBeCloseTo(2.25, 1);
     expect(cured(earlier)).toBe(cured(before) - 86_400_000);
     expect((await lineOf(at.surfaceId)).curing.at).toBe(earlier.find((i: any) => Date.parse(i.at) > Date.now()).at);
+  });
+
+  test('its client is told in days, on paper and in a calendar that another program reads', async () => {
+    const at = await finished();
+    const paper = (await mei.get(`/api/jobs/${at.jobId}/papers/care-sheet`)).body;
+    const cells = paper.blocks.flatMap((b: any) => (b.kind === 'table' ? b.rows.map((r: any) => r.cells) : []));
+    expect(cells.map((c: string[]) => c[1])).toEqual(expect.arrayContaining(['touch', 'wipe with a damp cloth']));
+    const answer = await fetch(`${ada.base}/api/jobs/${at.jobId}/care-calendar`, { headers: { cookie: ada.cookie } });
+    const read = new ICAL.Component(ICAL.parse(await answer.text()) as any).getAllSubcomponents('vevent');
+    const events = read.map((e) => new ICAL.Event(e));
+    const wash = (await cureOf(at)).find((i: any) => i.code === 'wash').at;
+    const event = events.find((e) => e.summary.includes('wipe with a damp cloth'))!;
+    expect(event.startDate.isDate).toBe(true);
+    const days = (Date.parse(event.startDate.toString()) - Date.parse(wash)) / 86_400_000;
+    expect(Math.abs(days)).toBeLessThanOrEqual(1);
+    expect((await other.get(`/api/jobs/${at.jobId}/care-calendar`)).status).toBe(404);
   });
 });

@@ -27,6 +27,7 @@ import { Writes } from '../writes/writes.service.ts';
 import { refusedWith } from '../http/refused.ts';
 import type { BusyAsked } from './busy.worker.ts';
 import type { Busy } from './busyFile.ts';
+import { careEvents } from './careEvents.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
 
 export class FeedBody {
@@ -70,6 +71,12 @@ export class Calendar implements OnModuleDestroy {
     const records = await readJob(scope, jobId);
     const posted = await newestPlan(scope, jobId);
     return calendarFile(records.job.title, posted ? eventsOf(records, posted, null) : []);
+  }
+
+  /** What a client may do and when, and what is looked at again, as whole days of a calendar. */
+  async careOfJob(who: Who, jobId: string): Promise<string> {
+    const records = await readJob(this.writes.reading(who), jobId);
+    return calendarFile(`${records.job.title}: looking after it`, careEvents(records, who.now));
   }
 
   /** Where this person's feed stands, and when they are taken by something else. */
@@ -148,6 +155,13 @@ export class CalendarController {
   async ofJob(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
     const file = await this.calendar.ofJob(who, id);
     response.setHeader('Content-Disposition', 'attachment; filename="plan.ics"');
+    response.type('text/calendar; charset=utf-8').send(file);
+  }
+
+  @Get('jobs/:id/care-calendar')
+  async careOfJob(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
+    const file = await this.calendar.careOfJob(who, id);
+    response.setHeader('Content-Disposition', 'attachment; filename="looking-after-it.ics"');
     response.type('text/calendar; charset=utf-8').send(file);
   }
 

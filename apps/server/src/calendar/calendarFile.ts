@@ -16,6 +16,8 @@ export interface CalendarEvent {
   note: string;
   /** When the plan it is of was posted: a later one stands over it. */
   stamp: Date;
+  /** A day rather than a time. */
+  allDay?: boolean;
 }
 
 /** The steps of a posted plan that want hands: everybody's, or those of one person. */
@@ -54,7 +56,7 @@ export function calendarFile(name: string, events: readonly CalendarEvent[]): st
     prodId: { company: 'Rustic Ledger', product: 'Drying plan', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
-  for (const { id, start, end, title, place, note, stamp } of events)
-    calendar.createEvent({ id, start, end, summary: title, location: place, description: note, stamp });
+  for (const { id, start, end, title, place, note, stamp, allDay = false } of events)
+    calendar.createEvent({ id, start, end, summary: title, location: place, description: note, stamp, allDay });
   return calendar.toString();
 }

@@ -49,7 +49,7 @@ export class AgreeBody {
   @IsArray() @ArrayMaxSize(120) @IsUUID(undefined, { each: true }) options: string[];
 }
 
-export const PAPER_KINDS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels'] as const;
+export const PAPER_KINDS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet'] as const;
 /** Papers with prices on them. */
 export const PRICED_PAPERS: readonly PaperKind[] = ['quote', 'shopping'];
 export type PaperKind = (typeof PAPER_KINDS)[number];

@@ -1,4 +1,5 @@
 import {
+  careSheetPaper,
   cautionsFor,
   CAUTION_SHORT,
   estimateSystem,
@@ -26,6 +27,7 @@ import { caseIn, systemOf, workOn } from '../jobs/houseReading.ts';
 import type { PostedPlan } from '../plans/newestPlan.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../pricing/pricedJob.ts';
+import { careSurfaces } from '../aftercare/careSurfaces.ts';
 import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';
 import { documentMark } from './quotes.ts';
@@ -145,6 +147,8 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
         ),
         head,
       );
+    case 'care-sheet':
+      return careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, head);
     case 'job-pack':
       return jobPackPaper(
         {

@@ -106,10 +106,7 @@ function List({
                 <span className="font-semibold">{capital(item.words)}</span>
                 <Mark n={n} />
                 <div className="text-sm text-faded">
-                  <Link className="hover:underline" to={`/jobs/${job.jobId}/punch`}>
-                    {job.jobTitle}
-                  </Link>
-                  :{' '}
+                  {job.jobTitle}:{' '}
                   {surfaces.map((s, i) => (
                     <span key={s.surfaceId}>
                       {i > 0 && ', '}
@@ -118,6 +115,14 @@ function List({
                       </Link>
                     </span>
                   ))}
+                  {' · '}
+                  <Link
+                    className="underline"
+                    aria-label={`Punch list of ${job.jobTitle}`}
+                    to={`/jobs/${job.jobId}/punch`}
+                  >
+                    punch list
+                  </Link>
                 </div>
               </div>
               <div className="text-right">

@@ -11,6 +11,7 @@ const NAMES: Record<PaperKind, string> = {
   'run-sheet': 'Run sheet',
   shopping: 'Shopping list',
   labels: 'Labels',
+  'care-sheet': 'Looking after it',
 };
 
 /** A paper of a job as it stands now: to be read, printed, or taken as a PDF or its figures. */
@@ -42,6 +43,15 @@ export function JobPaper() {
             {NAMES[k]}
           </button>
         ))}
+        {known === 'care-sheet' && (
+          <a
+            className="inline-flex min-h-[44px] items-center underline wide:min-h-[30px]"
+            href={`/api/jobs/${jobId}/care-calendar`}
+            download
+          >
+            Its dates as a calendar file
+          </a>
+        )}
       </nav>
     </Shown>
   );

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { FAULT_LABELS } from '@rustic/core';
 import { RoomSketch, type Tick } from '../drawing/RoomSketch.tsx';
 import { Act } from '../page/Act.tsx';
@@ -19,6 +19,7 @@ const SKETCH_WIDTH = 820;
 export default function PunchPage() {
   const { jobId = '' } = useParams();
   const may = useMay();
+  const navigate = useNavigate();
   const { data, error, refetch } = usePunchQuery(jobId);
   const [marking, setMarking] = useState(false);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
@@ -32,7 +33,12 @@ export default function PunchPage() {
           {data.job.title}
         </Link>
       }
-      acts={may.work && <Act letter="m" words="Mark a fault" main onAct={() => setMarking(!marking)} />}
+      acts={
+        <>
+          {may.work && <Act letter="m" words="Mark a fault" main onAct={() => setMarking(!marking)} />}
+          <Act letter="c" words="Client’s sheet" onAct={() => void navigate(`/jobs/${jobId}/papers/care-sheet`)} />
+        </>
+      }
       notes={notesOf(open)}
       footing={
         <>

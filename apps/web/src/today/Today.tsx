@@ -124,6 +124,7 @@ export default function Today() {
       {groups.then.map((group) => (
         <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
+      <Curing lines={data.lines} now={now} />
     </Page>
   );
 }

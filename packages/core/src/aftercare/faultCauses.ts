@@ -1,5 +1,5 @@
 import type { Fault } from '../vocabulary/index.ts';
-import { CAUSE_FIRST, CAUSES, MAKE_GOOD, type FaultRecord } from './knowledge/causes.ts';
+import { CAUSE_FIRST, CAUSES, ENDS_FILM, MAKE_GOOD, type FaultRecord } from './knowledge/causes.ts';
 
 /** A cause of a fault with its share among the causes there are, most likely first; `because` is what of the record speaks for it. */
 export interface FaultCause {
@@ -12,6 +12,9 @@ export interface FaultCause {
 
 /** Whether the cause has to be found before paint is suggested. */
 export const causeFirst = (fault: Fault): boolean => CAUSE_FIRST.has(fault);
+
+/** Whether a fault is the end of its film: it counts against how long films last. */
+export const endsFilm = (fault: Fault): boolean => ENDS_FILM.has(fault);
 
 /** What is done before a fault of the hand is painted over; null where its cause comes first. */
 export const makeGood = (fault: Fault): string | null => MAKE_GOOD[fault] ?? null;

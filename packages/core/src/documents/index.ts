@@ -31,3 +31,4 @@ export {
   type ShoppingItem,
 } from './papers.ts';
 export { labelsOf, labelsPaper } from './labels.ts';
+export { careDay, careSheetPaper, careUses, type CareDate, type CareSurface } from './careSheet.ts';

@@ -177,6 +177,9 @@ export const CAUSES: readonly CauseRow[] = [
 /** Faults whose cause is found before any paint is suggested: paint over them, and they are back. The rest are of the hand. */
 export const CAUSE_FIRST: ReadonlySet<Fault> = new Set(['peels', 'crawls', 'bleeds', 'shows-through', 'bubbles', 'crackles', 'cracks', 'wrinkles', 'sticks-shut', 'stain']);
 
+/** Faults by which a film is worn out or was laid wrong: they count against its life. */
+export const ENDS_FILM: ReadonlySet<Fault> = new Set(['peels', 'cracks', 'crackles', 'bubbles', 'wrinkles']);
+
 /** What has to be taken down or made good before a fault of the hand is painted over. */
 export const MAKE_GOOD: Partial<Record<Fault, string>> = {
   runs: 'Cut the run off with a blade once it is hard, then sand it flat.',

@@ -1,0 +1,77 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  careDay,
+  careSheetPaper,
+  careUses,
+  ELEMENTS,
+  paperCsv,
+  type CareSurface,
+  type PaperBlock,
+} from '../src/index.ts';
+
+const ZONE = 'Europe/London';
+const NOW = '2027-03-26T10:00:00Z';
+const head = { firm: 'Reed & Daughter', about: 'Reed House, Quay', marked: '26 March 2027' };
+const surface = (more: Partial<CareSurface> = {}): CareSurface => ({
+  id: 'a',
+  room: 'Pantry',
+  name: 'Shelves',
+  element: 'shelf',
+  product: 'Handrail',
+  colour: '#22384d',
+  batch: 'Q2',
+  dates: [
+    { code: 'touch', at: '2027-03-26T08:00:00+00:00', why: '' },
+    { code: 'close', at: '2027-03-28T09:00:00+01:00', why: '' },
+    { code: 'load', at: '2027-04-01T09:30:00+01:00', why: '' },
+    { code: 'wash', at: '2027-04-08T15:10:00+01:00', why: 'The air makes it later than the label.' },
+    { code: 'cured', at: '2027-04-20T09:00:00+01:00', why: 'The film was laid thick, so it takes longer.' },
+  ],
+  visits: [{ at: '2027-09-28T08:00:00+01:00', words: 'Look for knots showing' }],
+  ...more,
+});
+const sheet = (...surfaces: CareSurface[]) => careSheetPaper(surfaces, NOW, ZONE, head);
+const rows = (blocks: readonly PaperBlock[]) =>
+  blocks.flatMap((b) => (b.kind === 'table' ? b.rows.map((r) => r.cells) : []));
+
+describe('a client’s sheet', () => {
+  test('says in days from when what may be done, what is late, and what it was painted with', () => {
+    const { blocks, title } = sheet(surface());
+    expect(title).toBe('Looking after it');
+    expect(rows(blocks)).toEqual([
+      ['Shelves', 'touch', 'now'],
+      ['', 'put things on it', 'Thursday 1 April'],
+      ['', 'wipe with a damp cloth', 'Friday 9 April'],
+      ['Pantry, Shelves', 'Handrail', expect.stringContaining('batch Q2')],
+    ]);
+    const said = JSON.stringify(blocks);
+    expect(said).toContain('later than usual, because it was laid thick and the air was cold or damp');
+    expect(said).toContain('Look for knots showing, September 2027');
+  });
+  test('asks of each thing only what is done with it', () => {
+    const codes = (element: CareSurface['element']) => careUses(element).map(([, words]) => words);
+    expect(codes('door')).toEqual(['touch', 'shut', 'wipe with a damp cloth']);
+    expect(codes('wall')).toContain('hang pictures');
+    expect(codes('floor')).toContain('walk on it in shoes');
+    expect(codes('ceiling')).toEqual(['touch', 'wipe with a damp cloth']);
+    for (const element of ELEMENTS) expect(codes(element)[0]).toBe('touch');
+  });
+  test('a time in the afternoon is the next day, by the clock of the house, also as the clocks change', () => {
+    expect(careDay('2027-03-27T11:59:00Z', ZONE).toISODate()).toBe('2027-03-27');
+    expect(careDay('2027-03-27T12:00:00Z', ZONE).toISODate()).toBe('2027-03-28');
+    // Clocks go forward on the 28th: 11:30 in universal time is half past twelve there.
+    expect(careDay('2027-03-28T11:30:00Z', ZONE).toISODate()).toBe('2027-03-29');
+    expect(careDay('2028-02-28T23:30:00Z', ZONE).toISODate()).toBe('2028-02-29');
+    expect(careDay('2027-03-27T22:30:00Z', 'Australia/Hobart').toISODate()).toBe('2027-03-28');
+  });
+  test('gathers by room, goes into a table, and says so where nothing is finished', () => {
+    const two = sheet(surface(), surface({ id: 'b', room: 'Hall', name: 'Door', element: 'door' }));
+    expect(two.blocks.flatMap((b) => (b.kind === 'table' ? [b.caption] : []))).toEqual([
+      'Pantry',
+      'Hall',
+      expect.stringContaining('Keep this'),
+    ]);
+    expect(paperCsv(two)).toContain('Door');
+    expect(JSON.stringify(sheet().blocks)).toContain('Nothing is finished yet');
+  });
+});
