@@ -48,6 +48,15 @@ describe('a client’s sheet', () => {
     expect(said).toContain('later than usual, because it was laid thick and the air was cold or damp');
     expect(said).toContain('Look for knots showing, September 2027');
   });
+  test('once everything may be done with a surface it says so in a line, and no more of waiting', () => {
+    const long = surface({ dates: surface().dates.map((d) => ({ ...d, at: '2026-12-01T09:00:00Z' })) });
+    const { blocks } = sheet(long);
+    expect(rows(blocks)[0]).toEqual(['Shelves', 'use it, and wipe it with a damp cloth', 'now']);
+    expect(JSON.stringify(blocks)).not.toMatch(/Until then|later than usual/);
+    expect(JSON.stringify(sheet(long, surface({ id: 'b', name: 'Sill', element: 'sill' })).blocks)).toMatch(
+      /Until then/,
+    );
+  });
   test('asks of each thing only what is done with it', () => {
     const codes = (element: CareSurface['element']) => careUses(element).map(([, words]) => words);
     expect(codes('door')).toEqual(['touch', 'shut', 'wipe with a damp cloth']);

@@ -54,31 +54,39 @@ const COLUMNS: Column[] = [
   { title: 'From', align: 'right', width: 0.3 },
 ];
 
+const UNTIL_THEN: PaperBlock[] = [
+  { kind: 'heading', text: 'Until then', level: 2 },
+  {
+    kind: 'list',
+    items: [
+      'No tape, no wet cloth, no cleaner. Afterwards water and a soft cloth; nothing that scours.',
+      'Keep rooms aired and above 12 °C: cold and damp make it slower.',
+      'Leave doors and windows ajar until the day on which they may be shut.',
+      'Keep children and pets from what may not be touched yet.',
+    ],
+  },
+];
+
 /** What a client may do with each surface and from when, what is looked at again, and with what it was painted. */
 export function careSheetPaper(surfaces: readonly CareSurface[], now: string, zone: string, head: PaperHead): Paper {
+  const waiting = surfaces.filter((s) => !isReady(s, now, zone));
   const blocks: PaperBlock[] = surfaces.length
     ? [
         {
           kind: 'text',
           text: 'Paint dries in hours and hardens in weeks. Until the day named here a surface is easily marked, and what is set against it may stick.',
         },
-        ...[...new Set(surfaces.map((s) => s.room))].map((room): PaperBlock => ({
-          kind: 'table',
-          caption: room,
-          columns: COLUMNS,
-          rows: surfaces.filter((s) => s.room === room).flatMap((s) => rowsOf(s, now, zone)),
-        })),
-        ...slow(surfaces),
-        { kind: 'heading', text: 'Until then', level: 2 },
-        {
-          kind: 'list',
-          items: [
-            'No tape, no wet cloth, no cleaner. Afterwards water and a soft cloth; nothing that scours.',
-            'Keep rooms aired and above 12 °C: cold and damp make it slower.',
-            'Leave doors and windows ajar until the day on which they may be shut.',
-            'Keep children and pets from what may not be touched yet.',
-          ],
-        },
+        ...[...new Set(surfaces.map((s) => s.room))].flatMap((room): PaperBlock[] => [
+          { kind: 'heading', text: room, level: 2 },
+          {
+            kind: 'table',
+            caption: room,
+            columns: COLUMNS,
+            rows: surfaces.filter((s) => s.room === room).flatMap((s) => rowsOf(s, now, zone)),
+          },
+        ]),
+        ...slow(waiting),
+        ...(waiting.length ? UNTIL_THEN : []),
         ...looks(surfaces, zone),
         { kind: 'heading', text: 'What it was painted with', level: 2 },
         {
@@ -107,13 +115,22 @@ export function careSheetPaper(surfaces: readonly CareSurface[], now: string, zo
   return { title: 'Looking after it', ...head, blocks };
 }
 
+const today = (now: string, zone: string) => DateTime.fromISO(now, { zone }).startOf('day');
+
+/** Whether everything may be done with a surface by now. */
+const isReady = ({ element, dates }: CareSurface, now: string, zone: string) =>
+  dates
+    .filter(({ code }) => careUses(element).some(([use]) => use === code))
+    .every(({ at }) => careDay(at, zone) <= today(now, zone));
+
 function rowsOf(surface: CareSurface, now: string, zone: string): Row[] {
-  const today = DateTime.fromISO(now, { zone }).startOf('day');
+  if (isReady(surface, now, zone)) return [{ cells: [surface.name, 'use it, and wipe it with a damp cloth', 'now'] }];
   return careUses(surface.element).flatMap(([code, words], i): Row[] => {
     const date = surface.dates.find((d) => d.code === code);
     if (!date) return [];
     const day = careDay(date.at, zone);
-    return [{ cells: [i === 0 ? surface.name : '', words, day <= today ? 'now' : day.toFormat('cccc d LLLL')] }];
+    const from = day <= today(now, zone) ? 'now' : day.toFormat('cccc d LLLL');
+    return [{ cells: [i === 0 ? surface.name : '', words, from] }];
   });
 }
 
