@@ -128,8 +128,8 @@ describe('the run sheet and aftercare', () => {
     };
     expect(surfaces.length).toBeGreaterThan(0);
     for (const { surfaceId, items } of surfaces) {
-      const work = (await page(surfaceId)).work as { endedAt: string }[];
-      const last = Math.max(...work.map((w) => Date.parse(w.endedAt)));
+      const work = (await page(surfaceId)).work as { endedAt: string; productId: string | null }[];
+      const last = Math.max(...work.filter((w) => w.productId !== null).map((w) => Date.parse(w.endedAt)));
       expect(items.length).toBeGreaterThan(0);
       for (const item of items) expect(Date.parse(item.at)).toBeGreaterThanOrEqual(last - 60_000);
       expect(items.filter((i) => i.kind === 'repaint')).toHaveLength(1);
