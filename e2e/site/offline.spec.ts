@@ -1,5 +1,5 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Browser, type Page, type TestInfo } from '@playwright/test';
 import { oilSkirting, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { Cable } from './cable.ts';
@@ -38,19 +38,30 @@ async function logNext(page: Page, title: string): Promise<void> {
   await page.getByRole('button', { name: 'Done', exact: true }).click();
 }
 
+/** A skirting of its own whose plan is posted, so that it stands on the run sheet. */
+async function plannedSkirting(desk: Page, title: string) {
+  await signIn(desk);
+  const { surface } = await oilSkirting(desk, title);
+  const [jobId, surfaceId] = [idIn(surface, 2), idIn(surface, 4)];
+  await send(desk, 'POST', `jobs/${jobId}/plan`, { id: uuid() });
+  return { jobId, surfaceId, surface };
+}
+
+/** A phone whose way to the server can be cut. */
+async function phoneOnCable(browser: Browser, { project: { use } }: TestInfo) {
+  const cable = await Cable.to(use.baseURL!);
+  const { viewport } = use;
+  const phone = await browser.newContext({ baseURL: cable.address, ...(viewport ? { viewport } : {}) });
+  return { cable, phone };
+}
+
 test('a day on site without a signal, closed and opened again, arrives once and in order; both sides of a conflict are kept', async ({
   browser,
   page: desk,
 }, info) => {
   const title = `No signal ${info.project.name}`;
-  await signIn(desk);
-  const { surface } = await oilSkirting(desk, title);
-  const [jobId, surfaceId] = [idIn(surface, 2), idIn(surface, 4)];
-  await send(desk, 'POST', `jobs/${jobId}/plan`, { id: uuid() });
-
-  const cable = await Cable.to(info.project.use.baseURL!);
-  const { viewport } = info.project.use;
-  const phone = await browser.newContext({ baseURL: cable.address, ...(viewport ? { viewport } : {}) });
+  const { jobId, surfaceId, surface } = await plannedSkirting(desk, title);
+  const { cable, phone } = await phoneOnCable(browser, info);
   let page = await phone.newPage();
   await signIn(page);
   await ready(page, surfaceId);
@@ -74,7 +85,7 @@ test('a day on site without a signal, closed and opened again, arrives once and 
     expect(await workIn(desk, jobId)).toEqual([]);
   });
   await test.step('signing out says what would wait', async () => {
-    if (viewport!.width < 1000) await page.getByRole('button', { name: 'More' }).click();
+    if (info.project.use.viewport!.width < 1000) await page.getByRole('button', { name: 'More' }).click();
     await page
       .getByRole('button', { name: /Ada Thirle/ })
       .filter({ visible: true })
@@ -128,13 +139,8 @@ test('a phone whose clock jumps by days: what is refused for its time goes with 
   page: desk,
 }, info) => {
   const title = `Jumped ${info.project.name}`;
-  await signIn(desk);
-  const { surface } = await oilSkirting(desk, title);
-  const [jobId, surfaceId] = [idIn(surface, 2), idIn(surface, 4)];
-  await send(desk, 'POST', `jobs/${jobId}/plan`, { id: uuid() });
-  const cable = await Cable.to(info.project.use.baseURL!);
-  const { viewport } = info.project.use;
-  const phone = await browser.newContext({ baseURL: cable.address, ...(viewport ? { viewport } : {}) });
+  const { jobId, surfaceId } = await plannedSkirting(desk, title);
+  const { cable, phone } = await phoneOnCable(browser, info);
   const page = await phone.newPage();
   await signIn(page);
   await ready(page, surfaceId);

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { strFromU8, unzipSync } from 'fflate';
-import { UnusableInput } from '@rustic/core';
+import { JOB_IN_ZIP, photoInZip, UnusableInput } from '@rustic/core';
 
 /** What was given on the command line: its JSON as text, and, where it was a zip of a whole job, the parts beside it. */
 export interface Given {
@@ -9,7 +9,6 @@ export interface Given {
   parts: Readonly<Record<string, Uint8Array>> | null;
 }
 
-const JOB_IN_ZIP = 'job.json';
 const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
 export async function readGiven(file: string): Promise<Given> {
@@ -32,7 +31,7 @@ export function checkPhotos(input: unknown, parts: NonNullable<Given['parts']>):
   const { photos } = input as { photos?: unknown };
   if (!Array.isArray(photos)) return;
   const faults = (photos as { id?: unknown; hash?: unknown }[]).flatMap(({ id, hash }, i) => {
-    const name = `photos/${String(id)}.jpg`;
+    const name = photoInZip(String(id));
     const picture = parts[name];
     const fault = !picture
       ? `${name} is not in the zip`

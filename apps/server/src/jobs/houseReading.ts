@@ -38,7 +38,7 @@ import { airOfRoom } from '../weather/airOfRoom.ts';
 import { standingTests, type JobRecords } from './jobRecords.ts';
 
 /** Everything flagged on a surface: at the walk-round, and since, while working. */
-function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
+export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
   const found = records.findings.filter((f) => f.surfaceId === surface.id);
   const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
   const extents: Partial<Record<Condition, Extent>> = Object.assign(

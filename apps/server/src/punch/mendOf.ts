@@ -18,7 +18,7 @@ import {
 import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
 import type { FollowUpEntity } from '../database/siteEntities.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
+import { flaggedOn, systemOf, workOn } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';
 
@@ -71,10 +71,7 @@ export function mendOf(
       'step' in d && isStep(d.step) ? [d.step.kind] : [],
     ),
     outside: followUps.filter((f) => f.surfaceId === surface.id).map((f) => f.kind),
-    flagged: [
-      ...(surface.facts.conditions ?? []),
-      ...records.findings.filter((f) => f.surfaceId === surface.id).flatMap((f) => f.conditions),
-    ],
+    flagged: flaggedOn(records, surface).conditions,
     outdoors: c.outside,
     onOil: c.treatAs === 'oil' || c.treatAs === 'over-oil',
     ageMonths,

@@ -3,7 +3,7 @@ import { Controller, Get, Header, Param, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { strToU8, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate';
-import { JOB_FILE_TYPE, verifyJobFile, type ChainCheck, type JobFile } from '@rustic/core';
+import { JOB_FILE_TYPE, JOB_IN_ZIP, photoInZip, verifyJobFile, type ChainCheck, type JobFile } from '@rustic/core';
 import { PhotoEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -11,7 +11,6 @@ import { Access } from '../people/access.ts';
 import { ForPriceReaders } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
-import { JOB_IN_ZIP, photoInZip } from './zipNames.ts';
 import { wholeJob } from './wholeJob.ts';
 
 /** A whole job as a file that another program, another firm or the command line can read and verify. */

@@ -1,9 +1,16 @@
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { unzipSync } from 'fflate';
-import { readJobFile, UnusableInput, verifyJobFile, type InputFault, type JobFile } from '@rustic/core';
+import {
+  JOB_IN_ZIP,
+  photoInZip,
+  readJobFile,
+  UnusableInput,
+  verifyJobFile,
+  type InputFault,
+  type JobFile,
+} from '@rustic/core';
 import { deeperThan } from '../http/depth.middleware.ts';
-import { JOB_IN_ZIP, photoInZip } from './zipNames.ts';
 
 /** A job file with its photos, read and found whole. */
 export interface ReadJob {

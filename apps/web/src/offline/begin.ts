@@ -3,6 +3,7 @@ import type { store as Store } from '../store/store.ts';
 import { outbox } from './outbox.ts';
 import { beginSending } from './sender.ts';
 import { briefOf, unsentTold } from './signal.ts';
+import { TOUCHED } from './touched.ts';
 
 /** Answers kept by the service worker; emptied when somebody signs in or out: they were another person's. */
 const ANSWERS = 'ledger-answers';
@@ -10,7 +11,7 @@ export const forgetAnswers = async (): Promise<void> => {
   if ('caches' in window) await caches.delete(ANSWERS);
 };
 
-const STALE = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Punch', 'Shelf'] as const;
+const STALE = [...TOUCHED, 'Shelf'] as const;
 
 /** Everything that goes on beside the pages: sending what is kept, and the worker that opens them without a signal. */
 export function beginOffline(store: typeof Store): void {

@@ -3,10 +3,10 @@ import { api } from '../store/api.ts';
 import { useTell } from '../store/store.ts';
 import { sendKept } from './sender.ts';
 import { heard } from './signal.ts';
+import { TOUCHED } from './touched.ts';
 
 /** What is shown is fetched anew so long after something happened: several writes in a row are one. */
 const TOGETHER_MS = 300;
-const TOUCHED = ['Today', 'Plan', 'Job', 'Surface', 'Ledger', 'Trial', 'Aftercare', 'Punch'] as const;
 
 /** Hears what others write, and fetches anew what is shown. The browser reconnects by itself, from where it was. */
 export function useHappenings(): void {

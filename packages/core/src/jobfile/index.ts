@@ -1,6 +1,8 @@
 export {
   JOB_FILE_TYPE,
   JOB_FILE_VERSION,
+  JOB_IN_ZIP,
+  photoInZip,
   checkJobFile,
   readJobFile,
   jobFileJsonSchema,

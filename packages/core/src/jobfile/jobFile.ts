@@ -6,6 +6,10 @@ import { entryRow, jobRow, recordRows } from './records.ts';
 export const JOB_FILE_TYPE = 'application/vnd.rustic-ledger+json';
 export const JOB_FILE_VERSION = 2;
 
+/** Where the job file lies in its zip, and where each of its photos does. */
+export const JOB_IN_ZIP = 'job.json';
+export const photoInZip = (id: string) => `photos/${id}.jpg`;
+
 /** A whole job: what it is about, its records, and its ledger. Photos lie beside it, each under its id. */
 export const jobFileSchema = z.strictObject({
   format: z.literal(JOB_FILE_TYPE),
