@@ -15,6 +15,7 @@ import { blocksOn, type Block } from './systems/blocks.ts';
 import { asCase, NOTHING_WANTED, type Case, type TrialWord, type Wanted } from './systems/case.ts';
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
+import type { Held } from './systems/held.ts';
 import { risksOf, type Risk } from './systems/risks.ts';
 import type { Weights } from './systems/weights.ts';
 import { coatFamilies, type System } from './systems/step.ts';
@@ -47,6 +48,8 @@ export interface Known {
   weights?: Weights;
   /** What bears on the hours of the work. */
   by?: HoursBy;
+  /** How the firm's own systems have held, where it lets that count. */
+  held?: Held;
 }
 
 /** The facts of a question, with what is usual filled in. */
@@ -66,7 +69,7 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
   const made = compose(c);
-  return { d, c: { ...withOneMaker(c, made), by: known.by }, made };
+  return { d, c: { ...withOneMaker(c, made), by: known.by, held: known.held }, made };
 }
 
 /** A firm that keeps to one maker has that maker's products taken first, where one makes every coat. */

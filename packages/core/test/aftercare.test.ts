@@ -9,7 +9,6 @@ import {
   EXPOSURES,
   FAMILIES,
   isCoat,
-  nextDrySeason,
   readBy,
   SHIPPED_SHELF,
   type Air,
@@ -31,7 +30,6 @@ interface Told {
   end?: string;
   thickness?: number;
   air?: Air;
-  hemisphere?: 'northern' | 'southern';
 }
 const follows = (told: Told = {}): AftercareItem[] =>
   aftercareOf(
@@ -43,7 +41,7 @@ const follows = (told: Told = {}): AftercareItem[] =>
     },
     told.air ?? room,
     'Europe/London',
-    told.hemisphere ?? 'northern',
+    { hemisphere: 'northern', climate: 'mild-coast' },
   );
 const visits = (told: Told) => follows(told).flatMap((i) => (i.kind === 'visit' ? [i.code] : []));
 const at = (items: readonly AftercareItem[], code: string) => items.find((i) => i.code === code)!.at;
@@ -181,27 +179,6 @@ describe('painting again', () => {
     expect(years.get('exterior-exposed')).toBeLessThan(years.get('exterior-sheltered')!);
     expect(years.get('interior-wet')).toBeLessThan(years.get('interior-dry')!);
     for (const y of years.values()) expect(y).toBeGreaterThan(3);
-  });
-});
-
-describe('the dry season', () => {
-  test('is never before the day asked of, within seven months of it, and dry', () => {
-    const dry = { northern: [5, 6, 7, 8, 9], southern: [11, 12, 1, 2, 3] };
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 0, max: 4000 }),
-        fc.constantFrom('northern' as const, 'southern' as const),
-        (days, half) => {
-          const from = DateTime.fromISO('2024-01-01', { zone: 'utc' }).plus({ days });
-          const season = nextDrySeason(from, half);
-          expect(season >= from).toBe(true);
-          expect(season.diff(from, 'days').days).toBeLessThan(31 * 7 + 1);
-          expect(dry[half]).toContain(season.month);
-          // Where the day is dry already, it is kept as it is.
-          if (dry[half].includes(from.month)) expect(season.toISO()).toBe(from.toISO());
-        },
-      ),
-    );
   });
 });
 

@@ -3,9 +3,10 @@ import type { Air } from '../drying/air.ts';
 import { reaches } from '../drying/dose.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
-import { FOLLOW_UPS } from './knowledge/followUps.ts';
 import { USES } from './knowledge/use.ts';
 import { repaintForecast, type FilmLife } from './repaintForecast.ts';
+import type { SeasonPlace } from './seasons.ts';
+import { visitsOf, type Looked } from './visitsOf.ts';
 
 /** The last coat as it was logged. */
 export interface LastCoat {
@@ -21,18 +22,11 @@ export interface AftercareItem {
   kind: 'use' | 'visit' | 'repaint';
   code: string;
   at: string;
+  /** By when a visit should be made, ISO 8601, and how long it takes on the spot in minutes; null for what is no visit. */
+  by: string | null;
+  minutes: number | null;
   words: string;
   why: string;
-}
-
-const DRY_MONTHS = { northern: [5, 6, 7, 8, 9], southern: [11, 12, 1, 2, 3] } as const;
-
-/** The first of the dry months on or after a date: paint outside wants a season in which it can dry. */
-export function nextDrySeason(date: DateTime, hemisphere: 'northern' | 'southern'): DateTime {
-  const dry: readonly number[] = DRY_MONTHS[hemisphere];
-  let at = date;
-  while (!dry.includes(at.month)) at = at.plus({ months: 1 }).startOf('month');
-  return at;
 }
 
 /** Dates a cure from a coat's end: the same dose model run on, so that cold and damp air make it later. */
@@ -58,6 +52,8 @@ export function cureDates(last: LastCoat, air: Air, timeZone: string): Aftercare
         kind: 'use',
         code: row.use,
         at: iso,
+        by: null,
+        minutes: null,
         words: row.words,
         why: `${last.product.name}: ${Math.round(hours)} h by its label, counted in this air.${late}${slow}`,
       },
@@ -67,30 +63,19 @@ export function cureDates(last: LastCoat, air: Air, timeZone: string): Aftercare
 
 /**
  * What follows from a finished surface: when it may be used, what to look at again, when it is due. `lives` are the
- * firm's own films, failed and standing.
+ * firm's own films, failed and standing; `looked` is what was looked at on this surface since.
  */
 export function aftercareOf(
   c: Case,
   last: LastCoat,
   air: Air,
   timeZone: string,
-  hemisphere: 'northern' | 'southern',
+  place: SeasonPlace,
   lives: readonly FilmLife[] = [],
+  looked: readonly Looked[] = [],
 ): AftercareItem[] {
   const end = DateTime.fromISO(last.end, { zone: timeZone });
-  const iso = (date: DateTime) => date.toISO({ suppressMilliseconds: true })!;
-  const visits = FOLLOW_UPS.filter((row) => row.when(c)).map((row): AftercareItem => {
-    const due = end.plus({ months: row.months });
-    return {
-      kind: 'visit',
-      code: row.id,
-      at: iso(row.drySeason ? nextDrySeason(due, hemisphere) : due),
-      words: row.words,
-      why: row.why,
-    };
-  });
-  const repaint = repaintItem(c, end, lives);
-  return [...cureDates(last, air, timeZone), ...visits, repaint];
+  return [...cureDates(last, air, timeZone), ...visitsOf(c, end, place, looked), repaintItem(c, end, lives)];
 }
 
 const DAYS_A_YEAR = 365.25;
@@ -107,6 +92,8 @@ function repaintItem(c: Case, end: DateTime, lives: readonly FilmLife[]): Afterc
     kind: 'repaint',
     code: 'repaint',
     at: after(medianYears).toISO({ suppressMilliseconds: true })!,
+    by: null,
+    minutes: null,
     words: 'Due for painting again',
     why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. Look at it from ${after(lookYears).toFormat('LLLL yyyy')}, before it fails. ${rests}`,
   };

@@ -1,4 +1,8 @@
-export { aftercareOf, cureDates, nextDrySeason, type AftercareItem, type LastCoat } from './aftercare.ts';
+export { aftercareOf, cureDates, type AftercareItem, type LastCoat } from './aftercare.ts';
+export { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
+export { CLIMATES, CLIMATE_LABELS, type Climate } from './knowledge/seasons.ts';
+export { visitsOf, type Looked } from './visitsOf.ts';
+export { leftToLook, type LeftKind, type LeftOver, type LeftVisit } from './leftToLook.ts';
 export { outsideLimits, type OutsideLimits } from './outsideLimits.ts';
 export type { Laid } from './knowledge/outsideLimits.ts';
 export { agedColour, touchUp, type TouchUp, type TouchUpAsked, type TouchUpReason } from './touchUp.ts';
@@ -9,3 +13,5 @@ export { touchUpKit, type TinKept, type TouchUpKit } from './touchUpKit.ts';
 export { handoverChecks } from './handover.ts';
 export { punchVisits, type PunchVisit, type PunchWait } from './punchVisits.ts';
 export { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';
+export * from './rounds/index.ts';
+export { callBackRates, type CallBackRate, type LaidFilm } from './callBacks.ts';

@@ -1,4 +1,5 @@
 import type { Exposure } from '../vocabulary/index.ts';
+import { EIGHT_IN_TEN, gammaQuantile } from './gammaQuantile.ts';
 import { LOOK_AT, REPAINT_YEARS, TYPICAL_WEIGHT, WEAR_SHAPE } from './knowledge/repaint.ts';
 
 /** How long a film of the firm's has lasted: to its failure, or until now without one. */
@@ -22,13 +23,6 @@ export interface RepaintForecast {
   failures: number;
 }
 
-/** The 10 and 90 in 100 points of a standard normal. */
-const Z = 1.2815515655446004;
-
-/** A quantile of a gamma distribution of some shape and rate. Source: Wilson and Hilferty's cube-root approximation, within 1 % from shape 4 on. */
-const gammaQuantile = (shape: number, rate: number, z: number) =>
-  (shape / rate) * (1 - 1 / (9 * shape) + z / (3 * Math.sqrt(shape))) ** 3;
-
 /**
  * The forecast for an exposure from the lives of the firm's own films, failed or still standing (censored), shrunk to
  * the typical value while they are few. A Weibull life of known shape with a gamma prior on its rate: closed forms.
@@ -43,8 +37,8 @@ export function repaintForecast(exposure: Exposure, lives: readonly FilmLife[]):
   const medianAt = (hazard: number) => (Math.LN2 / hazard) ** (1 / WEAR_SHAPE);
   return {
     medianYears: medianAt(shape / rate),
-    fromYears: medianAt(gammaQuantile(shape, rate, Z)),
-    toYears: medianAt(gammaQuantile(shape, rate, -Z)),
+    fromYears: medianAt(gammaQuantile(shape, rate, EIGHT_IN_TEN)),
+    toYears: medianAt(gammaQuantile(shape, rate, -EIGHT_IN_TEN)),
     lookYears: (rate * ((1 - LOOK_AT) ** (-1 / shape) - 1)) ** (1 / WEAR_SHAPE),
     films: own.length,
     failures,

@@ -17,6 +17,7 @@ import { gripHeld } from '../evidence/conditions.ts';
 import type { HoursBy } from '../quantities/hours.ts';
 import type { Product } from '../shelf/product.ts';
 import { usableOn } from '../shelf/usable.ts';
+import type { Held } from './held.ts';
 import { USUAL_WEIGHTS, type Weights } from './weights.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
 
@@ -47,6 +48,8 @@ export const NOTHING_WANTED: Wanted = {
 export interface Case {
   /** What bears on its hours: how it is reached, the firm's own pace. */
   by?: HoursBy;
+  /** How the firm's own systems have held, where it lets that count. */
+  held?: Held;
   d: Diagnosis;
   wanted: Wanted;
   rules: HouseRules;
@@ -186,7 +189,7 @@ export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
 
 /** The same surface, rules and wishes, were this what is there. */
 export function rediagnosed(c: Case, d: Diagnosis): Case {
-  return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), by: c.by };
+  return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), by: c.by, held: c.held };
 }
 
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. */

@@ -6,6 +6,7 @@ import { NEED_FAULTS } from './knowledge/needFaults.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { SKIPPED, type SkippedRow } from './knowledge/skipped.ts';
 import { SWAPPED } from './knowledge/swapped.ts';
+import { skippedFactor } from './held.ts';
 import type { PrimerNeed } from './primer.ts';
 import type { Step } from './step.ts';
 
@@ -24,6 +25,8 @@ export interface Consequence {
 
 /** A chance below this is not worth composing a case for. */
 const WORTH_ASKING = 0.02;
+/** Nothing is surer to fail than this, whatever a firm has seen. */
+const SUREST = 0.98;
 const round = (odds: number) => Math.round(odds * 100) / 100;
 
 const shares = new WeakMap<object, readonly (readonly [Case, number])[]>();
@@ -66,7 +69,7 @@ export function ifSkipped(step: Step, c: Case, price: number): Consequence | nul
     fault,
     text,
     shows,
-    odds: round(worst.odds),
+    odds: round(Math.min(SUREST, worst.odds * skippedFactor(c.held, step.kind))),
     cost: Math.round((worst.redo / worst.odds) * price),
   };
 }

@@ -11,6 +11,7 @@ import {
   TERM_STEP_MONTHS,
   WITHHELD,
 } from './knowledge/guaranteeTerms.ts';
+import { heldFactor } from './held.ts';
 import type { Step } from './step.ts';
 
 /** What the firm can stand behind on one surface. Months; odds 0 to 1. */
@@ -70,13 +71,13 @@ export function earlyFailure(c: Case, steps: readonly Step[]): number {
   return whatElse(c).reduce((sum, { truth, share, needed }) => sum + share * failureIf(truth, needed, steps), 0);
 }
 
-/** How often a system is called back in a year: by exposure, by how its finish wears, and by its coats. */
+/** How often a system is called back in a year: by exposure, by how its finish wears, by its coats, and by how the firm's own have held. */
 export function callBacksAYear(c: Case, steps: readonly Step[]): number {
   const finish = steps.find((s) => s.kind === 'finish-coat');
   const wear = WEARS.find((row) => row.family === finish?.family && row.when(c))?.factor ?? 1;
   const coats = finish?.coats ?? 2;
   const film = coats < 2 ? ONE_COAT : COAT_MORE ** (coats - 2);
-  return CALL_BACK_A_YEAR[c.d.surface.exposure] * wear * film;
+  return CALL_BACK_A_YEAR[c.d.surface.exposure] * wear * film * heldFactor(c.held, steps);
 }
 
 /**

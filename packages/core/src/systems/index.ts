@@ -30,3 +30,5 @@ export { productDemands } from './productDemands.ts';
 export { coatFamilies } from './step.ts';
 export { scoreOf } from './score.ts';
 export { USUAL_WEIGHTS, WEIGHT_CODES, type Weights } from './weights.ts';
+export { heldAs, type Held, type HeldFactor } from './held.ts';
+export { PREPARATION_WORDS, preparationOf, type Preparation } from './knowledge/preparations.ts';

@@ -1,0 +1,97 @@
+import { boundOnRounds } from './roundBound.ts';
+import { daysFor } from './roundDays.ts';
+import { anyDay, roundProblem, type RoundProblem, type RoundsAsked } from './roundProblem.ts';
+import { costOf, searchRounds, type Route } from './roundSearch.ts';
+import type { MapPlace } from './townMap.ts';
+
+/** A stop of a round: when the van is there, in minutes after it left the yard. */
+export interface RoundStop {
+  id: string;
+  arriveMin: number;
+}
+/** A round on its day (days since 1970). */
+export interface Round {
+  day: number;
+  stops: RoundStop[];
+  travelMin: number;
+  workMin: number;
+  km: number;
+  /** The way by road, yard to yard. */
+  path: MapPlace[];
+}
+/** A visit that no round takes, and why. */
+export interface NotInARound {
+  id: string;
+  why: 'longer-than-a-day' | 'no-day-in-its-season';
+}
+export interface Rounds {
+  rounds: Round[];
+  notTaken: NotInARound[];
+  /** On the way and setting out, in minutes. */
+  costMin: number;
+}
+
+/** How long the search goes on unless it is told otherwise: about a second for a year of a small firm. */
+export const USUAL_EFFORT = 6000;
+
+/**
+ * Groups visits into rounds by place and season: the least time on the way that was found, each round on a day that
+ * suits all its stops. The same question gives the same rounds.
+ */
+export function planRounds(asked: RoundsAsked): Rounds {
+  const p = roundProblem(asked);
+  const why = asked.visits.map((_, i) => cannot(p, i));
+  const stops = canBeMade(why);
+  const routes = searchRounds(p, stops, asked.seed, asked.effort);
+  const days = daysFor(routes, p.days);
+  const idOf = (stop: number) => asked.visits[stop]!.id;
+  return {
+    rounds: routes
+      .flatMap((route, r) => (days[r] == null ? [] : [asRound(p, route, days[r], idOf)]))
+      .sort((a, b) => a.day - b.day),
+    notTaken: [
+      ...why.flatMap((reason, i): NotInARound[] => (reason ? [{ id: idOf(i), why: reason }] : [])),
+      ...routes.flatMap((route, r): NotInARound[] =>
+        days[r] == null ? route.stops.map((s) => ({ id: idOf(s), why: 'no-day-in-its-season' })) : [],
+      ),
+    ],
+    costMin: costOf(p, routes),
+  };
+}
+
+/**
+ * A proven least of the time on the way and setting out, in minutes, whatever the rounds. Takes longer than finding
+ * rounds does; ask for it beside them. `costMin` is that of rounds that were found.
+ */
+export function leastRoundTime(asked: RoundsAsked, costMin: number): number {
+  const p = roundProblem(asked);
+  return boundOnRounds(p, canBeMade(asked.visits.map((_, i) => cannot(p, i))), costMin);
+}
+
+const canBeMade = (why: readonly (string | null)[]) => why.flatMap((reason, i) => (reason === null ? [i] : []));
+
+function cannot(p: RoundProblem, stop: number): NotInARound['why'] | null {
+  if (p.minutes[stop]! + 2 * p.leg[0]![stop + 1]! > p.room) return 'longer-than-a-day';
+  return anyDay(p.days, p.from[stop]!, p.by[stop]!) ? null : 'no-day-in-its-season';
+}
+
+function asRound(p: RoundProblem, route: Route, day: number, idOf: (stop: number) => string): Round {
+  let at = 0;
+  let clock = 0;
+  let km = 0;
+  const path: MapPlace[] = [];
+  const go = (to: number) => {
+    clock += p.leg[at]![to]!;
+    km += p.ways.km[at]![to]!;
+    path.push(...p.ways.path(at, to).slice(path.length ? 1 : 0));
+    at = to;
+  };
+  const stops = route.stops.map((stop): RoundStop => {
+    go(stop + 1);
+    const arriveMin = Math.round(clock);
+    clock += p.minutes[stop]!;
+    return { id: idOf(stop), arriveMin };
+  });
+  go(0);
+  return { day, stops, travelMin: route.legs, workMin: route.work, km, path };
+}

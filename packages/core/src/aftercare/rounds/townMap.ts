@@ -1,0 +1,81 @@
+/** A place on a sketch map, in kilometres from its left upper corner. */
+export interface MapPlace {
+  x: number;
+  y: number;
+}
+
+/** A sketch map: what is needed to find one's way, and no more. */
+export interface TownMap {
+  name: string;
+  widthKm: number;
+  heightKm: number;
+  /** Where roads meet or bend; some have a name that people know. */
+  corners: readonly (MapPlace & { name?: string })[];
+  /** Roads, each between two corners by their index. */
+  roads: readonly (readonly [number, number])[];
+  water: readonly { name: string; outline: readonly MapPlace[] }[];
+  /** Where the van stands. */
+  yard: MapPlace;
+}
+
+/** How places of a map lie to each other by its roads. */
+export interface Ways {
+  /** Kilometres from place to place, by index. */
+  km: readonly (readonly number[])[];
+  /** The corners on the way, ends included. */
+  path: (from: number, to: number) => MapPlace[];
+}
+
+const apart = (a: MapPlace, b: MapPlace) => Math.hypot(a.x - b.x, a.y - b.y);
+
+/**
+ * Shortest ways between places: straight to the nearest corner, by road to the other's, straight to it. Two places at
+ * the same corner lie straight apart. Source: Floyd's and Warshall's shortest paths.
+ */
+export function roadsBetween(map: TownMap, places: readonly MapPlace[]): Ways {
+  const { far, next } = betweenCorners(map);
+  const cornerOf = places.map((place) => nearestCorner(map, place));
+  const off = places.map((place, i) => apart(place, map.corners[cornerOf[i]!]!));
+  const km = places.map((a, i) =>
+    places.map((b, j) => {
+      if (cornerOf[i] === cornerOf[j]) return apart(a, b);
+      return off[i]! + far[cornerOf[i]!]![cornerOf[j]!]! + off[j]!;
+    }),
+  );
+  const path = (from: number, to: number): MapPlace[] => {
+    if (cornerOf[from] === cornerOf[to]) return [places[from]!, places[to]!];
+    const on = [places[from]!];
+    for (let at = cornerOf[from]!; at !== -1; at = at === cornerOf[to] ? -1 : next[at]![cornerOf[to]!]!)
+      on.push(map.corners[at]!);
+    return [...on, places[to]!];
+  };
+  return { km, path };
+}
+
+function nearestCorner({ corners }: TownMap, place: MapPlace): number {
+  let best = 0;
+  corners.forEach((corner, i) => {
+    if (apart(place, corner) < apart(place, corners[best]!)) best = i;
+  });
+  return best;
+}
+
+function betweenCorners({ corners, roads }: TownMap): { far: number[][]; next: number[][] } {
+  const far = corners.map((_, i) => corners.map((_c, j) => (i === j ? 0 : Infinity)));
+  const next = corners.map(() => corners.map(() => -1));
+  for (const [a, b] of roads) {
+    far[a]![b] = far[b]![a] = apart(corners[a]!, corners[b]!);
+    next[a]![b] = b;
+    next[b]![a] = a;
+  }
+  for (let k = 0; k < corners.length; k++)
+    for (let i = 0; i < corners.length; i++)
+      for (let j = 0; j < corners.length; j++) {
+        const over = far[i]![k]! + far[k]![j]!;
+        if (over < far[i]![j]!) {
+          far[i]![j] = over;
+          next[i]![j] = next[i]![k]!;
+        }
+      }
+  return { far, next };
+}

@@ -1,0 +1,171 @@
+import { describe, expect, test } from '@jest/globals';
+import { randomExponential, randomLcg } from 'd3-random';
+import fc from 'fast-check';
+import {
+  assessSchema,
+  callBackRates,
+  caseOf,
+  EXPOSURES,
+  guaranteeOf,
+  heldAs,
+  preparationOf,
+  readBy,
+  risksOf,
+  type Held,
+  type LaidFilm,
+  type Step,
+} from '../src/index.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+/** Typical share of films called back in a year, written down a second time. */
+const TYPICAL = 0.11;
+const film = (more: Partial<LaidFilm> = {}): LaidFilm => ({
+  primer: 'oil-primer',
+  finish: 'exterior-acrylic',
+  preparation: 'sanded',
+  exposure: 'exterior-exposed',
+  outsideLimits: false,
+  years: 2,
+  failed: false,
+  ...more,
+});
+/** Films that fail at a true rate a year, each looked at after its own time: those that have not failed still stand. */
+function seen(count: number, aYear: number, seed: number): LaidFilm[] {
+  const source = randomLcg(seed);
+  const life = randomExponential.source(source)(aYear);
+  return Array.from({ length: count }, () => {
+    const looked = 0.5 + 4 * source();
+    const lasts = life();
+    return film({ years: Math.min(looked, lasts), failed: lasts <= looked });
+  });
+}
+const rate = (films: readonly LaidFilm[]) => callBackRates(films, () => 'all')[0]!;
+
+describe('how often work comes back', () => {
+  test('few films say nothing yet: the typical rate stands, and the interval is wide about it', () => {
+    const one = rate([film({ years: 0.1 })]);
+    expect(one.factor).toBeGreaterThan(0.9);
+    expect(one.factor).toBeLessThanOrEqual(1);
+    expect(one.from).toBeLessThan(0.6);
+    expect(one.to).toBeGreaterThan(1.4);
+    expect(one.says).toBe('nothing-yet');
+    expect(rate([film({ failed: true, years: 0.2 })]).says).toBe('nothing-yet');
+  });
+  test('many films outweigh it: the truth they were drawn from is found, half of them still standing', () => {
+    for (const truth of [0.03, 0.11, 0.4]) {
+      const found = rate(seen(8000, truth, 0.3));
+      expect(Math.abs(found.aYear / truth - 1)).toBeLessThan(0.1);
+      expect(found.aYearTo - found.aYearFrom).toBeLessThan(truth * 0.25);
+    }
+  });
+  test('a true rate well off the typical is said; one at it is seldom called more or less', () => {
+    expect(rate(seen(300, 0.3, 0.4)).says).toBe('more');
+    expect(rate(seen(400, 0.03, 0.4)).says).toBe('less');
+    let wrong = 0;
+    for (let i = 0; i < 200; i++) if (rate(seen(60, TYPICAL, i / 211 + 0.001)).says !== 'nothing-yet') wrong += 1;
+    expect(wrong / 200).toBeLessThan(0.2);
+  });
+  test('about eight in ten of its intervals hold the truth', () => {
+    let held = 0;
+    for (let i = 0; i < 400; i++) {
+      const { aYearFrom, aYearTo } = rate(seen(80, 0.14, i / 419 + 0.001));
+      if (aYearFrom <= 0.14 && aYearTo >= 0.14) held += 1;
+    }
+    expect(held / 400).toBeGreaterThan(0.72);
+    expect(held / 400).toBeLessThan(0.92);
+  });
+  test('a young film that stands is not one that held: only years count', () => {
+    const young = Array.from({ length: 50 }, () => film({ years: 0.02 }));
+    const old = Array.from({ length: 50 }, () => film({ years: 6 }));
+    expect(rate(young).factor).toBeGreaterThan(0.95);
+    expect(rate(old).factor).toBeLessThan(0.2);
+  });
+  test('every film is in one group, groups add up, and no group knows whose hand it was', () => {
+    const any = fc.record({
+      preparation: fc.constantFrom('sanded', 'washed', 'none'),
+      exposure: fc.constantFrom(...EXPOSURES),
+      years: fc.double({ min: 0.01, max: 20, noNaN: true }),
+      failed: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(fc.array(any, { minLength: 1, maxLength: 60 }), (given) => {
+        const films = given.map((g) => film(g as Partial<LaidFilm>));
+        const rates = callBackRates(films, (f) => f.preparation);
+        expect(rates.reduce((sum, r) => sum + r.films, 0)).toBe(films.length);
+        expect(rates.reduce((sum, r) => sum + r.failed, 0)).toBe(films.filter((f) => f.failed).length);
+        for (const r of rates) {
+          expect(r.from).toBeLessThan(r.factor);
+          expect(r.to).toBeGreaterThan(r.factor);
+          expect(r.from).toBeGreaterThanOrEqual(0);
+          expect(r.aYear / r.factor).toBeCloseTo(r.typical / r.years, 9);
+        }
+        expect(films.every((f) => !('by' in f))).toBe(true);
+      }),
+    );
+  });
+});
+
+describe('what held is what was really done', () => {
+  test.each([
+    [['wash', 'scrape', 'sand'], 'stripped'],
+    [['wash', 'sand', 'dust-off'], 'sanded'],
+    [['wash', 'degloss'], 'deglossed'],
+    [['wash', 'rinse'], 'washed'],
+    [['protect', 'fill'], 'none'],
+  ] as const)('%j is %s', (kinds, preparation) => {
+    expect(preparationOf(kinds.map((kind) => ({ kind })))).toBe(preparation);
+  });
+  test('a system is known by its main primer and its finish', () => {
+    expect(
+      heldAs([
+        { kind: 'spot-prime', family: 'shellac-primer' },
+        { kind: 'prime', family: 'oil-primer' },
+        { kind: 'finish-coat', family: 'oil-enamel' },
+      ]),
+    ).toEqual({ primer: 'oil-primer', finish: 'oil-enamel' });
+    expect(heldAs([{ kind: 'finish-coat', family: 'acrylic-wall' }])).toEqual({ primer: null, finish: 'acrylic-wall' });
+  });
+});
+
+describe('what came back bears on the next choice', () => {
+  const input = readBy(assessSchema, {
+    surface: {
+      element: 'siding',
+      substrate: 'softwood',
+      exposure: 'exterior-exposed',
+      conditions: ['peeling'],
+      areaM2: 20,
+    },
+    tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+  });
+  const steps = caseOf(input).made.steps as Step[];
+  const { primer, finish } = heldAs(steps);
+  const withHeld = (held?: Held) => caseOf(input, held ? { held } : {}).c;
+  const system = (factor: number): Held => ({ systems: [{ primer, finish: finish!, factor }], preparations: [] });
+
+  test('a system that came back twice as often is called back twice as often, and guaranteed for less', () => {
+    const usual = guaranteeOf(withHeld(), steps);
+    const worse = guaranteeOf(withHeld(system(2)), steps);
+    expect(worse.aYear).toBeCloseTo(usual.aYear * 2, 9);
+    expect(worse.months ?? 0).toBeLessThan(usual.months ?? 999);
+    const other: Held = { systems: [{ primer: 'pva-primer', finish: 'oil-enamel', factor: 5 }], preparations: [] };
+    expect(guaranteeOf(withHeld(other), steps).aYear).toBe(usual.aYear);
+  });
+  test('where films that were only washed came back, leaving out the sanding is riskier; never surer than 98 in 100', () => {
+    const price = { cost: 100_000 } as never;
+    const odds = (held?: Held) => risksOf(steps, withHeld(held), price).find((r) => r.ifSkipped === 'sand')?.odds;
+    const prepared = (washed: number, sanded: number): Held => ({
+      systems: [],
+      preparations: [
+        { preparation: 'washed', factor: washed },
+        { preparation: 'sanded', factor: sanded },
+      ],
+    });
+    expect(odds()).toBeGreaterThan(0);
+    expect(odds(prepared(1.5, 0.9))).toBeGreaterThan(odds()!);
+    expect(odds(prepared(0.5, 1))).toBeLessThan(odds()!);
+    expect(odds(prepared(400, 0.1))).toBeLessThanOrEqual(0.98);
+    expect(odds({ systems: [], preparations: [{ preparation: 'washed', factor: 9 }] })).toBe(odds());
+  });
+});

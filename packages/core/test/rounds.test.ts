@@ -1,0 +1,275 @@
+import { describe, expect, test } from '@jest/globals';
+import { randomLcg } from 'd3-random';
+import fc from 'fast-check';
+import {
+  leastRoundTime,
+  planRounds,
+  roadsBetween,
+  STAITHE,
+  type MapPlace,
+  type Rounds,
+  type RoundsAsked,
+  type RoundVisit,
+} from '../src/index.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+const FIRST_DAY = 20_600;
+const weekdays = (many: number) =>
+  Array.from({ length: many }, (_, i) => FIRST_DAY + i).filter((day) => (day + 4) % 7 < 5);
+const asking = (visits: RoundVisit[], more: Partial<RoundsAsked> = {}): RoundsAsked => ({
+  visits,
+  map: STAITHE,
+  days: weekdays(400),
+  dayMinutes: 450,
+  kmPerHour: 25,
+  setOutMin: 20,
+  seed: 0.5,
+  effort: 300,
+  ...more,
+});
+
+/** Visits anywhere on the map, in seasons of one to five months. */
+function drawn(count: number, seed: number, longest = 60): RoundVisit[] {
+  const draw = randomLcg(seed);
+  return Array.from({ length: count }, (_, i) => {
+    const fromDay = FIRST_DAY + Math.floor(draw() * 200);
+    return {
+      id: `v${i}`,
+      place: { x: draw() * STAITHE.widthKm, y: draw() * STAITHE.heightKm },
+      minutes: 10 + Math.floor(draw() * longest),
+      fromDay,
+      byDay: fromDay + 30 + Math.floor(draw() * 120),
+    };
+  });
+}
+
+/** Minutes from the yard (0) and between visits (1 and on), by the roads. */
+const legsOf = ({ visits, map, kmPerHour }: RoundsAsked) =>
+  roadsBetween(map, [map.yard, ...visits.map((v) => v.place)]).km.map((row) => row.map((km) => (km / kmPerHour) * 60));
+
+/** Everything that rounds must keep to, checked without the search: what is said is added up again. */
+function check(asked: RoundsAsked, { rounds, notTaken, costMin }: Rounds): void {
+  const leg = legsOf(asked);
+  const at = new Map(asked.visits.map((v, i) => [v.id, i + 1]));
+  const seen = rounds.flatMap((r) => r.stops.map((s) => s.id));
+  expect([...seen, ...notTaken.map((n) => n.id)].sort()).toEqual(asked.visits.map((v) => v.id).sort());
+  expect(new Set(rounds.map((r) => r.day)).size).toBe(rounds.length);
+  for (const round of rounds) {
+    expect(asked.days).toContain(round.day);
+    let clock = 0;
+    let here = 0;
+    for (const stop of round.stops) {
+      const visit = asked.visits[at.get(stop.id)! - 1]!;
+      expect(visit.fromDay).toBeLessThanOrEqual(round.day);
+      expect(visit.byDay).toBeGreaterThanOrEqual(round.day);
+      clock += leg[here]![at.get(stop.id)!]!;
+      expect(stop.arriveMin).toBe(Math.round(clock));
+      clock += visit.minutes;
+      here = at.get(stop.id)!;
+    }
+    clock += leg[here]![0]!;
+    expect(clock + asked.setOutMin).toBeLessThanOrEqual(asked.dayMinutes + 1e-6);
+    expect(clock).toBeCloseTo(round.travelMin + round.workMin, 6);
+  }
+  if (notTaken.length === 0)
+    expect(rounds.reduce((sum, r) => sum + r.travelMin + asked.setOutMin, 0)).toBeCloseTo(costMin, 6);
+}
+
+function* orders<T>(items: readonly T[]): Generator<T[]> {
+  if (items.length === 0) yield [];
+  for (const [i, item] of items.entries())
+    for (const rest of orders([...items.slice(0, i), ...items.slice(i + 1)])) yield [item, ...rest];
+}
+function* splits<T>(items: readonly T[]): Generator<T[][]> {
+  const [first, ...rest] = items;
+  if (first === undefined) return yield [];
+  for (const groups of splits(rest)) {
+    yield [[first], ...groups];
+    for (const i of groups.keys()) yield groups.map((g, k) => (k === i ? [first, ...g] : g));
+  }
+}
+
+/** The least there is: every way to split the visits into rounds, every order of each. */
+function exhaustive(asked: RoundsAsked): number {
+  const leg = legsOf(asked);
+  const known = new Map<string, number>();
+  const shortest = (group: number[]): number => {
+    const key = group.join();
+    const from = Math.max(...group.map((i) => asked.visits[i]!.fromDay));
+    const by = Math.min(...group.map((i) => asked.visits[i]!.byDay));
+    const work = group.reduce((sum, i) => sum + asked.visits[i]!.minutes, 0);
+    if (!known.has(key)) {
+      let least = Infinity;
+      for (const order of orders(group)) {
+        const way = [0, ...order.map((i) => i + 1), 0];
+        least = Math.min(
+          least,
+          way.slice(1).reduce((sum, to, k) => sum + leg[way[k]!]![to]!, 0),
+        );
+      }
+      const fits = least + work + asked.setOutMin <= asked.dayMinutes && asked.days.some((d) => d >= from && d <= by);
+      known.set(key, fits ? least + asked.setOutMin : Infinity);
+    }
+    return known.get(key)!;
+  };
+  let best = Infinity;
+  for (const groups of splits(asked.visits.map((_, i) => i)))
+    best = Math.min(
+      best,
+      groups.reduce((sum, g) => sum + shortest(g), 0),
+    );
+  return best;
+}
+
+/** What is often done by hand: from the yard to the nearest that is open and fits, and so on, season by season. */
+function nearestFirst(asked: RoundsAsked): number {
+  const leg = legsOf(asked);
+  const left = new Set(asked.visits.map((_, i) => i));
+  let cost = 0;
+  while (left.size > 0) {
+    let here = 0;
+    let clock = asked.setOutMin;
+    let from = -Infinity;
+    let by = Infinity;
+    for (;;) {
+      const next = [...left]
+        .filter((i) => {
+          const v = asked.visits[i]!;
+          const span = [Math.max(from, v.fromDay), Math.min(by, v.byDay)] as const;
+          const back = clock + leg[here]![i + 1]! + v.minutes + leg[i + 1]![0]!;
+          return back <= asked.dayMinutes && asked.days.some((d) => d >= span[0] && d <= span[1]);
+        })
+        .sort((a, b) => leg[here]![a + 1]! - leg[here]![b + 1]!)[0];
+      if (next === undefined) break;
+      const v = asked.visits[next]!;
+      cost += leg[here]![next + 1]!;
+      clock += leg[here]![next + 1]! + v.minutes;
+      from = Math.max(from, v.fromDay);
+      by = Math.min(by, v.byDay);
+      here = next + 1;
+      left.delete(next);
+    }
+    cost += leg[here]![0]! + asked.setOutMin;
+  }
+  return cost;
+}
+
+describe('rounds', () => {
+  test('of up to seven visits: none shorter exists, and the bound lies under it', () => {
+    for (let i = 0; i < 40; i++) {
+      // Some with visits so long that a day holds two or three.
+      const asked = asking(drawn(3 + (i % 5), 0.01 + i / 50, i % 3 === 0 ? 200 : 60));
+      const found = planRounds(asked);
+      check(asked, found);
+      const least = exhaustive(asked);
+      expect(found.costMin).toBeCloseTo(least, 6);
+      expect(leastRoundTime(asked, found.costMin)).toBeLessThanOrEqual(least + 1e-6);
+      // A cost that nobody found does not lift it over what is possible.
+      expect(leastRoundTime(asked, least * 3)).toBeLessThanOrEqual(least + 1e-6);
+    }
+  });
+
+  test('keep to seasons, days and hours, and add up, whatever is asked', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 45 }),
+        fc.double({ min: 0.001, max: 0.999, noNaN: true }),
+        fc.integer({ min: 60, max: 500 }),
+        (count, seed, dayMinutes) => {
+          const asked = asking(drawn(count, seed, 120), { dayMinutes, effort: 60 });
+          check(asked, planRounds(asked));
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  test('take less time on the way than going to the nearest next', () => {
+    let rounds = 0;
+    let nearest = 0;
+    for (const seed of [0.11, 0.42, 0.77]) {
+      const asked = asking(drawn(60, seed), { effort: 1500 });
+      const { costMin } = planRounds(asked);
+      expect(costMin).toBeLessThan(nearestFirst(asked));
+      rounds += costMin;
+      nearest += nearestFirst(asked);
+    }
+    expect(rounds).toBeLessThan(nearest * 0.9);
+  });
+
+  test('of more than can be tried out, the bound leaves little: within half, and nothing above what was found', () => {
+    const asked = asking(drawn(24, 0.42), { effort: 1000 });
+    const { costMin } = planRounds(asked);
+    const least = leastRoundTime(asked, costMin);
+    expect(least).toBeLessThanOrEqual(costMin);
+    expect(least).toBeGreaterThan(costMin / 1.5);
+  });
+
+  test('where all must be done on few days, each round still has a day of its own', () => {
+    const visits = drawn(24, 0.3).map((v, i) => ({
+      ...v,
+      fromDay: FIRST_DAY + (i % 4),
+      byDay: FIRST_DAY + 4 + (i % 4),
+    }));
+    const asked = asking(visits, { days: Array.from({ length: 8 }, (_, i) => FIRST_DAY + i) });
+    const found = planRounds(asked);
+    check(asked, found);
+    expect(found.notTaken).toEqual([]);
+  });
+
+  test('say what they cannot take, and why', () => {
+    const near = { x: 3.4, y: 2.4 };
+    const visits: RoundVisit[] = [
+      { id: 'long', place: near, minutes: 500, fromDay: FIRST_DAY, byDay: FIRST_DAY + 90 },
+      { id: 'gone by', place: near, minutes: 20, fromDay: FIRST_DAY - 90, byDay: FIRST_DAY - 1 },
+      { id: 'good', place: near, minutes: 20, fromDay: FIRST_DAY, byDay: FIRST_DAY + 9 },
+    ];
+    const found = planRounds(asking(visits));
+    expect(found.notTaken).toEqual([
+      { id: 'long', why: 'longer-than-a-day' },
+      { id: 'gone by', why: 'no-day-in-its-season' },
+    ]);
+    expect(found.rounds.map((r) => r.stops.map((s) => s.id))).toEqual([['good']]);
+  });
+
+  test('are the same for the same question', () => {
+    const asked = asking(drawn(30, 0.6));
+    expect(planRounds(asked)).toEqual(planRounds(asked));
+  });
+
+  test('of nothing are none', () => {
+    expect(planRounds(asking([]))).toEqual({ rounds: [], notTaken: [], costMin: 0 });
+    expect(leastRoundTime(asking([]), 0)).toBe(0);
+  });
+});
+
+describe('ways on the map', () => {
+  const place = fc.record({
+    x: fc.double({ min: 0, max: STAITHE.widthKm, noNaN: true }),
+    y: fc.double({ min: 0, max: STAITHE.heightKm, noNaN: true }),
+  });
+  test('are as long back as out, never shorter than the crow flies, and drawn as long as they are', () => {
+    fc.assert(
+      fc.property(fc.array(place, { minLength: 2, maxLength: 8 }), (places: MapPlace[]) => {
+        const { km, path } = roadsBetween(STAITHE, places);
+        places.forEach((a, i) =>
+          places.forEach((b, j) => {
+            expect(km[i]![j]).toBeCloseTo(km[j]![i]!, 9);
+            expect(km[i]![j]).toBeGreaterThanOrEqual(Math.hypot(a.x - b.x, a.y - b.y) - 1e-9);
+            const way = path(i, j);
+            const drawnKm = way.slice(1).reduce((sum, p, k) => sum + Math.hypot(p.x - way[k]!.x, p.y - way[k]!.y), 0);
+            expect(drawnKm).toBeCloseTo(km[i]![j]!, 9);
+          }),
+        );
+      }),
+      { numRuns: 60 },
+    );
+  });
+  test('across the water go round by the bridge', () => {
+    const strand = { x: 3.1, y: 3.3 };
+    const samphire = { x: 3.4, y: 5.2 };
+    const { km } = roadsBetween(STAITHE, [strand, samphire]);
+    expect(km[0]![1]).toBeGreaterThan(3 * Math.hypot(0.3, 1.9));
+  });
+});

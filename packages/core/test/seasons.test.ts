@@ -1,0 +1,159 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DateTime } from 'luxon';
+import {
+  afterWetSeason,
+  assessSchema,
+  caseOf,
+  CLIMATES,
+  dryingSeason,
+  leftToLook,
+  readBy,
+  visitsOf,
+  type Climate,
+  type LeftKind,
+  type Looked,
+  type SeasonPlace,
+} from '../src/index.ts';
+
+fc.configureGlobal({ seed: 20270301, endOnFailure: true });
+
+const day = (text: string) => DateTime.fromISO(text, { zone: 'utc' });
+const said = ({ from, by }: { from: DateTime; by: DateTime }) => [from.toISODate(), by.toISODate()];
+const at = (hemisphere: SeasonPlace['hemisphere'], climate: Climate = 'mild-coast'): SeasonPlace => ({
+  hemisphere,
+  climate,
+});
+
+/** Written down a second time, month by month and by hemisphere, as a painter of each place would. */
+const DRIES: Record<Climate, Record<SeasonPlace['hemisphere'], string>> = {
+  'mild-coast': { northern: '....#####...', southern: '###.......##' },
+  'cold-winters': { northern: '....#####...', southern: '###.......##' },
+  'dry-summers': { northern: '...#######..', southern: '####.....###' },
+  'summer-rains': { northern: '####.....###', southern: '...#######..' },
+};
+const IS_WET: Record<Climate, Record<SeasonPlace['hemisphere'], string>> = {
+  'mild-coast': { northern: '###......###', southern: '...######...' },
+  'cold-winters': { northern: '####......##', southern: '....######..' },
+  'dry-summers': { northern: '###.......##', southern: '....#####...' },
+  'summer-rains': { northern: '.....####...', southern: '###........#' },
+};
+const lies = (row: string, date: DateTime) => row[date.month - 1] === '#';
+const anyPlace = fc.record({
+  hemisphere: fc.constantFrom('northern' as const, 'southern' as const),
+  climate: fc.constantFrom(...CLIMATES),
+});
+const anyDay = fc.integer({ min: 0, max: 4000 }).map((days) => day('2023-06-01').plus({ days }));
+
+describe('the drying season', () => {
+  test.each([
+    ['northern', '2028-02-29', '2028-05-01', '2028-09-30'],
+    ['southern', '2028-02-29', '2028-02-29', '2028-03-31'],
+    ['southern', '2027-04-10', '2027-11-01', '2028-03-31'],
+    ['northern', '2027-12-31', '2028-05-01', '2028-09-30'],
+    ['northern', '2028-06-15', '2028-06-15', '2028-09-30'],
+  ] as const)('%s, asked on %s, runs from %s to %s', (hemisphere, asked, from, by) => {
+    expect(said(dryingSeason(day(asked), at(hemisphere)))).toEqual([from, by]);
+  });
+
+  test('at every place and on every day: none is waited for longer than needed, and it is dry from end to end', () => {
+    fc.assert(
+      fc.property(anyDay, anyPlace, (asked, place) => {
+        const row = DRIES[place.climate][place.hemisphere];
+        const { from, by } = dryingSeason(asked, place);
+        // Day by day, knowing nothing of months but the row above.
+        let first = asked;
+        while (!lies(row, first)) first = first.plus({ days: 1 });
+        let last = first;
+        while (lies(row, last.plus({ days: 1 }))) last = last.plus({ days: 1 });
+        expect([from.toISODate(), by.toISODate()]).toEqual([first.toISODate(), last.toISODate()]);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('after the wet season', () => {
+  test.each([
+    ['northern', 'mild-coast', '2027-03-02', '2028-04-01'],
+    ['northern', 'mild-coast', '2027-08-15', '2028-04-01'],
+    ['southern', 'mild-coast', '2027-08-15', '2028-10-01'],
+    ['southern', 'mild-coast', '2027-03-02', '2027-10-01'],
+    ['northern', 'summer-rains', '2028-02-29', '2028-10-01'],
+    ['southern', 'summer-rains', '2027-12-31', '2028-04-01'],
+  ] as const)('%s, %s, laid %s: from %s', (hemisphere, climate, laid, from) => {
+    expect(afterWetSeason(day(laid), 2, at(hemisphere, climate)).from.toISODate()).toBe(from);
+  });
+
+  test('at every place: the day before is wet and the day itself is not, it has stood two months, and the one before had not', () => {
+    fc.assert(
+      fc.property(anyDay, anyPlace, (laid, place) => {
+        const wet = IS_WET[place.climate][place.hemisphere];
+        const { from, by } = afterWetSeason(laid, 2, place);
+        expect(lies(wet, from)).toBe(false);
+        expect(lies(wet, from.minus({ days: 1 }))).toBe(true);
+        expect(from >= laid.plus({ months: 2 })).toBe(true);
+        // The ends of wet seasons lie a year apart: a year earlier it had not stood long enough.
+        expect(from.minus({ years: 1 }) < laid.plus({ months: 2 })).toBe(true);
+        expect(by > from).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('visits of a finished surface', () => {
+  const caseFor = (surface: object) =>
+    caseOf(readBy(assessSchema, { surface: { element: 'siding', substrate: 'softwood', ...surface } })).c;
+  const visits = (surface: object, laid: string, place: SeasonPlace, looked: Looked[] = []) =>
+    Object.fromEntries(
+      visitsOf(caseFor(surface), day(laid), place, looked).map((v) => [
+        v.code,
+        [v.at.slice(0, 10), v.by!.slice(0, 10)],
+      ]),
+    );
+
+  test('new timber laid on the 29th of February: its first full year ends on the 28th, its coat waits for the season', () => {
+    expect(visits({ isNew: true }, '2028-02-29', at('northern'))).toEqual({
+      'new-timber': ['2029-02-28', '2029-04-29'],
+      'new-timber-coat': ['2029-05-01', '2029-09-30'],
+    });
+    expect(visits({ isNew: true }, '2028-02-29', at('southern'))).toEqual({
+      'new-timber': ['2029-02-28', '2029-04-29'],
+      'new-timber-coat': ['2029-02-28', '2029-03-31'],
+    });
+  });
+  test('a year that holds a 29th of February is a full year all the same', () => {
+    expect(visits({ isNew: true }, '2027-03-01', at('northern'))['new-timber']).toEqual(['2028-03-01', '2028-04-30']);
+  });
+  test('looked at and sound, what comes round comes round again, and what is once enough is done', () => {
+    const seen = { code: 'wet-season', at: '2028-04-20T10:00:00Z' };
+    expect(visits({}, '2027-08-01', at('northern'), [seen])['wet-season']![0]).toBe('2029-04-01');
+    const joints = { code: 'new-timber', at: '2028-08-20T10:00:00Z' };
+    expect(visits({ isNew: true }, '2027-08-01', at('northern'), [joints])).not.toHaveProperty('new-timber');
+  });
+  test('a look at the film before this one says nothing of it', () => {
+    const old = { code: 'wet-season', at: '2026-04-20T10:00:00Z' };
+    expect(visits({}, '2027-08-01', at('northern'), [old])).toEqual(visits({}, '2027-08-01', at('northern')));
+  });
+});
+
+describe('what was left is looked at again', () => {
+  const left = (kind: LeftKind, lookedAt: string | null = null) =>
+    leftToLook([{ kind, id: 'x', words: 'the sill', at: '2028-02-29T09:00:00+00:00', lookedAt }], 'Europe/London');
+  test.each<[LeftKind, string]>([
+    ['departure', '2029-02-28'],
+    ['left-another-year', '2029-01-29'],
+    ['test-patch', '2028-03-29'],
+    ['trial-board', '2029-02-28'],
+  ])('%s: from %s', (kind, from) => {
+    const [visit] = left(kind);
+    expect(visit!.at.slice(0, 10)).toBe(from);
+    expect(visit!.by > visit!.at).toBe(true);
+    expect(visit!.words).toContain('the sill');
+  });
+  test('a patch is read again once; a decision comes round each year', () => {
+    expect(left('test-patch', '2028-04-02T09:00:00+01:00')).toEqual([]);
+    expect(left('departure', '2029-03-10T09:00:00+00:00')[0]!.at.slice(0, 10)).toBe('2030-03-10');
+  });
+});
