@@ -2,6 +2,9 @@ import { Module } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Aftercare, AftercareController } from './aftercare/aftercare.ts';
+import { HeldController, HeldRecord } from './aftercare/held.ts';
+import { Letters, LettersController } from './aftercare/letters.ts';
+import { Visits, VisitsController } from './aftercare/visits.ts';
 import { Calendar, CalendarController } from './calendar/calendar.ts';
 import { databaseOptions } from './database/options.ts';
 import { Demo } from './demo/demo.ts';
@@ -65,10 +68,12 @@ import { WritesModule } from './writes/writes.module.ts';
     FindingsController,
     FirmPlanController,
     HealthController,
+    HeldController,
     JobExportController,
     JobImportController,
     JobsController,
     LedgerController,
+    LettersController,
     PeopleController,
     PhotosController,
     PlansController,
@@ -81,6 +86,7 @@ import { WritesModule } from './writes/writes.module.ts';
     StaffController,
     SystemsController,
     TrialsController,
+    VisitsController,
     WalkroundController,
     WeatherController,
     WorkController,
@@ -95,9 +101,11 @@ import { WritesModule } from './writes/writes.module.ts';
     Events,
     Findings,
     FollowUps,
+    HeldRecord,
     Holds,
     JobImport,
     Jobs,
+    Letters,
     People,
     Photos,
     Plans,
@@ -114,6 +122,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Staff,
     Systems,
     Trials,
+    Visits,
     Walkround,
     WeatherService,
     Work,

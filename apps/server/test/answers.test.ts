@@ -123,16 +123,17 @@ describe('the run sheet and aftercare', () => {
   });
 
   test('aftercare is of what was finished: its dates are those of its last coat, and follow it', async () => {
-    const { surfaces } = (await ada.get('/api/aftercare')).body as {
-      surfaces: { surfaceId: string; items: { kind: string; at: string }[] }[];
-    };
-    expect(surfaces.length).toBeGreaterThan(0);
-    for (const { surfaceId, items } of surfaces) {
-      const work = (await page(surfaceId)).work as { endedAt: string; productId: string | null }[];
+    const { calls, uses, repaints } = (await ada.get('/api/aftercare')).body as Record<
+      'calls' | 'uses' | 'repaints',
+      { surfaceId: string | null; what?: string; at: string }[]
+    >;
+    expect(repaints.length).toBeGreaterThan(0);
+    for (const { surfaceId } of repaints) {
+      const work = (await page(surfaceId!)).work as { endedAt: string; productId: string | null }[];
       const last = Math.max(...work.filter((w) => w.productId !== null).map((w) => Date.parse(w.endedAt)));
-      expect(items.length).toBeGreaterThan(0);
+      const items = [...calls, ...uses, ...repaints].filter((i) => i.surfaceId === surfaceId && i.what !== 'follow-up');
       for (const item of items) expect(Date.parse(item.at)).toBeGreaterThanOrEqual(last - 60_000);
-      expect(items.filter((i) => i.kind === 'repaint')).toHaveLength(1);
+      expect(repaints.filter((r) => r.surfaceId === surfaceId)).toHaveLength(1);
     }
   });
 });

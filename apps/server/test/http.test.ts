@@ -270,12 +270,9 @@ describe('the main job', () => {
       });
       expect(sent.status).toBe(201);
     }
-    const looked = (await ada.get('/api/aftercare')).body.surfaces.find(
-      (s: { surfaceId: string }) => s.surfaceId === surface.id,
-    );
-    expect(looked.items.map((i: { code: string }) => i.code)).toEqual(
-      expect.arrayContaining(['close', 'cured', 'repaint']),
-    );
+    const { uses, repaints } = (await ada.get('/api/aftercare')).body;
+    const here = [...uses, ...repaints].filter((s: { surfaceId: string }) => s.surfaceId === surface.id);
+    expect(here.map((i: { code: string }) => i.code)).toEqual(expect.arrayContaining(['close', 'cured', 'repaint']));
     expect((await ada.get(`/api/jobs/${jobId}`)).body.job.status).toBe('aftercare');
     const kinds = new Set((await ada.get(`/api/jobs/${jobId}/ledger`)).body.map((e: { kind: string }) => e.kind));
     for (const kind of [

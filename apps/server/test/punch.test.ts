@@ -146,9 +146,8 @@ describe('a punch list', () => {
 
   test('a film that failed speaks in the forecast of the firm’s others; a knock, and a fault taken back, say nothing', async () => {
     const repaint = async () => {
-      const { surfaces } = (await ada.get('/api/aftercare')).body;
-      const larch = surfaces.find((s: any) => s.name === 'Larch doors');
-      return larch.items.find((i: any) => i.kind === 'repaint') as { at: string; why: string };
+      const { repaints } = (await ada.get('/api/aftercare')).body;
+      return repaints.find((s: any) => s.name === 'Larch doors') as { at: string; why: string };
     };
     const net = (await ada.get('/api/jobs')).body.find((j: any) => j.title === 'The Net Loft').id;
     const gable = (await ada.get(`/api/jobs/${net}`)).body.surfaces.find((s: any) => s.name === 'Gable, chalking').id;

@@ -243,9 +243,7 @@ describe('a finished surface', () => {
     return at;
   }
   const cureOf = async (at: Site) =>
-    (await ada.get('/api/aftercare')).body.surfaces
-      .find((s: any) => s.surfaceId === at.surfaceId)
-      .items.filter((i: any) => i.kind === 'use');
+    (await ada.get('/api/aftercare')).body.uses.filter((u: any) => u.surfaceId === at.surfaceId);
 
   test('stands on the run sheet with the next thing it may bear, though its job is in aftercare', async () => {
     const at = await finished();

@@ -1,57 +1,155 @@
+import { setImmediate as breath } from 'node:timers/promises';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { aftercareOf } from '@rustic/core';
-import { JobEntity } from '../database/entities.ts';
+import { repaintOf } from '@rustic/core';
+import { DateTime } from 'luxon';
+import { In, IsNull } from 'typeorm';
+import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
 import { FaultActEntity, FaultMarkEntity } from '../database/punchEntities.ts';
-import type { Who } from '../database/firmScope.ts';
-import { lastRead } from '../weather/airOfRoom.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { FollowUpEntity } from '../database/siteEntities.ts';
+import { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import { readJobs } from '../jobs/jobRecords.ts';
 import { Sender } from '../people/session.ts';
+import { marksOf, Remembered } from '../work/sheetCache.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { careOf, type JobCare } from './calls.ts';
 import { filmLives } from './filmLives.ts';
-import { lastCoatOf } from './lastCoat.ts';
+import { standingVisits } from './standingVisits.ts';
 
-/** What follows from what was really laid: cure dates, visits, the next painting. */
+/** How long a follow-up takes on the spot, where nobody said: minutes. */
+const FOLLOW_UP_MIN = 10;
+/** Days within which one is looked at. */
+const FOLLOW_UP_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+/** What follows from what was really laid: uses, visits due, the next painting; and the visits that are fixed. */
 @Injectable()
 export class Aftercare {
+  /** What follows on each job; its record alone moves it, not the clock. */
+  private readonly care = new Remembered<JobCare>();
+
   constructor(private readonly writes: Writes) {}
 
   async all(who: Who): Promise<unknown> {
     const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity)).filter((job) => job.status === 'active' || job.status === 'aftercare');
-    const [all, marks, closed] = await Promise.all([
-      readJobs(scope, jobs),
-      scope.find(FaultMarkEntity),
-      scope.find(FaultActEntity, { kind: 'withdrawn' }),
+    const { firm, jobs, care, marks } = await this.read(scope);
+    const [followUps, visits, people] = await Promise.all([
+      scope.find(FollowUpEntity, { closedAt: IsNull() }, { dueAt: 'ASC' }),
+      standingVisits(scope),
+      scope.find(PersonEntity),
     ]);
-    const finished = all.flatMap((records) =>
-      records.surfaces.flatMap((surface) => {
-        const laid = lastCoatOf(records, surface);
-        return laid ? [{ records, surface, surfaceId: surface.id, ...laid }] : [];
-      }),
+    const zone = firm.timeZone;
+    const lives = filmLives(
+      jobs.flatMap((j) => care.get(j.id)!.finished),
+      marks,
+      who.now,
     );
-    const stand = marks.filter((m) => !closed.some((a) => a.markId === m.id));
-    const lives = filmLives(finished, stand, who.now);
-    const surfaces = finished.map(({ records, surface, c, log, last }) => ({
-      jobId: records.job.id,
-      jobTitle: records.job.title,
-      place: records.job.place,
-      surfaceId: surface.id,
-      name: surface.name,
-      room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
-      finishedAt: log.endedAt,
-      product: last.product.name,
-      batch: log.batch,
-      items: aftercareOf(
-        c,
-        last,
-        lastRead(records, surface.roomId),
-        records.firm.timeZone,
-        records.firm.hemisphere,
-        lives,
+    const inVisit = (id: string, code: string) =>
+      visits.find((v) => v.calls.some((c) => c.id === id && c.code === code))?.id ?? null;
+    return {
+      now: who.now.toISOString(),
+      zone,
+      jobs: jobs.map(({ id, title, place, client, property, version }) => ({
+        id,
+        title,
+        place,
+        client,
+        version,
+        mapPlace: property.mapPlace ?? null,
+        faults: marks.filter((m) => m.jobId === id && !m.closed).length,
+      })),
+      people: people.filter((p) => p.hours && !p.leftAt).map(({ id, name, initials }) => ({ id, name, initials })),
+      calls: [
+        ...jobs.flatMap((job) =>
+          care.get(job.id)!.calls.map((call) => ({
+            ...call,
+            jobId: job.id,
+            what: 'look' as const,
+            visitId: inVisit(call.subject, call.code),
+          })),
+        ),
+        ...followUps
+          .filter((f) => care.has(f.jobId))
+          .map((f) => ({
+            jobId: f.jobId,
+            what: 'follow-up' as const,
+            subject: f.id,
+            surfaceId: f.surfaceId,
+            name: care.get(f.jobId)!.finished.find((x) => x.surfaceId === f.surfaceId)?.name ?? '',
+            code: f.kind,
+            words: f.words,
+            why: 'Opened by the log of a coat that was laid outside its limits.',
+            at: f.dueAt.toISOString(),
+            by: new Date(f.dueAt.getTime() + FOLLOW_UP_DAYS * DAY_MS).toISOString(),
+            minutes: FOLLOW_UP_MIN,
+            visitId: inVisit(f.id, f.kind),
+          })),
+      ],
+      uses: jobs.flatMap((job) =>
+        care
+          .get(job.id)!
+          .uses.filter((u) => Date.parse(u.at) > who.now.getTime())
+          .map((u) => ({ ...u, jobId: job.id })),
       ),
-    }));
-    return { now: who.now.toISOString(), surfaces };
+      repaints: jobs.flatMap((job) =>
+        care.get(job.id)!.finished.map((f) => ({
+          jobId: job.id,
+          surfaceId: f.surfaceId,
+          name: f.name,
+          ...repaintOf(f.exposure, DateTime.fromJSDate(f.endedAt, { zone }), lives),
+        })),
+      ),
+      visits: visits.map(({ id, jobId, onDay, fromTime, minutes, calls, personId, roundId }) => ({
+        id,
+        jobId,
+        onDay,
+        fromTime,
+        minutes,
+        calls,
+        personId,
+        roundId,
+      })),
+    };
+  }
+
+  /** Every job that is under way or handed over, with what follows on it, and all the faults that stand. */
+  async read(scope: FirmScope) {
+    const [firm, found, moved] = await Promise.all([
+      scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId }),
+      scope.find(JobEntity, { status: In(['active', 'aftercare']) }),
+      marksOf(scope),
+    ]);
+    const care = new Map<string, JobCare>();
+    const anew = found.filter((job) => {
+      const known = this.care.get(job.id, moved.recordOf(job.id));
+      if (known) care.set(job.id, known);
+      return !known;
+    });
+    if (anew.length) {
+      const jobId = In(anew.map((j) => j.id));
+      const [trials, concluded] = await Promise.all([
+        scope.find(TrialEntity, { jobId }),
+        scope.find(TrialActEntity, { jobId, kind: 'concluded' }, { at: 'ASC' }),
+      ]);
+      for (const records of await readJobs(scope, anew)) {
+        const { id } = records.job;
+        const here = careOf(
+          records,
+          trials.filter((t) => t.jobId === id),
+          concluded,
+        );
+        this.care.set(id, moved.recordOf(id), here);
+        care.set(id, here);
+        await breath();
+      }
+    }
+    const [faults, acts] = await Promise.all([scope.find(FaultMarkEntity), scope.find(FaultActEntity)]);
+    const marks = faults.flatMap((m) => {
+      const act = acts.find((a) => a.markId === m.id);
+      return act?.kind === 'withdrawn' ? [] : [Object.assign(m, { closed: act !== undefined })];
+    });
+    return { firm, jobs: found, care, marks };
   }
 }
 

@@ -2,17 +2,18 @@ import { aftercareOf, type CareSurface } from '@rustic/core';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
+import { seasonPlace } from './calls.ts';
 import { lastCoatOf } from './lastCoat.ts';
 
 /** What a client is told of each finished surface of a job. */
 export function careSurfaces(records: JobRecords): CareSurface[] {
-  const { timeZone, hemisphere } = records.firm;
+  const { timeZone } = records.firm;
   return records.surfaces
     .filter((s) => !isLeftOut(s))
     .flatMap((surface): CareSurface[] => {
       const laid = lastCoatOf(records, surface);
       if (!laid) return [];
-      const items = aftercareOf(laid.c, laid.last, lastRead(records, surface.roomId), timeZone, hemisphere);
+      const items = aftercareOf(laid.c, laid.last, lastRead(records, surface.roomId), timeZone, seasonPlace(records));
       return [
         {
           id: surface.id,

@@ -29,6 +29,8 @@ import type { BusyAsked } from './busy.worker.ts';
 import type { Busy } from './busyFile.ts';
 import { careEvents } from './careEvents.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
+import { visitEvents } from './visitEvents.ts';
+import { standingVisits } from '../aftercare/standingVisits.ts';
 
 export class FeedBody {
   @IsUUID() id: string;
@@ -42,6 +44,7 @@ export class BusyBody {
   @IsOptional() @IsString() @MaxLength(400_000) ics: string | null;
 }
 
+const UNDER_WAY = ['planned', 'active'];
 /** So far ahead another calendar is read. */
 const AHEAD_DAYS = 400;
 const DAY_MS = 86_400_000;
@@ -70,7 +73,10 @@ export class Calendar implements OnModuleDestroy {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const posted = await newestPlan(scope, jobId);
-    return calendarFile(records.job.title, posted ? eventsOf(records, posted, null) : []);
+    return calendarFile(records.job.title, [
+      ...(posted ? eventsOf(records, posted, null) : []),
+      ...visitEvents(records, records.visits),
+    ]);
   }
 
   /** What a client may do and when, and what is looked at again, as whole days of a calendar. */
@@ -134,12 +140,16 @@ export class Calendar implements OnModuleDestroy {
     if (!feed || !person) throw nothing();
     const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now };
     const scope = this.writes.reading(who);
-    const jobs = await scope.find(JobEntity, { status: In(['planned', 'active']) }, { startsAt: 'ASC' });
+    const visits = (await standingVisits(scope)).filter((v) => v.personId === person.id);
+    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
+      (j) => UNDER_WAY.includes(j.status) || visits.some((v) => v.jobId === j.id),
+    );
     const all = await readJobs(scope, jobs);
     const events = await Promise.all(
       all.map(async (records) => {
         const posted = await newestPlan(scope, records.job.id);
-        return posted ? eventsOf(records, posted, person.id) : [];
+        const own = visits.filter((v) => v.jobId === records.job.id);
+        return [...(posted ? eventsOf(records, posted, person.id) : []), ...visitEvents(records, own)];
       }),
     );
     return calendarFile(`${person.name}, hands on`, events.flat());

@@ -1,13 +1,16 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import type {
   Access,
+  Climate,
   Condition,
   Departure,
   Extent,
   Facing,
   Fault,
+  Held,
   HouseRules,
   LeftOutReason,
+  MapPlace,
   Measure,
   Method,
   Plan,
@@ -43,6 +46,7 @@ export class FirmEntity {
   @Column('json') planning: Planning;
   /** How long it keeps what it need not keep for ever. */
   @Column('json') retention: Retention;
+  @Column('json', { nullable: true }) held: HeldCount | null;
   @VersionColumn() version: number;
 }
 
@@ -52,6 +56,15 @@ export interface Planning {
   packUpMin?: number;
   travelMin?: number;
   holidays?: string[];
+  /** How the year goes where the firm works. */
+  climate?: Climate;
+}
+
+/** How the firm's own work has held, as far as it lets that count in the choice of systems; by whom and when it was let. */
+export interface HeldCount extends Held {
+  films: number;
+  by: string;
+  at: string;
 }
 
 /** Null, or not said: for ever. */
@@ -145,6 +158,10 @@ export interface Property {
   occupants?: string;
   leadYear?: number;
   asbestosYear?: number;
+  /** Where its year goes otherwise than the firm's. */
+  climate?: Climate;
+  /** On the sketch map, in kilometres. */
+  mapPlace?: MapPlace;
 }
 
 /** Another way to do a surface, put to the client at its own price: the key of a system of that surface. */

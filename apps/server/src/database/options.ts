@@ -8,6 +8,7 @@ import { PlanAndAir1764100000005 } from './migrations/0005-plan-and-air.ts';
 import { SiteAndPeople1764200000006 } from './migrations/0006-site-and-people.ts';
 import { JobsBetweenFirms1764300000007 } from './migrations/0007-jobs-between-firms.ts';
 import { PunchList1764400000008 } from './migrations/0008-punch-list.ts';
+import { Visits1764500000009 } from './migrations/0009-visits.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -27,6 +28,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       SiteAndPeople1764200000006,
       JobsBetweenFirms1764300000007,
       PunchList1764400000008,
+      Visits1764500000009,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -30,6 +30,7 @@ import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEnt
 import { EventEntity, FollowUpEntity, StepHoldEntity, TroubleEntity } from './siteEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import { TrialActEntity, TrialEntity } from './trialEntities.ts';
+import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
 /** Every table there is. */
 export const ENTITIES = [
@@ -71,4 +72,7 @@ export const ENTITIES = [
   FaultMarkEntity,
   FaultActEntity,
   HandoverCheckEntity,
+  VisitEntity,
+  VisitActEntity,
+  LookEntity,
 ];

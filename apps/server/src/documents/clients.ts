@@ -14,11 +14,14 @@ import {
   StreamableFile,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { optionFault, quoteTotals, type QuoteOption } from '@rustic/core';
+import { optionFault, quoteTotals, type Paper, type QuoteOption } from '@rustic/core';
 import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
 import { AgreementEntity, DocumentEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
-import { FirmEntity, SurfaceEntity } from '../database/entities.ts';
+import { FirmEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { careSurfaces } from '../aftercare/careSurfaces.ts';
+import { calendarFile } from '../calendar/calendarFile.ts';
+import { careEvents } from '../calendar/careEvents.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { readJob } from '../jobs/jobRecords.ts';
@@ -30,7 +33,7 @@ import { Writes } from '../writes/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { AgreeBody, PaperQuery } from './documents.dto.ts';
 import { sendPaper } from './documents.controller.ts';
-import { sentPaper } from './papersOf.ts';
+import { careSheetOf, sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { documentMark, shown } from './quotes.ts';
 
@@ -66,7 +69,16 @@ export class Clients {
       changes: document.changes,
       agreement: agreement && said(agreement),
       before: agreedBefore && said(agreedBefore),
+      care: await this.careSheet(scope, link.jobId),
     };
+  }
+
+  /** How to look after what is finished, with its dates; null while nothing is. */
+  async careSheet(scope: FirmScope, jobId: string): Promise<Paper | null> {
+    const finished = (await scope.find(WorkLogEntity, { jobId })).length > 0;
+    if (!finished) return null;
+    const records = await readJob(scope, jobId);
+    return careSurfaces(records).length ? careSheetOf(records, scope.who.now) : null;
   }
 
   /** The newest version, the agreement to it, and the one to an earlier version. */
@@ -211,6 +223,27 @@ export class ClientsController {
     const { document, agreement } = await this.clients.newest(scope, link.jobId);
     const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
     await sendPaper(response, this.printer, sentPaper(document, agreement, timeZone), format ?? 'pdf');
+  }
+
+  /** The client's own sheet, as a PDF; and its dates as a calendar file. */
+  @Open()
+  @Get('care')
+  async care(@Param('token') token: string, @Req() request: Request, @Res() response: Response) {
+    const link = await this.open(token, request, false);
+    const scope = this.writes.reading(asClient(link, new Date()));
+    const sheet = await this.clients.careSheet(scope, link.jobId);
+    if (!sheet) throw new NotFoundException('There is nothing here yet.');
+    await sendPaper(response, this.printer, sheet, 'pdf');
+  }
+
+  @Open()
+  @Get('care-calendar')
+  async careCalendar(@Param('token') token: string, @Req() request: Request, @Res() response: Response) {
+    const link = await this.open(token, request, false);
+    const records = await readJob(this.writes.reading(asClient(link, new Date())), link.jobId);
+    response.setHeader('Content-Disposition', 'attachment; filename="looking-after-it.ics"');
+    const file = calendarFile(`${records.job.title}: looking after it`, careEvents(records, new Date()));
+    response.type('text/calendar; charset=utf-8').send(file);
   }
 
   /** Only the photos that this version shows. */

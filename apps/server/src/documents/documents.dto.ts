@@ -49,7 +49,15 @@ export class AgreeBody {
   @IsArray() @ArrayMaxSize(120) @IsUUID(undefined, { each: true }) options: string[];
 }
 
-export const PAPER_KINDS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet'] as const;
+export const PAPER_KINDS = [
+  'quote',
+  'job-pack',
+  'run-sheet',
+  'shopping',
+  'labels',
+  'care-sheet',
+  'visit-letter',
+] as const;
 /** Papers with prices on them. */
 export const PRICED_PAPERS: readonly PaperKind[] = ['quote', 'shopping'];
 export type PaperKind = (typeof PAPER_KINDS)[number];

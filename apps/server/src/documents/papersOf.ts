@@ -28,6 +28,7 @@ import type { PostedPlan } from '../plans/newestPlan.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../pricing/pricedJob.ts';
 import { careSurfaces } from '../aftercare/careSurfaces.ts';
+import { visitLetter } from '../aftercare/visitLetter.ts';
 import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';
 import { documentMark } from './quotes.ts';
@@ -120,14 +121,20 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
   };
 }
 
+const headOf = (records: JobRecords, now: Date) => ({
+  firm: records.firm.name,
+  about: [records.job.title, records.job.place].filter(Boolean).join(', '),
+  marked: dayOf(now, records.firm.timeZone).toFormat('d LLLL yyyy'),
+});
+
+/** What the client of a job is told about what is finished. */
+export const careSheetOf = (records: JobRecords, now: Date): Paper =>
+  careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, headOf(records, now));
+
 /** A paper of a job as it stands now: a draft until it is sent. */
 export function paperOf(kind: PaperKind, source: PaperSource): Paper {
   const { records, priced, draft, now } = source;
-  const head = {
-    firm: records.firm.name,
-    about: [records.job.title, records.job.place].filter(Boolean).join(', '),
-    marked: dayOf(now, records.firm.timeZone).toFormat('d LLLL yyyy'),
-  };
+  const head = headOf(records, now);
   const shopping = () => shoppingList(priced.price.products, priced.price.sundries);
   const inIt = new Set(priced.surfaces.map((s) => s.surfaceId));
   switch (kind) {
@@ -148,7 +155,9 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
         head,
       );
     case 'care-sheet':
-      return careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, head);
+      return careSheetOf(records, now);
+    case 'visit-letter':
+      return visitLetter(records, records.visits, now);
     case 'job-pack':
       return jobPackPaper(
         {

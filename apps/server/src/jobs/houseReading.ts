@@ -139,6 +139,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
       .flatMap(({ words }) => words),
     shelf: records.shelf.kept,
     weights: { ...USUAL_WEIGHTS, ...records.firm.weights },
+    ...(records.firm.held ? { held: records.firm.held } : {}),
     by: {
       access: surface.access,
       pace: paceOf(records.learned),

@@ -14,6 +14,8 @@ import {
   WorkLogEntity,
 } from '../database/entities.ts';
 import { TrialActEntity } from '../database/trialEntities.ts';
+import { FaultMarkEntity } from '../database/punchEntities.ts';
+import { LookEntity, VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 import { StepHoldEntity, TroubleEntity } from '../database/siteEntities.ts';
 import { readFirmShelf, type FirmShelf } from '../shelf/firmShelf.ts';
@@ -37,6 +39,12 @@ export interface JobRecords {
   /** Films that looked wrong, with the way back; the newest last. */
   troubles: TroubleEntity[];
   photos: PhotoEntity[];
+  /** Faults that were marked after the work, mended or not. */
+  faults: FaultMarkEntity[];
+  /** What was looked at again after hand-over. */
+  looks: LookEntity[];
+  /** Visits that are fixed and not made yet, by their day. */
+  visits: VisitEntity[];
   /** Accepted trials: this job's, and those that the firm keeps for every job. */
   trials: AcceptedTrial[];
   shelf: FirmShelf;
@@ -74,6 +82,10 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     holds,
     troubles,
     photos,
+    faults,
+    looks,
+    visits,
+    ended,
     concluded,
     shelf,
     learned,
@@ -89,6 +101,10 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     scope.find(StepHoldEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(TroubleEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(FaultMarkEntity, { jobId }, { number: 'ASC' }),
+    scope.find(LookEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(VisitEntity, { jobId }, { onDay: 'ASC', fromTime: 'ASC', id: 'ASC' }),
+    scope.find(VisitActEntity, { jobId }),
     scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
     readFirmShelf(scope),
     learnedRates(scope),
@@ -111,6 +127,9 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       holds: standingHolds(own(holds)),
       troubles: own(troubles),
       photos: own(photos),
+      faults: own(faults),
+      looks: own(looks),
+      visits: own(visits).filter((v) => !own(ended).some((a) => a.visitId === v.id)),
       trials: newest
         .filter((act) => act.jobId === job.id || act.body.forFirm === true)
         .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),

@@ -1,5 +1,6 @@
 import {
   ACCESS,
+  CLIMATES,
   CONDITIONS,
   ELEMENTS,
   EXPOSURES,
@@ -11,6 +12,7 @@ import {
   SUBSTRATES,
   TEXTURES,
   type Access,
+  type Climate,
   type Condition,
   type Element,
   type Exposure,
@@ -63,10 +65,17 @@ export class JobBody {
   startsAt: string;
 }
 
+class MapPlaceBody {
+  @IsNumber() @Min(0) @Max(1000) x: number;
+  @IsNumber() @Min(0) @Max(1000) y: number;
+}
+
 export class PropertyBody {
   @IsOptional() @IsString() @MaxLength(200) occupants?: string;
   @IsOptional() @IsInt() @Min(1800) @Max(2200) leadYear?: number;
   @IsOptional() @IsInt() @Min(1800) @Max(2200) asbestosYear?: number;
+  @IsOptional() @IsIn(CLIMATES) climate?: Climate;
+  @IsOptional() @ValidateNested() @Type(() => MapPlaceBody) mapPlace?: MapPlaceBody;
 }
 
 export class JobChange {

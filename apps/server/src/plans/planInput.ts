@@ -11,11 +11,14 @@ import {
 import { DateTime } from 'luxon';
 import type { BusyTimeEntity } from '../database/calendarEntities.ts';
 import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
+import type { VisitEntity } from '../database/visitEntities.ts';
+import { timesOf } from '../calendar/visitEvents.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { airOfRoom, outsideAir } from '../weather/airOfRoom.ts';
 import { inOrder } from './roomOrder.ts';
+import { visitLines } from './visitLines.ts';
 
 const iso = (at: Date, zone: string) => DateTime.fromJSDate(at, { zone }).toISO({ suppressMilliseconds: true })!;
 
@@ -25,6 +28,8 @@ export interface Crew {
   busy: readonly BusyTimeEntity[];
   /** Plans of other jobs that were posted: their people are taken then. */
   elsewhere: readonly PostedPlan[];
+  /** Visits that are fixed, of every job. */
+  visits: readonly VisitEntity[];
 }
 
 /** When planning begins: not before the job does, and not in the past. */
@@ -129,8 +134,13 @@ const airGiven = (air: Air): PlanInput['air'] =>
         windMs: air.windMs ? [...air.windMs] : null,
       };
 
-/** When people are taken: by their own calendar, and by the posted plans of other jobs. */
-function busyOf(person: PersonEntity, crew: Crew, now: Date): { from: string; to: string }[] {
+/** When people are taken: by their own calendar, by the posted plans of other jobs, by visits to them. */
+function busyOf(
+  person: PersonEntity,
+  crew: Crew,
+  { firm, job }: JobRecords,
+  now: Date,
+): { from: string; to: string }[] {
   const own = crew.busy
     .filter((b) => b.personId === person.id && b.endsAt > now)
     .map((b) => ({ from: b.startsAt.toISOString(), to: b.endsAt.toISOString() }));
@@ -139,7 +149,12 @@ function busyOf(person: PersonEntity, crew: Crew, now: Date): { from: string; to
       .filter((s) => s.crew.includes(person.id) && Date.parse(s.end) > now.getTime())
       .map((s) => ({ from: s.start, to: s.end })),
   );
-  return [...own, ...there];
+  const visits = crew.visits
+    .filter((v) => v.personId === person.id && v.jobId !== job.id)
+    .map((v) => timesOf(v, firm.timeZone))
+    .filter(({ end }) => end > now)
+    .map(({ start, end }) => ({ from: start.toISOString(), to: end.toISOString() }));
+  return [...own, ...there, ...visits];
 }
 
 function crewOf(records: JobRecords, crew: Crew, ids: readonly string[], now: Date): PlanInput['crew'] {
@@ -152,7 +167,7 @@ function crewOf(records: JobRecords, crew: Crew, ids: readonly string[], now: Da
       to: p.hours!.to,
       off: records.firm.planning.holidays ?? [],
       skills: p.skills,
-      busy: busyOf(p, crew, now),
+      busy: busyOf(p, crew, records, now),
     }));
 }
 
@@ -163,6 +178,9 @@ export function planInputOf(records: JobRecords, crew: Crew, now: Date): PlanInp
     .filter((s) => !isLeftOut(s))
     .map((surface) => ({ id: surface.id, zone: surface.roomId, steps: stepsOf(records, surface, crew.people) }));
   inOrder(records, surfaces);
+  // What is handed over stands as it is: only what is visited is planned.
+  if (job.status === 'aftercare') surfaces.length = 0;
+  surfaces.push(...visitLines(records));
   const outside = records.rooms.some((r) => r.airFrom === 'station');
   const { setUpMin, packUpMin, travelMin } = firm.planning;
   const goal: HouseRules['planGoal'] | undefined = job.houseRules.planGoal ?? firm.houseRules.planGoal;
@@ -190,7 +208,7 @@ export function planInputOf(records: JobRecords, crew: Crew, now: Date): PlanInp
 
 /** All jobs of a firm as one question: the same people, each job a site of its own. */
 export function firmInputOf(all: readonly JobRecords[], crew: Crew, now: Date): PlanInput {
-  const inputs = all.map((records) => planInputOf(records, { ...crew, elsewhere: [] }, now));
+  const inputs = all.map((records) => planInputOf(records, { ...crew, elsewhere: [], visits: [] }, now));
   const firm = all[0]!;
   const everybody = [...new Set(all.flatMap((r) => r.job.crewIds))];
   const sites = all.map(({ job }) => ({ id: job.id, racks: job.racks }));
@@ -199,7 +217,7 @@ export function firmInputOf(all: readonly JobRecords[], crew: Crew, now: Date): 
   return {
     ...inputs[0]!,
     start: iso(new Date(first), firm.firm.timeZone),
-    crew: crewOf(firm, { ...crew, elsewhere: [] }, everybody, now),
+    crew: crewOf(firm, { ...crew, elsewhere: [], visits: [] }, everybody, now),
     zones: inputs.flatMap((i) => i.zones ?? []),
     racks: null,
     sites,

@@ -5,6 +5,7 @@ import { isLeftOut } from '../jobs/leftOut.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { airOfRoom, placeOf } from '../weather/airOfRoom.ts';
 import type { Crew } from './planInput.ts';
+import { lineNames } from './visitLines.ts';
 
 /** The steps that have happened, by their name. */
 export const doneIn = (input: PlanInput): Set<string> =>
@@ -28,11 +29,12 @@ export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput,
         maxNightsOut: r.maxNightsOut,
       })),
     ),
-    surfaces: all.flatMap(({ job, surfaces }) =>
-      surfaces
+    surfaces: all.flatMap((records) => [
+      ...records.surfaces
         .filter((s) => !isLeftOut(s))
-        .map((s) => ({ id: s.id, jobId: job.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
-    ),
+        .map((s) => ({ id: s.id, jobId: records.job.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
+      ...lineNames(records),
+    ]),
     people: crew.people.map((p) => ({ id: p.id, name: p.name, initials: p.initials, hours: p.hours })),
     input,
     plan,

@@ -30,9 +30,12 @@ import { newestPlan } from './newestPlan.ts';
 import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
 import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
 import { underWay } from './underWay.ts';
+import { lineNames } from './visitLines.ts';
+import { standingVisits } from '../aftercare/standingVisits.ts';
 
 /** Whether a step, named surface/step, is of this job. */
-const holds = (records: JobRecords, step: string) => records.surfaces.some((s) => step.startsWith(`${s.id}/`));
+const holds = (records: JobRecords, step: string) =>
+  [...records.surfaces, ...lineNames(records)].some((s) => step.startsWith(`${s.id}/`));
 
 const UNDER_WAY: JobStatus[] = ['planned', 'active'];
 
@@ -78,14 +81,15 @@ export class Plans implements OnModuleDestroy {
 
   /** The people of the firm, what takes them, and the posted plans of the jobs beside this one. */
   private async crewOf(scope: FirmScope, jobId: string | null): Promise<Crew> {
-    const [people, busy, jobs] = await Promise.all([
+    const [people, busy, visits, jobs] = await Promise.all([
       scope.find(PersonEntity),
       scope.find(BusyTimeEntity),
+      standingVisits(scope),
       scope.find(JobEntity, { status: In(UNDER_WAY) }),
     ]);
     const others = jobId === null ? [] : jobs.filter((j) => j.id !== jobId);
     const posted = await Promise.all(others.map((j) => newestPlan(scope, j.id)));
-    return { people, busy, elsewhere: posted.filter((p) => p !== null) };
+    return { people, busy, elsewhere: posted.filter((p) => p !== null), visits };
   }
 
   /** The plan of a job by the record and the air of now; `afresh` as if nothing had been posted. */
@@ -109,7 +113,10 @@ export class Plans implements OnModuleDestroy {
   /** All jobs that are planned or under way, with the people they share. */
   async ofFirm(who: Who, gone?: AbortSignal): Promise<unknown> {
     const scope = this.writes.reading(who);
-    const jobs = await scope.find(JobEntity, { status: In(UNDER_WAY) }, { startsAt: 'ASC' });
+    const visited = new Set((await standingVisits(scope)).map((v) => v.jobId));
+    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
+      (j) => UNDER_WAY.includes(j.status) || visited.has(j.id),
+    );
     const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));
     if (all.length === 0) return { input: null };
     const crew = await this.crewOf(scope, null);

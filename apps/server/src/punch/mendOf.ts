@@ -96,7 +96,7 @@ const isStep = (step: unknown): step is { kind: StepKind } =>
 const readyAt = ({ log, product }: Shown) =>
   log && product ? log.endedAt.getTime() + product.cureHours * 0.5 * 3_600_000 : 0;
 
-function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {
+export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {
   const { c, steps } = systemOf(records, surface);
   const step = steps.findLast((s) => isCoat(s.kind));
   const log = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null).at(-1) ?? null;

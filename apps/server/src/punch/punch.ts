@@ -29,8 +29,8 @@ export class Punch {
   async page(who: Who, jobId: string): Promise<unknown> {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    const [marks, acts, checks, followUps] = await Promise.all([
-      scope.find(FaultMarkEntity, { jobId }, { number: 'ASC' }),
+    const marks = records.faults;
+    const [acts, checks, followUps] = await Promise.all([
       scope.find(FaultActEntity, { jobId }),
       scope.find(HandoverCheckEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
       scope.find(FollowUpEntity, { jobId }),
@@ -52,6 +52,14 @@ export class Punch {
         .map(({ id, roomId, name, facts }) => ({ id, roomId, name, element: facts.element })),
       photos: records.photos,
       faults,
+      standing: records.visits.map(({ id, onDay, fromTime, minutes, calls, personId }) => ({
+        id,
+        onDay,
+        fromTime,
+        minutes,
+        calls,
+        personId,
+      })),
       visits: punchVisits(waits, Math.floor(who.now.getTime() / DAY_MS)).map(({ day, closes }) => ({
         on: new Date(day * DAY_MS).toISOString().slice(0, 10),
         closes,

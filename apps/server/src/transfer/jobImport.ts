@@ -160,7 +160,7 @@ export class JobImport implements OnModuleDestroy {
       const records = await readJob(scope, jobId);
       for (const surface of records.surfaces) surfaceView(records, surface, now);
       const [people, busy] = await Promise.all([scope.find(PersonEntity), scope.find(BusyTimeEntity)]);
-      planInputOf(records, { people, busy, elsewhere: [] }, now);
+      planInputOf(records, { people, busy, elsewhere: [], visits: [] }, now);
     } catch (error) {
       throw refusedWith([{ path: '$', message: `cannot be opened as a job: ${(error as Error).message}` }]);
     }

@@ -17,6 +17,7 @@ import type { FirmOwned } from '../database/firmOwned.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from '../database/punchEntities.ts';
 import { FollowUpEntity, StepHoldEntity, TroubleEntity } from '../database/siteEntities.ts';
 import { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
+import { LookEntity, VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
 
 type JobOwned = FirmOwned & { jobId: string };
 export type RowKind = Exclude<keyof JobFile, 'format' | 'version' | 'job' | 'products' | 'ledger'>;
@@ -43,6 +44,9 @@ export const JOB_TABLES: Readonly<Record<RowKind, EntityTarget<JobOwned>>> = {
   faults: FaultMarkEntity,
   faultActs: FaultActEntity,
   checks: HandoverCheckEntity,
+  visits: VisitEntity,
+  visitActs: VisitActEntity,
+  looks: LookEntity,
 };
 export const ROW_KINDS = Object.keys(JOB_TABLES) as RowKind[];
 

@@ -4,6 +4,7 @@ import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, LessThan } from 'typeorm';
 import { cureDates } from '@rustic/core';
+import { standingVisits } from '../aftercare/standingVisits.ts';
 import { lastCoatOf } from '../aftercare/lastCoat.ts';
 import { JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
@@ -25,6 +26,8 @@ const PACKED = 3;
 const CURING_MS = 60 * DAY_MS;
 /** Follow-ups are shown so long before they fall due. */
 const SOON_MS = 3 * DAY_MS;
+/** And visits so long before they are made. */
+const VISITS_AHEAD_MS = 7 * DAY_MS;
 
 /** A run sheet as it is sent: JSON, packed once for everybody who asks for it. */
 export interface SaidSheet {
@@ -80,6 +83,7 @@ export class RunSheet {
     const named = await scope.find(SurfaceEntity, { id: In(due.map((f) => f.surfaceId)) });
     const rest = JSON.stringify({
       checks: await this.trials.due(scope, jobs),
+      visits: await visitsSoon(scope, jobs),
       followUps: due.map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({
         id,
         jobId,
@@ -129,6 +133,24 @@ export class RunSheet {
     }
     return jobs.map((j) => known.get(j.id)!);
   }
+}
+
+/** Fixed visits of the coming days, and those that nobody has said were made. */
+async function visitsSoon(scope: FirmScope, jobs: readonly JobEntity[]) {
+  const until = new Date(scope.who.now.getTime() + VISITS_AHEAD_MS).toISOString().slice(0, 10);
+  const visits = await standingVisits(scope);
+  return visits
+    .filter((v) => v.onDay <= until)
+    .map(({ id, jobId, onDay, fromTime, minutes, calls, personId }) => ({
+      id,
+      jobId,
+      jobTitle: jobs.find((j) => j.id === jobId)?.title ?? '',
+      onDay,
+      fromTime,
+      minutes,
+      calls,
+      personId,
+    }));
 }
 
 const packed = promisify(gzip);

@@ -19,6 +19,8 @@ UNION ALL SELECT job_id, CONCAT(COUNT(*), '/', MAX(id)) FROM event WHERE firm_id
 export interface Marks {
   whole: string;
   ofJob: (jobId: string) => string;
+  /** The same without the minute: for what does not move by the clock. */
+  recordOf: (jobId: string) => string;
 }
 
 /** Asks the database how things stand: what is remembered counts only while they stand so, and no longer than a minute. */
@@ -31,6 +33,7 @@ export async function marksOf({ manager, who: { firmId, now } }: FirmScope): Pro
   return {
     whole: `${always}|${jobs.map(({ jobId, mark }) => `${jobId}:${mark}`).join()}`,
     ofJob: (jobId) => `${always}|${written.get(jobId) ?? ''}`,
+    recordOf: (jobId) => `${firm.mark}|${written.get(jobId) ?? ''}`,
   };
 }
 

@@ -3,6 +3,7 @@ import type { Air } from '../drying/air.ts';
 import { reaches } from '../drying/dose.ts';
 import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
+import type { Exposure } from '../vocabulary/index.ts';
 import { USES } from './knowledge/use.ts';
 import { repaintForecast, type FilmLife } from './repaintForecast.ts';
 import type { SeasonPlace } from './seasons.ts';
@@ -75,15 +76,19 @@ export function aftercareOf(
   looked: readonly Looked[] = [],
 ): AftercareItem[] {
   const end = DateTime.fromISO(last.end, { zone: timeZone });
-  return [...cureDates(last, air, timeZone), ...visitsOf(c, end, place, looked), repaintItem(c, end, lives)];
+  return [
+    ...cureDates(last, air, timeZone),
+    ...visitsOf(c, end, place, looked),
+    repaintOf(c.d.surface.exposure, end, lives),
+  ];
 }
 
 const DAYS_A_YEAR = 365.25;
 const sayYears = (years: number) => years.toFixed(years < 10 ? 1 : 0);
 
 /** When it is due for painting again, with how sure that is, and when to look before it fails. */
-function repaintItem(c: Case, end: DateTime, lives: readonly FilmLife[]): AftercareItem {
-  const { medianYears, fromYears, toYears, lookYears, films, failures } = repaintForecast(c.d.surface.exposure, lives);
+export function repaintOf(exposure: Exposure, end: DateTime, lives: readonly FilmLife[]): AftercareItem {
+  const { medianYears, fromYears, toYears, lookYears, films, failures } = repaintForecast(exposure, lives);
   const after = (years: number) => end.plus({ days: Math.round(years * DAYS_A_YEAR) });
   const rests = films
     ? `Typical for this exposure, moved by ${films} of the firm's own, ${failures} of which failed.`

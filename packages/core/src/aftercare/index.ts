@@ -1,4 +1,4 @@
-export { aftercareOf, cureDates, type AftercareItem, type LastCoat } from './aftercare.ts';
+export { aftercareOf, cureDates, repaintOf, type AftercareItem, type LastCoat } from './aftercare.ts';
 export { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
 export { CLIMATES, CLIMATE_LABELS, type Climate } from './knowledge/seasons.ts';
 export { visitsOf, type Looked } from './visitsOf.ts';
@@ -15,3 +15,4 @@ export { punchVisits, type PunchVisit, type PunchWait } from './punchVisits.ts';
 export { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';
 export * from './rounds/index.ts';
 export { callBackRates, type CallBackRate, type LaidFilm } from './callBacks.ts';
+export { CALLS, mendMinutes, type VisitCall } from './visit.ts';

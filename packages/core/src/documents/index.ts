@@ -32,3 +32,4 @@ export {
 } from './papers.ts';
 export { labelsOf, labelsPaper } from './labels.ts';
 export { careDay, careSheetPaper, careUses, type CareDate, type CareSurface } from './careSheet.ts';
+export { visitLetterPaper, type LetterVisit } from './visitLetter.ts';

@@ -73,6 +73,7 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['faults', 'roomId', 'rooms'],
   ['faultActs', 'markId', 'faults'],
   ['checks', 'surfaceId', 'surfaces'],
+  ['visitActs', 'visitId', 'visits'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

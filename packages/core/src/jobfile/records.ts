@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { CLIMATES } from '../aftercare/knowledge/seasons.ts';
 import { LIGHTS, MENDS, VIEWS } from '../aftercare/knowledge/showing.ts';
+import { CALLS } from '../aftercare/visit.ts';
 import { houseRulesSchema, productSchema, surfaceSchema, testSchema, wantedSchema } from '../contract/assessInput.ts';
 import { measureSchema } from '../contract/measureInput.ts';
 import { planSchema } from '../contract/planInput.ts';
@@ -71,6 +73,8 @@ export const jobRow = z.strictObject({
     occupants: text(200).optional(),
     leadYear: count.max(2200).optional(),
     asbestosYear: count.max(2200).optional(),
+    climate: z.enum(CLIMATES).optional(),
+    mapPlace: z.strictObject({ x: z.number().min(0).max(1000), y: z.number().min(0).max(1000) }).optional(),
   }),
   client: text(200),
   offers: z.array(z.strictObject({ id, surfaceId: id, key: text(4000) })).max(500),
@@ -297,6 +301,27 @@ const faultActRow = z.strictObject({
 });
 const checkRow = z.strictObject({ ...onSurface, code, holds: z.boolean(), note: text(600), ...written });
 
+const visitRow = z.strictObject({
+  id,
+  onDay: z.iso.date(),
+  fromTime: clock,
+  minutes: count.max(1440),
+  calls: z
+    .array(z.strictObject({ what: z.enum(CALLS), id, code, words: text(600), minutes: count.max(1440) }))
+    .max(200),
+  personId: id.nullable(),
+  roundId: id.nullable(),
+  ...written,
+});
+const visitActRow = z.strictObject({
+  id,
+  visitId: id,
+  kind: z.enum(['made', 'called-off']),
+  note: text(600),
+  ...written,
+});
+const lookRow = z.strictObject({ id, subject: id, code, holds: z.boolean(), note: text(600), ...written });
+
 /** A product that the job names and that did not ship: its sheet, so that the coat is known anywhere. */
 const productRow = z.strictObject({ productId: text(80), sheet: productSchema });
 
@@ -324,6 +349,9 @@ export const recordRows = {
   faults: many(faultRow),
   faultActs: many(faultActRow),
   checks: many(checkRow),
+  visits: many(visitRow).default([]),
+  visitActs: many(visitActRow).default([]),
+  looks: many(lookRow).default([]),
   products: many(productRow, 5000),
 };
 

@@ -4,7 +4,19 @@ import { checkChain, hashOf, type ChainCheck, type Entry } from '../ledger/chain
 import { entryRow } from './records.ts';
 
 /** What was seen and done: each such row stands in an entry of the ledger, which says the same. */
-const WITNESSED = ['tests', 'findings', 'work', 'readings', 'photos', 'faults', 'faultActs', 'checks'] as const;
+const WITNESSED = [
+  'tests',
+  'findings',
+  'work',
+  'readings',
+  'photos',
+  'faults',
+  'faultActs',
+  'checks',
+  'visits',
+  'visitActs',
+  'looks',
+] as const;
 
 const row = z.looseObject({ id: z.string(), by: z.string().optional() });
 const verifiable = z.looseObject({

@@ -37,5 +37,4 @@ export const LEAVES: Readonly<Partial<Record<StepKind, { having: Preparation; wi
 };
 
 /** The preparation that a film had, by the steps that were really done: the one that bites most. */
-export const preparationOf = (done: readonly { kind: string }[]): Preparation =>
-  PREPARATIONS.find((row) => row.when(done))?.code ?? 'none';
+export const preparationOf = (done: readonly { kind: string }[]): Preparation => PREPARATIONS.find((row) => row.when(done))?.code ?? 'none';

@@ -1,0 +1,75 @@
+import { aftercareOf, leftToLook, type SeasonPlace } from '@rustic/core';
+import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
+import { lastRead } from '../weather/airOfRoom.ts';
+import type { JobRecords } from '../jobs/jobRecords.ts';
+import { isLeftOut } from '../jobs/leftOut.ts';
+import { finishedOn, type Finished } from './finished.ts';
+import { leftOversOf } from './leftOvers.ts';
+
+/** Something to look at again on a job, between two moments. */
+export interface Call {
+  /** Of the surface, decision, test or trial that is looked at. */
+  subject: string;
+  surfaceId: string | null;
+  name: string;
+  code: string;
+  words: string;
+  why: string;
+  at: string;
+  by: string;
+  minutes: number;
+}
+/** From when a finished surface may be used for something. */
+export interface Use {
+  surfaceId: string;
+  name: string;
+  code: string;
+  words: string;
+  why: string;
+  at: string;
+}
+/** What follows from one job's record, whatever the hour. */
+export interface JobCare {
+  calls: Call[];
+  uses: Use[];
+  finished: Finished[];
+}
+
+/** Where a job lies, as far as its seasons ask: its own climate over the firm's. */
+export const seasonPlace = ({ firm, job }: JobRecords): SeasonPlace => ({
+  hemisphere: firm.hemisphere,
+  climate: job.property.climate ?? firm.planning.climate ?? 'mild-coast',
+});
+
+export function careOf(
+  records: JobRecords,
+  trials: readonly TrialEntity[],
+  concluded: readonly TrialActEntity[],
+): JobCare {
+  const place = seasonPlace(records);
+  const zone = records.firm.timeZone;
+  const care: JobCare = { calls: [], uses: [], finished: [] };
+  for (const surface of records.surfaces.filter((s) => !isLeftOut(s))) {
+    const finished = finishedOn(records, surface);
+    if (!finished) continue;
+    const { c, last, log: _log, ...film } = finished;
+    care.finished.push(film);
+    const looked = records.looks
+      .filter((l) => l.subject === surface.id)
+      .map(({ code, at }) => ({ code, at: at.toISOString() }));
+    const items = aftercareOf(c, last, lastRead(records, surface.roomId), zone, place, [], looked);
+    const named = { surfaceId: surface.id, name: surface.name };
+    for (const { kind, code, words, why, at, by, minutes } of items) {
+      if (kind === 'use') care.uses.push({ ...named, code, words, why, at });
+      if (kind === 'visit')
+        care.calls.push({ ...named, subject: surface.id, code, words, why, at, by: by!, minutes: minutes! });
+    }
+  }
+  const left = leftOversOf(records, trials, concluded);
+  for (const { id, ...visit } of leftToLook(left, zone)) {
+    const { surfaceId } = left.find((l) => l.id === id)!;
+    const name = records.surfaces.find((s) => s.id === surfaceId)?.name ?? '';
+    care.calls.push({ ...visit, subject: id, surfaceId, name });
+  }
+  return care;
+}

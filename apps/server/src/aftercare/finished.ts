@@ -1,0 +1,38 @@
+import { isCoat, preparationOf, type Exposure, type Family, type Preparation, type StepKind } from '@rustic/core';
+import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import type { JobRecords } from '../jobs/jobRecords.ts';
+import { productById } from '../shelf/firmShelf.ts';
+import { lastCoatOf } from './lastCoat.ts';
+
+/** A finished surface as it was really laid: what its film is known by, when it ended. */
+export interface Finished {
+  surfaceId: string;
+  name: string;
+  exposure: Exposure;
+  endedAt: Date;
+  primer: Family | null;
+  finish: Family | null;
+  preparation: Preparation;
+}
+
+const PRIMES = ['prime', 'undercoat'];
+
+/** Reads what was laid on a surface from its logs; null where its last coat is not down. */
+export function finishedOn(records: JobRecords, surface: SurfaceEntity): (Finished & Laid) | null {
+  const laid = lastCoatOf(records, surface);
+  if (!laid) return null;
+  const logs = records.work.filter((w) => w.surfaceId === surface.id);
+  const family = (log: WorkLogEntity | undefined) => (log && productById(records.shelf, log.productId)?.family) || null;
+  const firstCoat = logs.findIndex((w) => isCoat(w.stepKind as StepKind));
+  return {
+    ...laid,
+    surfaceId: surface.id,
+    name: surface.name,
+    exposure: laid.c.d.surface.exposure,
+    endedAt: laid.log.endedAt,
+    primer: family(logs.find((w) => PRIMES.includes(w.stepKind))),
+    finish: family(logs.findLast((w) => w.stepKind === 'finish-coat')),
+    preparation: preparationOf(logs.slice(0, firstCoat < 0 ? undefined : firstCoat).map((w) => ({ kind: w.stepKind }))),
+  };
+}
+type Laid = NonNullable<ReturnType<typeof lastCoatOf>>;

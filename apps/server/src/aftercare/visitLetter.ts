@@ -1,0 +1,28 @@
+import { visitLetterPaper, type Paper } from '@rustic/core';
+import { DateTime } from 'luxon';
+import type { VisitEntity } from '../database/visitEntities.ts';
+import type { JobRecords } from '../jobs/jobRecords.ts';
+
+/** The letter to the client of a job about visits that are fixed. */
+export function visitLetter(records: JobRecords, visits: readonly VisitEntity[], now: Date): Paper {
+  const { firm, job } = records;
+  return visitLetterPaper(
+    visits.map(({ onDay, fromTime, minutes, calls }) => ({
+      onDay,
+      fromTime,
+      minutes,
+      calls: calls.map(({ what, words, id }) => ({ what, words, where: whereOf(records, id) })),
+    })),
+    job.client,
+    {
+      firm: firm.name,
+      about: [job.title, job.place].filter(Boolean).join(', '),
+      marked: DateTime.fromJSDate(now, { zone: firm.timeZone }).setLocale('en-GB').toFormat('d LLLL yyyy'),
+    },
+  );
+}
+
+function whereOf({ surfaces, rooms }: JobRecords, id: string): string {
+  const surface = surfaces.find((s) => s.id === id);
+  return [rooms.find((r) => r.id === surface?.roomId)?.name, surface?.name].filter(Boolean).join(', ');
+}

@@ -1,0 +1,242 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import ICAL from 'ical.js';
+import { newJob, secondFirm, signedIn, uuid, type Client } from './client.ts';
+
+/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
+let ada: Client;
+let mei: Client;
+let other: Client;
+beforeAll(async () => {
+  ada = await signedIn();
+  mei = await signedIn('mei@saltmarsh-thirle.example');
+  other = await secondFirm('Next Quay', 'next@quay.example');
+});
+
+const DAY_MS = 86_400_000;
+const now = () => new Date().toISOString();
+const inDays = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
+const care = async (who = ada): Promise<any> => (await who.get('/api/aftercare')).body;
+const kinds = async (jobId: string): Promise<string[]> =>
+  (await ada.get(`/api/jobs/${jobId}/ledger`)).body.map((e: any) => e.kind);
+
+/** A rail of new timber outside whose last coat was laid so many days ago, with its job. */
+async function rail(daysAgo: number, more: object = {}) {
+  const { jobId, roomId } = await newJob(ada, 2020);
+  const surface = {
+    id: uuid(),
+    roomId,
+    name: 'Rail',
+    facts: { element: 'railing', substrate: 'softwood', exposure: 'exterior-exposed', isNew: true, areaM2: 5, ...more },
+    wanted: { colour: '#f1eee4', sheen: 'satin' },
+  };
+  await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
+  await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
+  const { lines } = (await ada.get('/api/today')).body;
+  const { work } = lines.find((l: any) => l.surfaceId === surface.id);
+  for (const [i, { plan, product }] of work.entries()) {
+    const ended = Date.now() - (daysAgo + (work.length - 1 - i) * 3) * DAY_MS;
+    const sent = await ada.post(`/api/jobs/${jobId}/work`, {
+      id: uuid(),
+      surfaceId: surface.id,
+      stepId: plan.id,
+      startedAt: new Date(ended - 1_800_000).toISOString(),
+      endedAt: new Date(ended).toISOString(),
+      ...(plan.drying ? { productId: product.id, batch: 'R1', temperatureC: 17, relativeHumidityPct: 60 } : {}),
+    });
+    if (sent.status !== 201) throw new Error(JSON.stringify(sent.body));
+  }
+  return { jobId, surfaceId: surface.id };
+}
+const looking = (at: { jobId: string; surfaceId: string }, more: object = {}) => ({
+  id: uuid(),
+  jobId: at.jobId,
+  onDay: inDays(9),
+  fromTime: '09:40',
+  minutes: 30,
+  calls: [{ what: 'look', id: at.surfaceId, code: 'new-timber', words: 'Check the joints', minutes: 30 }],
+  ...more,
+});
+const fix = (visits: object[], more: object = {}, who = ada) =>
+  who.post('/api/aftercare/visits', { id: uuid(), visits, ...more });
+const mineOf = async (jobId: string) => (await care()).calls.filter((c: any) => c.jobId === jobId);
+
+describe('what is due', () => {
+  test('a year after its last coat new timber is due, with its reason, its season and how long it takes', async () => {
+    const at = await rail(366);
+    const calls = await mineOf(at.jobId);
+    const joints = calls.find((c: any) => c.code === 'new-timber');
+    expect(joints).toMatchObject({ subject: at.surfaceId, visitId: null, minutes: 30 });
+    expect(Date.parse(joints.at)).toBeLessThanOrEqual(Date.now());
+    expect(Date.parse(joints.by)).toBeGreaterThan(Date.now());
+    const coat = calls.find((c: any) => c.code === 'new-timber-coat');
+    expect([5, 6, 7, 8, 9]).toContain(new Date(coat.by).getUTCMonth() + 1);
+  });
+
+  test('looked at and sound it is due no more; another firm, or something of another job, is not looked at', async () => {
+    const at = await rail(366);
+    const look = { id: uuid(), subject: at.surfaceId, code: 'new-timber', holds: true, note: 'tight', at: now() };
+    expect((await other.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(404);
+    const strange = await mei.post(`/api/jobs/${at.jobId}/looks`, { ...look, subject: uuid() });
+    expect(strange.status).toBe(400);
+    expect(strange.body.errors).toEqual([{ path: 'subject', message: 'is nothing of this job' }]);
+    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect((await mineOf(at.jobId)).map((c: any) => c.code)).toEqual(['new-timber-coat']);
+    expect((await kinds(at.jobId)).filter((k) => k === 'looked-again')).toHaveLength(1);
+  });
+
+  test('a property whose year goes otherwise is due in its own season', async () => {
+    const at = await rail(200);
+    const coat = async () => (await mineOf(at.jobId)).find((c: any) => c.code === 'new-timber-coat');
+    const { version } = (await ada.get(`/api/jobs/${at.jobId}`)).body.job;
+    const body = { id: uuid(), version, property: { climate: 'summer-rains', mapPlace: { x: 4, y: 2 } } };
+    expect((await ada.send('PATCH', `/api/jobs/${at.jobId}`, body)).status).toBe(200);
+    expect([1, 2, 3, 4, 10, 11, 12]).toContain(new Date((await coat()).by).getUTCMonth() + 1);
+    expect((await care()).jobs.find((j: any) => j.id === at.jobId).mapPlace).toEqual({ x: 4, y: 2 });
+    const bad = await ada.send('PATCH', `/api/jobs/${at.jobId}`, { ...body, id: uuid(), property: { climate: 'hot' } });
+    expect(bad.status).toBe(400);
+  });
+});
+
+describe('a visit', () => {
+  test('is fixed, stands by what it is for, is made, and each is an entry', async () => {
+    const at = await rail(366);
+    const visit = looking(at);
+    expect((await fix([visit], {}, mei)).status).toBe(403);
+    expect((await fix([visit], {}, other)).status).toBe(404);
+    expect((await fix([visit])).status).toBe(201);
+    const page = await care();
+    expect(page.calls.find((c: any) => c.subject === at.surfaceId && c.code === 'new-timber').visitId).toBe(visit.id);
+    expect(page.visits.find((v: any) => v.id === visit.id)).toMatchObject({ onDay: visit.onDay, fromTime: '09:40' });
+    const act = { id: uuid(), kind: 'made', note: 'one joint open', at: now() };
+    expect((await mei.post(`/api/visits/${visit.id}/acts`, act)).status).toBe(201);
+    const again = await ada.post(`/api/visits/${visit.id}/acts`, { ...act, id: uuid(), kind: 'called-off' });
+    expect(again.status).toBe(409);
+    expect(again.body.message).toContain('made already, by Mei Okonjo-Hart');
+    expect((await care()).visits.some((v: any) => v.id === visit.id)).toBe(false);
+    expect((await kinds(at.jobId)).slice(-2)).toEqual(['visit-planned', 'visit-made']);
+    expect((await ada.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('is not promised twice, nor in the past, nor for something of another job: all are fixed or none', async () => {
+    const at = await rail(366);
+    const beside = await rail(400);
+    expect((await fix([looking(at)])).status).toBe(201);
+    const twice = await fix([looking(beside), looking(at)]);
+    expect(twice.status).toBe(409);
+    expect(twice.body.message).toContain('Check the joints');
+    expect((await mineOf(beside.jobId)).every((c: any) => c.visitId === null)).toBe(true);
+    const past = await fix([looking(beside, { onDay: inDays(-2) })]);
+    expect(past.body.errors).toEqual([{ path: 'visits.0.onDay', message: 'lies in the past' }]);
+    const crossed = await fix([looking(beside, { calls: looking(at).calls.map((c) => ({ ...c, code: 'knots' })) })]);
+    expect(crossed.body.errors).toEqual([{ path: 'visits.0.calls.0.id', message: 'is nothing of this job' }]);
+    for (const more of [{ onDay: '2027-02-30' }, { fromTime: '25:00' }, { minutes: 0 }, { calls: [] }])
+      expect((await fix([looking(beside, more)])).status).toBe(400);
+    expect(await kinds(beside.jobId)).not.toContain('visit-planned');
+  });
+
+  test('two that want the same at once: one is fixed, the other told', async () => {
+    const at = await rail(366);
+    const answers = await Promise.all(Array.from({ length: 6 }, () => fix([looking(at)])));
+    expect(answers.map((a) => a.status).sort()).toEqual([201, 409, 409, 409, 409, 409]);
+    expect((await kinds(at.jobId)).filter((k) => k === 'visit-planned')).toHaveLength(1);
+  });
+
+  test('stands on the plan like other work, in its hours, and a mended film dries', async () => {
+    const at = await rail(366);
+    const mark = { id: uuid(), surfaceId: at.surfaceId, fault: 'knock', sizeM2: 0.01, view: 'plain', at: now() };
+    await ada.post(`/api/jobs/${at.jobId}/faults`, mark);
+    const mend = { what: 'fault', id: mark.id, code: 'knock', words: 'Mend number 1', minutes: 25 };
+    const visit = looking(at, { calls: [...looking(at).calls, mend] });
+    const tobiah = (await ada.get('/api/people')).body.people.find((p: any) => p.initials === 'TL').id;
+    expect((await fix([visit], { personId: tobiah })).status).toBe(201);
+    const { plan, surfaces, input } = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body;
+    expect(plan.status).toBe('feasible');
+    const steps = plan.steps.filter((s: any) => [visit.id, mark.id].includes(s.surface));
+    expect(steps).toHaveLength(2);
+    for (const step of steps) expect(step.start.slice(0, 10) >= visit.onDay).toBe(true);
+    expect(steps.find((s: any) => s.surface === mark.id).dustFreeAt).not.toBeNull();
+    expect(input.surfaces.map((s: any) => s.id).sort()).toEqual([visit.id, mark.id].sort());
+    expect(surfaces.find((s: any) => s.id === mark.id).name).toBe('Touch-up 1, Rail');
+    // Elsewhere whoever goes is taken then.
+    const { jobId } = await rail(1);
+    const there = (await ada.get(`/api/jobs/${jobId}/plan`)).body.input.crew.find((p: any) => p.id === tobiah);
+    expect(there.busy.some((b: any) => b.from.startsWith(visit.onDay))).toBe(true);
+    const whole = await ada.get('/api/plan');
+    expect(whole.status).toBe(200);
+    expect(whole.body.input.surfaces.some((s: any) => s.id === visit.id)).toBe(true);
+    // And it is posted, kept and found again.
+    expect((await ada.post(`/api/jobs/${at.jobId}/plan`, { id: uuid() })).status).toBe(201);
+    const today = (await mei.get('/api/today')).body;
+    expect(today.visits.every((v: any) => v.onDay <= inDays(7))).toBe(true);
+  });
+});
+
+describe('a round', () => {
+  test('is fixed whole, and written to each client on paper and in calendars', async () => {
+    const [one, two] = [await rail(366), await rail(380)];
+    const round = { id: uuid(), round: true, visits: [looking(one), looking(two, { fromTime: '11:05' })] };
+    expect((await ada.post('/api/aftercare/visits', round)).status).toBe(201);
+    const letters = (await ada.get(`/api/aftercare/rounds/${round.id}/letters`)).body;
+    expect(letters).toHaveLength(2);
+    const said = JSON.stringify(letters[1]);
+    expect(said).toContain('check the joints');
+    expect(said).toContain('between 10:30 and 11:30');
+    expect(said).not.toMatch(/undefined|null|NaN/);
+    const read = async (path: string, who = ada) => {
+      const answer = await fetch(who.base + path, { headers: { cookie: who.cookie } });
+      return new ICAL.Component(ICAL.parse(await answer.text()) as any)
+        .getAllSubcomponents('vevent')
+        .map((e) => new ICAL.Event(e));
+    };
+    const events = await read(`/api/aftercare/rounds/${round.id}/calendar`);
+    expect(events.map((e) => e.duration.toSeconds())).toEqual([1800, 1800]);
+    expect((await read(`/api/jobs/${one.jobId}/visit-calendar`)).map((e) => e.uid)).toEqual([
+      `${round.visits[0]!.id}@rustic-ledger`,
+    ]);
+    expect((await ada.get(`/api/jobs/${one.jobId}/papers/visit-letter`)).body.title).toBe(letters[0].title);
+    expect((await other.get(`/api/aftercare/rounds/${round.id}/letters`)).body).toEqual([]);
+    expect((await other.get(`/api/jobs/${one.jobId}/visit-calendar`)).status).toBe(404);
+  });
+});
+
+describe('what came back', () => {
+  const held = async (who = ada): Promise<any> => (await who.get('/api/aftercare/held')).body;
+  test('is counted by system and preparation, each tied to what it was; never by person', async () => {
+    const before = await held();
+    const at = await rail(400, { isNew: false });
+    const between = await held();
+    expect(between.films).toBe(before.films + 1);
+    const mark = { id: uuid(), surfaceId: at.surfaceId, fault: 'peels', sizeM2: 0.2, view: 'plain', at: now() };
+    await ada.post(`/api/jobs/${at.jobId}/faults`, mark);
+    const after = await held();
+    const sum = (rates: any[]) => rates.reduce((n, r) => n + r.failed, 0);
+    for (const by of ['systems', 'preparations', 'limits']) expect(sum(after[by])).toBe(sum(between[by]) + 1);
+    const back = after.callBacks.find((c: any) => c.surfaceId === at.surfaceId);
+    expect(back).toMatchObject({
+      fault: 'peels',
+      weather: { temperatureC: 17, relativeHumidityPct: 60 },
+      hand: 'Ada Thirle',
+    });
+    expect(back.finish).toBeTruthy();
+    expect(back.schools.length).toBeGreaterThan(0);
+    expect(JSON.stringify([after.systems, after.preparations, after.limits])).not.toContain('Thirle');
+    expect((await held(other)).films).toBe(0);
+  });
+
+  test('counts in the choice once the owner lets it, and no more once it is taken back', async () => {
+    const at = await rail(400, { isNew: false });
+    const rate = async () => (await ada.get(`/api/surfaces/${at.surfaceId}`)).body.guarantee.aYear;
+    const usual = await rate();
+    expect((await mei.post('/api/aftercare/held', { id: uuid(), counts: true })).status).toBe(403);
+    const said = await ada.post('/api/aftercare/held', { id: uuid(), counts: true });
+    expect(said.status).toBe(201);
+    const { counts, systems } = await held();
+    expect(counts).toMatchObject({ by: 'Ada Thirle', films: expect.any(Number) });
+    expect(counts.systems).toHaveLength(systems.length);
+    expect(await rate()).not.toBe(usual);
+    await ada.post('/api/aftercare/held', { id: uuid(), counts: false });
+    expect(await rate()).toBe(usual);
+    expect((await held()).counts).toBeNull();
+  });
+});
