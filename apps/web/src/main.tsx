@@ -23,6 +23,10 @@ const TrialBoard = lazy(() => import('./trials/TrialBoard.tsx'));
 const SurfacePage = lazy(() => import('./surface/SurfacePage.tsx'));
 const Drying = lazy(() => import('./drying/Drying.tsx'));
 const Aftercare = lazy(() => import('./aftercare/Aftercare.tsx'));
+const AftercareCalendar = lazy(() => import('./aftercare/Calendar.tsx'));
+const Rounds = lazy(() => import('./aftercare/Rounds.tsx'));
+const Held = lazy(() => import('./aftercare/Held.tsx'));
+const Letters = lazy(() => import('./aftercare/Letters.tsx'));
 const Trials = lazy(() => import('./trials/Trials.tsx'));
 const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
 const Practice = lazy(() => import('./practice/Practice.tsx'));
@@ -108,6 +112,10 @@ const router = createBrowserRouter([
       { path: 'drying', element: <Drying /> },
       { path: 'drying/:jobId', element: <Drying /> },
       { path: 'aftercare', element: <Aftercare /> },
+      { path: 'aftercare/calendar', element: <AftercareCalendar /> },
+      { path: 'aftercare/rounds', element: <Rounds /> },
+      { path: 'aftercare/rounds/:roundId/letters', element: <Letters /> },
+      { path: 'aftercare/held', element: <Held /> },
       { path: 'trials', element: <Trials /> },
       { path: 'trials/:trialId', element: <TrialBoard /> },
       { path: 'shelf', element: <Shelf /> },

@@ -57,7 +57,6 @@ export class Aftercare {
         client,
         version,
         mapPlace: property.mapPlace ?? null,
-        faults: marks.filter((m) => m.jobId === id && !m.closed).length,
       })),
       people: people.filter((p) => p.hours && !p.leftAt).map(({ id, name, initials }) => ({ id, name, initials })),
       calls: [
@@ -68,6 +67,19 @@ export class Aftercare {
             what: 'look' as const,
             visitId: inVisit(call.subject, call.code),
           })),
+        ),
+        ...jobs.flatMap((job) =>
+          care
+            .get(job.id)!
+            .mends.filter(({ id }) => marks.some((m) => m.id === id && !m.closed))
+            .map(({ id, ...mend }) => ({
+              ...mend,
+              subject: id,
+              jobId: job.id,
+              what: 'fault' as const,
+              why: 'It stands on the punch list: it can be mended once its film is hard enough to be sanded at its edge.',
+              visitId: inVisit(id, mend.code),
+            })),
         ),
         ...followUps
           .filter((f) => care.has(f.jobId))

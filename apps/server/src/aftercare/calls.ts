@@ -1,10 +1,14 @@
-import { aftercareOf, leftToLook, type SeasonPlace } from '@rustic/core';
+import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes, type SeasonPlace } from '@rustic/core';
+import type { FaultMarkEntity } from '../database/punchEntities.ts';
+import { patienceDays, readyAt, shownCoat } from '../punch/mendOf.ts';
 import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { finishedOn, type Finished } from './finished.ts';
 import { leftOversOf } from './leftOvers.ts';
+
+const DAY_MS = 86_400_000;
 
 /** Something to look at again on a job, between two moments. */
 export interface Call {
@@ -28,11 +32,23 @@ export interface Use {
   why: string;
   at: string;
 }
+/** A fault that was marked, and when it can be mended and should be. */
+export interface Mend {
+  id: string;
+  surfaceId: string;
+  name: string;
+  code: string;
+  words: string;
+  at: string;
+  by: string;
+  minutes: number;
+}
 /** What follows from one job's record, whatever the hour. */
 export interface JobCare {
   calls: Call[];
   uses: Use[];
   finished: Finished[];
+  mends: Mend[];
 }
 
 /** Where a job lies, as far as its seasons ask: its own climate over the firm's. */
@@ -48,7 +64,7 @@ export function careOf(
 ): JobCare {
   const place = seasonPlace(records);
   const zone = records.firm.timeZone;
-  const care: JobCare = { calls: [], uses: [], finished: [] };
+  const care: JobCare = { calls: [], uses: [], finished: [], mends: records.faults.flatMap((f) => mendOn(records, f)) };
   for (const surface of records.surfaces.filter((s) => !isLeftOut(s))) {
     const finished = finishedOn(records, surface);
     if (!finished) continue;
@@ -72,4 +88,23 @@ export function careOf(
     care.calls.push({ ...visit, subject: id, surfaceId, name });
   }
   return care;
+}
+
+function mendOn(records: JobRecords, fault: FaultMarkEntity): Mend[] {
+  const surface = records.surfaces.find((s) => s.id === fault.surfaceId);
+  if (!surface) return [];
+  const ready = causeFirst(fault.fault) ? 0 : readyAt(shownCoat(records, surface));
+  const at = Math.max(fault.at.getTime(), ready);
+  return [
+    {
+      id: fault.id,
+      surfaceId: surface.id,
+      name: surface.name,
+      code: fault.fault,
+      words: `${causeFirst(fault.fault) ? 'Find the cause of' : 'Mend'} number ${fault.number}: ${FAULT_LABELS[fault.fault]}`,
+      at: new Date(at).toISOString(),
+      by: new Date(at + patienceDays(fault.fault) * DAY_MS).toISOString(),
+      minutes: mendMinutes(fault.sizeM2),
+    },
+  ];
 }

@@ -26,6 +26,7 @@ import { Work } from '../work/work.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
 import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
+import { EARLIER_JOBS } from './earlier.ts';
 import { DEMO_JOBS, type DemoJob, type DemoRoom, type DemoSurface, type DemoTrial } from './jobs.ts';
 
 const MINUTE_MS = 60_000;
@@ -82,10 +83,10 @@ export class Demo {
     const who: Who = { firmId, personId: owner.id, name: owner.name, now };
     await this.loadShelf(who);
     const loaded: [DemoJob, string][] = [];
-    for (const job of DEMO_JOBS) loaded.push([job, await this.loadJob(who, job, people)]);
+    for (const job of [...DEMO_JOBS, ...EARLIER_JOBS]) loaded.push([job, await this.loadJob(who, job, people)]);
     // Posted anew in the light of all that was laid, as a lead painter does each morning.
     for (const [job, id] of loaded) if (job.post) await this.plans.post(who, id, { id: uuid(), afresh: true });
-    this.log.log(`demo loaded: ${DEMO_JOBS.length} jobs`);
+    this.log.log(`demo loaded: ${loaded.length} jobs`);
   }
 
   /** What stands in the van, and what the firm has found out about its products. */
@@ -125,6 +126,7 @@ export class Demo {
       temperatureC: demo.temperatureC,
       relativeHumidityPct: demo.relativeHumidityPct,
       client: demo.client,
+      property: { ...job.property, ...(demo.mapPlace ? { mapPlace: demo.mapPlace } : {}) },
       crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id),
     });
     const laid: [DemoSurface, string][] = [];
@@ -240,8 +242,21 @@ export class Demo {
     const surface = records.surfaces.find((s) => s.id === surfaceId)!;
     const { work } = workOn(records, surface, systemOf(records, surface));
     const coats = work.filter((w) => isCoat(w.plan.kind)).slice(0, laid.coats === 'all' ? undefined : laid.coats);
+    const lastEnd = who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS;
+    const endOf = (coat: number) => lastEnd - (coats.length - 1 - coat) * (laid.daysBetween ?? 1) * DAY_MS;
+    const before = work.slice(0, laid.prepared ? work.findIndex((w) => isCoat(w.plan.kind)) : 0);
+    for (const [i, { plan }] of before.entries()) {
+      const start = endOf(0) - (before.length + 1 - i) * DAY_MS;
+      await this.work.log({ ...who, now: new Date(start + plan.minutes * MINUTE_MS) }, jobId, {
+        id: uuid(),
+        surfaceId,
+        stepId: plan.id,
+        startedAt: new Date(start).toISOString(),
+        endedAt: new Date(start + plan.minutes * MINUTE_MS).toISOString(),
+      });
+    }
     for (const [i, coat] of coats.entries()) {
-      const end = new Date(who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS - (coats.length - 1 - i) * (laid.daysBetween ?? 1) * DAY_MS);
+      const end = new Date(endOf(i));
       const start = new Date(end.getTime() - coat.plan.minutes * MINUTE_MS);
       await this.work.log({ ...who, now: end }, jobId, {
         id: uuid(),

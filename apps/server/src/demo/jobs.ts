@@ -1,4 +1,4 @@
-import type { Access, Facing, Family, Fault, SketchPlace, SurfaceFacts, TestRecord, View, Wanted } from '@rustic/core';
+import type { Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted } from '@rustic/core';
 import type { AirSource, Exclusion, JobStatus } from '../database/entities.ts';
 
 export interface DemoSurface {
@@ -10,8 +10,8 @@ export interface DemoSurface {
   /** What the client keeps out. */
   leftOut?: Omit<Exclusion, 'id'>[];
   access?: Access;
-  /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended. */
-  laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; temperatureC: number; relativeHumidityPct: number };
+  /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended; with the steps before them, where it was `prepared`. */
+  laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; prepared?: true; temperatureC: number; relativeHumidityPct: number };
   /** Faults found on it today, after the work. */
   faults?: { fault: Fault; note: string; sizeM2: number; view: View; mark?: SketchPlace }[];
 }
@@ -19,6 +19,8 @@ export interface DemoSurface {
 export interface DemoJob {
   title: string;
   place: string;
+  /** On the sketch map of the town, in kilometres. */
+  mapPlace?: MapPlace;
   client: string;
   builtYear: number | null;
   status: JobStatus;
@@ -69,6 +71,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: "Ferrykeeper's House",
     place: 'Slip Lane, Pellworth Staithe',
+    mapPlace: { x: 3.05, y: 3.1 },
     client: 'Hesper Anstey-Quill',
     builtYear: 1908,
     status: 'active',
@@ -229,6 +232,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'Corncrake Granary',
     place: 'Upper Wharf Road',
+    mapPlace: { x: 4.5, y: 0.95 },
     client: 'The Granary’s owners, for Wren Tolliver',
     builtYear: 2026,
     status: 'planned',
@@ -275,6 +279,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'Number 4 Ropewalk',
     place: 'Ropewalk, Pellworth Staithe',
+    mapPlace: { x: 3.75, y: 2.75 },
     client: 'Ottoline Marsh',
     builtYear: 1987,
     status: 'quoted',
@@ -355,6 +360,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: 'The Net Loft',
     place: 'Strand, Pellworth Staithe',
+    mapPlace: { x: 4.4, y: 3.1 },
     client: 'Barnaby Fisk',
     builtYear: 1896,
     status: 'active',

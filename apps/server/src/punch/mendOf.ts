@@ -26,6 +26,8 @@ const MONTH_MS = 30.44 * 86_400_000;
 /** Days that a fault is left to wait: what jams or lets go is looked at first. */
 const PATIENCE: Partial<Record<FaultMarkEntity['fault'], number>> = { 'sticks-shut': 3, peels: 7, stain: 7, bleeds: 7 };
 const USUAL_PATIENCE = 14;
+/** How long a fault may wait once it can be mended, in days. */
+export const patienceDays = (fault: FaultMarkEntity['fault']) => PATIENCE[fault] ?? USUAL_PATIENCE;
 const DAY_MS = 86_400_000;
 
 /** What is to be done about a marked fault, and why. */
@@ -85,7 +87,7 @@ export function mendOf(
     touchUp: kit && shown.product ? showing(surface, c.d.surface, mark, shown, shown.product, kit, ageMonths) : null,
     kit,
     readyDay,
-    byDay: readyDay + (PATIENCE[mark.fault] ?? USUAL_PATIENCE),
+    byDay: readyDay + patienceDays(mark.fault),
   };
 }
 
@@ -93,7 +95,7 @@ const isStep = (step: unknown): step is { kind: StepKind } =>
   typeof step === 'object' && step !== null && 'kind' in step;
 
 /** A young film is mended once it is hard enough to be sanded at its edge: half its cure. */
-const readyAt = ({ log, product }: Shown) =>
+export const readyAt = ({ log, product }: Shown) =>
   log && product ? log.endedAt.getTime() + product.cureHours * 0.5 * 3_600_000 : 0;
 
 export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {

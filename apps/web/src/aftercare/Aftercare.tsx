@@ -1,134 +1,180 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
+import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useAftercareQuery } from '../store/api.ts';
-import type { AftercarePage, AftercareSurface } from '../store/types.ts';
+import { useMay } from '../people/useMay.ts';
+import { useAftercareQuery, type AftercarePage, type Call } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
-import { sayDate, sayDue, sayTime } from '../words/time.ts';
+import { sayDate, sayDay, sayDue, sayTime } from '../words/time.ts';
+import { dueLines, type Due } from './due.ts';
+import { FixedVisits } from './FixedVisits.tsx';
+import { FixVisit } from './FixVisit.tsx';
+import { Looked } from './Looked.tsx';
+import { Places } from './Places.tsx';
 
-const DAY_MS = 86_400_000;
-type Item = AftercareSurface['items'][number];
-/** One line: the same thing to do on one job, on one or several surfaces. */
-interface Due {
-  job: AftercareSurface;
-  surfaces: AftercareSurface[];
-  item: Item;
-  n: number;
-}
-
-/** What follows from what was laid: visits due, cures to come, the next painting. */
+/** What follows from what was laid: visits due and fixed, cures to come, the next painting. */
 export default function Aftercare() {
   const { data, error, refetch } = useAftercareQuery();
+  const may = useMay();
   if (!data) return <Coming error={error} again={() => void refetch()} />;
-  const { notes, due } = numbered(data);
-  const visits = due.filter((d) => d.item.kind === 'visit');
-  const past = visits.filter((d) => Date.parse(d.item.at) <= Date.parse(data.now));
-  const cures = due.filter((d) => d.item.kind === 'use' && Date.parse(d.item.at) > Date.parse(data.now));
+  const { notes, calls, uses, repaints } = dueLines(data);
+  const now = Date.parse(data.now);
+  const due = calls.filter((d) => Date.parse(d.at) <= now);
   return (
     <Page
       title="Aftercare"
-      above="whether it held"
+      above={<Places />}
       notes={notes}
       footing={
         <>
-          <Total words="visits due" figure={past.length} />
-          <Total words="to come" figure={visits.length - past.length} />
-          <Total end words="surfaces looked after" figure={data.surfaces.length} />
+          <Total words="due now" figure={due.length} />
+          <Total words="to come" figure={calls.length - due.length} />
+          <Total words="visits fixed" figure={data.visits.length} />
+          <Total end words="surfaces looked after" figure={data.repaints.length} />
         </>
       }
     >
-      {data.surfaces.length === 0 && (
+      {data.repaints.length === 0 && (
         <p className="max-w-[60ch] py-6">
           Nothing is finished yet. When the last coat of a surface is logged, its cure dates and its visits stand here.
         </p>
       )}
-      <List title="Look at now" items={past} now={data.now} />
-      <List title="Visits to come" items={visits.filter((d) => !past.includes(d))} now={data.now} />
-      <List title="Until it may be used" items={cures} now={data.now} exact />
-      <List title="Painting again" items={due.filter((d) => d.item.kind === 'repaint')} now={data.now} />
+      <FixedVisits data={data} mayEnd={may.work} />
+      <Calls title="Look at now" data={data} lines={due} />
+      <Calls title="Visits to come" data={data} lines={calls.filter((d) => !due.includes(d))} />
+      <Dated title="Until it may be used" lines={uses} now={data.now} exact />
+      <Dated title="Painting again" lines={repaints} now={data.now} />
     </Page>
   );
 }
 
-/** Gathers what one visit does, then numbers the reasons in the order they are read. */
-function numbered(data: AftercarePage): { notes: Note[]; due: Due[] } {
-  const lines: Due[] = [];
-  for (const surface of data.surfaces)
-    for (const item of surface.items) {
-      if (item.kind === 'use' && Date.parse(item.at) <= Date.parse(data.now)) continue;
-      const same =
-        item.kind === 'use'
-          ? undefined
-          : lines.find(
-              (l) =>
-                l.job.jobId === surface.jobId &&
-                l.item.code === item.code &&
-                Math.abs(Date.parse(l.item.at) - Date.parse(item.at)) < 14 * DAY_MS,
-            );
-      if (same) {
-        same.surfaces.push(surface);
-        if (item.at < same.item.at) same.item = item;
-      } else lines.push({ job: surface, surfaces: [surface], item, n: 0 });
-    }
-  const order = ['visit', 'use', 'repaint'];
-  lines.sort(
-    (a, b) => order.indexOf(a.item.kind) - order.indexOf(b.item.kind) || Date.parse(a.item.at) - Date.parse(b.item.at),
+function Calls({ title, data, lines }: { title: string; data: AftercarePage; lines: readonly Due<Call>[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section aria-label={title} className="mb-5">
+      <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">{title}</h2>
+      <ul>
+        {lines.map((line) => (
+          <CallLine key={line.items[0]!.subject + line.items[0]!.code} data={data} line={line} />
+        ))}
+      </ul>
+    </section>
   );
-  const notes: Note[] = [];
-  for (const line of lines) {
-    const known = notes.find((x) => x.text === line.item.why);
-    if (!known) notes.push({ n: notes.length + 1, text: line.item.why });
-    line.n = known?.n ?? notes.length;
-  }
-  return { notes, due: lines };
 }
 
-function List({
+function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; line: Due<Call> }) {
+  const [doing, setDoing] = useState<'look' | 'fix' | null>(null);
+  const may = useMay();
+  const first = items[0]!;
+  const fixed = data.visits.find((v) => v.id === first.visitId);
+  const past = Date.parse(first.by) < Date.parse(data.now);
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="grid grid-cols-[1fr_auto] gap-x-4">
+        <div className="min-w-0">
+          <span className="font-semibold">{capital(first.words)}</span>
+          <Mark n={n} />
+          <div className="text-sm text-faded">
+            {job.title}
+            <Surfaces items={items} />
+          </div>
+        </div>
+        <div className="text-right">
+          <strong className="font-serif">{sayDate(at)}</strong>
+          <div className={`text-sm ${past ? 'text-ochre-ink' : 'text-faded'}`}>
+            {fixed
+              ? `fixed, ${sayDay(fixed.onDay)}`
+              : past
+                ? `was to be by ${sayDate(first.by)}`
+                : sayDue(at, data.now)}
+          </div>
+        </div>
+      </div>
+      <NotesUnder ns={[n]} />
+      {doing === null && (
+        <div className="no-print mt-1 flex flex-wrap gap-x-4">
+          {first.what === 'fault' ? (
+            <Link
+              className="inline-flex min-h-[44px] items-center underline wide:min-h-[28px]"
+              aria-label={`Punch list of ${job.title}`}
+              to={`/jobs/${job.id}/punch`}
+            >
+              Punch list
+            </Link>
+          ) : (
+            may.work && (
+              <button
+                type="button"
+                className="min-h-[44px] underline wide:min-h-[28px]"
+                onClick={() => setDoing('look')}
+              >
+                Looked at
+              </button>
+            )
+          )}
+          {may.make && !fixed && (
+            <button type="button" className="min-h-[44px] underline wide:min-h-[28px]" onClick={() => setDoing('fix')}>
+              Fix a visit
+            </button>
+          )}
+        </div>
+      )}
+      {doing === 'look' && <Looked calls={items} onDone={() => setDoing(null)} />}
+      {doing === 'fix' && <FixVisit data={data} job={job} onDone={() => setDoing(null)} />}
+    </li>
+  );
+}
+
+/** The surfaces of a line, each a way to its page. */
+const Surfaces = ({ items }: { items: readonly { jobId: string; surfaceId: string | null; name: string }[] }) => (
+  <>
+    {items
+      .filter((s) => s.surfaceId !== null)
+      .map((s, i) => (
+        <span key={`${s.surfaceId}${i}`}>
+          {i === 0 ? ': ' : ', '}
+          <Link className="hover:underline" to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
+            {s.name}
+          </Link>
+        </span>
+      ))}
+  </>
+);
+
+type Dateable = { jobId: string; surfaceId: string; name: string; code: string; words: string; at: string };
+
+/** Dates that come by themselves: when a surface may be used, when it is due again. */
+function Dated<T extends Dateable>({
   title,
-  items,
+  lines,
   now,
   exact = false,
 }: {
   title: string;
-  items: readonly Due[];
+  lines: readonly Due<T>[];
   now: string;
   exact?: boolean;
 }) {
-  if (items.length === 0) return null;
+  if (lines.length === 0) return null;
   return (
-    <section className="mb-5">
+    <section aria-label={title} className="mb-5">
       <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">{title}</h2>
       <ul>
-        {items.map(({ job, surfaces, item, n }) => (
-          <li key={surfaces[0]!.surfaceId + item.code} className="border-b border-rule py-2">
+        {lines.map(({ job, items, at, n }) => (
+          <li key={items[0]!.surfaceId + items[0]!.code} className="border-b border-rule py-2">
             <div className="grid grid-cols-[1fr_auto] gap-x-4">
               <div>
-                <span className="font-semibold">{capital(item.words)}</span>
+                <span className="font-semibold">{capital(items[0]!.words)}</span>
                 <Mark n={n} />
                 <div className="text-sm text-faded">
-                  {job.jobTitle}:{' '}
-                  {surfaces.map((s, i) => (
-                    <span key={s.surfaceId}>
-                      {i > 0 && ', '}
-                      <Link className="hover:underline" to={`/jobs/${s.jobId}/surfaces/${s.surfaceId}`}>
-                        {s.name}
-                      </Link>
-                    </span>
-                  ))}
-                  {' · '}
-                  <Link
-                    className="underline"
-                    aria-label={`Punch list of ${job.jobTitle}`}
-                    to={`/jobs/${job.jobId}/punch`}
-                  >
-                    punch list
-                  </Link>
+                  {job.title}
+                  <Surfaces items={items} />
                 </div>
               </div>
               <div className="text-right">
-                <strong className="font-serif">{exact ? sayTime(item.at, now) : sayDate(item.at)}</strong>
-                <div className={`text-sm ${Date.parse(item.at) <= Date.parse(now) ? 'text-ochre-ink' : 'text-faded'}`}>
-                  {sayDue(item.at, now)}
+                <strong className="font-serif">{exact ? sayTime(at, now) : sayDate(at)}</strong>
+                <div className={`text-sm ${Date.parse(at) <= Date.parse(now) ? 'text-ochre-ink' : 'text-faded'}`}>
+                  {sayDue(at, now)}
                 </div>
               </div>
             </div>

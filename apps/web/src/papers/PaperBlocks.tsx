@@ -11,12 +11,19 @@ export function PaperSheet({ paper }: { paper: Paper }) {
       </div>
       <h1 className="mt-2 text-[26px] leading-tight">{paper.title}</h1>
       <p className="mb-4 text-faded">{paper.about}</p>
-      {paper.blocks.map((block, i) => (
-        <Block key={i} block={block} />
-      ))}
+      <PaperBlocks blocks={paper.blocks} />
     </article>
   );
 }
+
+/** What stands on a paper, without its head. */
+export const PaperBlocks = ({ blocks }: { blocks: readonly PaperBlock[] }) => (
+  <>
+    {blocks.map((block, i) => (
+      <Block key={i} block={block} />
+    ))}
+  </>
+);
 
 function Block({ block }: { block: PaperBlock }) {
   switch (block.kind) {

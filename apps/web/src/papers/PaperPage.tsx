@@ -12,6 +12,7 @@ const NAMES: Record<PaperKind, string> = {
   shopping: 'Shopping list',
   labels: 'Labels',
   'care-sheet': 'Looking after it',
+  'visit-letter': 'Letter about visits',
 };
 
 /** A paper of a job as it stands now: to be read, printed, or taken as a PDF or its figures. */

@@ -6,12 +6,13 @@ import { Act } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../people/useMay.ts';
-import { usePunchQuery, type MarkedFault, type PunchPage as Data } from '../store/punchApi.ts';
+import { usePunchQuery, type MarkedFault } from '../store/punchApi.ts';
 import { capital } from '../words/figures.ts';
 import { sayDay } from '../words/time.ts';
 import { FaultLine } from './FaultLine.tsx';
 import { HandoverChecks } from './HandoverChecks.tsx';
 import { MarkFault } from './MarkFault.tsx';
+import { PunchVisits } from './PunchVisits.tsx';
 
 const SKETCH_WIDTH = 820;
 
@@ -25,6 +26,7 @@ export default function PunchPage() {
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const open = data.faults.filter((f) => f.act === null);
   const closed = data.faults.filter((f) => f.act !== null);
+  const next = data.standing[0]?.onDay ?? data.visits[0]?.on;
   return (
     <Page
       title="Punch list"
@@ -44,7 +46,7 @@ export default function PunchPage() {
         <>
           <Total words="open" figure={open.length} />
           <Total words="closed" figure={closed.length} />
-          {data.visits[0] && <Total end words="next visit" figure={sayDay(data.visits[0].on)} />}
+          {next && <Total end words="next visit" figure={sayDay(next)} />}
         </>
       }
     >
@@ -55,7 +57,7 @@ export default function PunchPage() {
           stop.
         </p>
       )}
-      <Visits data={data} />
+      <PunchVisits data={data} />
       {data.rooms.map((room) => {
         const faults = open.filter((f) => f.roomId === room.id);
         if (faults.length === 0) return null;
@@ -106,28 +108,3 @@ const notesOf = (faults: readonly MarkedFault[]): Note[] =>
     ];
     return [{ n: number, head: `${capital(FAULT_LABELS[fault])}.`, text: reasons.join(' ') }];
   });
-
-/** The fewest visits that close them all, each once its film can be mended. */
-function Visits({ data }: { data: Data }) {
-  if (data.visits.length === 0) return null;
-  const numbers = (ids: readonly string[]) =>
-    data.faults
-      .filter((f) => ids.includes(f.id))
-      .map((f) => f.number)
-      .join(', ');
-  return (
-    <section aria-labelledby="visits" className="mb-5">
-      <h2 id="visits" className="border-b-2 border-ink pb-0.5 text-[19px]">
-        {data.visits.length === 1 ? 'One visit closes them' : `${data.visits.length} visits close them`}
-      </h2>
-      <ul>
-        {data.visits.map((visit) => (
-          <li key={visit.on} className="flex justify-between gap-4 border-b border-rule py-1.5">
-            <span>Numbers {numbers(visit.closes)}</span>
-            <strong className="font-serif">{sayDay(visit.on)}</strong>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}

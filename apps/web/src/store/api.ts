@@ -5,7 +5,6 @@ import { heard, shownFromKept } from '../offline/signal.ts';
 import { v7 as uuid } from 'uuid';
 import type { Condition, Method, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
 import type {
-  AftercarePage,
   ChainCheck,
   Entry,
   Finding,
@@ -146,7 +145,7 @@ export const api = createApi({
       { jobId: string; id: string } & Pick<Job, 'version'> & Partial<Pick<Job, 'status' | 'property' | 'client'>>
     >({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}`, method: 'PATCH', body }),
-      invalidatesTags: ['Job', 'Surface', 'Plan', 'Ledger'],
+      invalidatesTags: ['Job', 'Surface', 'Plan', 'Ledger', 'Aftercare'],
     }),
     noteFinding: build.mutation<
       Finding,
@@ -289,7 +288,6 @@ export const api = createApi({
       }),
       invalidatesTags: ['Today', 'Surface', 'Ledger'],
     }),
-    aftercare: build.query<AftercarePage, void>({ query: () => 'aftercare', providesTags: ['Aftercare'] }),
     patches: build.query<PatchSurface[], void>({ query: () => 'patches', providesTags: ['Surface'] }),
     ledger: build.query<Entry[], string>({ query: (jobId) => `jobs/${jobId}/ledger`, providesTags: ['Ledger'] }),
     checkLedger: build.query<ChainCheck, string>({ query: (jobId) => `jobs/${jobId}/ledger/check` }),
@@ -337,7 +335,6 @@ export const {
   useTodayQuery,
   useLogWorkMutation,
   useCloseFollowUpMutation,
-  useAftercareQuery,
   usePatchesQuery,
   useLedgerQuery,
   useLazyCheckLedgerQuery,

@@ -3,7 +3,7 @@ import { api } from './api.ts';
 import type { Agreed, ClientView, PricePage, ShoppingPage } from './priceTypes.ts';
 import type { Job } from './types.ts';
 
-export const PAPERS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet'] as const;
+export const PAPERS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet', 'visit-letter'] as const;
 export type PaperKind = (typeof PAPERS)[number];
 
 /** Price, papers, shopping, and what a client sees. */

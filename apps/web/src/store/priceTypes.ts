@@ -1,4 +1,5 @@
 import type {
+  Paper,
   JobPrice,
   LearnedRate,
   PricedLine,
@@ -63,4 +64,6 @@ export interface ClientView {
   changes: QuoteChange[];
   agreement: Agreed | null;
   before: Agreed | null;
+  /** How to look after what is finished; null while nothing is. */
+  care: Paper | null;
 }

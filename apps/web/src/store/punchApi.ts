@@ -10,6 +10,7 @@ import type {
   TouchUpKit,
   View,
 } from '@rustic/core';
+import type { FixedVisit } from './aftercareApi.ts';
 import { api } from './api.ts';
 import type { Job, Photo } from './types.ts';
 
@@ -66,6 +67,8 @@ export interface PunchPage {
   photos: Photo[];
   faults: MarkedFault[];
   visits: { on: string; closes: string[] }[];
+  /** Visits that are fixed already. */
+  standing: Pick<FixedVisit, 'id' | 'onDay' | 'fromTime' | 'minutes' | 'calls' | 'personId'>[];
   checks: HandoverCheck[];
 }
 export interface FaultSent {
@@ -88,7 +91,7 @@ const punchApi = api.injectEndpoints({
     punch: build.query<PunchPage, string>({ query: (jobId) => `jobs/${jobId}/punch`, providesTags: ['Punch'] }),
     markFault: build.mutation<unknown, { jobId: string } & FaultSent>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/faults`, method: 'POST', body, keeps: 'A marked fault' }),
-      invalidatesTags: ['Punch', 'Ledger'],
+      invalidatesTags: ['Punch', 'Aftercare', 'Ledger'],
     }),
     closeFault: build.mutation<
       unknown,
@@ -108,7 +111,7 @@ const punchApi = api.injectEndpoints({
         body,
         keeps: 'A mended fault',
       }),
-      invalidatesTags: ['Punch', 'Ledger'],
+      invalidatesTags: ['Punch', 'Aftercare', 'Ledger'],
     }),
     tryAtHandover: build.mutation<
       unknown,
@@ -120,7 +123,7 @@ const punchApi = api.injectEndpoints({
         body,
         keeps: 'Tried at hand-over',
       }),
-      invalidatesTags: ['Punch', 'Ledger'],
+      invalidatesTags: ['Punch', 'Aftercare', 'Ledger'],
     }),
   }),
 });

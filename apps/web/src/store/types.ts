@@ -1,8 +1,8 @@
 import type { TrialCheck } from './trialTypes.ts';
 import type {
   Access,
-  AftercareItem,
   ChainCheck,
+  Climate,
   Condition,
   Difference,
   Done,
@@ -13,6 +13,7 @@ import type {
   HouseRules,
   Layer,
   LeftOutReason,
+  MapPlace,
   Measure,
   Method,
   NextTest,
@@ -28,6 +29,7 @@ import type {
   SurfaceFacts,
   Terms,
   TestRecord,
+  VisitCall,
   Wanted,
   Wear,
   Weights,
@@ -61,7 +63,7 @@ export interface Job {
   startsAt: string;
   temperatureC: number;
   relativeHumidityPct: number;
-  property: { occupants?: string; leadYear?: number; asbestosYear?: number };
+  property: { occupants?: string; leadYear?: number; asbestosYear?: number; climate?: Climate; mapPlace?: MapPlace };
   houseRules: Partial<HouseRules>;
   client: string;
   offers: { id: string; surfaceId: string; key: string }[];
@@ -276,22 +278,18 @@ export interface TodayPage {
   checks: TrialCheck[];
   lines: TodayLine[];
   followUps: FollowUp[];
+  visits: VisitSoon[];
 }
-export interface AftercareSurface {
+/** A fixed visit of the coming days. */
+export interface VisitSoon {
+  id: string;
   jobId: string;
   jobTitle: string;
-  place: string;
-  surfaceId: string;
-  name: string;
-  room: string;
-  finishedAt: string;
-  product: string;
-  batch: string | null;
-  items: AftercareItem[];
-}
-export interface AftercarePage {
-  now: string;
-  surfaces: AftercareSurface[];
+  onDay: string;
+  fromTime: string;
+  minutes: number;
+  calls: VisitCall[];
+  personId: string | null;
 }
 export type * from './trialTypes.ts';
 export interface Found {

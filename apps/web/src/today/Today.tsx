@@ -9,6 +9,7 @@ import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { Curing } from './Curing.tsx';
 import { FollowUps } from './FollowUps.tsx';
+import { VisitsSoon } from './VisitsSoon.tsx';
 import { groupsOf } from './groups.ts';
 import { LogWork } from './LogWork.tsx';
 import { openingNotes } from './openingNotes.ts';
@@ -119,6 +120,7 @@ export default function Today() {
       {groups.first.map((group) => (
         <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
+      <VisitsSoon visits={data.visits} now={data.now} />
       <FollowUps followUps={data.followUps} now={now} />
       <TrialChecks checks={data.checks} now={now} />
       {groups.then.map((group) => (

@@ -12,7 +12,7 @@ import {
 import type { Override } from '../store/systemTypes.ts';
 import type { Entry, Exclusion } from '../store/types.ts';
 import { sayTest } from '../surface/reasons.ts';
-import { sayDate, sayTime } from './time.ts';
+import { sayDate, sayDay, sayTime } from './time.ts';
 
 /** What each kind of entry is called. */
 export const ENTRY_WORDS: Record<string, string> = {
@@ -53,6 +53,10 @@ export const ENTRY_WORDS: Record<string, string> = {
   'fault-mended': 'fault mended',
   'fault-withdrawn': 'fault taken back',
   'handover-tried': 'tried at hand-over',
+  'visit-planned': 'visit fixed',
+  'visit-made': 'visit made',
+  'visit-called-off': 'visit called off',
+  'looked-again': 'looked at again',
   'air-read': 'air read',
   'trial-designed': 'trial designed',
   'trial-primed': 'trial, primers on',
@@ -69,6 +73,7 @@ interface Payload extends Record<string, unknown> {
   exclusions?: Exclusion[];
   override?: Override;
   fault?: Fault;
+  calls?: { words: string }[];
   from?: Partial<HouseRules>;
   to?: Partial<HouseRules>;
   offers?: unknown[];
@@ -115,6 +120,13 @@ export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, products: Reado
         .join(': ');
     case 'handover-tried':
       return p['holds'] ? 'it does' : `it does not${p.note ? `: ${p.note}` : ''}`;
+    case 'visit-planned':
+      return `${sayDay(text('onDay'))} ${text('fromTime')}: ${(p.calls ?? []).map((c) => c.words).join('; ')}`;
+    case 'visit-made':
+    case 'visit-called-off':
+      return [sayDay(text('onDay')), p.note].filter(Boolean).join(': ');
+    case 'looked-again':
+      return `${p['holds'] ? 'it holds' : 'it does not hold'}${p.note ? `: ${p.note}` : ''}`;
     case 'air-read':
       return `${text('temperatureC')} °C ${text('relativeHumidityPct')} %`;
     case 'system-chosen':

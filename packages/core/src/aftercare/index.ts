@@ -16,3 +16,4 @@ export { repaintForecast, type FilmLife, type RepaintForecast } from './repaintF
 export * from './rounds/index.ts';
 export { callBackRates, type CallBackRate, type LaidFilm } from './callBacks.ts';
 export { CALLS, mendMinutes, type VisitCall } from './visit.ts';
+export { visitWishes, type VisitWish, type WantsVisit } from './visitWishes.ts';

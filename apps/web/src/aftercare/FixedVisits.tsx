@@ -1,0 +1,125 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { nowText } from '../offline/clock.ts';
+import { Refused } from '../page/Page.tsx';
+import { newId } from '../store/api.ts';
+import { useEndVisitMutation, type AftercarePage, type FixedVisit } from '../store/aftercareApi.ts';
+import { capital } from '../words/figures.ts';
+import { sayDay, sayLength } from '../words/time.ts';
+
+/** Visits that are fixed: when, to whom and what for; made, or called off. */
+export function FixedVisits({ data, mayEnd }: { data: AftercarePage; mayEnd: boolean }) {
+  if (data.visits.length === 0) return null;
+  return (
+    <section aria-labelledby="fixed" className="mb-5">
+      <h2 id="fixed" className="border-b-2 border-ink pb-0.5 text-[19px]">
+        Fixed visits
+      </h2>
+      <ul>
+        {data.visits.map((visit) => (
+          <One key={visit.id} data={data} visit={visit} mayEnd={mayEnd} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function One({ data, visit, mayEnd }: { data: AftercarePage; visit: FixedVisit; mayEnd: boolean }) {
+  const job = data.jobs.find((j) => j.id === visit.jobId);
+  const who = data.people.find((p) => p.id === visit.personId);
+  const faults = visit.calls.some((c) => c.what === 'fault');
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-1">
+        <div className="min-w-0 flex-1 basis-[260px]">
+          <strong className="font-serif text-[17px]">
+            {sayDay(visit.onDay)}, {visit.fromTime}
+          </strong>{' '}
+          <span className="font-semibold">{job?.title ?? 'a job'}</span>
+          <div className="text-sm text-faded">
+            {visit.calls
+              .map((c) => c.words)
+              .map((w, i) => (i === 0 ? capital(w) : w))
+              .join('; ')}
+            {` · ${sayLength(visit.minutes)}`}
+            {who ? ` · ${who.name}` : ''}
+          </div>
+          <div className="no-print flex flex-wrap gap-x-4 text-sm">
+            <Link
+              className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"
+              to={`/jobs/${visit.jobId}/papers/visit-letter`}
+            >
+              Letter
+            </Link>
+            <a
+              className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"
+              href={`/api/jobs/${visit.jobId}/visit-calendar`}
+              download
+            >
+              Calendar file
+            </a>
+            {faults && (
+              <Link
+                className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"
+                to={`/jobs/${visit.jobId}/punch`}
+              >
+                Punch list
+              </Link>
+            )}
+            <Link
+              className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"
+              to={`/drying/${visit.jobId}`}
+            >
+              On the plan
+            </Link>
+          </div>
+        </div>
+        {mayEnd && <EndVisit visitId={visit.id} />}
+      </div>
+    </li>
+  );
+}
+
+/** Made, or called off: one act, which the record keeps. */
+export function EndVisit({ visitId }: { visitId: string }) {
+  const [kind, setKind] = useState<'made' | 'called-off' | null>(null);
+  const [id] = useState(newId);
+  const [end, { error, isLoading }] = useEndVisitMutation();
+  if (kind === null)
+    return (
+      <div className="no-print flex gap-2.5">
+        <button
+          type="button"
+          className="min-h-[44px] rounded border border-ink bg-leaf px-4 font-semibold"
+          onClick={() => setKind('made')}
+        >
+          Made
+        </button>
+        <button type="button" className="min-h-[44px] px-2 underline" onClick={() => setKind('called-off')}>
+          Call off
+        </button>
+      </div>
+    );
+  return (
+    <form
+      className="no-print flex flex-wrap items-end gap-2.5"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const note = (new FormData(e.currentTarget).get('note') as string).trim();
+        void end({ visitId, id, kind, note, at: nowText() });
+      }}
+    >
+      <label className="text-sm">
+        {kind === 'made' ? 'What was found' : 'Why it is called off'}
+        <input name="note" maxLength={600} required={kind === 'called-off'} className="block w-64 max-w-full" />
+      </label>
+      <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-4 font-semibold text-onink">
+        {isLoading ? 'Writing …' : kind === 'made' ? 'It was made' : 'Call it off'}
+      </button>
+      <button type="button" className="min-h-[44px] underline" onClick={() => setKind(null)}>
+        Leave it
+      </button>
+      <Refused error={error} />
+    </form>
+  );
+}

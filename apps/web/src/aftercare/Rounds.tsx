@@ -1,0 +1,240 @@
+import { useMemo, useState } from 'react';
+import { STAITHE, type MapPlace, type Round, type VisitWish } from '@rustic/core';
+import type { Note } from '../page/notes.tsx';
+import { Mark, NotesUnder } from '../page/notes.tsx';
+import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { useMay } from '../people/useMay.ts';
+import { newId, useChangeJobMutation } from '../store/api.ts';
+import { useAftercareQuery, type AftercarePage, type CareJob } from '../store/aftercareApi.ts';
+import { sayLength } from '../words/time.ts';
+import { Places } from './Places.tsx';
+import { RoundLine } from './RoundLine.tsx';
+import { roundsAsked, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
+import { TownSketch, type House } from './TownSketch.tsx';
+import { useRounds } from './useRounds.ts';
+
+/** What is due grouped into rounds: by place and by season, on the sketch of the town. */
+export default function Rounds() {
+  const { data, error, refetch } = useAftercareQuery();
+  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  return <Found data={data} />;
+}
+
+const NOTES: Note[] = [
+  {
+    n: 1,
+    head: 'Season and place.',
+    text: 'Every stop suits its round’s day: joints after their year, walks after the wet season, coats when they can dry. Among those days, the least time on the way that was found: rounds are taken apart and put together again some thousand times.',
+  },
+  {
+    n: 2,
+    head: 'At the least.',
+    text: 'However the stops are grouped and ordered, it cannot take less than this. The rounds lie between it and what is shown; most of what is between is doubt, not waste.',
+  },
+];
+
+function Found({ data }: { data: AftercarePage }) {
+  const may = useMay();
+  const [wish, setWish] = useState<RoundWish>(USUAL_ROUND);
+  const [shown, setShown] = useState(0);
+  const [placing, setPlacing] = useState<CareJob | null>(null);
+  const { asked, wishes } = useMemo(() => roundsAsked(data, wish), [data, wish]);
+  const { rounds, bound, busy, failed } = useRounds(asked.visits.length ? asked : null);
+  const found = busy ? null : rounds;
+  const round = found?.rounds[shown];
+  const unplaced = data.jobs.filter((j) => !j.mapPlace && data.calls.some((c) => c.jobId === j.id && !c.visitId));
+  return (
+    <Page
+      title="Rounds"
+      above={<Places />}
+      notes={NOTES}
+      footing={
+        <>
+          <Total words="rounds" figure={found?.rounds.length ?? '…'} />
+          <Total words="stops" figure={asked.visits.length} />
+          <Total words="on the way" figure={found ? sayLength(found.costMin) : '…'} />
+          <Total end words="at the least" figure={bound === null || busy ? '…' : sayLength(bound)} />
+        </>
+      }
+    >
+      <Asked wish={wish} onWish={setWish} />
+      {asked.visits.length === 0 && (
+        <p className="max-w-[60ch] py-3">
+          Nothing that is on the map is due in that time. What falls due stands under Due; a job comes onto the map
+          below.
+        </p>
+      )}
+      {busy && <p role="status">Trying rounds for {asked.visits.length} stops …</p>}
+      {failed && <p role="alert">The rounds could not be worked out here. Nothing was changed; load the page again.</p>}
+      <TownSketch
+        map={STAITHE}
+        houses={housesOf(data, round, wishes)}
+        path={round?.path}
+        label={round ? `${STAITHE.name}, with the stops of round ${shown + 1}` : STAITHE.name}
+      />
+      {found && (
+        <section aria-labelledby="rounds" className="mt-4 mb-5">
+          <h2 id="rounds" className="border-b-2 border-ink pb-0.5 text-[19px]">
+            {found.rounds.length === 1 ? 'One round' : `${found.rounds.length} rounds`}
+            <Mark n={1} />
+            <Mark n={2} />
+          </h2>
+          <NotesUnder ns={[1, 2]} />
+          <ul>
+            {found.rounds.map((one, i) => (
+              <RoundLine
+                key={`${one.day} ${one.stops.map((s) => s.id).join()}`}
+                data={data}
+                round={one}
+                number={i + 1}
+                wishes={wishes}
+                open={i === shown}
+                mayFix={may.make}
+                onOpen={() => setShown(i)}
+              />
+            ))}
+          </ul>
+          <NotTaken data={data} ids={found.notTaken} wishes={wishes} />
+        </section>
+      )}
+      <Unplaced jobs={unplaced} placing={placing} onPlacing={setPlacing} mayPlace={may.make} />
+    </Page>
+  );
+}
+
+/** How far ahead, how long a day, how fast: what the rounds are sought by. */
+function Asked({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish) => void }) {
+  const field = (words: string, key: keyof RoundWish, options: readonly (readonly [number, string])[]) => (
+    <label className="text-sm">
+      {words}
+      <select
+        className="block min-h-[44px] wide:min-h-[34px]"
+        value={wish[key]}
+        onChange={(e) => onWish({ ...wish, [key]: Number(e.target.value) })}
+      >
+        {options.map(([value, said]) => (
+          <option key={value} value={value}>
+            {said}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <div className="no-print mb-3 flex flex-wrap gap-x-5 gap-y-2">
+      {field('Due within', 'months', [
+        [3, '3 months'],
+        [6, '6 months'],
+        [12, 'a year'],
+      ])}
+      {field('A day on the road', 'hours', [
+        [4, '4 hours'],
+        [6, '6 hours'],
+        [7.5, '7½ hours'],
+        [9, '9 hours'],
+      ])}
+      {field('About as fast as', 'kmPerHour', [
+        [15, '15 km/h, lanes'],
+        [25, '25 km/h, town'],
+        [45, '45 km/h, open road'],
+      ])}
+    </div>
+  );
+}
+
+/** Stops of the round that is shown by their number, every other house as a ring. */
+function housesOf(data: AftercarePage, round: Round | undefined, wishes: ReadonlyMap<string, VisitWish>): House[] {
+  const stopOf = (jobId: string) => round?.stops.findIndex((s) => wishes.get(s.id)?.jobId === jobId) ?? -1;
+  return data.jobs.flatMap((job): House[] => {
+    if (!job.mapPlace) return [];
+    const stop = stopOf(job.id);
+    return [{ id: job.id, place: job.mapPlace, words: job.title, ...(stop >= 0 ? { n: stop + 1 } : {}) }];
+  });
+}
+
+const WHY = {
+  'longer-than-a-day': 'takes longer than a day on the road: fix it as a visit by itself',
+  'no-day-in-its-season': 'finds no day left in its season',
+} as const;
+
+function NotTaken({
+  data,
+  ids,
+  wishes,
+}: {
+  data: AftercarePage;
+  ids: readonly { id: string; why: keyof typeof WHY }[];
+  wishes: ReadonlyMap<string, VisitWish>;
+}) {
+  if (ids.length === 0) return null;
+  return (
+    <ul className="mt-2">
+      {ids.map(({ id, why }) => (
+        <li key={id} className="border-l-4 border-ochre pl-3">
+          {data.jobs.find((j) => j.id === wishes.get(id)?.jobId)?.title}: {WHY[why]}.
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Jobs with something due that are not on the map yet: a tap says where they are. */
+function Unplaced({
+  jobs,
+  placing,
+  onPlacing,
+  mayPlace,
+}: {
+  jobs: readonly CareJob[];
+  placing: CareJob | null;
+  onPlacing: (job: CareJob | null) => void;
+  mayPlace: boolean;
+}) {
+  const [change, { error, isLoading }] = useChangeJobMutation();
+  if (jobs.length === 0) return null;
+  const put = async (mapPlace: MapPlace) => {
+    if (!placing) return;
+    const sent = await change({ jobId: placing.id, id: newId(), version: placing.version, property: { mapPlace } });
+    if (!('error' in sent)) onPlacing(null);
+  };
+  return (
+    <section aria-labelledby="unplaced" className="mb-5">
+      <h2 id="unplaced" className="border-b-2 border-ink pb-0.5 text-[19px]">
+        Not on the map yet
+      </h2>
+      <ul>
+        {jobs.map((job) => (
+          <li key={job.id} className="border-b border-rule py-1.5">
+            <div className="flex flex-wrap items-center justify-between gap-x-4">
+              <span>
+                <span className="font-semibold">{job.title}</span>
+                {job.place && <span className="text-faded">, {job.place}</span>}
+              </span>
+              {mayPlace && (
+                <button
+                  type="button"
+                  className="min-h-[44px] underline"
+                  onClick={() => onPlacing(placing?.id === job.id ? null : job)}
+                >
+                  {placing?.id === job.id ? 'Leave it' : 'Say where it is'}
+                </button>
+              )}
+            </div>
+            {placing?.id === job.id && (
+              <div>
+                <p className="py-1 text-sm">{isLoading ? 'Writing …' : 'Tap the map where the house stands.'}</p>
+                <TownSketch
+                  map={STAITHE}
+                  houses={[]}
+                  label={`Where ${job.title} stands`}
+                  onPlace={(p) => void put(p)}
+                />
+              </div>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Refused error={error} />
+    </section>
+  );
+}

@@ -1,0 +1,28 @@
+import { useEffect, useState } from 'react';
+import type { Rounds, RoundsAsked } from '@rustic/core';
+
+interface Found {
+  asked: RoundsAsked | null;
+  rounds: Rounds | null;
+  /** A proven least of their time on the way, in minutes; null while it is sought. */
+  bound: number | null;
+  failed: boolean;
+}
+
+/** Rounds for a question, found in a worker; what is no longer asked is stopped. */
+export function useRounds(asked: RoundsAsked | null): Found & { busy: boolean } {
+  const [found, setFound] = useState<Found>({ asked: null, rounds: null, bound: null, failed: false });
+  useEffect(() => {
+    if (!asked) return;
+    const worker = new Worker(new URL('./rounds.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<{ rounds?: Rounds; bound?: number }>) => {
+      if (data.rounds) setFound({ asked, rounds: data.rounds, bound: null, failed: false });
+      else setFound((was) => ({ ...was, bound: data.bound ?? null }));
+    };
+    worker.onerror = () => setFound({ asked, rounds: null, bound: null, failed: true });
+    worker.postMessage(asked);
+    return () => worker.terminate();
+  }, [asked]);
+  const current = found.asked === asked;
+  return { ...found, busy: asked !== null && !current };
+}
