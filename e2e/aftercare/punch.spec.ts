@@ -1,41 +1,7 @@
-import { randomUUID as uuid } from 'node:crypto';
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
-import { send } from '../setUp.ts';
+import { expect, test } from '@playwright/test';
 import { signIn } from '../signIn.ts';
-
-/** A parlour with a sketch: a wall in flat, a door in gloss, and a chimney breast that was damp. */
-async function parlour(page: Page, title: string): Promise<string> {
-  const [jobId, roomId] = [uuid(), uuid()];
-  await send(page, 'POST', 'jobs', {
-    id: jobId,
-    title,
-    place: 'Pellworth Staithe',
-    builtYear: 1996,
-    startsAt: new Date().toISOString(),
-  });
-  const wall = { name: 'first wall', widthM: 4, heightM: 2.4, openings: [] };
-  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Parlour', sketch: { walls: [wall] } });
-  const surfaces: [string, object, object][] = [
-    ['Wall', { element: 'wall', substrate: 'drywall', areaM2: 9 }, { sheen: 'flat', colour: '#efe9d8' }],
-    ['Door', { element: 'door', substrate: 'softwood', areaM2: 4 }, { sheen: 'gloss', colour: '#22384d' }],
-    ['Chimney breast', { element: 'wall', substrate: 'drywall', areaM2: 3, conditions: ['water-stain'] }, {}],
-  ];
-  for (const [name, facts, wanted] of surfaces)
-    await send(page, 'POST', `jobs/${jobId}/surfaces`, { id: uuid(), roomId, name, facts, wanted });
-  return `/jobs/${jobId}`;
-}
-
-async function mark(page: Page, on: string, fault: string, size: string, place?: { x: number; y: number }) {
-  await page.getByRole('button', { name: 'Mark a fault' }).click();
-  const form = page.getByRole('region', { name: 'Mark a fault' });
-  await form.getByRole('combobox').selectOption({ label: on });
-  await form.getByRole('button', { name: fault, exact: true }).click();
-  await form.getByRole('button', { name: size, exact: true }).click();
-  if (place) await form.getByRole('img', { name: /Walls unfolded/ }).click({ position: place });
-  await form.getByRole('button', { name: 'Mark it' }).click();
-  await expect(form).toHaveCount(0);
-}
+import { mark, parlour } from './houses.ts';
 
 test('three faults on a phone are told apart: a spot, a whole face, a cause to be found; one is mended and stands in the ledger', async ({
   page,
@@ -84,11 +50,31 @@ test('three faults on a phone are told apart: a spot, a whole face, a cause to b
     await expect(closes).toContainText('Tried, it does.');
   });
 
+  await test.step('a visit is fixed for the rest, stands on the plan, and is made', async () => {
+    await page.getByRole('button', { name: 'Fix a visit' }).click();
+    const form = page.getByRole('form', { name: /^A visit to/ });
+    await expect(form.getByRole('checkbox')).toHaveCount(2);
+    await expect(form).toContainText('Find the cause of number 3: stain');
+    await form.getByLabel('Who goes').selectOption({ label: 'Pascoe Venn' });
+    await form.getByRole('button', { name: 'Fix the visit' }).click();
+    await expect(page.getByRole('heading', { name: 'The visit is fixed' })).toBeVisible();
+    const at = page.url();
+    await page.goto(job.replace('/jobs/', '/drying/'));
+    await expect(page.getByText('Touch-up 2, Door').first()).toBeVisible();
+    await page.goto(at);
+    await page.getByRole('button', { name: 'Made', exact: true }).click();
+    await page.getByLabel('What was found').fill('the stain is dry');
+    await page.getByRole('button', { name: 'It was made' }).click();
+    await expect(page.getByRole('heading', { name: 'The visit is fixed' })).toHaveCount(0);
+  });
+
   await page.goto(`${job}/ledger`);
   const entries = page.getByRole('table');
   await expect(entries.getByText('Fault mended')).toBeVisible();
   await expect(entries.getByText('Fault marked')).toHaveCount(3);
   await expect(entries.getByText('Tried at hand-over')).toHaveCount(2);
+  await expect(entries.getByText('Visit fixed')).toBeVisible();
+  await expect(entries.getByText(/the stain is dry/)).toBeVisible();
   await page.getByRole('button', { name: 'Verify' }).click();
   await expect(page.getByText(/entries stand as they were written/)).toBeVisible();
 });

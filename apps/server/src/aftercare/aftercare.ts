@@ -58,7 +58,9 @@ export class Aftercare {
         version,
         mapPlace: property.mapPlace ?? null,
       })),
-      people: people.filter((p) => p.hours && !p.leftAt).map(({ id, name, initials }) => ({ id, name, initials })),
+      people: people
+        .filter((p) => p.hours && !p.leftAt)
+        .map(({ id, name, initials, hours }) => ({ id, name, initials, days: hours!.days })),
       calls: [
         ...jobs.flatMap((job) =>
           care.get(job.id)!.calls.map((call) => ({

@@ -1,10 +1,11 @@
-import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes, type SeasonPlace } from '@rustic/core';
+import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes } from '@rustic/core';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import { patienceDays, readyAt, shownCoat } from '../punch/mendOf.ts';
+import { patienceDays, readyAt } from '../punch/mendOf.ts';
 import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
+import { seasonPlace } from './seasonPlace.ts';
 import { finishedOn, type Finished } from './finished.ts';
 import { leftOversOf } from './leftOvers.ts';
 
@@ -51,12 +52,6 @@ export interface JobCare {
   mends: Mend[];
 }
 
-/** Where a job lies, as far as its seasons ask: its own climate over the firm's. */
-export const seasonPlace = ({ firm, job }: JobRecords): SeasonPlace => ({
-  hemisphere: firm.hemisphere,
-  climate: job.property.climate ?? firm.planning.climate ?? 'mild-coast',
-});
-
 export function careOf(
   records: JobRecords,
   trials: readonly TrialEntity[],
@@ -93,8 +88,7 @@ export function careOf(
 function mendOn(records: JobRecords, fault: FaultMarkEntity): Mend[] {
   const surface = records.surfaces.find((s) => s.id === fault.surfaceId);
   if (!surface) return [];
-  const ready = causeFirst(fault.fault) ? 0 : readyAt(shownCoat(records, surface));
-  const at = Math.max(fault.at.getTime(), ready);
+  const at = readyAt(records, surface, fault.fault, fault.at);
   return [
     {
       id: fault.id,

@@ -2,7 +2,7 @@ import { aftercareOf, type CareSurface } from '@rustic/core';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
-import { seasonPlace } from './calls.ts';
+import { seasonPlace } from './seasonPlace.ts';
 import { lastCoatOf } from './lastCoat.ts';
 
 /** What a client is told of each finished surface of a job. */

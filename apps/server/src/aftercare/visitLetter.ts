@@ -22,7 +22,8 @@ export function visitLetter(records: JobRecords, visits: readonly VisitEntity[],
   );
 }
 
-function whereOf({ surfaces, rooms }: JobRecords, id: string): string {
-  const surface = surfaces.find((s) => s.id === id);
+function whereOf({ surfaces, rooms, faults }: JobRecords, id: string): string {
+  const of = faults.find((f) => f.id === id)?.surfaceId ?? id;
+  const surface = surfaces.find((s) => s.id === of);
   return [rooms.find((r) => r.id === surface?.roomId)?.name, surface?.name].filter(Boolean).join(', ');
 }

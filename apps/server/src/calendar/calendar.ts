@@ -13,7 +13,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import { Piscina } from 'piscina';
-import { DataSource, In } from 'typeorm';
+import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity, CalendarFeedEntity } from '../database/calendarEntities.ts';
 import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';

@@ -11,6 +11,7 @@ import type { Who } from '../database/firmScope.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { Clients } from '../documents/clients.ts';
 import { Quotes } from '../documents/quotes.ts';
+import { Visits } from '../aftercare/visits.ts';
 import { Punch } from '../punch/punch.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import { readJob } from '../jobs/jobRecords.ts';
@@ -51,6 +52,7 @@ export class Demo {
     private readonly links: ClientLinks,
     private readonly clients: Clients,
     private readonly punch: Punch,
+    private readonly visits: Visits,
   ) {}
 
   /** Loads the demo where there is no firm yet. */
@@ -152,6 +154,12 @@ export class Demo {
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
     for (const [surface, surfaceId] of laid)
       for (const fault of surface.faults ?? []) await this.punch.mark(who, jobId, { id: uuid(), surfaceId, ...fault, at: who.now.toISOString() });
+    for (const [{ walkedDaysAgo }, surfaceId] of laid) {
+      if (!walkedDaysAgo) continue;
+      const then = new Date(who.now.getTime() - walkedDaysAgo * DAY_MS);
+      const look = { id: uuid(), subject: surfaceId, code: 'wet-season', holds: true, at: then.toISOString() };
+      await this.visits.look({ ...who, now: then }, jobId, look);
+    }
     return jobId;
   }
 

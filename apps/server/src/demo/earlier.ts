@@ -12,6 +12,8 @@ interface Earlier {
   builtYear: number;
   /** How long ago the last coat was laid. */
   months: number;
+  /** When it was last walked round, in days ago. */
+  walkedDaysAgo?: number;
   where: { name: string; facing?: 'north' | 'east' | 'south' | 'west' };
   surface: Omit<DemoSurface, 'laid'>;
 }
@@ -51,10 +53,11 @@ const EARLIER: readonly Earlier[] = [
   {
     title: 'Upriver Farm',
     place: 'Upriver, Pellworth Staithe',
-    mapPlace: { x: 7.9, y: 1.7 },
+    mapPlace: { x: 8.05, y: 2.15 },
     client: 'Isolde Trask',
     builtYear: 1802,
     months: 14,
+    walkedDaysAgo: 96,
     where: { name: 'Yard side', facing: 'east' },
     surface: {
       name: 'Byre doors',
@@ -65,7 +68,7 @@ const EARLIER: readonly Earlier[] = [
   {
     title: 'Marsh End Chapel',
     place: 'Marsh End, Pellworth Staithe',
-    mapPlace: { x: 1.8, y: 1.1 },
+    mapPlace: { x: 2.1, y: 1.45 },
     client: 'Corin Wetherlow',
     builtYear: 1868,
     months: 7,
@@ -92,7 +95,7 @@ const EARLIER: readonly Earlier[] = [
     },
   },
   {
-    title: 'Market Row, the bakehouse',
+    title: 'Market Row bakehouse',
     place: 'Market Row, Pellworth Staithe',
     mapPlace: { x: 4.2, y: 2.2 },
     client: 'Maud Sallow',
@@ -112,6 +115,7 @@ const EARLIER: readonly Earlier[] = [
     client: 'Peverell Stote',
     builtYear: 1911,
     months: 19,
+    walkedDaysAgo: 96,
     where: { name: 'Estuary side', facing: 'north' },
     surface: {
       name: 'Sash windows, six',
@@ -122,10 +126,11 @@ const EARLIER: readonly Earlier[] = [
   {
     title: 'Hollow Farm',
     place: 'Hollow Farm Lane, Pellworth Staithe',
-    mapPlace: { x: 6.3, y: 1.25 },
+    mapPlace: { x: 6.55, y: 1.65 },
     client: 'Tamsin Oake',
     builtYear: 1840,
     months: 38,
+    walkedDaysAgo: 96,
     where: { name: 'Lane side', facing: 'east' },
     surface: {
       name: 'Render, lane side',
@@ -135,7 +140,7 @@ const EARLIER: readonly Earlier[] = [
   },
 ];
 
-const asJob = ({ months, where, surface, title, place, mapPlace, client, builtYear }: Earlier): DemoJob => ({
+const asJob = ({ months, walkedDaysAgo, where, surface, title, place, mapPlace, client, builtYear }: Earlier): DemoJob => ({
   title,
   place,
   mapPlace,
@@ -154,6 +159,7 @@ const asJob = ({ months, where, surface, title, place, mapPlace, client, builtYe
       surfaces: [
         {
           ...surface,
+          ...(walkedDaysAgo ? { walkedDaysAgo } : {}),
           laid: {
             coats: 'all',
             prepared: true,

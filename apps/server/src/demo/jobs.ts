@@ -12,6 +12,8 @@ export interface DemoSurface {
   access?: Access;
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended; with the steps before them, where it was `prepared`. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; prepared?: true; temperatureC: number; relativeHumidityPct: number };
+  /** When it was last walked round after hand-over, in days ago. */
+  walkedDaysAgo?: number;
   /** Faults found on it today, after the work. */
   faults?: { fault: Fault; note: string; sizeM2: number; view: View; mark?: SketchPlace }[];
 }
@@ -71,7 +73,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     title: "Ferrykeeper's House",
     place: 'Slip Lane, Pellworth Staithe',
-    mapPlace: { x: 3.05, y: 3.1 },
+    mapPlace: { x: 2.75, y: 3.15 },
     client: 'Hesper Anstey-Quill',
     builtYear: 1908,
     status: 'active',

@@ -134,13 +134,14 @@ const airGiven = (air: Air): PlanInput['air'] =>
         windMs: air.windMs ? [...air.windMs] : null,
       };
 
+interface Span {
+  from: string;
+  to: string;
+}
+
 /** When people are taken: by their own calendar, by the posted plans of other jobs, by visits to them. */
-function busyOf(
-  person: PersonEntity,
-  crew: Crew,
-  { firm, job }: JobRecords,
-  now: Date,
-): { from: string; to: string }[] {
+function busyOf(person: PersonEntity, crew: Crew, records: JobRecords, now: Date): Span[] {
+  const { firm, job } = records;
   const own = crew.busy
     .filter((b) => b.personId === person.id && b.endsAt > now)
     .map((b) => ({ from: b.startsAt.toISOString(), to: b.endsAt.toISOString() }));
@@ -154,7 +155,24 @@ function busyOf(
     .map((v) => timesOf(v, firm.timeZone))
     .filter(({ end }) => end > now)
     .map(({ start, end }) => ({ from: start.toISOString(), to: end.toISOString() }));
-  return [...own, ...there, ...visits];
+  const here = records.visits.filter((v) => v.personId === person.id).map((v) => timesOf(v, firm.timeZone));
+  return [...own, ...without(there, here), ...visits];
+}
+
+/** Spans without the times that were promised here: the plan of another job gives way to a fixed visit. */
+function without(spans: readonly Span[], promised: readonly { start: Date; end: Date }[]): Span[] {
+  return promised.reduce<Span[]>(
+    (left, { start, end }) =>
+      left.flatMap((span) => {
+        const [from, to] = [Date.parse(span.from), Date.parse(span.to)];
+        if (to <= start.getTime() || from >= end.getTime()) return [span];
+        return [
+          ...(from < start.getTime() ? [{ from: span.from, to: start.toISOString() }] : []),
+          ...(to > end.getTime() ? [{ from: end.toISOString(), to: span.to }] : []),
+        ];
+      }),
+    [...spans],
+  );
 }
 
 function crewOf(records: JobRecords, crew: Crew, ids: readonly string[], now: Date): PlanInput['crew'] {

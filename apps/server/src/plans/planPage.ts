@@ -31,7 +31,7 @@ export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput,
     ),
     surfaces: all.flatMap((records) => [
       ...records.surfaces
-        .filter((s) => !isLeftOut(s))
+        .filter((s) => input.surfaces.some((i) => i.id === s.id))
         .map((s) => ({ id: s.id, jobId: records.job.id, roomId: s.roomId, name: s.name, element: s.facts.element })),
       ...lineNames(records),
     ]),

@@ -26,7 +26,7 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
 import { Writes } from '../writes/writes.service.ts';
-import { newestPlan } from './newestPlan.ts';
+import { newestPlan, type PostedPlan } from './newestPlan.ts';
 import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
 import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
 import { underWay } from './underWay.ts';
@@ -36,6 +36,10 @@ import { standingVisits } from '../aftercare/standingVisits.ts';
 /** Whether a step, named surface/step, is of this job. */
 const holds = (records: JobRecords, step: string) =>
   [...records.surfaces, ...lineNames(records)].some((s) => step.startsWith(`${s.id}/`));
+
+/** A posted plan as long as it is of what is asked: once handed over, a job's plan is of its visits alone. */
+const stillOf = (posted: PostedPlan | null, { surfaces }: PlanInput): PostedPlan | null =>
+  posted && surfaces.some((s) => posted.plan.steps.some((t) => t.surface === s.id)) ? posted : null;
 
 const UNDER_WAY: JobStatus[] = ['planned', 'active'];
 
@@ -97,9 +101,10 @@ export class Plans implements OnModuleDestroy {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const crew = await this.crewOf(scope, jobId);
-    const posted = await newestPlan(scope, jobId);
+    const asked = planInputOf(records, crew, who.now);
+    const posted = stillOf(await newestPlan(scope, jobId), asked);
     const kept = afresh ? null : (posted?.plan ?? null);
-    const input = underWay(planInputOf(records, crew, who.now), kept, who.now);
+    const input = underWay(asked, kept, who.now);
     const plan = await this.compute(input, kept, [], gone);
     return {
       ...pageOf([records], crew, input, plan, who.now),
@@ -145,8 +150,9 @@ export class Plans implements OnModuleDestroy {
     return this.writes.once(who, body.id, body, async (scope) => {
       const records = await readJob(scope, jobId);
       await this.systems.settleOpen(scope, records, uuid);
-      const before = body.afresh ? null : ((await newestPlan(scope, jobId))?.plan ?? null);
-      const input = underWay(planInputOf(records, await this.crewOf(scope, jobId), who.now), before, who.now);
+      const asked = planInputOf(records, await this.crewOf(scope, jobId), who.now);
+      const before = body.afresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
+      const input = underWay(asked, before, who.now);
       const plan = await this.compute(input, before, body.drags ?? []);
       await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
       await this.begin(scope, records);

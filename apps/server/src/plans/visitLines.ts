@@ -1,4 +1,4 @@
-import { type PlanInput, type PlanStep, type VisitCall } from '@rustic/core';
+import { causeFirst, type PlanInput, type PlanStep, type VisitCall } from '@rustic/core';
 import type { VisitEntity } from '../database/visitEntities.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { timesOf } from '../calendar/visitEvents.ts';
@@ -26,14 +26,16 @@ export function visitLines(records: JobRecords): Line[] {
 function mendLine(records: JobRecords, { id, minutes }: VisitCall, notBefore: string): Line {
   const fault = records.faults.find((f) => f.id === id);
   const surface = records.surfaces.find((s) => s.id === fault?.surfaceId);
-  const product = surface ? shownCoat(records, surface).product : null;
+  // Where the cause comes first somebody looks; no paint goes on.
+  const looks = !fault || !surface || causeFirst(fault.fault);
+  const product = looks ? null : shownCoat(records, surface).product;
   return {
     id,
     zone: fault?.roomId ?? records.rooms[0]!.id,
     steps: [
       {
         id: 's0',
-        kind: 'finish-coat',
+        kind: looks ? 'inspect' : 'finish-coat',
         minutes,
         people: 1,
         notBefore,

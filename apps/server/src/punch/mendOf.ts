@@ -1,6 +1,7 @@
 import {
   causeFirst,
   chemistryOf,
+  dryingSeason,
   faultCauses,
   isCoat,
   makeGood,
@@ -15,6 +16,8 @@ import {
   type TouchUp,
   type TouchUpKit,
 } from '@rustic/core';
+import { DateTime } from 'luxon';
+import { seasonPlace } from '../aftercare/seasonPlace.ts';
 import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
 import type { FollowUpEntity } from '../database/siteEntities.ts';
@@ -78,7 +81,7 @@ export function mendOf(
     onOil: c.treatAs === 'oil' || c.treatAs === 'over-oil',
     ageMonths,
   });
-  const readyDay = Math.floor(Math.max(now.getTime(), first ? 0 : readyAt(shown)) / DAY_MS);
+  const readyDay = Math.floor(readyAt(records, surface, mark.fault, now) / DAY_MS);
   const kit = shown.product && !first ? kitOf(records, surface, shown, mark) : null;
   return {
     causeFirst: first,
@@ -94,9 +97,24 @@ export function mendOf(
 const isStep = (step: unknown): step is { kind: StepKind } =>
   typeof step === 'object' && step !== null && 'kind' in step;
 
-/** A young film is mended once it is hard enough to be sanded at its edge: half its cure. */
-export const readyAt = ({ log, product }: Shown) =>
-  log && product ? log.endedAt.getTime() + product.cureHours * 0.5 * 3_600_000 : 0;
+/**
+ * From when a fault can be mended, in ms, `since` or later: a young film once it is hard enough to be sanded at its edge,
+ * at half its cure; outside in a season when paint can dry. Its cause can be looked for at once.
+ */
+export function readyAt(
+  records: JobRecords,
+  surface: SurfaceEntity,
+  fault: FaultMarkEntity['fault'],
+  since: Date,
+): number {
+  if (causeFirst(fault)) return since.getTime();
+  const { log, product } = shownCoat(records, surface);
+  const hard = log && product ? log.endedAt.getTime() + product.cureHours * 0.5 * 3_600_000 : 0;
+  const ready = Math.max(since.getTime(), hard);
+  if (!systemOf(records, surface).c.outside) return ready;
+  const day = DateTime.fromMillis(ready, { zone: records.firm.timeZone });
+  return dryingSeason(day, seasonPlace(records)).from.toMillis();
+}
 
 export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {
   const { c, steps } = systemOf(records, surface);

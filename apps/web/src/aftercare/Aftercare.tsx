@@ -70,7 +70,7 @@ function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; 
   const past = Date.parse(first.by) < Date.parse(data.now);
   return (
     <li className="border-b border-rule py-2">
-      <div className="grid grid-cols-[1fr_auto] gap-x-4">
+      <div className="grid grid-cols-[1fr_auto] items-start gap-x-5 wide:grid-cols-[1fr_auto_170px]">
         <div className="min-w-0">
           <span className="font-semibold">{capital(first.words)}</span>
           <Mark n={n} />
@@ -79,20 +79,7 @@ function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; 
             <Surfaces items={items} />
           </div>
         </div>
-        <div className="text-right">
-          <strong className="font-serif">{sayDate(at)}</strong>
-          <div className={`text-sm ${past ? 'text-ochre-ink' : 'text-faded'}`}>
-            {fixed
-              ? `fixed, ${sayDay(fixed.onDay)}`
-              : past
-                ? `was to be by ${sayDate(first.by)}`
-                : sayDue(at, data.now)}
-          </div>
-        </div>
-      </div>
-      <NotesUnder ns={[n]} />
-      {doing === null && (
-        <div className="no-print mt-1 flex flex-wrap gap-x-4">
+        <div className="no-print col-span-2 row-start-2 flex gap-x-4 wide:col-span-1 wide:col-start-2 wide:row-start-1">
           {first.what === 'fault' ? (
             <Link
               className="inline-flex min-h-[44px] items-center underline wide:min-h-[28px]"
@@ -106,19 +93,30 @@ function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; 
               <button
                 type="button"
                 className="min-h-[44px] underline wide:min-h-[28px]"
-                onClick={() => setDoing('look')}
+                onClick={() => setDoing(doing === 'look' ? null : 'look')}
               >
                 Looked at
               </button>
             )
           )}
           {may.make && !fixed && (
-            <button type="button" className="min-h-[44px] underline wide:min-h-[28px]" onClick={() => setDoing('fix')}>
+            <button
+              type="button"
+              className="min-h-[44px] underline wide:min-h-[28px]"
+              onClick={() => setDoing(doing === 'fix' ? null : 'fix')}
+            >
               Fix a visit
             </button>
           )}
         </div>
-      )}
+        <div className="text-right">
+          <strong className="font-serif">{sayDate(at)}</strong>
+          <div className={`text-sm ${past && !fixed ? 'text-ochre-ink' : 'text-faded'}`}>
+            {fixed ? `fixed, ${sayDay(fixed.onDay)}` : past ? `by ${sayDate(first.by)}, overdue` : sayDue(at, data.now)}
+          </div>
+        </div>
+      </div>
+      <NotesUnder ns={[n]} />
       {doing === 'look' && <Looked calls={items} onDone={() => setDoing(null)} />}
       {doing === 'fix' && <FixVisit data={data} job={job} onDone={() => setDoing(null)} />}
     </li>
@@ -141,7 +139,15 @@ const Surfaces = ({ items }: { items: readonly { jobId: string; surfaceId: strin
   </>
 );
 
-type Dateable = { jobId: string; surfaceId: string; name: string; code: string; words: string; at: string };
+type Dateable = {
+  jobId: string;
+  surfaceId: string;
+  name: string;
+  code: string;
+  words: string;
+  at: string;
+  lookAt?: string;
+};
 
 /** Dates that come by themselves: when a surface may be used, when it is due again. */
 function Dated<T extends Dateable>({
@@ -174,7 +180,7 @@ function Dated<T extends Dateable>({
               <div className="text-right">
                 <strong className="font-serif">{exact ? sayTime(at, now) : sayDate(at)}</strong>
                 <div className={`text-sm ${Date.parse(at) <= Date.parse(now) ? 'text-ochre-ink' : 'text-faded'}`}>
-                  {sayDue(at, now)}
+                  {items[0]!.lookAt ? `look from ${sayDate(items[0]!.lookAt)}` : sayDue(at, now)}
                 </div>
               </div>
             </div>

@@ -72,7 +72,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
         </label>
         <label className="text-sm">
           Who goes
-          <select name="person" className="block min-h-[36px]">
+          <select name="person" className="block min-h-[39px]">
             <option value="">not said yet</option>
             {data.people.map((p) => (
               <option key={p.id} value={p.id}>
@@ -82,6 +82,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
           </select>
         </label>
       </div>
+      {nobody(data, day) && <p className="mt-1 text-sm text-ochre-ink">Nobody works that day of the week.</p>}
       <fieldset className="mt-3">
         <legend className="text-sm">What it is for</legend>
         {ready.map((c) => (
@@ -108,6 +109,10 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
     </form>
   );
 }
+
+/** The plan moves a visit that nobody is there for. */
+const nobody = ({ people }: AftercarePage, day: string) =>
+  people.length > 0 && !people.some((p) => p.days.includes(new Date(day).getUTCDay() || 7));
 
 /** A week from now, or the Monday after it: nobody is rung on a Friday for the Saturday. */
 function firstDay(now: string): string {

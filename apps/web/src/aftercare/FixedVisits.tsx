@@ -4,7 +4,7 @@ import { nowText } from '../offline/clock.ts';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useEndVisitMutation, type AftercarePage, type FixedVisit } from '../store/aftercareApi.ts';
-import { capital } from '../words/figures.ts';
+import { sayCalls } from './sayCalls.ts';
 import { sayDay, sayLength } from '../words/time.ts';
 
 /** Visits that are fixed: when, to whom and what for; made, or called off. */
@@ -37,10 +37,7 @@ function One({ data, visit, mayEnd }: { data: AftercarePage; visit: FixedVisit; 
           </strong>{' '}
           <span className="font-semibold">{job?.title ?? 'a job'}</span>
           <div className="text-sm text-faded">
-            {visit.calls
-              .map((c) => c.words)
-              .map((w, i) => (i === 0 ? capital(w) : w))
-              .join('; ')}
+            {sayCalls(visit.calls)}
             {` · ${sayLength(visit.minutes)}`}
             {who ? ` · ${who.name}` : ''}
           </div>

@@ -15,7 +15,7 @@ export function RateLine({ rate, words, most }: { rate: CallBackRate<unknown>; w
   const x = scaleLinear().domain([0, most]).range([0, WIDTH]).clamp(true);
   const typical = rate.typical / rate.years;
   return (
-    <li className="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-rule py-2 wide:grid-cols-[1fr_220px_120px]">
+    <li className="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-rule py-2 wide:grid-cols-[1fr_220px_150px]">
       <div>
         <span className="font-semibold">{words}</span>
         <div className="text-sm text-faded">
@@ -44,7 +44,7 @@ export function RateLine({ rate, words, most }: { rate: CallBackRate<unknown>; w
         <line x1={x(typical)} x2={x(typical)} y1="0" y2={HEIGHT - 2} stroke="var(--color-madder)" strokeWidth="1.5" />
       </svg>
       <div className="text-right">
-        <strong className="font-serif">{percent(rate.aYear)}</strong> in 100
+        <strong className="font-serif">{percent(rate.aYear)}</strong> in 100 a year
         <div className={`text-sm ${rate.says === 'more' ? 'text-ochre-ink' : 'text-faded'}`}>{SAYS[rate.says]}</div>
       </div>
     </li>

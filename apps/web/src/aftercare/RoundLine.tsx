@@ -5,6 +5,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useFixVisitsMutation, type AftercarePage, type Call, type VisitSent } from '../store/aftercareApi.ts';
 import { sayDay, sayLength } from '../words/time.ts';
+import { sayCalls } from './sayCalls.ts';
 import { callKey, clockAt, dayText } from './roundsAsked.ts';
 
 interface Props {
@@ -61,9 +62,7 @@ function Stop({ data, wish, n, arriveMin }: { data: AftercarePage; wish: VisitWi
       <span>
         <span className="font-semibold">{job?.title}</span>
         <span className="block text-sm text-faded">
-          {callsOf(data, wish)
-            .map((c) => `${c.words}${c.name ? ` (${c.name})` : ''}`)
-            .join('; ')}
+          {sayCalls(callsOf(data, wish))}
           {`, ${sayLength(wish.minutes)}`}
         </span>
       </span>

@@ -22,7 +22,7 @@ interface Props {
   label: string;
 }
 
-const WIDEST = 660;
+const WIDEST = 580;
 
 /** The town as a plain sketch: water by hairlines, roads as they run, houses as chalk ticks. */
 export function TownSketch(props: Props) {

@@ -6,6 +6,8 @@ const DAY_MS = 86_400_000;
 const MONTH_DAYS = 30.4;
 const SETTING_OUT_MIN = 20;
 const SEED = 0.5;
+/** Nobody is called on sooner: letters are written first. */
+const NOTICE_DAYS = 7;
 
 /** How rounds are to be: as it is asked on the page. */
 export interface RoundWish {
@@ -37,10 +39,10 @@ export function roundsAsked(
       fromDay: dayNumber(localDay(c.at)),
       byDay: dayNumber(localDay(c.by)),
     }));
-  const wishes = new Map(visitWishes(wants, today + 1, horizon).map((wish, i) => [`${i}`, wish]));
+  const wishes = new Map(visitWishes(wants, today + NOTICE_DAYS, horizon).map((wish, i) => [`${i}`, wish]));
   const taken = new Set(data.visits.filter((v) => v.roundId).map((v) => dayNumber(v.onDay)));
   const last = Math.max(horizon, ...[...wishes.values()].map((w) => w.byDay));
-  const days = Array.from({ length: last - today }, (_, i) => today + 1 + i);
+  const days = Array.from({ length: Math.max(0, last - today - NOTICE_DAYS + 1) }, (_, i) => today + NOTICE_DAYS + i);
   return {
     wishes,
     asked: {

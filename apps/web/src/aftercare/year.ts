@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import type { AftercarePage, CareJob } from '../store/aftercareApi.ts';
+import type { AftercarePage, Call, CareJob } from '../store/aftercareApi.ts';
 
 /** Something that can be done between two days of the year ahead. Times in ms. */
 export interface YearSpan {
@@ -39,7 +39,7 @@ export function yearOf({ now, zone, jobs, calls, visits, repaints }: AftercarePa
     const own = calls.filter((c) => c.jobId === job.id && c.visitId === null && Date.parse(c.at) < to);
     return {
       job,
-      spans: own
+      spans: gathered(own)
         .map((c) => ({
           key: `${c.subject} ${c.code}`,
           words: c.words,
@@ -73,4 +73,15 @@ export function yearOf({ now, zone, jobs, calls, visits, repaints }: AftercarePa
       .filter((l) => l.spans.length + l.visits.length + l.repaints.length > 0)
       .sort((a, b) => firstOf(a) - firstOf(b) || a.job.title.localeCompare(b.job.title)),
   };
+}
+
+/** The same thing on several surfaces of a job, due on the same days, is one bar. */
+function gathered(calls: readonly Call[]): Call[] {
+  const found = new Map<string, Call>();
+  for (const call of calls) {
+    const key = `${call.words} ${call.at.slice(0, 10)} ${call.by.slice(0, 10)}`;
+    const same = found.get(key);
+    found.set(key, same ? { ...same, name: `${same.name}, ${call.name}` } : call);
+  }
+  return [...found.values()];
 }

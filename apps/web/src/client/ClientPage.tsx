@@ -1,9 +1,10 @@
 import { useEffect, useState, type FormEvent } from 'react';
 import { useParams } from 'react-router';
-import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals, type Paper } from '@rustic/core';
+import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
-import { PaperBlocks, Swatch } from '../papers/PaperBlocks.tsx';
+import { Swatch } from '../papers/PaperBlocks.tsx';
+import { Care } from './Care.tsx';
 import { newId } from '../store/api.ts';
 import { useAgreeMutation, useClientQuery } from '../store/priceApi.ts';
 import type { ClientView, ShownQuote } from '../store/priceTypes.ts';
@@ -91,26 +92,6 @@ const Figure = ({ words, figure }: { words: string; figure: string }) => (
     <dd>{figure}</dd>
   </div>
 );
-
-/** What is finished, and from when each surface may be used. */
-function Care({ care, token }: { care: Paper; token: string }) {
-  return (
-    <section aria-labelledby="care" className="mb-8 border-b-2 border-ink pb-5">
-      <h2 id="care" className="text-[21px]">
-        {care.title}
-      </h2>
-      <PaperBlocks blocks={care.blocks} />
-      <p className="mt-2 flex flex-wrap gap-x-5">
-        <a className="inline-block py-3 underline" href={`/api/client/${token}/care`}>
-          This sheet as a PDF
-        </a>
-        <a className="inline-block py-3 underline" href={`/api/client/${token}/care-calendar`} download>
-          Its dates as a calendar file
-        </a>
-      </p>
-    </section>
-  );
-}
 
 /** A later version says first what it changes in what was agreed. */
 function Changed({ data }: { data: ClientView }) {

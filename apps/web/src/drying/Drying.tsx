@@ -35,7 +35,7 @@ export default function Drying() {
   const lastJob = useSight((s) => s.lastJob);
   const { data: jobs, error, refetch } = useJobsQuery();
   const tell = useTell();
-  const planned = jobs?.filter((j) => j.status !== 'aftercare' && j.surfaces > 0) ?? [];
+  const planned = jobs?.filter((j) => (j.status !== 'aftercare' || j.id === jobId) && j.surfaces > 0) ?? [];
   const chosen =
     jobId ??
     planned.find((j) => j.id === lastJob)?.id ??

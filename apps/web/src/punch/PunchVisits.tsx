@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { FixVisit } from '../aftercare/FixVisit.tsx';
+import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../people/useMay.ts';
 import { useAftercareQuery } from '../store/aftercareApi.ts';
 import type { PunchPage } from '../store/punchApi.ts';
@@ -39,7 +40,7 @@ export function PunchVisits({ data }: { data: PunchPage }) {
               Fixed:{' '}
               {numbers(visit.calls.map((c) => c.id))
                 ? `numbers ${numbers(visit.calls.map((c) => c.id))}`
-                : visit.calls.map((c) => c.words).join('; ')}
+                : sayCalls(visit.calls)}
               , {sayLength(visit.minutes)}
             </span>
             <strong className="font-serif">

@@ -60,7 +60,8 @@ export interface AftercarePage {
   now: string;
   zone: string;
   jobs: CareJob[];
-  people: { id: string; name: string; initials: string }[];
+  /** Who paints; `days` are ISO weekdays. */
+  people: { id: string; name: string; initials: string; days: number[] }[];
   calls: Call[];
   uses: CareUse[];
   repaints: Repaint[];

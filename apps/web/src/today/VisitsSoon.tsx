@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
+import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../people/useMay.ts';
 import type { VisitSoon } from '../store/types.ts';
-import { capital } from '../words/figures.ts';
 import { localDay, sayDay, sayLength } from '../words/time.ts';
 
 /** Fixed visits of the coming days; those gone by that nobody has closed first. */
@@ -31,11 +31,7 @@ export function VisitsSoon({ visits, now }: { visits: readonly VisitSoon[]; now:
                 {v.jobTitle}
               </Link>
               <div className="text-sm text-faded">
-                {v.calls
-                  .map((c) => c.words)
-                  .map((w, i) => (i === 0 ? capital(w) : w))
-                  .join('; ')}
-                , {sayLength(v.minutes)}
+                {sayCalls(v.calls)}, {sayLength(v.minutes)}
               </div>
             </div>
             <strong className={`font-serif whitespace-nowrap ${v.onDay < today ? 'text-ochre-ink' : ''}`}>

@@ -28,6 +28,8 @@ export interface AftercareItem {
   minutes: number | null;
   words: string;
   why: string;
+  /** Of a repaint: from when it is looked at, before it fails. ISO 8601. */
+  lookAt?: string;
 }
 
 /** Dates a cure from a coat's end: the same dose model run on, so that cold and damp air make it later. */
@@ -99,7 +101,8 @@ export function repaintOf(exposure: Exposure, end: DateTime, lives: readonly Fil
     at: after(medianYears).toISO({ suppressMilliseconds: true })!,
     by: null,
     minutes: null,
+    lookAt: after(lookYears).toISO({ suppressMilliseconds: true })!,
     words: 'Due for painting again',
-    why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. Look at it from ${after(lookYears).toFormat('LLLL yyyy')}, before it fails. ${rests}`,
+    why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. It is looked at before that, while few have failed. ${rests}`,
   };
 }

@@ -59,7 +59,7 @@ function blocksOf(visit: LetterVisit): PaperBlock[] {
   return [
     { kind: 'heading', text: `${day(visit)}, ${between(visit)}`, level: 2 },
     { kind: 'text', text: `It takes ${howLong(visit.minutes)}. We come to` },
-    { kind: 'list', items: visit.calls.map(({ words, where }) => [lower(words), where].filter(Boolean).join(': ')) },
+    { kind: 'list', items: itemsOf(visit) },
     {
       kind: 'text',
       text: mends(visit)
@@ -70,3 +70,11 @@ function blocksOf(visit: LetterVisit): PaperBlock[] {
 }
 
 const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
+
+/** The same thing in several places is one item. */
+function itemsOf({ calls }: LetterVisit): string[] {
+  return [...new Set(calls.map((c) => c.words))].map((words) => {
+    const where = calls.filter((c) => c.words === words && c.where).map((c) => c.where);
+    return [lower(words), where.join('; ')].filter(Boolean).join(': ');
+  });
+}

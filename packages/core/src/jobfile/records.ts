@@ -1,38 +1,35 @@
 import { z } from 'zod';
 import { CLIMATES } from '../aftercare/knowledge/seasons.ts';
-import { LIGHTS, MENDS, VIEWS } from '../aftercare/knowledge/showing.ts';
-import { CALLS } from '../aftercare/visit.ts';
 import { houseRulesSchema, productSchema, surfaceSchema, testSchema, wantedSchema } from '../contract/assessInput.ts';
 import { measureSchema } from '../contract/measureInput.ts';
 import { planSchema } from '../contract/planInput.ts';
 import { LEFT_OUT_REASONS } from '../documents/quote.ts';
 import { ACCESS, CONDITIONS, FAMILIES, FAULTS, METHODS, STEP_KINDS, SUBSTRATES } from '../vocabulary/index.ts';
 import { FACINGS } from '../walkround/exteriorRound.ts';
+import { checkRow, faultActRow, faultRow, lookRow, visitActRow, visitRow } from './afterRows.ts';
+import {
+  text,
+  id,
+  code,
+  instant,
+  day,
+  hex,
+  count,
+  money,
+  metres,
+  celsius,
+  percent,
+  clock,
+  written,
+  onSurface,
+  place,
+} from './fields.ts';
 
 /** The rows of a job, one schema each: bounded, unknown fields refused. What the program computed itself stays as it was kept. */
-const text = (most: number) => z.string().max(most);
-/** As long as the columns that keep it. */
-export const id = z.string().min(1).max(36);
-const code = z
-  .string()
-  .min(1)
-  .max(40)
-  .regex(/^[\w-]+$/);
-const instant = z.iso.datetime({ offset: true });
-const day = z.iso.datetime({ offset: true }).nullable();
-const hex = z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hex digits');
-const count = z.number().int().min(0);
-const money = z.number().int();
-const metres = z.number().min(0).max(1000);
-const celsius = z.number().min(-60).max(80);
-const percent = z.number().min(0).max(100);
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
-const written = { by: text(120), at: instant };
-const onSurface = { id, surfaceId: id };
+export { id };
 /** What was computed when it was kept: its parts are read where they are used. */
 const computed = z.looseObject({});
 
-const place = z.strictObject({ wall: z.number().int().min(0).max(23), x: metres, y: metres });
 const step = z.looseObject({
   kind: z.enum(STEP_KINDS),
   family: z.enum(FAMILIES).optional(),
@@ -275,52 +272,6 @@ const photoRow = z.strictObject({
   hash: hex,
   ...written,
 });
-
-const faultRow = z.strictObject({
-  ...onSurface,
-  roomId: id,
-  number: count,
-  fault: z.enum(FAULTS),
-  note: text(600),
-  mark: place.nullable(),
-  photoId: id.nullable(),
-  photoPlace: z.strictObject({ x: z.number().min(0).max(1), y: z.number().min(0).max(1) }).nullable(),
-  sizeM2: z.number().positive().max(100),
-  view: z.enum(VIEWS),
-  light: z.enum(LIGHTS).nullable(),
-  ...written,
-});
-const faultActRow = z.strictObject({
-  id,
-  markId: id,
-  kind: z.enum(['mended', 'withdrawn']),
-  way: z.enum(MENDS).nullable(),
-  withWhat: text(300),
-  note: text(600),
-  ...written,
-});
-const checkRow = z.strictObject({ ...onSurface, code, holds: z.boolean(), note: text(600), ...written });
-
-const visitRow = z.strictObject({
-  id,
-  onDay: z.iso.date(),
-  fromTime: clock,
-  minutes: count.max(1440),
-  calls: z
-    .array(z.strictObject({ what: z.enum(CALLS), id, code, words: text(600), minutes: count.max(1440) }))
-    .max(200),
-  personId: id.nullable(),
-  roundId: id.nullable(),
-  ...written,
-});
-const visitActRow = z.strictObject({
-  id,
-  visitId: id,
-  kind: z.enum(['made', 'called-off']),
-  note: text(600),
-  ...written,
-});
-const lookRow = z.strictObject({ id, subject: id, code, holds: z.boolean(), note: text(600), ...written });
 
 /** A product that the job names and that did not ship: its sheet, so that the coat is known anywhere. */
 const productRow = z.strictObject({ productId: text(80), sheet: productSchema });
