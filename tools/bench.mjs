@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
+import { careRows } from './benchCare.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
 import { pageRow } from './benchPage.mjs';
 import { siteRows } from './benchSite.mjs';
@@ -70,6 +71,7 @@ await trial();
 rows.push(...(await priceRows(core, timed, unit)));
 
 rows.push(...(await planRows(core, timed, unit)));
+rows.push(...(await careRows(core, timed, unit)));
 
 await overHttp();
 const first = firstLoad();

@@ -79,6 +79,10 @@ test('what is due is put on the map, grouped into a round, fixed, written to the
     fixed.getByRole('link', { name: 'Calendar file' }).click(),
   ]);
   expect(calendar.suggestedFilename()).toBe('visits.ics');
+  await fixed.getByRole('link', { name: 'Letters of its round' }).click();
+  await expect(page.getByRole('heading', { name: 'Letters of a round' })).toBeVisible();
+  await expect(page.getByText(new RegExp(title)).first()).toBeVisible();
+  await page.goto('/aftercare');
   await fixed.getByRole('link', { name: 'Letter', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'We would like to look at our work' }).first()).toBeVisible();
   await expect(page.getByText(/check the joints after the first full year: Quay side, Rail/)).toBeVisible();

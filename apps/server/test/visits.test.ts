@@ -1,6 +1,7 @@
+import { randomBytes } from 'node:crypto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
-import { newJob, secondFirm, signedIn, uuid, type Client } from './client.ts';
+import { Client, newJob, secondFirm, signedIn, uuid } from './client.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
 let ada: Client;
@@ -93,6 +94,17 @@ describe('what is due', () => {
     expect((await ada.send('PATCH', `/api/jobs/${at.jobId}`, body)).status).toBe(200);
     expect([1, 2, 3, 4, 10, 11, 12]).toContain(new Date((await coat()).by).getUTCMonth() + 1);
     expect((await care()).jobs.find((j: any) => j.id === at.jobId).mapPlace).toEqual({ x: 4, y: 2 });
+    // Another part of the house written later leaves its place alone.
+    await ada.send('PATCH', `/api/jobs/${at.jobId}`, {
+      id: uuid(),
+      version: version + 1,
+      property: { occupants: 'a dog' },
+    });
+    expect((await ada.get(`/api/jobs/${at.jobId}`)).body.job.property).toMatchObject({
+      mapPlace: { x: 4, y: 2 },
+      climate: 'summer-rains',
+      occupants: 'a dog',
+    });
     const bad = await ada.send('PATCH', `/api/jobs/${at.jobId}`, { ...body, id: uuid(), property: { climate: 'hot' } });
     expect(bad.status).toBe(400);
   });
@@ -169,6 +181,38 @@ describe('a visit', () => {
     expect((await ada.post(`/api/jobs/${at.jobId}/plan`, { id: uuid() })).status).toBe(201);
     const today = (await mei.get('/api/today')).body;
     expect(today.visits.every((v: any) => v.onDay <= inDays(7))).toBe(true);
+  });
+});
+
+describe('the client', () => {
+  test('reads on the private link from when each surface may be used, as a page, a PDF and a calendar file', async () => {
+    const at = await rail(2);
+    const { seen } = (await ada.get(`/api/jobs/${at.jobId}/price`)).body;
+    const token = randomBytes(32).toString('base64url');
+    expect((await ada.post(`/api/jobs/${at.jobId}/quotes`, { id: uuid(), seen, token })).status).toBe(201);
+    const client = new Client();
+    const { care: sheet } = (await client.get(`/api/client/${token}`)).body;
+    expect(sheet.title).toBe('Looking after it');
+    expect(JSON.stringify(sheet.blocks)).toContain('wipe with a damp cloth');
+    const pdf = await client.get(`/api/client/${token}/care`);
+    expect([pdf.status, pdf.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    const dates = await client.get(`/api/client/${token}/care-calendar`);
+    expect([dates.status, dates.headers.get('content-type')]).toEqual([200, 'text/calendar; charset=utf-8']);
+    expect((await client.get(`/api/client/${randomBytes(32).toString('base64url')}/care`)).status).toBe(404);
+    // Nothing finished: no sheet.
+    const { jobId, roomId } = await newJob(ada);
+    await ada.post(`/api/jobs/${jobId}/surfaces`, {
+      id: uuid(),
+      roomId,
+      name: 'Wall',
+      facts: { element: 'wall', substrate: 'drywall', areaM2: 9 },
+      wanted: {},
+    });
+    const begun = (await ada.get(`/api/jobs/${jobId}/price`)).body.seen;
+    const unfinished = randomBytes(32).toString('base64url');
+    await ada.post(`/api/jobs/${jobId}/quotes`, { id: uuid(), seen: begun, token: unfinished });
+    expect((await client.get(`/api/client/${unfinished}`)).body.care).toBeNull();
+    expect((await client.get(`/api/client/${unfinished}/care`)).status).toBe(404);
   });
 });
 

@@ -1,7 +1,7 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { repaintOf } from '@rustic/core';
+import { dayOf, repaintOf } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { In, IsNull } from 'typeorm';
 import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
@@ -111,7 +111,7 @@ export class Aftercare {
           jobId: job.id,
           surfaceId: f.surfaceId,
           name: f.name,
-          ...repaintOf(f.exposure, DateTime.fromJSDate(f.endedAt, { zone }), lives),
+          ...repaintOf(f.exposure, dayOf(DateTime.fromJSDate(f.endedAt, { zone })), lives),
         })),
       ),
       visits: visits.map(({ id, jobId, onDay, fromTime, minutes, calls, personId, roundId }) => ({

@@ -152,7 +152,8 @@ export class Jobs {
       const saved = await scope.manager.save(JobEntity, {
         ...job,
         ...change,
-        property: { ...job.property, ...body.property },
+        // What was not said of the house stays as it is.
+        property: { ...job.property, ...JSON.parse(JSON.stringify(body.property ?? {})) },
       });
       await this.ledger.append(scope, { jobId, kind: 'job-changed', subject: null, at: who.now, payload: change });
       return saved;

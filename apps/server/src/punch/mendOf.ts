@@ -1,6 +1,7 @@
 import {
   causeFirst,
   chemistryOf,
+  dayOf,
   dryingSeason,
   faultCauses,
   isCoat,
@@ -112,8 +113,9 @@ export function readyAt(
   const hard = log && product ? log.endedAt.getTime() + product.cureHours * 0.5 * 3_600_000 : 0;
   const ready = Math.max(since.getTime(), hard);
   if (!systemOf(records, surface).c.outside) return ready;
-  const day = DateTime.fromMillis(ready, { zone: records.firm.timeZone });
-  return dryingSeason(day, seasonPlace(records)).from.toMillis();
+  const day = dayOf(DateTime.fromMillis(ready, { zone: records.firm.timeZone }));
+  const { from } = dryingSeason(day, seasonPlace(records));
+  return from === day ? ready : from * DAY_MS;
 }
 
 export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {

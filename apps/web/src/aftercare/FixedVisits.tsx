@@ -55,6 +55,14 @@ function One({ data, visit, mayEnd }: { data: AftercarePage; visit: FixedVisit; 
             >
               Calendar file
             </a>
+            {visit.roundId && (
+              <Link
+                className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"
+                to={`/aftercare/rounds/${visit.roundId}/letters`}
+              >
+                Letters of its round
+              </Link>
+            )}
             {faults && (
               <Link
                 className="inline-flex min-h-[44px] items-center underline wide:min-h-[26px]"

@@ -5,7 +5,8 @@ import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Exposure } from '../vocabulary/index.ts';
 import { USES } from './knowledge/use.ts';
-import { repaintForecast, type FilmLife } from './repaintForecast.ts';
+import { dayOf, isoDay, type Day } from './days.ts';
+import { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';
 import type { SeasonPlace } from './seasons.ts';
 import { visitsOf, type Looked } from './visitsOf.ts';
 
@@ -18,17 +19,17 @@ export interface LastCoat {
   thickness: number;
 }
 
-/** One line of aftercare: from when (ISO 8601), in what words, and why. */
+/** One line of aftercare: from when, in what words, and why. A use has a moment (ISO 8601), the rest a date of the place. */
 export interface AftercareItem {
   kind: 'use' | 'visit' | 'repaint';
   code: string;
   at: string;
-  /** By when a visit should be made, ISO 8601, and how long it takes on the spot in minutes; null for what is no visit. */
+  /** By when a visit should be made, YYYY-MM-DD, and how long it takes on the spot in minutes; null for what is no visit. */
   by: string | null;
   minutes: number | null;
   words: string;
   why: string;
-  /** Of a repaint: from when it is looked at, before it fails. ISO 8601. */
+  /** Of a repaint: from when it is looked at, before it fails. YYYY-MM-DD. */
   lookAt?: string;
 }
 
@@ -88,20 +89,31 @@ export function aftercareOf(
 const DAYS_A_YEAR = 365.25;
 const sayYears = (years: number) => years.toFixed(years < 10 ? 1 : 0);
 
-/** When it is due for painting again, with how sure that is, and when to look before it fails. */
-export function repaintOf(exposure: Exposure, end: DateTime, lives: readonly FilmLife[]): AftercareItem {
-  const { medianYears, fromYears, toYears, lookYears, films, failures } = repaintForecast(exposure, lives);
-  const after = (years: number) => end.plus({ days: Math.round(years * DAYS_A_YEAR) });
+/** Forecasts by the firm's own films and exposure: every surface of an exposure has the same one. */
+const forecasts = new WeakMap<readonly FilmLife[], Map<Exposure, RepaintForecast>>();
+
+function forecastFor(exposure: Exposure, lives: readonly FilmLife[]): RepaintForecast {
+  let known = forecasts.get(lives);
+  if (!known) forecasts.set(lives, (known = new Map()));
+  let forecast = known.get(exposure);
+  if (!forecast) known.set(exposure, (forecast = repaintForecast(exposure, lives)));
+  return forecast;
+}
+
+/** When it is due for painting again, with how sure that is, and when to look before it fails: dates of the place, YYYY-MM-DD. */
+export function repaintOf(exposure: Exposure, end: Day, lives: readonly FilmLife[]): AftercareItem {
+  const { medianYears, fromYears, toYears, lookYears, films, failures } = forecastFor(exposure, lives);
+  const after = (years: number) => isoDay(end + Math.round(years * DAYS_A_YEAR));
   const rests = films
     ? `Typical for this exposure, moved by ${films} of the firm's own, ${failures} of which failed.`
     : "Typical for this exposure; the firm's own record takes over as it gathers.";
   return {
     kind: 'repaint',
     code: 'repaint',
-    at: after(medianYears).toISO({ suppressMilliseconds: true })!,
+    at: after(medianYears),
     by: null,
     minutes: null,
-    lookAt: after(lookYears).toISO({ suppressMilliseconds: true })!,
+    lookAt: after(lookYears),
     words: 'Due for painting again',
     why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. It is looked at before that, while few have failed. ${rests}`,
   };

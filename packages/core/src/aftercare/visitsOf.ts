@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
 import type { Case } from '../systems/case.ts';
 import type { AftercareItem } from './aftercare.ts';
+import { dayOf, isoDay, plusMonths, type Day } from './days.ts';
 import { FOLLOW_UPS, type DueRule, type FollowUpRow } from './knowledge/followUps.ts';
 import { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
 
@@ -11,23 +12,32 @@ export interface Looked {
   at: string;
 }
 
-/** The visits that a finished surface asks for, from its last coat and from what was looked at since. */
-export function visitsOf(c: Case, end: DateTime, place: SeasonPlace, looked: readonly Looked[]): AftercareItem[] {
+/**
+ * The visits that a finished surface asks for, from the day of its last coat and from what was looked at since. Their `at` and `by`
+ * are dates of the place, YYYY-MM-DD.
+ */
+export function visitsOf(
+  c: Case,
+  end: Day,
+  timeZone: string,
+  place: SeasonPlace,
+  looked: readonly Looked[],
+): AftercareItem[] {
   return FOLLOW_UPS.filter((row) => row.when(c)).flatMap((row) => {
-    const last = lastLook(row, end, looked);
-    if (last && row.againMonths === null) return [];
-    const span = last ? spanFrom(last, again(row), place) : spanFrom(end, row.due, place);
+    const seen = lastLook(row, end, timeZone, looked);
+    if (seen && row.againMonths === null) return [];
+    const span = seen ? spanFrom(seen, again(row), place) : spanFrom(end, row.due, place);
     return [asItem(row, span)];
   });
 }
 
 /** The newest look since the last coat: what was seen on an older film says nothing of this one. */
-function lastLook(row: FollowUpRow, end: DateTime, looked: readonly Looked[]): DateTime | null {
+function lastLook(row: FollowUpRow, end: Day, zone: string, looked: readonly Looked[]): Day | null {
   const own = looked
     .filter((l) => l.code === row.id)
-    .map((l) => DateTime.fromISO(l.at, { zone: end.zone }))
+    .map((l) => dayOf(DateTime.fromISO(l.at, { zone })))
     .filter((at) => at >= end);
-  return DateTime.max(...own) ?? null;
+  return own.length ? Math.max(...own) : null;
 }
 
 const WITHIN_DAYS = 60;
@@ -39,19 +49,18 @@ const again = ({ due, againMonths }: FollowUpRow): DueRule =>
       ? due
       : { ...due, months: againMonths! };
 
-function spanFrom(from: DateTime, due: DueRule, place: SeasonPlace): DueSpan {
-  if (due.after === 'drying-season') return dryingSeason(from.plus({ months: due.months }), place);
+function spanFrom(from: Day, due: DueRule, place: SeasonPlace): DueSpan {
+  if (due.after === 'drying-season') return dryingSeason(plusMonths(from, due.months), place);
   if (due.after === 'wet-season') return afterWetSeason(from, due.months, place);
-  const at = from.plus({ months: due.months });
-  return { from: at, by: at.plus({ days: due.withinDays }) };
+  const at = plusMonths(from, due.months);
+  return { from: at, by: at + due.withinDays };
 }
 
-const iso = (date: DateTime) => date.toISO({ suppressMilliseconds: true })!;
 const asItem = ({ id, words, why, minutes }: FollowUpRow, span: DueSpan): AftercareItem => ({
   kind: 'visit',
   code: id,
-  at: iso(span.from),
-  by: iso(span.by),
+  at: isoDay(span.from),
+  by: isoDay(span.by),
   minutes,
   words,
   why,

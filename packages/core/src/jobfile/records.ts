@@ -196,7 +196,8 @@ const holdRow = z.strictObject({
 });
 const troubleRow = z.strictObject({
   ...onSurface,
-  stepId: code,
+  /** Empty where nothing of the system was laid yet. */
+  stepId: z.union([code, z.literal('')]),
   fault: z.enum(FAULTS),
   note: text(1000),
   photoId: id.nullable(),

@@ -3,8 +3,8 @@ import { cheapestWalks, type Walks } from './cheapestWalks.ts';
 import type { RoundProblem } from './roundProblem.ts';
 
 /** Minutes in which a day's room is counted, and days in which the year is: first coarsely to find the shares, then finely for the bound itself. */
-const COARSE = { unit: 15, days: 20, turns: 40, exact: false };
-const FINE = { unit: 3, days: 10, turns: 8, exact: true };
+const COARSE = { unit: 20, days: 20, turns: 40, exact: false };
+const FINE = { unit: 4, days: 10, turns: 5, exact: true };
 /** Turns without anything better before the pace slackens. */
 const PATIENCE = 4;
 /** So much of the last move goes on in the next: the walks jump about. */
