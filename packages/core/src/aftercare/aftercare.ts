@@ -78,10 +78,10 @@ export function aftercareOf(
   lives: readonly FilmLife[] = [],
   looked: readonly Looked[] = [],
 ): AftercareItem[] {
-  const end = DateTime.fromISO(last.end, { zone: timeZone });
+  const end = dayOf(DateTime.fromISO(last.end, { zone: timeZone }));
   return [
     ...cureDates(last, air, timeZone),
-    ...visitsOf(c, end, place, looked),
+    ...visitsOf(c, end, timeZone, place, looked),
     repaintOf(c.d.surface.exposure, end, lives),
   ];
 }
