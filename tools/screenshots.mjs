@@ -18,14 +18,14 @@ const DESK = [
   ['price', '/jobs/{Ferrykeeper}/price'],
   ['drying-plan', '/drying/{Ferrykeeper}'],
   ['aftercare', '/aftercare'],
+  ['aftercare-year', '/aftercare/calendar'],
+  ['rounds', '/aftercare/rounds'],
   ['punch', '/jobs/{Net}/punch'],
-  ['round', '/jobs/{Net}/round'],
   ['trial', '/trials/{trial}'],
   ['shelf', '/shelf'],
   ['practice', '/practice'],
   ['house-rules', '/rules'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
-  ['people', '/people'],
 ];
 const SITE = [
   ['site-today', '/today'],

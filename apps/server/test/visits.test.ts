@@ -82,8 +82,62 @@ describe('what is due', () => {
     expect(strange.body.errors).toEqual([{ path: 'subject', message: 'is nothing of this job' }]);
     expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
     expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
-    expect((await mineOf(at.jobId)).map((c: any) => c.code)).toEqual(['new-timber-coat']);
+    expect((await mineOf(at.jobId)).map((c: any) => c.code).sort()).toEqual(['new-timber-coat', 'repaint']);
     expect((await kinds(at.jobId)).filter((k) => k === 'looked-again')).toHaveLength(1);
+  });
+
+  test('a film that ages is looked at before it wants painting again, and a year after that', async () => {
+    const at = await rail(4 * 365);
+    const aged = async () => (await mineOf(at.jobId)).find((c: any) => c.code === 'repaint');
+    const first = await aged();
+    expect(Date.parse(first.at)).toBeLessThan(Date.now());
+    expect(first.at < first.by).toBe(true);
+    const look = { id: uuid(), subject: at.surfaceId, code: 'repaint', holds: true, at: now() };
+    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect(Date.parse((await aged()).at) - Date.now()).toBeGreaterThan(360 * DAY_MS);
+  });
+
+  test('what was left by decision, an early patch and a trial board are looked at again, each once in its time', async () => {
+    const at = await rail(366);
+    const patch = {
+      id: uuid(),
+      at: now(),
+      test: { kind: 'test-patch', result: 'covers', family: 'oil-primer', coats: 1, minutes: 60 },
+    };
+    const { roomId } = (await ada.get(`/api/jobs/${at.jobId}`)).body.surfaces[0];
+    const wall = {
+      id: uuid(),
+      roomId,
+      name: 'Wall',
+      facts: { element: 'wall', substrate: 'drywall', areaM2: 9 },
+      wanted: {},
+    };
+    await ada.post(`/api/jobs/${at.jobId}/surfaces`, wall);
+    expect((await ada.post(`/api/surfaces/${wall.id}/tests`, patch)).status).toBe(201);
+    const sill = { ...wall, id: uuid(), name: 'Sill' };
+    await ada.post(`/api/jobs/${at.jobId}/surfaces`, sill);
+    const exclusion = { id: uuid(), words: 'another year', reason: 'stays-as-it-is', whole: true, box: null };
+    const left = await ada.send('PATCH', `/api/surfaces/${sill.id}`, {
+      id: uuid(),
+      version: 1,
+      exclusions: [exclusion],
+    });
+    expect(left.status).toBe(200);
+    const calls = async () =>
+      (await mineOf(at.jobId)).filter((c: any) => ['test-patch', 'left-another-year'].includes(c.code));
+    expect((await calls()).map((c: any) => [c.code, c.subject, c.words])).toEqual(
+      expect.arrayContaining([
+        ['test-patch', patch.id, 'Read the patch again: Wall, the patch'],
+        ['left-another-year', exclusion.id, 'Left for another year: Sill: another year'],
+      ]),
+    );
+    const look = (subject: string, code: string) =>
+      mei.post(`/api/jobs/${at.jobId}/looks`, { id: uuid(), subject, code, holds: true, at: now() });
+    expect((await look(patch.id, 'test-patch')).status).toBe(201);
+    expect((await look(exclusion.id, 'left-another-year')).status).toBe(201);
+    const after = await calls();
+    expect(after.map((c: any) => c.code)).toEqual(['left-another-year']);
+    expect(Date.parse(after[0].at) - Date.now()).toBeGreaterThan(300 * DAY_MS);
   });
 
   test('a property whose year goes otherwise is due in its own season', async () => {

@@ -12,6 +12,8 @@ import {
   leftToLook,
   plusMonths,
   readBy,
+  repaintLook,
+  repaintOf,
   visitsOf,
   type Climate,
   type LeftKind,
@@ -151,6 +153,22 @@ describe('visits of a finished surface', () => {
   test('a look at the film before this one says nothing of it', () => {
     const old = { code: 'wet-season', at: '2026-04-20T10:00:00Z' };
     expect(visits({}, '2027-08-01', at('northern'), [old])).toEqual(visits({}, '2027-08-01', at('northern')));
+  });
+});
+
+describe('an ageing film', () => {
+  const repaint = repaintOf('exterior-exposed', dayOf(day('2028-02-29')), []);
+  test('is looked at before it is due, and a year after each look', () => {
+    const first = repaintLook(repaint, null);
+    expect([first.at, first.by]).toEqual([repaint.lookAt, repaint.at]);
+    expect(first.at < first.by!).toBe(true);
+    expect(repaintLook(repaint, '2032-02-29').at).toBe('2033-02-28');
+    // A look at a young film puts off nothing.
+    expect(repaintLook(repaint, '2028-06-01')).toEqual(first);
+  });
+  test('past its time it is still looked at, not before today’s look was made', () => {
+    const late = repaintLook(repaint, '2040-05-01');
+    expect([late.at, late.by]).toEqual(['2041-05-01', '2041-05-01']);
   });
 });
 

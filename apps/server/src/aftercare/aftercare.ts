@@ -1,7 +1,7 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { dayOf, repaintOf } from '@rustic/core';
+import { dayOf, repaintLook, repaintOf } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { In, IsNull } from 'typeorm';
 import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
@@ -47,6 +47,15 @@ export class Aftercare {
     );
     const inVisit = (id: string, code: string) =>
       visits.find((v) => v.calls.some((c) => c.id === id && c.code === code))?.id ?? null;
+    const repaints = jobs.flatMap((job) =>
+      care.get(job.id)!.finished.map((f) => ({
+        jobId: job.id,
+        surfaceId: f.surfaceId,
+        name: f.name,
+        agedLook: f.agedLook,
+        ...repaintOf(f.exposure, dayOf(DateTime.fromJSDate(f.endedAt, { zone })), lives),
+      })),
+    );
     return {
       now: who.now.toISOString(),
       zone,
@@ -70,6 +79,15 @@ export class Aftercare {
             visitId: inVisit(call.subject, call.code),
           })),
         ),
+        ...repaints.map(({ jobId, surfaceId, name, agedLook, ...repaint }) => ({
+          ...repaintLook(repaint, agedLook),
+          jobId,
+          surfaceId,
+          name,
+          subject: surfaceId,
+          what: 'look' as const,
+          visitId: inVisit(surfaceId, 'repaint'),
+        })),
         ...jobs.flatMap((job) =>
           care
             .get(job.id)!
@@ -106,14 +124,7 @@ export class Aftercare {
           .uses.filter((u) => Date.parse(u.at) > who.now.getTime())
           .map((u) => ({ ...u, jobId: job.id })),
       ),
-      repaints: jobs.flatMap((job) =>
-        care.get(job.id)!.finished.map((f) => ({
-          jobId: job.id,
-          surfaceId: f.surfaceId,
-          name: f.name,
-          ...repaintOf(f.exposure, dayOf(DateTime.fromJSDate(f.endedAt, { zone })), lives),
-        })),
-      ),
+      repaints: repaints.map(({ agedLook: _looked, ...repaint }) => repaint),
       visits: visits.map(({ id, jobId, onDay, fromTime, minutes, calls, personId, roundId }) => ({
         id,
         jobId,

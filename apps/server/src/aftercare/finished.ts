@@ -1,4 +1,5 @@
 import { isCoat, preparationOf, type Exposure, type Family, type Preparation, type StepKind } from '@rustic/core';
+import { DateTime } from 'luxon';
 import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';
@@ -13,6 +14,8 @@ export interface Finished {
   primer: Family | null;
   finish: Family | null;
   preparation: Preparation;
+  /** When it was last looked at before painting again, YYYY-MM-DD; null: not yet. */
+  agedLook: string | null;
 }
 
 const PRIMES = ['prime', 'undercoat'];
@@ -30,9 +33,15 @@ export function finishedOn(records: JobRecords, surface: SurfaceEntity): (Finish
     name: surface.name,
     exposure: laid.c.d.surface.exposure,
     endedAt: laid.log.endedAt,
+    agedLook: agedLookOn(records, surface.id, laid.log.endedAt),
     primer: family(logs.find((w) => PRIMES.includes(w.stepKind))),
     finish: family(logs.findLast((w) => w.stepKind === 'finish-coat')),
     preparation: preparationOf(logs.slice(0, firstCoat < 0 ? undefined : firstCoat).map((w) => ({ kind: w.stepKind }))),
   };
 }
 type Laid = NonNullable<ReturnType<typeof lastCoatOf>>;
+
+function agedLookOn(records: JobRecords, surfaceId: string, endedAt: Date): string | null {
+  const look = records.looks.findLast((l) => l.subject === surfaceId && l.code === 'repaint' && l.at >= endedAt);
+  return look ? DateTime.fromJSDate(look.at, { zone: records.firm.timeZone }).toISODate() : null;
+}

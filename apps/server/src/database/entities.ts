@@ -159,7 +159,7 @@ export interface Property {
   leadYear?: number;
   asbestosYear?: number;
   /** Where its year goes otherwise than the firm's. */
-  climate?: Climate;
+  climate?: Climate | null;
   /** On the sketch map, in kilometres. */
   mapPlace?: MapPlace;
 }

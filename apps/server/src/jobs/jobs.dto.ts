@@ -74,7 +74,8 @@ export class PropertyBody {
   @IsOptional() @IsString() @MaxLength(200) occupants?: string;
   @IsOptional() @IsInt() @Min(1800) @Max(2200) leadYear?: number;
   @IsOptional() @IsInt() @Min(1800) @Max(2200) asbestosYear?: number;
-  @IsOptional() @IsIn(CLIMATES) climate?: Climate;
+  /** Null: as the firm's. */
+  @IsOptional() @IsIn(CLIMATES) climate?: Climate | null;
   @IsOptional() @ValidateNested() @Type(() => MapPlaceBody) mapPlace?: MapPlaceBody;
 }
 

@@ -17,6 +17,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { CLIMATES, type Climate } from '@rustic/core';
 import { ROLES, type Role } from '../database/entities.ts';
 import { TOKEN } from './tokens.ts';
 
@@ -79,6 +80,7 @@ export class PersonChange {
 
 export class PlanningBody {
   @IsUUID() id: string;
+  @IsOptional() @IsIn(CLIMATES) climate?: Climate;
   @IsInt() @Min(0) @Max(240) setUpMin: number;
   @IsInt() @Min(0) @Max(240) packUpMin: number;
   @IsInt() @Min(0) @Max(240) travelMin: number;

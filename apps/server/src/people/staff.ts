@@ -236,7 +236,8 @@ export class Staff {
     return this.writes.once(who, id, planning, async ({ manager }) => {
       const firm = await manager.findOneByOrFail(FirmEntity, { id: who.firmId });
       const holidays = [...new Set(planning.holidays)].sort();
-      await manager.save(FirmEntity, { ...firm, planning: { ...planning, holidays } });
+      const climate = planning.climate ?? firm.planning.climate;
+      await manager.save(FirmEntity, { ...firm, planning: { ...planning, ...(climate ? { climate } : {}), holidays } });
       return { holidays };
     });
   }

@@ -1,13 +1,15 @@
 import { useState, type FormEvent } from 'react';
-import { USUAL_DATES } from '@rustic/core';
+import { USUAL_DATES, type Climate } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useChangeJobMutation } from '../store/api.ts';
 import type { Job } from '../store/types.ts';
+import { ClimateChoice } from './ClimateChoice.tsx';
 
 /** The house itself: who the work is for, who lives there, and the place's own dates for lead and asbestos. */
 export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {
   const [opened] = useState(job);
+  const [climate, setClimate] = useState<Climate | null>(job.property.climate ?? null);
   const [change, { isLoading, error }] = useChangeJobMutation();
   const send = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -22,6 +24,7 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
         occupants: text('occupants'),
         leadYear: Number(text('leadYear')),
         asbestosYear: Number(text('asbestosYear')),
+        climate,
       },
     });
     if (!('error' in sent)) onDone();
@@ -54,6 +57,10 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
           words="Asbestos possible, if built before"
           value={property.asbestosYear ?? USUAL_DATES.asbestosYear}
         />
+        <label className="text-sm">
+          How its year goes
+          <ClimateChoice value={climate} onChange={setClimate} unsaid="as everywhere the firm works" />
+        </label>
       </div>
       <p className="mt-2 max-w-[70ch] text-sm text-faded">
         These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.

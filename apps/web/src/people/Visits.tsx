@@ -1,4 +1,6 @@
 import { useState, type FormEvent } from 'react';
+import { CLIMATE_LABELS, type Climate } from '@rustic/core';
+import { ClimateChoice } from '../jobs/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSetPlanningMutation, type Planning } from '../store/peopleApi.ts';
@@ -11,11 +13,12 @@ export function Visits({ planning, owner }: { planning: Planning; owner: boolean
   const [setUp, setSetUp] = useState(String(planning.setUpMin ?? 0));
   const [packUp, setPackUp] = useState(String(planning.packUpMin ?? 0));
   const [travel, setTravel] = useState(String(planning.travelMin ?? 0));
+  const [climate, setClimate] = useState<Climate>(planning.climate ?? 'mild-coast');
   const [day, setDay] = useState('');
   const [keep, { error, isLoading, isSuccess }] = useSetPlanningMutation();
   const holidays = planning.holidays ?? [];
   const put = (days: string[]) =>
-    keep({ setUpMin: whole(setUp), packUpMin: whole(packUp), travelMin: whole(travel), holidays: days });
+    keep({ setUpMin: whole(setUp), packUpMin: whole(packUp), travelMin: whole(travel), holidays: days, climate });
   const send = (event: FormEvent) => {
     event.preventDefault();
     void put(holidays);
@@ -39,6 +42,10 @@ export function Visits({ planning, owner }: { planning: Planning; owner: boolean
               <input inputMode="numeric" value={text} onChange={(e) => set(e.target.value)} className="block w-28" />
             </label>
           ))}
+          <label className="text-sm">
+            How the year goes here
+            <ClimateChoice value={climate} onChange={setClimate} />
+          </label>
           <button
             type="submit"
             disabled={isLoading}
@@ -50,7 +57,7 @@ export function Visits({ planning, owner }: { planning: Planning; owner: boolean
         </form>
       ) : (
         <p className="my-2">
-          {setUp} min to set up, {packUp} min to pack up, {travel} min between jobs.
+          {setUp} min to set up, {packUp} min to pack up, {travel} min between jobs. {CLIMATE_LABELS[climate]}.
         </p>
       )}
       <Refused error={error} />

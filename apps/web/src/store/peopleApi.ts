@@ -1,3 +1,4 @@
+import type { Climate } from '@rustic/core';
 import { api, newId } from './api.ts';
 import type { Session } from './types.ts';
 
@@ -12,6 +13,8 @@ export interface Planning {
   packUpMin?: number;
   travelMin?: number;
   holidays?: string[];
+  /** How the year goes where the firm works. */
+  climate?: Climate;
 }
 /** How long the firm keeps what it need not keep for ever; null: for ever. */
 export interface Retention {
@@ -72,7 +75,7 @@ const peopleApi = api.injectEndpoints({
     }),
     personLeaves: build.mutation<unknown, string>({
       query: (id) => ({ url: `people/${id}/leave`, method: 'POST', body: { id: newId() } }),
-      invalidatesTags: ['People', 'Plan'],
+      invalidatesTags: ['People', 'Plan', 'Aftercare'],
     }),
     signOutPerson: build.mutation<unknown, string>({
       query: (id) => ({ url: `people/${id}/sign-out`, method: 'POST', body: { id: newId() } }),
@@ -87,7 +90,7 @@ const peopleApi = api.injectEndpoints({
     }),
     setPlanning: build.mutation<unknown, Required<Planning>>({
       query: (body) => ({ url: 'firm/planning', method: 'PUT', body: { id: newId(), ...body } }),
-      invalidatesTags: ['People', 'Plan'],
+      invalidatesTags: ['People', 'Plan', 'Aftercare'],
     }),
     retention: build.query<{ rule: Retention; would: LetGo }, Retention>({
       query: ({ accessMonths, photoYears }) => ({

@@ -63,7 +63,13 @@ export interface Job {
   startsAt: string;
   temperatureC: number;
   relativeHumidityPct: number;
-  property: { occupants?: string; leadYear?: number; asbestosYear?: number; climate?: Climate; mapPlace?: MapPlace };
+  property: {
+    occupants?: string;
+    leadYear?: number;
+    asbestosYear?: number;
+    climate?: Climate | null;
+    mapPlace?: MapPlace;
+  };
   houseRules: Partial<HouseRules>;
   client: string;
   offers: { id: string; surfaceId: string; key: string }[];

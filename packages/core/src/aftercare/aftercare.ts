@@ -5,7 +5,7 @@ import type { Product } from '../shelf/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Exposure } from '../vocabulary/index.ts';
 import { USES } from './knowledge/use.ts';
-import { dayOf, isoDay, type Day } from './days.ts';
+import { dayOf, isoDay, plusMonths, type Day } from './days.ts';
 import { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';
 import type { SeasonPlace } from './seasons.ts';
 import { visitsOf, type Looked } from './visitsOf.ts';
@@ -87,6 +87,7 @@ export function aftercareOf(
 }
 
 const DAYS_A_YEAR = 365.25;
+const DAY_MS = 86_400_000;
 const sayYears = (years: number) => years.toFixed(years < 10 ? 1 : 0);
 
 /** Forecasts by the firm's own films and exposure: every surface of an exposure has the same one. */
@@ -116,5 +117,27 @@ export function repaintOf(exposure: Exposure, end: Day, lives: readonly FilmLife
     lookAt: after(lookYears),
     words: 'Due for painting again',
     why: `About ${sayYears(medianYears)} years, likely ${sayYears(fromYears)} to ${sayYears(toYears)}. It is looked at before that, while few have failed. ${rests}`,
+  };
+}
+
+/** How long looking at an ageing film takes on the spot, in minutes. */
+const LOOK_MIN = 20;
+
+/**
+ * The visit that a forecast proposes before its film fails: from the day it is to be looked at, until it is due; looked
+ * at (`lookedAt`, YYYY-MM-DD, null: not yet), it is looked at again a year on.
+ */
+export function repaintLook(repaint: AftercareItem, lookedAt: string | null): AftercareItem {
+  const { at: due, lookAt, why } = repaint;
+  const again = lookedAt === null ? null : isoDay(plusMonths(Date.parse(lookedAt) / DAY_MS, 12));
+  const from = again !== null && again > lookAt! ? again : lookAt!;
+  return {
+    kind: 'visit',
+    code: 'repaint',
+    at: from,
+    by: from > due ? from : due,
+    minutes: LOOK_MIN,
+    words: 'Look at it before it wants painting again',
+    why,
   };
 }

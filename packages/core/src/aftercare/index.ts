@@ -1,4 +1,4 @@
-export { aftercareOf, cureDates, repaintOf, type AftercareItem, type LastCoat } from './aftercare.ts';
+export { aftercareOf, cureDates, repaintLook, repaintOf, type AftercareItem, type LastCoat } from './aftercare.ts';
 export { dayOf, isoDay, plusMonths, type Day } from './days.ts';
 export { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
 export { CLIMATES, CLIMATE_LABELS, type Climate } from './knowledge/seasons.ts';

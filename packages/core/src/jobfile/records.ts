@@ -70,7 +70,7 @@ export const jobRow = z.strictObject({
     occupants: text(200).optional(),
     leadYear: count.max(2200).optional(),
     asbestosYear: count.max(2200).optional(),
-    climate: z.enum(CLIMATES).optional(),
+    climate: z.enum(CLIMATES).nullish(),
     mapPlace: z.strictObject({ x: z.number().min(0).max(1000), y: z.number().min(0).max(1000) }).optional(),
   }),
   client: text(200),
