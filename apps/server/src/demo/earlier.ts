@@ -47,6 +47,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Weatherboards',
       facts: outside({ element: 'siding', substrate: 'softwood', areaM2: 34, conditions: ['weathered-wood'] }),
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'under the gutter' }],
       wanted: { sheen: 'satin', colour: '#e3ded0' },
     },
   },
@@ -62,6 +63,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Byre doors',
       facts: outside({ element: 'door', substrate: 'softwood', areaM2: 11, conditions: ['weathered-wood'] }),
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'beside the hinge' }],
       wanted: { sheen: 'satin', colour: '#6b2f28' },
     },
   },
@@ -76,6 +78,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Porch boards',
       facts: outside({ element: 'siding', substrate: 'softwood', areaM2: 16, conditions: ['weathered-wood'] }),
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'by the latch' }],
       wanted: { sheen: 'satin', colour: '#2f4a44' },
     },
   },
@@ -90,6 +93,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Loft hatch and frame',
       facts: outside({ element: 'door', substrate: 'softwood', areaM2: 5, conditions: ['weathered-wood'] }),
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'on the frame' }],
       wanted: { sheen: 'satin', colour: '#33466f' },
       faults: [{ fault: 'peels', note: 'a hand’s width at the foot, down to bare wood', sizeM2: 0.03, view: 'plain' }],
     },
@@ -105,6 +109,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Walls and ceiling',
       facts: { element: 'wall', substrate: 'skim-plaster', exposure: 'interior-wet', areaM2: 28, conditions: ['mould'] },
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'over the basin' }],
       wanted: { sheen: 'eggshell', colour: '#eef0ea' },
     },
   },
@@ -120,6 +125,7 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Sash windows, six',
       facts: outside({ element: 'window', substrate: 'softwood', areaM2: 13, conditions: ['weathered-wood'] }),
+      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'on the lower rail' }],
       wanted: { sheen: 'satin', colour: '#f4f1e8' },
     },
   },
@@ -135,6 +141,10 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Render, lane side',
       facts: { element: 'masonry', substrate: 'render', areaM2: 42, conditions: ['chalking'], currentColour: '#d8cfb8' },
+      tests: [
+        { kind: 'hand-wipe', result: 'heavy' },
+        { kind: 'tap-test', result: 'firm' },
+      ],
       wanted: { colour: '#e6dfcd' },
     },
   },

@@ -55,7 +55,7 @@ function Line({ year, line, x, px }: { year: Year; line: YearLine; x: Scale; px:
         {line.spans.map((s, i) => {
           const left = x(s.from);
           const wide = Math.max(6, x(s.to) - left);
-          const roomLeft = px - left - wide;
+          const label = labelAt(left, wide, px);
           return (
             <g key={s.key}>
               <rect
@@ -68,8 +68,8 @@ function Line({ year, line, x, px }: { year: Year; line: YearLine; x: Scale; px:
                 strokeDasharray={s.past ? '3 2' : undefined}
               />
               <text
-                x={roomLeft > 250 ? left + wide + 6 : left - 6}
-                textAnchor={roomLeft > 250 ? 'start' : 'end'}
+                x={label.x}
+                textAnchor={label.anchor}
                 y={i * ROW + 17}
                 fontSize="12.5"
                 fill={s.past ? 'var(--color-ochre-ink)' : 'var(--color-ink)'}
@@ -97,6 +97,13 @@ function Line({ year, line, x, px }: { year: Year; line: YearLine; x: Scale; px:
       </svg>
     </li>
   );
+}
+
+const WORDS_PX = 250;
+/** Words stand after their bar; before it where there is no room after, and within it where there is none before. */
+function labelAt(left: number, wide: number, px: number): { x: number; anchor: 'start' | 'end' } {
+  if (px - left - wide > WORDS_PX) return { x: left + wide + 6, anchor: 'start' };
+  return left - NAMES_PX > WORDS_PX ? { x: left - 6, anchor: 'end' } : { x: left + 8, anchor: 'start' };
 }
 
 const said = ({ job, spans, visits, repaints }: YearLine, day: (at: number) => string) =>
