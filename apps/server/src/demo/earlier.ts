@@ -47,7 +47,6 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Weatherboards',
       facts: outside({ element: 'siding', substrate: 'softwood', areaM2: 34, conditions: ['weathered-wood'] }),
-      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'under the gutter' }],
       wanted: { sheen: 'satin', colour: '#e3ded0' },
     },
   },
@@ -63,7 +62,6 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Byre doors',
       facts: outside({ element: 'door', substrate: 'softwood', areaM2: 11, conditions: ['weathered-wood'] }),
-      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'beside the hinge' }],
       wanted: { sheen: 'satin', colour: '#6b2f28' },
     },
   },
@@ -78,7 +76,6 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Porch boards',
       facts: outside({ element: 'siding', substrate: 'softwood', areaM2: 16, conditions: ['weathered-wood'] }),
-      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'by the latch' }],
       wanted: { sheen: 'satin', colour: '#2f4a44' },
     },
   },
@@ -93,7 +90,6 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Loft hatch and frame',
       facts: outside({ element: 'door', substrate: 'softwood', areaM2: 5, conditions: ['weathered-wood'] }),
-      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'on the frame' }],
       wanted: { sheen: 'satin', colour: '#33466f' },
       faults: [{ fault: 'peels', note: 'a hand’s width at the foot, down to bare wood', sizeM2: 0.03, view: 'plain' }],
     },
@@ -125,7 +121,6 @@ const EARLIER: readonly Earlier[] = [
     surface: {
       name: 'Sash windows, six',
       facts: outside({ element: 'window', substrate: 'softwood', areaM2: 13, conditions: ['weathered-wood'] }),
-      tests: [{ kind: 'spirit-rub', result: 'transfer', place: 'on the lower rail' }],
       wanted: { sheen: 'satin', colour: '#f4f1e8' },
     },
   },
@@ -173,7 +168,7 @@ const asJob = ({ months, walkedDaysAgo, where, surface, title, place, mapPlace, 
           laid: {
             coats: 'all',
             prepared: true,
-            daysBetween: 3,
+            daysBetween: 6,
             lastEndedMinAgo: Math.round(months * MONTH_DAYS) * DAY_MIN,
             temperatureC: 17,
             relativeHumidityPct: 60,
