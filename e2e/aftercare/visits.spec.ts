@@ -27,9 +27,8 @@ test('a year after hand-over the joints are looked at, and the coat waits for it
   await form.getByLabel('What was seen').fill('tight');
   await form.getByRole('button', { name: 'Write it down' }).click();
   await expect(due).toHaveCount(0);
-  await expect(
-    page.getByRole('region', { name: 'Visits to come' }).getByRole('listitem').filter({ hasText: title }),
-  ).toContainText('give the last coat');
+  const toCome = page.getByRole('region', { name: 'Visits to come' }).getByRole('listitem').filter({ hasText: title });
+  await expect(toCome.filter({ hasText: 'give the last coat' })).toBeVisible();
 
   await page.goto(`${job}/papers/care-sheet`);
   await expect(page.getByRole('heading', { name: 'What we look at again' })).toBeVisible();
@@ -116,4 +115,55 @@ test('what held is shown with how sure it is, and counts once the owner lets it'
   await expect(page.getByText(/Counts in the choice of systems as it stood/)).toBeVisible();
   await page.getByRole('button', { name: 'Let it count no more' }).click();
   await expect(page.getByText('Does not count in the choice of systems yet.')).toBeVisible();
+});
+
+test('a visit of today stands on the run sheet, and is closed there by whoever made it', async ({ page }, info) => {
+  await signIn(page);
+  const title = `Called on ${info.project.name}`;
+  const job = await finishedRail(page, title, 370);
+  await page.goto('/aftercare');
+  const due = page.getByRole('region', { name: 'Look at now' }).getByRole('listitem').filter({ hasText: title });
+  await due.getByRole('button', { name: 'Fix a visit' }).click();
+  const form = page.getByRole('form', { name: `A visit to ${title}` });
+  await form.getByLabel('Day').fill(new Intl.DateTimeFormat('en-CA', { timeZone: 'Europe/London' }).format(new Date()));
+  await form.getByLabel('From').fill('07:15');
+  await form.getByRole('checkbox').first().uncheck();
+  await expect(form.getByRole('button', { name: 'Fix the visit' })).toBeDisabled();
+  await form.getByRole('checkbox').first().check();
+  await form.getByRole('button', { name: 'Fix the visit' }).click();
+  await expect(form).toHaveCount(0);
+
+  await page.goto('/today');
+  const visit = page.getByRole('region', { name: 'Visits' }).getByRole('listitem').filter({ hasText: title });
+  await expect(visit).toContainText('today, 07:15');
+  await clean(page, 'today');
+  await visit.getByRole('button', { name: 'Made', exact: true }).click();
+  await visit.getByLabel('What was found').fill('two joints open');
+  await visit.getByRole('button', { name: 'It was made' }).click();
+  await expect(visit).toHaveCount(0);
+  await page.goto(`${job}/ledger`);
+  await expect(page.getByRole('table').getByText(/two joints open/)).toBeVisible();
+});
+
+test('a house where the rains come in summer is due in its own season', async ({ page }, info) => {
+  await signIn(page);
+  const title = `Rained on ${info.project.name}`;
+  const job = await finishedRail(page, title, 40);
+  const coat = async () => {
+    await page.goto('/aftercare');
+    const line = page.getByRole('region', { name: 'Visits to come' }).getByRole('listitem').filter({ hasText: title });
+    return line.filter({ hasText: 'give the last coat' }).innerText();
+  };
+  const before = await coat();
+  await page.goto(job);
+  await page.getByRole('button', { name: 'More ▾' }).click();
+  await page.getByRole('menuitem', { name: /The house/ }).click();
+  const form = page.getByRole('form', { name: 'The house' });
+  await form.getByLabel('How its year goes').selectOption({ label: 'Rains in summer, dry in winter' });
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(form).toHaveCount(0);
+  // In the year after, from the end of its first: October to April is dry there, the summer is not.
+  const months = / (Jan|Feb|Mar|Apr|Oct|Nov|Dec) /;
+  expect(await coat()).toMatch(months);
+  expect(before.length).toBeGreaterThan(0);
 });

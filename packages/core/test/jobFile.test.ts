@@ -224,6 +224,77 @@ describe('a whole job as a file', () => {
     }
   });
 
+  describe('visits and what was looked at', () => {
+    const visit = {
+      id: 'v',
+      onDay: '2028-02-29',
+      fromTime: '09:40',
+      minutes: 30,
+      calls: [{ what: 'look', id: 'a', code: 'new-timber', words: 'Check the joints', minutes: 30 }],
+      personId: null,
+      roundId: null,
+    };
+    const act = { id: 'w', visitId: 'v', kind: 'made', note: '' };
+    const look = { id: 'l', subject: 'a', code: 'new-timber', holds: true, note: 'tight' };
+    const visited = () => {
+      const base = whole();
+      const payloads = [...base.ledger.map((e) => e.payload), visit, act, look];
+      const by = { by: 'Ada Thirle', at: AT };
+      return {
+        ...base,
+        ledger: ledgerOf(payloads),
+        visits: [{ ...visit, ...by }],
+        visitActs: [{ ...act, ...by }],
+        looks: [{ ...look, ...by }],
+      };
+    };
+    test('are rows like others: they stand, each by its entry', () => {
+      expect(faultsOf(visited())).toEqual([]);
+      expect(verifyJobFile(visited())).toEqual({ whole: true, entries: 6 });
+    });
+    test('a file from before there were any is read as one without', () => {
+      expect(faultsOf(whole())).toEqual([]);
+    });
+    test.each<[string, (f: ReturnType<typeof visited>) => void, number]>([
+      ['a visit moved to another day', (f) => (f.visits[0]!.onDay = '2028-03-01'), 4],
+      ['a visit for something else', (f) => (f.visits[0]!.calls[0]!.words = 'Have tea'), 4],
+      ['a visit that was called off, not made', (f) => (f.visitActs[0]!.kind = 'called-off'), 5],
+      ['a look that held', (f) => (f.looks[0]!.holds = false), 6],
+      ['who looked', (f) => (f.looks[0]!.by = 'Nobody'), 6],
+    ])('%s is found by its entry', (_what, bend, brokenAt) => {
+      const file = visited();
+      bend(file);
+      expect(verifyJobFile(file)).toMatchObject({ whole: false, brokenAt });
+    });
+    test.each<[string, (f: ReturnType<typeof visited>) => unknown, string]>([
+      ['an end of no visit', (f) => ({ ...f, visits: [] }), 'visitActs[0].visitId'],
+      ['a day that is none', (f) => ({ ...f, visits: [{ ...f.visits[0], onDay: '2027-02-29' }] }), 'visits[0].onDay'],
+      [
+        'an hour that is none',
+        (f) => ({ ...f, visits: [{ ...f.visits[0], fromTime: '24:10' }] }),
+        'visits[0].fromTime',
+      ],
+      [
+        'a call of a kind nobody knows',
+        (f) => ({ ...f, visits: [{ ...f.visits[0], calls: [{ ...visit.calls[0], what: 'tea' }] }] }),
+        'visits[0].calls[0].what',
+      ],
+      ['a look with more than it has', (f) => ({ ...f, looks: [{ ...f.looks[0], mood: 'good' }] }), 'looks[0]'],
+      [
+        'a place off every map',
+        (f) => ({ ...f, job: { ...f.job, property: { mapPlace: { x: -1, y: 2 } } } }),
+        'job.property.mapPlace.x',
+      ],
+      [
+        'a year that goes as no year does',
+        (f) => ({ ...f, job: { ...f.job, property: { climate: 'hot' } } }),
+        'job.property.climate',
+      ],
+    ])('%s is refused with its path', (_what, bend, path) =>
+      expect(faultsOf(bend(visited())).join(' ')).toContain(path),
+    );
+  });
+
   test('the same moment in another offset is the same', () => {
     const file = whole();
     file.work[0]!.endedAt = '2027-03-01T08:00:00.000Z';

@@ -102,5 +102,6 @@ const referring = jobFileSchema.superRefine((file, context) => {
 
 /** The JSON Schema of a job file, for other programs. */
 export function jobFileJsonSchema(): unknown {
-  return z.toJSONSchema(jobFileSchema);
+  // As it may be given: what has a value where nothing is said need not be there.
+  return z.toJSONSchema(jobFileSchema, { io: 'input' });
 }
