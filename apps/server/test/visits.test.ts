@@ -238,6 +238,98 @@ describe('a visit', () => {
   });
 });
 
+describe('a promise', () => {
+  /** A wall of another job whose plan is posted: who is on it, and when. */
+  async function postedElsewhere() {
+    const { jobId, roomId } = await newJob(ada, 1998);
+    const facts = { element: 'wall', substrate: 'drywall', areaM2: 60, isNew: true };
+    await ada.post(`/api/jobs/${jobId}/surfaces`, {
+      id: uuid(),
+      roomId,
+      name: 'Wall',
+      facts,
+      wanted: { colour: '#efe9d8' },
+    });
+    expect((await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() })).status).toBe(201);
+    const { plan } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    const step = plan.steps.find(
+      (s: any) => s.crew.length === 1 && Date.parse(s.end) - Date.parse(s.start) >= 30 * 60_000,
+    );
+    return { jobId, person: step.crew[0] as string, start: step.start as string };
+  }
+
+  test('goes before another job’s plan: the visit begins when it was said, and that job is planned round it', async () => {
+    const there = await postedElsewhere();
+    const at = await rail(366);
+    const local = new Date(there.start).toLocaleString('sv-SE', { timeZone: 'Europe/London' });
+    const visit = looking(at, { onDay: local.slice(0, 10), fromTime: local.slice(11, 16), minutes: 30 });
+    expect((await fix([visit], { personId: there.person })).status).toBe(201);
+    const own = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body.plan;
+    const step = own.steps.find((s: any) => s.surface === visit.id);
+    expect(Date.parse(step.start)).toBe(Math.ceil(Date.parse(there.start) / 60_000) * 60_000);
+    const crew = (await ada.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
+      (p: any) => p.id === there.person,
+    );
+    expect(crew.busy.some((b: any) => Date.parse(b.from) === Date.parse(step.start))).toBe(true);
+    // Called off, they are free again.
+    await mei.post(`/api/visits/${visit.id}/acts`, { id: uuid(), kind: 'called-off', note: 'away', at: now() });
+    const free = (await ada.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
+      (p: any) => p.id === there.person,
+    );
+    expect(free.busy.some((b: any) => Date.parse(b.from) === Date.parse(step.start))).toBe(false);
+  });
+
+  test('stands in the calendar of the job and of whoever goes, and in nobody else’s', async () => {
+    const at = await rail(366);
+    const people = (await ada.get('/api/people')).body.people;
+    const [tl, mo] = ['TL', 'MO'].map((i) => people.find((p: any) => p.initials === i).id);
+    const visit = looking(at);
+    await fix([visit], { personId: mo });
+    const feedOf = async (who: Client) => {
+      const token = randomBytes(32).toString('base64url');
+      expect((await who.post('/api/calendar', { id: uuid(), token })).status).toBe(201);
+      return (await fetch(`${ada.base}/api/calendar/${token}`)).text();
+    };
+    const tobiah = await signedIn('tobiah@saltmarsh-thirle.example');
+    expect(tl).not.toBe(mo);
+    expect(await feedOf(mei)).toContain(visit.id);
+    expect(await feedOf(tobiah)).not.toContain(visit.id);
+    const ofJob = await fetch(`${ada.base}/api/jobs/${at.jobId}/calendar`, { headers: { cookie: ada.cookie } });
+    expect(await ofJob.text()).toContain(visit.id);
+  });
+});
+
+describe('what follows is remembered', () => {
+  test('until the record moves: a log, a look, a rule of the firm', async () => {
+    const at = await rail(366);
+    const codes = async () => (await mineOf(at.jobId)).map((c: any) => `${c.code} ${c.at}`).sort();
+    const first = await codes();
+    expect(await codes()).toEqual(first);
+    const { planning } = (await ada.get('/api/people')).body;
+    const put = (more: object) =>
+      ada.send('PUT', '/api/firm/planning', {
+        id: uuid(),
+        setUpMin: 0,
+        packUpMin: 0,
+        travelMin: 0,
+        holidays: [],
+        ...planning,
+        ...more,
+      });
+    expect((await put({ climate: 'dry-summers' })).status).toBe(200);
+    const coat = (all: string[]) => all.find((c) => c.startsWith('new-timber-coat'));
+    const dry = await codes();
+    // There the season begins in April, not in May: it may run already, and is never later.
+    expect(coat(dry)! <= coat(first)!).toBe(true);
+    expect((await put({ climate: 'hot' })).status).toBe(400);
+    // Not said again, it stays; and back to what it was.
+    expect((await put({ climate: undefined })).status).toBe(200);
+    expect(await codes()).toEqual(dry);
+    await put({ climate: 'mild-coast' });
+    expect(await codes()).toEqual(first);
+  });
+});
+
 describe('the client', () => {
   test('reads on the private link from when each surface may be used, as a page, a PDF and a calendar file', async () => {
     const at = await rail(2);

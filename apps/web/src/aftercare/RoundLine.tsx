@@ -74,13 +74,14 @@ function Stop({ data, wish, n, arriveMin }: { data: AftercarePage; wish: VisitWi
 function FixRound({ data, round, wishes }: Pick<Props, 'data' | 'round' | 'wishes'>) {
   const [asking, setAsking] = useState(false);
   const [person, setPerson] = useState('');
-  const [id] = useState(newId);
+  // Made once, so that what is sent again is the same.
+  const [ids] = useState(() => ({ round: newId(), visits: round.stops.map(() => newId()) }));
   const [fix, { error, isLoading }] = useFixVisitsMutation();
   const visits = (): VisitSent[] =>
-    round.stops.map((stop) => {
+    round.stops.map((stop, i) => {
       const wish = wishes.get(stop.id)!;
       return {
-        id: newId(),
+        id: ids.visits[i]!,
         jobId: wish.jobId,
         onDay: dayText(round.day),
         fromTime: clockAt(stop.arriveMin),
@@ -125,7 +126,7 @@ function FixRound({ data, round, wishes }: Pick<Props, 'data' | 'round' | 'wishe
       <FormFoot
         words={`Fix ${round.stops.length === 1 ? 'the visit' : `all ${round.stops.length} visits`}`}
         busy={isLoading}
-        onAct={() => void fix({ id, round: true, personId: person || null, visits: visits() })}
+        onAct={() => void fix({ id: ids.round, round: true, personId: person || null, visits: visits() })}
         onLeave={() => setAsking(false)}
       />
     </div>
