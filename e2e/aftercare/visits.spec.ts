@@ -167,3 +167,30 @@ test('a house where the rains come in summer is due in its own season', async ({
   expect(await coat()).toMatch(months);
   expect(before.length).toBeGreaterThan(0);
 });
+
+test('a painter sees what is due and closes visits, but fixes none and lets nothing count', async ({
+  page,
+  browser,
+}, info) => {
+  await signIn(page);
+  const title = `Watched ${info.project.name}`;
+  await finishedRail(page, title, 371);
+  const painter = await (await browser.newContext({ viewport: info.project.use.viewport! })).newPage();
+  await painter.goto('/');
+  await painter.getByLabel('Address').fill('mei@saltmarsh-thirle.example');
+  await painter.getByLabel('Password').fill(process.env['DEMO_PASSWORD'] ?? 'high-water-mark');
+  await painter.getByRole('button', { name: 'Sign in' }).click();
+  await expect(painter.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await painter.goto('/aftercare');
+  const due = painter.getByRole('listitem').filter({ hasText: title }).filter({ hasText: 'Check the joints' });
+  await expect(due.getByRole('button', { name: 'Looked at' })).toBeVisible();
+  await expect(due.getByRole('button', { name: 'Fix a visit' })).toHaveCount(0);
+  await painter.goto('/aftercare/rounds');
+  await expect(painter.getByRole('heading', { name: /^(One round|\d+ rounds)/ })).toBeVisible({ timeout: 30_000 });
+  await expect(painter.getByRole('button', { name: 'Fix this round' })).toHaveCount(0);
+  await expect(painter.getByRole('button', { name: 'Say where it is' })).toHaveCount(0);
+  await painter.goto('/aftercare/held');
+  await expect(painter.getByRole('region', { name: 'By preparation' })).toBeVisible();
+  await expect(painter.getByRole('button', { name: /^Let it count/ })).toHaveCount(0);
+  await painter.context().close();
+});

@@ -139,6 +139,9 @@ describe('the run sheet and aftercare', () => {
 });
 
 describe('what one answer says and another', () => {
+  /** Two answers are asked one after the other: what others log meanwhile moves the firm's pace, and every hour a little. */
+  const aboutTheSame = (a: number, b: number) => expect(Math.abs(a - b)).toBeLessThanOrEqual(Math.max(2, 0.01 * b));
+
   test('the list, the job and its surfaces agree on hours, cost and what was tested', async () => {
     const jobs = (await ada.get('/api/jobs')).body as {
       id: string;
@@ -156,7 +159,8 @@ describe('what one answer says and another', () => {
       expect(whole.surfaces.filter((s) => s.tested)).toHaveLength(brief.tested);
       const sum = (of: 'minutes' | 'cost') => whole.surfaces.reduce((total, s) => total + s[of], 0);
       expect([whole.totals.minutes, whole.totals.cost]).toEqual([sum('minutes'), sum('cost')]);
-      expect([brief.minutes, brief.cost]).toEqual([sum('minutes'), sum('cost')]);
+      aboutTheSame(brief.minutes, sum('minutes'));
+      aboutTheSame(brief.cost, sum('cost'));
     }
   });
 
@@ -169,7 +173,8 @@ describe('what one answer says and another', () => {
     };
     for (const brief of whole.surfaces) {
       const own = await page(brief.id);
-      expect(own.price).toMatchObject({ minutes: brief.minutes, cost: brief.cost });
+      aboutTheSame(own.price.minutes, brief.minutes);
+      aboutTheSame(own.price.cost, brief.cost);
       expect(own.finish[0].code).toBe(brief.likeliest.code);
       expect(own.finish[0].probability).toBeCloseTo(brief.likeliest.probability, 9);
     }

@@ -1,10 +1,12 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { planRounds } from '@rustic/core';
+import { planRead, planRounds, planSchema, readBy, STEP_LABELS } from '@rustic/core';
 import { dueLines } from '../src/aftercare/due.ts';
 import { clockAt, dayNumber, dayText, roundsAsked, USUAL_ROUND } from '../src/aftercare/roundsAsked.ts';
 import { sayCalls } from '../src/aftercare/sayCalls.ts';
 import { yearOf } from '../src/aftercare/year.ts';
 import type { AftercarePage, Call, CareJob } from '../src/store/aftercareApi.ts';
+import { withNames } from '../src/drying/planNames.ts';
+import { ENTRY_WORDS, sayEntry } from '../src/words/entries.ts';
 import { sayTimesIn } from '../src/words/time.ts';
 
 beforeAll(() => sayTimesIn('Europe/London'));
@@ -182,4 +184,79 @@ test('what a visit is for is said once, however many surfaces it is for', () => 
     'Walk round (Gable, Doors); mend number 3',
   );
   expect(sayCalls([walk(), walk()])).toBe('Walk round');
+});
+
+describe('what the ledger says of visits', () => {
+  const say = (kind: string, payload: object) => sayEntry({ kind, payload }, new Map());
+  test.each<[string, object, string]>([
+    [
+      'visit-planned',
+      {
+        onDay: '2027-04-08',
+        fromTime: '09:40',
+        calls: [{ words: 'Check the joints' }, { words: 'Mend number 3: knock' }],
+      },
+      'Thu 8 Apr 09:40: Check the joints; Mend number 3: knock',
+    ],
+    ['visit-made', { onDay: '2027-04-08', note: 'one joint open' }, 'Thu 8 Apr: one joint open'],
+    ['visit-made', { onDay: '2027-04-08', note: '' }, 'Thu 8 Apr'],
+    ['visit-called-off', { onDay: '2027-04-08', note: 'away' }, 'Thu 8 Apr: away'],
+    ['looked-again', { holds: true, note: '' }, 'it holds'],
+    ['looked-again', { holds: false, note: 'two joints open' }, 'it does not hold: two joints open'],
+  ])('%s: %j', (kind, payload, words) => {
+    expect(say(kind, payload)).toBe(words);
+    expect(ENTRY_WORDS[kind]).toMatch(/^[a-z ]+$/);
+  });
+});
+
+describe('lines of visits on the plan', () => {
+  const [visit, fault] = ['01a214e8-7f12-74dd-a36e-4b7ced9999dd', '01a214e8-7f12-74dd-a36e-4b7ced9999de'];
+  const plan = planRead(
+    readBy(planSchema, {
+      start: '2027-04-08T08:00:00+01:00',
+      timeZone: 'Europe/London',
+      crew: [{ id: 'p1' }],
+      air: { kind: 'steady', temperatureC: 18, relativeHumidityPct: 55 },
+      zones: [{ id: 'quay' }],
+      surfaces: [
+        {
+          id: visit,
+          zone: 'quay',
+          steps: [{ id: 's0', kind: 'revisit', minutes: 30, people: 1, notBefore: '2027-04-08T09:40:00+01:00' }],
+        },
+        {
+          id: fault,
+          zone: 'quay',
+          steps: [
+            {
+              id: 's0',
+              kind: 'finish-coat',
+              minutes: 25,
+              people: 1,
+              notBefore: '2027-04-08T09:40:00+01:00',
+              drying: { family: 'acrylic-trim', dustFreeMin: 60, recoatMin: 240 },
+            },
+          ],
+        },
+      ],
+    }),
+  );
+  test('begin when they were promised, one after the other, and what is mended dries', () => {
+    expect(plan.status).toBe('feasible');
+    if (plan.status !== 'feasible') return;
+    const starts = plan.steps.map((s) => s.start).sort();
+    expect(starts).toEqual(['2027-04-08T09:40:00+01:00', '2027-04-08T10:10:00+01:00'].sort());
+    expect(plan.steps.find((s) => s.surface === fault)!.dustFreeAt).not.toBeNull();
+    expect(plan.visits).toBe(1);
+  });
+  test('are called by what they are for', () => {
+    const data = {
+      input: { surfaces: [{ id: visit, steps: [{ id: 's0', kind: 'revisit' }] }] },
+      surfaces: [{ id: visit, name: 'Visit: check the joints' }],
+      rooms: [],
+    } as unknown as Parameters<typeof withNames>[0];
+    expect(withNames(data, `Waits for ${visit}/s0.`)).toBe(
+      `Waits for Visit: check the joints, ${STEP_LABELS.revisit.toLowerCase()}.`,
+    );
+  });
 });
