@@ -148,6 +148,7 @@ describe('what came back bears on the next choice', () => {
     const usual = guaranteeOf(withHeld(), steps);
     const worse = guaranteeOf(withHeld(system(2)), steps);
     expect(worse.aYear).toBeCloseTo(usual.aYear * 2, 9);
+    expect([usual.held, worse.held]).toEqual([1, 2]);
     expect(worse.months ?? 0).toBeLessThan(usual.months ?? 999);
     const other: Held = { systems: [{ primer: 'pva-primer', finish: 'oil-enamel', factor: 5 }], preparations: [] };
     expect(guaranteeOf(withHeld(other), steps).aYear).toBe(usual.aYear);
@@ -164,6 +165,8 @@ describe('what came back bears on the next choice', () => {
     });
     expect(odds()).toBeGreaterThan(0);
     expect(odds(prepared(1.5, 0.9))).toBeGreaterThan(odds()!);
+    const told = risksOf(steps, withHeld(prepared(1.5, 0.9)), price).find((r) => r.ifSkipped === 'sand')!;
+    expect(told.text).toContain("The firm's own record: 1.7 times what is typical.");
     expect(odds(prepared(0.5, 1))).toBeLessThan(odds()!);
     expect(odds(prepared(400, 0.1))).toBeLessThanOrEqual(0.98);
     expect(odds({ systems: [], preparations: [{ preparation: 'washed', factor: 9 }] })).toBe(odds());

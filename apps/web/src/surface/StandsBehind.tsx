@@ -19,6 +19,8 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
             {sayTerm(guarantee.months)}{' '}
             <span className="text-faded">
               ({sayInHundred(guarantee.aYear)} called back in a year
+              {guarantee.held.toFixed(1) !== '1.0' &&
+                `, ${guarantee.held.toFixed(1)} times the typical by the firm’s own record`}
               {guarantee.early >= 0.005 && `, ${sayInHundred(guarantee.early)} let go early`})
             </span>
           </>

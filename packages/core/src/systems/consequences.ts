@@ -25,6 +25,8 @@ export interface Consequence {
 
 /** A chance below this is not worth composing a case for. */
 const WORTH_ASKING = 0.02;
+/** A record that is so near the typical is not worth a sentence. */
+const WORTH_SAYING = 0.05;
 /** Nothing is surer to fail than this, whatever a firm has seen. */
 const SUREST = 0.98;
 const round = (odds: number) => Math.round(odds * 100) / 100;
@@ -64,12 +66,16 @@ export function ifSkipped(step: Step, c: Case, price: number): Consequence | nul
   const worst = [...told.values()].sort((a, b) => b.odds - a.odds)[0];
   if (!worst) return null;
   const { fault, text, shows } = worst.row;
+  const own = skippedFactor(c.held, step.kind);
   return {
     kind: step.kind,
     fault,
-    text,
+    text:
+      Math.abs(own - 1) < WORTH_SAYING
+        ? text
+        : `${text} The firm's own record: ${own.toFixed(1)} times what is typical.`,
     shows,
-    odds: round(Math.min(SUREST, worst.odds * skippedFactor(c.held, step.kind))),
+    odds: round(Math.min(SUREST, worst.odds * own)),
     cost: Math.round((worst.redo / worst.odds) * price),
   };
 }

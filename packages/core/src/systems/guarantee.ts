@@ -24,6 +24,8 @@ export interface Guarantee {
   early: number;
   /** Chance of a call-back in a year once it has held, from exposure. */
   aYear: number;
+  /** How much of that is the firm's own record: so many times what is typical; 1 where it says nothing, or does not count. */
+  held: number;
 }
 
 /** A departure that somebody signed for, as far as a guarantee asks. */
@@ -103,5 +105,5 @@ export function guaranteeOf(c: Case, steps: readonly Step[], departed: readonly 
     withheld.push(
       `What is there is not sure enough: ${Math.round(early * 100)} in 100 that it lets go early. Test before a promise is given.`,
     );
-  return { months: withheld.length ? null : months, withheld, early, aYear };
+  return { months: withheld.length ? null : months, withheld, early, aYear, held: heldFactor(c.held, steps) };
 }
