@@ -22,6 +22,8 @@ const FOLLOW_UP_MIN = 10;
 /** Days within which one is looked at. */
 const FOLLOW_UP_DAYS = 30;
 const DAY_MS = 86_400_000;
+/** So far ahead an ageing film is put down for a look: every film that stands comes to one some day. */
+const LOOKS_AHEAD_MS = 400 * DAY_MS;
 
 /** What follows from what was really laid: uses, visits due, the next painting; and the visits that are fixed. */
 @Injectable()
@@ -79,15 +81,17 @@ export class Aftercare {
             visitId: inVisit(call.subject, call.code),
           })),
         ),
-        ...repaints.map(({ jobId, surfaceId, name, agedLook, ...repaint }) => ({
-          ...repaintLook(repaint, agedLook),
-          jobId,
-          surfaceId,
-          name,
-          subject: surfaceId,
-          what: 'look' as const,
-          visitId: inVisit(surfaceId, 'repaint'),
-        })),
+        ...repaints
+          .map(({ jobId, surfaceId, name, agedLook, ...repaint }) => ({
+            ...repaintLook(repaint, agedLook),
+            jobId,
+            surfaceId,
+            name,
+            subject: surfaceId,
+            what: 'look' as const,
+            visitId: inVisit(surfaceId, 'repaint'),
+          }))
+          .filter(({ at }) => Date.parse(at) < who.now.getTime() + LOOKS_AHEAD_MS),
         ...jobs.flatMap((job) =>
           care
             .get(job.id)!

@@ -8,6 +8,7 @@ import {
   type Family,
   type Preparation,
 } from '@rustic/core';
+import { In } from 'typeorm';
 import { FirmEntity, JobEntity } from '../database/entities.ts';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
@@ -21,7 +22,6 @@ import { Aftercare } from './aftercare.ts';
 import type { JobCare } from './calls.ts';
 import { laidFilms, lifeOf } from './filmLives.ts';
 import { HeldBody } from './visits.dto.ts';
-import { In } from 'typeorm';
 
 interface SystemKind {
   primer: Family | null;
