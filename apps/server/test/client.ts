@@ -75,8 +75,19 @@ export const surfaceBody = (roomId: string) => ({
   wanted: { colour: '#22384d', sheen: 'satin' },
 });
 
-/** A second firm, put in by hand, and its owner signed in: another firm's data must not exist for it. */
-export async function secondFirm(name: string, email: string): Promise<Client> {
+/** Somebody of a firm that is put in by hand. */
+interface Painter {
+  name: string;
+  initials: string;
+  email: string;
+}
+const WEEK = JSON.stringify({ days: [1, 2, 3, 4, 5], from: '08:00', to: '16:30' });
+
+/**
+ * A second firm, put in by hand, and its owner signed in: another firm's data must not exist for it, and what other
+ * tests do at the same time moves nothing of its own.
+ */
+export async function secondFirm(name: string, email: string, painters: readonly Painter[] = []): Promise<Client> {
   const db = await createConnection(process.env['TEST_DATABASE_URL']!);
   const firm = uuid();
   await db.execute(
@@ -87,6 +98,11 @@ export async function secondFirm(name: string, email: string): Promise<Client> {
     'INSERT INTO person (id, firm_id, name, initials, email, password_hash, role) SELECT ?, ?, ?, ?, ?, password_hash, ? FROM person LIMIT 1',
     [uuid(), firm, 'Nell Farrow', 'NF', email, 'owner'],
   );
+  for (const p of painters)
+    await db.execute(
+      'INSERT INTO person (id, firm_id, name, initials, email, password_hash, role, hours) SELECT ?, ?, ?, ?, ?, password_hash, ?, ? FROM person LIMIT 1',
+      [uuid(), firm, p.name, p.initials, p.email, 'painter', WEEK],
+    );
   await db.end();
   return signedIn(email);
 }

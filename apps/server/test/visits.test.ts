@@ -4,25 +4,29 @@ import ICAL from 'ical.js';
 import { Client, newJob, secondFirm, signedIn, uuid } from './client.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
-let ada: Client;
-let mei: Client;
+let nell: Client;
+let ines: Client;
 let other: Client;
+/** A firm of its own: rates, plans and what is due are counted over all of a firm. */
 beforeAll(async () => {
-  ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  nell = await secondFirm('Looked After', 'nell@looked-after.example', [
+    { name: 'Ines Holm', initials: 'IH', email: 'ines@looked-after.example' },
+    { name: 'Jory Pike', initials: 'JP', email: 'jory@looked-after.example' },
+  ]);
+  ines = await signedIn('ines@looked-after.example');
   other = await secondFirm('Next Quay', 'next@quay.example');
 });
 
 const DAY_MS = 86_400_000;
 const now = () => new Date().toISOString();
 const inDays = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
-const care = async (who = ada): Promise<any> => (await who.get('/api/aftercare')).body;
+const care = async (who = nell): Promise<any> => (await who.get('/api/aftercare')).body;
 const kinds = async (jobId: string): Promise<string[]> =>
-  (await ada.get(`/api/jobs/${jobId}/ledger`)).body.map((e: any) => e.kind);
+  (await nell.get(`/api/jobs/${jobId}/ledger`)).body.map((e: any) => e.kind);
 
 /** A rail of new timber outside whose last coat was laid so many days ago, with its job. */
 async function rail(daysAgo: number, more: object = {}) {
-  const { jobId, roomId } = await newJob(ada, 2020);
+  const { jobId, roomId } = await newJob(nell, 2020);
   const surface = {
     id: uuid(),
     roomId,
@@ -30,13 +34,13 @@ async function rail(daysAgo: number, more: object = {}) {
     facts: { element: 'railing', substrate: 'softwood', exposure: 'exterior-exposed', isNew: true, areaM2: 5, ...more },
     wanted: { colour: '#f1eee4', sheen: 'satin' },
   };
-  await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
-  await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
-  const { lines } = (await ada.get('/api/today')).body;
+  await nell.post(`/api/jobs/${jobId}/surfaces`, surface);
+  await nell.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
+  const { lines } = (await nell.get('/api/today')).body;
   const { work } = lines.find((l: any) => l.surfaceId === surface.id);
   for (const [i, { plan, product }] of work.entries()) {
     const ended = Date.now() - (daysAgo + (work.length - 1 - i) * 3) * DAY_MS;
-    const sent = await ada.post(`/api/jobs/${jobId}/work`, {
+    const sent = await nell.post(`/api/jobs/${jobId}/work`, {
       id: uuid(),
       surfaceId: surface.id,
       stepId: plan.id,
@@ -57,7 +61,7 @@ const looking = (at: { jobId: string; surfaceId: string }, more: object = {}) =>
   calls: [{ what: 'look', id: at.surfaceId, code: 'new-timber', words: 'Check the joints', minutes: 30 }],
   ...more,
 });
-const fix = (visits: object[], more: object = {}, who = ada) =>
+const fix = (visits: object[], more: object = {}, who = nell) =>
   who.post('/api/aftercare/visits', { id: uuid(), visits, ...more });
 const mineOf = async (jobId: string) => (await care()).calls.filter((c: any) => c.jobId === jobId);
 
@@ -77,11 +81,11 @@ describe('what is due', () => {
     const at = await rail(366);
     const look = { id: uuid(), subject: at.surfaceId, code: 'new-timber', holds: true, note: 'tight', at: now() };
     expect((await other.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(404);
-    const strange = await mei.post(`/api/jobs/${at.jobId}/looks`, { ...look, subject: uuid() });
+    const strange = await ines.post(`/api/jobs/${at.jobId}/looks`, { ...look, subject: uuid() });
     expect(strange.status).toBe(400);
     expect(strange.body.errors).toEqual([{ path: 'subject', message: 'is nothing of this job' }]);
-    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
-    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect((await ines.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect((await ines.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
     expect((await mineOf(at.jobId)).map((c: any) => c.code)).toEqual(['new-timber-coat']);
     expect((await kinds(at.jobId)).filter((k) => k === 'looked-again')).toHaveLength(1);
   });
@@ -93,7 +97,7 @@ describe('what is due', () => {
     expect(Date.parse(first.at)).toBeLessThan(Date.now());
     expect(first.at < first.by).toBe(true);
     const look = { id: uuid(), subject: at.surfaceId, code: 'repaint', holds: true, at: now() };
-    expect((await mei.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
+    expect((await ines.post(`/api/jobs/${at.jobId}/looks`, look)).status).toBe(201);
     expect(Date.parse((await aged()).at) - Date.now()).toBeGreaterThan(360 * DAY_MS);
   });
 
@@ -104,7 +108,7 @@ describe('what is due', () => {
       at: now(),
       test: { kind: 'test-patch', result: 'covers', family: 'oil-primer', coats: 1, minutes: 60 },
     };
-    const { roomId } = (await ada.get(`/api/jobs/${at.jobId}`)).body.surfaces[0];
+    const { roomId } = (await nell.get(`/api/jobs/${at.jobId}`)).body.surfaces[0];
     const wall = {
       id: uuid(),
       roomId,
@@ -112,12 +116,12 @@ describe('what is due', () => {
       facts: { element: 'wall', substrate: 'drywall', areaM2: 9 },
       wanted: {},
     };
-    await ada.post(`/api/jobs/${at.jobId}/surfaces`, wall);
-    expect((await ada.post(`/api/surfaces/${wall.id}/tests`, patch)).status).toBe(201);
+    await nell.post(`/api/jobs/${at.jobId}/surfaces`, wall);
+    expect((await nell.post(`/api/surfaces/${wall.id}/tests`, patch)).status).toBe(201);
     const sill = { ...wall, id: uuid(), name: 'Sill' };
-    await ada.post(`/api/jobs/${at.jobId}/surfaces`, sill);
+    await nell.post(`/api/jobs/${at.jobId}/surfaces`, sill);
     const exclusion = { id: uuid(), words: 'another year', reason: 'stays-as-it-is', whole: true, box: null };
-    const left = await ada.send('PATCH', `/api/surfaces/${sill.id}`, {
+    const left = await nell.send('PATCH', `/api/surfaces/${sill.id}`, {
       id: uuid(),
       version: 1,
       exclusions: [exclusion],
@@ -132,7 +136,7 @@ describe('what is due', () => {
       ]),
     );
     const look = (subject: string, code: string) =>
-      mei.post(`/api/jobs/${at.jobId}/looks`, { id: uuid(), subject, code, holds: true, at: now() });
+      ines.post(`/api/jobs/${at.jobId}/looks`, { id: uuid(), subject, code, holds: true, at: now() });
     expect((await look(patch.id, 'test-patch')).status).toBe(201);
     expect((await look(exclusion.id, 'left-another-year')).status).toBe(201);
     const after = await calls();
@@ -143,23 +147,27 @@ describe('what is due', () => {
   test('a property whose year goes otherwise is due in its own season', async () => {
     const at = await rail(200);
     const coat = async () => (await mineOf(at.jobId)).find((c: any) => c.code === 'new-timber-coat');
-    const { version } = (await ada.get(`/api/jobs/${at.jobId}`)).body.job;
+    const { version } = (await nell.get(`/api/jobs/${at.jobId}`)).body.job;
     const body = { id: uuid(), version, property: { climate: 'summer-rains', mapPlace: { x: 4, y: 2 } } };
-    expect((await ada.send('PATCH', `/api/jobs/${at.jobId}`, body)).status).toBe(200);
+    expect((await nell.send('PATCH', `/api/jobs/${at.jobId}`, body)).status).toBe(200);
     expect([1, 2, 3, 4, 10, 11, 12]).toContain(new Date((await coat()).by).getUTCMonth() + 1);
     expect((await care()).jobs.find((j: any) => j.id === at.jobId).mapPlace).toEqual({ x: 4, y: 2 });
     // Another part of the house written later leaves its place alone.
-    await ada.send('PATCH', `/api/jobs/${at.jobId}`, {
+    await nell.send('PATCH', `/api/jobs/${at.jobId}`, {
       id: uuid(),
       version: version + 1,
       property: { occupants: 'a dog' },
     });
-    expect((await ada.get(`/api/jobs/${at.jobId}`)).body.job.property).toMatchObject({
+    expect((await nell.get(`/api/jobs/${at.jobId}`)).body.job.property).toMatchObject({
       mapPlace: { x: 4, y: 2 },
       climate: 'summer-rains',
       occupants: 'a dog',
     });
-    const bad = await ada.send('PATCH', `/api/jobs/${at.jobId}`, { ...body, id: uuid(), property: { climate: 'hot' } });
+    const bad = await nell.send('PATCH', `/api/jobs/${at.jobId}`, {
+      ...body,
+      id: uuid(),
+      property: { climate: 'hot' },
+    });
     expect(bad.status).toBe(400);
   });
 });
@@ -168,20 +176,20 @@ describe('a visit', () => {
   test('is fixed, stands by what it is for, is made, and each is an entry', async () => {
     const at = await rail(366);
     const visit = looking(at);
-    expect((await fix([visit], {}, mei)).status).toBe(403);
+    expect((await fix([visit], {}, ines)).status).toBe(403);
     expect((await fix([visit], {}, other)).status).toBe(404);
     expect((await fix([visit])).status).toBe(201);
     const page = await care();
     expect(page.calls.find((c: any) => c.subject === at.surfaceId && c.code === 'new-timber').visitId).toBe(visit.id);
     expect(page.visits.find((v: any) => v.id === visit.id)).toMatchObject({ onDay: visit.onDay, fromTime: '09:40' });
     const act = { id: uuid(), kind: 'made', note: 'one joint open', at: now() };
-    expect((await mei.post(`/api/visits/${visit.id}/acts`, act)).status).toBe(201);
-    const again = await ada.post(`/api/visits/${visit.id}/acts`, { ...act, id: uuid(), kind: 'called-off' });
+    expect((await ines.post(`/api/visits/${visit.id}/acts`, act)).status).toBe(201);
+    const again = await nell.post(`/api/visits/${visit.id}/acts`, { ...act, id: uuid(), kind: 'called-off' });
     expect(again.status).toBe(409);
-    expect(again.body.message).toContain('made already, by Mei Okonjo-Hart');
+    expect(again.body.message).toContain('made already, by Ines Holm');
     expect((await care()).visits.some((v: any) => v.id === visit.id)).toBe(false);
     expect((await kinds(at.jobId)).slice(-2)).toEqual(['visit-planned', 'visit-made']);
-    expect((await ada.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
+    expect((await nell.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
   });
 
   test('is not promised twice, nor in the past, nor for something of another job: all are fixed or none', async () => {
@@ -211,12 +219,12 @@ describe('a visit', () => {
   test('stands on the plan like other work, in its hours, and a mended film dries', async () => {
     const at = await rail(366);
     const mark = { id: uuid(), surfaceId: at.surfaceId, fault: 'knock', sizeM2: 0.01, view: 'plain', at: now() };
-    await ada.post(`/api/jobs/${at.jobId}/faults`, mark);
+    await nell.post(`/api/jobs/${at.jobId}/faults`, mark);
     const mend = { what: 'fault', id: mark.id, code: 'knock', words: 'Mend number 1', minutes: 25 };
     const visit = looking(at, { calls: [...looking(at).calls, mend] });
-    const tobiah = (await ada.get('/api/people')).body.people.find((p: any) => p.initials === 'TL').id;
-    expect((await fix([visit], { personId: tobiah })).status).toBe(201);
-    const { plan, surfaces, input } = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body;
+    const jory = (await nell.get('/api/people')).body.people.find((p: any) => p.initials === 'JP').id;
+    expect((await fix([visit], { personId: jory })).status).toBe(201);
+    const { plan, surfaces, input } = (await nell.get(`/api/jobs/${at.jobId}/plan`)).body;
     expect(plan.status).toBe('feasible');
     const steps = plan.steps.filter((s: any) => [visit.id, mark.id].includes(s.surface));
     expect(steps).toHaveLength(2);
@@ -226,14 +234,14 @@ describe('a visit', () => {
     expect(surfaces.find((s: any) => s.id === mark.id).name).toBe('Touch-up 1, Rail');
     // Elsewhere whoever goes is taken then.
     const { jobId } = await rail(1);
-    const there = (await ada.get(`/api/jobs/${jobId}/plan`)).body.input.crew.find((p: any) => p.id === tobiah);
+    const there = (await nell.get(`/api/jobs/${jobId}/plan`)).body.input.crew.find((p: any) => p.id === jory);
     expect(there.busy.some((b: any) => b.from.startsWith(visit.onDay))).toBe(true);
-    const whole = await ada.get('/api/plan');
+    const whole = await nell.get('/api/plan');
     expect(whole.status).toBe(200);
     expect(whole.body.input.surfaces.some((s: any) => s.id === visit.id)).toBe(true);
     // And it is posted, kept and found again.
-    expect((await ada.post(`/api/jobs/${at.jobId}/plan`, { id: uuid() })).status).toBe(201);
-    const today = (await mei.get('/api/today')).body;
+    expect((await nell.post(`/api/jobs/${at.jobId}/plan`, { id: uuid() })).status).toBe(201);
+    const today = (await ines.get('/api/today')).body;
     expect(today.visits.every((v: any) => v.onDay <= inDays(7))).toBe(true);
   });
 });
@@ -241,17 +249,17 @@ describe('a visit', () => {
 describe('a promise', () => {
   /** A wall of another job whose plan is posted: who is on it, and when. */
   async function postedElsewhere() {
-    const { jobId, roomId } = await newJob(ada, 1998);
+    const { jobId, roomId } = await newJob(nell, 1998);
     const facts = { element: 'wall', substrate: 'drywall', areaM2: 60, isNew: true };
-    await ada.post(`/api/jobs/${jobId}/surfaces`, {
+    await nell.post(`/api/jobs/${jobId}/surfaces`, {
       id: uuid(),
       roomId,
       name: 'Wall',
       facts,
       wanted: { colour: '#efe9d8' },
     });
-    expect((await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() })).status).toBe(201);
-    const { plan } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    expect((await nell.post(`/api/jobs/${jobId}/plan`, { id: uuid() })).status).toBe(201);
+    const { plan } = (await nell.get(`/api/jobs/${jobId}/plan`)).body;
     const step = plan.steps.find(
       (s: any) => s.crew.length === 1 && Date.parse(s.end) - Date.parse(s.start) >= 30 * 60_000,
     );
@@ -264,16 +272,16 @@ describe('a promise', () => {
     const local = new Date(there.start).toLocaleString('sv-SE', { timeZone: 'Europe/London' });
     const visit = looking(at, { onDay: local.slice(0, 10), fromTime: local.slice(11, 16), minutes: 30 });
     expect((await fix([visit], { personId: there.person })).status).toBe(201);
-    const own = (await ada.get(`/api/jobs/${at.jobId}/plan`)).body.plan;
+    const own = (await nell.get(`/api/jobs/${at.jobId}/plan`)).body.plan;
     const step = own.steps.find((s: any) => s.surface === visit.id);
     expect(Date.parse(step.start)).toBe(Math.ceil(Date.parse(there.start) / 60_000) * 60_000);
-    const crew = (await ada.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
+    const crew = (await nell.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
       (p: any) => p.id === there.person,
     );
     expect(crew.busy.some((b: any) => Date.parse(b.from) === Date.parse(step.start))).toBe(true);
     // Called off, they are free again.
-    await mei.post(`/api/visits/${visit.id}/acts`, { id: uuid(), kind: 'called-off', note: 'away', at: now() });
-    const free = (await ada.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
+    await ines.post(`/api/visits/${visit.id}/acts`, { id: uuid(), kind: 'called-off', note: 'away', at: now() });
+    const free = (await nell.get(`/api/jobs/${there.jobId}/plan`)).body.input.crew.find(
       (p: any) => p.id === there.person,
     );
     expect(free.busy.some((b: any) => Date.parse(b.from) === Date.parse(step.start))).toBe(false);
@@ -281,20 +289,20 @@ describe('a promise', () => {
 
   test('stands in the calendar of the job and of whoever goes, and in nobody else’s', async () => {
     const at = await rail(366);
-    const people = (await ada.get('/api/people')).body.people;
-    const [tl, mo] = ['TL', 'MO'].map((i) => people.find((p: any) => p.initials === i).id);
+    const people = (await nell.get('/api/people')).body.people;
+    const [jp, ih] = ['JP', 'IH'].map((i) => people.find((p: any) => p.initials === i).id);
     const visit = looking(at);
-    await fix([visit], { personId: mo });
+    await fix([visit], { personId: ih });
     const feedOf = async (who: Client) => {
       const token = randomBytes(32).toString('base64url');
       expect((await who.post('/api/calendar', { id: uuid(), token })).status).toBe(201);
-      return (await fetch(`${ada.base}/api/calendar/${token}`)).text();
+      return (await fetch(`${nell.base}/api/calendar/${token}`)).text();
     };
-    const tobiah = await signedIn('tobiah@saltmarsh-thirle.example');
-    expect(tl).not.toBe(mo);
-    expect(await feedOf(mei)).toContain(visit.id);
-    expect(await feedOf(tobiah)).not.toContain(visit.id);
-    const ofJob = await fetch(`${ada.base}/api/jobs/${at.jobId}/calendar`, { headers: { cookie: ada.cookie } });
+    const jory = await signedIn('jory@looked-after.example');
+    expect(jp).not.toBe(ih);
+    expect(await feedOf(ines)).toContain(visit.id);
+    expect(await feedOf(jory)).not.toContain(visit.id);
+    const ofJob = await fetch(`${nell.base}/api/jobs/${at.jobId}/calendar`, { headers: { cookie: nell.cookie } });
     expect(await ofJob.text()).toContain(visit.id);
   });
 });
@@ -305,9 +313,9 @@ describe('what follows is remembered', () => {
     const codes = async () => (await mineOf(at.jobId)).map((c: any) => `${c.code} ${c.at}`).sort();
     const first = await codes();
     expect(await codes()).toEqual(first);
-    const { planning } = (await ada.get('/api/people')).body;
+    const { planning } = (await nell.get('/api/people')).body;
     const put = (more: object) =>
-      ada.send('PUT', '/api/firm/planning', {
+      nell.send('PUT', '/api/firm/planning', {
         id: uuid(),
         setUpMin: 0,
         packUpMin: 0,
@@ -333,9 +341,9 @@ describe('what follows is remembered', () => {
 describe('the client', () => {
   test('reads on the private link from when each surface may be used, as a page, a PDF and a calendar file', async () => {
     const at = await rail(2);
-    const { seen } = (await ada.get(`/api/jobs/${at.jobId}/price`)).body;
+    const { seen } = (await nell.get(`/api/jobs/${at.jobId}/price`)).body;
     const token = randomBytes(32).toString('base64url');
-    expect((await ada.post(`/api/jobs/${at.jobId}/quotes`, { id: uuid(), seen, token })).status).toBe(201);
+    expect((await nell.post(`/api/jobs/${at.jobId}/quotes`, { id: uuid(), seen, token })).status).toBe(201);
     const client = new Client();
     const { care: sheet } = (await client.get(`/api/client/${token}`)).body;
     expect(sheet.title).toBe('Looking after it');
@@ -346,17 +354,17 @@ describe('the client', () => {
     expect([dates.status, dates.headers.get('content-type')]).toEqual([200, 'text/calendar; charset=utf-8']);
     expect((await client.get(`/api/client/${randomBytes(32).toString('base64url')}/care`)).status).toBe(404);
     // Nothing finished: no sheet.
-    const { jobId, roomId } = await newJob(ada);
-    await ada.post(`/api/jobs/${jobId}/surfaces`, {
+    const { jobId, roomId } = await newJob(nell);
+    await nell.post(`/api/jobs/${jobId}/surfaces`, {
       id: uuid(),
       roomId,
       name: 'Wall',
       facts: { element: 'wall', substrate: 'drywall', areaM2: 9 },
       wanted: {},
     });
-    const begun = (await ada.get(`/api/jobs/${jobId}/price`)).body.seen;
+    const begun = (await nell.get(`/api/jobs/${jobId}/price`)).body.seen;
     const unfinished = randomBytes(32).toString('base64url');
-    await ada.post(`/api/jobs/${jobId}/quotes`, { id: uuid(), seen: begun, token: unfinished });
+    await nell.post(`/api/jobs/${jobId}/quotes`, { id: uuid(), seen: begun, token: unfinished });
     expect((await client.get(`/api/client/${unfinished}`)).body.care).toBeNull();
     expect((await client.get(`/api/client/${unfinished}/care`)).status).toBe(404);
   });
@@ -366,14 +374,14 @@ describe('a round', () => {
   test('is fixed whole, and written to each client on paper and in calendars', async () => {
     const [one, two] = [await rail(366), await rail(380)];
     const round = { id: uuid(), round: true, visits: [looking(one), looking(two, { fromTime: '11:05' })] };
-    expect((await ada.post('/api/aftercare/visits', round)).status).toBe(201);
-    const letters = (await ada.get(`/api/aftercare/rounds/${round.id}/letters`)).body;
+    expect((await nell.post('/api/aftercare/visits', round)).status).toBe(201);
+    const letters = (await nell.get(`/api/aftercare/rounds/${round.id}/letters`)).body;
     expect(letters).toHaveLength(2);
     const said = JSON.stringify(letters[1]);
     expect(said).toContain('check the joints');
     expect(said).toContain('between 10:30 and 11:30');
     expect(said).not.toMatch(/undefined|null|NaN/);
-    const read = async (path: string, who = ada) => {
+    const read = async (path: string, who = nell) => {
       const answer = await fetch(who.base + path, { headers: { cookie: who.cookie } });
       return new ICAL.Component(ICAL.parse(await answer.text()) as any)
         .getAllSubcomponents('vevent')
@@ -384,21 +392,21 @@ describe('a round', () => {
     expect((await read(`/api/jobs/${one.jobId}/visit-calendar`)).map((e) => e.uid)).toEqual([
       `${round.visits[0]!.id}@rustic-ledger`,
     ]);
-    expect((await ada.get(`/api/jobs/${one.jobId}/papers/visit-letter`)).body.title).toBe(letters[0].title);
+    expect((await nell.get(`/api/jobs/${one.jobId}/papers/visit-letter`)).body.title).toBe(letters[0].title);
     expect((await other.get(`/api/aftercare/rounds/${round.id}/letters`)).body).toEqual([]);
     expect((await other.get(`/api/jobs/${one.jobId}/visit-calendar`)).status).toBe(404);
   });
 });
 
 describe('what came back', () => {
-  const held = async (who = ada): Promise<any> => (await who.get('/api/aftercare/held')).body;
+  const held = async (who = nell): Promise<any> => (await who.get('/api/aftercare/held')).body;
   test('is counted by system and preparation, each tied to what it was; never by person', async () => {
     const before = await held();
     const at = await rail(400, { isNew: false });
     const between = await held();
     expect(between.films).toBe(before.films + 1);
     const mark = { id: uuid(), surfaceId: at.surfaceId, fault: 'peels', sizeM2: 0.2, view: 'plain', at: now() };
-    await ada.post(`/api/jobs/${at.jobId}/faults`, mark);
+    await nell.post(`/api/jobs/${at.jobId}/faults`, mark);
     const after = await held();
     const sum = (rates: any[]) => rates.reduce((n, r) => n + r.failed, 0);
     for (const by of ['systems', 'preparations', 'limits']) expect(sum(after[by])).toBe(sum(between[by]) + 1);
@@ -406,26 +414,26 @@ describe('what came back', () => {
     expect(back).toMatchObject({
       fault: 'peels',
       weather: { temperatureC: 17, relativeHumidityPct: 60 },
-      hand: 'Ada Thirle',
+      hand: 'Nell Farrow',
     });
     expect(back.finish).toBeTruthy();
     expect(back.schools.length).toBeGreaterThan(0);
-    expect(JSON.stringify([after.systems, after.preparations, after.limits])).not.toContain('Thirle');
+    expect(JSON.stringify([after.systems, after.preparations, after.limits])).not.toContain('Farrow');
     expect((await held(other)).films).toBe(0);
   });
 
   test('counts in the choice once the owner lets it, and no more once it is taken back', async () => {
     const at = await rail(400, { isNew: false });
-    const rate = async () => (await ada.get(`/api/surfaces/${at.surfaceId}`)).body.guarantee.aYear;
+    const rate = async () => (await nell.get(`/api/surfaces/${at.surfaceId}`)).body.guarantee.aYear;
     const usual = await rate();
-    expect((await mei.post('/api/aftercare/held', { id: uuid(), counts: true })).status).toBe(403);
-    const said = await ada.post('/api/aftercare/held', { id: uuid(), counts: true });
+    expect((await ines.post('/api/aftercare/held', { id: uuid(), counts: true })).status).toBe(403);
+    const said = await nell.post('/api/aftercare/held', { id: uuid(), counts: true });
     expect(said.status).toBe(201);
     const { counts, systems } = await held();
-    expect(counts).toMatchObject({ by: 'Ada Thirle', films: expect.any(Number) });
+    expect(counts).toMatchObject({ by: 'Nell Farrow', films: expect.any(Number) });
     expect(counts.systems).toHaveLength(systems.length);
     expect(await rate()).not.toBe(usual);
-    await ada.post('/api/aftercare/held', { id: uuid(), counts: false });
+    await nell.post('/api/aftercare/held', { id: uuid(), counts: false });
     expect(await rate()).toBe(usual);
     expect((await held()).counts).toBeNull();
   });
