@@ -244,6 +244,65 @@ describe('rounds', () => {
   });
 });
 
+describe('rounds, were it otherwise', () => {
+  const few = fc.record({
+    count: fc.integer({ min: 1, max: 5 }),
+    seed: fc.double({ min: 0.001, max: 0.999, noNaN: true }),
+  });
+  const cost = (asked: RoundsAsked) => planRounds(asked).costMin;
+  test('a longer day, a faster van or less setting out never takes more time on the way', () => {
+    fc.assert(
+      fc.property(few, ({ count, seed }) => {
+        const asked = asking(drawn(count, seed), { dayMinutes: 240 });
+        const usual = cost(asked);
+        expect(cost({ ...asked, dayMinutes: 480 })).toBeLessThanOrEqual(usual + 1e-6);
+        expect(cost({ ...asked, kmPerHour: 50 })).toBeLessThanOrEqual(usual + 1e-6);
+        expect(cost({ ...asked, setOutMin: 5 })).toBeLessThanOrEqual(usual + 1e-6);
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('one visit more never takes less, and one next door costs no more than driving there alone', () => {
+    fc.assert(
+      fc.property(few, ({ count, seed }) => {
+        const visits = drawn(count + 1, seed);
+        const all = asking(visits);
+        const fewer = asking(visits.slice(0, -1));
+        const alone = asking(visits.slice(-1));
+        expect(cost(all)).toBeGreaterThanOrEqual(cost(fewer) - 1e-6);
+        expect(cost(all)).toBeLessThanOrEqual(cost(fewer) + cost(alone) + 1e-6);
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('whichever way the search is begun, few visits come to the same', () => {
+    fc.assert(
+      fc.property(few, fc.double({ min: 0.001, max: 0.999, noNaN: true }), ({ count, seed }, begun) => {
+        const asked = asking(drawn(count, seed));
+        expect(cost({ ...asked, seed: begun })).toBeCloseTo(cost(asked), 6);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('the map of the town', () => {
+  const on = ({ x, y }: MapPlace) => x >= 0 && x <= STAITHE.widthKm && y >= 0 && y <= STAITHE.heightKm;
+  test('holds its corners, its yard and its roads, and every corner can be driven to', () => {
+    expect(STAITHE.corners.every(on)).toBe(true);
+    expect(on(STAITHE.yard)).toBe(true);
+    for (const [a, b] of STAITHE.roads) {
+      expect(STAITHE.corners[a]).toBeDefined();
+      expect(STAITHE.corners[b]).toBeDefined();
+      expect(a).not.toBe(b);
+    }
+    const { km } = roadsBetween(STAITHE, [STAITHE.yard, ...STAITHE.corners]);
+    expect(km[0]!.every(Number.isFinite)).toBe(true);
+    const names = STAITHE.corners.flatMap((c) => (c.name ? [c.name] : []));
+    expect(new Set(names).size).toBe(names.length);
+  });
+});
+
 describe('ways on the map', () => {
   const place = fc.record({
     x: fc.double({ min: 0, max: STAITHE.widthKm, noNaN: true }),
