@@ -19,7 +19,7 @@ export function YearList({ year }: { year: Year }) {
   const entries = year.lines.flatMap(({ job, spans, visits, repaints }): Entry[] => [
     ...spans.map((s) => ({
       key: s.key,
-      at: s.past ? year.now : s.from,
+      at: s.past ? year.from : s.from,
       words: s.words,
       job: job.title,
       name: s.name,
