@@ -9,8 +9,13 @@ interface Found {
   failed: boolean;
 }
 
-/** Rounds for a question, found in a worker; what is no longer asked is stopped. */
-export function useRounds(asked: RoundsAsked | null): Found & { busy: boolean } {
+/**
+ * Rounds for a question, found in a worker; what is no longer asked is stopped. A page that was fetched again and asks
+ * the same keeps its rounds: they are not to change under somebody's finger.
+ */
+export function useRounds(given: RoundsAsked | null): Found & { busy: boolean } {
+  const [asked, setAsked] = useState(given);
+  if (asked !== given && JSON.stringify(asked) !== JSON.stringify(given)) setAsked(given);
   const [found, setFound] = useState<Found>({ asked: null, rounds: null, bound: null, failed: false });
   useEffect(() => {
     if (!asked) return;
