@@ -18,16 +18,16 @@ export async function send(page: Page, method: string, path: string, body: unkno
   return JSON.parse(answer.text) as unknown;
 }
 
+/** A job that is a test's own. */
+export async function openJobOf(page: Page, id: string, title: string, builtYear: number): Promise<void> {
+  const startsAt = new Date().toISOString();
+  await send(page, 'POST', 'jobs', { id, title, place: 'Pellworth Staithe', builtYear, startsAt });
+}
+
 /** A job of its own with one skirting under old oil gloss, young enough to sand dry. */
 export async function oilSkirting(page: Page, title: string): Promise<{ job: string; surface: string }> {
   const [jobId, roomId, surfaceId] = [uuid(), uuid(), uuid()];
-  await send(page, 'POST', 'jobs', {
-    id: jobId,
-    title,
-    place: 'Pellworth Staithe',
-    builtYear: 1996,
-    startsAt: new Date().toISOString(),
-  });
+  await openJobOf(page, jobId, title, 1996);
   await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
   await send(page, 'POST', `jobs/${jobId}/surfaces`, {
     id: surfaceId,

@@ -1,17 +1,11 @@
 import { randomUUID as uuid } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { send } from '../setUp.ts';
+import { openJobOf, send } from '../setUp.ts';
 
 /** A parlour with a sketch: a wall in flat, a door in gloss, and a chimney breast that was damp. */
 export async function parlour(page: Page, title: string): Promise<string> {
   const [jobId, roomId] = [uuid(), uuid()];
-  await send(page, 'POST', 'jobs', {
-    id: jobId,
-    title,
-    place: 'Pellworth Staithe',
-    builtYear: 1996,
-    startsAt: new Date().toISOString(),
-  });
+  await openJobOf(page, jobId, title, 1996);
   const wall = { name: 'first wall', widthM: 4, heightM: 2.4, openings: [] };
   await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Parlour', sketch: { walls: [wall] } });
   const surfaces: [string, object, object][] = [
@@ -41,13 +35,7 @@ const DAY_MS = 86_400_000;
 /** A rail of new timber outside, every step of it logged, the last coat so many days ago: a job that is handed over. */
 export async function finishedRail(page: Page, title: string, daysAgo: number): Promise<string> {
   const [jobId, roomId, surfaceId] = [uuid(), uuid(), uuid()];
-  await send(page, 'POST', 'jobs', {
-    id: jobId,
-    title,
-    place: 'Pellworth Staithe',
-    builtYear: 2020,
-    startsAt: new Date().toISOString(),
-  });
+  await openJobOf(page, jobId, title, 2020);
   await send(page, 'POST', `jobs/${jobId}/rooms`, {
     id: roomId,
     name: 'Quay side',

@@ -47,8 +47,9 @@ export class Aftercare {
       marks,
       who.now,
     );
-    const inVisit = (id: string, code: string) =>
-      visits.find((v) => v.calls.some((c) => c.id === id && c.code === code))?.id ?? null;
+    const visitOf = new Map(visits.flatMap((v) => v.calls.map((c) => [`${c.id} ${c.code}`, v.id] as const)));
+    const inVisit = (id: string, code: string) => visitOf.get(`${id} ${code}`) ?? null;
+    const open = new Set(marks.filter((m) => !m.closed).map((m) => m.id));
     const repaints = jobs.flatMap((job) =>
       care.get(job.id)!.finished.map((f) => ({
         jobId: job.id,
@@ -95,7 +96,7 @@ export class Aftercare {
         ...jobs.flatMap((job) =>
           care
             .get(job.id)!
-            .mends.filter(({ id }) => marks.some((m) => m.id === id && !m.closed))
+            .mends.filter(({ id }) => open.has(id))
             .map(({ id, ...mend }) => ({
               ...mend,
               subject: id,
@@ -174,8 +175,9 @@ export class Aftercare {
       }
     }
     const [faults, acts] = await Promise.all([scope.find(FaultMarkEntity), scope.find(FaultActEntity)]);
+    const actOn = new Map(acts.map((a) => [a.markId, a]));
     const marks = faults.flatMap((m) => {
-      const act = acts.find((a) => a.markId === m.id);
+      const act = actOn.get(m.id);
       return act?.kind === 'withdrawn' ? [] : [Object.assign(m, { closed: act !== undefined })];
     });
     return { firm, jobs: found, care, marks };

@@ -1,4 +1,12 @@
-import { isCoat, preparationOf, type Exposure, type Family, type Preparation, type StepKind } from '@rustic/core';
+import {
+  heldAs,
+  isCoat,
+  preparationOf,
+  type Exposure,
+  type Family,
+  type Preparation,
+  type StepKind,
+} from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
@@ -11,6 +19,8 @@ export interface Finished {
   name: string;
   exposure: Exposure;
   endedAt: Date;
+  /** Its last coat: in what air, and by whom. */
+  coat: Pick<WorkLogEntity, 'temperatureC' | 'relativeHumidityPct' | 'byName'>;
   primer: Family | null;
   finish: Family | null;
   preparation: Preparation;
@@ -18,14 +28,13 @@ export interface Finished {
   agedLook: string | null;
 }
 
-const PRIMES = ['prime', 'undercoat'];
-
 /** Reads what was laid on a surface from its logs; null where its last coat is not down. */
 export function finishedOn(records: JobRecords, surface: SurfaceEntity): (Finished & Laid) | null {
   const laid = lastCoatOf(records, surface);
   if (!laid) return null;
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
-  const family = (log: WorkLogEntity | undefined) => (log && productById(records.shelf, log.productId)?.family) || null;
+  const family = (log: WorkLogEntity) => productById(records.shelf, log.productId)?.family ?? null;
+  const { temperatureC, relativeHumidityPct, byName } = laid.log;
   const firstCoat = logs.findIndex((w) => isCoat(w.stepKind as StepKind));
   return {
     ...laid,
@@ -34,8 +43,8 @@ export function finishedOn(records: JobRecords, surface: SurfaceEntity): (Finish
     exposure: laid.c.d.surface.exposure,
     endedAt: laid.log.endedAt,
     agedLook: agedLookOn(records, surface.id, laid.log.endedAt),
-    primer: family(logs.find((w) => PRIMES.includes(w.stepKind))),
-    finish: family(logs.findLast((w) => w.stepKind === 'finish-coat')),
+    coat: { temperatureC, relativeHumidityPct, byName },
+    ...heldAs(logs.map((w) => ({ kind: w.stepKind as StepKind, family: family(w) }))),
     preparation: preparationOf(logs.slice(0, firstCoat < 0 ? undefined : firstCoat).map((w) => ({ kind: w.stepKind }))),
   };
 }

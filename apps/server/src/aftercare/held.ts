@@ -53,9 +53,8 @@ export class HeldRecord {
   /** Lets what was seen so far count in the choice of systems, as it stands now; or nothing any more. */
   async count(who: Who, body: HeldBody): Promise<unknown> {
     return this.writes.once(who, body.id, body, async (scope) => {
-      const { jobs, care, marks } = await this.aftercare.read(scope);
+      const { firm, jobs, care, marks } = await this.aftercare.read(scope);
       const { films, systems, preparations } = await this.rates(scope, jobs, care, marks);
-      const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
       const held = {
         systems: systems.map(({ kind, factor }) => ({ ...kind, factor })),
         preparations: preparations.map(({ kind, factor }) => ({ preparation: kind, factor })),
@@ -107,9 +106,7 @@ export class HeldRecord {
     const all = await readJobs(scope, await scope.find(JobEntity, { id: ids }));
     return failed.map(({ job, film, fault, years }) => {
       const records = all.find((r) => r.job.id === job.id)!;
-      const coat = records.work.findLast(
-        (w) => w.surfaceId === film.surfaceId && w.endedAt.getTime() === film.endedAt.getTime(),
-      );
+      const { temperatureC, relativeHumidityPct, byName } = film.coat;
       return {
         jobId: job.id,
         jobTitle: job.title,
@@ -121,8 +118,8 @@ export class HeldRecord {
         primer: film.primer,
         finish: film.finish,
         preparation: film.preparation,
-        weather: { temperatureC: coat?.temperatureC ?? null, relativeHumidityPct: coat?.relativeHumidityPct ?? null },
-        hand: coat?.byName ?? '',
+        weather: { temperatureC, relativeHumidityPct },
+        hand: byName,
         schools: schoolsBehind(records, film.surfaceId),
       };
     });

@@ -1,12 +1,10 @@
-import type { LeftOver } from '@rustic/core';
+import { LATER_LOOK_MIN, type LeftOver } from '@rustic/core';
 import type { Exclusion } from '../database/entities.ts';
 import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import { systemOf } from '../jobs/houseReading.ts';
 import { standingTests, type JobRecords } from '../jobs/jobRecords.ts';
 import { lastCoatOf } from './lastCoat.ts';
 
-/** A colour that shows this long after a coat has risen through it: a patch read sooner is read again. */
-const LATER_LOOK_MIN = 1440;
 /** What is left as it is may want another look; what somebody else does, or takes away, does not. */
 const LEFT: readonly Exclusion['reason'][] = ['undecided', 'stays-as-it-is'];
 

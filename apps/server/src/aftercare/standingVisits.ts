@@ -1,4 +1,5 @@
 import type { FirmScope } from '../database/firmScope.ts';
+import { visitsThatStand } from '../jobs/jobRecords.ts';
 import { VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
 
 /** Visits that are fixed and neither made nor called off. */
@@ -7,6 +8,5 @@ export async function standingVisits(scope: FirmScope): Promise<VisitEntity[]> {
     scope.find(VisitEntity, {}, { onDay: 'ASC', fromTime: 'ASC' }),
     scope.find(VisitActEntity),
   ]);
-  const over = new Set(ended.map((a) => a.visitId));
-  return visits.filter((v) => !over.has(v.id));
+  return visitsThatStand(visits, ended);
 }

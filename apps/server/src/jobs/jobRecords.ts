@@ -129,7 +129,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       photos: own(photos),
       faults: own(faults),
       looks: own(looks),
-      visits: own(visits).filter((v) => !own(ended).some((a) => a.visitId === v.id)),
+      visits: visitsThatStand(own(visits), own(ended)),
       trials: newest
         .filter((act) => act.jobId === job.id || act.body.forFirm === true)
         .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
@@ -188,6 +188,12 @@ export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEnt
 export function standingHolds(holds: readonly StepHoldEntity[]): StepHoldEntity[] {
   const released = new Set(holds.map((h) => h.releases).filter((id) => id !== null));
   return holds.filter((h) => h.releases === null && !released.has(h.id));
+}
+
+/** Visits that stand: neither made nor called off. */
+export function visitsThatStand(visits: readonly VisitEntity[], ended: readonly VisitActEntity[]): VisitEntity[] {
+  const over = new Set(ended.map((a) => a.visitId));
+  return visits.filter((v) => !over.has(v.id));
 }
 
 /** Whether a hold that stands binds at a moment: always, where it has no date. */

@@ -2,12 +2,12 @@ import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
-import { useFixVisitsMutation, type AftercarePage, type Call, type CareJob } from '../store/aftercareApi.ts';
+import { useFixVisitsMutation, type AftercarePage, type CareJob } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
 import { localDay, sayDate, sayLength } from '../words/time.ts';
+import { callKey, visitCalls } from './visitCalls.ts';
 
 const DAY_MS = 86_400_000;
-const keyOf = (c: Call) => `${c.subject} ${c.code}`;
 
 /** Fixes a visit to a job: everything that is due by its day is offered, and stands on the plan from then on. */
 export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: CareJob; onDone: () => void }) {
@@ -18,7 +18,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
   const [ids] = useState(() => ({ write: newId(), visit: newId() }));
   const ready = open.filter((c) => localDay(c.at) <= day);
   const later = open.filter((c) => localDay(c.at) > day);
-  const taken = ready.filter((c) => !left.has(keyOf(c)));
+  const taken = ready.filter((c) => !left.has(callKey(c)));
   const minutes = taken.reduce((sum, c) => sum + c.minutes, 0);
   const send = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -33,13 +33,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
           onDay: day,
           fromTime: form.get('from') as string,
           minutes,
-          calls: taken.map(({ what, subject, code, words, minutes: each }) => ({
-            what,
-            id: subject,
-            code,
-            words,
-            minutes: each,
-          })),
+          calls: visitCalls(taken),
         },
       ],
     });
@@ -86,8 +80,8 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
       <fieldset className="mt-3">
         <legend className="text-sm">What it is for</legend>
         {ready.map((c) => (
-          <label key={keyOf(c)} className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
-            <input type="checkbox" checked={!left.has(keyOf(c))} onChange={() => toggle(keyOf(c))} />
+          <label key={callKey(c)} className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
+            <input type="checkbox" checked={!left.has(callKey(c))} onChange={() => toggle(callKey(c))} />
             <span className="flex-1">
               {capital(c.words)}
               {c.name && <span className="text-faded">, {c.name}</span>}
@@ -98,7 +92,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
         {ready.length === 0 && <p className="py-1">Nothing is due by that day. Take a later one.</p>}
       </fieldset>
       {later.map((c) => (
-        <p key={keyOf(c)} className="text-sm text-faded">
+        <p key={callKey(c)} className="text-sm text-faded">
           Not before {sayDate(c.at)}: {c.words}
           {c.name && `, ${c.name}`}
         </p>

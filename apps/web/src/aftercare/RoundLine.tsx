@@ -6,7 +6,8 @@ import { newId } from '../store/api.ts';
 import { useFixVisitsMutation, type AftercarePage, type Call, type VisitSent } from '../store/aftercareApi.ts';
 import { sayDay, sayLength } from '../words/time.ts';
 import { sayCalls } from './sayCalls.ts';
-import { callKey, clockAt, dayText } from './roundsAsked.ts';
+import { clockAt, dayText } from './roundsAsked.ts';
+import { callKey, visitCalls } from './visitCalls.ts';
 
 interface Props {
   data: AftercarePage;
@@ -86,13 +87,7 @@ function FixRound({ data, round, wishes }: Pick<Props, 'data' | 'round' | 'wishe
         onDay: dayText(round.day),
         fromTime: clockAt(stop.arriveMin),
         minutes: wish.minutes,
-        calls: callsOf(data, wish).map(({ what, subject, code, words, minutes }) => ({
-          what,
-          id: subject,
-          code,
-          words,
-          minutes,
-        })),
+        calls: visitCalls(callsOf(data, wish)),
       };
     });
   if (!asking)

@@ -1,6 +1,7 @@
 import { STAITHE, USUAL_EFFORT, visitWishes, type RoundsAsked, type VisitWish } from '@rustic/core';
-import type { AftercarePage, Call } from '../store/aftercareApi.ts';
+import type { AftercarePage } from '../store/aftercareApi.ts';
 import { localDay } from '../words/time.ts';
+import { callKey } from './visitCalls.ts';
 
 const DAY_MS = 86_400_000;
 const MONTH_DAYS = 30.4;
@@ -20,7 +21,6 @@ export const USUAL_ROUND: RoundWish = { months: 12, hours: 7.5, kmPerHour: 25 };
 export const dayNumber = (date: string) => Math.floor(Date.parse(date) / DAY_MS);
 export const dayText = (day: number) => new Date(day * DAY_MS).toISOString().slice(0, 10);
 const isWeekday = (day: number) => ![0, 6].includes(new Date(day * DAY_MS).getUTCDay());
-export const callKey = (c: Pick<Call, 'subject' | 'code'>) => `${c.subject} ${c.code}`;
 
 /** What is asked of the rounds, from everything that is due and in no visit yet; and the wishes behind it, by visit. */
 export function roundsAsked(

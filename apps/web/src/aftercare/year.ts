@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
 import type { AftercarePage, Call, CareJob } from '../store/aftercareApi.ts';
+import { callKey } from './visitCalls.ts';
 
 /** Something that can be done between two days of the year ahead. Times in ms. */
 export interface YearSpan {
@@ -41,7 +42,7 @@ export function yearOf({ now, zone, jobs, calls, visits, repaints }: AftercarePa
       job,
       spans: gathered(own)
         .map((c) => ({
-          key: `${c.subject} ${c.code}`,
+          key: callKey(c),
           words: c.words,
           name: c.name,
           from: Math.max(from, Date.parse(c.at)),

@@ -13,7 +13,7 @@ export {
 } from './posterior.ts';
 export { zonesOf, type Zone } from './zones.ts';
 export type { Conflict } from './conflicts.ts';
-export { beatenBy, provenBy, readPatches, type PatchReading, type PatchVerdict } from './patches.ts';
+export { beatenBy, LATER_LOOK_MIN, provenBy, readPatches, type PatchReading, type PatchVerdict } from './patches.ts';
 export { layerStacks, layersUnder, type LayerChance, type Stack } from './stacks.ts';
 export { UNDER_LAYER_LABELS, type UnderLayer } from './knowledge/layers.ts';
 export { demandOf, type Demand } from './knowledge/demands.ts';

@@ -13,7 +13,7 @@ export interface PatchReading {
 }
 
 /** Old colour that shows after this long on two coats has risen through them. Minutes; source: practice. */
-const LATER_LOOK_MIN = 1440;
+export const LATER_LOOK_MIN = 1440;
 const UNEVEN = 'The coats of the patches were unequal: compare them with that in mind.';
 
 const SHOWS = ['shows-through', 'faint-bleed', 'bleeds-through'];
