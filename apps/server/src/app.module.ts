@@ -51,6 +51,7 @@ import { Holds } from './work/holds.ts';
 import { RunSheet } from './work/runSheet.ts';
 import { Work, WorkController } from './work/work.ts';
 import { WeatherController, WeatherService } from './weather/weather.ts';
+import { WritesInterceptor } from './writes/writes.interceptor.ts';
 import { WritesModule } from './writes/writes.module.ts';
 
 @Module({
@@ -128,6 +129,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Work,
     { provide: APP_GUARD, useClass: SessionGuard },
     { provide: APP_INTERCEPTOR, useClass: PricesInterceptor },
+    { provide: APP_INTERCEPTOR, useClass: WritesInterceptor },
     { provide: APP_FILTER, useClass: ErrorsFilter },
   ],
 })

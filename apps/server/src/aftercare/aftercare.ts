@@ -146,7 +146,7 @@ export class Aftercare {
   /** Every job that is under way or handed over, with what follows on it, and all the faults that stand. */
   async read(scope: FirmScope) {
     const [firm, found, moved] = await Promise.all([
-      scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId }),
+      scope.firm(),
       scope.find(JobEntity, { status: In(['active', 'aftercare']) }),
       marksOf(scope),
     ]);

@@ -52,8 +52,8 @@ export class HeldRecord {
 
   /** Lets what was seen so far count in the choice of systems, as it stands now; or nothing any more. */
   async count(who: Who, body: HeldBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
-      const { firm, jobs, care, marks } = await this.aftercare.read(scope);
+    return this.writes.run(who, async (scope) => {
+      const { jobs, care, marks } = await this.aftercare.read(scope);
       const { films, systems, preparations } = await this.rates(scope, jobs, care, marks);
       const held = {
         systems: systems.map(({ kind, factor }) => ({ ...kind, factor })),
@@ -62,7 +62,7 @@ export class HeldRecord {
         by: who.name,
         at: who.now.toISOString(),
       };
-      await scope.manager.save(FirmEntity, { ...firm, held: body.counts ? held : null });
+      await scope.manager.update(FirmEntity, { id: who.firmId }, { held: body.counts ? held : null });
       return { counts: body.counts ? held : null };
     });
   }

@@ -33,7 +33,7 @@ export class Visits {
 
   /** Fixes one visit, or all of a round: each is an entry of its job, all are there or none. */
   async fix(who: Who, body: VisitsBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       // Always in the same order, so that two rounds at once do not wait for each other.
       for (const jobId of [...new Set(body.visits.map((v) => v.jobId))].sort()) {
         await scope.one(JobEntity, jobId, 'job');
@@ -73,7 +73,7 @@ export class Visits {
   }
 
   private async refuseThePast(scope: FirmScope, { visits }: VisitsBody): Promise<void> {
-    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
+    const { timeZone } = await scope.firm();
     const today = DateTime.fromJSDate(scope.who.now, { zone: timeZone }).toISODate()!;
     const faults = visits.flatMap((v, i) =>
       v.onDay < today ? [{ path: `visits.${i}.onDay`, message: 'lies in the past' }] : [],
@@ -116,7 +116,7 @@ export class Visits {
 
   /** Made, or called off: once. */
   async end(who: Who, visitId: string, body: VisitActBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, visitId }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const visit = await scope.one(VisitEntity, visitId, 'visit');
       await this.ledger.hold(scope, visit.jobId);
       const [ended] = await scope.find(VisitActEntity, { visitId });
@@ -152,7 +152,7 @@ export class Visits {
 
   /** Somebody looked: it holds, or it does not. */
   async look(who: Who, jobId: string, body: LookBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, jobId }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       await this.ledger.hold(scope, jobId);
       await this.refuseStrange(

@@ -101,7 +101,7 @@ export class Calendar implements OnModuleDestroy {
   /** Reads a person's own calendar in: what it held before gives way to what it holds now. Read whole or not at all. */
   async setBusy(who: Who, body: BusyBody): Promise<{ busy: number }> {
     const times = body.ics ? await this.read(who, body.ics) : [];
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await scope.manager.delete(BusyTimeEntity, { firmId: who.firmId, personId: who.personId });
       for (const time of times) await scope.add(BusyTimeEntity, { id: uuid(), personId: who.personId, ...time });
       return { busy: times.length };
@@ -109,7 +109,7 @@ export class Calendar implements OnModuleDestroy {
   }
 
   private async read(who: Who, ics: string): Promise<Busy[]> {
-    const { timeZone } = await this.database.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const { timeZone } = await this.writes.reading(who).firm();
     const from = new Date(who.now.getTime() - DAY_MS);
     const to = new Date(who.now.getTime() + AHEAD_DAYS * DAY_MS);
     const asked: BusyAsked = { ics, zone: timeZone, from, to };
@@ -120,7 +120,7 @@ export class Calendar implements OnModuleDestroy {
 
   /** A new feed closes the one before it. */
   async setFeed(who: Who, body: FeedBody): Promise<{ open: boolean }> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await scope.manager.delete(CalendarFeedEntity, { firmId: who.firmId, personId: who.personId });
       if (!body.token) return { open: false };
       await scope.add(CalendarFeedEntity, {
@@ -138,7 +138,7 @@ export class Calendar implements OnModuleDestroy {
     const feed = await this.database.manager.findOneBy(CalendarFeedEntity, { tokenHash: digest(token) });
     const person = feed && (await this.database.manager.findOneBy(PersonEntity, { id: feed.personId }));
     if (!feed || !person) throw nothing();
-    const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now };
+    const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now, write: null };
     const scope = this.writes.reading(who);
     const visits = (await standingVisits(scope)).filter((v) => v.personId === person.id);
     const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(

@@ -1,4 +1,4 @@
-import { Column, Entity } from 'typeorm';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
 import type { Quote, QuoteChange } from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
 
@@ -15,6 +15,14 @@ export class DocumentEntity extends FirmOwned {
   @Column('char', { length: 64 }) hash: string;
   @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
   @Column('datetime', { precision: 3, name: 'sent_at' }) sentAt: Date;
+}
+
+/** A number that was given to a quote of the firm: only one row can have it, wherever it is written. */
+@Entity('quote_number')
+export class QuoteNumberEntity {
+  @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
+  @PrimaryColumn('int') number: number;
+  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
 }
 
 /** What a client agreed to: exactly one version, and the options taken with it. */

@@ -47,6 +47,8 @@ export class FirmEntity {
   /** How long it keeps what it need not keep for ever. */
   @Column('json') retention: Retention;
   @Column('json', { nullable: true }) held: HeldCount | null;
+  /** Moved by whoever gives up the owner's part: two who do it at once meet here. */
+  @Column('int', { name: 'owners_mark', default: 0 }) ownersMark: number;
   @VersionColumn() version: number;
 }
 
@@ -91,6 +93,7 @@ export class PersonEntity extends FirmOwned {
   @Column('json') skills: string[];
   /** Since when this person is no longer of the firm; what they wrote stays. */
   @Column('datetime', { precision: 3, name: 'left_at', nullable: true }) leftAt: Date | null;
+  @VersionColumn() version: number;
 }
 
 @Entity('session')

@@ -5,3 +5,8 @@ export abstract class FirmOwned {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
 }
+
+/** A row that people change: each change names the version it was made on. */
+export interface Versioned extends FirmOwned {
+  version: number;
+}

@@ -1,6 +1,10 @@
 import { NotFoundException } from '@nestjs/common';
+import { editedElsewhere } from '../http/conflict.ts';
+import type { SentWrite } from '../writes/sentWrite.ts';
 import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere } from 'typeorm';
-import type { FirmOwned } from './firmOwned.ts';
+import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
+import { FirmEntity } from './entities.ts';
+import type { FirmOwned, Versioned } from './firmOwned.ts';
 
 /** Who acts, for which firm, and when: everything a service needs to know of a request. */
 export interface Who {
@@ -8,6 +12,8 @@ export interface Who {
   personId: string;
   name: string;
   now: Date;
+  /** The write that is sent; null where something is read, or the program writes by itself. */
+  write: SentWrite | null;
 }
 
 /**
@@ -21,6 +27,19 @@ export class FirmScope {
   constructor(manager: EntityManager, who: Who) {
     this.manager = manager;
     this.who = who;
+  }
+
+  /** The firm itself. */
+  firm(): Promise<FirmEntity> {
+    return this.manager.findOneByOrFail(FirmEntity, { id: this.who.firmId });
+  }
+
+  /** Changes the firm at the version it was read at, as `change` does a row of it. */
+  async changeFirm(yours: { version: number }, change: QueryDeepPartialEntity<FirmEntity>): Promise<FirmEntity> {
+    const { affected } = await this.manager.update(FirmEntity, { id: this.who.firmId, version: yours.version }, change);
+    const now = await this.firm();
+    if (affected !== 1) throw editedElsewhere(yours, now);
+    return now;
   }
 
   find<T extends FirmOwned>(
@@ -44,5 +63,31 @@ export class FirmScope {
     const whole = { ...row, firmId: this.who.firmId } as unknown as T;
     await this.manager.insert(entity, whole as never);
     return whole;
+  }
+
+  /**
+   * Changes a row at the version it was read at: one conditional UPDATE. Of several changes made on one version the
+   * first stands; every other is refused with both sides, whatever was read before.
+   */
+  async change<T extends Versioned>(
+    entity: EntityTarget<T>,
+    row: T,
+    yours: { version: number },
+    change: QueryDeepPartialEntity<T>,
+  ): Promise<T> {
+    const where = { id: row.id, firmId: this.who.firmId } as FindOptionsWhere<T>;
+    const { affected } = await this.manager.update(entity, { ...where, version: yours.version }, change);
+    const now = await this.manager.findOneOrFail(entity, { where });
+    if (affected !== 1) throw editedElsewhere(yours, now);
+    return now;
+  }
+
+  /** Sets some fields of a row, whatever its version: for what follows from another act, and overwrites nothing else. */
+  async set<T extends FirmOwned>(
+    entity: EntityTarget<T>,
+    id: string,
+    fields: QueryDeepPartialEntity<T>,
+  ): Promise<void> {
+    await this.manager.update(entity, { id, firmId: this.who.firmId } as FindOptionsWhere<T>, fields);
   }
 }

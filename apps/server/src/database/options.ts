@@ -9,6 +9,7 @@ import { SiteAndPeople1764200000006 } from './migrations/0006-site-and-people.ts
 import { JobsBetweenFirms1764300000007 } from './migrations/0007-jobs-between-firms.ts';
 import { PunchList1764400000008 } from './migrations/0008-punch-list.ts';
 import { Visits1764500000009 } from './migrations/0009-visits.ts';
+import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -29,6 +30,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       JobsBetweenFirms1764300000007,
       PunchList1764400000008,
       Visits1764500000009,
+      WritesThatHold1764600000010,
     ],
     synchronize: false,
     migrationsRun: false,

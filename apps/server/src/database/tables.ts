@@ -23,6 +23,7 @@ import {
   ClientLinkEntity,
   ClientVisitEntity,
   DocumentEntity,
+  QuoteNumberEntity,
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
@@ -56,6 +57,7 @@ export const ENTITIES = [
   VanTinEntity,
   ProductNoteEntity,
   DocumentEntity,
+  QuoteNumberEntity,
   AgreementEntity,
   ClientLinkEntity,
   ClientVisitEntity,

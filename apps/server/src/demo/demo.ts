@@ -82,7 +82,7 @@ export class Demo {
     }));
     for (const person of people) await this.database.manager.insert(PersonEntity, person);
     const owner = people[0]!;
-    const who: Who = { firmId, personId: owner.id, name: owner.name, now };
+    const who: Who = { firmId, personId: owner.id, name: owner.name, now, write: null };
     await this.loadShelf(who);
     const loaded: [DemoJob, string][] = [];
     for (const job of [...DEMO_JOBS, ...EARLIER_JOBS]) loaded.push([job, await this.loadJob(who, job, people)]);
@@ -200,7 +200,7 @@ export class Demo {
     const link = await this.links.current(scope, jobId);
     if (demo.status === 'quoted' || !link) return;
     const agreed = new Date(walked.now.getTime() + DAY_MS);
-    await this.clients.agree(link, { id: uuid(), documentId: sent, name: demo.client, options: [] }, agreed);
+    await this.clients.agree(link, { id: uuid(), documentId: sent, name: demo.client, options: [] }, agreed, null);
   }
 
   /** A board laid some days ago and looked at once, as somebody at the house would have written it down. */

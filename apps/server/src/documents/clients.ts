@@ -29,6 +29,7 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Open } from '../people/session.ts';
 import { Systems } from '../systems/systems.ts';
 import { Photos } from '../walkround/photos.ts';
+import type { SentWrite, WriteRequest } from '../writes/sentWrite.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { AgreeBody, PaperQuery } from './documents.dto.ts';
@@ -38,11 +39,12 @@ import { Printer } from './printer.ts';
 import { documentMark, shown } from './quotes.ts';
 
 /** Who a client is to the record: nobody of the firm, the name as it was written. */
-const asClient = (link: ClientLinkEntity, now: Date, name = ''): Who => ({
+const asClient = (link: ClientLinkEntity, now: Date, name = '', write: SentWrite | null = null): Who => ({
   firmId: link.firmId,
   personId: link.id,
   name,
   now,
+  write,
 });
 
 /** What a client sees and does: the newest version that was sent, and agreeing to exactly it. */
@@ -58,7 +60,7 @@ export class Clients {
   async sees(link: ClientLinkEntity, now: Date): Promise<unknown> {
     const scope = this.writes.reading(asClient(link, now));
     const { document, agreement, agreedBefore } = await this.newest(scope, link.jobId);
-    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
+    const { timeZone } = await scope.firm();
     return {
       documentId: document.id,
       marked: documentMark(document),
@@ -94,10 +96,10 @@ export class Clients {
     return { document, agreement, agreedBefore: agreements.filter((a) => a !== agreement).at(-1) ?? null };
   }
 
-  async agree(link: ClientLinkEntity, body: AgreeBody, now: Date): Promise<unknown> {
-    const who = asClient(link, now, body.name.trim());
+  async agree(link: ClientLinkEntity, body: AgreeBody, now: Date, write: SentWrite | null): Promise<unknown> {
+    const who = asClient(link, now, body.name.trim(), write);
     if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       // Nothing is sent while somebody agrees, and nothing agreed while something is sent.
       await this.ledger.hold(scope, link.jobId);
       const { document, agreement } = await this.newest(scope, link.jobId);
@@ -154,7 +156,7 @@ export class Clients {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       if (kind === 'extra') {
         const exclusions = surface.exclusions.filter((e) => !(e.whole && e.reason === 'undecided'));
-        await scope.manager.save(SurfaceEntity, { ...surface, exclusions });
+        await scope.set(SurfaceEntity, surfaceId, { exclusions });
         await this.ledger.append(scope, {
           jobId: surface.jobId,
           kind: 'exclusions-changed',
@@ -206,8 +208,8 @@ export class ClientsController {
 
   @Open()
   @Post('agreement')
-  async agree(@Param('token') token: string, @Body() body: AgreeBody, @Req() request: Request) {
-    return this.clients.agree(await this.open(token, request), body, new Date());
+  async agree(@Param('token') token: string, @Body() body: AgreeBody, @Req() request: WriteRequest) {
+    return this.clients.agree(await this.open(token, request), body, new Date(), request.sentWrite ?? null);
   }
 
   @Open()
@@ -221,7 +223,7 @@ export class ClientsController {
     const link = await this.open(token, request);
     const scope = this.writes.reading(asClient(link, new Date()));
     const { document, agreement } = await this.clients.newest(scope, link.jobId);
-    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: link.firmId });
+    const { timeZone } = await scope.firm();
     await sendPaper(response, this.printer, sentPaper(document, agreement, timeZone), format ?? 'pdf');
   }
 

@@ -61,7 +61,7 @@ export class DocumentsController {
   }
 
   @Post('jobs/:id/client-link') link(@Sender() who: Who, @Param('id') id: string, @Body() body: LinkBody) {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       if (body.token) await this.links.make(scope, id, body.token);
       else await this.links.revoke(scope, id);
       return { linked: body.token !== null && body.token !== undefined };
@@ -91,7 +91,7 @@ export class DocumentsController {
     const scope = this.writes.reading(who);
     const document = await scope.one(DocumentEntity, id, 'paper');
     const { agreements } = await sentPapers(scope, document.jobId);
-    const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const { timeZone } = await scope.firm();
     const agreement = agreements.find((a) => a.documentId === id) ?? null;
     await sendPaper(response, this.printer, sentPaper(document, agreement, timeZone), format);
   }

@@ -1,7 +1,7 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import { asAgreed, atAgreedPrices, hashOf, quoteChanges, quoteMark, type Quote, type QuoteChange } from '@rustic/core';
-import { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
-import { FirmEntity, JobEntity } from '../database/entities.ts';
+import { AgreementEntity, DocumentEntity, QuoteNumberEntity } from '../database/documentEntities.ts';
+import { JobEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -79,12 +79,12 @@ export class Quotes {
 
   /** Sends the quote as it stands: numbered, kept whole, and never changed. */
   async send(who: Who, jobId: string, body: SendBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);
       const { draft, seen, latest, changes, agreed } = await this.standing(scope, records, await pricedJob(records));
       this.mustBeSendable(body, draft, seen, latest, changes);
-      const { number, version } = await this.next(scope, latest);
+      const { number, version } = await this.next(scope, jobId, latest);
       const document = await scope.add(DocumentEntity, {
         id: body.id,
         jobId,
@@ -96,8 +96,7 @@ export class Quotes {
         byName: who.name,
         sentAt: who.now,
       });
-      if (records.job.status === 'walk-round')
-        await scope.manager.update(JobEntity, { id: jobId, firmId: who.firmId }, { status: 'quoted' });
+      if (records.job.status === 'walk-round') await scope.set(JobEntity, jobId, { status: 'quoted' });
       const linked = await this.links.ensure(scope, jobId, body.token);
       await this.ledger.append(scope, {
         jobId,
@@ -134,17 +133,21 @@ export class Quotes {
       });
   }
 
-  /** Versions of one job share a number; a new one follows the firm's last without a gap. */
-  private async next(scope: FirmScope, latest: DocumentEntity | null): Promise<{ number: number; version: number }> {
+  /**
+   * Versions of one job share a number; a new one follows the firm's last without a gap. The number is a row that only
+   * one write can insert: whoever comes second is tried again and takes the next.
+   */
+  private async next(
+    scope: FirmScope,
+    jobId: string,
+    latest: DocumentEntity | null,
+  ): Promise<{ number: number; version: number }> {
     if (latest) return { number: latest.number, version: latest.versionNo + 1 };
-    // The firm's row is held until the transaction ends, so that no number is given twice.
-    await scope.manager.findOne(FirmEntity, { where: { id: scope.who.firmId }, lock: { mode: 'pessimistic_write' } });
-    const [last] = await scope.manager.find(DocumentEntity, {
-      where: { firmId: scope.who.firmId },
-      order: { number: 'DESC' },
-      take: 1,
-    });
-    return { number: (last?.number ?? 0) + 1, version: 1 };
+    const { manager, who } = scope;
+    const last = await manager.maximum(QuoteNumberEntity, 'number', { firmId: who.firmId });
+    const number = (last ?? 0) + 1;
+    await manager.insert(QuoteNumberEntity, { firmId: who.firmId, number, jobId });
+    return { number, version: 1 };
   }
 }
 

@@ -1,4 +1,4 @@
-import { BadRequestException, ValidationPipe, type ValidationError } from '@nestjs/common';
+import { BadRequestException, ValidationPipe, type ArgumentMetadata, type ValidationError } from '@nestjs/common';
 import { pathText } from '@rustic/core';
 
 function faults(errors: readonly ValidationError[], path: PropertyKey[] = []): { path: string; message: string }[] {
@@ -15,9 +15,25 @@ function faults(errors: readonly ValidationError[], path: PropertyKey[] = []): {
   });
 }
 
+/** What was sent and no more: a field that was left out is not there, so that nothing is overwritten by its absence. */
+function onlySent<T>(value: T): T {
+  if (Array.isArray(value)) value.forEach(onlySent);
+  else if (typeof value === 'object' && value !== null && !Buffer.isBuffer(value))
+    for (const [field, inner] of Object.entries(value))
+      if (inner === undefined) delete (value as Record<string, unknown>)[field];
+      else onlySent(inner);
+  return value;
+}
+
+class EdgeValidation extends ValidationPipe {
+  override async transform(value: unknown, metadata: ArgumentMetadata): Promise<unknown> {
+    return onlySent(await super.transform(value, metadata));
+  }
+}
+
 /** class-validator at the edge: unknown fields refused, every fault listed. */
 export const edgeValidation = () =>
-  new ValidationPipe({
+  new EdgeValidation({
     whitelist: true,
     forbidNonWhitelisted: true,
     transform: true,

@@ -15,7 +15,7 @@ const FIELDS = ['name', 'campaign', 'facts', 'wanted', 'measure', 'exclusions', 
  */
 export async function asItStood(scope: FirmScope, ledger: Ledger, surfaceId: string, day: string): Promise<unknown> {
   const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-  const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
+  const { timeZone } = await scope.firm();
   const until = DateTime.fromISO(day, { zone: timeZone }).endOf('day').toJSDate();
   const entries = await ledger.entries(scope, surface.jobId);
   const own = entries.filter(

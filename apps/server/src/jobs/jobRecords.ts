@@ -69,7 +69,7 @@ export async function readJob(scope: FirmScope, jobId: string, until?: Date): Pr
 export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], until?: Date): Promise<JobRecords[]> {
   if (jobs.length === 0) return [];
   const jobId = In(jobs.map((j) => j.id));
-  const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: scope.who.firmId });
+  const firm = await scope.firm();
   const [
     rooms,
     surfaces,

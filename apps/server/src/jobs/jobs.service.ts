@@ -3,7 +3,6 @@ import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type Hous
 import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { sentQuotes } from '../documents/sentQuotes.ts';
-import { editedElsewhere } from '../http/conflict.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
@@ -120,7 +119,7 @@ export class Jobs {
   }
 
   async add(who: Who, body: JobBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const crew = (await scope.find(PersonEntity)).filter((p) => p.hours !== null).map((p) => p.id);
       const job = await scope.add(JobEntity, {
         id: body.id,
@@ -145,15 +144,13 @@ export class Jobs {
   }
 
   async change(who: Who, jobId: string, body: JobChange): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
-      if (job.version !== body.version) throw editedElsewhere(body, job);
-      const { id: _id, version: _version, ...change } = body;
-      const saved = await scope.manager.save(JobEntity, {
-        ...job,
+      const { id: _id, version: _version, property, ...change } = body;
+      const saved = await scope.change(JobEntity, job, body, {
         ...change,
         // What was not said of the house stays as it is.
-        property: { ...job.property, ...JSON.parse(JSON.stringify(body.property ?? {})) },
+        ...(property ? { property: { ...job.property, ...property } } : {}),
       });
       await this.ledger.append(scope, { jobId, kind: 'job-changed', subject: null, at: who.now, payload: change });
       return saved;
@@ -161,7 +158,7 @@ export class Jobs {
   }
 
   async addReading(who: Who, roomId: string, body: ReadingBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, (scope) => this.noteReading(scope, roomId, body));
+    return this.writes.run(who, (scope) => this.noteReading(scope, roomId, body));
   }
 
   /** Notes a reading within a write that is under way. */

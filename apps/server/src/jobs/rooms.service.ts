@@ -8,9 +8,8 @@ import {
   UnusableInput,
   type Measure,
 } from '@rustic/core';
-import { JobEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import { RoomEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { editedElsewhere } from '../http/conflict.ts';
 import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
@@ -58,12 +57,12 @@ export class Rooms {
   ) {}
 
   async addRoom(who: Who, jobId: string, body: RoomBody): Promise<RoomEntity> {
-    return this.writes.once(who, body.id, body, (scope) => this.noteRoom(scope, jobId, body));
+    return this.writes.run(who, (scope) => this.noteRoom(scope, jobId, body));
   }
 
   async addSurface(who: Who, jobId: string, body: SurfaceBody): Promise<SurfaceEntity> {
     const facts = measured(body.facts, body.measure);
-    return this.writes.once(who, body.id, body, (scope) => this.noteSurface(scope, jobId, body, facts));
+    return this.writes.run(who, (scope) => this.noteSurface(scope, jobId, body, facts));
   }
 
   /** A room and all its surfaces: all of them stand, or none. */
@@ -72,7 +71,7 @@ export class Rooms {
       if (surface.roomId !== body.room.id) throw refused(`surfaces[${i}].roomId`, 'must be the room that is added');
       return { surface, facts: measured(surface.facts, surface.measure) };
     });
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const room = await this.noteRoom(scope, jobId, body.room);
       for (const { surface, facts } of read) await this.noteSurface(scope, jobId, surface, facts);
       return { room, surfaces: read.length };
@@ -80,7 +79,7 @@ export class Rooms {
   }
 
   private async noteRoom(scope: FirmScope, jobId: string, body: RoomBody): Promise<RoomEntity> {
-    await scope.one(JobEntity, jobId, 'job');
+    await this.ledger.hold(scope, jobId);
     const position = (await scope.find(RoomEntity, { jobId })).length;
     const room = await scope.add(RoomEntity, {
       id: body.id,
@@ -106,7 +105,7 @@ export class Rooms {
     body: SurfaceBody,
     facts: SurfaceEntity['facts'],
   ): Promise<SurfaceEntity> {
-    await scope.one(JobEntity, jobId, 'job');
+    await this.ledger.hold(scope, jobId);
     const room = await scope.one(RoomEntity, body.roomId, 'room');
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
     const position = (await scope.find(SurfaceEntity, { jobId })).length;
@@ -135,20 +134,11 @@ export class Rooms {
   }
 
   async changeRoom(who: Who, roomId: string, body: RoomChange): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const room = await scope.one(RoomEntity, roomId, 'room');
-      if (room.version !== body.version) throw editedElsewhere(body, room);
-      const change = {
-        name: body.name ?? room.name,
-        facing: body.facing === undefined ? room.facing : body.facing,
-        sketch: body.sketch === undefined ? room.sketch : body.sketch,
-        noDustWhileWet: body.noDustWhileWet ?? room.noDustWhileWet,
-        backBy: body.backBy === undefined ? room.backBy : body.backBy,
-        fumesOutBy: body.fumesOutBy === undefined ? room.fumesOutBy : body.fumesOutBy,
-        maxNightsOut: body.maxNightsOut === undefined ? room.maxNightsOut : body.maxNightsOut,
-        airFrom: body.airFrom ?? room.airFrom,
-      };
-      const saved = await scope.manager.save(RoomEntity, { ...room, ...change });
+      await this.ledger.hold(scope, room.jobId);
+      const { id: _id, version: _version, ...change } = body;
+      const saved = await scope.change(RoomEntity, room, body, change);
       await this.ledger.append(scope, {
         jobId: room.jobId,
         kind: 'room-changed',
@@ -162,20 +152,12 @@ export class Rooms {
 
   async changeSurface(who: Who, surfaceId: string, body: SurfaceChange): Promise<unknown> {
     const asked = body.facts ? measured(body.facts, body.measure) : null;
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-      if (surface.version !== body.version) throw editedElsewhere(body, surface);
-      const measure = body.measure === undefined ? surface.measure : body.measure;
-      const change = {
-        name: body.name ?? surface.name,
-        campaign: body.campaign === undefined ? surface.campaign : body.campaign,
-        facts: asked ?? surface.facts,
-        wanted: body.wanted ? { ...body.wanted } : surface.wanted,
-        measure,
-        exclusions: body.exclusions ?? surface.exclusions,
-        access: body.access ?? surface.access,
-      };
-      const saved = await scope.manager.save(SurfaceEntity, { ...surface, ...change });
+      await this.ledger.hold(scope, surface.jobId);
+      const { id: _id, version: _version, ...said } = body;
+      const change = { ...said, ...(asked ? { facts: asked } : {}) };
+      const saved = await scope.change(SurfaceEntity, surface, body, change);
       await this.ledger.append(scope, {
         jobId: surface.jobId,
         kind: body.exclusions ? 'exclusions-changed' : 'surface-changed',
@@ -189,21 +171,21 @@ export class Rooms {
 
   /** Puts rooms and surfaces in this order; surfaces may change their room. Those not named keep theirs. */
   async order(who: Who, jobId: string, body: OrderBody): Promise<{ moved: number }> {
-    return this.writes.once(who, body.id, body, async (scope) => {
-      await scope.one(JobEntity, jobId, 'job');
+    return this.writes.run(who, async (scope) => {
+      await this.ledger.hold(scope, jobId);
       const rooms = new Map((await scope.find(RoomEntity, { jobId })).map((r) => [r.id, r]));
       const surfaces = new Map((await scope.find(SurfaceEntity, { jobId })).map((s) => [s.id, s]));
       let moved = 0;
       for (const [position, id] of body.rooms.entries()) {
         const room = rooms.get(id) ?? (await scope.one(RoomEntity, '', 'room'));
         if (room.position !== position) moved += 1;
-        await scope.manager.update(RoomEntity, { id, firmId: who.firmId }, { position });
+        await scope.set(RoomEntity, id, { position });
       }
       for (const [position, { id, roomId }] of body.surfaces.entries()) {
         const surface = surfaces.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
         if (!rooms.has(roomId)) await scope.one(RoomEntity, '', 'room');
         if (surface.position !== position || surface.roomId !== roomId) moved += 1;
-        await scope.manager.update(SurfaceEntity, { id, firmId: who.firmId }, { position, roomId });
+        await scope.set(SurfaceEntity, id, { position, roomId });
       }
       await this.ledger.append(scope, { jobId, kind: 'order-changed', subject: null, at: who.now, payload: body });
       return { moved };
@@ -216,14 +198,14 @@ export class Rooms {
     jobId: string,
     body: CampaignBody,
   ): Promise<{ before: { id: string; campaign: string | null }[] }> {
-    return this.writes.once(who, body.id, body, async (scope) => {
-      await scope.one(JobEntity, jobId, 'job');
+    return this.writes.run(who, async (scope) => {
+      await this.ledger.hold(scope, jobId);
       const all = new Map((await scope.find(SurfaceEntity, { jobId })).map((s) => [s.id, s]));
       const before: { id: string; campaign: string | null }[] = [];
       for (const id of body.surfaceIds) {
         const surface = all.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
         before.push({ id, campaign: surface.campaign });
-        await scope.manager.save(SurfaceEntity, { ...surface, campaign: body.name ?? null });
+        await scope.set(SurfaceEntity, id, { campaign: body.name ?? null });
       }
       await this.ledger.append(scope, {
         jobId,

@@ -8,8 +8,8 @@ import {
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
-import type { Request } from 'express';
 import type { Who } from '../database/firmScope.ts';
+import type { WriteRequest } from '../writes/sentWrite.ts';
 import type { Role } from '../database/entities.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { rolesFor, rolesKey } from './roles.ts';
@@ -17,7 +17,7 @@ import { rolesFor, rolesKey } from './roles.ts';
 export const COOKIE = 'rustic_ledger';
 export const Open = () => SetMetadata('open', true);
 
-export type SessionRequest = Request & { signedIn?: SignedIn };
+export type SessionRequest = WriteRequest & { signedIn?: SignedIn };
 
 /** Nobody passes without a session, but where a handler says it is open. */
 @Injectable()
@@ -54,6 +54,7 @@ export class SessionGuard implements CanActivate {
 
 /** Who sends this request. */
 export const Sender = createParamDecorator((_data: unknown, context: ExecutionContext): Who => {
-  const { person } = context.switchToHttp().getRequest<SessionRequest>().signedIn!;
-  return { firmId: person.firmId, personId: person.id, name: person.name, now: new Date() };
+  const { signedIn, sentWrite } = context.switchToHttp().getRequest<SessionRequest>();
+  const { person } = signedIn!;
+  return { firmId: person.firmId, personId: person.id, name: person.name, now: new Date(), write: sentWrite ?? null };
 });

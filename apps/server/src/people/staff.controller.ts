@@ -25,23 +25,23 @@ export class StaffController {
   }
   @ForOwners()
   @Post('people/invitations/:id/withdraw')
-  withdraw(@Sender() who: Who, @Param('id') id: string, @Body() body: IdBody) {
-    return this.staff.withdraw(who, id, body.id);
+  withdraw(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+    return this.staff.withdraw(who, id);
   }
   @ForOwners() @Patch('people/:id') change(@Sender() who: Who, @Param('id') id: string, @Body() body: PersonChange) {
     return this.staff.change(who, id, body);
   }
-  @ForOwners() @Post('people/:id/leave') leave(@Sender() who: Who, @Param('id') id: string, @Body() body: IdBody) {
-    return this.staff.leave(who, id, body.id);
+  @ForOwners() @Post('people/:id/leave') leave(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+    return this.staff.leave(who, id);
   }
   @ForOwners()
   @Post('people/:id/sign-out')
-  signOutSomebody(@Sender() who: Who, @Param('id') id: string, @Body() body: IdBody) {
-    return this.staff.signOutEverywhere(who, id, body.id);
+  signOutSomebody(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+    return this.staff.signOutEverywhere(who, id);
   }
   /** Oneself, on every device. */
-  @ForEverybody() @Post('session/everywhere') everywhere(@Sender() who: Who, @Body() body: IdBody) {
-    return this.staff.signOutEverywhere(who, who.personId, body.id);
+  @ForEverybody() @Post('session/everywhere') everywhere(@Sender() who: Who, @Body() _body: IdBody) {
+    return this.staff.signOutEverywhere(who, who.personId);
   }
   @ForEverybody()
   @Put('session/password')
@@ -66,7 +66,7 @@ export class StaffController {
     @Res({ passthrough: true }) response: Response,
   ) {
     const now = new Date();
-    const session = await this.staff.join(token, body, now);
+    const session = await this.staff.join(token, body, now, request.sentWrite ?? null);
     response.cookie(COOKIE, session.token, { ...cookie(request), expires: session.expiresAt });
     return shown(await this.people.whoIs(session.token, now));
   }

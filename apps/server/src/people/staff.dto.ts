@@ -63,6 +63,8 @@ export class HoursBody {
 
 export class PersonChange {
   @IsUUID() id: string;
+  /** The version that was read; without it the newest is meant. */
+  @IsOptional() @IsInt() @Min(1) version?: number;
   @IsOptional() @IsIn(ROLES) role?: Role;
   /** Null: not on the plan. */
   @IsOptional()
@@ -80,6 +82,8 @@ export class PersonChange {
 
 export class PlanningBody {
   @IsUUID() id: string;
+  /** The version of the firm that was read; without it the newest is meant. */
+  @IsOptional() @IsInt() @Min(1) version?: number;
   @IsOptional() @IsIn(CLIMATES) climate?: Climate;
   @IsInt() @Min(0) @Max(240) setUpMin: number;
   @IsInt() @Min(0) @Max(240) packUpMin: number;

@@ -5,6 +5,7 @@ import { FirmEntity, PersonEntity, SessionEntity } from '../database/entities.ts
 import { InvitationEntity } from '../database/peopleEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
+import type { SentWrite } from '../writes/sentWrite.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
@@ -19,6 +20,12 @@ const noInvitation = () =>
   new NotFoundException({
     code: 'not-found',
     message: 'This invitation is not open: it ran out, was taken, or was withdrawn. Ask for a new one.',
+  });
+
+const taken = () =>
+  new ConflictException({
+    code: 'joined',
+    message: 'This invitation was taken already. Nothing was changed; the person can leave the firm.',
   });
 
 /** The people of a firm: who they are, what part they have, and how they come and go. */
@@ -37,7 +44,7 @@ export class Staff {
     const people = await scope.find(PersonEntity, {}, { name: 'ASC' });
     const sessions = await scope.manager.find(SessionEntity, { where: { personId: In(people.map((p) => p.id)) } });
     const open = await scope.find(InvitationEntity, { takenAt: IsNull(), withdrawnAt: IsNull() }, { at: 'ASC' });
-    const { planning } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const { planning, version } = await scope.firm();
     return {
       people: people
         .filter((p) => p.leftAt === null)
@@ -48,6 +55,7 @@ export class Staff {
           role: p.role,
           hours: p.hours,
           skills: p.skills,
+          version: p.version,
           ...(isOwner || p.id === who.personId
             ? {
                 email: p.email,
@@ -56,6 +64,7 @@ export class Staff {
             : {}),
         })),
       planning,
+      version,
       ...(isOwner
         ? {
             invitations: open
@@ -75,7 +84,7 @@ export class Staff {
 
   async invite(who: Who, body: InvitationBody): Promise<unknown> {
     const email = body.email.trim().toLowerCase();
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       if (await scope.manager.findOneBy(PersonEntity, { email }))
         throw refusedWith([{ path: 'email', message: 'has an account already' }]);
       const expiresAt = new Date(who.now.getTime() + INVITED_DAYS * DAY_MS);
@@ -98,19 +107,26 @@ export class Staff {
     });
   }
 
-  async withdraw(who: Who, invitationId: string, writeId: string): Promise<unknown> {
-    return this.writes.once(who, writeId, { invitationId }, async (scope) => {
+  async withdraw(who: Who, invitationId: string): Promise<unknown> {
+    return this.writes.run(who, async (scope) => {
       const invitation = await scope.one(InvitationEntity, invitationId, 'invitation');
-      await scope.manager.save(InvitationEntity, { ...invitation, withdrawnAt: who.now });
+      if (invitation.takenAt) throw taken();
+      await scope.set(InvitationEntity, invitationId, { withdrawnAt: who.now });
       await this.noted(scope, 'invitation-withdrawn', invitation.name);
       return { withdrawn: true };
     });
   }
 
-  private async openInvitation(token: string, now: Date): Promise<InvitationEntity> {
+  private async invitationOf(token: string): Promise<InvitationEntity> {
     if (!TOKEN.test(token)) throw noInvitation();
     const found = await this.database.manager.findOneBy(InvitationEntity, { tokenHash: digest(token) });
-    if (!found || found.takenAt || found.withdrawnAt || found.expiresAt <= now) throw noInvitation();
+    if (!found) throw noInvitation();
+    return found;
+  }
+
+  private async openInvitation(token: string, now: Date): Promise<InvitationEntity> {
+    const found = await this.invitationOf(token);
+    if (found.takenAt || found.withdrawnAt || found.expiresAt <= now) throw noInvitation();
     return found;
   }
 
@@ -121,14 +137,29 @@ export class Staff {
     return { firm: firm.name, name, email, role, byName };
   }
 
-  /** Takes an invitation: the person is there, and signed in. A link opens once. */
-  async join(token: string, body: JoinBody, now: Date): Promise<Session> {
-    const invitation = await this.openInvitation(token, now);
-    const { firmId, name, initials, email, role } = invitation;
+  /**
+   * Takes an invitation: the person is there, and signed in. A link opens once; the same act sent again opens another
+   * session of the same person, who proves by the password to be the one who joined.
+   */
+  async join(token: string, body: JoinBody, now: Date, write: SentWrite | null): Promise<Session> {
+    const invitation = await this.invitationOf(token);
+    const who: Who = { firmId: invitation.firmId, personId: body.id, name: invitation.name, now, write };
+    if (!(write && (await this.writes.answered(who.firmId, write)))) await this.openInvitation(token, now);
     const passwordHash = await hashPassword(body.password);
+    const { personId } = await this.writes.run(who, (scope) => this.admit(scope, invitation, passwordHash));
+    const person = await this.writes.reading(who).one(PersonEntity, personId, 'person');
+    if (!(await passwordFits(person.passwordHash, body.password))) throw noInvitation();
+    return this.people.open(this.database.manager, personId, now);
+  }
+
+  private async admit(scope: FirmScope, invitation: InvitationEntity, passwordHash: string) {
+    const { manager, who } = scope;
+    const open = { id: invitation.id, firmId: who.firmId, takenAt: IsNull(), withdrawnAt: IsNull() };
+    const taken = await manager.update(InvitationEntity, open, { takenAt: who.now });
+    if (taken.affected !== 1) throw noInvitation();
+    const { name, initials, email, role } = invitation;
     const person = {
-      id: body.id,
-      firmId,
+      id: who.personId,
       name,
       initials,
       email,
@@ -138,20 +169,9 @@ export class Staff {
       skills: [],
       leftAt: null,
     };
-    return this.database.transaction(async (manager) => {
-      const taken = await manager.update(InvitationEntity, { id: invitation.id, takenAt: IsNull() }, { takenAt: now });
-      if (taken.affected !== 1) throw noInvitation();
-      await manager.insert(PersonEntity, person);
-      await this.access.note(manager, {
-        firmId,
-        personId: person.id,
-        kind: 'joined',
-        detail: role,
-        byName: name,
-        at: now,
-      });
-      return this.people.open(manager, person.id, now);
-    });
+    await scope.add(PersonEntity, person);
+    await this.noted(scope, 'joined', role);
+    return { personId: person.id };
   }
 
   /** A new password closes every session but the one it was changed in. */
@@ -164,16 +184,16 @@ export class Staff {
       });
     const passwordHash = await hashPassword(body.after);
     // Neither password is part of what is kept of the request.
-    return this.writes.once(who, body.id, { id: body.id }, async (scope) => {
-      await scope.manager.update(PersonEntity, { id: person.id, firmId: who.firmId }, { passwordHash });
+    return this.writes.run(who, async (scope) => {
+      await scope.set(PersonEntity, person.id, { passwordHash });
       await this.closeSessions(scope, person.id, keep);
       await this.noted(scope, 'password-changed', '');
       return { changed: true };
     });
   }
 
-  async signOutEverywhere(who: Who, personId: string, writeId: string): Promise<unknown> {
-    return this.writes.once(who, writeId, { personId }, async (scope) => {
+  async signOutEverywhere(who: Who, personId: string): Promise<unknown> {
+    return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       await this.closeSessions(scope, person.id, undefined);
       await this.noted(scope, 'signed-out-everywhere', person.name);
@@ -188,30 +208,35 @@ export class Staff {
   }
 
   async change(who: Who, personId: string, body: PersonChange): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
-      const { role, hours, skills } = body;
+      const { role, hours, skills, version } = body;
       if (hours && hours.from >= hours.to)
         throw refusedWith([{ path: 'hours.to', message: 'must be later than from' }]);
       if (role && role !== person.role) {
         if (person.role === 'owner') await this.anotherOwner(scope, person.id);
         await this.noted(scope, 'role-changed', `${person.name}: ${person.role} to ${role}`);
       }
-      await scope.manager.update(PersonEntity, { id: personId, firmId: who.firmId }, {
-        ...(role ? { role } : {}),
-        ...(hours === undefined ? {} : { hours }),
-        ...(skills ? { skills: [...new Set(skills.map((s) => s.trim()).filter(Boolean))] } : {}),
-      } as never);
-      return { changed: true };
+      const saved = await scope.change(
+        PersonEntity,
+        person,
+        { ...body, version: version ?? person.version },
+        {
+          ...(role ? { role } : {}),
+          ...(hours === undefined ? {} : { hours: hours as never }),
+          ...(skills ? { skills: [...new Set(skills.map((s) => s.trim()).filter(Boolean))] } : {}),
+        },
+      );
+      return { changed: true, version: saved.version };
     });
   }
 
   /** Somebody leaves the firm: what they wrote stays, their ways in are closed. */
-  async leave(who: Who, personId: string, writeId: string): Promise<unknown> {
-    return this.writes.once(who, writeId, { leave: personId }, async (scope) => {
+  async leave(who: Who, personId: string): Promise<unknown> {
+    return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       if (person.role === 'owner') await this.anotherOwner(scope, person.id);
-      await scope.manager.update(PersonEntity, { id: personId, firmId: who.firmId }, { leftAt: who.now });
+      await scope.set(PersonEntity, personId, { leftAt: who.now });
       await this.closeSessions(scope, personId, undefined);
       await scope.manager.delete(CalendarFeedEntity, { personId, firmId: who.firmId });
       await this.noted(scope, 'left', person.name);
@@ -219,12 +244,13 @@ export class Staff {
     });
   }
 
-  /** A firm always has an owner: the rows are held, so that two who step down at once do not both. */
+  /**
+   * A firm always has an owner. Whoever gives the part up writes the firm's own mark first: of two who do it at once the
+   * second waits, or on another machine of a cluster is tried again, and then finds the first gone.
+   */
   private async anotherOwner({ manager, who }: FirmScope, personId: string): Promise<void> {
-    const owners = await manager.find(PersonEntity, {
-      where: { firmId: who.firmId, role: 'owner', leftAt: IsNull() },
-      lock: { mode: 'pessimistic_write' },
-    });
+    await manager.increment(FirmEntity, { id: who.firmId }, 'ownersMark', 1);
+    const owners = await manager.findBy(PersonEntity, { firmId: who.firmId, role: 'owner', leftAt: IsNull() });
     if (owners.some((o) => o.id !== personId)) return;
     throw new ConflictException({
       code: 'last-owner',
@@ -232,13 +258,14 @@ export class Staff {
     });
   }
 
-  async setPlanning(who: Who, { id, ...planning }: PlanningBody): Promise<unknown> {
-    return this.writes.once(who, id, planning, async ({ manager }) => {
-      const firm = await manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+  async setPlanning(who: Who, { id: _id, version, ...planning }: PlanningBody): Promise<unknown> {
+    return this.writes.run(who, async (scope) => {
+      const firm = await scope.firm();
       const holidays = [...new Set(planning.holidays)].sort();
       const climate = planning.climate ?? firm.planning.climate;
-      await manager.save(FirmEntity, { ...firm, planning: { ...planning, ...(climate ? { climate } : {}), holidays } });
-      return { holidays };
+      const changed = { planning: { ...planning, ...(climate ? { climate } : {}), holidays } };
+      const saved = await scope.changeFirm({ ...changed, version: version ?? firm.version }, changed);
+      return { holidays, version: saved.version };
     });
   }
 

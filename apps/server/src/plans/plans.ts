@@ -1,6 +1,16 @@
-import { Body, Controller, Get, Injectable, Param, Post, Query, type OnModuleDestroy } from '@nestjs/common';
+import {
+  Body,
+  ConflictException,
+  Controller,
+  Get,
+  Injectable,
+  Param,
+  Post,
+  Query,
+  type OnModuleDestroy,
+} from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { differenceOf, type Plan, type PlanInput } from '@rustic/core';
+import { differenceOf, hashOf, type Plan, type PlanInput } from '@rustic/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -42,6 +52,16 @@ const stillOf = (posted: PostedPlan | null, { surfaces }: PlanInput): PostedPlan
   posted && surfaces.some((s) => posted.plan.steps.some((t) => t.surface === s.id)) ? posted : null;
 
 const UNDER_WAY: JobStatus[] = ['planned', 'active'];
+
+/** A plan is made so often for a record that moves while it is made. */
+const POST_TRIES = 3;
+
+/** What a plan was made from has moved: it is not kept. */
+class MovedOn extends Error {}
+const unlessMoved = (error: unknown): null => {
+  if (error instanceof MovedOn) return null;
+  throw error;
+};
 
 class DragBody {
   @IsUUID() surface: string;
@@ -146,30 +166,58 @@ export class Plans implements OnModuleDestroy {
     }
   }
 
+  /**
+   * Posts the plan of a job. It is made before anything is held, since that takes seconds; it is kept only where what it
+   * was made from still stands, and made again where the record moved meanwhile.
+   */
   async post(who: Who, jobId: string, body: PostBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
-      const records = await readJob(scope, jobId);
-      await this.systems.settleOpen(scope, records, uuid);
-      const asked = planInputOf(records, await this.crewOf(scope, jobId), who.now);
-      const before = body.afresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
-      const input = underWay(asked, before, who.now);
-      const plan = await this.compute(input, before, body.drags ?? []);
-      await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
-      await this.begin(scope, records);
-      await this.ledger.append(scope, {
-        jobId,
-        kind: 'plan-posted',
-        subject: null,
-        at: who.now,
-        payload: { status: plan.status, finish: plan.finish, visits: plan.visits, steps: plan.steps.length },
-      });
-      return { plan };
+    for (let attempt = 1; attempt <= POST_TRIES; attempt++) {
+      const question = await this.question(this.writes.reading(who), jobId, body);
+      const plan = await this.compute(question.input, question.before, body.drags ?? []);
+      const posted = await this.writes
+        .run(who, (scope) => this.keep(scope, jobId, body, question.mark, plan))
+        .catch(unlessMoved);
+      if (posted) return posted;
+    }
+    throw new ConflictException({
+      code: 'moved-on',
+      message: 'The record moved each time while this plan was made. Nothing was posted; try again in a moment.',
     });
   }
 
-  private async begin(scope: FirmScope, records: JobRecords): Promise<void> {
-    if (records.job.status === 'walk-round' || records.job.status === 'quoted')
-      await scope.manager.save(JobEntity, { ...records.job, status: 'planned' });
+  /** What the planner is asked now, and a mark of it: the same record gives the same. */
+  private async question(scope: FirmScope, jobId: string, body: PostBody) {
+    const { now } = scope.who;
+    const records = await readJob(scope, jobId);
+    const asked = planInputOf(records, await this.crewOf(scope, jobId), now);
+    const before = body.afresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
+    const input = underWay(asked, before, now);
+    return { records, input, before, mark: hashOf(JSON.parse(JSON.stringify({ input, before }))) };
+  }
+
+  private async keep(
+    scope: FirmScope,
+    jobId: string,
+    body: PostBody,
+    mark: string,
+    plan: Plan,
+  ): Promise<{ plan: Plan }> {
+    const { who } = scope;
+    await this.ledger.hold(scope, jobId);
+    const { records, input, mark: now } = await this.question(scope, jobId, body);
+    if (now !== mark) throw new MovedOn();
+    await this.systems.settleOpen(scope, records, uuid);
+    await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
+    const { status } = records.job;
+    if (status === 'walk-round' || status === 'quoted') await scope.set(JobEntity, jobId, { status: 'planned' });
+    await this.ledger.append(scope, {
+      jobId,
+      kind: 'plan-posted',
+      subject: null,
+      at: who.now,
+      payload: { status: plan.status, finish: plan.finish, visits: plan.visits, steps: plan.steps.length },
+    });
+    return { plan };
   }
 }
 

@@ -7,7 +7,6 @@ import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { paperOf } from '../documents/papersOf.ts';
 import { Quotes, shown } from '../documents/quotes.ts';
-import { editedElsewhere } from '../http/conflict.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -87,14 +86,13 @@ export class Pricing {
 
   /** Which other ways are put to the client, all of them at once. */
   async offer(who: Who, jobId: string, body: OffersBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
-      if (job.version !== body.version) throw editedElsewhere(body, job);
       for (const { surfaceId } of body.offers)
         if ((await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
           await scope.one(SurfaceEntity, '', 'surface');
       const offers = body.offers.map(({ id, surfaceId, key }) => ({ id, surfaceId, key }));
-      const saved = await scope.manager.save(JobEntity, { ...job, offers });
+      const saved = await scope.change(JobEntity, job, body, { offers });
       await this.ledger.append(scope, {
         jobId,
         kind: 'offers-changed',

@@ -69,7 +69,7 @@ export class Punch {
   }
 
   async mark(who: Who, jobId: string, body: FaultBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
@@ -102,7 +102,7 @@ export class Punch {
 
   /** Mended, or taken back: once. */
   async close(who: Who, markId: string, body: FaultActBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, markId }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const mark = await scope.one(FaultMarkEntity, markId, 'fault');
       await this.ledger.hold(scope, mark.jobId);
       const [closed] = await scope.find(FaultActEntity, { markId });
@@ -139,8 +139,9 @@ export class Punch {
 
   /** Something was tried: it holds, or it does not. */
   async check(who: Who, surfaceId: string, body: CheckBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, surfaceId }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       if (!asked(records, surface).some((c) => c.code === body.code))
         throw refusedWith([{ path: 'code', message: 'is not tried on this surface' }]);

@@ -64,7 +64,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   /** What the rule of now is, and what another would let go at once. */
   async look(who: Who, asked: RetentionQuery): Promise<{ rule: Rule; would: LetGo }> {
     const scope = this.writes.reading(who);
-    const { retention } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+    const { retention } = await scope.firm();
     const { notes, photos } = await this.due(scope, { ...asked });
     return { rule: retention, would: { notes, photos: photos.length } };
   }
@@ -72,9 +72,8 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   /** Keeps a rule, and acts by it at once. */
   async set(who: Who, { id, accessMonths, photoYears }: RetentionBody): Promise<LetGo> {
     const rule: Rule = { accessMonths: accessMonths ?? null, photoYears: photoYears ?? null };
-    return this.writes.once(who, id, rule, async (scope) => {
-      const firm = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
-      await scope.manager.save(FirmEntity, { ...firm, retention: rule });
+    return this.writes.run(who, async (scope) => {
+      await scope.manager.update(FirmEntity, { id: who.firmId }, { retention: rule });
       return this.letGo(scope, rule);
     });
   }
@@ -82,9 +81,13 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   /** Every firm by its own rule; two servers at it at once let nothing go twice. */
   private async sweep(now: Date): Promise<void> {
     try {
+      await this.writes.thin(now);
       for (const { id: firmId, retention } of await this.database.manager.find(FirmEntity))
         await this.database.transaction((manager) =>
-          this.letGo(new FirmScope(manager, { firmId, personId: '', name: 'The firm’s rule', now }), retention),
+          this.letGo(
+            new FirmScope(manager, { firmId, personId: '', name: 'The firm’s rule', now, write: null }),
+            retention,
+          ),
         );
     } catch (error) {
       this.log.warn({ error: String(error) }, 'nothing was let go this time');

@@ -3,7 +3,6 @@ import { ApiTags } from '@nestjs/swagger';
 import { houseRulesSchema, priceOn, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
 import { FirmEntity, JobEntity, SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { editedElsewhere } from '../http/conflict.ts';
 import { refusedWith } from '../http/refused.ts';
 import { caseIn, composeAll, systemOf } from '../jobs/houseReading.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
@@ -103,11 +102,9 @@ export class Rules {
 
   async changeFirm(who: Who, body: FirmChange): Promise<unknown> {
     const houseRules = body.houseRules ? readRules(body.houseRules) : undefined;
-    return this.writes.once(who, body.id, body, async (scope) => {
-      const firm = (await scope.manager.findOneBy(FirmEntity, { id: who.firmId }))!;
-      if (firm.version !== body.version) throw editedElsewhere(body, firm);
-      const saved = await scope.manager.save(FirmEntity, {
-        ...firm,
+    return this.writes.run(who, async (scope) => {
+      const firm = await scope.firm();
+      const saved = await scope.changeFirm(body, {
         ...(houseRules ? { houseRules } : {}),
         ...(body.terms ? { terms: { ...firm.terms, ...body.terms } } : {}),
         ...(body.weights ? { weights: { ...firm.weights, ...body.weights } } : {}),
@@ -129,10 +126,9 @@ export class Rules {
 
   async changeJob(who: Who, jobId: string, body: RulesChange): Promise<unknown> {
     const houseRules = readRules(body.houseRules);
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
-      if (job.version !== body.version) throw editedElsewhere(body, job);
-      const saved = await scope.manager.save(JobEntity, { ...job, houseRules });
+      const saved = await scope.change(JobEntity, job, body, { houseRules });
       await this.entry(scope, jobId, null, { level: 'job', from: job.houseRules, to: houseRules, note: body.note });
       return saved;
     });
@@ -140,10 +136,10 @@ export class Rules {
 
   async changeSurface(who: Who, surfaceId: string, body: RulesChange): Promise<unknown> {
     const houseRules = readRules(body.houseRules);
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-      if (surface.version !== body.version) throw editedElsewhere(body, surface);
-      const saved = await scope.manager.save(SurfaceEntity, { ...surface, houseRules });
+      await this.ledger.hold(scope, surface.jobId);
+      const saved = await scope.change(SurfaceEntity, surface, body, { houseRules });
       await this.entry(scope, surface.jobId, surfaceId, {
         level: 'surface',
         from: surface.houseRules,

@@ -50,10 +50,10 @@ export class Shelf {
 
   async write(who: Who, productId: string, body: ProductBody): Promise<unknown> {
     const [product] = this.sheetOf({ ...body.sheet, id: productId });
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const row = (await scope.find(ProductEntity, { productId }))[0] ?? null;
       if ((row?.version ?? null) !== (body.version ?? null)) throw editedElsewhere(body, row);
-      return this.keep(scope, row, product!, body.kept);
+      return this.keep(scope, row, product!, body.kept, body);
     });
   }
 
@@ -63,8 +63,8 @@ export class Shelf {
     return products;
   }
 
-  private async keep(scope: FirmScope, row: ProductEntity | null, sheet: Product, kept: boolean) {
-    if (row) return scope.manager.save(ProductEntity, { ...row, sheet, kept });
+  private async keep(scope: FirmScope, row: ProductEntity | null, sheet: Product, kept: boolean, yours: object = {}) {
+    if (row) return scope.change(ProductEntity, row, { ...yours, version: row.version }, { sheet, kept });
     const added = await scope.add(ProductEntity, { id: uuid(), productId: sheet.id, sheet, kept });
     return { ...added, version: 1 };
   }
@@ -88,7 +88,7 @@ export class Shelf {
         code: 'not-seen',
         message: 'This is not the file that was looked at. Nothing was taken in; look at it first.',
       });
-    return this.writes.once(who, body.id, { id: body.id, seen: body.seen }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const { read, difference, own } = await this.look(scope, body);
       const rows = new Map(own.map((row) => [row.productId, row]));
       for (const product of [...difference.added, ...difference.changed.map((c) => c.product)])
@@ -111,7 +111,7 @@ export class Shelf {
   }
 
   async addTin(who: Who, body: TinBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.product(scope, body.productId);
       const { openedAt, colour, ...rest } = body;
       const tin = await scope.add(VanTinEntity, { ...rest, colour: colour ?? null, openedAt: openedAt ? new Date(openedAt) : null });
@@ -120,17 +120,16 @@ export class Shelf {
   }
 
   async changeTin(who: Who, tinId: string, body: TinChange): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const tin = await scope.one(VanTinEntity, tinId, 'tin');
-      if (tin.version !== body.version) throw editedElsewhere(body, tin);
       const openedAt = body.openedAt ? new Date(body.openedAt) : tin.openedAt;
-      return scope.manager.save(VanTinEntity, { ...tin, litres: body.litres, openedAt });
+      return scope.change(VanTinEntity, tin, body, { litres: body.litres, openedAt });
     });
   }
 
   async addNote(who: Who, productId: string, body: NoteBody): Promise<unknown> {
     if (body.kind === 'claim' && !body.standing) throw refusedWith([{ path: 'standing', message: 'a claim is believed, tried or refuted' }]);
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.product(scope, productId);
       if (body.trialId) await scope.one(TrialEntity, body.trialId, 'trial');
       if (body.jobId) await scope.one(JobEntity, body.jobId, 'job');

@@ -37,7 +37,7 @@ export class Shopping {
   }
 
   async tick(who: Who, jobId: string, { id, item, had }: TickBody): Promise<unknown> {
-    return this.writes.once(who, id, { id, item, had }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       const row = { jobId, firmId: who.firmId, item, had, byName: who.name, at: who.now };
       await scope.manager.upsert(ShoppingTickEntity, { id: uuid(), ...row }, ['firmId', 'jobId', 'item']);

@@ -87,8 +87,9 @@ export class SystemsController {
   @ForHands()
   @Post('ways-back')
   async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, id, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       const { price, ...way } = this.rescue(records, surface, body);
       await scope.add(TroubleEntity, {

@@ -33,8 +33,9 @@ export class Systems {
   ) {}
 
   async choose(who: Who, surfaceId: string, body: ChoiceBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       if (records.work.some((w) => w.surfaceId === surfaceId)) {
         throw new ConflictException({

@@ -16,6 +16,7 @@ import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../database/calendarEntities.ts';
 import { JobEntity, LedgerEntryEntity, PersonEntity, PhotoEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
+import { QuoteNumberEntity } from '../database/documentEntities.ts';
 import { ProductEntity } from '../database/shelfEntities.ts';
 import { refusedWith } from '../http/refused.ts';
 import { readJob } from '../jobs/jobRecords.ts';
@@ -77,7 +78,7 @@ export class JobImport implements OnModuleDestroy {
     if ('faults' in read) throw refusedWith(read.faults);
     const { file } = read;
     const request = { head: file.ledger.at(-1)?.hash ?? '', job: file.job.id, of: sent.length };
-    return this.writes.once(who, id, request, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
       if (here) return this.already(scope, file);
       await this.write(scope, read);
@@ -119,6 +120,7 @@ export class JobImport implements OnModuleDestroy {
         LedgerEntryEntity,
         some.map(({ by, ...rest }) => ({ ...rest, byName: by, firmId })) as never,
       );
+    await this.numbers(scope, file);
     await this.products(scope, file.products);
     await this.ledger.append(scope, {
       jobId: file.job.id,
@@ -136,6 +138,14 @@ export class JobImport implements OnModuleDestroy {
     const painters = (await scope.find(PersonEntity)).filter((p) => p.hours !== null && p.leftAt === null);
     const ours = painters.filter((p) => ids.includes(p.id));
     return (ours.length ? ours : painters).map((p) => p.id);
+  }
+
+  /** Quotes brought in keep their numbers; the firm gives none of them again. */
+  private async numbers({ manager, who }: FirmScope, { documents, job }: JobFile): Promise<void> {
+    const numbers = [...new Set(documents.map((d) => d.number))];
+    const rows = numbers.map((number) => ({ firmId: who.firmId, number, jobId: job.id }));
+    if (rows.length)
+      await manager.createQueryBuilder().insert().into(QuoteNumberEntity).values(rows).orIgnore().execute();
   }
 
   /** Sheets that are not known here are kept, but not put on the shelf; what is known here stands. */

@@ -115,7 +115,7 @@ export class Trials {
         message: 'This trial cannot be laid. Nothing was written.',
         errors: faults.map((f) => ({ ...f, path: `design.${f.path}` })),
       });
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       if (body.surfaceId && (await scope.one(SurfaceEntity, body.surfaceId, 'surface')).jobId !== jobId)
         await scope.one(SurfaceEntity, '', 'surface');
@@ -217,8 +217,9 @@ export class Trials {
       acts: TrialActEntity[],
     ) => Promise<{ kind: TrialActKind; at: Date; body: TrialActBody; corrects: string | null }>,
   ): Promise<TrialActEntity> {
-    return this.writes.once(who, id, request, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const trial = await scope.one(TrialEntity, trialId, 'trial');
+      await this.ledger.hold(scope, trial.jobId);
       const made = await make(scope, trial, await this.actsOf(scope, trialId));
       const act = await scope.add(TrialActEntity, { id, jobId: trial.jobId, trialId, byName: who.name, ...made });
       await this.ledger.append(scope, {

@@ -48,7 +48,9 @@ export class Findings {
   ) {}
 
   async note(who: Who, surfaceId: string, body: FindingBody): Promise<FindingEntity> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
+      const { jobId } = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       const extents = JSON.parse(JSON.stringify(body.extents ?? {})) as Partial<Record<Condition, Extent>>;
       readBy(surfaceSchema, { element: surface.facts.element, substrate: surface.facts.substrate, extents });

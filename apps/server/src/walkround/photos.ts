@@ -86,7 +86,7 @@ export class Photos {
       });
     const { content, width, height } = await madeAnew(sent);
     const hash = createHash('sha256').update(content).digest('hex');
-    return this.writes.once(who, query.id, { ...query, sent: sent.length }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.belongs(scope, jobId, query);
       const { id, roomId, surfaceId, testId, workId, note, at, wall, x, y } = query;
       const row = {

@@ -59,8 +59,9 @@ export class Walkround {
 
   async record(who: Who, surfaceId: string, body: TestBody): Promise<unknown> {
     const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test)));
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
       if (body.corrects) await this.mayCorrect(scope, surfaceId, body.corrects, body.note);
       const record = await scope.add(TestRecordEntity, {
         id: body.id,

@@ -48,9 +48,9 @@ export class WeatherService {
 
   /** Hourly readings from a file: checked whole, then kept whole; the room's air is known from them. */
   async addReadings(who: Who, roomId: string, body: ReadingsBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const room = await scope.one(RoomEntity, roomId, 'room');
-      const { timeZone } = await scope.manager.findOneByOrFail(FirmEntity, { id: who.firmId });
+      const { timeZone } = await scope.firm();
       const read = readReadings(body.csv, timeZone);
       if ('faults' in read)
         throw refusedWith(
@@ -66,7 +66,7 @@ export class WeatherService {
         byName: who.name,
         at: who.now,
       });
-      await scope.manager.save(RoomEntity, { ...room, airFrom: 'file' });
+      await scope.set(RoomEntity, roomId, { airFrom: 'file' });
       const hours = read.readings.temperatureC.length;
       await this.ledger.append(scope, {
         jobId: room.jobId,

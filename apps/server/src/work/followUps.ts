@@ -53,18 +53,18 @@ export class FollowUps {
   }
 
   async close(who: Who, followUpId: string, body: CloseBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, followUpId }, async (scope) => {
-      const row = await scope.one(FollowUpEntity, followUpId, 'follow-up');
-      await this.ledger.hold(scope, row.jobId);
-      return this.closeIn(scope, row, body.note);
+    return this.writes.run(who, async (scope) => {
+      const { jobId } = await scope.one(FollowUpEntity, followUpId, 'follow-up');
+      await this.ledger.hold(scope, jobId);
+      return this.closeIn(scope, await scope.one(FollowUpEntity, followUpId, 'follow-up'), body.note);
     });
   }
 
   private async closeIn(scope: FirmScope, row: FollowUpEntity, note: string): Promise<FollowUpEntity> {
     const { who } = scope;
     if (row.closedAt) return row;
-    const closed = { ...row, closedAt: who.now, closedBy: who.name, closedNote: note };
-    await scope.manager.save(FollowUpEntity, closed);
+    const closing = { closedAt: who.now, closedBy: who.name, closedNote: note };
+    await scope.set(FollowUpEntity, row.id, closing);
     await this.ledger.append(scope, {
       jobId: row.jobId,
       kind: 'follow-up-closed',
@@ -72,6 +72,6 @@ export class FollowUps {
       at: who.now,
       payload: { id: row.id, kind: row.kind, note },
     });
-    return closed;
+    return { ...row, ...closing };
   }
 }

@@ -21,8 +21,9 @@ export class Holds {
   ) {}
 
   async hold(who: Who, surfaceId: string, body: HoldBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       const { work, logs } = workOn(records, surface, systemOf(records, surface));
       if (!work.some((w) => w.plan.id === body.stepId))
@@ -66,7 +67,7 @@ export class Holds {
   }
 
   async release(who: Who, holdId: string, body: ReleaseBody): Promise<unknown> {
-    return this.writes.once(who, body.id, { ...body, holdId }, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       const hold = await scope.one(StepHoldEntity, holdId, 'hold');
       await this.ledger.hold(scope, hold.jobId);
       const holds = await scope.find(StepHoldEntity, { surfaceId: hold.surfaceId });

@@ -58,7 +58,7 @@ export class Work {
   ) {}
 
   async log(who: Who, jobId: string, body: WorkBody): Promise<unknown> {
-    return this.writes.once(who, body.id, body, async (scope) => {
+    return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
@@ -112,7 +112,7 @@ export class Work {
     const ours = records.surfaces.filter((s) => !isLeftOut(s));
     const finished = ours.length > 0 && ours.every((s) => isFinished(records, s));
     const status = finished ? 'aftercare' : 'active';
-    if (records.job.status !== status) await scope.manager.save(JobEntity, { ...records.job, status });
+    if (records.job.status !== status) await scope.set(JobEntity, records.job.id, { status });
     const { opensAt, lastEnd, last } = standingOf(records, surface, log.endedAt);
     const label = last?.plan.drying?.recoatMin ?? 0;
     const addedMin = opensAt === null || lastEnd === null || label === 0 ? 0 : Math.max(0, opensAt - lastEnd - label);
