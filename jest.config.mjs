@@ -35,6 +35,7 @@ export default {
     },
     {
       ...project('server', 'apps/server'),
+      setupFiles: [new URL('tools/setClock.mjs', import.meta.url).pathname],
       globalSetup: new URL('apps/server/test/startDatabase.mjs', import.meta.url).pathname,
       globalTeardown: new URL('apps/server/test/stopDatabase.mjs', import.meta.url).pathname,
     },

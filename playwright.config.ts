@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import './tools/setClock.mjs';
 
 /** The real interface, in Debian's Chromium, on the built application. The address comes from the test run. */
 export default defineConfig({

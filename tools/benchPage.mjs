@@ -50,7 +50,7 @@ export async function pageRow(core, base, sign, input) {
   await page.getByLabel('Address').fill(sign.email);
   await page.getByLabel('Password').fill(sign.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
   const jobId = await page.evaluate(
     async () => (await (await fetch('/api/jobs')).json()).find((j) => j.status === 'active').id,
   );

@@ -17,7 +17,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { fromDebian } from './debian.mjs';
-import { runQuiet } from './run.mjs';
+import { boundToUs, boundToUsAs, has, runQuiet } from './run.mjs';
 import { stop } from './say.mjs';
 
 /** The application's own database. */
@@ -170,33 +170,34 @@ export async function startMariadb(folder, { quick = false, port: asked = null, 
     ].join('\n'),
   );
   chmodSync(init, 0o644);
-  const child = spawn(
+  // Who it runs as is settled before the bond is made: a later change of user would loosen it.
+  const asMysql = user.includes('--user=mysql');
+  const command = [
     program,
-    [
-      '--no-defaults',
-      ...user,
-      `--datadir=${join(folder, 'data')}`,
-      `--socket=${socket}`,
-      `--port=${port}`,
-      '--bind-address=127.0.0.1',
-      `--pid-file=${join(folder, 'mariadbd.pid')}`,
-      `--init-file=${init}`,
-      `--log-error=${errors}`,
-      `--sql-mode=${SQL_MODE}`,
-      '--character-set-server=utf8mb4',
-      '--collation-server=utf8mb4_unicode_ci',
-      '--default-time-zone=+00:00',
-      '--skip-name-resolve',
-      `--innodb-flush-log-at-trx-commit=${quick ? 2 : 1}`,
-      '--innodb-buffer-pool-size=64M',
-      '--innodb-log-file-size=32M',
-      '--max-connections=100',
-      '--performance-schema=OFF',
-      '--default-storage-engine=InnoDB',
-      ...options,
-    ],
-    { stdio: 'ignore', detached: true },
-  );
+    '--no-defaults',
+    ...(asMysql && has('setpriv') ? [] : user),
+    `--datadir=${join(folder, 'data')}`,
+    `--socket=${socket}`,
+    `--port=${port}`,
+    '--bind-address=127.0.0.1',
+    `--pid-file=${join(folder, 'mariadbd.pid')}`,
+    `--init-file=${init}`,
+    `--log-error=${errors}`,
+    `--sql-mode=${SQL_MODE}`,
+    '--character-set-server=utf8mb4',
+    '--collation-server=utf8mb4_unicode_ci',
+    '--default-time-zone=+00:00',
+    '--skip-name-resolve',
+    `--innodb-flush-log-at-trx-commit=${quick ? 2 : 1}`,
+    '--innodb-buffer-pool-size=64M',
+    '--innodb-log-file-size=32M',
+    '--max-connections=100',
+    '--performance-schema=OFF',
+    '--default-storage-engine=InnoDB',
+    ...options,
+  ];
+  const [runner, ...args] = asMysql ? boundToUsAs('mysql', ...command) : boundToUs(...command);
+  const child = spawn(runner, args, { stdio: 'ignore', detached: true });
   writeFileSync(keeperFile(folder), String(process.pid));
   let ended = null;
   child.on('exit', (code) => (ended = code ?? 1));

@@ -49,7 +49,7 @@ async function shoot(views, viewport) {
   await page.getByLabel('Address').fill(DEMO_PEOPLE[0].email);
   await page.getByLabel('Password').fill(DEMO_PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
   const ids = await page.evaluate(async () => {
     const jobs = await (await fetch('/api/jobs')).json();
     const ferrykeeper = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
-import { ROOT } from './run.mjs';
+import { boundToUs, ROOT } from './run.mjs';
 
 /** True where nobody listens on this port of loopback. */
 export const portIsFree = (port) =>
@@ -11,10 +11,15 @@ export const portIsFree = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(() => done(true)));
   });
 
+/** A server whose clock is set sets it before anything else is loaded. */
+const clock = ({ CLOCK_SHIFT_MS = process.env.CLOCK_SHIFT_MS }) =>
+  CLOCK_SHIFT_MS ? ['--import', new URL('./setClock.mjs', import.meta.url).href] : [];
+
 /** Starts the built server and waits until it is ready; rejects with its last words where it ends first. */
 export function startServer({ url, port, env = {}, show = false }) {
   return new Promise((ready, fail) => {
-    const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
+    const [program, ...args] = boundToUs(process.execPath, ...clock(env), join(ROOT, 'apps/server/dist/main.js'));
+    const child = spawn(program, args, {
       cwd: ROOT,
       env: { ...process.env, DATABASE_URL: url, PORT: String(port), NODE_ENV: 'production', ...env },
       stdio: ['ignore', 'pipe', 'pipe', 'ipc'],

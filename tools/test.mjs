@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { fromDebian } from './debian.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
-import { ROOT, runBeside } from './run.mjs';
+import { shiftTo } from './clock.mjs';
+import { endBeside, ROOT, runBeside } from './run.mjs';
 import { say } from './say.mjs';
 import { startServer } from './serve.mjs';
 
@@ -48,12 +49,15 @@ async function jest() {
 async function interfaceTests(project) {
   const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-e2e-')), 'mariadb'), { quick: true });
   const port = await freePort();
-  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+  // The server, the tests and their browser have one clock: a working morning, whatever the day is outside.
+  const clock = { CLOCK_SHIFT_MS: String(shiftTo()) };
+  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn', ...clock } });
+  running.push(server, database);
   const results = join(ROOT, 'test-results', project);
   const file = join(results, 'e2e.json');
   rmSync(file, { force: true });
   const { status, output } = await runBeside('npx', ['playwright', 'test', '--project', project, '--output', results], {
-    env: { ...process.env, E2E_BASE: `http://127.0.0.1:${port}`, E2E_RESULTS: file, FORCE_COLOR: '0' },
+    env: { ...process.env, E2E_BASE: `http://127.0.0.1:${port}`, E2E_RESULTS: file, FORCE_COLOR: '0', ...clock },
   });
   await server.stop();
   await database.stop();
@@ -76,6 +80,15 @@ function counted(name, file, status, output, read) {
     tally(name, 0, 1, output);
   }
 }
+
+/** What this run has started: ended with it, however it ends. */
+const running = [];
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+  process.once(signal, async () => {
+    endBeside();
+    for (const one of running) await one.stop();
+    process.exit(1);
+  });
 
 ensurePackages();
 fromDebian('mariadbd', 'mariadb-server');

@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
 import { signIn } from '../signIn.ts';
 import { mark, parlour } from './houses.ts';
+import { expect, test } from '../test.ts';
 
 test('three faults on a phone are told apart: a spot, a whole face, a cause to be found; one is mended and stands in the ledger', async ({
   page,

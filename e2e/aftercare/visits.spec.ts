@@ -1,7 +1,8 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { settled, signIn } from '../signIn.ts';
 import { finishedRail } from './houses.ts';
+import { expect, test } from '../test.ts';
 
 async function clean(page: Page, where: string) {
   const { violations } = await new AxeBuilder({ page }).analyze();

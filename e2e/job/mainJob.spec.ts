@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { openJob, signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 const oddsOf = async (page: Page, finish: string) => {
   const row = page.locator('dl > div').filter({ hasText: finish }).first();

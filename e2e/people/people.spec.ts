@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test('somebody is asked in by a link, comes in as a painter, and sees what to do but no price', async ({
   page,

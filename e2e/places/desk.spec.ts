@@ -1,7 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { checkJobFile, verifyJobFile } from '@rustic/core';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { openJob, openNewJob, signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test.beforeEach(async ({ page }, info) => {
   test.skip(info.project.name === 'site', 'what is done at the desk');

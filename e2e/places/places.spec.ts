@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
 import { openJob, signIn, settled } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 const PLACES = [
   'today',

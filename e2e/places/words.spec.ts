@@ -8,8 +8,8 @@ import {
   TEST_KINDS,
   TEST_RESULTS,
 } from '@rustic/core';
-import { expect, test } from '@playwright/test';
 import { openJob, signIn, settled } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 /** Codes that are no words anybody would write: with a hyphen in them, and not how the thing is said. */
 const CODES = [

@@ -1,7 +1,8 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { oilSkirting, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 interface Step {
   id: string;

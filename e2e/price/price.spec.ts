@@ -1,7 +1,8 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { oilSkirting } from '../setUp.ts';
 import { openNewJob, signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 const money = (text: string) => Number(text.replace(/[^\d.]/g, ''));
 

@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { oilSkirting } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 interface Entry {
   seq: number;

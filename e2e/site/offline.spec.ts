@@ -1,8 +1,9 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { expect, test, type Browser, type Page, type TestInfo } from '@playwright/test';
+import type { Browser, Page, TestInfo } from '@playwright/test';
 import { oilSkirting, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { Cable } from './cable.ts';
+import { expect, test } from '../test.ts';
 
 interface Entry {
   kind: string;

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test.beforeEach(({ page: _page }, info) => {
   test.skip(info.project.name === 'site', 'the shelf is kept at the desk');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { oilSkirting } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test('a step is skipped in thought: what fails is read, and what a block forbids cannot be signed for', async ({
   page,

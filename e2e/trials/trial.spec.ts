@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test('a trial from design to an accepted conclusion', async ({ page }, info) => {
   const title = `Which primer on the sides ${info.project.name}`;

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { openJob, openNewJob, signIn } from '../signIn.ts';
+import { expect, test } from '../test.ts';
 
 test('a whole room is entered and walked, one rub after the other', async ({ page }) => {
   await signIn(page);

@@ -62,6 +62,11 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   );
   // Signal is poor on site. The feed of what happens goes as it is: packed, it would wait for more.
   app.use(compression({ filter: (request, response) => !isFeed(request) && compression.filter(request, response) }));
+  // Phones set themselves right by this header: it says the time that the record is written with.
+  app.use((_request: Request, response: Response, next: NextFunction) => {
+    response.setHeader('Date', new Date().toUTCString());
+    next();
+  });
   app.use(cookieParser());
   app.use(sameOrigin);
   // A photo and a whole job come as they are; everything else is JSON.

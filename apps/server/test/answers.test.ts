@@ -5,7 +5,7 @@ let ada: Client;
 let rosalind: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  rosalind = await signedIn('rosalind@saltmarsh-thirle.example');
+  rosalind = await signedIn('rosalind');
 });
 
 const now = () => new Date().toISOString();

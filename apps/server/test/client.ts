@@ -1,5 +1,6 @@
 import { createConnection } from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
+import { copyOfDemoFirm, DEMO_DOMAIN } from './ownFirm.ts';
 
 const BASE = process.env['TEST_SERVER']!;
 export const PASSWORD = 'high-water-mark';
@@ -44,7 +45,13 @@ export class Client {
   post = (path: string, body: unknown, headers?: Record<string, string>) => this.send('POST', path, body, headers);
 }
 
-export async function signedIn(email = 'ada@saltmarsh-thirle.example', base = BASE): Promise<Client> {
+let domain: Promise<string> | null = null;
+/** The address of somebody of this suite's own copy of the demo firm. */
+export const emailOf = async (name: string) => `${name}@${await (domain ??= copyOfDemoFirm())}`;
+
+/** Somebody signed in: by name, of this suite's own firm; by address, whoever has it, on the server at `base`. */
+export async function signedIn(who = 'ada', base = BASE): Promise<Client> {
+  const email = who.includes('@') ? who : base === BASE ? await emailOf(who) : `${who}@${DEMO_DOMAIN}`;
   const client = new Client(base);
   const answer = await client.post('/api/session', { email, password: PASSWORD });
   if (answer.status !== 200) throw new Error(`${email} could not sign in: ${answer.status}`);
@@ -52,7 +59,7 @@ export async function signedIn(email = 'ada@saltmarsh-thirle.example', base = BA
 }
 
 /** A job with one room, for a test of its own. */
-export async function newJob(client: Client, builtYear: number | null = 1931) {
+export async function newJob(client: Client, builtYear: number | null = 1931, begins: Date | null = null) {
   const jobId = uuid();
   const roomId = uuid();
   await client.post('/api/jobs', {
@@ -60,7 +67,7 @@ export async function newJob(client: Client, builtYear: number | null = 1931) {
     title: 'Test house',
     place: 'Quay',
     builtYear,
-    startsAt: '2027-03-01T08:00:00Z',
+    startsAt: begins?.toISOString() ?? '2027-03-01T08:00:00Z',
   });
   await client.post(`/api/jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
   return { jobId, roomId };

@@ -34,7 +34,7 @@ const answering = async (client: Client, path: string, status: number) => {
 };
 
 test('a database gone for a while: each request is told so plainly, nothing is lost, and work goes on when it is back', async () => {
-  const ada = await signedIn('ada@saltmarsh-thirle.example', base);
+  const ada = await signedIn('ada', base);
   const before = (await ada.get('/api/jobs')).body;
   process.kill(database.pid!, 'SIGKILL');
 

@@ -44,7 +44,7 @@ async function untilAnswered(client: Client, path: string, body: unknown): Promi
 
 /** Ten people record twenty tests each on one job, while `fault` happens once a third of them is acknowledged. */
 async function writing(fault: () => Promise<void>) {
-  const ada = await signedIn('ada@saltmarsh-thirle.example', base);
+  const ada = await signedIn('ada', base);
   const { jobId, roomId } = await newJob(ada);
   const surfaces = Array.from({ length: WRITERS }, () => surfaceBody(roomId));
   for (const surface of surfaces) await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
@@ -131,7 +131,7 @@ describe('with no room left for photos', () => {
     const door = await freePort();
     const start = () => startServer({ url: narrow.url, port: door, env: { LOG_LEVEL: 'silent' } });
     let filled = await start();
-    const ada = await signedIn('ada@saltmarsh-thirle.example', `http://127.0.0.1:${door}`);
+    const ada = await signedIn('ada', `http://127.0.0.1:${door}`);
     const { jobId, roomId } = await newJob(ada);
     const taken = await picture();
     const send = (id: string) => {

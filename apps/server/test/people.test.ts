@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { Client, newJob, secondFirm, signedIn, surfaceBody, uuid } from './client.ts';
+import { Client, emailOf, newJob, secondFirm, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
 let mei: Client;
@@ -12,7 +12,7 @@ const token = () => randomBytes(32).toString('base64url');
 /** Asks somebody in, and lets them come. */
 async function joined(owner: Client, role: string, name = 'Juno Reed'): Promise<{ client: Client; id: string }> {
   const link = token();
-  const email = `${uuid()}@saltmarsh-thirle.example`;
+  const email = `${uuid()}@asked-in.example`;
   const asked = { id: uuid(), email, name, initials: 'JR', role, token: link };
   const sent = await owner.post('/api/people/invitations', asked);
   if (sent.status !== 201) throw new Error(`not invited: ${sent.status} ${JSON.stringify(sent.body)}`);
@@ -25,8 +25,8 @@ async function joined(owner: Client, role: string, name = 'Juno Reed'): Promise<
 
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
-  rosalind = await signedIn('rosalind@saltmarsh-thirle.example');
+  mei = await signedIn('mei');
+  rosalind = await signedIn('rosalind');
   looker = (await joined(ada, 'read-only', 'Una Fairlie')).client;
   const { jobId, roomId } = await newJob(ada);
   const surface = surfaceBody(roomId);
@@ -148,7 +148,7 @@ describe('what each may do', () => {
 describe('coming and going', () => {
   test('an invitation opens once, and says whose it is before it is taken', async () => {
     const link = token();
-    const email = `${uuid()}@saltmarsh-thirle.example`;
+    const email = `${uuid()}@asked-in.example`;
     await ada.post('/api/people/invitations', {
       id: uuid(),
       email,
@@ -190,7 +190,7 @@ describe('coming and going', () => {
     expect((await new Client().get(`/api/invitations/${link}`)).status).toBe(404);
     const again = {
       id: uuid(),
-      email: 'MEI@saltmarsh-thirle.example',
+      email: (await emailOf('mei')).toUpperCase(),
       name: 'Mei',
       initials: 'M',
       role: 'owner',

@@ -6,7 +6,7 @@ let ada: Client;
 let mei: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  mei = await signedIn('mei');
 });
 
 const HOUR = 3_600_000;

@@ -7,7 +7,7 @@ let ada: Client;
 let mei: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  mei = await signedIn('mei');
 });
 
 const jobNamed = async (title: string) =>

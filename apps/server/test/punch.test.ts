@@ -7,7 +7,7 @@ let mei: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  mei = await signedIn('mei');
   other = await secondFirm('Next Door', 'next@door.example');
 });
 const now = () => new Date().toISOString();

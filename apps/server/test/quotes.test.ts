@@ -333,7 +333,8 @@ describe('the client', () => {
       await view(way.slice(0, -1) + (way.endsWith('A') ? 'B' : 'A')),
     ];
     const db = await createConnection(process.env['TEST_DATABASE_URL']!);
-    await db.execute('UPDATE client_link SET expires_at = DATE_SUB(NOW(), INTERVAL 1 DAY) WHERE job_id = ?', [jobId]);
+    const yesterday = new Date(Date.now() - 86_400_000);
+    await db.execute('UPDATE client_link SET expires_at = ? WHERE job_id = ?', [yesterday, jobId]);
     await db.end();
     answers.push(await view(way));
     const renewed = token();

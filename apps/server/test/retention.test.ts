@@ -10,7 +10,7 @@ let db: Connection;
 beforeAll(async () => {
   owner = await secondFirm('Old Papers', 'old@papers.example');
   ada = await signedIn();
-  painter = await signedIn('mei@saltmarsh-thirle.example');
+  painter = await signedIn('mei');
   db = await createConnection(process.env['TEST_DATABASE_URL']!);
 });
 afterAll(() => db.end());

@@ -7,7 +7,7 @@ let mei: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei@saltmarsh-thirle.example');
+  mei = await signedIn('mei');
   other = await secondFirm('Third Coat', 'third@coat.example');
 });
 

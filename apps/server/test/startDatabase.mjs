@@ -3,9 +3,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
+import { shiftTo } from '../../../tools/clock.mjs';
 
 /** A MariaDB of the tests' own and the built server on it, for the whole run. */
 export default async function start() {
+  // Every suite and every server of the run has one clock, set to a working morning: nothing depends on the day.
+  process.env.CLOCK_SHIFT_MS ??= String(shiftTo());
   const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-test-')), 'mariadb'), { quick: true });
   const port = await freePort();
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });

@@ -10,7 +10,7 @@ let painter: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  painter = await signedIn('mei@saltmarsh-thirle.example');
+  painter = await signedIn('mei');
   other = await secondFirm('Taken Over', 'taken@over.example');
 });
 

@@ -28,7 +28,7 @@ beforeAll(async () => {
   }
   const port = await freePort();
   server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'error' } });
-  ada = await signedIn('ada@saltmarsh-thirle.example', `http://127.0.0.1:${port}`);
+  ada = await signedIn('ada', `http://127.0.0.1:${port}`);
 }, 120_000);
 afterAll(async () => {
   await server.stop();

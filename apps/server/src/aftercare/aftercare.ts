@@ -4,7 +4,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { dayOf, repaintLook, repaintOf } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { In, IsNull } from 'typeorm';
-import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
+import { JobEntity, PersonEntity } from '../database/entities.ts';
 import { FaultActEntity, FaultMarkEntity } from '../database/punchEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';

@@ -2,14 +2,7 @@ import { Body, ConflictException, Controller, Injectable, Param, Post } from '@n
 import { ApiTags } from '@nestjs/swagger';
 import type { VisitCall } from '@rustic/core';
 import { DateTime } from 'luxon';
-import {
-  FirmEntity,
-  JobEntity,
-  PersonEntity,
-  SurfaceEntity,
-  SystemChoiceEntity,
-  TestRecordEntity,
-} from '../database/entities.ts';
+import { JobEntity, PersonEntity, SurfaceEntity, SystemChoiceEntity, TestRecordEntity } from '../database/entities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { FaultMarkEntity } from '../database/punchEntities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';

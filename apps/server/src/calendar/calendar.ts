@@ -16,7 +16,7 @@ import { Piscina } from 'piscina';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity, CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { FirmEntity, JobEntity, PersonEntity } from '../database/entities.ts';
+import { JobEntity, PersonEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, readJobs } from '../jobs/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';

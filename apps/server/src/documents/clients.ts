@@ -18,7 +18,7 @@ import { optionFault, quoteTotals, type Paper, type QuoteOption } from '@rustic/
 import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
 import { AgreementEntity, DocumentEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
-import { FirmEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
 import { careSurfaces } from '../aftercare/careSurfaces.ts';
 import { calendarFile } from '../calendar/calendarFile.ts';
 import { careEvents } from '../calendar/careEvents.ts';

@@ -3,7 +3,6 @@ import { ApiTags } from '@nestjs/swagger';
 import { paperCsv, type Paper } from '@rustic/core';
 import type { Response } from 'express';
 import { DocumentEntity } from '../database/documentEntities.ts';
-import { FirmEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { Sender, type SessionRequest } from '../people/session.ts';
 import { ForPriceReaders, seesPrices } from '../people/roles.ts';

@@ -1,6 +1,6 @@
 import { NotFoundException } from '@nestjs/common';
 import { DateTime } from 'luxon';
-import { FirmEntity, SurfaceEntity } from '../database/entities.ts';
+import { SurfaceEntity } from '../database/entities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 import type { Ledger } from '../ledger/ledger.service.ts';
 import { readJob } from './jobRecords.ts';

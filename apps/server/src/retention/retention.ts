@@ -70,7 +70,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   }
 
   /** Keeps a rule, and acts by it at once. */
-  async set(who: Who, { id, accessMonths, photoYears }: RetentionBody): Promise<LetGo> {
+  async set(who: Who, { accessMonths, photoYears }: RetentionBody): Promise<LetGo> {
     const rule: Rule = { accessMonths: accessMonths ?? null, photoYears: photoYears ?? null };
     return this.writes.run(who, async (scope) => {
       await scope.manager.update(FirmEntity, { id: who.firmId }, { retention: rule });

@@ -36,7 +36,7 @@ export class Shopping {
     };
   }
 
-  async tick(who: Who, jobId: string, { id, item, had }: TickBody): Promise<unknown> {
+  async tick(who: Who, jobId: string, { item, had }: TickBody): Promise<unknown> {
     return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       const row = { jobId, firmId: who.firmId, item, had, byName: who.name, at: who.now };

@@ -67,7 +67,7 @@ export class JobImport implements OnModuleDestroy {
     await this.pool.destroy();
   }
 
-  async bring(who: Who, { id }: JobImportQuery, sent: unknown): Promise<Imported> {
+  async bring(who: Who, sent: unknown): Promise<Imported> {
     if (!Buffer.isBuffer(sent) || sent.length === 0) throw refusedWith([{ path: '$', message: 'is empty' }]);
     if (sent.length > JOB_LIMIT_BYTES)
       throw new PayloadTooLargeException({
@@ -77,7 +77,6 @@ export class JobImport implements OnModuleDestroy {
     const read = (await this.pool.run(new Uint8Array(sent))) as ReadJob | { faults: InputFault[] };
     if ('faults' in read) throw refusedWith(read.faults);
     const { file } = read;
-    const request = { head: file.ledger.at(-1)?.hash ?? '', job: file.job.id, of: sent.length };
     return this.writes.run(who, async (scope) => {
       const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
       if (here) return this.already(scope, file);
@@ -189,9 +188,9 @@ export class JobImportController {
 
   @Post() bring(
     @Sender() who: Who,
-    @Query() query: JobImportQuery,
+    @Query() _query: JobImportQuery,
     @Req() request: { body: unknown },
   ): Promise<Imported> {
-    return this.imports.bring(who, query, request.body);
+    return this.imports.bring(who, request.body);
   }
 }

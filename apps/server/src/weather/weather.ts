@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { airAt, readReadings } from '@rustic/core';
-import { AirSeriesEntity, FirmEntity, RoomEntity } from '../database/entities.ts';
+import { AirSeriesEntity, RoomEntity } from '../database/entities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { ReadingsBody } from '../jobs/jobs.dto.ts';

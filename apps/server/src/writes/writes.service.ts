@@ -50,7 +50,8 @@ export class Writes {
       } catch (error) {
         const driver = driverError(error);
         const taken = driver?.code === TAKEN;
-        if (taken && who.write && isOwnId(driver, who.firmId, who.write)) return this.answerFor<T>(who.firmId, who.write);
+        if (taken && who.write && isOwnId(driver, who.firmId, who.write))
+          return this.answerFor<T>(who.firmId, who.write);
         if (!driver?.code || (!taken && !AGAIN.includes(driver.code))) throw error;
         if (attempt >= TRIES) throw taken ? crowded() : error;
         await pause(PAUSE_MS * attempt * (1 + Math.random()));
