@@ -1,24 +1,25 @@
-import { assessSchema, type AssessInput } from './contract/assessInput.ts';
-import { readBy } from './contract/fault.ts';
+import type { HoursBy } from './model/hoursBy.ts';
+import { NOTHING_WANTED, type SurfaceFacts, type Wanted } from './model/surface.ts';
+import { assessSchema, type AssessInput } from './assessInput.ts';
+import { readBy } from './model/fault.ts';
 import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
-import { surfaceFacts, type SurfaceFacts } from './evidence/facts.ts';
+import { surfaceFacts } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
 import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
 import { priceOn } from './pricing/price.ts';
-import type { HoursBy } from './quantities/hours.ts';
 import { asProduct } from './shelf/familyFigures.ts';
-import type { Product, ProductGiven } from './shelf/product.ts';
+import type { Product, ProductGiven } from './model/product.ts';
 import { SHIPPED_SHELF } from './shelf/shippedShelf.ts';
 import { makerFirst, makerOfAll } from './shelf/usable.ts';
-import { alternativesTo, schoolsOn, waysOf, type Alternative, type School } from './systems/alternatives.ts';
+import { alternativesTo, schoolsOn, waysOf, type Alternative, type School } from './comparison/alternatives.ts';
 import { blocksOn, type Block } from './systems/blocks.ts';
-import { asCase, NOTHING_WANTED, type Case, type TrialWord, type Wanted } from './systems/case.ts';
+import { asCase, type Case, type TrialWord } from './systems/case.ts';
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import type { Held } from './systems/held.ts';
-import { risksOf, type Risk } from './systems/risks.ts';
+import { risksOf, type Risk } from './comparison/risks.ts';
 import type { Weights } from './systems/weights.ts';
-import { coatFamilies, type System } from './systems/step.ts';
+import { coatFamilies, type System } from './model/step.ts';
 
 /** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */
 export interface Assessment {

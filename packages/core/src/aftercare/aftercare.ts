@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import type { Air } from '../drying/air.ts';
 import { reaches } from '../drying/dose.ts';
-import type { Product } from '../shelf/product.ts';
+import type { Product } from '../model/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Exposure } from '../vocabulary/index.ts';
 import { USES } from './knowledge/use.ts';

@@ -1,4 +1,4 @@
-import type { Product } from '../shelf/product.ts';
+import type { Product } from '../model/product.ts';
 
 /** A tin as the van has it. */
 export interface TinKept {

@@ -1,4 +1,4 @@
-import type { Step } from '../systems/step.ts';
+import type { Step } from '../model/step.ts';
 import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
 import { shareOf } from '../pricing/money.ts';
 import { sayArea } from '../units/area.ts';

@@ -1,5 +1,5 @@
 import { FAMILY_LABELS, isCoat, STEP_LABELS, TINT_LABELS, type StepKind } from '../vocabulary/index.ts';
-import type { Step } from '../systems/step.ts';
+import type { Step } from '../model/step.ts';
 
 const MATERIAL_STEPS: readonly StepKind[] = [
   'wash',

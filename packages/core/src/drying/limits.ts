@@ -1,6 +1,6 @@
 import { airAt, hoursOf, keptByAir, type Air, type AirHour } from './air.ts';
 import { dewPoint } from './dewPoint.ts';
-import type { DryingFigures } from '../shelf/product.ts';
+import type { DryingFigures } from '../model/product.ts';
 
 /** Why a coat may not be laid in this air; null where it may. */
 export function airFault(air: AirHour, limits: Partial<DryingFigures>): string | null {

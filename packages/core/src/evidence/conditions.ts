@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
-import { groundOf, isOutside, isYoungFilm, type SurfaceFacts, type TestRecord } from './facts.ts';
+import { groundOf, isOutside, isYoungFilm } from './facts.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
 
 /** How the bond of the existing film stands. */

@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
-import type { SurfaceFacts, TestRecord } from './facts.ts';
 import { CONFLICT_ROWS } from './knowledge/conflicts.ts';
 import { isDirty, likelihoodOf, opposed } from './likelihood.ts';
 import { dot, times } from './odds.ts';

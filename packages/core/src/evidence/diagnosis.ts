@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
-import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
+import type { Neighbour } from './facts.ts';
 import { conditionFindings, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';

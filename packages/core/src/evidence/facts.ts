@@ -11,53 +11,9 @@ import type {
   TestKind,
   Texture,
 } from '../vocabulary/index.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { USUAL_DATES } from './knowledge/placeDates.ts';
-
-/** How large a condition is; nothing given means not known. Areas in m², lengths in m. */
-export interface Extent {
-  areaM2?: number | null;
-  lengthM?: number | null;
-  count?: number | null;
-}
-
-/** What is known of one surface before any test. Colours are `#rrggbb`, areas m², ages months. */
-export interface SurfaceFacts {
-  element: Element;
-  substrate: Substrate;
-  exposure: Exposure;
-  texture: Texture;
-  conditions: readonly Condition[];
-  areaM2: number | null;
-  currentColour: string | null;
-  currentColours: readonly string[];
-  currentFinish: Finish | null;
-  builtYear: number | null;
-  /** Never coated. */
-  isNew: boolean | null;
-  /** The texture was sanded. */
-  sanded: boolean | null;
-  substrateAgeMonths: number | null;
-  extents: Partial<Record<Condition, Extent>>;
-  /** A home built before this year counts as leaded until tested: the place's own date. */
-  leadYear: number;
-  /** Old textured coatings and boards from before this year may hold asbestos: the place's own date. */
-  asbestosYear: number;
-}
-
-/** One test as it was made. `result` by kind (see TEST_RESULTS), `grade` for a cross-cut, `value` in % for moisture. */
-export interface TestRecord {
-  kind: TestKind;
-  result?: string | null;
-  grade?: number | null;
-  value?: number | null;
-  yellowed?: boolean | null;
-  place?: string | null;
-  filmAgeHours?: number | null;
-  plane?: Plane | null;
-  family?: Family | null;
-  coats?: number | null;
-  minutes?: number | null;
-}
 
 /** Hours before a film says how it will hold. Source: practice. */
 const TELLS_FROM_H = 72;

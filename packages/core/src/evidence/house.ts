@@ -1,4 +1,6 @@
-import { groundOf, type SurfaceFacts, type TestRecord } from './facts.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
+import { groundOf } from './facts.ts';
 import { isDirty, likelihoodOfAll } from './likelihood.ts';
 import { dot, normal, ONES, times, type Vector } from './odds.ts';
 import { housePrior, lookLikelihood } from './prior.ts';

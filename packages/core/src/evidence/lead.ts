@@ -1,4 +1,5 @@
-import type { SurfaceFacts, TestRecord } from './facts.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 
 export type LeadStanding = 'none' | 'presumed' | 'positive' | 'year-unknown';
 

@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS } from '../vocabulary/index.ts';
-import { isYoungFilm, type SurfaceFacts, type TestRecord } from './facts.ts';
+import { isYoungFilm } from './facts.ts';
 import { LIKELIHOODS, YELLOWED, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { ONES, tempered, times, vector, type Vector } from './odds.ts';
 

@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type TestKind } from '../vocabulary/index.ts';
-import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
+import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import { messageTo, type House, type Member, type Node } from './house.ts';
 import { isDirty, likelihoodOfAll, tableOf, weightsOf } from './likelihood.ts';

@@ -1,5 +1,5 @@
+import type { TestRecord } from '../model/test.ts';
 import { chemistryOf, type Family } from '../vocabulary/index.ts';
-import type { TestRecord } from './facts.ts';
 
 /** What the patches of one primer family say so far. */
 export type PatchVerdict = 'covers' | 'another-coat' | 'bleeds' | 'rejects' | 'look-again';

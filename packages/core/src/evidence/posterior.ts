@@ -1,4 +1,6 @@
-import type { Neighbour, SurfaceFacts, TestRecord } from './facts.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
+import type { Neighbour } from './facts.ts';
 import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
 import { ceilingOf, likelihoodOf, tableOf, weightsOf } from './likelihood.ts';

@@ -1,4 +1,5 @@
-import { groundOf, type SurfaceFacts } from './facts.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import { groundOf } from './facts.ts';
 import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishOdds, type Vector } from './odds.ts';
 

@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
-import type { SurfaceFacts, TestRecord } from './facts.ts';
 import { UNDER_LAYERS, UNDER_ROWS, type UnderLayer } from './knowledge/layers.ts';
 import type { FinishOdds } from './odds.ts';
 

@@ -1,4 +1,5 @@
-import type { SurfaceFacts, TestRecord } from './facts.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { isDirty, likelihoodOfAll, opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
 import { priorVector } from './prior.ts';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { LIGHTS, MENDS, VIEWS } from '../aftercare/knowledge/showing.ts';
 import { CALLS } from '../aftercare/visit.ts';
 import { FAULTS } from '../vocabulary/index.ts';
-import { text, id, code, count, clock, written, onSurface, place } from './fields.ts';
+import { text, id, code, count, clock, written, onSurface, place } from '../model/fields.ts';
 
 /** What is kept of a job after its work: the punch list, what was tried, visits, and what was looked at again. */
 export const faultRow = z.strictObject({

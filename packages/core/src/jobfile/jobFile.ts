@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readBy } from '../contract/fault.ts';
+import { readBy } from '../model/fault.ts';
 import { entryRow, jobRow, recordRows } from './records.ts';
 
 /** The media type of a whole-job file. */

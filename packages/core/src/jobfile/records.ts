@@ -1,8 +1,11 @@
+import { houseRulesSchema } from '../model/houseRules.ts';
+import { productSchema } from '../model/product.ts';
+import { surfaceSchema, wantedSchema } from '../model/surface.ts';
+import { testSchema } from '../model/test.ts';
 import { z } from 'zod';
 import { CLIMATES } from '../aftercare/knowledge/seasons.ts';
-import { houseRulesSchema, productSchema, surfaceSchema, testSchema, wantedSchema } from '../contract/assessInput.ts';
-import { measureSchema } from '../contract/measureInput.ts';
-import { planSchema } from '../contract/planInput.ts';
+import { measureSchema } from '../model/measure.ts';
+import { planSchema } from '../model/planInput.ts';
 import { LEFT_OUT_REASONS } from '../documents/quote.ts';
 import { ACCESS, CONDITIONS, FAMILIES, FAULTS, METHODS, STEP_KINDS, SUBSTRATES } from '../vocabulary/index.ts';
 import { FACINGS } from '../walkround/exteriorRound.ts';
@@ -23,7 +26,7 @@ import {
   written,
   onSurface,
   place,
-} from './fields.ts';
+} from '../model/fields.ts';
 
 /** The rows of a job, one schema each: bounded, unknown fields refused. What the program computed itself stays as it was kept. */
 export { id };

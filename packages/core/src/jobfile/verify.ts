@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readBy } from '../contract/fault.ts';
+import { readBy } from '../model/fault.ts';
 import { checkChain, hashOf, type ChainCheck, type Entry } from '../ledger/chain.ts';
 import { entryRow } from './records.ts';
 

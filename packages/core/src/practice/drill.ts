@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import type { Finish, TestKind } from '../vocabulary/index.ts';
-import { surfaceFacts, type SurfaceFacts, type TestRecord } from '../evidence/facts.ts';
+import { surfaceFacts } from '../evidence/facts.ts';
 import { LIKELIHOODS } from '../evidence/knowledge/likelihoods.ts';
 import { FINISH_TESTS, TEST_MINUTES } from '../evidence/knowledge/questions.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from '../evidence/knowledge/treatments.ts';

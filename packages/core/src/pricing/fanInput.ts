@@ -6,7 +6,7 @@ import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import type { HouseTest } from '../evidence/nextTest.ts';
 import { asIf, rediagnosed, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
-import type { Step } from '../systems/step.ts';
+import type { Step } from '../model/step.ts';
 import { USUAL_COUNTS, type LearnedRate } from '../quantities/hours.ts';
 import { HIDDEN, type HiddenRow } from './knowledge/hidden.ts';
 import type { JobPrice } from './jobPrice.ts';

@@ -1,8 +1,8 @@
 import { isCoat } from '../vocabulary/index.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
-import type { Product } from '../shelf/product.ts';
+import type { Product } from '../model/product.ts';
 import type { Case } from '../systems/case.ts';
-import type { Step } from '../systems/step.ts';
+import type { Step } from '../model/step.ts';
 import { estimateSystem, type StepEstimate } from '../quantities/estimate.ts';
 import { sundriesFor, type SundryNeed } from '../quantities/sundries.ts';
 import { tinsFor, type TinPlan } from '../quantities/tins.ts';

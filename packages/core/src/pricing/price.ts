@@ -1,8 +1,9 @@
-import type { SurfaceFacts } from '../evidence/facts.ts';
-import type { Product } from '../shelf/product.ts';
-import type { Step } from '../systems/step.ts';
+import type { HoursBy } from '../model/hoursBy.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { Product } from '../model/product.ts';
+import type { Step } from '../model/step.ts';
 import { firstOnGround, productFor, readyAfter } from '../quantities/estimate.ts';
-import { minutesOf, type HoursBy } from '../quantities/hours.ts';
+import { minutesOf } from '../quantities/hours.ts';
 import { litresFor } from '../quantities/paint.ts';
 import type { Case } from '../systems/case.ts';
 import { USUAL_SETTINGS } from './settings.ts';

@@ -1,9 +1,10 @@
+import type { HoursBy } from '../model/hoursBy.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
 import { isCoat, type Family } from '../vocabulary/index.ts';
-import type { SurfaceFacts } from '../evidence/facts.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
-import type { Product } from '../shelf/product.ts';
-import type { Step } from '../systems/step.ts';
-import { minutesOf, type HoursBy } from './hours.ts';
+import type { Product } from '../model/product.ts';
+import type { Step } from '../model/step.ts';
+import { minutesOf } from './hours.ts';
 import { paintFor, type PaintTaken } from './paint.ts';
 
 /** What one step takes: painter's minutes for all its coats, litres, and minutes until the next step may start. */

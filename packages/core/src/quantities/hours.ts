@@ -1,6 +1,8 @@
-import type { Access, StepKind } from '../vocabulary/index.ts';
-import { isJoinery, type SurfaceFacts } from '../evidence/facts.ts';
-import type { Step } from '../systems/step.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { StepKind } from '../vocabulary/index.ts';
+import type { HoursBy } from '../model/hoursBy.ts';
+import { isJoinery } from '../evidence/facts.ts';
+import type { Step } from '../model/step.ts';
 import {
   ACCESS_HOURS,
   CEILING_FACTOR,
@@ -10,15 +12,6 @@ import {
   TEXTURE_FACTOR,
 } from './knowledge/rates.ts';
 import { areaOf } from './paint.ts';
-
-/** What bears on the hours beside the surface itself: how it is reached, and what the firm has learned of its own pace. */
-export interface HoursBy {
-  access?: Access;
-  /** The firm's own pace by step, 1 being the usual one; see `learnRates`. */
-  pace?: Partial<Record<StepKind, number>>;
-  /** What an hour costs the firm, in minor units; the usual where it is not set. */
-  hourCost?: number;
-}
 
 const USUALLY: HoursBy = {};
 

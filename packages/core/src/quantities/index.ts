@@ -1,15 +1,4 @@
-export {
-  areaOfMeasure,
-  measureFault,
-  SHAPE_LABELS,
-  SHAPES,
-  workingOf,
-  type Measure,
-  type Opening,
-  type SayLength,
-  type Shape,
-} from './measure.ts';
-export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
+export { areaOfMeasure, measureFault, SHAPE_LABELS, SHAPES, workingOf, type SayLength, type Shape } from './measure.ts';
 export { areaOf, isBare, paintFor, USUAL_AREA_M2, type PaintTaken } from './paint.ts';
 export {
   FURTHEST,
@@ -18,7 +7,6 @@ export {
   paceOf,
   rateFrom,
   USUAL_COUNTS,
-  type HoursBy,
   type LearnedRate,
   type PaceSeen,
 } from './hours.ts';

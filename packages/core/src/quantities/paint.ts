@@ -1,7 +1,8 @@
+import type { SurfaceFacts } from '../model/surface.ts';
 import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
-import { groundOf, type SurfaceFacts } from '../evidence/facts.ts';
-import type { Product } from '../shelf/product.ts';
-import type { Step } from '../systems/step.ts';
+import { groundOf } from '../evidence/facts.ts';
+import type { Product } from '../model/product.ts';
+import type { Step } from '../model/step.ts';
 import {
   BARE_SHARE,
   HELPER_SPREAD,

@@ -1,6 +1,6 @@
 import { chemistryOf, isCoat, type Family } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
-import type { Step } from '../systems/step.ts';
+import type { Step } from '../model/step.ts';
 import { toolsFor } from '../systems/tools.ts';
 import {
   ABRASIVE_M2,

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../contract/planInput.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import type { Obstacle } from './construct.ts';
 import { DEMANDS, type Demand, type Where } from './knowledge/demands.ts';
 import { optimise } from './optimise.ts';

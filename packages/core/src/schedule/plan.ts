@@ -1,5 +1,5 @@
-import { planSchema, type PlanInput } from '../contract/planInput.ts';
-import { readBy } from '../contract/fault.ts';
+import { planSchema, type PlanInput } from '../model/planInput.ts';
+import { readBy } from '../model/fault.ts';
 import { conflictIn } from './conflict.ts';
 import { retell } from './construct.ts';
 import { optimise, type Found, type SearchOptions } from './optimise.ts';

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../contract/planInput.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import { planRead, type FeasiblePlan, type Plan } from './plan.ts';
 import { stepsIn } from './problem.ts';
 import { replan } from './replan.ts';

@@ -2,8 +2,8 @@ import { chemistryOf, type HouseRules, type StepKind } from '../vocabulary/index
 import type { Air } from '../drying/air.ts';
 import { doseTable, type DoseTable, type Film } from '../drying/dose.ts';
 import { rainy, unsuited, type BadHours } from '../drying/limits.ts';
-import type { PlanInput } from '../contract/planInput.ts';
-import type { DryingFigures } from '../shelf/product.ts';
+import type { PlanInput } from '../model/planInput.ts';
+import type { DryingFigures } from '../model/product.ts';
 import { workHours } from './usualHours.ts';
 import { Calendar, WorkingHours, type Minute, type Span } from './calendar.ts';
 

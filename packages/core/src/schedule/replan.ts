@@ -1,4 +1,4 @@
-import type { PlanInput } from '../contract/planInput.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import { earliestEnds, lowerBound } from './bound.ts';
 import type { Minute } from './calendar.ts';
 import { Benches, holdTo, type Bench } from './bench.ts';

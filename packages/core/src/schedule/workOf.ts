@@ -1,10 +1,11 @@
+import type { HoursBy } from '../model/hoursBy.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
 import { isCoat, type StepKind } from '../vocabulary/index.ts';
-import type { PlanInput } from '../contract/planInput.ts';
-import type { SurfaceFacts } from '../evidence/facts.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import { productFor } from '../quantities/estimate.ts';
-import { minutesOf, type HoursBy } from '../quantities/hours.ts';
-import type { Product } from '../shelf/product.ts';
-import type { Step } from '../systems/step.ts';
+import { minutesOf } from '../quantities/hours.ts';
+import type { Product } from '../model/product.ts';
+import type { Step } from '../model/step.ts';
 
 export type PlanStep = PlanInput['surfaces'][number]['steps'][number];
 

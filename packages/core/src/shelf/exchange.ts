@@ -1,9 +1,9 @@
+import { productSchema } from '../model/product.ts';
 import canonicalize from 'canonicalize';
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { productSchema } from '../contract/assessInput.ts';
 import { asProduct } from './familyFigures.ts';
-import type { Product, ProductGiven } from './product.ts';
+import type { Product, ProductGiven } from '../model/product.ts';
 import { productId } from './shippedShelf.ts';
 
 /** The forms in which a shelf comes and goes. */

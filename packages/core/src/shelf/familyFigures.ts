@@ -1,5 +1,5 @@
 import { chemistryOf, type Chemistry, type Family, type Ground, type Sheen } from '../vocabulary/index.ts';
-import type { Product, ProductGiven, Stir, TintRange } from './product.ts';
+import type { Product, ProductGiven, Stir, TintRange } from '../model/product.ts';
 
 /**
  * Typical figures by family, used where a product's own sheet is silent: spread m²/L, wet and dry film µm, dust-free,

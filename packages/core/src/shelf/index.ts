@@ -1,5 +1,3 @@
-export { ODOURS, STIRS, TINT_RANGES } from './product.ts';
-export type { DryingFigures, Product, ProductGiven, TintRange } from './product.ts';
 export { asProduct } from './familyFigures.ts';
 export { productId, SHIPPED_SHELF } from './shippedShelf.ts';
 export { usableOn, makerOfAll, makerFirst } from './usable.ts';

@@ -1,6 +1,6 @@
 import type { Family } from '../vocabulary/index.ts';
 import { asProduct } from './familyFigures.ts';
-import type { DryingFigures, Product } from './product.ts';
+import type { DryingFigures, Product } from '../model/product.ts';
 
 /** The shelf that ships with the application. Every maker and product is invented. */
 type Row = readonly [family: Family, maker: string, name: string, over?: Partial<Omit<Product, 'drying'>> & { drying?: Partial<DryingFigures> }];

@@ -1,5 +1,5 @@
 import type { Ground, Sheen } from '../vocabulary/index.ts';
-import type { Product } from './product.ts';
+import type { Product } from '../model/product.ts';
 
 /** What a surface asks of products before any of them is thought of. */
 export interface Place {

@@ -6,7 +6,7 @@ import type { Composed } from './compose.ts';
 import { finishFails, OUTSIDE_FINISHES } from './finish.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { laysFilm, liesOnOil, oilBlocks, primes, wholeFace } from './onOil.ts';
-import { coatFamilies, type Step } from './step.ts';
+import { coatFamilies, type Step } from '../model/step.ts';
 
 /** What may not be done until a fact releases it. Never merely a warning. */
 export interface Block {

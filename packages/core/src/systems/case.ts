@@ -14,35 +14,13 @@ import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
-import type { HoursBy } from '../quantities/hours.ts';
-import type { Product } from '../shelf/product.ts';
+import type { HoursBy } from '../model/hoursBy.ts';
+import type { Wanted } from '../model/surface.ts';
+import type { Product } from '../model/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import type { Held } from './held.ts';
 import { USUAL_WEIGHTS, type Weights } from './weights.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
-
-/** What is wished for. A wish: where it would fail, the system departs from it and says why. */
-export interface Wanted {
-  chemistry: 'waterborne' | 'solvent-borne' | null;
-  sheen: Sheen | null;
-  colour: string | null;
-  family: Family | null;
-  lowOdour: boolean;
-  maxNightsOut: number | null;
-  handling: 'light' | 'normal' | 'heavy';
-  distressed: boolean;
-}
-
-export const NOTHING_WANTED: Wanted = {
-  chemistry: null,
-  sheen: null,
-  colour: null,
-  family: null,
-  lowOdour: false,
-  maxNightsOut: null,
-  handling: 'normal',
-  distressed: false,
-};
 
 /** Everything the knowledge tables ask of a surface, read once. */
 export interface Case {

@@ -18,7 +18,7 @@ import { liesOnOil, oilBlocks } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { ELSEWHERE, joinedZones } from './zones.ts';
-import type { Step, System } from './step.ts';
+import type { Step, System } from '../model/step.ts';
 
 /** A system with what the composing learned on the way. */
 export interface Composed extends System {

@@ -8,7 +8,7 @@ import { SKIPPED, type SkippedRow } from './knowledge/skipped.ts';
 import { SWAPPED } from './knowledge/swapped.ts';
 import { skippedFactor } from './held.ts';
 import type { PrimerNeed } from './primer.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /**
  * A fault that follows from departing from a system. `odds` 0 to 1 that it comes; `shows` an ISO 8601 duration;

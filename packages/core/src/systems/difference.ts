@@ -1,5 +1,5 @@
 import { isCoat } from '../vocabulary/index.ts';
-import { stepKey, type Step } from './step.ts';
+import { stepKey, type Step } from '../model/step.ts';
 
 /** What a finding does to a system: the lines it adds, takes away and changes. */
 export interface SystemDifference {

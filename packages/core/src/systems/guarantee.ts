@@ -1,6 +1,7 @@
+import { NOTHING_WANTED } from '../model/surface.ts';
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import { DEFAULT_HOUSE_RULES } from '../vocabulary/index.ts';
-import { asIf, NOTHING_WANTED, recase, type Case } from './case.ts';
+import { asIf, recase, type Case } from './case.ts';
 import { compose } from './compose.ts';
 import { failureIf } from './consequences.ts';
 import { COAT_MORE, ONE_COAT, WEARS } from './knowledge/durability.ts';
@@ -12,7 +13,7 @@ import {
   WITHHELD,
 } from './knowledge/guaranteeTerms.ts';
 import { heldFactor } from './held.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** What the firm can stand behind on one surface. Months; odds 0 to 1. */
 export interface Guarantee {

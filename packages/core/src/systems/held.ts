@@ -1,6 +1,6 @@
 import type { Family, StepKind } from '../vocabulary/index.ts';
 import { LEAVES, type Preparation } from './knowledge/preparations.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** How often a system of the firm's has come back, against what is typical: 1 as often, 2 twice as often. */
 export interface HeldFactor {

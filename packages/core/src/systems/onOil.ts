@@ -2,7 +2,7 @@ import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { PRIMERS } from './knowledge/primers.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** Oil counts as likely from here on; below it the look and the tests speak against it. */
 const OIL_LIKELY = 0.25;

@@ -1,5 +1,5 @@
 import type { StepKind } from '../vocabulary/index.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** The order of the work. Steps of one line may follow each other; a later line never comes before an earlier one. */
 const ORDER: readonly (readonly StepKind[])[] = [

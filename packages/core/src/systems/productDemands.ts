@@ -13,7 +13,7 @@ import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { ifSwapped } from './consequences.ts';
 import { finishFails } from './finish.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 const TAKES_A_TIN: readonly Step['kind'][] = [
   'wash',

@@ -12,9 +12,9 @@ import {
 } from '../vocabulary/index.ts';
 import { UNDER_LAYER_LABELS, type UnderLayer } from '../evidence/knowledge/layers.ts';
 import { layersUnder } from '../evidence/stacks.ts';
-import type { Product } from '../shelf/product.ts';
+import type { Product } from '../model/product.ts';
 import type { Case } from './case.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** How a layer is known: seen or tested, inferred, laid by us, or still to come. */
 export type LayerStanding = 'found' | 'inferred' | 'laid' | 'to-come';

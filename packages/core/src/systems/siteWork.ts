@@ -1,7 +1,7 @@
 import { chemistryOf, isCoat } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import type { ChosenFinish } from './finish.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** What is waited for after the last coat, and when to come back. */
 export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {

@@ -1,7 +1,7 @@
 import { chemistryOf, isCoat, type Family } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { BRUSH_MM, HAND_TOOLS, NAP_MM, SLEEVE_FIBRE, BRISTLE } from './knowledge/tools.ts';
-import type { Step } from './step.ts';
+import type { Step } from '../model/step.ts';
 
 /** What one step is done with: in words, and the nap of the roller in millimetres where one is used. */
 export interface StepTools {

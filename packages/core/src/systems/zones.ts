@@ -1,5 +1,5 @@
 import type { StepKind } from '../vocabulary/index.ts';
-import { stepKey, type Step } from './step.ts';
+import { stepKey, type Step } from '../model/step.ts';
 
 /** The part of a surface that no test names. */
 export const ELSEWHERE = 'elsewhere';

@@ -2,7 +2,7 @@ import { randomLcg } from 'd3-random';
 import { shuffler } from 'd3-array';
 import { FAMILY_LABELS, type Family } from '../vocabulary/index.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
-import type { Product } from '../shelf/product.ts';
+import type { Product } from '../model/product.ts';
 
 /** One arm of a factor: a preparation, a primer or a topcoat; a preparation may be a short list of steps. */
 export interface Arm {

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../contract/planInput.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import { below } from './reliance.ts';
 import { climateHour, type Place } from './station.ts';
 

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../contract/planInput.ts';
+import type { PlanInput } from '../model/planInput.ts';
 import { airAt, type Air } from '../drying/air.ts';
 import type { FeasiblePlan } from '../schedule/plan.ts';
 import type { ForecastDoubt } from './forecast.ts';

@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../../model/surface.ts';
+import type { TestRecord } from '../../model/test.ts';
 import type { TestKind } from '../../vocabulary/index.ts';
-import type { SurfaceFacts, TestRecord } from '../facts.ts';
 import { groundOf, isOutside, isYoungFilm } from '../facts.ts';
 
 /** How two tests that contradict each other can both be right. The first row that fits is taken. */

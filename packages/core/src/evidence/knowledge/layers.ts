@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish } from '../../vocabulary/index.ts';
-import { groundOf, isOutside, type SurfaceFacts } from '../facts.ts';
+import { groundOf, isOutside } from '../facts.ts';
 
 /** A layer that may lie under the top one. */
 export const UNDER_LAYERS = ['older-oil', 'older-waterborne', 'clear-or-stain', 'distemper', 'primer'] as const;

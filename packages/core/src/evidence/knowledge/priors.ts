@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
-import { groundOf, isFurniture, isOutside, type SurfaceFacts } from '../facts.ts';
+import { groundOf, isFurniture, isOutside } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
 
 /** Relative weights of finishes; what is not named takes the row's `rest`, or stays as it is in a factor row. */

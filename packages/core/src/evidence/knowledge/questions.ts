@@ -1,5 +1,7 @@
+import type { SurfaceFacts } from '../../model/surface.ts';
+import type { TestRecord } from '../../model/test.ts';
 import type { TestKind } from '../../vocabulary/index.ts';
-import { groundOf, isOutside, type SurfaceFacts, type TestRecord } from '../facts.ts';
+import { groundOf, isOutside } from '../facts.ts';
 import type { ConditionFindings } from '../conditions.ts';
 import { leadStanding } from '../lead.ts';
 import { FRESH_PLASTER_MONTHS } from './moisture.ts';

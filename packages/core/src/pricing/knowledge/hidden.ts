@@ -1,5 +1,6 @@
+import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Condition, TestKind } from '../../vocabulary/index.ts';
-import { groundOf, isFurniture, isOutside, type SurfaceFacts } from '../../evidence/facts.ts';
+import { groundOf, isFurniture, isOutside } from '../../evidence/facts.ts';
 
 /** Something that nobody has seen yet and that is often there. */
 export interface HiddenRow {

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../../contract/planInput.ts';
+import type { PlanInput } from '../../model/planInput.ts';
 import { clockOf, minutesOf } from '../calendar.ts';
 import { workHours } from '../usualHours.ts';
 

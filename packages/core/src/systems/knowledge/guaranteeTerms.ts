@@ -1,6 +1,6 @@
 import type { Exposure } from '../../vocabulary/index.ts';
 import type { Case } from '../case.ts';
-import type { Step } from '../step.ts';
+import type { Step } from '../../model/step.ts';
 
 /**
  * How often a sound system is called back in a year, by exposure: the share of surfaces. Typical values from practice;

@@ -1,6 +1,6 @@
 import type { Fault, StepKind } from '../../vocabulary/index.ts';
 import type { Case } from '../case.ts';
-import type { Step } from '../step.ts';
+import type { Step } from '../../model/step.ts';
 
 /** What follows when a step is left out. `redo` is what putting it right costs, as a share of doing the surface anew. Source: practice. */
 export interface SkippedRow {

@@ -1,5 +1,5 @@
 import type { Chemistry, Element, StepKind, Texture } from '../../vocabulary/index.ts';
-import type { Step } from '../step.ts';
+import type { Step } from '../../model/step.ts';
 
 /** Roller nap by texture, in millimetres; short on joinery so that it lays off, long on masonry so that it fills. Source: practice. */
 export const NAP_MM: Record<Texture | 'joinery' | 'masonry', number> = {

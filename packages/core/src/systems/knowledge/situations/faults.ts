@@ -1,5 +1,5 @@
 import type { Case } from '../../case.ts';
-import type { Step } from '../../step.ts';
+import type { Step } from '../../../model/step.ts';
 import { finishOnOil } from './oldFilm.ts';
 import { sanding, washing, type Situation } from './situation.ts';
 

@@ -1,5 +1,5 @@
 import type { Case } from '../../case.ts';
-import type { Step } from '../../step.ts';
+import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer } from '../../primer.ts';
 import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';

@@ -1,6 +1,6 @@
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
-import type { Step } from '../../step.ts';
+import type { Step } from '../../../model/step.ts';
 import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';

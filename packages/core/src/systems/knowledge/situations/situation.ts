@@ -1,6 +1,6 @@
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
-import type { Step } from '../../step.ts';
+import type { Step } from '../../../model/step.ts';
 
 /** One row of knowledge: where it holds, what it asks to be done, and what it asks of a primer. */
 export interface Situation {

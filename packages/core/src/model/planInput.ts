@@ -1,7 +1,7 @@
+import { dryingSchema } from './product.ts';
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { HOUSE_RULES, STEP_KINDS } from '../vocabulary/index.ts';
-import { dryingSchema } from './assessInput.ts';
 
 const id = z.string().min(1, 'must not be empty').max(120);
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day as HH:MM');

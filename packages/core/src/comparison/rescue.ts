@@ -3,11 +3,11 @@ import { isCoat, type Condition, type Finish } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { posteriorOdds } from '../evidence/posterior.ts';
-import { asCase, type Case } from './case.ts';
-import { compose } from './compose.ts';
+import { asCase, type Case } from '../systems/case.ts';
+import { compose } from '../systems/compose.ts';
 import { RESCUES, type Wrong } from './knowledge/rescues.ts';
-import { inOrder } from './order.ts';
-import type { Step } from './step.ts';
+import { inOrder } from '../systems/order.ts';
+import type { Step } from '../model/step.ts';
 
 /** The way back from a system that went wrong. Money in minor units. */
 export interface Rescue {

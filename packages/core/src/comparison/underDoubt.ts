@@ -4,8 +4,8 @@ import type { NextTest } from '../evidence/nextTest.ts';
 import { expectedLoss, treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import { USUAL_AREA_M2 } from '../quantities/paint.ts';
 import { priceOn } from '../pricing/price.ts';
-import { asIf, type Case } from './case.ts';
-import { compose } from './compose.ts';
+import { asIf, type Case } from '../systems/case.ts';
+import { compose } from '../systems/compose.ts';
 
 /** A system made for one thing that the surface may be. Money in minor units. */
 export interface DoubtOption {

@@ -1,3 +1,4 @@
+import type { Wanted } from '../model/surface.ts';
 import {
   CHEMISTRY_LABELS,
   FAMILY_LABELS,
@@ -11,13 +12,13 @@ import {
   type HouseRules,
 } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
-import { recase, type Case, type Wanted } from './case.ts';
-import { compose, type Composed } from './compose.ts';
-import { finishFails } from './finish.ts';
-import { RULE_REACH } from './knowledge/ruleReach.ts';
-import { SWAPPED } from './knowledge/swapped.ts';
+import { recase, type Case } from '../systems/case.ts';
+import { compose, type Composed } from '../systems/compose.ts';
+import { finishFails } from '../systems/finish.ts';
+import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
+import { SWAPPED } from '../systems/knowledge/swapped.ts';
 import { scoreOf } from './score.ts';
-import { stepKey, strongFumes, type Step, type System } from './step.ts';
+import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
 
 /** Another way, complete, with what it trades against the first. */
 export interface Alternative {

@@ -2,8 +2,8 @@ import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { priceOn } from '../pricing/price.ts';
 import type { Condition } from '../vocabulary/index.ts';
-import { rediagnosed, type Case } from './case.ts';
-import { compose } from './compose.ts';
+import { rediagnosed, type Case } from '../systems/case.ts';
+import { compose } from '../systems/compose.ts';
 import { ANOTHER_YEAR } from './knowledge/anotherYear.ts';
 
 /** What leaving a surface another year may bring. Money in minor units; odds 0 to 1. */

@@ -8,13 +8,13 @@ import {
   type StepKind,
 } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
-import { forbiddenIn, type Block } from './blocks.ts';
-import type { Case } from './case.ts';
-import type { Composed } from './compose.ts';
-import { ifReordered, ifSkipped, ifSwapped, type Consequence } from './consequences.ts';
-import { FAULT_PLACES, type FaultPlace } from './knowledge/faultPlaces.ts';
-import { NEVER_SKIPPED } from './knowledge/skipped.ts';
-import type { Step } from './step.ts';
+import { forbiddenIn, type Block } from '../systems/blocks.ts';
+import type { Case } from '../systems/case.ts';
+import type { Composed } from '../systems/compose.ts';
+import { ifReordered, ifSkipped, ifSwapped, type Consequence } from '../systems/consequences.ts';
+import { FAULT_PLACES, type FaultPlace } from '../systems/knowledge/faultPlaces.ts';
+import { NEVER_SKIPPED } from '../systems/knowledge/skipped.ts';
+import type { Step } from '../model/step.ts';
 
 /** One departure from a system. `step` and `to` count its lines from 0. */
 export type Departure =

@@ -1,5 +1,5 @@
 import type { Condition } from '../../vocabulary/index.ts';
-import type { Case } from '../case.ts';
+import type { Case } from '../../systems/case.ts';
 
 /** What a year of waiting may bring: a condition that is not there yet, and its odds. */
 export interface YearRow {

@@ -1,8 +1,8 @@
 import type { SystemPrice } from '../pricing/price.ts';
 import { USUAL_SETTINGS } from '../pricing/settings.ts';
-import type { Case } from './case.ts';
-import { callBacksAYear, earlyFailure } from './guarantee.ts';
-import { strongFumes, type Step } from './step.ts';
+import type { Case } from '../systems/case.ts';
+import { callBacksAYear, earlyFailure } from '../systems/guarantee.ts';
+import { strongFumes, type Step } from '../model/step.ts';
 
 /** A day's waiting weighs about as much as an hour of work. */
 const DAY_OF_WAITING = USUAL_SETTINGS.hourCost;

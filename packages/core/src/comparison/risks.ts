@@ -1,8 +1,8 @@
 import type { Fault, StepKind } from '../vocabulary/index.ts';
 import type { SystemPrice } from '../pricing/price.ts';
-import type { Case } from './case.ts';
-import { ifSkipped } from './consequences.ts';
-import type { Step } from './step.ts';
+import type { Case } from '../systems/case.ts';
+import { ifSkipped } from '../systems/consequences.ts';
+import type { Step } from '../model/step.ts';
 
 /** What goes wrong if a step is left out: odds 0 to 1, `shows` an ISO 8601 duration, cost in minor units. */
 export interface Risk {

@@ -1,13 +1,13 @@
 import { HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, type HouseRuleCode } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { waysOf, type Ways } from './alternatives.ts';
-import { blocksOn, type Block } from './blocks.ts';
-import { recase, type Case } from './case.ts';
-import type { Composed } from './compose.ts';
-import { guaranteeOf, type Guarantee } from './guarantee.ts';
-import { RULE_REACH } from './knowledge/ruleReach.ts';
+import { blocksOn, type Block } from '../systems/blocks.ts';
+import { recase, type Case } from '../systems/case.ts';
+import type { Composed } from '../systems/compose.ts';
+import { guaranteeOf, type Guarantee } from '../systems/guarantee.ts';
+import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
-import { strongFumes, type Step } from './step.ts';
+import { strongFumes, type Step } from '../model/step.ts';
 
 /** One school's way on this surface, whole, with what it costs and who works so. */
 export interface SchoolWay extends SchoolWord {

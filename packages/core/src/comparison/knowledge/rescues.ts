@@ -1,8 +1,8 @@
 import type { Condition, Family, Fault, Finish } from '../../vocabulary/index.ts';
 import { chemistryOf } from '../../vocabulary/index.ts';
-import type { Case } from '../case.ts';
-import type { Step } from '../step.ts';
-import { sanding, scraping, strongBlocker, washing } from './situations/situation.ts';
+import type { Case } from '../../systems/case.ts';
+import type { Step } from '../../model/step.ts';
+import { sanding, scraping, strongBlocker, washing } from '../../systems/knowledge/situations/situation.ts';
 
 /** What is known when something has gone wrong: what was laid last, and whether it is still wet. */
 export interface Wrong {

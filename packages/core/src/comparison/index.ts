@@ -1,0 +1,17 @@
+export {
+  alternativesTo,
+  schoolsOn,
+  waysOf,
+  type Alternative,
+  type RankedAlternative,
+  type School,
+} from './alternatives.ts';
+export { risksOf, type Risk } from './risks.ts';
+export { whatIf, othersFor, type Departure, type WhatIf } from './whatIf.ts';
+export { underDoubt, type Doubt, type DoubtOption } from './underDoubt.ts';
+export { rescueFrom, type Rescue } from './rescue.ts';
+export type { Wrong } from './knowledge/rescues.ts';
+export { anotherYear, type AnotherYear } from './anotherYear.ts';
+export { schoolsSideBySide, type SchoolWay } from './sideBySide.ts';
+export { SCHOOLS } from './knowledge/schools.ts';
+export { scoreOf } from './score.ts';

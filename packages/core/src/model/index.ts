@@ -1,0 +1,28 @@
+export { UnusableInput, pathText, readBy, type InputFault } from './fault.ts';
+export { houseRulesSchema } from './houseRules.ts';
+export type { HoursBy } from './hoursBy.ts';
+export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
+export { measureSchema, type Measure, type Opening } from './measure.ts';
+export { planSchema, type PlanInput } from './planInput.ts';
+export {
+  ODOURS,
+  productSchema,
+  STIRS,
+  TINT_RANGES,
+  type DryingFigures,
+  type Product,
+  type ProductGiven,
+  type TintRange,
+} from './product.ts';
+export { coatFamilies, stepKey, type Step, type System } from './step.ts';
+export {
+  extentSchema,
+  NOTHING_WANTED,
+  surfaceSchema,
+  wantedSchema,
+  type Extent,
+  type SurfaceFacts,
+  type SurfaceSaid,
+  type Wanted,
+} from './surface.ts';
+export { testSchema, type TestRecord } from './test.ts';
