@@ -21,6 +21,7 @@ import { ErrorsFilter } from './http/errors.filter.ts';
 import { JobsController } from './jobs/jobs.controller.ts';
 import { Jobs } from './jobs/jobs.service.ts';
 import { Rooms } from './jobs/rooms.service.ts';
+import { CarryForward } from './ledger/carryForward.ts';
 import { LedgerController } from './ledger/ledger.controller.ts';
 import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
@@ -96,6 +97,7 @@ import { WritesModule } from './writes/writes.module.ts';
     Access,
     Aftercare,
     Calendar,
+    CarryForward,
     ClientLinks,
     Clients,
     Demo,

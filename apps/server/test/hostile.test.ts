@@ -182,7 +182,7 @@ const ATTEMPTS: Attempt[] = [
   {
     what: 'work of no surface',
     to: () => `/api/jobs/${jobId}/work`,
-    body: () => ({ id: uuid(), surfaceId: 'x', stepId: 's1', startedAt: at(), endedAt: at() }),
+    body: () => ({ id: uuid(), surfaceId: 'x'.repeat(99), stepId: 's1', startedAt: at(), endedAt: at() }),
     path: 'surfaceId',
   },
   {

@@ -105,7 +105,7 @@ describe('bad input', () => {
       at: new Date().toISOString(),
       test: { kind: 'spirit-rub', result: 'wets' },
     });
-    expect(answer.body.errors).toEqual([expect.objectContaining({ path: 'result' })]);
+    expect(answer.body.errors).toEqual([expect.objectContaining({ path: 'test.result' })]);
     expect((await ada.get(`/api/surfaces/${surface.id}`)).body.tests).toEqual([]);
   });
 });

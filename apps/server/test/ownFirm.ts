@@ -1,3 +1,4 @@
+import { CHAIN_START, chained, hashOf, type Entry } from '@rustic/core';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
 
@@ -26,7 +27,7 @@ export const DEMO_DOMAIN = 'saltmarsh-thirle.example';
  * A suite that works in its own firm neither sees nor moves what others do at the same time.
  */
 export async function copyOfDemoFirm(): Promise<string> {
-  const db = await createConnection(process.env['TEST_DATABASE_URL']!);
+  const db = await createConnection({ uri: process.env['TEST_DATABASE_URL']!, timezone: 'Z' });
   const [firmId, domain] = [uuid(), `${uuid().slice(-12)}.example`];
   const [[demo]] = await db.query<RowDataPacket[]>(
     'SELECT f.id FROM firm f JOIN person p ON p.firm_id = f.id WHERE p.email = ?',
@@ -57,9 +58,56 @@ export async function copyOfDemoFirm(): Promise<string> {
       ...(table === 'posted_plan' ? { input: renamed('input'), plan: renamed('plan') } : {}),
     });
   }
+  await rechain(db, firmId, ids);
   await db.end();
   return domain;
 }
+
+/**
+ * The people of the copy have ids of their own. Entries that name them are written anew, and so is each chain from
+ * there on, so that the copy's record stands as the demo's does.
+ */
+async function rechain(db: Db, firmId: string, ids: ReadonlyMap<string, string>): Promise<void> {
+  const renamed = (text: string) => [...ids].reduce((now, [from, to]) => now.replaceAll(from, to), text);
+  const [plans] = await db.query<RowDataPacket[]>(
+    'SELECT id, input, plan, by_name AS `by`, at FROM posted_plan WHERE firm_id = ?',
+    [firmId],
+  );
+  const digests = new Map(
+    plans.map(({ id, input, plan, by, at }) => [
+      id as string,
+      hashOf({ id, input: parsed(input), plan: parsed(plan), by, at: (at as Date).toISOString() }),
+    ]),
+  );
+  const [rows] = await db.query<RowDataPacket[]>(
+    'SELECT job_id, seq, kind, subject, by_name, at, recorded_at, payload FROM ledger_entry WHERE firm_id = ? ORDER BY job_id, seq',
+    [firmId],
+  );
+  let previous: Entry | null = null;
+  for (const row of rows) {
+    const text = typeof row['payload'] === 'string' ? row['payload'] : JSON.stringify(row['payload']);
+    const payload = JSON.parse(renamed(text)) as { wrote?: { kept?: string; id: string; digest: string }[] };
+    for (const one of payload.wrote ?? []) if (one.kept === 'plans') one.digest = digests.get(one.id) ?? one.digest;
+    const { job_id: jobId, seq, kind, subject, by_name: by, at, recorded_at: recordedAt } = row as unknown as Stored;
+    const before: string = previous?.jobId === jobId ? previous.hash : CHAIN_START;
+    previous = chained({ seq, jobId, kind, subject, by, at, recordedAt, payload }, before);
+    await db.query(
+      'UPDATE ledger_entry SET payload = ?, previous_hash = ?, hash = ? WHERE firm_id = ? AND job_id = ? AND seq = ?',
+      [JSON.stringify(payload), before, previous.hash, firmId, jobId, seq],
+    );
+  }
+}
+
+interface Stored {
+  job_id: string;
+  seq: number;
+  kind: string;
+  subject: string | null;
+  by_name: string;
+  at: string;
+  recorded_at: string;
+}
+const parsed = (json: unknown): unknown => (typeof json === 'string' ? JSON.parse(json) : json);
 
 type Db = Awaited<ReturnType<typeof createConnection>>;
 

@@ -40,9 +40,9 @@ describe('what if', () => {
     expect((await ledger(jobId)).length).toBe(before);
   });
   test.each([
-    ['a line that is not there', { act: 'skip', step: 79 }, 'departures.0.step'],
-    ['a swap for nothing', { act: 'swap', step: 0 }, 'departures.0.family'],
-    ['a move to nowhere', { act: 'move', step: 0 }, 'departures.0.to'],
+    ['a line that is not there', { act: 'skip', step: 79 }, 'departures[0].step'],
+    ['a swap for nothing', { act: 'swap', step: 0 }, 'departures[0].family'],
+    ['a move to nowhere', { act: 'move', step: 0 }, 'departures[0].to'],
   ])('%s is told by its path', async (_what, departure, path) => {
     const { surfaceId } = await oilSkirting();
     const { key } = await page(surfaceId);

@@ -169,7 +169,10 @@ describe('a whole job as a zip', () => {
           by: 'X',
           at: head.at,
           recordedAt: head.at,
-          payload,
+          payload: {
+            ...payload,
+            wrote: [{ changed: 'rooms', id: file.rooms[0].id, fields: { airFrom: 'file' } }],
+          },
         },
         head.hash,
       ),

@@ -147,7 +147,7 @@ describe('a trial', () => {
     await lay(id, 'primed', ago(5));
     expect((await look(id, 'Z99', 'holds')).body.errors[0].path).toBe('cell');
     expect((await look(id, 'b3', 'holds')).status).toBe(400);
-    expect((await look(id, 'A1', 'wets')).body.errors[0].path).toBe('result');
+    expect((await look(id, 'A1', 'wets')).body.errors[0].path).toBe('test.result');
     expect((await ada.get(`/api/trials/${id}`)).body.looks).toBe(0);
   });
 

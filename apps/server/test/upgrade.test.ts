@@ -55,7 +55,8 @@ test('every job, surface, test and log of the first release is there, and every 
   expect(seen).toEqual({
     surfaces: had.get('surface'),
     tests: had.get('test_record'),
-    entries: had.get('ledger_entry'),
+    // Each job's record is carried forward into its own ledger, once.
+    entries: had.get('ledger_entry')! + jobs.length,
     work: had.get('work_log'),
   });
 }, 120_000);

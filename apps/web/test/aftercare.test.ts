@@ -6,7 +6,6 @@ import { sayCalls } from '../src/aftercare/sayCalls.ts';
 import { yearOf } from '../src/aftercare/year.ts';
 import type { AftercarePage, Call, CareJob } from '../src/store/aftercareApi.ts';
 import { withNames } from '../src/drying/planNames.ts';
-import { ENTRY_WORDS, sayEntry } from '../src/words/entries.ts';
 import { sayTimesIn } from '../src/words/time.ts';
 
 beforeAll(() => sayTimesIn('Europe/London'));
@@ -184,29 +183,6 @@ test('what a visit is for is said once, however many surfaces it is for', () => 
     'Walk round (Gable, Doors); mend number 3',
   );
   expect(sayCalls([walk(), walk()])).toBe('Walk round');
-});
-
-describe('what the ledger says of visits', () => {
-  const say = (kind: string, payload: object) => sayEntry({ kind, payload }, new Map());
-  test.each<[string, object, string]>([
-    [
-      'visit-planned',
-      {
-        onDay: '2027-04-08',
-        fromTime: '09:40',
-        calls: [{ words: 'Check the joints' }, { words: 'Mend number 3: knock' }],
-      },
-      'Thu 8 Apr 09:40: Check the joints; Mend number 3: knock',
-    ],
-    ['visit-made', { onDay: '2027-04-08', note: 'one joint open' }, 'Thu 8 Apr: one joint open'],
-    ['visit-made', { onDay: '2027-04-08', note: '' }, 'Thu 8 Apr'],
-    ['visit-called-off', { onDay: '2027-04-08', note: 'away' }, 'Thu 8 Apr: away'],
-    ['looked-again', { holds: true, note: '' }, 'it holds'],
-    ['looked-again', { holds: false, note: 'two joints open' }, 'it does not hold: two joints open'],
-  ])('%s: %j', (kind, payload, words) => {
-    expect(say(kind, payload)).toBe(words);
-    expect(ENTRY_WORDS[kind]).toMatch(/^[a-z ]+$/);
-  });
 });
 
 describe('lines of visits on the plan', () => {

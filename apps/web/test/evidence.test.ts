@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord } from '@rustic/core';
+import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord, testWords } from '@rustic/core';
 import type { SurfacePage } from '../src/store/systemTypes.ts';
 import type { Trial, TestRow } from '../src/store/types.ts';
-import { reasonsOf, sayTest } from '../src/surface/reasons.ts';
+import { reasonsOf } from '../src/surface/reasons.ts';
 import { standingLooks, worstOn } from '../src/trials/looks.ts';
 
 const rub = (result: string, place?: string): TestRecord => ({
@@ -12,6 +12,8 @@ const rub = (result: string, place?: string): TestRecord => ({
 });
 const row = (id: string, test: TestRecord, corrects: string | null = null): TestRow => ({
   id,
+  jobId: 'j',
+  surfaceId: 's',
   test,
   byName: 'Ada Thirle',
   at: '2027-03-01T09:00:00Z',
@@ -115,7 +117,7 @@ describe('a test as it is said', () => {
     [{ kind: 'cross-cut', grade: 2 }, 'Cross-cut: grade 2'],
     [{ kind: 'moisture-meter', value: 14.5 }, 'Moisture: 14.5 %'],
     [{ kind: 'sheen-look', result: 'gloss', yellowed: true }, 'Gloss, yellowed'],
-  ])('%j', (test_, words) => expect(sayTest(test_)).toBe(words));
+  ])('%j', (test_, words) => expect(testWords(test_)).toBe(words));
 });
 
 describe('looks at a trial', () => {

@@ -6,7 +6,6 @@ import { priceNotes } from '../src/price/priceNotes.ts';
 import { readSettings, SETTING_FIELDS } from '../src/price/settingFields.ts';
 import { figure } from '../src/reckon/figure.ts';
 import type { PricePage } from '../src/store/priceTypes.ts';
-import { sayEntry } from '../src/words/entries.ts';
 
 const driver = (more: Partial<FanDriver>): FanDriver => ({
   kind: 'test',
@@ -146,17 +145,6 @@ describe('the reasons beside a price', () => {
   test('with nothing logged the usual rates are said to be it', () => {
     expect(priceNotes({ ...page, learned: [] }).notes[2]!.text).toContain('No coat is logged yet');
   });
-});
-
-test('the ledger says what was sent, agreed, linked and offered', () => {
-  const say = (kind: string, payload: object) => sayEntry({ kind, payload }, new Map());
-  expect(say('quote-sent', { number: 7, version: 2 })).toBe('Q0007, version 2');
-  expect(say('quote-agreed', { name: 'Hesper Quill', number: 7, version: 2 })).toBe(
-    'Hesper Quill, to Q0007, version 2',
-  );
-  expect(say('link-made', { expiresAt: '2027-03-01T09:00:00Z' })).toContain('2027');
-  expect(say('offers-changed', { offers: [1] })).toBe('one other way');
-  expect(say('offers-changed', { offers: [] })).toBe('0 other ways');
 });
 
 test('a figure is read with point or comma, and nothing else', () => {

@@ -9,7 +9,6 @@ import type { Line } from '../src/store/systemTypes.ts';
 import { asking, sayDeparture } from '../src/surface/departures.ts';
 import { schoolRows } from '../src/surface/schoolRows.ts';
 import { sayConsequence, sayInHundred, sayShows, sayTerm } from '../src/words/consequence.ts';
-import { sayEntry } from '../src/words/entries.ts';
 import { sayStep } from '../src/words/step.ts';
 import { said, sayInTermsOf, saySubstrate } from '../src/words/terms.ts';
 
@@ -181,26 +180,5 @@ describe('the firm’s own words', () => {
     expect([saySubstrate('drywall'), said('New plasterboard')]).toEqual(['drywall', 'New drywall']);
     sayInTermsOf({});
     expect(saySubstrate('drywall')).toBe('plasterboard');
-  });
-});
-
-describe('entries of the ledger', () => {
-  const none = new Map<string, string>();
-  test('an override, a change of rules and a way back are said in a line', () => {
-    const override = { reason: 'In a day.', signedAs: 'Ada Thirle' };
-    expect(
-      sayEntry({ kind: 'system-overridden', payload: { differs: 'Dull the gloss left out', override } }, none),
-    ).toBe('Dull the gloss left out: In a day. Signed Ada Thirle');
-    const rules = {
-      from: { oilTrim: 'stay-oil', rollers: 'wash' },
-      to: { rollers: 'wash', silicone: 'bridge' },
-      note: 'One day.',
-    };
-    expect(sayEntry({ kind: 'rules-changed', payload: rules }, none)).toBe(
-      'Old oil gloss on woodwork: as above it; Silicone in the way: bridge with caulk: One day.',
-    );
-    expect(sayEntry({ kind: 'way-back-written', payload: { fault: 'peels', cause: 'On oil.', note: '' } }, none)).toBe(
-      'peels: On oil.',
-    );
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { readArea, sayArea, surfaceFacts, unfold, type Measure } from '@rustic/core';
+import { readArea, sayArea, unfold, type Measure } from '@rustic/core';
 import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/jobs/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
 import { readSurface } from '../src/jobs/readSurface.ts';
@@ -12,7 +12,6 @@ import { seenOn, stopsOf } from '../src/walkround/stops.ts';
 import { ticksOf } from '../src/walkround/ticks.ts';
 import { walkOrder } from '../src/walkround/walkOrder.ts';
 import { changesIn } from '../src/words/changes.ts';
-import { ENTRY_WORDS, sayEntry } from '../src/words/entries.ts';
 import { readTyped, sayMetres } from '../src/words/length.ts';
 import { sayClock } from '../src/words/time.ts';
 
@@ -21,6 +20,8 @@ fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 const AT = '2027-03-01T09:00:00Z';
 const row = (id: string, test: TestRow['test'], more: Partial<TestRow> = {}): TestRow => ({
   id,
+  jobId: 'j',
+  surfaceId: 's',
   test,
   byName: 'Ada Thirle',
   at: AT,
@@ -331,41 +332,13 @@ describe('the walk and the round', () => {
   test('only elevations are on the round, and only what is wrong has a cause', () => {
     const wet = surface('w', 'r2', {
       tests: [row('1', { kind: 'moisture-meter', value: 30 })],
-      facts: surfaceFacts({ element: 'sill', substrate: 'softwood' }),
+      facts: { element: 'sill', substrate: 'softwood', exposure: 'exterior-exposed' },
     });
     const data = { rooms, surfaces: [surface('in', 'r1'), wet, surface('ok', 'r2')] } as unknown as WholeJob;
     const stops = stopsOf(data, 'northern', Date.now());
     expect(stops.some((s) => s.surface.id === 'in')).toBe(false);
     expect(stops.find((s) => s.surface.id === 'w')!.cause!.words).toContain('water');
     expect(stops.filter((s) => s.surface.id === 'ok').every((s) => s.cause === null)).toBe(true);
-  });
-});
-
-describe('entries of the ledger', () => {
-  const say = (kind: string, payload: object) => sayEntry({ kind, payload }, new Map([['p1', 'Harbour White']]));
-  test.each<[string, object, string]>([
-    ['test-recorded', { test: { kind: 'spirit-rub', result: 'transfer' } }, 'Spirit rub: colour on the rag'],
-    [
-      'test-corrected',
-      { test: { kind: 'spirit-rub', result: 'softens' }, note: 'a used place' },
-      'Spirit rub: softens: a used place',
-    ],
-    ['trial-look', { cell: 'B2', test: { kind: 'cross-cut', grade: 1 } }, 'B2: Cross-cut: grade 1'],
-    ['found-while-working', { conditions: ['rot', 'gaps'], note: 'lower rail' }, 'rot, gaps: lower rail'],
-    ['exclusions-changed', { exclusions: [{ words: 'the brass' }] }, 'the brass'],
-    ['exclusions-changed', { exclusions: [] }, 'nothing'],
-    ['campaign-broken', { before: [{ campaign: 'gloss' }, { campaign: 'gloss' }, { campaign: null }] }, 'gloss'],
-    [
-      'coat-logged',
-      { productId: 'p1', batch: 'B1', temperatureC: 18, relativeHumidityPct: 55 },
-      'Harbour White, batch B1, 18 °C 55 %',
-    ],
-    ['plan-posted', {}, 'cannot be planned'],
-    ['room-added', { name: 'Hall' }, 'Hall'],
-    ['photo-kept', { note: 'under the sill' }, 'under the sill'],
-  ])('%s %j', (kind, payload, words) => {
-    expect(say(kind, payload)).toBe(words);
-    expect(ENTRY_WORDS[kind]).toBeDefined();
   });
 });
 

@@ -18,7 +18,7 @@ import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import type { Held } from './systems/held.ts';
 import { risksOf, type Risk } from './comparison/risks.ts';
-import type { Weights } from './systems/weights.ts';
+import type { Weights } from './model/records/firm.ts';
 import { coatFamilies, type System } from './model/step.ts';
 
 /** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */

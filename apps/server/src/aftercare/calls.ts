@@ -1,7 +1,7 @@
 import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes } from '@rustic/core';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import { patienceDays, readyAt } from '../punch/mendOf.ts';
 import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
+import { patienceDays, readyAt } from '../punch/mendOf.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';

@@ -8,7 +8,8 @@ import {
   type StepKind,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
+import type { WorkLogEntity } from '../database/siteEntities.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { lastCoatOf } from './lastCoat.ts';

@@ -9,10 +9,11 @@ import {
   type Preparation,
 } from '@rustic/core';
 import { In } from 'typeorm';
-import { FirmEntity, JobEntity } from '../database/entities.ts';
+import { FirmEntity } from '../database/firmEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { caseIn } from '../jobs/houseReading.ts';
 import { readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { ForOwners } from '../people/roles.ts';

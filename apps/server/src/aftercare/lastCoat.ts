@@ -1,5 +1,6 @@
 import { isCoat, type Case, type LastCoat } from '@rustic/core';
-import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
+import type { WorkLogEntity } from '../database/siteEntities.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';

@@ -1,5 +1,4 @@
-import { LATER_LOOK_MIN, type LeftOver } from '@rustic/core';
-import type { Exclusion } from '../database/entities.ts';
+import { LATER_LOOK_MIN, type LeftOver, type Exclusion } from '@rustic/core';
 import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import { systemOf } from '../jobs/houseReading.ts';
 import { standingTests, type JobRecords } from '../jobs/jobRecords.ts';

@@ -1,80 +1,33 @@
-import { CALLS, type VisitCall } from '@rustic/core';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsISO8601,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { IsNotedTime } from '../http/checks.ts';
+import { id, JOB_RECORDS, newId, optional, pick } from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf, noted } from '../http/bodyOf.ts';
 
-class CallBody implements VisitCall {
-  @IsIn(CALLS) what: VisitCall['what'];
-  @IsUUID() id: string;
-  @Matches(/^[a-z][a-z-]{0,29}$/) code: string;
-  @IsString() @MaxLength(600) words: string;
-  @IsInt() @Min(1) @Max(1440) minutes: number;
-}
+const { visits, visitActs, looks } = JOB_RECORDS;
 
-class VisitBody {
-  @IsUUID() id: string;
-  @IsUUID() jobId: string;
-  @IsISO8601({ strict: true })
-  @Matches(/^(20|21)\d\d-\d\d-\d\d$/, { message: 'must be a date as YYYY-MM-DD' })
-  onDay: string;
-  @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'must be a time of day as HH:MM' }) fromTime: string;
-  @IsInt() @Min(1) @Max(1440) minutes: number;
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => CallBody)
-  calls: CallBody[];
-}
+const visit = z.strictObject({ id: newId, jobId: id, ...pick(visits, 'onDay', 'fromTime', 'minutes', 'calls') });
 
 /** One visit, or all of a round. */
-export class VisitsBody {
-  @IsUUID() id: string;
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => VisitBody)
-  visits: VisitBody[];
+export class VisitsBody extends bodyOf({
+  id: newId,
+  visits: z.array(visit).min(1).max(60),
   /** Who drives it. */
-  @IsOptional() @IsUUID() personId?: string | null;
-  @IsOptional() @IsBoolean() round?: boolean;
-}
+  ...optional(visits, 'personId'),
+  round: z.boolean().optional(),
+}) {}
 
-export class VisitActBody {
-  @IsUUID() id: string;
-  @IsIn(['made', 'called-off']) kind: 'made' | 'called-off';
-  @IsOptional() @IsString() @MaxLength(600) note?: string;
-  @IsNotedTime() at: string;
-}
+export class VisitActBody extends bodyOf({
+  id: newId,
+  ...pick(visitActs, 'kind'),
+  ...optional(visitActs, 'note'),
+  at: noted(visitActs.fields.at),
+}) {}
 
-export class LookBody {
-  @IsUUID() id: string;
-  @IsUUID() subject: string;
-  @Matches(/^[a-z][a-z-]{0,29}$/) code: string;
-  @IsBoolean() holds: boolean;
-  @IsOptional() @IsString() @MaxLength(600) note?: string;
-  @IsNotedTime() at: string;
-}
+export class LookBody extends bodyOf({
+  id: newId,
+  ...pick(looks, 'subject', 'code', 'holds'),
+  ...optional(looks, 'note'),
+  at: noted(looks.fields.at),
+}) {}
 
-export class HeldBody {
-  @IsUUID() id: string;
-  /** False: let nothing count any more. */
-  @IsBoolean() counts: boolean;
-}
+/** False: let nothing of what held count any more. */
+export class HeldBody extends bodyOf({ id: newId, counts: z.boolean() }) {}

@@ -2,12 +2,15 @@ import { Body, ConflictException, Controller, Injectable, Param, Post } from '@n
 import { ApiTags } from '@nestjs/swagger';
 import type { VisitCall } from '@rustic/core';
 import { DateTime } from 'luxon';
-import { JobEntity, PersonEntity, SurfaceEntity, SystemChoiceEntity, TestRecordEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { TestRecordEntity } from '../database/evidenceEntities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import { FaultMarkEntity } from '../database/punchEntities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
+import { SystemChoiceEntity } from '../database/systemEntities.ts';
 import { TrialEntity } from '../database/trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { ForHands } from '../people/roles.ts';

@@ -1,3 +1,4 @@
+import { newId, text } from '@rustic/core';
 import {
   Body,
   Controller,
@@ -11,17 +12,17 @@ import {
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import { Piscina } from 'piscina';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity, CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { JobEntity, PersonEntity } from '../database/entities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { readJob, readJobs } from '../jobs/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';
 import { ForEverybody } from '../people/roles.ts';
-import { digest, TOKEN } from '../people/tokens.ts';
+import { digest, TOKEN, token } from '../people/tokens.ts';
 import { newestPlan } from '../plans/newestPlan.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -31,18 +32,13 @@ import { careEvents } from './careEvents.ts';
 import { calendarFile, eventsOf } from './calendarFile.ts';
 import { visitEvents } from './visitEvents.ts';
 import { standingVisits } from '../aftercare/standingVisits.ts';
+import { bodyOf } from '../http/bodyOf.ts';
 
-export class FeedBody {
-  @IsUUID() id: string;
-  /** Made where the act is made: only its hash is kept. Null closes the feed. */
-  @IsOptional() @IsString() @Matches(TOKEN) token: string | null;
-}
+/** Null closes the feed. */
+export class FeedBody extends bodyOf({ id: newId, token: token.nullish() }) {}
 
-export class BusyBody {
-  @IsUUID() id: string;
-  /** An iCalendar file; null takes back what was read in. */
-  @IsOptional() @IsString() @MaxLength(400_000) ics: string | null;
-}
+/** An iCalendar file; null takes back what was read in. */
+export class BusyBody extends bodyOf({ id: newId, ics: text(400_000).nullish() }) {}
 
 const UNDER_WAY = ['planned', 'active'];
 /** So far ahead another calendar is read. */

@@ -1,21 +1,17 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import type { Quote, QuoteChange } from '@rustic/core';
+import { JOB_RECORDS, type Quote, type QuoteChange } from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
+import { jobTableOf } from './tableOf.ts';
 
-/** A quote or a variation as it was sent: numbered, and never changed. The newest of a job is the one that counts. */
-@Entity('document')
-export class DocumentEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  /** Runs through the firm's documents without a gap; versions of one job share it. */
-  @Column('int') number: number;
-  @Column('int', { name: 'version' }) versionNo: number;
-  @Column('json') quote: Quote;
-  /** What it changes in the version before it. */
-  @Column('json') changes: QuoteChange[];
-  @Column('char', { length: 64 }) hash: string;
-  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
-  @Column('datetime', { precision: 3, name: 'sent_at' }) sentAt: Date;
-}
+const { documents, agreements } = JOB_RECORDS;
+
+@Entity(documents.table)
+export class DocumentEntity extends jobTableOf<typeof documents.fields, { quote: Quote; changes: QuoteChange[] }>(
+  documents,
+) {}
+
+@Entity(agreements.table)
+export class AgreementEntity extends jobTableOf(agreements) {}
 
 /** A number that was given to a quote of the firm: only one row can have it, wherever it is written. */
 @Entity('quote_number')
@@ -23,18 +19,6 @@ export class QuoteNumberEntity {
   @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
   @PrimaryColumn('int') number: number;
   @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-}
-
-/** What a client agreed to: exactly one version, and the options taken with it. */
-@Entity('agreement')
-export class AgreementEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  @Column('char', { length: 36, name: 'document_id' }) documentId: string;
-  /** As the client wrote it. */
-  @Column('varchar', { length: 120 }) name: string;
-  @Column('json') options: string[];
-  @Column('bigint', { transformer: { to: (v: number) => v, from: Number } }) total: number;
-  @Column('datetime', { precision: 3 }) at: Date;
 }
 
 /** The private way to a job's papers. The token itself is nowhere kept. */

@@ -1,9 +1,11 @@
 import { NotFoundException } from '@nestjs/common';
 import { editedElsewhere } from '../http/conflict.ts';
 import type { SentWrite } from '../writes/sentWrite.ts';
+import { isMutable, wroteRow, type Wrote } from '@rustic/core';
 import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
-import { FirmEntity } from './entities.ts';
+import { FirmEntity } from './firmEntities.ts';
+import { fileRow, rowsOf } from './jobTables.ts';
 import type { FirmOwned, Versioned } from './firmOwned.ts';
 
 /** Who acts, for which firm, and when: everything a service needs to know of a request. */
@@ -62,6 +64,8 @@ export class FirmScope {
   async add<T extends FirmOwned>(entity: EntityTarget<T>, row: Omit<T, 'firmId' | 'version'>): Promise<T> {
     const whole = { ...row, firmId: this.who.firmId } as unknown as T;
     await this.manager.insert(entity, whole as never);
+    const rows = rowsOf(entity);
+    if (rows) this.note(jobOf(whole), wroteRow(rows, fileRow(this.manager, entity, whole)));
     return whole;
   }
 
@@ -79,15 +83,37 @@ export class FirmScope {
     const { affected } = await this.manager.update(entity, { ...where, version: yours.version }, change);
     const now = await this.manager.findOneOrFail(entity, { where });
     if (affected !== 1) throw editedElsewhere(yours, now);
+    this.noteChange(entity, row, pickFrom(now, Object.keys(change)));
     return now;
   }
 
   /** Sets some fields of a row, whatever its version: for what follows from another act, and overwrites nothing else. */
   async set<T extends FirmOwned>(
     entity: EntityTarget<T>,
-    id: string,
+    row: Pick<T, 'id'>,
     fields: QueryDeepPartialEntity<T>,
   ): Promise<void> {
-    await this.manager.update(entity, { id, firmId: this.who.firmId } as FindOptionsWhere<T>, fields);
+    await this.manager.update(entity, { id: row.id, firmId: this.who.firmId } as FindOptionsWhere<T>, fields);
+    this.noteChange(entity, row, fields);
+  }
+
+  /** What was written of a job since its last entry: the next entry carries it. */
+  readonly unrecorded = new Map<string, Wrote[]>();
+
+  private note(jobId: string, wrote: Wrote): void {
+    this.unrecorded.set(jobId, [...(this.unrecorded.get(jobId) ?? []), wrote]);
+  }
+
+  private noteChange<T extends FirmOwned>(entity: EntityTarget<T>, row: Pick<T, 'id'>, fields: object): void {
+    const changed = rowsOf(entity);
+    if (!changed) return;
+    if (!isMutable(changed)) throw new Error(`Rows of ${changed} are written once.`);
+    this.note(jobOf(row), { changed, id: row.id, fields: fileRow(this.manager, entity, fields) });
   }
 }
+
+const pickFrom = (row: object, fields: readonly string[]) =>
+  Object.fromEntries(fields.map((field) => [field, (row as Record<string, unknown>)[field]]));
+
+/** The job that a row is of: its own where the row is the job. */
+const jobOf = (row: { id: string; jobId?: string }): string => row.jobId ?? row.id;

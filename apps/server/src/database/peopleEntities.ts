@@ -1,5 +1,5 @@
+import type { Role } from '@rustic/core';
 import { Column, Entity } from 'typeorm';
-import type { Role } from './entities.ts';
 import { FirmOwned } from './firmOwned.ts';
 
 /** Somebody asked to join: a link that runs out. Only the hash of its token is kept. */

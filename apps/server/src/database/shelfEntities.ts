@@ -1,5 +1,5 @@
 import { Column, Entity, VersionColumn } from 'typeorm';
-import type { Product } from '@rustic/core';
+import type { CLAIM_STANDINGS, NOTE_KINDS, Product } from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
 
 /** A product of the firm's own, or its own sheet for a shipped one; the sheet stands over what shipped. */
@@ -23,9 +23,6 @@ export class VanTinEntity extends FirmOwned {
   @Column('double') litres: number;
   @VersionColumn() version: number;
 }
-
-export const NOTE_KINDS = ['note', 'claim'] as const;
-export const CLAIM_STANDINGS = ['believed', 'tried', 'refuted'] as const;
 
 /** What the firm has found out about a product. A claim of the label stands by its newest note; none is changed. */
 @Entity('product_note')

@@ -1,22 +1,3 @@
-import {
-  AirReadingEntity,
-  AirSeriesEntity,
-  FindingEntity,
-  FirmEntity,
-  JobEntity,
-  LedgerEntryEntity,
-  PersonEntity,
-  PhotoEntity,
-  PostedPlanEntity,
-  RoomEntity,
-  SentWriteEntity,
-  SessionEntity,
-  SignInFailureEntity,
-  SurfaceEntity,
-  SystemChoiceEntity,
-  TestRecordEntity,
-  WorkLogEntity,
-} from './entities.ts';
 import { BusyTimeEntity, CalendarFeedEntity } from './calendarEntities.ts';
 import {
   AgreementEntity,
@@ -26,10 +7,22 @@ import {
   QuoteNumberEntity,
   ShoppingTickEntity,
 } from './documentEntities.ts';
+import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
+import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from './firmEntities.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
+import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
-import { EventEntity, FollowUpEntity, StepHoldEntity, TroubleEntity } from './siteEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
+import {
+  AirReadingEntity,
+  AirSeriesEntity,
+  FollowUpEntity,
+  StepHoldEntity,
+  TroubleEntity,
+  WorkLogEntity,
+} from './siteEntities.ts';
+import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
 import { TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 

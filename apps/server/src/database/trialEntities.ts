@@ -1,33 +1,21 @@
-import { Column, Entity } from 'typeorm';
-import type { Cell, Substrate, TestRecord, TrialDesign, TrialWord } from '@rustic/core';
-import { FirmOwned } from './firmOwned.ts';
+import {
+  JOB_RECORDS,
+  type Cell,
+  type Substrate,
+  type TestRecord,
+  type TrialDesign,
+  type TrialWord,
+} from '@rustic/core';
+import { Entity } from 'typeorm';
+import { jobTableOf } from './tableOf.ts';
 
-/** A trial as it was designed and laid out; what happens on it are acts of their own. */
-@Entity('trial')
-export class TrialEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  @Column('char', { length: 36, name: 'surface_id', nullable: true }) surfaceId: string | null;
-  @Column('varchar', { length: 120 }) title: string;
-  @Column('varchar', { length: 200 }) place: string;
-  @Column('json') design: TrialDesign;
-  @Column('json') cells: Cell[];
-  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
-  @Column('datetime', { precision: 3 }) at: Date;
-}
+const { trials, trialActs } = JOB_RECORDS;
 
-export type TrialActKind = 'primed' | 'topcoated' | 'look' | 'concluded';
+@Entity(trials.table)
+export class TrialEntity extends jobTableOf<typeof trials.fields, { design: TrialDesign; cells: Cell[] }>(trials) {}
 
-/** Something done on a trial: laid, looked at, concluded. Inserted, never changed; a correction names what it corrects. */
-@Entity('trial_act')
-export class TrialActEntity extends FirmOwned {
-  @Column('char', { length: 36, name: 'job_id' }) jobId: string;
-  @Column('char', { length: 36, name: 'trial_id' }) trialId: string;
-  @Column('varchar', { length: 12 }) kind: TrialActKind;
-  @Column('json') body: TrialActBody;
-  @Column('char', { length: 36, nullable: true }) corrects: string | null;
-  @Column('varchar', { length: 120, name: 'by_name' }) byName: string;
-  @Column('datetime', { precision: 3 }) at: Date;
-}
+@Entity(trialActs.table)
+export class TrialActEntity extends jobTableOf<typeof trialActs.fields, { body: TrialActBody }>(trialActs) {}
 
 export interface TrialActBody {
   cell?: string;

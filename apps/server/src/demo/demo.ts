@@ -4,10 +4,12 @@ import { familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rus
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { FirmEntity, JobEntity, PersonEntity, RoomEntity } from '../database/entities.ts';
-import { ENTITIES } from '../database/tables.ts';
+import { FirmEntity, PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity, RoomEntity } from '../database/jobEntities.ts';
 import { TrialEntity } from '../database/trialEntities.ts';
-import type { Who } from '../database/firmScope.ts';
+import { ENTITIES } from '../database/tables.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
+import { Ledger } from '../ledger/ledger.service.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { Clients } from '../documents/clients.ts';
 import { Quotes } from '../documents/quotes.ts';
@@ -41,6 +43,7 @@ export class Demo {
   constructor(
     private readonly database: DataSource,
     private readonly writes: Writes,
+    private readonly ledger: Ledger,
     private readonly jobs: Jobs,
     private readonly rooms: Rooms,
     private readonly walkround: Walkround,
@@ -120,17 +123,15 @@ export class Demo {
       note: demo.note,
       startsAt: startsAt.toISOString(),
     });
-    const scope = this.writes.reading(walked);
-    const job = await scope.one(JobEntity, jobId, 'job');
-    await this.database.manager.save(JobEntity, {
-      ...job,
+    const about = {
       status: demo.status,
       temperatureC: demo.temperatureC,
       relativeHumidityPct: demo.relativeHumidityPct,
       client: demo.client,
-      property: { ...job.property, ...(demo.mapPlace ? { mapPlace: demo.mapPlace } : {}) },
+      property: demo.mapPlace ? { mapPlace: demo.mapPlace } : {},
       crewIds: people.filter((p) => demo.crew.includes(p.initials)).map((p) => p.id),
-    });
+    };
+    await this.tell(walked, jobId, 'job-changed', (scope) => scope.set(JobEntity, { id: jobId }, about));
     const laid: [DemoSurface, string][] = [];
     for (const room of demo.rooms) {
       const roomId = uuid();
@@ -142,7 +143,7 @@ export class Demo {
         sketch: sketchOf(room),
       });
       const asked = { ...(room.backBy ? { backBy: room.backBy } : {}), airFrom: room.airFrom ?? (room.facing ? 'station' : 'reading') } as const;
-      await this.database.manager.update(RoomEntity, { id: roomId }, asked);
+      await this.tell(walked, jobId, 'room-changed', (scope) => scope.set(RoomEntity, { id: roomId, jobId } as RoomEntity, asked));
       for (const surface of room.surfaces) laid.push([surface, await this.loadSurface(walked, jobId, roomId, surface)]);
     }
     if (demo.trial) await this.loadTrial(who, jobId, demo.trial, laid);
@@ -161,6 +162,14 @@ export class Demo {
       await this.visits.look({ ...who, now: then }, jobId, look);
     }
     return jobId;
+  }
+
+  /** Something that nobody does on a page, written with its entry all the same. */
+  private tell(who: Who, jobId: string, kind: 'job-changed' | 'room-changed', act: (scope: FirmScope) => Promise<void>): Promise<void> {
+    return this.writes.run(who, async (scope) => {
+      await act(scope);
+      await this.ledger.append(scope, { jobId, kind, subject: null, at: who.now, payload: {} });
+    });
   }
 
   private async loadSurface(who: Who, jobId: string, roomId: string, surface: DemoSurface): Promise<string> {

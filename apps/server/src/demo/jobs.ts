@@ -1,5 +1,4 @@
-import type { Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted } from '@rustic/core';
-import type { AirSource, Exclusion, JobStatus } from '../database/entities.ts';
+import type { Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted, AirSource, Exclusion, JobStatus } from '@rustic/core';
 
 export interface DemoSurface {
   name: string;

@@ -2,8 +2,8 @@ import { HttpException, Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, IsNull, LessThan, MoreThan } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { ClientLinkEntity, ClientVisitEntity } from '../database/documentEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
-import { JobEntity } from '../database/entities.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { digest, TOKEN } from '../people/tokens.ts';
 
@@ -71,7 +71,13 @@ export class ClientLinks {
       byName: name,
       madeAt: now,
     });
-    await this.ledger.append(scope, { jobId, kind: 'link-made', subject: id, at: now, payload: { expiresAt } });
+    await this.ledger.append(scope, {
+      jobId,
+      kind: 'link-made',
+      subject: id,
+      at: now,
+      payload: { expiresAt: expiresAt.toISOString() },
+    });
   }
 
   async revoke(scope: FirmScope, jobId: string, said = true): Promise<void> {

@@ -17,8 +17,9 @@ import { ApiTags } from '@nestjs/swagger';
 import { optionFault, quoteTotals, type Paper, type QuoteOption } from '@rustic/core';
 import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { AgreementEntity, DocumentEntity, type ClientLinkEntity } from '../database/documentEntities.ts';
-import { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { AgreementEntity, type ClientLinkEntity, DocumentEntity } from '../database/documentEntities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
+import { WorkLogEntity } from '../database/siteEntities.ts';
 import { careSurfaces } from '../aftercare/careSurfaces.ts';
 import { calendarFile } from '../calendar/calendarFile.ts';
 import { careEvents } from '../calendar/careEvents.ts';
@@ -156,7 +157,7 @@ export class Clients {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       if (kind === 'extra') {
         const exclusions = surface.exclusions.filter((e) => !(e.whole && e.reason === 'undecided'));
-        await scope.set(SurfaceEntity, surfaceId, { exclusions });
+        await scope.set(SurfaceEntity, surface, { exclusions });
         await this.ledger.append(scope, {
           jobId: surface.jobId,
           kind: 'exclusions-changed',

@@ -1,53 +1,28 @@
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
-import { TOKEN } from '../people/tokens.ts';
+import { id, JOB_RECORDS, jobRecord, newId, version } from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf } from '../http/bodyOf.ts';
+import { token } from '../people/tokens.ts';
 
-export class SendBody {
-  @IsUUID() id: string;
+const { agreements } = JOB_RECORDS;
+
+export class SendBody extends bodyOf({
+  id: newId,
   /** The draft that was looked at. */
-  @IsString() @Matches(/^[0-9a-f]{64}$/) seen: string;
-  /** Made where the act is made: only its hash is kept here. */
-  @IsString() @Matches(TOKEN) token: string;
-}
+  seen: z.string().regex(/^[0-9a-f]{64}$/, 'names no draft'),
+  token,
+}) {}
 
-export class LinkBody {
-  @IsUUID() id: string;
-  /** Null revokes what there is and makes none. */
-  @IsOptional() @IsString() @Matches(TOKEN) token: string | null;
-}
+/** Null revokes the link there is and makes none. */
+export class LinkBody extends bodyOf({ id: newId, token: token.nullish() }) {}
 
-class OfferBody {
-  @IsUUID() id: string;
-  @IsUUID() surfaceId: string;
-  @IsString() @Matches(/^[0-9a-f]{16}$/) key: string;
-}
+export class OffersBody extends bodyOf({ id: newId, version, offers: jobRecord.fields.offers }) {}
 
-export class OffersBody {
-  @IsUUID() id: string;
-  @IsInt() @Min(1) version: number;
-  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => OfferBody) offers: OfferBody[];
-}
-
-export class AgreeBody {
-  @IsUUID() id: string;
-  @IsUUID() documentId: string;
-  @IsString() @MinLength(2) @MaxLength(120) name: string;
-  @IsArray() @ArrayMaxSize(120) @IsUUID(undefined, { each: true }) options: string[];
-}
+export class AgreeBody extends bodyOf({
+  id: newId,
+  documentId: id,
+  name: agreements.fields.name.min(2, 'write your name'),
+  options: agreements.fields.options,
+}) {}
 
 export const PAPER_KINDS = [
   'quote',
@@ -64,18 +39,13 @@ export type PaperKind = (typeof PAPER_KINDS)[number];
 export const PAPER_FORMATS = ['page', 'pdf', 'csv'] as const;
 export type PaperFormat = (typeof PAPER_FORMATS)[number];
 
-export class PaperParams {
-  @IsUUID() id: string;
-  @IsIn(PAPER_KINDS) kind: PaperKind;
-}
+export class PaperParams extends bodyOf({ id, kind: z.enum(PAPER_KINDS) }) {}
 
-export class PaperQuery {
-  @IsOptional() @IsIn(PAPER_FORMATS) format?: PaperFormat;
-}
+export class PaperQuery extends bodyOf({ format: z.enum(PAPER_FORMATS).optional() }) {}
 
-export class TickBody {
-  @IsUUID() id: string;
-  @IsString() @MinLength(3) @MaxLength(160) item: string;
-  /** How many were had; nothing takes the tick back. */
-  @IsInt() @Min(0) @Max(10_000) had: number;
-}
+/** How many of something were had; nothing takes the tick back. */
+export class TickBody extends bodyOf({
+  id: newId,
+  item: z.string().min(3).max(160),
+  had: z.number().int().min(0).max(10_000),
+}) {}

@@ -21,8 +21,9 @@ import {
   type RunSheetLine,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
 import type { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
+import type { PersonEntity } from '../database/firmEntities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import { caseIn, systemOf, workOn } from '../jobs/houseReading.ts';
 import type { PostedPlan } from '../plans/newestPlan.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';

@@ -1,7 +1,7 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import { asAgreed, atAgreedPrices, hashOf, quoteChanges, quoteMark, type Quote, type QuoteChange } from '@rustic/core';
 import { AgreementEntity, DocumentEntity, QuoteNumberEntity } from '../database/documentEntities.ts';
-import { JobEntity } from '../database/entities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -96,7 +96,7 @@ export class Quotes {
         byName: who.name,
         sentAt: who.now,
       });
-      if (records.job.status === 'walk-round') await scope.set(JobEntity, jobId, { status: 'quoted' });
+      if (records.job.status === 'walk-round') await scope.set(JobEntity, records.job, { status: 'quoted' });
       const linked = await this.links.ensure(scope, jobId, body.token);
       await this.ledger.append(scope, {
         jobId,

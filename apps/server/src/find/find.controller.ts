@@ -1,15 +1,14 @@
+import { text } from '@rustic/core';
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { IsString, MaxLength } from 'class-validator';
 import { Like } from 'typeorm';
-import { JobEntity, SurfaceEntity } from '../database/entities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { bodyOf } from '../http/bodyOf.ts';
 
-class FindQuery {
-  @IsString() @MaxLength(80) q: string;
-}
+class FindQuery extends bodyOf({ q: text(80) }) {}
 
 @ApiTags('find')
 @Controller('api/find')

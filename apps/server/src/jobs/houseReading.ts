@@ -31,7 +31,9 @@ import {
   type WorkStep,
   zonesOf,
 } from '@rustic/core';
-import type { SurfaceEntity, SystemChoiceEntity, WorkLogEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
+import type { WorkLogEntity } from '../database/siteEntities.ts';
+import type { SystemChoiceEntity } from '../database/systemEntities.ts';
 import { productById } from '../shelf/firmShelf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from '../weather/airOfRoom.ts';

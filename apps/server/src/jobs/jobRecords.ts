@@ -1,23 +1,20 @@
 import { FURTHEST, rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
+import { FindingEntity, PhotoEntity, TestRecordEntity } from '../database/evidenceEntities.ts';
+import { FirmEntity } from '../database/firmEntities.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
+import { FaultMarkEntity } from '../database/punchEntities.ts';
 import {
   AirReadingEntity,
   AirSeriesEntity,
-  FindingEntity,
-  FirmEntity,
-  JobEntity,
-  PhotoEntity,
-  RoomEntity,
-  SurfaceEntity,
-  SystemChoiceEntity,
-  TestRecordEntity,
+  StepHoldEntity,
+  TroubleEntity,
   WorkLogEntity,
-} from '../database/entities.ts';
+} from '../database/siteEntities.ts';
+import { SystemChoiceEntity } from '../database/systemEntities.ts';
 import { TrialActEntity } from '../database/trialEntities.ts';
-import { FaultMarkEntity } from '../database/punchEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
-import { StepHoldEntity, TroubleEntity } from '../database/siteEntities.ts';
 import { readFirmShelf, type FirmShelf } from '../shelf/firmShelf.ts';
 
 /** Everything a job's pages are computed from, read in as few queries as it takes. */

@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type HouseTest } from '@rustic/core';
-import { AirReadingEntity, JobEntity, PersonEntity, RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
+import { AirReadingEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { sentQuotes } from '../documents/sentQuotes.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -138,7 +140,13 @@ export class Jobs {
         client: '',
         offers: [],
       });
-      await this.ledger.append(scope, { jobId: job.id, kind: 'job-opened', subject: null, at: who.now, payload: body });
+      await this.ledger.append(scope, {
+        jobId: job.id,
+        kind: 'job-opened',
+        subject: null,
+        at: who.now,
+        payload: { ...body },
+      });
       return job;
     });
   }
@@ -176,7 +184,7 @@ export class Jobs {
       kind: 'air-read',
       subject: roomId,
       at: reading.at,
-      payload: body,
+      payload: { ...body },
     });
     return reading;
   }

@@ -1,14 +1,6 @@
 import { Injectable } from '@nestjs/common';
-import {
-  areaOfMeasure,
-  measureFault,
-  measureSchema,
-  readBy,
-  surfaceSchema,
-  UnusableInput,
-  type Measure,
-} from '@rustic/core';
-import { RoomEntity, SurfaceEntity } from '../database/entities.ts';
+import { areaOfMeasure, measureFault, type Measure } from '@rustic/core';
+import { RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -20,32 +12,17 @@ import type {
   RoomChange,
   SurfaceBody,
   SurfaceChange,
-  SurfaceFactsBody,
   WholeRoomBody,
 } from './jobs.dto.ts';
 
 const refused = (path: string, message: string) => refusedWith([{ path, message }]);
 
 /** A measured face gives its own area; what was typed beside it gives way. */
-function measured(facts: SurfaceFactsBody, measure: Measure | null | undefined): SurfaceEntity['facts'] {
-  readBy(surfaceSchema, JSON.parse(JSON.stringify(facts)));
-  if (!measure) return { ...facts };
-  measureRead(measure);
+function measured(facts: SurfaceEntity['facts'], measure: Measure | null | undefined): SurfaceEntity['facts'] {
+  if (!measure) return facts;
   const fault = measureFault(measure);
   if (fault) throw refused('measure', fault);
   return { ...facts, areaM2: areaOfMeasure(measure) };
-}
-
-/** Reads what was sent as a measure; every fault is named by its place in the body. */
-function measureRead(measure: unknown): void {
-  try {
-    readBy(measureSchema, measure);
-  } catch (error) {
-    if (!(error instanceof UnusableInput)) throw error;
-    throw refusedWith(
-      error.errors.map(({ path, message }) => ({ path: path === '$' ? 'measure' : `measure.${path}`, message })),
-    );
-  }
 }
 
 /** Rooms, elevations and surfaces, as the walk-round writes them. */
@@ -95,7 +72,13 @@ export class Rooms {
       maxNightsOut: null,
       airFrom: 'reading',
     });
-    await this.ledger.append(scope, { jobId, kind: 'room-added', subject: room.id, at: scope.who.now, payload: body });
+    await this.ledger.append(scope, {
+      jobId,
+      kind: 'room-added',
+      subject: room.id,
+      at: scope.who.now,
+      payload: { ...body },
+    });
     return { ...room, version: 1 };
   }
 
@@ -128,7 +111,7 @@ export class Rooms {
       kind: 'surface-added',
       subject: surface.id,
       at: scope.who.now,
-      payload: body,
+      payload: { ...body },
     });
     return { ...surface, version: 1 };
   }
@@ -158,13 +141,14 @@ export class Rooms {
       const { id: _id, version: _version, ...said } = body;
       const change = { ...said, ...(asked ? { facts: asked } : {}) };
       const saved = await scope.change(SurfaceEntity, surface, body, change);
-      await this.ledger.append(scope, {
-        jobId: surface.jobId,
-        kind: body.exclusions ? 'exclusions-changed' : 'surface-changed',
-        subject: surfaceId,
-        at: who.now,
-        payload: change,
-      });
+      const { exclusions } = change;
+      const happened = { jobId: surface.jobId, subject: surfaceId, at: who.now };
+      await this.ledger.append(
+        scope,
+        exclusions
+          ? { ...happened, kind: 'exclusions-changed', payload: { ...change, exclusions } }
+          : { ...happened, kind: 'surface-changed', payload: change },
+      );
       return saved;
     });
   }
@@ -179,15 +163,21 @@ export class Rooms {
       for (const [position, id] of body.rooms.entries()) {
         const room = rooms.get(id) ?? (await scope.one(RoomEntity, '', 'room'));
         if (room.position !== position) moved += 1;
-        await scope.set(RoomEntity, id, { position });
+        await scope.set(RoomEntity, room, { position });
       }
       for (const [position, { id, roomId }] of body.surfaces.entries()) {
         const surface = surfaces.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
         if (!rooms.has(roomId)) await scope.one(RoomEntity, '', 'room');
         if (surface.position !== position || surface.roomId !== roomId) moved += 1;
-        await scope.set(SurfaceEntity, id, { position, roomId });
+        await scope.set(SurfaceEntity, surface, { position, roomId });
       }
-      await this.ledger.append(scope, { jobId, kind: 'order-changed', subject: null, at: who.now, payload: body });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'order-changed',
+        subject: null,
+        at: who.now,
+        payload: { ...body },
+      });
       return { moved };
     });
   }
@@ -205,15 +195,10 @@ export class Rooms {
       for (const id of body.surfaceIds) {
         const surface = all.get(id) ?? (await scope.one(SurfaceEntity, '', 'surface'));
         before.push({ id, campaign: surface.campaign });
-        await scope.set(SurfaceEntity, id, { campaign: body.name ?? null });
+        await scope.set(SurfaceEntity, surface, { campaign: body.name ?? null });
       }
-      await this.ledger.append(scope, {
-        jobId,
-        kind: body.name ? 'campaign-joined' : 'campaign-broken',
-        subject: null,
-        at: who.now,
-        payload: { ...body, before },
-      });
+      const happened = { jobId, subject: null, at: who.now, payload: { ...body, before } };
+      await this.ledger.append(scope, { ...happened, kind: body.name ? 'campaign-joined' : 'campaign-broken' });
       return { before };
     });
   }

@@ -26,7 +26,8 @@ import {
   type House,
   type Step,
 } from '@rustic/core';
-import type { SurfaceEntity, SystemChoiceEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
+import type { SystemChoiceEntity } from '../database/systemEntities.ts';
 import { caseIn, houseOf, membersHere, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 

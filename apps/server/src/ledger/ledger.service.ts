@@ -1,16 +1,18 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { CHAIN_START, chained, type Entry } from '@rustic/core';
-import { JobEntity, LedgerEntryEntity } from '../database/entities.ts';
-import { EventEntity } from '../database/siteEntities.ts';
+import { CHAIN_START, chained, MUTABLE_ROWS, wroteRow, type Entry, type LedgerEvent, type Wrote } from '@rustic/core';
+import { JobEntity } from '../database/jobEntities.ts';
+import { EventEntity, LedgerEntryEntity } from '../database/ledgerEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
+import { fileRow, JOB_TABLES } from '../database/jobTables.ts';
 
-/** What a service says happened; the ledger gives it its number, its time and its hash. */
-export interface Happened {
-  jobId: string;
-  kind: string;
-  subject: string | null;
-  at: Date;
-  payload: unknown;
+/** What a service says happened; the ledger gives it its number, its time and its hash, and adds what was written. */
+export type Happened = LedgerEvent & { jobId: string; subject: string | null; at: Date };
+
+/** What was written of a job since its last entry. */
+function writtenOf({ unrecorded }: FirmScope, jobId: string): { wrote?: Wrote[] } {
+  const wrote = unrecorded.get(jobId);
+  unrecorded.delete(jobId);
+  return wrote ? { wrote } : {};
 }
 
 /** The append-only, hash-chained record of each job. Entries are written in the transaction of what they record. */
@@ -31,7 +33,7 @@ export class Ledger {
         by: who.name,
         at: happened.at.toISOString(),
         recordedAt: who.now.toISOString(),
-        payload: JSON.parse(JSON.stringify(happened.payload)),
+        payload: JSON.parse(JSON.stringify({ ...happened.payload, ...writtenOf(scope, happened.jobId) })),
       },
       last.hash,
     );
@@ -74,4 +76,32 @@ export class Ledger {
     });
     return rows.map(({ firmId: _firm, byName, ...row }) => ({ ...row, by: byName }));
   }
+
+  /**
+   * Carries every row of a job into its ledger as it stands, where the ledger is of before entries carried rows: from
+   * here on the job can be rebuilt from its entries.
+   */
+  async carryForward(scope: FirmScope, job: JobEntity): Promise<void> {
+    await this.hold(scope, job.id);
+    const [opened] = await scope.manager.query<{ n: string }[]>(CARRIED, [scope.who.firmId, job.id]);
+    if (Number(opened?.n)) return;
+    const wrote: Wrote[] = [];
+    for (const kind of MUTABLE_ROWS) {
+      const entity = kind === 'job' ? JobEntity : JOB_TABLES[kind];
+      const rows = kind === 'job' ? [job] : await scope.find(JOB_TABLES[kind], { jobId: job.id }, { id: 'ASC' });
+      wrote.push(...rows.map((row) => wroteRow(kind, fileRow(scope.manager, entity, row))));
+    }
+    scope.unrecorded.set(job.id, wrote);
+    await this.append(scope, {
+      jobId: job.id,
+      kind: 'record-carried-forward',
+      subject: null,
+      at: scope.who.now,
+      payload: {},
+    });
+  }
 }
+
+/** Whether an entry of a job carries the job's own row: then all of it is carried from there on. */
+const CARRIED =
+  "SELECT COUNT(*) AS n FROM ledger_entry WHERE firm_id = ? AND job_id = ? AND kind IN ('job-opened', 'record-carried-forward') AND JSON_EXTRACT(payload, '$.wrote') IS NOT NULL";

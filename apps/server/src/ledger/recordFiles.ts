@@ -1,13 +1,11 @@
-import { recordCsv } from '@rustic/core';
-import { IsIn, IsString, MaxLength } from 'class-validator';
+import { recordCsv, id } from '@rustic/core';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';
+import { z } from 'zod';
+import { bodyOf } from '../http/bodyOf.ts';
 
 export const RECORD_KINDS = ['tests', 'coats', 'readings'] as const;
-export class RecordAsked {
-  @IsIn(RECORD_KINDS) kind: (typeof RECORD_KINDS)[number];
-  @IsString() @MaxLength(40) id: string;
-}
+export class RecordAsked extends bodyOf({ kind: z.enum(RECORD_KINDS), id }) {}
 
 /** A part of a job's record as a table: every test, every coat that stands, every reading. */
 export function recordFile(records: JobRecords, kind: RecordAsked['kind']): string {

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { AccessNoteEntity, type AccessKind } from '../database/peopleEntities.ts';
+import { type AccessKind, AccessNoteEntity } from '../database/peopleEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 
 /** What is noted of a way into the record. */

@@ -1,14 +1,9 @@
 import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { IsString, MaxLength, MinLength } from 'class-validator';
 import type { CookieOptions, Response } from 'express';
 import { People } from './people.service.ts';
+import { SignInBody } from './staff.dto.ts';
 import { COOKIE, Open, type SessionRequest } from './session.ts';
-
-class SignInBody {
-  @IsString() @MinLength(3) @MaxLength(160) email: string;
-  @IsString() @MinLength(1) @MaxLength(200) password: string;
-}
 
 @ApiTags('people')
 @Controller('api')

@@ -1,5 +1,5 @@
+import { ROLES, type Role } from '@rustic/core';
 import { SetMetadata } from '@nestjs/common';
-import { ROLES, type Role } from '../database/entities.ts';
 
 /**
  * Who may do what. Reading is for everybody of the firm, with prices for those who make them; writing is for those

@@ -1,3 +1,4 @@
+import type { Role } from '@rustic/core';
 import {
   createParamDecorator,
   ForbiddenException,
@@ -10,7 +11,6 @@ import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
 import type { Who } from '../database/firmScope.ts';
 import type { WriteRequest } from '../writes/sentWrite.ts';
-import type { Role } from '../database/entities.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { rolesFor, rolesKey } from './roles.ts';
 

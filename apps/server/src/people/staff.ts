@@ -1,7 +1,7 @@
 import { ConflictException, Injectable, NotFoundException, UnauthorizedException } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
 import { CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { FirmEntity, PersonEntity, SessionEntity } from '../database/entities.ts';
+import { FirmEntity, PersonEntity, SessionEntity } from '../database/firmEntities.ts';
 import { InvitationEntity } from '../database/peopleEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -111,7 +111,7 @@ export class Staff {
     return this.writes.run(who, async (scope) => {
       const invitation = await scope.one(InvitationEntity, invitationId, 'invitation');
       if (invitation.takenAt) throw taken();
-      await scope.set(InvitationEntity, invitationId, { withdrawnAt: who.now });
+      await scope.set(InvitationEntity, invitation, { withdrawnAt: who.now });
       await this.noted(scope, 'invitation-withdrawn', invitation.name);
       return { withdrawn: true };
     });
@@ -185,7 +185,7 @@ export class Staff {
     const passwordHash = await hashPassword(body.after);
     // Neither password is part of what is kept of the request.
     return this.writes.run(who, async (scope) => {
-      await scope.set(PersonEntity, person.id, { passwordHash });
+      await scope.set(PersonEntity, person, { passwordHash });
       await this.closeSessions(scope, person.id, keep);
       await this.noted(scope, 'password-changed', '');
       return { changed: true };
@@ -211,8 +211,6 @@ export class Staff {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       const { role, hours, skills, version } = body;
-      if (hours && hours.from >= hours.to)
-        throw refusedWith([{ path: 'hours.to', message: 'must be later than from' }]);
       if (role && role !== person.role) {
         if (person.role === 'owner') await this.anotherOwner(scope, person.id);
         await this.noted(scope, 'role-changed', `${person.name}: ${person.role} to ${role}`);
@@ -236,7 +234,7 @@ export class Staff {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       if (person.role === 'owner') await this.anotherOwner(scope, person.id);
-      await scope.set(PersonEntity, personId, { leftAt: who.now });
+      await scope.set(PersonEntity, person, { leftAt: who.now });
       await this.closeSessions(scope, personId, undefined);
       await scope.manager.delete(CalendarFeedEntity, { personId, firmId: who.firmId });
       await this.noted(scope, 'left', person.name);

@@ -1,4 +1,4 @@
-import { PostedPlanEntity } from '../database/entities.ts';
+import { PostedPlanEntity } from '../database/systemEntities.ts';
 import type { FirmScope } from '../database/firmScope.ts';
 
 /** A posted plan without the question it answers: with the air hour by hour that is the greater part, and nobody asks for it again. */

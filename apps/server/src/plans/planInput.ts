@@ -10,7 +10,8 @@ import {
 } from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { BusyTimeEntity } from '../database/calendarEntities.ts';
-import type { PersonEntity, SurfaceEntity } from '../database/entities.ts';
+import type { PersonEntity } from '../database/firmEntities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import type { VisitEntity } from '../database/visitEntities.ts';
 import { timesOf } from '../calendar/visitEvents.ts';
 import { systemOf, workOn } from '../jobs/houseReading.ts';

@@ -10,27 +10,20 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { differenceOf, hashOf, type Plan, type PlanInput } from '@rustic/core';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsISO8601,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  ValidateNested,
-} from 'class-validator';
+import { differenceOf, hashOf, type Plan, type PlanInput, type JobStatus, id, instant, newId } from '@rustic/core';
 import { Piscina } from 'piscina';
 import { In } from 'typeorm';
+import { z } from 'zod';
+import { stepId } from '../jobs/stepId.ts';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../database/calendarEntities.ts';
-import { JobEntity, PersonEntity, PostedPlanEntity, type JobStatus } from '../database/entities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
+import { PostedPlanEntity } from '../database/systemEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
+import { bodyOf } from '../http/bodyOf.ts';
 import { Gone } from '../http/gone.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -63,19 +56,16 @@ const unlessMoved = (error: unknown): null => {
   throw error;
 };
 
-class DragBody {
-  @IsUUID() surface: string;
-  @IsString() @Matches(/^s\d{1,3}(c\d{1,2})?$/) step: string;
-  @IsISO8601({ strict: true }) to: string;
-}
+/** A step that was dragged to another start. */
+const drag = z.strictObject({ surface: id, step: stepId, to: instant });
+type Drag = z.infer<typeof drag>;
 
-export class PostBody {
-  @IsUUID() id: string;
+export class PostBody extends bodyOf({
+  id: newId,
   /** As if nothing had been posted before. */
-  @IsOptional() @IsBoolean() afresh?: boolean;
-  /** Steps that were dragged to another start. */
-  @IsOptional() @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => DragBody) drags?: DragBody[];
-}
+  afresh: z.boolean().optional(),
+  drags: z.array(drag).max(60).optional(),
+}) {}
 
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
 @Injectable()
@@ -97,7 +87,7 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** Plans anew, or, with a posted plan, so that as little of it moves as can. Stopped when nobody waits for it. */
-  compute(input: PlanInput, posted: Plan | null, drags: readonly DragBody[] = [], gone?: AbortSignal): Promise<Plan> {
+  compute(input: PlanInput, posted: Plan | null, drags: readonly Drag[] = [], gone?: AbortSignal): Promise<Plan> {
     const kept = posted?.status === 'feasible' ? posted : null;
     const moves = drags.map(({ surface, step, to }) => ({ kind: 'drag', surface, step, to }));
     return this.pool.run({ input, posted: kept, drags: moves }, gone ? { signal: gone } : {}) as Promise<Plan>;
@@ -209,7 +199,7 @@ export class Plans implements OnModuleDestroy {
     await this.systems.settleOpen(scope, records, uuid);
     await scope.add(PostedPlanEntity, { id: body.id, jobId, input, plan, byName: who.name, at: who.now });
     const { status } = records.job;
-    if (status === 'walk-round' || status === 'quoted') await scope.set(JobEntity, jobId, { status: 'planned' });
+    if (status === 'walk-round' || status === 'quoted') await scope.set(JobEntity, records.job, { status: 'planned' });
     await this.ledger.append(scope, {
       jobId,
       kind: 'plan-posted',

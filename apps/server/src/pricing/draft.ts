@@ -16,7 +16,7 @@ import {
   type Step,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { SurfaceEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import { caseIn, systemOf } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';

@@ -8,7 +8,7 @@ import {
   type FanSurface,
   type JointNode,
 } from '@rustic/core';
-import type { SurfaceEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import { houseOf, membersHere, surfaceOfMember, unknownOf } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import type { PricedJob } from './pricedJob.ts';

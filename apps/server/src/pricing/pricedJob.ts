@@ -9,7 +9,7 @@ import {
   type Step,
   type TinInVan,
 } from '@rustic/core';
-import type { SurfaceEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import { composeAll, systemOf } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';

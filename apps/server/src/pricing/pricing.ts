@@ -1,7 +1,8 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { FanInput, Paper } from '@rustic/core';
-import { JobEntity, PersonEntity, SurfaceEntity } from '../database/entities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';

@@ -19,9 +19,9 @@ import {
 } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { seasonPlace } from '../aftercare/seasonPlace.ts';
-import type { SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import type { SurfaceEntity } from '../database/jobEntities.ts';
 import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import type { FollowUpEntity } from '../database/siteEntities.ts';
+import type { FollowUpEntity, WorkLogEntity } from '../database/siteEntities.ts';
 import { flaggedOn, systemOf, workOn } from '../jobs/houseReading.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 import { productById } from '../shelf/firmShelf.ts';

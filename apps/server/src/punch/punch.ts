@@ -1,10 +1,11 @@
 import { Body, ConflictException, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { handoverChecks, punchVisits } from '@rustic/core';
-import { PhotoEntity, SurfaceEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { PhotoEntity } from '../database/evidenceEntities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from '../database/punchEntities.ts';
 import { FollowUpEntity } from '../database/siteEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { systemOf } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
@@ -154,7 +155,13 @@ export class Punch {
     const { jobId } = surface;
     const row = { id, jobId, surfaceId: surface.id, code, holds, note, byName: scope.who.name, at: new Date(at) };
     await scope.add(HandoverCheckEntity, row);
-    await this.ledger.append(scope, { jobId, kind: 'handover-tried', subject: surface.id, at: row.at, payload: body });
+    await this.ledger.append(scope, {
+      jobId,
+      kind: 'handover-tried',
+      subject: surface.id,
+      at: row.at,
+      payload: { ...body },
+    });
     return row as HandoverCheckEntity;
   }
 }

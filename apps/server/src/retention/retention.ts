@@ -1,3 +1,4 @@
+import { newId, retentionSchema, type Retention as Rule } from '@rustic/core';
 import {
   Body,
   Controller,
@@ -10,26 +11,22 @@ import {
   type OnModuleInit,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
-import { IsInt, IsOptional, IsUUID, Max, Min } from 'class-validator';
 import { DateTime } from 'luxon';
 import { DataSource, In, LessThan } from 'typeorm';
-import { FirmEntity, JobEntity, PhotoEntity, WorkLogEntity, type Retention as Rule } from '../database/entities.ts';
-import { FirmScope, type Who } from '../database/firmScope.ts';
+import { PhotoEntity } from '../database/evidenceEntities.ts';
+import { FirmEntity } from '../database/firmEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import { AccessNoteEntity } from '../database/peopleEntities.ts';
+import { WorkLogEntity } from '../database/siteEntities.ts';
+import { FirmScope, type Who } from '../database/firmScope.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { bodyOf, queryOf } from '../http/bodyOf.ts';
 
-class Terms {
-  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(600) accessMonths?: number | null;
-  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(100) photoYears?: number | null;
-}
-export class RetentionQuery extends Terms {}
-export class RetentionBody extends Terms {
-  @IsUUID() id: string;
-}
+export class RetentionQuery extends queryOf(retentionSchema.shape) {}
+export class RetentionBody extends bodyOf({ id: newId, ...retentionSchema.shape }) {}
 
 /** How much a rule lets go at a moment. */
 export interface LetGo {

@@ -1,7 +1,8 @@
 import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { houseRulesSchema, priceOn, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
-import { FirmEntity, JobEntity, SurfaceEntity } from '../database/entities.ts';
+import { FirmEntity } from '../database/firmEntities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { caseIn, composeAll, systemOf } from '../jobs/houseReading.ts';

@@ -1,17 +1,13 @@
 import { Body, Controller, Get, HttpCode, Param, Patch, Post, Put, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { SHELF_FORMATS, type ShelfFormat } from '@rustic/core';
-import { IsIn } from 'class-validator';
+import { type ShelfFormat } from '@rustic/core';
 import type { Response } from 'express';
 import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
-import { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+import { ExportAsked, NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
 import { Shelf } from './shelf.service.ts';
 
-class ExportAsked {
-  @IsIn(SHELF_FORMATS) format: ShelfFormat;
-}
 const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application/json' };
 
 @ApiTags('shelf')

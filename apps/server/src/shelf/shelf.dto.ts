@@ -1,56 +1,51 @@
-import { SHELF_FORMATS, TINTS, type ShelfFormat } from '@rustic/core';
-import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
-import { CLAIM_STANDINGS, NOTE_KINDS } from '../database/shelfEntities.ts';
-import { IsNotedTime } from '../http/checks.ts';
+import { instant, newId, noteFields, SHELF_FORMATS, tinFields, version, type ShelfFormat } from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf, noted } from '../http/bodyOf.ts';
 
 const MOST_TEXT = 240_000;
-/** A colour, or one of the tints a primer is had in. */
-const TINTED = new RegExp(`^(#[0-9a-f]{6}|${TINTS.join('|')})$`);
-const PRODUCT_ID = /^[a-z0-9][a-z0-9-]{0,79}$/;
 
 /** A product written by hand; its sheet is checked by the core, as one of a file is. */
-export class ProductBody {
-  @IsUUID() id: string;
+export class ProductBody extends bodyOf({
+  id: newId,
   /** Null where this firm has no sheet of its own for it yet. */
-  @IsOptional() @IsInt() @Min(1) version: number | null;
-  @IsObject() sheet: Record<string, unknown>;
-  @IsBoolean() kept: boolean;
-}
+  version: version.nullish(),
+  sheet: z.record(z.string(), z.unknown()),
+  kept: z.boolean(),
+}) {}
 
-export class ShelfFile {
-  @IsIn(SHELF_FORMATS) format: ShelfFormat;
-  @IsString() @MaxLength(MOST_TEXT) text: string;
-}
+const file = { format: z.enum(SHELF_FORMATS), text: z.string().max(MOST_TEXT) };
+export class ShelfFile extends bodyOf(file) {}
+export class ExportAsked extends bodyOf({ format: file.format as z.ZodType<ShelfFormat> }) {}
 
 /** A file that was looked at first: `seen` is what the look was of. */
-export class ShelfImport extends ShelfFile {
-  @IsUUID() id: string;
-  @IsString() @Matches(/^[0-9a-f]{64}$/) seen: string;
-}
+export class ShelfImport extends bodyOf({
+  id: newId,
+  ...file,
+  seen: z.string().regex(/^[0-9a-f]{64}$/, 'names no file that was looked at'),
+}) {}
 
-export class TinBody {
-  @IsUUID() id: string;
-  @IsString() @Matches(PRODUCT_ID) productId: string;
-  @IsString() @MaxLength(80) batch: string;
-  @IsOptional() @IsNotedTime() openedAt: string | null;
-  /** What it was tinted to, or a primer's tint; null as it comes. */
-  @IsOptional() @IsString() @Matches(TINTED) colour?: string | null;
-  @IsNumber() @Min(0) @Max(1000) litres: number;
-}
+export class TinBody extends bodyOf({
+  id: newId,
+  productId: tinFields.productId,
+  batch: tinFields.batch,
+  litres: tinFields.litres,
+  openedAt: noted(instant).nullish(),
+  colour: tinFields.colour.optional(),
+}) {}
 
-export class TinChange {
-  @IsUUID() id: string;
-  @IsInt() @Min(1) version: number;
-  @IsOptional() @IsNotedTime() openedAt?: string;
-  @IsNumber() @Min(0) @Max(1000) litres: number;
-}
+export class TinChange extends bodyOf({
+  id: newId,
+  version,
+  litres: tinFields.litres,
+  openedAt: noted(instant).optional(),
+}) {}
 
-export class NoteBody {
-  @IsUUID() id: string;
-  @IsIn(NOTE_KINDS) kind: (typeof NOTE_KINDS)[number];
-  @IsString() @MinLength(1) @MaxLength(600) text: string;
-  @IsOptional() @IsIn(CLAIM_STANDINGS) standing?: (typeof CLAIM_STANDINGS)[number] | null;
-  @IsOptional() @IsUUID() trialId?: string | null;
-  @IsOptional() @IsUUID() jobId?: string | null;
-  @IsOptional() @IsUUID() about?: string | null;
-}
+export class NoteBody extends bodyOf({
+  id: newId,
+  kind: noteFields.kind,
+  text: noteFields.text,
+  standing: noteFields.standing.optional(),
+  trialId: noteFields.trialId.optional(),
+  jobId: noteFields.jobId.optional(),
+  about: noteFields.about.optional(),
+}) {}

@@ -14,10 +14,10 @@ import {
   type ShelfRead,
 } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
-import { JobEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../database/shelfEntities.ts';
 import { TrialEntity } from '../database/trialEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { editedElsewhere } from '../http/conflict.ts';
 import { caseIn, composeAll } from '../jobs/houseReading.ts';

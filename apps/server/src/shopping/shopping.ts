@@ -3,7 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { shoppingList } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { ShoppingTickEntity } from '../database/documentEntities.ts';
-import { JobEntity } from '../database/entities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { TickBody } from '../documents/documents.dto.ts';
 import { readJob } from '../jobs/jobRecords.ts';

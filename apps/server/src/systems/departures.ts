@@ -8,28 +8,26 @@ import {
   type Departure,
   type Step,
   type WhatIf,
+  type Override,
 } from '@rustic/core';
-import type { Override } from '../database/entities.ts';
 import { refusedWith } from '../http/refused.ts';
-import type { DepartureBody, OverrideBody } from './systems.dto.ts';
+import type { OverrideBody } from './systems.dto.ts';
 
-/** Departures as the core takes them; a swap names its family and a move its place. */
-function readDepartures(given: readonly DepartureBody[], steps: readonly Step[]): Departure[] {
-  return given.map((d, i): Departure => {
-    const fault = (path: string, message: string) => refusedWith([{ path: `departures.${i}.${path}`, message }]);
-    if (d.step >= steps.length) throw fault('step', 'is no line of this system');
-    if (d.act === 'skip') return { act: 'skip', step: d.step };
-    if (d.act === 'swap') {
-      if (!d.family) throw fault('family', 'is needed: what is taken instead');
-      return { act: 'swap', step: d.step, family: d.family };
-    }
-    if (d.to === undefined || d.to >= steps.length) throw fault('to', 'is needed: a line of this system');
-    return { act: 'move', step: d.step, to: d.to };
+/** Departures name lines of this system. */
+function readDepartures(given: readonly Departure[], steps: readonly Step[]): Departure[] {
+  const faults = given.flatMap((d, i) => {
+    const fault = (path: string) => ({ path: `departures[${i}].${path}`, message: 'is no line of this system' });
+    return [
+      ...(d.step >= steps.length ? [fault('step')] : []),
+      ...(d.act === 'move' && d.to >= steps.length ? [fault('to')] : []),
+    ];
   });
+  if (faults.length) throw refusedWith(faults);
+  return [...given];
 }
 
 /** What follows from departures that were asked about. */
-export function asked(c: Case, made: Composed, steps: readonly Step[], given: readonly DepartureBody[]): WhatIf {
+export function asked(c: Case, made: Composed, steps: readonly Step[], given: readonly Departure[]): WhatIf {
   return whatIf(c, made, steps, readDepartures(given, steps));
 }
 

@@ -12,7 +12,7 @@ import {
   type WhatIf,
 } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
-import { SurfaceEntity } from '../database/entities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
 import { TroubleEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { caseIn, standingOf } from '../jobs/houseReading.ts';

@@ -1,66 +1,28 @@
-import { FAMILIES, FAULTS, type Family, type Fault } from '@rustic/core';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
+import { departureSchema, JOB_RECORDS, newId, optional, overrideSchema, pick } from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf } from '../http/bodyOf.ts';
 
-const MOST_LINES = 80;
-const KEY = /^[0-9a-f]{16}$/;
+const { troubles } = JOB_RECORDS;
 
-export class DepartureBody {
-  @IsIn(['skip', 'swap', 'move']) act: 'skip' | 'swap' | 'move';
-  @IsInt() @Min(0) @Max(MOST_LINES) step: number;
-  @IsOptional() @IsIn(FAMILIES) family?: Family;
-  @IsOptional() @IsInt() @Min(0) @Max(MOST_LINES) to?: number;
-}
+/** Names a system by its content. */
+const key = z.string().regex(/^[0-9a-f]{16}$/, 'names no system');
+const departures = z.array(departureSchema).max(20);
 
 /** A question about a system: what follows, were it departed from. */
-export class WhatIfBody {
-  @IsString() @Matches(KEY) key: string;
-  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => DepartureBody) departures: DepartureBody[];
-}
+export class WhatIfBody extends bodyOf({ key, departures }) {}
 
-/** A departure that somebody signs for. */
-export class OverrideBody {
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
-  @Type(() => DepartureBody)
-  departures: DepartureBody[];
-  @IsString() @MinLength(3) @MaxLength(600) reason: string;
-  /** The name, written out by the person who signs. */
-  @IsString() @MinLength(2) @MaxLength(120) signedAs: string;
-}
+/** A departure that somebody signs for: the name is written out by the person who signs. */
+const signature = z.strictObject({
+  departures: departures.min(1),
+  reason: overrideSchema.shape.reason,
+  signedAs: overrideSchema.shape.signedAs,
+});
+export type OverrideBody = z.infer<typeof signature>;
 
-export class ChoiceBody {
-  @IsUUID() id: string;
-  @IsString() @Matches(KEY) key: string;
-  @IsOptional() @ValidateNested() @Type(() => OverrideBody) override?: OverrideBody;
-}
+export class ChoiceBody extends bodyOf({ id: newId, key, override: signature.optional() }) {}
 
-export class RescueAsked {
-  @IsIn(FAULTS) fault: Fault;
-  @IsBoolean() wet: boolean;
-}
+const asked = { ...pick(troubles, 'fault'), wet: z.boolean() };
+export class RescueAsked extends bodyOf(asked) {}
 
 /** A way back that is written into the ledger. */
-export class RescueBody extends RescueAsked {
-  @IsUUID() id: string;
-  @IsOptional() @IsString() @MaxLength(600) note?: string;
-  @IsOptional() @IsUUID() photoId?: string;
-}
+export class RescueBody extends bodyOf({ id: newId, ...asked, ...optional(troubles, 'note', 'photoId') }) {}

@@ -1,6 +1,7 @@
 import { ConflictException, Injectable } from '@nestjs/common';
-import type { Step } from '@rustic/core';
-import { SurfaceEntity, SystemChoiceEntity, type Override } from '../database/entities.ts';
+import type { Step, Override } from '@rustic/core';
+import { SurfaceEntity } from '../database/jobEntities.ts';
+import { SystemChoiceEntity } from '../database/systemEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { caseIn, systemOf } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
@@ -75,18 +76,14 @@ export class Systems {
       byName: scope.who.name,
       at: scope.who.now,
     });
-    await this.ledger.append(scope, {
-      jobId: surface.jobId,
-      kind: system.override ? 'system-overridden' : 'system-chosen',
-      subject: surface.id,
-      at: scope.who.now,
-      payload: {
-        id,
-        differs: system.differs,
-        steps: system.steps,
-        ...(system.override ? { override: system.override } : {}),
-      },
-    });
+    const { steps, differs, override } = system;
+    const happened = { jobId: surface.jobId, subject: surface.id, at: scope.who.now };
+    await this.ledger.append(
+      scope,
+      override
+        ? { ...happened, kind: 'system-overridden', payload: { id, differs, steps, override } }
+        : { ...happened, kind: 'system-chosen', payload: { id, differs, steps } },
+    );
     return choice;
   }
 

@@ -4,7 +4,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { strToU8, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate';
 import { JOB_FILE_TYPE, JOB_IN_ZIP, photoInZip, verifyJobFile, type ChainCheck, type JobFile } from '@rustic/core';
-import { PhotoEntity } from '../database/entities.ts';
+import { PhotoEntity } from '../database/evidenceEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Access } from '../people/access.ts';

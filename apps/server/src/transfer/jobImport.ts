@@ -9,15 +9,17 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { asProduct, SHIPPED_SHELF, type Entry, type InputFault, type JobFile, type Product } from '@rustic/core';
-import { IsUUID } from 'class-validator';
+import { asProduct, SHIPPED_SHELF, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
 import { Piscina } from 'piscina';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../database/calendarEntities.ts';
-import { JobEntity, LedgerEntryEntity, PersonEntity, PhotoEntity } from '../database/entities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
 import { QuoteNumberEntity } from '../database/documentEntities.ts';
+import { PhotoEntity } from '../database/evidenceEntities.ts';
+import { PersonEntity } from '../database/firmEntities.ts';
+import { JobEntity } from '../database/jobEntities.ts';
+import { LedgerEntryEntity } from '../database/ledgerEntities.ts';
 import { ProductEntity } from '../database/shelfEntities.ts';
+import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { readJob } from '../jobs/jobRecords.ts';
 import { surfaceView } from '../jobs/surfaceView.ts';
@@ -27,16 +29,15 @@ import { Sender } from '../people/session.ts';
 import { planInputOf } from '../plans/planInput.ts';
 import { Writes } from '../writes/writes.service.ts';
 import type { ReadJob } from './jobRead.ts';
-import { JOB_TABLES, ROW_KINDS, tableRow } from './jobTables.ts';
+import { JOB_TABLES, ROW_KINDS, tableRow } from '../database/jobTables.ts';
+import { bodyOf } from '../http/bodyOf.ts';
 
 /** A whole job may not be larger than this as it is sent. */
 export const JOB_LIMIT_BYTES = 128 * 1024 * 1024;
 /** Rows that go to the database at once. */
 const BATCH = 200;
 
-export class JobImportQuery {
-  @IsUUID() id: string;
-}
+export class JobImportQuery extends bodyOf({ id: newId }) {}
 
 /** What an import did. Sent again, or a job that is here already: nothing is written twice. */
 export interface Imported {
@@ -106,7 +107,7 @@ export class JobImport implements OnModuleDestroy {
     const { firmId } = who;
     const owned = { firmId, jobId: file.job.id };
     const job = tableRow(manager, JobEntity, file.job) as unknown as JobEntity;
-    await manager.insert(JobEntity, { ...job, crewIds: await this.crew(scope, job.crewIds), firmId } as never);
+    await manager.insert(JobEntity, { ...job, firmId } as never);
     for (const kind of ROW_KINDS) {
       const rows = (file[kind] as object[]).map((row) => ({ ...tableRow(manager, JOB_TABLES[kind], row), ...owned }));
       if (kind === 'photos')
@@ -119,6 +120,8 @@ export class JobImport implements OnModuleDestroy {
         LedgerEntryEntity,
         some.map(({ by, ...rest }) => ({ ...rest, byName: by, firmId })) as never,
       );
+    await this.ledger.carryForward(scope, await scope.one(JobEntity, job.id, 'job'));
+    await scope.set(JobEntity, job, { crewIds: await this.crew(scope, job.crewIds) });
     await this.numbers(scope, file);
     await this.products(scope, file.products);
     await this.ledger.append(scope, {

@@ -1,83 +1,61 @@
-import { FAMILIES, MOST_ARMS, MOST_REPLICATES, type Family } from '@rustic/core';
-import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
-import { IsNotedTime } from '../http/checks.ts';
-import { TestMade } from '../walkround/walkround.ts';
+  FAMILIES,
+  id,
+  instant,
+  JOB_RECORDS,
+  MOST_ARMS,
+  MOST_REPLICATES,
+  newId,
+  optional,
+  pick,
+  testSchema,
+} from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf, noted } from '../http/bodyOf.ts';
 
-class ArmBody {
-  @IsString() @MinLength(1) @MaxLength(60) id: string;
-  @IsString() @MinLength(1) @MaxLength(120) words: string;
-  @IsOptional() @IsIn(FAMILIES) family: Family | null;
-  @IsInt() @Min(0) @Max(5) coats: number;
-}
+const { trials } = JOB_RECORDS;
 
-class DesignBody {
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_ARMS)
-  @ValidateNested({ each: true })
-  @Type(() => ArmBody)
-  preparations: ArmBody[];
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_ARMS)
-  @ValidateNested({ each: true })
-  @Type(() => ArmBody)
-  primers: ArmBody[];
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_ARMS)
-  @ValidateNested({ each: true })
-  @Type(() => ArmBody)
-  topcoats: ArmBody[];
-  @IsInt() @Min(1) @Max(MOST_REPLICATES) replicates: number;
-  @IsInt() @Min(0) @Max(2 ** 31) seed: number;
-}
+const arm = z.strictObject({
+  id: z.string().min(1).max(60),
+  words: z.string().min(1, 'is needed').max(120),
+  family: z.enum(FAMILIES).nullable(),
+  coats: z.number().int().min(0).max(5),
+});
+const arms = z.array(arm).min(1).max(MOST_ARMS);
 
-export class TrialBody {
-  @IsUUID() id: string;
-  @IsString() @MinLength(1) @MaxLength(120) title: string;
-  @IsString() @MaxLength(200) place: string;
-  @IsOptional() @IsUUID() surfaceId?: string | null;
-  @ValidateNested() @Type(() => DesignBody) design: DesignBody;
-}
+export class TrialBody extends bodyOf({
+  id: newId,
+  ...pick(trials, 'title', 'place'),
+  ...optional(trials, 'surfaceId'),
+  design: z.strictObject({
+    preparations: arms,
+    primers: arms,
+    topcoats: arms,
+    replicates: z.number().int().min(1).max(MOST_REPLICATES),
+    seed: z
+      .number()
+      .int()
+      .min(0)
+      .max(2 ** 31),
+  }),
+}) {}
 
-export class LaidBody {
-  @IsUUID() id: string;
-  @IsIn(['primed', 'topcoated']) kind: 'primed' | 'topcoated';
-  @IsNotedTime() at: string;
-}
+export class LaidBody extends bodyOf({ id: newId, kind: z.enum(['primed', 'topcoated']), at: noted(instant) }) {}
 
-export class LookBody {
-  @IsUUID() id: string;
-  @Matches(/^[A-Z]\d{1,2}$/, { message: 'must be a label like B3' }) cell: string;
-  @IsIn(['cell', 'strip']) part: 'cell' | 'strip';
-  @ValidateNested() @Type(() => TestMade) test: TestMade;
-  @IsNotedTime() at: string;
-  @IsOptional() @IsUUID() corrects?: string;
-}
+export class LookBody extends bodyOf({
+  id: newId,
+  cell: z.string().regex(/^[A-Z]\d{1,2}$/, 'must be a label like B3'),
+  part: z.enum(['cell', 'strip']),
+  test: testSchema,
+  at: noted(instant),
+  corrects: id.optional(),
+}) {}
 
-export class ConclusionBody {
-  @IsUUID() id: string;
+export class ConclusionBody extends bodyOf({
+  id: newId,
   /** The conclusion in the words of who accepts it; it may overrule the ranking. */
-  @IsString() @MinLength(1) @MaxLength(1000) text: string;
+  text: z.string().min(1, 'is needed').max(1000),
   /** Weighs in the choice of systems on this job; without it the conclusion is a note. */
-  @IsBoolean() weighs: boolean;
-  @IsBoolean() forFirm: boolean;
-}
+  weighs: z.boolean(),
+  forFirm: z.boolean(),
+}) {}

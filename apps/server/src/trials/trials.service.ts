@@ -5,17 +5,15 @@ import {
   designWarnings,
   layOut,
   rankTrial,
-  readBy,
   SHIPPED_SHELF,
-  testSchema,
   trialWords,
   type CheckIn,
-  type TestRecord,
-  type TrialDesign,
+  type LedgerEvent,
   type TrialLook,
+  type TrialActKind,
 } from '@rustic/core';
-import { JobEntity, SurfaceEntity } from '../database/entities.ts';
-import { TrialActEntity, TrialEntity, type TrialActBody, type TrialActKind } from '../database/trialEntities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
+import { type TrialActBody, TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { systemOf } from '../jobs/houseReading.ts';
 import { readJobs, standingTests } from '../jobs/jobRecords.ts';
@@ -107,7 +105,7 @@ export class Trials {
   }
 
   async design(who: Who, jobId: string, body: TrialBody): Promise<TrialEntity> {
-    const design = JSON.parse(JSON.stringify(body.design)) as TrialDesign;
+    const { design } = body;
     const faults = designFaults(design);
     if (faults.length)
       throw new BadRequestException({
@@ -142,7 +140,7 @@ export class Trials {
   }
 
   async lay(who: Who, trialId: string, body: LaidBody): Promise<TrialActEntity> {
-    return this.act(who, trialId, body.id, body, async (_scope, _trial, acts) => {
+    return this.act(who, trialId, body.id, async (_scope, _trial, acts) => {
       if (acts.some((a) => a.kind === body.kind))
         throw new ConflictException({
           code: 'already-laid',
@@ -158,8 +156,8 @@ export class Trials {
   }
 
   async look(who: Who, trialId: string, body: LookBody): Promise<TrialActEntity> {
-    const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test))) as TestRecord;
-    return this.act(who, trialId, body.id, body, async (_scope, trial, acts) => {
+    const { test } = body;
+    return this.act(who, trialId, body.id, async (_scope, trial, acts) => {
       if (!trial.cells.some((c) => c.id === body.cell))
         throw new BadRequestException({
           code: 'invalid',
@@ -185,7 +183,7 @@ export class Trials {
   }
 
   async conclude(who: Who, trialId: string, body: ConclusionBody): Promise<TrialActEntity> {
-    return this.act(who, trialId, body.id, body, async (scope, trial, acts) => {
+    return this.act(who, trialId, body.id, async (scope, trial, acts) => {
       const looks = looksOf(acts);
       if (looks.length === 0)
         throw new ConflictException({ code: 'not-scored', message: 'Nothing is scored yet. Nothing was written.' });
@@ -210,7 +208,6 @@ export class Trials {
     who: Who,
     trialId: string,
     id: string,
-    request: unknown,
     make: (
       scope: FirmScope,
       trial: TrialEntity,
@@ -222,13 +219,9 @@ export class Trials {
       await this.ledger.hold(scope, trial.jobId);
       const made = await make(scope, trial, await this.actsOf(scope, trialId));
       const act = await scope.add(TrialActEntity, { id, jobId: trial.jobId, trialId, byName: who.name, ...made });
-      await this.ledger.append(scope, {
-        jobId: trial.jobId,
-        kind: `trial-${made.kind}`,
-        subject: trial.surfaceId,
-        at: made.at,
-        payload: { trial: trialId, ...made.body, corrects: made.corrects },
-      });
+      const event = { kind: `trial-${made.kind}`, payload: { trial: trialId, ...made.body, corrects: made.corrects } };
+      const { jobId, surfaceId: subject } = trial;
+      await this.ledger.append(scope, { jobId, subject, at: made.at, ...(event as LedgerEvent) });
       return act;
     });
   }

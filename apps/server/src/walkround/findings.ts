@@ -1,28 +1,10 @@
 import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import {
-  CONDITIONS,
-  priceOn,
-  readBy,
-  surfaceSchema,
-  systemDifference,
-  type Condition,
-  type Extent,
-} from '@rustic/core';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsIn,
-  IsObject,
-  IsOptional,
-  IsString,
-  IsUUID,
-  MaxLength,
-} from 'class-validator';
-import { FindingEntity, SurfaceEntity, type FindingChanges } from '../database/entities.ts';
+import { JOB_RECORDS, newId, optional, priceOn, systemDifference, type FindingChanges } from '@rustic/core';
+import { FindingEntity } from '../database/evidenceEntities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
 import type { Who } from '../database/firmScope.ts';
-import { IsNotedTime } from '../http/checks.ts';
+import { bodyOf, noted } from '../http/bodyOf.ts';
 import { caseIn } from '../jobs/houseReading.ts';
 import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
@@ -30,14 +12,14 @@ import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 
-export class FindingBody {
-  @IsUUID() id: string;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(20) @IsIn(CONDITIONS, { each: true }) conditions: Condition[];
-  /** How large each is; the core checks what it holds. */
-  @IsOptional() @IsObject() extents?: Partial<Record<Condition, Extent>>;
-  @IsOptional() @IsString() @MaxLength(1000) note?: string;
-  @IsNotedTime() at: string;
-}
+const { findings } = JOB_RECORDS;
+
+export class FindingBody extends bodyOf({
+  id: newId,
+  conditions: findings.fields.conditions.min(1, 'say what was found').max(20),
+  ...optional(findings, 'extents', 'note'),
+  at: noted(findings.fields.at),
+}) {}
 
 /** What preparation brings out: recorded, diagnosed again, and what it changes said in steps, hours and money. */
 @Injectable()
@@ -52,8 +34,7 @@ export class Findings {
       const { jobId } = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
-      const extents = JSON.parse(JSON.stringify(body.extents ?? {})) as Partial<Record<Condition, Extent>>;
-      readBy(surfaceSchema, { element: surface.facts.element, substrate: surface.facts.substrate, extents });
+      const extents = body.extents ?? {};
       const before = await readJob(scope, surface.jobId);
       const found = {
         id: body.id,

@@ -12,13 +12,13 @@ import {
   UnsupportedMediaTypeException,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
-import { IsInt, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { JOB_RECORDS, newId, optional, pick, placeSchema } from '@rustic/core';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import { PhotoEntity, RoomEntity, SurfaceEntity, TestRecordEntity } from '../database/entities.ts';
+import { PhotoEntity, TestRecordEntity } from '../database/evidenceEntities.ts';
+import { RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { IsNotedTime } from '../http/checks.ts';
+import { noted, queryOf } from '../http/bodyOf.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
@@ -32,19 +32,21 @@ const LONGEST_PX = 2000;
 const MOST_PIXELS = 80_000_000;
 const QUALITY = 82;
 
-export class PhotoQuery {
-  @IsUUID() id: string;
-  @IsUUID() roomId: string;
-  @IsOptional() @IsUUID() surfaceId?: string;
-  @IsOptional() @IsUUID() testId?: string;
-  /** The log of a step or a coat that it shows. */
-  @IsOptional() @IsUUID() workId?: string;
-  @IsOptional() @IsString() @MaxLength(400) note?: string;
-  @IsNotedTime() at: string;
-  @IsOptional() @Type(() => Number) @IsInt() @Min(0) @Max(23) wall?: number;
-  @IsOptional() @Type(() => Number) @IsNumber() @Min(0) @Max(1000) x?: number;
-  @IsOptional() @Type(() => Number) @IsNumber() @Min(0) @Max(1000) y?: number;
-}
+const { photos } = JOB_RECORDS;
+
+/** A photo as it is sent: what it is of, and where on the room's sketch. */
+export class PhotoQuery extends queryOf({
+  id: newId,
+  ...pick(photos, 'roomId'),
+  surfaceId: photos.fields.surfaceId.unwrap().optional(),
+  testId: photos.fields.testId.unwrap().optional(),
+  workId: photos.fields.workId.unwrap().optional(),
+  ...optional(photos, 'note'),
+  at: noted(photos.fields.at),
+  wall: placeSchema.shape.wall.optional(),
+  x: placeSchema.shape.x.optional(),
+  y: placeSchema.shape.y.optional(),
+}) {}
 
 const noImage = () =>
   new UnsupportedMediaTypeException({

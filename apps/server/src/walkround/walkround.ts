@@ -1,53 +1,25 @@
 import { BadRequestException, Body, ConflictException, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { FAMILIES, PLANES, readBy, testSchema, TEST_KINDS, type Family, type Plane, type TestKind } from '@rustic/core';
-import { Type } from 'class-transformer';
-import {
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { SurfaceEntity, TestRecordEntity } from '../database/entities.ts';
+import { JOB_RECORDS, newId, optional, pick } from '@rustic/core';
+import { TestRecordEntity } from '../database/evidenceEntities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
-import { IsNotedTime } from '../http/checks.ts';
-import { PlaceBody } from '../jobs/jobs.dto.ts';
+import { bodyOf, noted } from '../http/bodyOf.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 
-export class TestMade {
-  @IsIn(TEST_KINDS) kind: TestKind;
-  @IsOptional() @IsString() @MaxLength(40) result?: string;
-  @IsOptional() @IsInt() @Min(0) @Max(5) grade?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(300) value?: number;
-  @IsOptional() @IsBoolean() yellowed?: boolean;
-  @IsOptional() @IsString() @MaxLength(200) place?: string;
-  @IsOptional() @IsNumber() @Min(0) @Max(10_000_000) filmAgeHours?: number;
-  @IsOptional() @IsIn(PLANES) plane?: Plane;
-  @IsOptional() @IsIn(FAMILIES) family?: Family;
-  @IsOptional() @IsInt() @Min(1) @Max(10) coats?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(525_600) minutes?: number;
-}
+const { tests } = JOB_RECORDS;
 
-export class TestBody {
-  @IsUUID() id: string;
-  @ValidateNested() @Type(() => TestMade) test: TestMade;
-  @IsNotedTime() at: string;
+export class TestBody extends bodyOf({
+  id: newId,
+  ...pick(tests, 'test'),
+  at: noted(tests.fields.at),
   /** The record that this one corrects. */
-  @IsOptional() @IsUUID() corrects?: string;
-  @IsOptional() @IsString() @MaxLength(1000) note?: string;
-  /** Where on the room sketch it was made. */
-  @IsOptional() @ValidateNested() @Type(() => PlaceBody) mark?: PlaceBody | null;
-}
+  corrects: tests.fields.corrects.unwrap().optional(),
+  ...optional(tests, 'note', 'mark'),
+}) {}
 
 /** Test records: inserted, never edited; a correction names what it corrects. */
 @Injectable()
@@ -58,7 +30,6 @@ export class Walkround {
   ) {}
 
   async record(who: Who, surfaceId: string, body: TestBody): Promise<unknown> {
-    const test = readBy(testSchema, JSON.parse(JSON.stringify(body.test)));
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);
@@ -67,7 +38,7 @@ export class Walkround {
         id: body.id,
         jobId: surface.jobId,
         surfaceId,
-        test,
+        test: body.test,
         byName: who.name,
         at: new Date(body.at),
         corrects: body.corrects ?? null,
@@ -79,7 +50,7 @@ export class Walkround {
         kind: body.corrects ? 'test-corrected' : 'test-recorded',
         subject: surfaceId,
         at: record.at,
-        payload: body,
+        payload: { ...body },
       });
       return record;
     });

@@ -8,7 +8,7 @@ import {
   type Hours,
   type Place,
 } from '@rustic/core';
-import type { RoomEntity } from '../database/entities.ts';
+import type { RoomEntity } from '../database/jobEntities.ts';
 import type { JobRecords } from '../jobs/jobRecords.ts';
 
 /** The air of a room: steady, or hour by hour with how far it may be wrong. */

@@ -1,7 +1,8 @@
 import { Body, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { airAt, readReadings } from '@rustic/core';
-import { AirSeriesEntity, RoomEntity } from '../database/entities.ts';
+import { RoomEntity } from '../database/jobEntities.ts';
+import { AirSeriesEntity } from '../database/siteEntities.ts';
 import type { Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { ReadingsBody } from '../jobs/jobs.dto.ts';
@@ -66,7 +67,7 @@ export class WeatherService {
         byName: who.name,
         at: who.now,
       });
-      await scope.set(RoomEntity, roomId, { airFrom: 'file' });
+      await scope.set(RoomEntity, room, { airFrom: 'file' });
       const hours = read.readings.temperatureC.length;
       await this.ledger.append(scope, {
         jobId: room.jobId,

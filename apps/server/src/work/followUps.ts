@@ -2,8 +2,7 @@ import { Injectable } from '@nestjs/common';
 import type { OutsideLimits } from '@rustic/core';
 import { IsNull } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import type { WorkLogEntity } from '../database/entities.ts';
-import { FollowUpEntity } from '../database/siteEntities.ts';
+import { FollowUpEntity, type WorkLogEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { Ledger } from '../ledger/ledger.service.ts';
 import { Writes } from '../writes/writes.service.ts';
@@ -64,7 +63,7 @@ export class FollowUps {
     const { who } = scope;
     if (row.closedAt) return row;
     const closing = { closedAt: who.now, closedBy: who.name, closedNote: note };
-    await scope.set(FollowUpEntity, row.id, closing);
+    await scope.set(FollowUpEntity, row, closing);
     await this.ledger.append(scope, {
       jobId: row.jobId,
       kind: 'follow-up-closed',

@@ -1,5 +1,5 @@
 import { ConflictException, Injectable } from '@nestjs/common';
-import { SurfaceEntity } from '../database/entities.ts';
+import { SurfaceEntity } from '../database/jobEntities.ts';
 import { StepHoldEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -61,7 +61,7 @@ export class Holds {
       kind: 'step-held',
       subject: surface.id,
       at: hold.at,
-      payload: { id, stepId, kind, until: hold.until, reason },
+      payload: { id, stepId, kind, until: hold.until?.toISOString() ?? null, reason },
     });
     return hold;
   }

@@ -1,61 +1,45 @@
-import { METHODS, type Method } from '@rustic/core';
-import {
-  IsBoolean,
-  IsIn,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  MinLength,
-} from 'class-validator';
-import { IsNotedTime } from '../http/checks.ts';
+import { JOB_RECORDS, newId, pick } from '@rustic/core';
+import { z } from 'zod';
+import { bodyOf, noted } from '../http/bodyOf.ts';
+import { stepId } from '../jobs/stepId.ts';
 
-/** A step of a surface's system, as the plan names it. */
-export const STEP_ID = /^s\d{1,3}(c\d{1,2})?$/;
+const { work, holds, followUps } = JOB_RECORDS;
 
-export class WorkBody {
-  @IsUUID() id: string;
-  @IsUUID() surfaceId: string;
-  @IsString() @Matches(STEP_ID) stepId: string;
-  @IsNotedTime() startedAt: string;
-  @IsNotedTime() endedAt: string;
-  @IsOptional() @IsString() @MaxLength(80) productId?: string;
-  @IsOptional() @IsString() @MinLength(1) @MaxLength(80) batch?: string;
-  @IsOptional() @IsIn(METHODS) method?: Method;
-  @IsOptional() @IsNumber() @Min(-30) @Max(50) temperatureC?: number;
-  @IsOptional() @IsNumber() @Min(1) @Max(100) relativeHumidityPct?: number;
-  @IsOptional() @IsNumber() @Min(-30) @Max(80) surfaceC?: number;
-  @IsOptional() @IsNumber() @Min(1) @Max(5000) wetFilmUm?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(1000) litres?: number;
-  /** Who lent a hand, by name. */
-  @IsOptional() @IsString() @MinLength(1) @MaxLength(120) helper?: string;
-  @IsOptional() @IsString() @MaxLength(1000) note?: string;
-  /** Why another product than the system's was laid. */
-  @IsOptional() @IsString() @MinLength(3) @MaxLength(400) instead?: string;
-  /** The log of this step that this one puts right. */
-  @IsOptional() @IsUUID() corrects?: string;
-  /** The corrected log stands for nothing: the step was not done. */
-  @IsOptional() @IsBoolean() withdrawn?: boolean;
-}
+/** What is said of a log where it is said at all. */
+const said = <S extends z.ZodType>(schema: z.ZodNullable<S>) => schema.unwrap().optional();
 
-export class HoldBody {
-  @IsUUID() id: string;
-  @IsString() @Matches(STEP_ID) stepId: string;
+export class WorkBody extends bodyOf({
+  id: newId,
+  ...pick(work, 'surfaceId'),
+  stepId,
+  startedAt: noted(work.fields.startedAt),
+  endedAt: noted(work.fields.endedAt),
+  productId: said(work.fields.productId),
+  batch: said(work.fields.batch),
+  method: said(work.fields.method),
+  temperatureC: said(work.fields.temperatureC),
+  relativeHumidityPct: said(work.fields.relativeHumidityPct),
+  surfaceC: said(work.fields.surfaceC),
+  wetFilmUm: said(work.fields.wetFilmUm),
+  litres: said(work.fields.litres),
+  helper: said(work.fields.helper),
+  note: work.fields.note.optional(),
+  instead: said(work.fields.instead),
+  corrects: said(work.fields.corrects),
+  withdrawn: work.fields.withdrawn.optional(),
+}) {}
+
+export class HoldBody extends bodyOf({
+  id: newId,
+  stepId,
   /** When the other trade is done. */
-  @IsString() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,3})?)?(Z|[+-]\d\d:\d\d)$/) until: string;
-  @IsString() @MinLength(3) @MaxLength(400) reason: string;
-}
+  until: holds.fields.until.unwrap(),
+  reason: holds.fields.reason.min(3, 'says who comes first, in a few words'),
+}) {}
 
-export class ReleaseBody {
-  @IsUUID() id: string;
-  @IsOptional() @IsString() @MaxLength(400) note?: string;
-}
+export class ReleaseBody extends bodyOf({ id: newId, note: holds.fields.reason.optional() }) {}
 
-export class CloseBody {
-  @IsUUID() id: string;
-  @IsString() @MinLength(2) @MaxLength(600) note: string;
-}
+export class CloseBody extends bodyOf({
+  id: newId,
+  note: followUps.fields.closedNote.unwrap().min(2, 'says what was seen, in a few words'),
+}) {}

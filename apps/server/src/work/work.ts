@@ -6,6 +6,7 @@ import {
   isCoat,
   minutesOf,
   outsideLimits,
+  type LedgerEvent,
   type OutsideLimits,
   type Product,
   type RunLine,
@@ -13,7 +14,8 @@ import {
 } from '@rustic/core';
 import type { Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { AirReadingEntity, JobEntity, SurfaceEntity, WorkLogEntity } from '../database/entities.ts';
+import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
+import { AirReadingEntity, WorkLogEntity } from '../database/siteEntities.ts';
 import type { FirmScope, Who } from '../database/firmScope.ts';
 import { minute, standingOf, systemOf, workOn } from '../jobs/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -80,18 +82,14 @@ export class Work {
         byName: who.name,
         writtenAt: who.now,
       });
-      await this.ledger.append(scope, {
-        jobId,
-        kind: corrected ? 'work-corrected' : isCoat(step.plan.kind) ? 'coat-logged' : 'step-done',
-        subject: surface.id,
-        at: log.endedAt,
-        payload: body,
-      });
+      await this.setStatus(scope, withLog(records, log, null));
+      const event = eventOf(body, corrected ? 'work-corrected' : isCoat(step.plan.kind) ? 'coat-logged' : 'step-done');
+      await this.ledger.append(scope, { jobId, subject: surface.id, at: log.endedAt, ...event });
       if (corrected) await this.followUps.dropOf(scope, corrected.id);
       const found = log.withdrawn ? [] : outsideOf(records, surface, step, log);
       await this.followUps.open(scope, log, found);
       const reading = await this.noteAir(scope, surface, body);
-      const opens = await this.whatItChanges(scope, withLog(records, log, reading), surface, log);
+      const opens = opensAfter(withLog(records, log, reading), surface, log);
       return { log, warnings: found.map((f) => f.warning), ...opens } satisfies Told & { log: WorkLogEntity };
     });
   }
@@ -102,23 +100,28 @@ export class Work {
     return this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at });
   }
 
-  /** What the log moves: the standing of the job, and when its surface opens. */
-  private async whatItChanges(
-    scope: FirmScope,
-    records: JobRecords,
-    surface: SurfaceEntity,
-    log: WorkLogEntity,
-  ): Promise<Omit<Told, 'warnings'>> {
+  /** A log begins a job, or ends it. */
+  private async setStatus(scope: FirmScope, records: JobRecords): Promise<void> {
     const ours = records.surfaces.filter((s) => !isLeftOut(s));
     const finished = ours.length > 0 && ours.every((s) => isFinished(records, s));
     const status = finished ? 'aftercare' : 'active';
-    if (records.job.status !== status) await scope.set(JobEntity, records.job.id, { status });
-    const { opensAt, lastEnd, last } = standingOf(records, surface, log.endedAt);
-    const label = last?.plan.drying?.recoatMin ?? 0;
-    const addedMin = opensAt === null || lastEnd === null || label === 0 ? 0 : Math.max(0, opensAt - lastEnd - label);
-    return { opensAt, addedMin };
+    if (records.job.status !== status) await scope.set(JobEntity, records.job, { status });
   }
 }
+
+/** When the surface opens after a log, and how far that is from the label. */
+function opensAfter(records: JobRecords, surface: SurfaceEntity, log: WorkLogEntity): Omit<Told, 'warnings'> {
+  const { opensAt, lastEnd, last } = standingOf(records, surface, log.endedAt);
+  const label = last?.plan.drying?.recoatMin ?? 0;
+  const addedMin = opensAt === null || lastEnd === null || label === 0 ? 0 : Math.max(0, opensAt - lastEnd - label);
+  return { opensAt, addedMin };
+}
+
+/** What a log says happened. */
+const eventOf = (body: WorkBody, kind: 'work-corrected' | 'coat-logged' | 'step-done'): LedgerEvent =>
+  kind === 'coat-logged'
+    ? { kind, payload: { ...body, productId: body.productId!, batch: body.batch! } }
+    : { kind, payload: { ...body } };
 
 /** The record as it stands with a log and its reading: nothing else of it moves while the job is held. */
 function withLog(records: JobRecords, log: WorkLogEntity, reading: AirReadingEntity | null): JobRecords {

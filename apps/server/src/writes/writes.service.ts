@@ -1,7 +1,7 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { ConflictException, Injectable, ServiceUnavailableException } from '@nestjs/common';
 import { DataSource, LessThan, QueryFailedError, type EntityManager } from 'typeorm';
-import { SentWriteEntity } from '../database/entities.ts';
+import { SentWriteEntity } from '../database/ledgerEntities.ts';
 import { FirmScope, type Who } from '../database/firmScope.ts';
 import type { SentWrite } from './sentWrite.ts';
 
@@ -61,12 +61,19 @@ export class Writes {
 
   private async attempt<T>(manager: EntityManager, who: Who, work: (scope: FirmScope) => Promise<T>): Promise<T> {
     const scope = new FirmScope(manager, who);
-    if (!who.write) return work(scope);
+    if (!who.write) return this.recorded(scope, work);
     const { id: writeId, requestHash } = who.write;
     const key = { firmId: who.firmId, writeId };
     await manager.insert(SentWriteEntity, { ...key, requestHash, answer: null, at: who.now } as never);
-    const answer = await work(scope);
+    const answer = await this.recorded(scope, work);
     await manager.update(SentWriteEntity, key, { answer: JSON.parse(JSON.stringify(answer ?? null)) as never });
+    return answer;
+  }
+
+  /** Nothing of a job is written without an entry of its ledger that carries it. */
+  private async recorded<T>(scope: FirmScope, work: (scope: FirmScope) => Promise<T>): Promise<T> {
+    const answer = await work(scope);
+    if (scope.unrecorded.size) throw new Error(`Written without an entry: ${JSON.stringify([...scope.unrecorded])}`);
     return answer;
   }
 

@@ -1,7 +1,6 @@
-import { CONDITION_LABELS, FINISH_LABELS, type Condition } from '@rustic/core';
+import { CONDITION_LABELS, FINISH_LABELS, type Condition, testWords } from '@rustic/core';
 import { Coming } from '../page/Page.tsx';
 import { useAsItStoodQuery } from '../store/systemsApi.ts';
-import { sayTest } from '../surface/reasons.ts';
 import { sayPercent } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { sayDate, sayTime } from '../words/time.ts';
@@ -26,7 +25,7 @@ export function AsItStood({ surfaceId, day }: { surfaceId: string; day: string }
         .
       </p>
       <p className="text-sm text-faded">
-        {data.tests.length === 0 ? 'Not tested.' : data.tests.map((t) => sayTest(t.test)).join('; ')}
+        {data.tests.length === 0 ? 'Not tested.' : data.tests.map((t) => testWords(t.test)).join('; ')}
       </p>
       <ol className="mt-1 columns-1 text-[14.5px] wide:columns-2">
         {data.lines.map((line, i) => (

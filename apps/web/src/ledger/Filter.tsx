@@ -1,6 +1,6 @@
+import { ledgerTitle } from '@rustic/core';
 import type { ReactNode } from 'react';
 import type { Entry } from '../store/types.ts';
-import { ENTRY_WORDS } from '../words/entries.ts';
 import { capital } from '../words/figures.ts';
 import { EVERYTHING, type Looked } from './filterEntries.ts';
 
@@ -64,7 +64,7 @@ export function Filter({
       {choice(
         'kind',
         'What',
-        distinct(entries.map((e) => e.kind)).map((kind) => [kind, capital(ENTRY_WORDS[kind] ?? kind)]),
+        distinct(entries.map((e) => e.kind)).map((kind) => [kind, capital(ledgerTitle(kind))]),
       )}
       {day('from', 'From')}
       {day('to', 'To')}

@@ -1,13 +1,15 @@
+import { ledgerText, ledgerTitle } from '@rustic/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
-import { ENTRY_WORDS, sayEntry } from '../words/entries.ts';
 import { capital } from '../words/figures.ts';
+import { said } from '../words/terms.ts';
 import { localDay, sayTime } from '../words/time.ts';
 import { AsItStood } from './AsItStood.tsx';
+import { entryNames } from './entryNames.ts';
 import { Filter } from './Filter.tsx';
 import { EVERYTHING, filterEntries, type Looked } from './filterEntries.ts';
 
@@ -21,8 +23,10 @@ export default function Ledger() {
   const [stood, setStood] = useState('');
   const [check, checked] = useLazyCheckLedgerQuery();
   if (!data || !job) return <Coming error={error} again={() => void refetch()} />;
-  const names = new Map([...job.surfaces, ...job.rooms].map((x) => [x.id, x.name]));
+  const rooms = new Map(job.rooms.map((r) => [r.id, r.name]));
+  const names = new Map([...rooms, ...job.surfaces.map((s) => [s.id, `${rooms.get(s.roomId)}, ${s.name}`] as const)]);
   const products = new Map(shelf?.map((p) => [p.id, p.name]));
+  const namesIn = entryNames(data, products);
   const shown = filterEntries(data, looked, localDay);
   const surface = job.surfaces.find((s) => s.id === looked.subject);
   return (
@@ -110,9 +114,9 @@ export default function Ledger() {
               <td className="py-1 text-faded">{e.seq}</td>
               <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
               <td className="py-1">
-                <span className="font-semibold">{capital(ENTRY_WORDS[e.kind] ?? e.kind)}</span>
+                <span className="font-semibold">{capital(ledgerTitle(e.kind))}</span>
                 {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
-                <div className="text-faded">{sayEntry(e, products)}</div>
+                <div className="text-faded">{said(ledgerText(e, namesIn(e)))}</div>
               </td>
               <td className="py-1 max-wide:hidden">{e.by}</td>
             </tr>

@@ -12,11 +12,11 @@ import {
   type Drill,
   type TestRecord,
   type Treatment,
+  testWords,
 } from '@rustic/core';
 import { Odds } from '../drawing/Odds.tsx';
 import { Act, Chip } from '../page/Act.tsx';
 import { Page, Total } from '../page/Page.tsx';
-import { sayTest } from '../surface/reasons.ts';
 import { sayRoundMoney } from '../words/figures.ts';
 
 const WORDS: Record<Treatment, string> = {
@@ -100,7 +100,7 @@ export default function Practice() {
       <ul className="my-3 flex flex-wrap gap-2" aria-live="polite">
         {tests.map((t, i) => (
           <li key={i} className="rounded-sm border border-strong bg-leaf px-2.5 py-0.5">
-            {sayTest(t)}
+            {testWords(t)}
           </li>
         ))}
       </ul>

@@ -1,20 +1,13 @@
 import type { TrialCheck } from './trialTypes.ts';
 import type {
-  Access,
   ChainCheck,
-  Climate,
   Condition,
   Difference,
   Done,
   Entry,
-  Extent,
-  Facing,
   FinishChance,
   HouseRules,
   Layer,
-  LeftOutReason,
-  MapPlace,
-  Measure,
   Method,
   NextTest,
   Plan,
@@ -22,18 +15,17 @@ import type {
   Reliance,
   PriceSettings,
   Product,
-  RoomSketch,
   RunLine,
-  SketchPlace,
-  Step,
-  SurfaceFacts,
   Terms,
-  TestRecord,
   VisitCall,
-  Wanted,
   Wear,
   Weights,
   WorkStep,
+  WireFields,
+  jobRecord,
+  roomRecord,
+  surfaceRecord,
+  JOB_RECORDS,
 } from '@rustic/core';
 
 /** What the server answers with. Times are ISO 8601. */
@@ -53,28 +45,11 @@ export interface Session {
   };
 }
 
-export interface Job {
-  id: string;
-  title: string;
-  place: string;
-  builtYear: number | null;
-  status: 'walk-round' | 'quoted' | 'planned' | 'active' | 'aftercare';
-  note: string;
-  startsAt: string;
-  temperatureC: number;
-  relativeHumidityPct: number;
-  property: {
-    occupants?: string;
-    leadYear?: number;
-    asbestosYear?: number;
-    climate?: Climate | null;
-    mapPlace?: MapPlace;
-  };
-  houseRules: Partial<HouseRules>;
-  client: string;
-  offers: { id: string; surfaceId: string; key: string }[];
-  version: number;
-}
+/** A row of a job's record as the server answers with it. */
+type RowOf<R> = WireFields<R> & { jobId: string };
+type Versioned = { version: number };
+
+export type Job = WireFields<typeof jobRecord> & Versioned;
 export type JobBrief = Job & {
   surfaces: number;
   drying: number;
@@ -86,38 +61,9 @@ export type JobBrief = Job & {
   /** The newest quote that was sent, and who agreed to it. */
   quote: { number: number; version: number; sentAt: string; agreedBy: string | null } | null;
 };
-export interface Room {
-  id: string;
-  name: string;
-  position: number;
-  backBy: string | null;
-  kind: 'room' | 'elevation';
-  facing: Facing | null;
-  sketch: RoomSketch | null;
-  version: number;
-}
-export interface Exclusion {
-  id: string;
-  words: string;
-  reason: LeftOutReason;
-  whole: boolean;
-  box: (SketchPlace & { widthM: number; heightM: number }) | null;
-}
-export interface Surface {
-  id: string;
-  jobId: string;
-  roomId: string;
-  name: string;
-  campaign: string | null;
-  facts: Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>;
-  wanted: Partial<Wanted>;
-  position: number;
-  measure: Measure | null;
-  exclusions: Exclusion[];
-  access: Access;
-  houseRules: Partial<HouseRules>;
-  version: number;
-}
+export type Room = RowOf<typeof roomRecord> & Versioned;
+export type Surface = RowOf<typeof surfaceRecord> & Versioned;
+export type { Exclusion } from '@rustic/core';
 export type Standing = RunLine;
 export type SurfaceBrief = Surface & {
   likeliest: FinishChance;
@@ -136,18 +82,7 @@ export type SurfaceBrief = Surface & {
 };
 /** A test worth making somewhere in the house. */
 export type UnknownTest = NextTest & { surfaceId: string; alsoTells: number };
-export interface Photo {
-  id: string;
-  roomId: string;
-  surfaceId: string | null;
-  testId: string | null;
-  mark: SketchPlace | null;
-  note: string;
-  width: number;
-  height: number;
-  byName: string;
-  at: string;
-}
+export type Photo = RowOf<Records['photos']>;
 export interface WholeJob {
   job: Job;
   unknown: { atStake: number; tests: UnknownTest[]; more: number };
@@ -157,68 +92,21 @@ export interface WholeJob {
   totals: { minutes: number; cost: number };
 }
 
-export interface TestRow {
-  id: string;
-  test: TestRecord;
-  byName: string;
-  at: string;
-  corrects: string | null;
-  note: string;
-  mark: SketchPlace | null;
-}
-export interface Finding {
-  id: string;
-  conditions: Condition[];
-  extents: Partial<Record<Condition, Extent>>;
-  note: string;
-  changes: { added: Step[]; removed: Step[]; minutes: number; cost: number };
-  byName: string;
-  at: string;
-}
-export interface WorkLog {
-  id: string;
-  surfaceId: string;
-  stepId: string;
-  stepKind: string;
-  productId: string | null;
-  batch: string | null;
-  startedAt: string;
-  endedAt: string;
-  temperatureC: number | null;
-  relativeHumidityPct: number | null;
-  surfaceC: number | null;
-  wetFilmUm: number | null;
-  litres: number | null;
-  method: Method | null;
-  helper: string | null;
-  note: string;
-  instead: string | null;
-  byName: string;
-}
+type Records = typeof JOB_RECORDS;
+export type TestRow = RowOf<Records['tests']>;
+export type Finding = RowOf<Records['findings']>;
+export type WorkLog = RowOf<Records['work']>;
 /** A room as the plan knows it: what is asked of it, and where its air is known from. */
-export interface PlanRoom {
-  id: string;
-  jobId: string;
-  name: string;
-  kind: 'room' | 'elevation';
-  version: number;
-  airFrom: 'reading' | 'sensor' | 'station' | 'file';
-  noDustWhileWet: boolean;
-  backBy: string | null;
-  fumesOutBy: string | null;
-  maxNightsOut: number | null;
-}
+export type PlanRoom = Pick<
+  Room,
+  'id' | 'jobId' | 'name' | 'kind' | 'version' | 'airFrom' | 'noDustWhileWet' | 'backBy' | 'fumesOutBy' | 'maxNightsOut'
+>;
 
 /** A step that is not to begin yet. */
-export interface Held {
-  id: string;
-  surfaceId: string;
-  stepId: string;
-  kind: 'other-trade' | 'looks-wrong';
-  until: string | null;
-  reason: string;
-  byName: string;
-}
+export type Held = Pick<
+  RowOf<Records['holds']>,
+  'id' | 'surfaceId' | 'stepId' | 'kind' | 'until' | 'reason' | 'byName'
+>;
 
 /** What a plan is drawn from: of one job, or of all. */
 export interface PlanSheet {

@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
-import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition } from '@rustic/core';
+import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition, testWords } from '@rustic/core';
 import { Odds } from '../drawing/Odds.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import type { TestRow } from '../store/types.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
 import { capital, sayPercent, sayWorth } from '../words/figures.ts';
-import { sayTest, type Reasons } from './reasons.ts';
+import type { Reasons } from './reasons.ts';
 
 interface Props {
   data: SurfacePage;
@@ -33,7 +33,7 @@ export function WhatIsThere({ data, reasons, onCorrect }: Props) {
               className="py-0.5 text-left text-[14.5px] hover:underline"
               onClick={() => onCorrect(row)}
             >
-              {sayTest(row.test)}
+              {testWords(row.test)}
             </button>
             {row.test.place && <span className="text-[13px] text-faded">, {row.test.place}</span>}
             <Mark n={reasons.ofTest.get(row.id)!} />
@@ -122,7 +122,7 @@ function Conflicts({ data }: { data: SurfacePage }) {
       <div className="grid grid-cols-2 gap-2 text-[14.5px]">
         {[c.a, c.b].map((test, at) => (
           <span key={at} className="border border-strong bg-leaf px-2 py-1">
-            {sayTest(test)}
+            {testWords(test)}
             {test.place && <span className="text-faded">, {test.place}</span>}
           </span>
         ))}

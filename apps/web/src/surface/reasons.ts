@@ -1,17 +1,8 @@
-import { HOUSE_RULE_LABELS, RESULT_LABELS, TEST_LABELS, type TestRecord } from '@rustic/core';
+import { HOUSE_RULE_LABELS, TEST_LABELS } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import type { TestRow } from '../store/types.ts';
 import type { Line, SurfacePage } from '../store/systemTypes.ts';
 import { sayMoney, sayWorth, sayWeight } from '../words/figures.ts';
-
-/** A test as it is said: "Spirit rub: nothing on the rag". */
-export function sayTest(test: TestRecord): string {
-  if (test.kind === 'cross-cut') return `Cross-cut: grade ${test.grade}`;
-  if (test.kind === 'moisture-meter') return `Moisture: ${test.value} %`;
-  if (test.kind === 'sheen-look')
-    return `${RESULT_LABELS[test.result ?? '']?.replace(/^./, (c) => c.toUpperCase())}${test.yellowed ? ', yellowed' : ''}`;
-  return `${TEST_LABELS[test.kind]}: ${RESULT_LABELS[test.result ?? ''] ?? test.result}`;
-}
 
 export interface Reasons {
   notes: Note[];

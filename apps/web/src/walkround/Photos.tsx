@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import type { SketchPlace } from '@rustic/core';
+import { type SketchPlace, testWords } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId, useKeepPhotoMutation } from '../store/api.ts';
 import type { Photo, TestRow } from '../store/types.ts';
-import { sayTest } from '../surface/reasons.ts';
 import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
 import { nowText } from '../offline/clock.ts';
@@ -88,7 +87,7 @@ export function Photos({ photos, tests = [] }: { photos: readonly Photo[]; tests
             />
           </a>
           <span className="block text-[12.5px] text-faded">
-            {shown(p) && <span className="block text-ink">{sayTest(shown(p)!.test)}</span>}
+            {shown(p) && <span className="block text-ink">{testWords(shown(p)!.test)}</span>}
             {p.byName}, {sayTime(p.at)}
           </span>
         </li>

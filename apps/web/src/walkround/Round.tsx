@@ -1,12 +1,19 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { CONDITION_LABELS, facesSun, RESULT_LABELS, TEST_RESULTS, type Condition, type TestKind } from '@rustic/core';
+import {
+  CONDITION_LABELS,
+  facesSun,
+  RESULT_LABELS,
+  TEST_RESULTS,
+  type Condition,
+  type TestKind,
+  testWords,
+} from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
 import { capital, sayPercent } from '../words/figures.ts';
-import { sayTest } from '../surface/reasons.ts';
 import { stopsOf, type RoundStop } from './stops.ts';
 import { nowText } from '../offline/clock.ts';
 
@@ -106,7 +113,7 @@ function StopLine({ stop, note }: { stop: RoundStop; note: number | null }) {
             <p className="text-sm">
               {made
                 .slice(-3)
-                .map((t) => sayTest(t.test))
+                .map((t) => testWords(t.test))
                 .join(' · ')}
             </p>
           )}

@@ -9,6 +9,7 @@ import {
   type SketchPlace,
   type TestKind,
   type TestRecord,
+  testWords,
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
@@ -19,7 +20,6 @@ import { newId, useJobQuery, useRecordTestMutation, useSessionQuery } from '../s
 import type { SurfaceBrief, WholeJob } from '../store/types.ts';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
-import { sayTest } from '../surface/reasons.ts';
 import { capital, sayPercent, sayRoundMoney, sayWorth } from '../words/figures.ts';
 import { AddPhoto, Photos } from './Photos.tsx';
 import { ticksOf } from './ticks.ts';
@@ -198,7 +198,7 @@ function Stop({
       {made && (
         <div role="status" className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-ink bg-leaf px-3 py-2">
           <p className="flex-1">
-            <strong>{sayTest(made.test)}</strong> is in the ledger.
+            <strong>{testWords(made.test)}</strong> is in the ledger.
           </p>
           <AddPhoto
             words="Photo of it"
@@ -236,7 +236,7 @@ function Stop({
               className="mt-2 min-h-[48px] w-full rounded border border-dashed border-strong px-4 text-left wide:w-auto"
               onClick={() => void send({ ...last, place: undefined })}
             >
-              Same as the last: {sayTest(last)}
+              Same as the last: {testWords(last)}
             </button>
           )}
           <div className="mt-3 flex flex-wrap gap-2">
@@ -274,7 +274,7 @@ function Stop({
         <ul className="mt-4 flex flex-wrap gap-2 text-[14.5px]" aria-label="Known here">
           {here.map((t) => (
             <li key={t.id} className="rounded-sm border border-strong bg-leaf px-2.5 py-0.5">
-              {sayTest(t.test)}
+              {testWords(t.test)}
               {t.test.place && <span className="text-faded">, {t.test.place}</span>}
             </li>
           ))}

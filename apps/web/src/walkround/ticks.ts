@@ -1,6 +1,6 @@
+import { testWords } from '@rustic/core';
 import type { Tick } from '../drawing/RoomSketch.tsx';
 import type { WholeJob } from '../store/types.ts';
-import { sayTest } from '../surface/reasons.ts';
 
 /** The chalk ticks of a room: tests that stand and photos, each where it was made, numbered in the order of time. */
 export function ticksOf(data: Pick<WholeJob, 'surfaces' | 'photos'>, roomId: string): Tick[] {
@@ -14,7 +14,7 @@ export function ticksOf(data: Pick<WholeJob, 'surfaces' | 'photos'>, roomId: str
           at: t.at,
           place: t.mark!,
           kind: 'test' as const,
-          words: `${s.name}: ${sayTest(t.test)}`,
+          words: `${s.name}: ${testWords(t.test)}`,
         })),
     );
   const photos = data.photos

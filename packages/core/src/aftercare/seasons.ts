@@ -1,5 +1,6 @@
+import type { Climate } from '../vocabulary/index.ts';
 import { monthOf, monthStart, plusMonths, type Day } from './days.ts';
-import { SEASONS, type Climate } from './knowledge/seasons.ts';
+import { SEASONS } from './knowledge/seasons.ts';
 
 /** Where in the world a place lies, as far as its seasons ask. */
 export interface SeasonPlace {

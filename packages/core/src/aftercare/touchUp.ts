@@ -1,3 +1,4 @@
+import { type Light, MENDS, type Mend, type View } from '../vocabulary/index.ts';
 import { ciede2000Of, labOf, type Lab } from '../units/colour.ts';
 import type { Chemistry, Exposure, Method, Sheen, Texture } from '../vocabulary/index.ts';
 import {
@@ -11,13 +12,9 @@ import {
   JUST_SEEN,
   LIGHT_OF,
   marksApart,
-  MENDS,
   SEEN_SHARE,
   SPOT_M2,
   YELLOWS,
-  type Light,
-  type Mend,
-  type View,
 } from './knowledge/showing.ts';
 
 /** A fault that is to be touched up, and the film it is in. */

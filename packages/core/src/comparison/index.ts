@@ -7,7 +7,7 @@ export {
   type School,
 } from './alternatives.ts';
 export { risksOf, type Risk } from './risks.ts';
-export { whatIf, othersFor, type Departure, type WhatIf } from './whatIf.ts';
+export { whatIf, othersFor, type WhatIf } from './whatIf.ts';
 export { underDoubt, type Doubt, type DoubtOption } from './underDoubt.ts';
 export { rescueFrom, type Rescue } from './rescue.ts';
 export type { Wrong } from './knowledge/rescues.ts';

@@ -14,13 +14,8 @@ import type { Composed } from '../systems/compose.ts';
 import { ifReordered, ifSkipped, ifSwapped, type Consequence } from '../systems/consequences.ts';
 import { FAULT_PLACES, type FaultPlace } from '../systems/knowledge/faultPlaces.ts';
 import { NEVER_SKIPPED } from '../systems/knowledge/skipped.ts';
+import type { Departure } from '../model/records/system.ts';
 import type { Step } from '../model/step.ts';
-
-/** One departure from a system. `step` and `to` count its lines from 0. */
-export type Departure =
-  | { act: 'skip'; step: number }
-  | { act: 'swap'; step: number; family: Family }
-  | { act: 'move'; step: number; to: number };
 
 /** What a system becomes with its departures, and what follows. Money in minor units. */
 export interface WhatIf {

@@ -1,16 +1,15 @@
 export { CAUTION_FOR_CLIENTS, CAUTION_SHORT } from './cautionWords.ts';
+export { testWords } from './testWords.ts';
 export { stepWords, workInBrief } from './stepWords.ts';
 export { paperCsv, printMoney, type PaperBlock, type Label, type Paper } from './paper.ts';
 export {
   asAgreed,
   atAgreedPrices,
-  LEFT_OUT_REASONS,
   LEFT_OUT_WORDS,
   optionFault,
   quoteChanges,
   quoteMark,
   quoteTotals,
-  type LeftOutReason,
   type Quote,
   type QuoteChange,
   type QuoteLeftOut,

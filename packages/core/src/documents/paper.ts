@@ -1,5 +1,6 @@
+import type { RoomSketch } from '../model/records/room.ts';
 import Papa from 'papaparse';
-import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
+import type { SketchExclusion } from '../walkround/roomSketch.ts';
 
 /** A column of a table on paper; widths are shares of the page. */
 export interface Column {

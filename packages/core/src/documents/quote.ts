@@ -1,17 +1,10 @@
+import type { LeftOutReason } from '../vocabulary/index.ts';
+import type { RoomSketch } from '../model/records/room.ts';
 import type { Step } from '../model/step.ts';
-import type { RoomSketch, SketchExclusion } from '../walkround/roomSketch.ts';
+import type { SketchExclusion } from '../walkround/roomSketch.ts';
 import { shareOf } from '../pricing/money.ts';
 import { sayArea } from '../units/area.ts';
 
-/** Why something is left out. */
-export const LEFT_OUT_REASONS = [
-  'client-does-it',
-  'to-be-removed',
-  'undecided',
-  'other-trade-first',
-  'stays-as-it-is',
-] as const;
-export type LeftOutReason = (typeof LEFT_OUT_REASONS)[number];
 export const LEFT_OUT_WORDS: Record<LeftOutReason, string> = {
   'client-does-it': 'the client does it',
   'to-be-removed': 'it is to be removed',

@@ -1,5 +1,5 @@
+import type { VisitCall } from '../model/records/visits.ts';
 import { DateTime } from 'luxon';
-import type { VisitCall } from '../aftercare/visit.ts';
 import type { Paper, PaperBlock } from './paper.ts';
 import type { PaperHead } from './papers.ts';
 

@@ -1,16 +1,4 @@
-import type {
-  Condition,
-  Element,
-  Exposure,
-  Family,
-  Finish,
-  Ground,
-  Plane,
-  Sheen,
-  Substrate,
-  TestKind,
-  Texture,
-} from '../vocabulary/index.ts';
+import type { Element, Ground, Sheen, Substrate } from '../vocabulary/index.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { USUAL_DATES } from './knowledge/placeDates.ts';

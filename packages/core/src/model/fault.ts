@@ -35,6 +35,13 @@ function faultsOf(issue: z.core.$ZodIssue): InputFault[] {
   return [{ path: pathText(issue.path), message: issue.message }];
 }
 
+/** Every fault of a value against its schema, named by where the value lies; none where it fits. */
+export function faultsBy(schema: z.ZodType, value: unknown, path: readonly PropertyKey[] = []): InputFault[] {
+  const read = schema.safeParse(value);
+  if (read.success) return [];
+  return read.error.issues.flatMap((issue) => faultsOf({ ...issue, path: [...path, ...issue.path] }));
+}
+
 /** Reads `input` by `schema`, or throws {@link UnusableInput} with every fault. */
 export function readBy<T>(schema: z.ZodType<T>, input: unknown): T {
   const read = schema.safeParse(input);

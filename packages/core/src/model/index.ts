@@ -1,4 +1,4 @@
-export { UnusableInput, pathText, readBy, type InputFault } from './fault.ts';
+export { UnusableInput, faultsBy, pathText, readBy, type InputFault } from './fault.ts';
 export { houseRulesSchema } from './houseRules.ts';
 export type { HoursBy } from './hoursBy.ts';
 export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
@@ -26,3 +26,15 @@ export {
   type Wanted,
 } from './surface.ts';
 export { testSchema, type TestRecord } from './test.ts';
+export { clock, code, hex, id, instant, localDay, newId, text, version, words } from './fields.ts';
+export {
+  fileRow,
+  optional,
+  pick,
+  record,
+  type Fields,
+  type RecordDefinition,
+  type StoredFields,
+  type WireFields,
+} from './record.ts';
+export * from './records/index.ts';

@@ -11,7 +11,7 @@ import { USUAL_COUNTS, type LearnedRate } from '../quantities/hours.ts';
 import { HIDDEN, type HiddenRow } from './knowledge/hidden.ts';
 import type { JobPrice } from './jobPrice.ts';
 import { priceOn } from './price.ts';
-import type { PriceSettings } from './settings.ts';
+import type { PriceSettings } from '../model/records/firm.ts';
 
 /** Hours and paint of a surface as it may turn out. Minutes; minor units. */
 export interface Outcome {

@@ -1,5 +1,5 @@
 export { priceOn, priceSystem, type SystemPrice } from './price.ts';
-export { USUAL_SETTINGS, type PriceSettings } from './settings.ts';
+export { USUAL_SETTINGS } from './settings.ts';
 export { shareOf, shareOut } from './money.ts';
 export {
   priceJob,

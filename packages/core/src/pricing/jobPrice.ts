@@ -7,7 +7,7 @@ import { estimateSystem, type StepEstimate } from '../quantities/estimate.ts';
 import { sundriesFor, type SundryNeed } from '../quantities/sundries.ts';
 import { tinsFor, type TinPlan } from '../quantities/tins.ts';
 import { shareOf, shareOut } from './money.ts';
-import type { PriceSettings } from './settings.ts';
+import type { PriceSettings } from '../model/records/firm.ts';
 
 /** A surface as it is priced: its case, and the system that stands. */
 export interface PricedSurface {

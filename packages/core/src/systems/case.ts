@@ -7,7 +7,6 @@ import {
   type Family,
   type Ground,
   type HouseRules,
-  type Sheen,
 } from '../vocabulary/index.ts';
 import { groundOf, isFurniture, isJoinery, isOutside } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
@@ -19,7 +18,8 @@ import type { Wanted } from '../model/surface.ts';
 import type { Product } from '../model/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import type { Held } from './held.ts';
-import { USUAL_WEIGHTS, type Weights } from './weights.ts';
+import type { Weights } from '../model/records/firm.ts';
+import { USUAL_WEIGHTS } from './weights.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
 
 /** Everything the knowledge tables ask of a surface, read once. */

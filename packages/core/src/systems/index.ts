@@ -10,6 +10,6 @@ export { FAULT_PLACES, type FaultPlace } from './knowledge/faultPlaces.ts';
 export { guaranteeOf, longestTerm, type Departed, type Guarantee } from './guarantee.ts';
 export { toolsFor, type StepTools } from './tools.ts';
 export { productDemands } from './productDemands.ts';
-export { USUAL_WEIGHTS, WEIGHT_CODES, type Weights } from './weights.ts';
+export { USUAL_WEIGHTS, WEIGHT_CODES } from './weights.ts';
 export { heldAs, type Held, type HeldFactor } from './held.ts';
 export { PREPARATION_WORDS, preparationOf, type Preparation } from './knowledge/preparations.ts';

@@ -1,11 +1,5 @@
-/** What matters to a firm when systems are set against each other: 0 not at all, 1 as usual, above 1 more. */
-export interface Weights {
-  cost: number;
-  time: number;
-  fumes: number;
-  durability: number;
-  risk: number;
-}
+import type { Weights } from '../model/records/firm.ts';
+
 export const WEIGHT_CODES = [
   'cost',
   'time',

@@ -2,6 +2,7 @@ export * from './surface.ts';
 export * from './tests.ts';
 export * from './families.ts';
 export * from './access.ts';
+export * from './job.ts';
 export * from './work.ts';
 export * from './needs.ts';
 export * from './houseRules.ts';

@@ -1,3 +1,4 @@
+import type { Facing } from '../vocabulary/index.ts';
 import type { Element } from '../vocabulary/index.ts';
 import {
   CAUSE_CLUES,
@@ -8,10 +9,6 @@ import {
   type RoundPlace,
   type RoundSeen,
 } from './knowledge/roundPlaces.ts';
-
-/** Which way an elevation looks. */
-export const FACINGS = ['north', 'east', 'south', 'west'] as const;
-export type Facing = (typeof FACINGS)[number];
 
 /** True where the face takes the sun through the hot part of the day. */
 export const facesSun = (facing: Facing | null, hemisphere: 'northern' | 'southern') =>

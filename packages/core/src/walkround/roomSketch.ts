@@ -1,20 +1,4 @@
-/** Something cut into a wall. Metres from the wall's left and from the floor. */
-export interface SketchOpening {
-  kind: 'window' | 'door' | 'opening';
-  x: number;
-  y: number;
-  widthM: number;
-  heightM: number;
-}
-
-/** One wall of a room, or one face of an elevation, seen from inside and unfolded beside the next. Metres. */
-export interface SketchWall {
-  name: string;
-  widthM: number;
-  heightM: number;
-  openings: readonly SketchOpening[];
-}
-
+import type { RoomSketch, SketchOpening, SketchWall } from '../model/records/room.ts';
 /** A part that the client keeps out, drawn at its boundary. */
 export interface SketchExclusion {
   wall: number;
@@ -22,18 +6,6 @@ export interface SketchExclusion {
   y: number;
   widthM: number;
   heightM: number;
-}
-
-/** A room as its walls unfolded in a row. */
-export interface RoomSketch {
-  walls: readonly SketchWall[];
-}
-
-/** A place on the sketch: which wall, and metres from its left and from the floor. */
-export interface SketchPlace {
-  wall: number;
-  x: number;
-  y: number;
 }
 
 const NAMES = ['first wall', 'second wall', 'third wall', 'fourth wall'];

@@ -1,5 +1,6 @@
+import type { RoomSketch } from '../model/records/room.ts';
 import type { Element, Exposure, Substrate } from '../vocabulary/index.ts';
-import { openingAreaM2, unfold, type RoomSketch } from './roomSketch.ts';
+import { openingAreaM2, unfold } from './roomSketch.ts';
 
 /** A room as it is walked into: its size in metres, what there is in it, and what it is made of. */
 export interface RoomSeen {

@@ -1,6 +1,6 @@
 import SunCalc from 'suncalc';
 import type { Substrate } from '../vocabulary/index.ts';
-import type { Facing } from '../walkround/index.ts';
+import type { Facing } from '../vocabulary/index.ts';
 import { LATITUDE } from './knowledge/climate.ts';
 import type { Hours, Place } from './station.ts';
 

@@ -1,6 +1,5 @@
-export const CLIMATES = ['mild-coast', 'cold-winters', 'dry-summers', 'summer-rains'] as const;
-/** How the year goes at a place, as far as paint outside asks. */
-export type Climate = (typeof CLIMATES)[number];
+import type { Climate } from '../../vocabulary/index.ts';
+
 export const CLIMATE_LABELS: Readonly<Record<Climate, string>> = {
   'mild-coast': 'Mild coast: wet autumn and winter',
   'cold-winters': 'Inland: frost and snow in winter',

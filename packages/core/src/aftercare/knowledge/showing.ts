@@ -1,10 +1,7 @@
+import type { Light, Mend, View } from '../../vocabulary/index.ts';
 import type { Chemistry, Exposure, Method, Sheen, Texture } from '../../vocabulary/index.ts';
 
 /** How a mend comes to show, as typical values a painter could argue with; the firm's own record takes over as it gathers. */
-
-/** What light falls on a surface. */
-export const LIGHTS = ['dark', 'room-light', 'sun-through-glass', 'open-sky'] as const;
-export type Light = (typeof LIGHTS)[number];
 
 /** What light a surface has where nobody said. Source: usual positions. */
 export const LIGHT_OF: Readonly<Record<Exposure, Light>> = {
@@ -78,17 +75,11 @@ export const HIDDEN_BY: Readonly<Record<Texture, number>> = {
   heavy: 0.35,
 };
 
-/** Where it lies in the eye: in raking light by a window, in plain view, or where nobody looks. */
-export const VIEWS = ['raking', 'plain', 'aside'] as const;
-export type View = (typeof VIEWS)[number];
 /** The difference of colour that half of all people see there, in ΔE00 along a sharp edge. Source: practice; about 1 is just seen. */
 export const JUST_SEEN: Readonly<Record<View, number>> = { raking: 0.9, plain: 1.4, aside: 3 };
 /** How much of flashing and of tool marks is seen there. */
 export const SEEN_SHARE: Readonly<Record<View, number>> = { raking: 1, plain: 0.75, aside: 0.25 };
 
-/** How much is mended. */
-export const MENDS = ['spot', 'feather', 'corner-to-corner'] as const;
-export type Mend = (typeof MENDS)[number];
 /**
  * What the boundary of a mend does: how much greater a difference of colour it bears, and how much of flashing and of
  * tool marks is left at it. Corner to corner the eye compares across a turn of the wall.

@@ -1,29 +1,25 @@
 import type { EntityManager, EntityTarget } from 'typeorm';
-import type { JobFile } from '@rustic/core';
-import { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
+import type { JobRecordKind, RowsOfJob } from '@rustic/core';
+import { AgreementEntity, DocumentEntity } from './documentEntities.ts';
+import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
+import type { FirmOwned } from './firmOwned.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
+import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
 import {
   AirReadingEntity,
   AirSeriesEntity,
-  FindingEntity,
-  PhotoEntity,
-  PostedPlanEntity,
-  RoomEntity,
-  SurfaceEntity,
-  SystemChoiceEntity,
-  TestRecordEntity,
+  FollowUpEntity,
+  StepHoldEntity,
+  TroubleEntity,
   WorkLogEntity,
-} from '../database/entities.ts';
-import type { FirmOwned } from '../database/firmOwned.ts';
-import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from '../database/punchEntities.ts';
-import { FollowUpEntity, StepHoldEntity, TroubleEntity } from '../database/siteEntities.ts';
-import { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
-import { LookEntity, VisitActEntity, VisitEntity } from '../database/visitEntities.ts';
-
-type JobOwned = FirmOwned & { jobId: string };
-export type RowKind = Exclude<keyof JobFile, 'format' | 'version' | 'job' | 'products' | 'ledger'>;
+} from './siteEntities.ts';
+import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
+import type { JobOwned } from './tableOf.ts';
+import { TrialActEntity, TrialEntity } from './trialEntities.ts';
+import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
 /** Every table whose rows are part of a job, under the name that a job file has for them; what points comes after what it points at. */
-export const JOB_TABLES: Readonly<Record<RowKind, EntityTarget<JobOwned>>> = {
+export const JOB_TABLES: Readonly<Record<JobRecordKind, EntityTarget<JobOwned>>> = {
   rooms: RoomEntity,
   surfaces: SurfaceEntity,
   tests: TestRecordEntity,
@@ -48,7 +44,14 @@ export const JOB_TABLES: Readonly<Record<RowKind, EntityTarget<JobOwned>>> = {
   visitActs: VisitActEntity,
   looks: LookEntity,
 };
-export const ROW_KINDS = Object.keys(JOB_TABLES) as RowKind[];
+export const ROW_KINDS = Object.keys(JOB_TABLES) as JobRecordKind[];
+
+const KIND_OF = new Map<EntityTarget<FirmOwned>, RowsOfJob>([
+  [JobEntity, 'job'],
+  ...ROW_KINDS.map((kind) => [JOB_TABLES[kind], kind] as const),
+]);
+/** What the rows of a table are called in the record of a job; null where they are no part of one. */
+export const rowsOf = (entity: EntityTarget<FirmOwned>): RowsOfJob | null => KIND_OF.get(entity) ?? null;
 
 /** Whose a row is, and how often it was changed, is for the database alone; a photo's picture lies beside the file. */
 const NOT_IN_FILES = ['firmId', 'jobId', 'version', 'content'];
@@ -63,15 +66,14 @@ const columnsOf = (manager: EntityManager, entity: EntityTarget<object>) =>
       isTime: c.type === 'datetime',
     }));
 
-/** A row as a job file has it: plain JSON, times as ISO 8601. */
+/** A row, or some fields of one, as a job file has it: plain JSON, times as ISO 8601. */
 export function fileRow(manager: EntityManager, entity: EntityTarget<object>, row: object): Record<string, unknown> {
   const from = row as Record<string, unknown>;
-  return Object.fromEntries(
-    columnsOf(manager, entity).map(({ column, field }) => {
-      const value = from[column];
-      return [field, value instanceof Date ? value.toISOString() : value];
-    }),
-  );
+  const said = columnsOf(manager, entity).filter(({ column }) => from[column] !== undefined);
+  // What has no place in JSON is not written, and so it is not in the record either.
+  return JSON.parse(
+    JSON.stringify(Object.fromEntries(said.map(({ column, field }) => [field, from[column]]))),
+  ) as Record<string, unknown>;
 }
 
 /** A row of a job file as its table has it. */

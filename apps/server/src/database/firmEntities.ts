@@ -1,0 +1,66 @@
+import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
+import type { Held, HouseRules, Planning, PriceSettings, Retention, Role, Terms, Weights } from '@rustic/core';
+import { FirmOwned } from './firmOwned.ts';
+
+@Entity('firm')
+export class FirmEntity {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('varchar', { length: 64, name: 'time_zone' }) timeZone: string;
+  @Column('varchar', { length: 10 }) hemisphere: 'northern' | 'southern';
+  @Column('char', { length: 3 }) currency: string;
+  @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
+  /** The firm's own words, where it says a thing otherwise. */
+  @Column('json') terms: Partial<Terms>;
+  /** What matters to it when ways are set against each other. */
+  @Column('json') weights: Partial<Weights>;
+  /** How it prices, where that is not the usual way. */
+  @Column('json') pricing: Partial<PriceSettings>;
+  /** What a visit costs beside the work, and the days on which nobody works. */
+  @Column('json') planning: Partial<Planning>;
+  /** How long it keeps what it need not keep for ever. */
+  @Column('json') retention: Retention;
+  @Column('json', { nullable: true }) held: HeldCount | null;
+  /** Moved by whoever gives up the owner's part: two who do it at once meet here. */
+  @Column('int', { name: 'owners_mark', default: 0 }) ownersMark: number;
+  @VersionColumn() version: number;
+}
+
+/** How the firm's own work has held, as far as it lets that count in the choice of systems; by whom and when it was let. */
+export interface HeldCount extends Held {
+  films: number;
+  by: string;
+  at: string;
+}
+
+@Entity('person')
+export class PersonEntity extends FirmOwned {
+  @Column('varchar', { length: 120 }) name: string;
+  @Column('varchar', { length: 4 }) initials: string;
+  @Column('varchar', { length: 160 }) email: string;
+  @Column('varchar', { length: 200, name: 'password_hash' }) passwordHash: string;
+  @Column('varchar', { length: 12 }) role: Role;
+  /** Working days and hours on the plan; null where the person does not paint. */
+  @Column('json', { nullable: true }) hours: { days: number[]; from: string; to: string } | null;
+  /** What not everybody can do: a step that asks for it goes to those who have it. */
+  @Column('json') skills: string[];
+  /** Since when this person is no longer of the firm; what they wrote stays. */
+  @Column('datetime', { precision: 3, name: 'left_at', nullable: true }) leftAt: Date | null;
+  @VersionColumn() version: number;
+}
+
+@Entity('session')
+export class SessionEntity {
+  /** SHA-256 of the cookie's token: the token itself is nowhere kept. */
+  @PrimaryColumn('char', { length: 64, name: 'token_hash' }) tokenHash: string;
+  @Column('char', { length: 36, name: 'person_id' }) personId: string;
+  @Column('datetime', { precision: 3, name: 'made_at' }) madeAt: Date;
+  @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
+}
+
+@Entity('sign_in_failure')
+export class SignInFailureEntity {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { length: 64, name: 'email_hash' }) emailHash: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}

@@ -1,0 +1,18 @@
+import { jobRecord, roomRecord, surfaceRecord } from '@rustic/core';
+import { Entity, VersionColumn } from 'typeorm';
+import { jobTableOf, tableOf } from './tableOf.ts';
+
+@Entity(jobRecord.table)
+export class JobEntity extends tableOf(jobRecord) {
+  @VersionColumn() version: number;
+}
+
+@Entity(roomRecord.table)
+export class RoomEntity extends jobTableOf(roomRecord) {
+  @VersionColumn() version: number;
+}
+
+@Entity(surfaceRecord.table)
+export class SurfaceEntity extends jobTableOf(surfaceRecord) {
+  @VersionColumn() version: number;
+}

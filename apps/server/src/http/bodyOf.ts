@@ -1,0 +1,71 @@
+import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
+import type { Fields } from '@rustic/core';
+import { Type } from 'class-transformer';
+import { registerDecorator, ValidateIf } from 'class-validator';
+import { z } from 'zod';
+import { IsNotedTime } from './checks.ts';
+
+/** The name under which class-validator tells that a field does not fit its definition. */
+export const FITS = 'fits';
+/** Marks a moment that somebody notes: not long past, and not ahead of the clock. */
+export const NOTED = { noted: true };
+/** When something was noted, as a field of a body. */
+export const noted = <S extends z.ZodType>(schema: S): S => schema.meta(NOTED) as S;
+
+type Body<F extends Fields> = new () => z.infer<z.ZodObject<F>>;
+
+/** Holds a value against the definition of its field; the schema goes along, so that every fault can be named. */
+const Fits = (schema: z.ZodType) => (target: object, propertyName: string) =>
+  registerDecorator({
+    name: FITS,
+    target: target.constructor,
+    propertyName,
+    options: { context: schema },
+    validator: {
+      validate: (value: unknown) => schema.safeParse(value).success,
+      defaultMessage: () => `${propertyName} cannot be used`,
+    },
+  });
+
+const isOptional = (schema: z.ZodType) => schema.safeParse(undefined).success;
+/** Nothing was said: whether that may be is for the schema alone. */
+const absent = (value: unknown) => value === undefined || value === null;
+const isNoted = (schema: z.ZodType): boolean => {
+  const inner = (schema as { unwrap?: () => z.ZodType }).unwrap;
+  return schema.meta()?.['noted'] === true || (inner !== undefined && isNoted(inner.call(schema)));
+};
+
+/**
+ * The body of a request, made of the fields of a record: class-validator holds each against its one definition, unknown
+ * fields are refused, and the API's description says its limits.
+ */
+export function bodyOf<F extends Fields>(fields: F): Body<F> {
+  class Held {}
+  for (const [name, schema] of Object.entries(fields)) {
+    const optional = isOptional(schema);
+    Fits(schema)(Held.prototype, name);
+    if (isNoted(schema)) IsNotedTime()(Held.prototype, name);
+    ValidateIf((_body, value) => !(absent(value) && schema.safeParse(value).success))(Held.prototype, name);
+    ApiProperty({ ...described(schema), required: !optional } as ApiPropertyOptions)(Held.prototype, name);
+  }
+  return Held as Body<F>;
+}
+
+/** The same for what stands in an address, where every value is text: figures are read before they are held. */
+export function queryOf<F extends Fields>(fields: F): Body<F> {
+  const Query = bodyOf(fields);
+  for (const [name, schema] of Object.entries(fields))
+    if (isFigure(schema)) Type(() => Number)(Query.prototype as object, name);
+  return Query;
+}
+
+function isFigure(schema: z.ZodType): boolean {
+  const { def } = schema._zod as unknown as { def: { type: string; innerType?: z.ZodType } };
+  return def.innerType ? isFigure(def.innerType) : def.type === 'number';
+}
+
+/** A field as OpenAPI has it. */
+function described(schema: z.ZodType): Record<string, unknown> {
+  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
+  return json.type ? json : { type: 'object', ...json };
+}

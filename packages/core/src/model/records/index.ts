@@ -1,0 +1,70 @@
+import { agreementRecord, documentRecord } from './papers.ts';
+import { checkRecord, faultActRecord, faultRecord } from './punch.ts';
+import { findingRecord, photoRecord, testRecord } from './evidence.ts';
+import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
+import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
+import { choiceRecord, planRecord } from './system.ts';
+import { roomRecord } from './room.ts';
+import { surfaceRecord } from './surface.ts';
+import { trialActRecord, trialRecord } from './trials.ts';
+
+export { placeSchema } from '../fields.ts';
+export { jobRecord, propertySchema, type Offer, type Property } from './job.ts';
+export {
+  roomRecord,
+  sketchSchema,
+  type RoomSketch,
+  type SketchOpening,
+  type SketchPlace,
+  type SketchWall,
+} from './room.ts';
+export { exclusionSchema, surfaceRecord, type Exclusion } from './surface.ts';
+export {
+  CLAIM_STANDINGS,
+  hoursSchema,
+  NOTE_KINDS,
+  noteFields,
+  personFields,
+  planningSchema,
+  priceSettingsSchema,
+  productIdSchema,
+  retentionSchema,
+  termsSchema,
+  tinFields,
+  weightsSchema,
+  type Planning,
+  type PriceSettings,
+  type Retention,
+  type Weights,
+} from './firm.ts';
+export { departureSchema, overrideSchema, type Departure, type Override } from './system.ts';
+export type { FindingChanges } from './evidence.ts';
+export type { VisitCall } from './visits.ts';
+
+/** Every kind of row that a job is made of, under the name that a job file has for it; what points comes after what it points at. */
+export const JOB_RECORDS = {
+  rooms: roomRecord,
+  surfaces: surfaceRecord,
+  tests: testRecord,
+  findings: findingRecord,
+  choices: choiceRecord,
+  work: workRecord,
+  readings: readingRecord,
+  series: seriesRecord,
+  holds: holdRecord,
+  troubles: troubleRecord,
+  followUps: followUpRecord,
+  trials: trialRecord,
+  trialActs: trialActRecord,
+  plans: planRecord,
+  documents: documentRecord,
+  agreements: agreementRecord,
+  photos: photoRecord,
+  faults: faultRecord,
+  faultActs: faultActRecord,
+  checks: checkRecord,
+  visits: visitRecord,
+  visitActs: visitActRecord,
+  looks: lookRecord,
+} as const;
+export type JobRecordKind = keyof typeof JOB_RECORDS;

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { CLIMATES, JOB_STATUSES } from '../../vocabulary/index.ts';
+import { airC, count, humidityPct, id, instant, text, words } from '../fields.ts';
+import { houseRulesSchema } from '../houseRules.ts';
+import { record } from '../record.ts';
+
+const year = z.number().int('must be a whole year').max(2200, 'must be 2200 or earlier');
+
+/** The property as it bears on the work: who lives there, and the place's own dates for lead and asbestos. */
+export const propertySchema = z.strictObject({
+  occupants: text(200).optional(),
+  leadYear: year.min(1800, 'must be 1800 or later').optional(),
+  asbestosYear: year.min(1800, 'must be 1800 or later').optional(),
+  /** Where its year goes otherwise than the firm's. */
+  climate: z.enum(CLIMATES).nullish(),
+  /** On the sketch map, in kilometres. */
+  mapPlace: z.strictObject({ x: z.number().min(0).max(1000), y: z.number().min(0).max(1000) }).optional(),
+});
+export type Property = z.infer<typeof propertySchema>;
+
+/** Another way to do a surface, put to the client at its own price: the key of a system of that surface. */
+const offer = z.strictObject({ id, surfaceId: id, key: z.string().regex(/^[0-9a-f]{16}$/) });
+export type Offer = z.infer<typeof offer>;
+
+export const jobRecord = record('job', {
+  id,
+  title: words(200),
+  place: text(200),
+  builtYear: year.min(1000, 'must be 1000 or later').nullable(),
+  status: z.enum(JOB_STATUSES),
+  note: text(2000),
+  /** When work may begin. */
+  startsAt: instant,
+  temperatureC: airC,
+  relativeHumidityPct: humidityPct,
+  houseRules: houseRulesSchema,
+  crewIds: z.array(id).max(100),
+  racks: count.max(1000),
+  property: propertySchema,
+  /** Who the work is for, as it stands on papers. */
+  client: text(200),
+  offers: z.array(offer).max(500),
+});

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { computed, count, hex, id, instant, money, text } from '../fields.ts';
+import { record } from '../record.ts';
+
+/** A quote or a variation as it was sent: numbered, and never changed. The newest of a job is the one that counts. */
+export const documentRecord = record(
+  'document',
+  {
+    id,
+    /** Runs through the firm's documents without a gap; versions of one job share it. */
+    number: count,
+    versionNo: count,
+    quote: computed,
+    /** What it changes in the version before it. */
+    changes: z.array(computed).max(10_000),
+    hash: hex,
+    byName: text(120),
+    sentAt: instant,
+  },
+  { versionNo: 'version' },
+);
+
+/** What a client agreed to: exactly one version, and the options taken with it. */
+export const agreementRecord = record('agreement', {
+  id,
+  documentId: id,
+  /** As the client wrote it. */
+  name: text(120),
+  options: z.array(text(200)).max(500),
+  total: money,
+  at: instant,
+});
