@@ -26,7 +26,7 @@ import { LedgerController } from './ledger/ledger.controller.ts';
 import { PeopleController } from './people/people.controller.ts';
 import { People } from './people/people.service.ts';
 import { Access } from './people/access.ts';
-import { PricesInterceptor } from './people/prices.interceptor.ts';
+import { MoneyByDeclaration } from './answers/moneyByDeclaration.interceptor.ts';
 import { SessionGuard } from './people/session.ts';
 import { StaffController } from './people/staff.controller.ts';
 import { Staff } from './people/staff.ts';
@@ -130,7 +130,7 @@ import { WritesModule } from './writes/writes.module.ts';
     WeatherService,
     Work,
     { provide: APP_GUARD, useClass: SessionGuard },
-    { provide: APP_INTERCEPTOR, useClass: PricesInterceptor },
+    { provide: APP_INTERCEPTOR, useClass: MoneyByDeclaration },
     { provide: APP_INTERCEPTOR, useClass: WritesInterceptor },
     { provide: APP_FILTER, useClass: ErrorsFilter },
   ],

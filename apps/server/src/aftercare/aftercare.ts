@@ -17,6 +17,8 @@ import { Writes } from '../writes/writes.service.ts';
 import { careOf, type JobCare } from './calls.ts';
 import { filmLives } from './filmLives.ts';
 import { standingVisits } from './standingVisits.ts';
+import { Answers } from '../answers/answer.ts';
+import { aftercarePage } from '../answers/aftercare.ts';
 
 /** How long a follow-up takes on the spot, where nobody said: minutes. */
 const FOLLOW_UP_MIN = 10;
@@ -190,7 +192,7 @@ export class Aftercare {
 export class AftercareController {
   constructor(private readonly aftercare: Aftercare) {}
 
-  @Get() all(@Sender() who: Who) {
+  @Answers(aftercarePage) @Get() all(@Sender() who: Who) {
     return this.aftercare.all(who);
   }
 }

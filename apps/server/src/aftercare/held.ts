@@ -23,6 +23,8 @@ import { Aftercare } from './aftercare.ts';
 import type { JobCare } from './calls.ts';
 import { laidFilms, lifeOf } from './filmLives.ts';
 import { HeldBody } from './visits.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { heldPage } from '../answers/aftercare.ts';
 
 interface SystemKind {
   primer: Family | null;
@@ -140,7 +142,7 @@ function schoolsBehind(records: JobRecords, surfaceId: string): string[] {
 export class HeldController {
   constructor(private readonly held: HeldRecord) {}
 
-  @Get() page(@Sender() who: Who) {
+  @Answers(heldPage) @Get() page(@Sender() who: Who) {
     return this.held.page(who);
   }
   @ForOwners() @Post() count(@Sender() who: Who, @Body() body: HeldBody) {

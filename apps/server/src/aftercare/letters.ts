@@ -13,6 +13,8 @@ import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { standingVisits } from './standingVisits.ts';
 import { visitLetter } from './visitLetter.ts';
+import { papers } from '../answers/aftercare.ts';
+import { Answers } from '../answers/answer.ts';
 
 /** What is sent about visits that are fixed: letters to print, and calendar files. */
 @Injectable()
@@ -59,7 +61,7 @@ const sendCalendar = (response: Response, file: string, name: string) => {
 export class LettersController {
   constructor(private readonly letters: Letters) {}
 
-  @Get('aftercare/rounds/:id/letters') ofRound(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(papers) @Get('aftercare/rounds/:id/letters') ofRound(@Sender() who: Who, @Param('id') id: string) {
     return this.letters.ofRound(who, id);
   }
   @Get('aftercare/rounds/:id/calendar')

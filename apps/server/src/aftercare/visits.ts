@@ -18,6 +18,8 @@ import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { standingVisits } from './standingVisits.ts';
 import { LookBody, VisitActBody, VisitsBody } from './visits.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { lookAnswer, visitActAnswer, visitAnswers } from '../answers/aftercare.ts';
 
 /** Visits after hand-over: fixed, made or called off, and what was looked at in them. */
 @Injectable()
@@ -186,13 +188,21 @@ type OfJob =
 export class VisitsController {
   constructor(private readonly visits: Visits) {}
 
-  @Post('aftercare/visits') fix(@Sender() who: Who, @Body() body: VisitsBody) {
+  @Answers(visitAnswers) @Post('aftercare/visits') fix(@Sender() who: Who, @Body() body: VisitsBody) {
     return this.visits.fix(who, body);
   }
-  @ForHands() @Post('visits/:id/acts') end(@Sender() who: Who, @Param('id') id: string, @Body() body: VisitActBody) {
+  @ForHands() @Answers(visitActAnswer) @Post('visits/:id/acts') end(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: VisitActBody,
+  ) {
     return this.visits.end(who, id, body);
   }
-  @ForHands() @Post('jobs/:id/looks') look(@Sender() who: Who, @Param('id') id: string, @Body() body: LookBody) {
+  @ForHands() @Answers(lookAnswer) @Post('jobs/:id/looks') look(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: LookBody,
+  ) {
     return this.visits.look(who, id, body);
   }
 }

@@ -33,6 +33,8 @@ import { calendarFile, eventsOf } from './calendarFile.ts';
 import { visitEvents } from './visitEvents.ts';
 import { standingVisits } from '../aftercare/standingVisits.ts';
 import { bodyOf } from '../http/bodyOf.ts';
+import { Answers } from '../answers/answer.ts';
+import { calendarPage, done } from '../answers/firm.ts';
 
 /** Null closes the feed. */
 export class FeedBody extends bodyOf({ id: newId, token: token.nullish() }) {}
@@ -171,13 +173,13 @@ export class CalendarController {
     response.type('text/calendar; charset=utf-8').send(file);
   }
 
-  @Get('calendar') feed(@Sender() who: Who) {
+  @Answers(calendarPage) @Get('calendar') feed(@Sender() who: Who) {
     return this.calendar.feed(who);
   }
-  @ForEverybody() @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
+  @ForEverybody() @Answers(done) @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
     return this.calendar.setBusy(who, body);
   }
-  @ForEverybody() @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
+  @ForEverybody() @Answers(done) @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
     return this.calendar.setFeed(who, body);
   }
 

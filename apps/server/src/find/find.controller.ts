@@ -7,6 +7,8 @@ import type { Who } from '../database/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { bodyOf } from '../http/bodyOf.ts';
+import { Answers } from '../answers/answer.ts';
+import { foundAnswer } from '../answers/jobs.ts';
 
 class FindQuery extends bodyOf({ q: text(80) }) {}
 
@@ -15,6 +17,7 @@ class FindQuery extends bodyOf({ q: text(80) }) {}
 export class FindController {
   constructor(private readonly writes: Writes) {}
 
+  @Answers(foundAnswer)
   @Get()
   async find(@Sender() who: Who, @Query() { q }: FindQuery): Promise<unknown> {
     const scope = this.writes.reading(who);

@@ -196,6 +196,9 @@ export function workOn(
   return { work, done: doneOn(records, surface), logs };
 }
 
+/** Times the label's film: anything thicker dries no differently for a plan. */
+const THICKEST = 20;
+
 /** What was logged on a surface, as the clock needs it. */
 export function doneOn(records: JobRecords, surface: SurfaceEntity): Done[] {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
@@ -205,7 +208,7 @@ export function doneOn(records: JobRecords, surface: SurfaceEntity): Done[] {
       stepId: log.stepId,
       start: minute(log.startedAt),
       end: minute(log.endedAt),
-      thickness: log.wetFilmUm && label ? log.wetFilmUm / label : 1,
+      thickness: log.wetFilmUm && label ? Math.min(THICKEST, log.wetFilmUm / label) : 1,
     };
   });
 }

@@ -18,6 +18,17 @@ import {
 } from './jobs.dto.ts';
 import { Jobs } from './jobs.service.ts';
 import { Rooms } from './rooms.service.ts';
+import { Answers } from '../answers/answer.ts';
+import {
+  jobAnswer,
+  jobList,
+  readingAnswer,
+  roomAnswer,
+  surfaceAnswer,
+  surfacePage,
+  wholeJob,
+  wholeRoomAnswer,
+} from '../answers/jobs.ts';
 
 @ApiTags('jobs')
 @Controller('api')
@@ -27,25 +38,37 @@ export class JobsController {
     private readonly rooms: Rooms,
   ) {}
 
-  @Get('jobs') list(@Sender() who: Who) {
+  @Answers(jobList) @Get('jobs') list(@Sender() who: Who) {
     return this.jobs.list(who);
   }
-  @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
+  @Answers(jobAnswer) @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
     return this.jobs.add(who, body);
   }
-  @Get('jobs/:id') whole(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(wholeJob) @Get('jobs/:id') whole(@Sender() who: Who, @Param('id') id: string) {
     return this.jobs.whole(who, id);
   }
-  @Patch('jobs/:id') change(@Sender() who: Who, @Param('id') id: string, @Body() body: JobChange) {
+  @Answers(jobAnswer) @Patch('jobs/:id') change(@Sender() who: Who, @Param('id') id: string, @Body() body: JobChange) {
     return this.jobs.change(who, id, body);
   }
-  @Post('jobs/:id/rooms') addRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: RoomBody) {
+  @Answers(roomAnswer) @Post('jobs/:id/rooms') addRoom(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: RoomBody,
+  ) {
     return this.rooms.addRoom(who, id, body);
   }
-  @Post('jobs/:id/surfaces') addSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: SurfaceBody) {
+  @Answers(surfaceAnswer) @Post('jobs/:id/surfaces') addSurface(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: SurfaceBody,
+  ) {
     return this.rooms.addSurface(who, id, body);
   }
-  @Post('jobs/:id/whole-rooms') addWholeRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: WholeRoomBody) {
+  @Answers(wholeRoomAnswer) @Post('jobs/:id/whole-rooms') addWholeRoom(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: WholeRoomBody,
+  ) {
     return this.rooms.addWholeRoom(who, id, body);
   }
   @Put('jobs/:id/order') order(@Sender() who: Who, @Param('id') id: string, @Body() body: OrderBody) {
@@ -54,19 +77,31 @@ export class JobsController {
   @Post('jobs/:id/campaigns') campaign(@Sender() who: Who, @Param('id') id: string, @Body() body: CampaignBody) {
     return this.rooms.campaign(who, id, body);
   }
-  @Patch('rooms/:id') changeRoom(@Sender() who: Who, @Param('id') id: string, @Body() body: RoomChange) {
+  @Answers(roomAnswer) @Patch('rooms/:id') changeRoom(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: RoomChange,
+  ) {
     return this.rooms.changeRoom(who, id, body);
   }
-  @Get('surfaces/:id/as-it-stood') asItStood(@Sender() who: Who, @Param('id') id: string, @Query() { day }: DayAsked) {
+  @Answers(surfacePage) @Get('surfaces/:id/as-it-stood') asItStood(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Query() { day }: DayAsked,
+  ) {
     return this.jobs.asItStood(who, id, day);
   }
-  @Get('surfaces/:id') surface(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(surfacePage) @Get('surfaces/:id') surface(@Sender() who: Who, @Param('id') id: string) {
     return this.jobs.surface(who, id);
   }
-  @Patch('surfaces/:id') changeSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: SurfaceChange) {
+  @Answers(surfaceAnswer) @Patch('surfaces/:id') changeSurface(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: SurfaceChange,
+  ) {
     return this.rooms.changeSurface(who, id, body);
   }
-  @ForHands() @Post('rooms/:id/readings') addReading(
+  @ForHands() @Answers(readingAnswer) @Post('rooms/:id/readings') addReading(
     @Sender() who: Who,
     @Param('id') id: string,
     @Body() body: ReadingBody,

@@ -103,11 +103,17 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
                 ? 'What the evidence asks for now.'
                 : 'The system as it was composed, nothing departed from.',
               against: null,
+              addedCost: null,
             },
           ]),
       ...alternativesTo(c, made, ways)
         .filter((a) => systemKey(a.system.steps) !== systemKey(steps))
-        .map((a) => ({ key: systemKey(a.system.steps), differs: a.differs, against: a.against })),
+        .map(({ system, differs, against, addedCost }) => ({
+          key: systemKey(system.steps),
+          differs,
+          against,
+          addedCost,
+        })),
     ],
     schools: schoolsOn(c, made, ways),
     cautions: cautionsFor(c, made),

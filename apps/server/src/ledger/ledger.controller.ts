@@ -1,12 +1,16 @@
-import { Controller, Get, Param, Res } from '@nestjs/common';
+import { Controller, Get, Param, Req, Res } from '@nestjs/common';
+import { ledgerSaid } from '@rustic/core';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import type { Who } from '../database/firmScope.ts';
 import { readJob } from '../jobs/jobRecords.ts';
-import { Sender } from '../people/session.ts';
+import { seesPrices } from '../people/roles.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { Ledger } from './ledger.service.ts';
 import { RecordAsked, recordFile } from './recordFiles.ts';
+import { Answers } from '../answers/answer.ts';
+import { ledgerEntries } from '../answers/firm.ts';
 
 @ApiTags('ledger')
 @Controller('api/jobs/:id')
@@ -16,8 +20,12 @@ export class LedgerController {
     private readonly ledger: Ledger,
   ) {}
 
-  @Get('ledger') entries(@Sender() who: Who, @Param('id') id: string) {
-    return this.ledger.entries(this.writes.reading(who), id);
+  @Answers(ledgerEntries)
+  @Get('ledger')
+  async entries(@Sender() who: Who, @Param('id') id: string, @Req() { signedIn }: SessionRequest) {
+    const entries = await this.ledger.entries(this.writes.reading(who), id);
+    if (seesPrices(signedIn!.person.role)) return entries;
+    return entries.map((entry) => ({ ...entry, payload: ledgerSaid(entry) }));
   }
 
   /** Tests, coats or readings as a table. */

@@ -4,12 +4,15 @@ import type { CookieOptions, Response } from 'express';
 import { People } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
 import { COOKIE, Open, type SessionRequest } from './session.ts';
+import { Answers } from '../answers/answer.ts';
+import { sessionAnswer } from '../answers/firm.ts';
 
 @ApiTags('people')
 @Controller('api')
 export class PeopleController {
   constructor(private readonly people: People) {}
 
+  @Answers(sessionAnswer)
   @Post('session')
   @Open()
   @HttpCode(200)
@@ -23,6 +26,7 @@ export class PeopleController {
     return shown(await this.people.whoIs(token, new Date()));
   }
 
+  @Answers(sessionAnswer)
   @Get('session')
   who(@Req() request: SessionRequest): unknown {
     return shown(request.signedIn!);

@@ -8,6 +8,8 @@ import { ForEverybody, ForOwners } from './roles.ts';
 import { COOKIE, Open, Sender, type SessionRequest } from './session.ts';
 import { IdBody, InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
 import { Staff } from './staff.ts';
+import { Answers } from '../answers/answer.ts';
+import { done, peoplePage, sessionAnswer } from '../answers/firm.ts';
 
 @ApiTags('people')
 @Controller('api')
@@ -17,7 +19,7 @@ export class StaffController {
     private readonly people: People,
   ) {}
 
-  @Get('people') all(@Sender() who: Who, @Req() request: SessionRequest) {
+  @Answers(peoplePage) @Get('people') all(@Sender() who: Who, @Req() request: SessionRequest) {
     return this.staff.all(who, request.signedIn!.person.role === 'owner');
   }
   @ForOwners() @Post('people/invitations') invite(@Sender() who: Who, @Body() body: InvitationBody) {
@@ -40,10 +42,11 @@ export class StaffController {
     return this.staff.signOutEverywhere(who, id);
   }
   /** Oneself, on every device. */
-  @ForEverybody() @Post('session/everywhere') everywhere(@Sender() who: Who, @Body() _body: IdBody) {
+  @ForEverybody() @Answers(done) @Post('session/everywhere') everywhere(@Sender() who: Who, @Body() _body: IdBody) {
     return this.staff.signOutEverywhere(who, who.personId);
   }
   @ForEverybody()
+  @Answers(done)
   @Put('session/password')
   password(@Sender() who: Who, @Body() body: PasswordBody, @Req() request: SessionRequest) {
     const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
@@ -57,6 +60,7 @@ export class StaffController {
     return this.staff.invitation(token, new Date());
   }
   @Open()
+  @Answers(sessionAnswer)
   @Post('invitations/:token')
   @HttpCode(200)
   async join(

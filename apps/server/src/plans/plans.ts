@@ -35,6 +35,8 @@ import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
 import { underWay } from './underWay.ts';
 import { lineNames } from './visitLines.ts';
 import { standingVisits } from '../aftercare/standingVisits.ts';
+import { Answers } from '../answers/answer.ts';
+import { firmPlan, planPage } from '../answers/site.ts';
 
 /** Whether a step, named surface/step, is of this job. */
 const holds = (records: JobRecords, step: string) =>
@@ -216,7 +218,12 @@ export class Plans implements OnModuleDestroy {
 export class PlansController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() now(@Sender() who: Who, @Param('id') id: string, @Gone() gone: AbortSignal, @Query('afresh') afresh?: string) {
+  @Answers(planPage) @Get() now(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Gone() gone: AbortSignal,
+    @Query('afresh') afresh?: string,
+  ) {
     return this.plans.now(who, id, afresh === 'true', gone);
   }
   @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) {
@@ -229,7 +236,7 @@ export class PlansController {
 export class FirmPlanController {
   constructor(private readonly plans: Plans) {}
 
-  @Get() ofFirm(@Sender() who: Who, @Gone() gone: AbortSignal) {
+  @Answers(firmPlan) @Get() ofFirm(@Sender() who: Who, @Gone() gone: AbortSignal) {
     return this.plans.ofFirm(who, gone);
   }
 }

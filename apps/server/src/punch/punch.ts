@@ -16,6 +16,8 @@ import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { mendOf } from './mendOf.ts';
 import { CheckBody, FaultActBody, FaultBody } from './punch.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { checkAnswer, faultActAnswer, faultAnswer, punchPage } from '../answers/aftercare.ts';
 
 const DAY_MS = 86_400_000;
 
@@ -185,16 +187,28 @@ function checksOf(records: JobRecords, surface: SurfaceEntity, checks: readonly 
 export class PunchController {
   constructor(private readonly punch: Punch) {}
 
-  @Get('jobs/:id/punch') page(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(punchPage) @Get('jobs/:id/punch') page(@Sender() who: Who, @Param('id') id: string) {
     return this.punch.page(who, id);
   }
-  @ForHands() @Post('jobs/:id/faults') mark(@Sender() who: Who, @Param('id') id: string, @Body() body: FaultBody) {
+  @ForHands() @Answers(faultAnswer) @Post('jobs/:id/faults') mark(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: FaultBody,
+  ) {
     return this.punch.mark(who, id, body);
   }
-  @ForHands() @Post('faults/:id/acts') close(@Sender() who: Who, @Param('id') id: string, @Body() body: FaultActBody) {
+  @ForHands() @Answers(faultActAnswer) @Post('faults/:id/acts') close(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: FaultActBody,
+  ) {
     return this.punch.close(who, id, body);
   }
-  @ForHands() @Post('surfaces/:id/checks') check(@Sender() who: Who, @Param('id') id: string, @Body() body: CheckBody) {
+  @ForHands() @Answers(checkAnswer) @Post('surfaces/:id/checks') check(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: CheckBody,
+  ) {
     return this.punch.check(who, id, body);
   }
 }

@@ -7,6 +7,8 @@ import { Sender } from '../people/session.ts';
 import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
 import { ExportAsked, NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
 import { Shelf } from './shelf.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { comingPage, noteAnswer, shelfPage, tinAnswer } from '../answers/firm.ts';
 
 const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application/json' };
 
@@ -15,10 +17,10 @@ const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application
 export class ShelfController {
   constructor(private readonly shelf: Shelf) {}
 
-  @Get() all(@Sender() who: Who) {
+  @Answers(shelfPage) @Get() all(@Sender() who: Who) {
     return this.shelf.all(who);
   }
-  @Get('coming') coming(@Sender() who: Who) {
+  @Answers(comingPage) @Get('coming') coming(@Sender() who: Who) {
     return this.shelf.coming(who);
   }
   @ForPriceReaders() @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
@@ -35,13 +37,13 @@ export class ShelfController {
   @Put('products/:productId') write(@Sender() who: Who, @Param('productId') productId: string, @Body() body: ProductBody) {
     return this.shelf.write(who, productId, body);
   }
-  @ForHands() @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
+  @ForHands() @Answers(noteAnswer) @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
     return this.shelf.addNote(who, productId, body);
   }
-  @ForHands() @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
+  @ForHands() @Answers(tinAnswer) @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
     return this.shelf.addTin(who, body);
   }
-  @ForHands() @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
+  @ForHands() @Answers(tinAnswer) @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
     return this.shelf.changeTin(who, id, body);
   }
 }

@@ -11,6 +11,8 @@ import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { pricedJob } from '../pricing/pricedJob.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { shoppingPage, tickAnswer } from '../answers/firm.ts';
 
 /** What is to be bought for a job, and what of it was had. */
 @Injectable()
@@ -51,10 +53,14 @@ export class Shopping {
 export class ShoppingController {
   constructor(private readonly shopping: Shopping) {}
 
-  @Get() list(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(shoppingPage) @Get() list(@Sender() who: Who, @Param('id') id: string) {
     return this.shopping.list(who, id);
   }
-  @ForHands() @Put('ticks') tick(@Sender() who: Who, @Param('id') id: string, @Body() body: TickBody) {
+  @ForHands() @Answers(tickAnswer) @Put('ticks') tick(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: TickBody,
+  ) {
     return this.shopping.tick(who, id, body);
   }
 }

@@ -27,6 +27,8 @@ import { Writes } from '../writes/writes.service.ts';
 import { asked } from './departures.ts';
 import { Systems } from './systems.ts';
 import { ChoiceBody, RescueAsked, RescueBody, WhatIfBody } from './systems.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { rescueAnswer, schoolsPage, whatIfAnswer } from '../answers/site.ts';
 
 /** What a system is asked, and what is settled. */
 @ApiTags('systems')
@@ -45,6 +47,7 @@ export class SystemsController {
 
   /** What follows from skipping, swapping or reordering; nothing is written. */
   @ForHands()
+  @Answers(whatIfAnswer)
   @Post('what-if')
   @HttpCode(200)
   async whatIf(@Sender() who: Who, @Param('id') id: string, @Body() body: WhatIfBody): Promise<unknown> {
@@ -62,6 +65,7 @@ export class SystemsController {
   }
 
   /** Every rule on which good firms part here, with each school's whole system. */
+  @Answers(schoolsPage)
   @Get('schools')
   async schools(@Sender() who: Who, @Param('id') id: string): Promise<unknown> {
     const { records, surface } = await this.read(who, id);
@@ -76,6 +80,7 @@ export class SystemsController {
 
   /** The way back from a fault; nothing is written. */
   @ForHands()
+  @Answers(rescueAnswer)
   @Post('way-back')
   @HttpCode(200)
   async wayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueAsked): Promise<Rescue> {
@@ -85,6 +90,7 @@ export class SystemsController {
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
   @ForHands()
+  @Answers(rescueAnswer)
   @Post('ways-back')
   async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
     return this.writes.run(who, async (scope) => {

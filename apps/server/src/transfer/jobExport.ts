@@ -12,6 +12,8 @@ import { ForPriceReaders } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { wholeJob } from './wholeJob.ts';
+import { Answers } from '../answers/answer.ts';
+import { chainCheck } from '../answers/firm.ts';
 
 /** A whole job as a file that another program, another firm or the command line can read and verify. */
 @ApiTags('ledger')
@@ -24,6 +26,7 @@ export class JobExportController {
   ) {}
 
   /** The chain recomputed, and every test, log, reading and photo held against the entry that witnesses it. */
+  @Answers(chainCheck)
   @Get('ledger/check')
   async check(@Sender() who: Who, @Param('id') id: string): Promise<ChainCheck> {
     return verifyJobFile(await wholeJob(this.writes.reading(who), this.ledger, id));

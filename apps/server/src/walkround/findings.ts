@@ -11,6 +11,8 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { findingAnswer } from '../answers/jobs.ts';
 
 const { findings } = JOB_RECORDS;
 
@@ -79,7 +81,11 @@ function changesBetween(before: JobRecords, after: JobRecords, surface: SurfaceE
 export class FindingsController {
   constructor(private readonly findings: Findings) {}
 
-  @ForHands() @Post() note(@Sender() who: Who, @Param('id') id: string, @Body() body: FindingBody) {
+  @ForHands() @Answers(findingAnswer) @Post() note(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: FindingBody,
+  ) {
     return this.findings.note(who, id, body);
   }
 }

@@ -23,6 +23,8 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { photoAnswer } from '../answers/jobs.ts';
 
 /** A photo may not be larger than this as it is sent. */
 export const PHOTO_LIMIT_BYTES = 8 * 1024 * 1024;
@@ -146,6 +148,7 @@ export class PhotosController {
   constructor(private readonly photos: Photos) {}
 
   @ForHands()
+  @Answers(photoAnswer)
   @Post('jobs/:id/photos')
   keep(@Sender() who: Who, @Param('id') id: string, @Query() query: PhotoQuery, @Req() request: { body: unknown }) {
     return this.photos.keep(who, id, query, request.body);

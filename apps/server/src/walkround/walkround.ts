@@ -9,6 +9,8 @@ import { Ledger } from '../ledger/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { testAnswer } from '../answers/jobs.ts';
 
 const { tests } = JOB_RECORDS;
 
@@ -81,7 +83,7 @@ export class Walkround {
 export class WalkroundController {
   constructor(private readonly walkround: Walkround) {}
 
-  @ForHands() @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
+  @ForHands() @Answers(testAnswer) @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
     return this.walkround.record(who, id, body);
   }
 }

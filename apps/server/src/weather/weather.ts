@@ -12,6 +12,8 @@ import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../writes/writes.service.ts';
 import { airOfRoom, outsideAir, placeOf } from './airOfRoom.ts';
+import { Answers } from '../answers/answer.ts';
+import { readingsAnswer, weatherAnswer } from '../answers/jobs.ts';
 
 const MINUTE_MS = 60_000;
 const MOST_FAULTS = 20;
@@ -86,10 +88,10 @@ export class WeatherService {
 export class WeatherController {
   constructor(private readonly weather: WeatherService) {}
 
-  @Get('jobs/:id/weather') ofJob(@Sender() who: Who, @Param('id') id: string) {
+  @Answers(weatherAnswer) @Get('jobs/:id/weather') ofJob(@Sender() who: Who, @Param('id') id: string) {
     return this.weather.ofJob(who, id);
   }
-  @ForHands() @Post('rooms/:id/readings-file') addReadings(
+  @ForHands() @Answers(readingsAnswer) @Post('rooms/:id/readings-file') addReadings(
     @Sender() who: Who,
     @Param('id') id: string,
     @Body() body: ReadingsBody,

@@ -3,6 +3,7 @@ import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, LessThan } from 'typeorm';
+import { z } from 'zod';
 import { cureDates } from '@rustic/core';
 import { standingVisits } from '../aftercare/standingVisits.ts';
 import { lastCoatOf } from '../aftercare/lastCoat.ts';
@@ -12,7 +13,8 @@ import type { FirmScope, Who } from '../database/firmScope.ts';
 import { doneOn, standingOf, systemOf } from '../jobs/houseReading.ts';
 import { bindsAt, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
 import { isLeftOut } from '../jobs/leftOut.ts';
-import { withoutPrices } from '../people/prices.interceptor.ts';
+import { withoutSums } from '../answers/answer.ts';
+import { todayLine, todayRest } from '../answers/site.ts';
 import { newestPlan, type PostedPlan } from '../plans/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../weather/airOfRoom.ts';
@@ -104,7 +106,7 @@ export class RunSheet {
       ),
       unpriced: await sheet(
         lines.map((l) => l.unpriced),
-        unpricedText(rest),
+        unpriced(todayRest, rest),
       ),
     };
   }
@@ -127,7 +129,7 @@ export class RunSheet {
       const posted = await newestPlan(scope, records.job.id);
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
-      const said = { text: text.slice(1, -1), unpriced: unpricedText(text).slice(1, -1) };
+      const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
       this.lines.set(records.job.id, marks.ofJob(records.job.id), said);
       known.set(records.job.id, said);
     }
@@ -159,7 +161,8 @@ async function said(text: string): Promise<SaidSheet> {
   return { gzipped, etag: `"${createHash('sha256').update(gzipped).digest('base64url').slice(0, 27)}"` };
 }
 
-const unpricedText = (text: string) => JSON.stringify(withoutPrices(JSON.parse(text)));
+/** The same for whoever does not see prices: what is declared, without its sums. */
+const unpriced = (schema: z.ZodType, text: string) => JSON.stringify(withoutSums(schema).parse(JSON.parse(text)));
 
 /** Where one surface stands, what comes next on it, and what a page needs to go on by itself while there is no signal. */
 function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan | null, who: Who) {

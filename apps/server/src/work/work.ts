@@ -32,6 +32,8 @@ import { FollowUps } from './followUps.ts';
 import { Holds } from './holds.ts';
 import { RunSheet } from './runSheet.ts';
 import { CloseBody, HoldBody, ReleaseBody, WorkBody } from './work.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { followUpAnswer, holdAnswer, todayAnswer, workAnswer } from '../answers/site.ts';
 
 /** What the usual rates say of a step: one coat of it, where it is laid in several. */
 function usualMinutes(records: JobRecords, surface: SurfaceEntity, { step }: WorkStep): number {
@@ -249,6 +251,7 @@ export class WorkController {
     private readonly followUps: FollowUps,
   ) {}
 
+  @Answers(todayAnswer)
   @Get('today')
   async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
     const { gzipped, etag } = await this.sheet.today(who, seesPrices(request.signedIn!.person.role));
@@ -258,20 +261,28 @@ export class WorkController {
     response.setHeader('Content-Encoding', 'gzip');
     response.type('json').send(gzipped);
   }
-  @ForHands() @Post('jobs/:id/work') log(@Sender() who: Who, @Param('id') id: string, @Body() body: WorkBody) {
+  @ForHands() @Answers(workAnswer) @Post('jobs/:id/work') log(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: WorkBody,
+  ) {
     return this.work.log(who, id, body);
   }
-  @ForHands() @Post('surfaces/:id/holds') hold(@Sender() who: Who, @Param('id') id: string, @Body() body: HoldBody) {
+  @ForHands() @Answers(holdAnswer) @Post('surfaces/:id/holds') hold(
+    @Sender() who: Who,
+    @Param('id') id: string,
+    @Body() body: HoldBody,
+  ) {
     return this.holds.hold(who, id, body);
   }
-  @ForHands() @Post('holds/:id/release') release(
+  @ForHands() @Answers(holdAnswer) @Post('holds/:id/release') release(
     @Sender() who: Who,
     @Param('id') id: string,
     @Body() body: ReleaseBody,
   ) {
     return this.holds.release(who, id, body);
   }
-  @ForHands() @Post('follow-ups/:id/close') close(
+  @ForHands() @Answers(followUpAnswer) @Post('follow-ups/:id/close') close(
     @Sender() who: Who,
     @Param('id') id: string,
     @Body() body: CloseBody,

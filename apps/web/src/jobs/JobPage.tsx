@@ -11,7 +11,7 @@ import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
 import type { Room, SurfaceBrief, WholeJob } from '../store/types.ts';
-import { sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { sayHours, sayPercent, sayRoundMoney, isTold } from '../words/figures.ts';
 import { saySubstrate } from '../words/terms.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
@@ -82,8 +82,12 @@ export default function JobPage() {
           <Total words="surfaces" figure={data.surfaces.length} />
           <Total words="tested" figure={data.surfaces.filter((s) => s.tested).length} />
           <Total words="hours" figure={sayHours(data.totals.minutes)} />
-          <Total words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
-          <Total end words="labour and paint" figure={sayRoundMoney(data.totals.cost, currency)} />
+          {isTold(data.unknown.atStake) && (
+            <Total words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
+          )}
+          {isTold(data.totals.cost) && (
+            <Total end words="labour and paint" figure={sayRoundMoney(data.totals.cost, currency)} />
+          )}
         </>
       }
     >
@@ -175,7 +179,7 @@ function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps
                 <State s={s} />
               </div>
               <div className="text-right max-wide:hidden">{sayHours(s.minutes)} h</div>
-              <div className="text-right max-wide:hidden">{sayRoundMoney(s.cost, currency)}</div>
+              <div className="text-right max-wide:hidden">{isTold(s.cost) && sayRoundMoney(s.cost, currency)}</div>
             </div>
             {ofSurface.has(s.id) && <NotesUnder ns={[ofSurface.get(s.id)!]} />}
           </li>

@@ -49,14 +49,16 @@ export default function Jobs() {
             words="hours in hand"
             figure={sayHours(jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.minutes, 0))}
           />
-          <Total
-            end
-            words="labour and paint"
-            figure={sayRoundMoney(
-              jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.cost, 0),
-              currency,
-            )}
-          />
+          {may.seePrices && (
+            <Total
+              end
+              words="labour and paint"
+              figure={sayRoundMoney(
+                jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + (j.cost ?? 0), 0),
+                currency,
+              )}
+            />
+          )}
         </>
       }
     >
@@ -72,7 +74,7 @@ export default function Jobs() {
             <th className="font-normal">stands</th>
             <th className="text-right font-normal max-wide:hidden">tested</th>
             <th className="text-right font-normal max-wide:hidden">hours</th>
-            <th className="text-right font-normal">cost</th>
+            {may.seePrices && <th className="text-right font-normal">cost</th>}
           </tr>
         </thead>
         <tbody>
@@ -104,7 +106,7 @@ export default function Jobs() {
                 {job.tested} of {job.surfaces}
               </td>
               <td className="py-2.5 text-right max-wide:hidden">{sayHours(job.minutes)}</td>
-              <td className="py-2.5 text-right">{sayRoundMoney(job.cost, currency)}</td>
+              {may.seePrices && <td className="py-2.5 text-right">{sayRoundMoney(job.cost, currency)}</td>}
             </tr>
           ))}
         </tbody>

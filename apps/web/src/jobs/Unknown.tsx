@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { TEST_LABELS } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import type { WholeJob } from '../store/types.ts';
-import { sayRoundMoney } from '../words/figures.ts';
+import { sayRoundMoney, isTold } from '../words/figures.ts';
 
 const SHOWN = 3;
 
@@ -16,7 +16,9 @@ export function Unknown({ data, currency, ofTest }: { data: WholeJob; currency: 
       <h2 id="unknown" className="text-[17px]">
         {tests.length === 0
           ? 'Stop testing: another test would cost more than it saves'
-          : `${sayRoundMoney(atStake, currency)} of this cost rests on what nobody has tested`}
+          : isTold(atStake)
+            ? `${sayRoundMoney(atStake, currency)} of this cost rests on what nobody has tested`
+            : 'Something of this rests on what nobody has tested'}
       </h2>
       {tests.length > 0 && (
         <table className="mt-1 w-full border-collapse text-[14.5px]">
@@ -24,7 +26,7 @@ export function Unknown({ data, currency, ofTest }: { data: WholeJob; currency: 
             <tr>
               <th>test</th>
               <th>minutes</th>
-              <th>worth</th>
+              {isTold(atStake) && <th>worth</th>}
             </tr>
           </thead>
           <tbody>
@@ -45,7 +47,9 @@ export function Unknown({ data, currency, ofTest }: { data: WholeJob; currency: 
                     <NotesUnder ns={[ofTest.get(key)!]} />
                   </td>
                   <td className="py-1.5 text-right whitespace-nowrap">{t.minutes} min</td>
-                  <td className="w-24 py-1.5 text-right">{sayRoundMoney(t.expectedSaving, currency)}</td>
+                  {isTold(t.expectedSaving) && (
+                    <td className="w-24 py-1.5 text-right">{sayRoundMoney(t.expectedSaving, currency)}</td>
+                  )}
                 </tr>
               );
             })}
@@ -65,10 +69,9 @@ export function unknownNotes(data: WholeJob, currency: string, first: number) {
     key: `${t.surfaceId}/${t.kind}`,
     note: {
       n: first + i,
-      text:
-        t.expectedSaving === null
-          ? t.why
-          : `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: the cost of a wrong system by its odds, over the surfaces that share the answer.`,
+      text: !isTold(t.expectedSaving)
+        ? t.why
+        : `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: the cost of a wrong system by its odds, over the surfaces that share the answer.`,
     },
   }));
 }

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSessionQuery } from '../store/api.ts';
 import { useComingQuery, useShelfQuery } from '../store/shelfApi.ts';
-import { sayMoney } from '../words/figures.ts';
+import { sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily, said } from '../words/terms.ts';
 
 /** The fewest products with which the jobs ahead can be done: what to bring, what to buy, what nothing does. */
@@ -34,7 +34,7 @@ export default function ComingJobs() {
           <Total words="jobs" figure={data.jobs} />
           <Total words="lines to be done" figure={data.demands} />
           <Total words="products" figure={data.products.length} />
-          <Total end words="to buy, smallest tins" figure={sayMoney(least, session.firm.currency)} />
+          {isTold(least) && <Total end words="to buy, smallest tins" figure={sayMoney(least, session.firm.currency)} />}
         </>
       }
     >

@@ -7,7 +7,7 @@ import { newId, useSessionQuery } from '../store/api.ts';
 import { useShelfQuery, useWriteProductMutation } from '../store/shelfApi.ts';
 import type { KeptProduct } from '../store/shelfTypes.ts';
 import { CleanUpLines } from '../surface/LineDetail.tsx';
-import { capital, sayMoney } from '../words/figures.ts';
+import { capital, sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { Notes } from './Notes.tsx';
@@ -63,7 +63,9 @@ export default function ProductPage() {
         <>
           <Total words="in the van" figure={`${product.van.reduce((sum, t) => sum + t.litres, 0).toFixed(1)} L`} />
           {drying.recoatMin != null && <Total words="opens after" figure={sayLength(drying.recoatMin)} />}
-          {product.tins[0] && <Total end words="a litre" figure={sayMoney(Math.round(product.tins[0].price / product.tins[0].litres), session.firm.currency)} />}
+          {product.tins[0] && isTold(product.tins[0].price) && (
+            <Total end words="a litre" figure={sayMoney(Math.round(product.tins[0].price / product.tins[0].litres), session.firm.currency)} />
+          )}
         </>
       }
     >

@@ -7,7 +7,7 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSessionQuery } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
 import type { KeptProduct } from '../store/shelfTypes.ts';
-import { capital, sayMoney } from '../words/figures.ts';
+import { capital, sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { claimsOf } from './claims.ts';
@@ -110,7 +110,7 @@ function Row({ p, currency }: { p: KeptProduct; currency: string }) {
       <td className="text-right">{time(d.recoatMaxMin)}</td>
       <td className="text-right">{d.recoatMin == null ? '' : sayLength(p.cureHours * 60)}</td>
       <td className="text-right">{d.minTempC}</td>
-      <td className="text-right">{p.tins[0] ? sayMoney(Math.round(p.tins[0].price / p.tins[0].litres), currency) : ''}</td>
+      <td className="text-right">{p.tins[0] && isTold(p.tins[0].price) ? sayMoney(Math.round(p.tins[0].price / p.tins[0].litres), currency) : ''}</td>
     </tr>
   );
 }

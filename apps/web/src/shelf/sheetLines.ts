@@ -1,5 +1,5 @@
 import type { Product, TintRange } from '@rustic/core';
-import { sayMoney } from '../words/figures.ts';
+import { sayMoney, isTold } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
 
 const TINTS: Record<TintRange, string> = {
@@ -37,7 +37,7 @@ export function sheetLines(p: Product, currency: string): [string, string][] {
     ['brought up', STIR[p.stir]],
     ['its sheet claims', Object.keys(p.does).map(plain).join(', ') || null],
     ['not on', p.refuses.join(', ') || null],
-    ['tins', p.tins.map((t) => `${t.litres} L ${sayMoney(t.price, currency)}`).join(', ') || null],
+    ['tins', p.tins.map((t) => (isTold(t.price) ? `${t.litres} L ${sayMoney(t.price, currency)}` : `${t.litres} L`)).join(', ') || null],
   ];
   return lines.filter((line): line is [string, string] => line[1] !== null);
 }

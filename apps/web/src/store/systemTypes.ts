@@ -77,7 +77,7 @@ export interface SurfacePage extends Pick<Assessment, 'finish' | 'schools' | 'ca
   anotherYear: AnotherYear;
   rules: Record<'firm' | 'job' | 'surface', Partial<HouseRules>>;
   /** `against`: what it weighs by the firm's weights, against what the evidence asks for; below 0 it weighs less. */
-  alternatives: { key: string; differs: string; against: number | null }[];
+  alternatives: { key: string; differs: string; against?: number | null; addedCost?: number | null }[];
   tests: TestRow[];
   work: WorkLog[];
   /** Every step of the system as work. */

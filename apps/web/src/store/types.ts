@@ -57,7 +57,7 @@ export type JobBrief = Job & {
   done: number;
   tested: number;
   minutes: number;
-  cost: number;
+  cost?: number;
   /** The newest quote that was sent, and who agreed to it. */
   quote: { number: number; version: number; sentAt: string; agreedBy: string | null } | null;
 };
@@ -69,7 +69,7 @@ export type SurfaceBrief = Surface & {
   likeliest: FinishChance;
   tested: boolean;
   minutes: number;
-  cost: number;
+  cost?: number;
   section: Layer[];
   standing: Standing;
   tests: TestRow[];
@@ -85,11 +85,11 @@ export type UnknownTest = NextTest & { surfaceId: string; alsoTells: number };
 export type Photo = RowOf<Records['photos']>;
 export interface WholeJob {
   job: Job;
-  unknown: { atStake: number; tests: UnknownTest[]; more: number };
+  unknown: { atStake?: number; tests: UnknownTest[]; more: number };
   photos: Photo[];
   rooms: Room[];
   surfaces: SurfaceBrief[];
-  totals: { minutes: number; cost: number };
+  totals: { minutes: number; cost?: number };
 }
 
 type Records = typeof JOB_RECORDS;

@@ -4,8 +4,14 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChooseSystemMutation } from '../store/systemsApi.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
-import { sayRoundMoney } from '../words/figures.ts';
+import { sayRoundMoney, isTold, type Sum } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+
+/** What a way costs more or less, for whoever is told; too little to matter is not said. */
+const sayAddedCost = (added: Sum, currency: string) =>
+  isTold(added) && Math.abs(added) >= 100
+    ? ` ${sayRoundMoney(Math.abs(added), currency)} ${added > 0 ? 'more' : 'less'}.`
+    : '';
 
 /** How a way stands by what matters to the firm. */
 const weighs = (against: number, currency: string) =>
@@ -27,9 +33,8 @@ export function OtherWays({ data }: { data: SurfacePage }) {
           <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
             <span className="flex-1">
               {said(a.differs)}
-              {a.against !== null && (
-                <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>
-              )}
+              {sayAddedCost(a.addedCost, currency)}
+              {isTold(a.against) && <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>}
             </span>
             {!begun && (
               <button
@@ -56,6 +61,7 @@ export function OtherWays({ data }: { data: SurfacePage }) {
               {data.schools.map((s) => (
                 <li key={s.rule + s.choice} className="py-0.5">
                   <span className="text-faded">{said(HOUSE_RULE_LABELS[s.rule].title)}:</span> {said(s.differs)}
+                  {sayAddedCost(s.addedCost, currency)}
                 </li>
               ))}
             </ul>

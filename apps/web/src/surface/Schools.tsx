@@ -6,7 +6,7 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
 import { useSchoolsQuery } from '../store/systemsApi.ts';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
-import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
+import { capital, sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
@@ -71,7 +71,14 @@ interface SideProps {
 function SideBySide({ ways, currency, onTake }: SideProps) {
   const figures: [string, (way: SchoolWay) => string][] = [
     ['hours', (w) => sayHours(w.price.minutes)],
-    ['labour and paint', (w) => sayRoundMoney(w.price.cost, currency)],
+    ...(ways.some((w) => isTold(w.price.cost))
+      ? [
+          ['labour and paint', (w: SchoolWay) => sayRoundMoney(w.price.cost, currency)] as [
+            string,
+            (w: SchoolWay) => string,
+          ],
+        ]
+      : []),
     ['waiting', (w) => sayLength(w.price.waitingMin)],
     ['smell', (w) => (w.fumes ? 'strong' : 'low')],
     ['called back in a year', (w) => sayInHundred(w.guarantee.aYear)],

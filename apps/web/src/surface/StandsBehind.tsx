@@ -1,7 +1,7 @@
 import { CONDITION_LABELS, type Doubt } from '@rustic/core';
 import type { SurfacePage } from '../store/systemTypes.ts';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
-import { sayPercent, sayRoundMoney } from '../words/figures.ts';
+import { sayPercent, sayRoundMoney, isTold, sayWorth } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 
 /** What the firm stands behind, what another year would cost, and what was weighed where it is not sure. */
@@ -38,7 +38,9 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
         <>
           <dt className="font-semibold">Left another year</dt>
           <dd>
-            about {sayRoundMoney(anotherYear.expectedCost, currency)} more to do then
+            {isTold(anotherYear.expectedCost)
+              ? `about ${sayRoundMoney(anotherYear.expectedCost, currency)} more to do then`
+              : 'more to do then'}
             <ul className="text-faded">
               {anotherYear.brings.map((b) => (
                 <li key={b.condition}>
@@ -72,12 +74,16 @@ function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
               <th scope="col" className="font-normal">
                 chance
               </th>
-              <th scope="col" className="font-normal">
-                costs
-              </th>
-              <th scope="col" className="font-normal">
-                expects to lose
-              </th>
+              {isTold(chosen.cost) && (
+                <>
+                  <th scope="col" className="font-normal">
+                    costs
+                  </th>
+                  <th scope="col" className="font-normal">
+                    expects to lose
+                  </th>
+                </>
+              )}
             </tr>
           </thead>
           <tbody>
@@ -88,8 +94,12 @@ function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
                   {o.chosen && ', taken'}
                 </td>
                 <td>{sayPercent(o.share)}</td>
-                <td>{sayRoundMoney(o.cost, currency)}</td>
-                <td>{sayRoundMoney(o.expectedLoss, currency)}</td>
+                {isTold(o.cost) && (
+                  <>
+                    <td>{sayRoundMoney(o.cost, currency)}</td>
+                    <td>{sayRoundMoney(o.expectedLoss, currency)}</td>
+                  </>
+                )}
               </tr>
             ))}
           </tbody>
@@ -97,13 +107,13 @@ function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
         {doubt.safer && (
           <p className="mt-1">
             {likeliest.words} is likelier, but its system expects to lose{' '}
-            {sayRoundMoney(likeliest.expectedLoss - chosen.expectedLoss, currency)} more: the safer one is worth its
-            price.
+            {isTold(chosen.cost) && sayRoundMoney(likeliest.expectedLoss - chosen.expectedLoss, currency)} more: the
+            safer one is worth its price.
           </p>
         )}
         <p className="text-faded">
           {doubt.test
-            ? `One more test is worth ${sayRoundMoney(doubt.test.expectedSaving, currency)} here.`
+            ? `One more test pays here${sayWorth(doubt.test.expectedSaving, currency)}.`
             : 'No test here is worth its minutes any more.'}
         </p>
       </dd>

@@ -11,7 +11,7 @@ import type { SurfacePage as SurfaceData, WhatIfAnswer } from '../store/systemTy
 import { LogWork, type Corrected } from '../today/LogWork.tsx';
 import { WorkDone } from './WorkDone.tsx';
 import { SurfaceForm } from '../jobs/SurfaceForm.tsx';
-import { sayHours, sayRoundMoney } from '../words/figures.ts';
+import { sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { AddPhoto, Photos } from '../walkround/Photos.tsx';
@@ -200,7 +200,9 @@ function Totals({ data }: { data: SurfaceData }) {
     <>
       <Total words="hours" figure={sayHours(data.price.minutes)} />
       <Total words="paint" figure={`${data.price.litres.toFixed(1)} L`} />
-      <Total words="labour and paint" figure={sayRoundMoney(data.price.cost, data.firm.currency)} />
+      {isTold(data.price.cost) && (
+        <Total words="labour and paint" figure={sayRoundMoney(data.price.cost, data.firm.currency)} />
+      )}
       {standing === 'drying' && opensAt !== null && (
         <Total words="opens" figure={`${sayTime(opensAt)}, ${sayFromNow(opensAt, nowMinute())}`} />
       )}

@@ -6,7 +6,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useWayBackQuery, useWriteWayBackMutation } from '../store/systemsApi.ts';
 import type { SurfacePage } from '../store/systemTypes.ts';
-import { capital, sayHours, sayMoney } from '../words/figures.ts';
+import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 
@@ -55,7 +55,8 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
             ))}
           </ol>
           <p className="mt-1 font-semibold">
-            {sayHours(way.price.minutes)} h, {sayMoney(way.price.cost, data.firm.currency)}
+            {sayHours(way.price.minutes)} h
+            {isTold(way.price.cost) && `, ${sayMoney(way.price.cost, data.firm.currency)}`}
           </p>
           <label className="mt-2 block text-sm">
             What was seen

@@ -2,7 +2,7 @@ import { HOUSE_RULE_LABELS, TEST_LABELS } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import type { TestRow } from '../store/types.ts';
 import type { Line, SurfacePage } from '../store/systemTypes.ts';
-import { sayMoney, sayWorth, sayWeight } from '../words/figures.ts';
+import { sayMoney, sayWorth, sayWeight, isTold } from '../words/figures.ts';
 
 export interface Reasons {
   notes: Note[];
@@ -77,7 +77,7 @@ function noteOfTest(page: SurfacePage, row: TestRow, index: number, add: (note: 
 function noteOfLine(page: SurfacePage, line: Line, add: (note: Omit<Note, 'n'>) => number): number {
   const risk = page.risks.find((r) => r.ifSkipped === line.step.kind);
   const skipped = risk
-    ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100${risk.cost === null ? '' : `, ${sayMoney(risk.cost, page.firm.currency)} to put right`}.`
+    ? ` Skipped: ${risk.text} ${Math.round(risk.odds * 100)} in 100${!isTold(risk.cost) ? '' : `, ${sayMoney(risk.cost, page.firm.currency)} to put right`}.`
     : '';
   const school = page.schools.find(
     (s) => ['prime', 'undercoat'].includes(line.step.kind) && ['oilTrim', 'blocker', 'undercoat'].includes(s.rule),

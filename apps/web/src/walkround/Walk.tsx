@@ -20,7 +20,7 @@ import { newId, useJobQuery, useRecordTestMutation, useSessionQuery } from '../s
 import type { SurfaceBrief, WholeJob } from '../store/types.ts';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
-import { capital, sayPercent, sayRoundMoney, sayWorth } from '../words/figures.ts';
+import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
 import { AddPhoto, Photos } from './Photos.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
@@ -184,7 +184,9 @@ function Stop({
       footing={
         <>
           <Total words="not looked at" figure={left} />
-          <Total end words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
+          {isTold(data.unknown.atStake) && (
+            <Total end words="rests on odds" figure={sayRoundMoney(data.unknown.atStake, currency)} />
+          )}
         </>
       }
     >

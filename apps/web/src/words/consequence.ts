@@ -1,5 +1,5 @@
 import { FAULT_LABELS, type Consequence } from '@rustic/core';
-import { sayRoundMoney } from './figures.ts';
+import { isTold, sayRoundMoney } from './figures.ts';
 
 const WITHIN: Record<string, string> = {
   PT1H: 'within the hour',
@@ -22,7 +22,7 @@ export const sayInHundred = (odds: number) => `${Math.round(odds * 100)} in 100`
 
 /** What follows, in a line: "peels within a month, 78 in 100, £960 to put right". */
 export const sayConsequence = (one: Consequence, currency: string) =>
-  `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}, ${sayRoundMoney(one.cost, currency)} to put right`;
+  `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}${isTold(one.cost) ? `, ${sayRoundMoney(one.cost, currency)} to put right` : ''}`;
 
 /** A term of months as a firm would write it. */
 export function sayTerm(months: number): string {

@@ -6,10 +6,14 @@ export const sayLitres = (litres: number) => (litres ? litres.toFixed(1) : '');
 
 /** In the place of a price for those who see none. */
 export const NO_PRICE = '—';
+/** A sum as an answer has it: not there for whoever does not see prices. */
+export type Sum = number | null | undefined;
+/** Whether somebody is told a sum. */
+export const isTold = (minor: Sum): minor is number => minor != null && Number.isFinite(minor);
 
 /** Money from minor units. */
-export function sayMoney(minor: number | null, currency: string): string {
-  if (minor === null || !Number.isFinite(minor)) return NO_PRICE;
+export function sayMoney(minor: Sum, currency: string): string {
+  if (!isTold(minor)) return NO_PRICE;
   return new Intl.NumberFormat('en-GB', {
     style: 'currency',
     currency,
@@ -18,16 +22,16 @@ export function sayMoney(minor: number | null, currency: string): string {
 }
 
 /** Whole pounds, for running totals. */
-export function sayRoundMoney(minor: number | null, currency: string): string {
-  if (minor === null || !Number.isFinite(minor)) return NO_PRICE;
+export function sayRoundMoney(minor: Sum, currency: string): string {
+  if (!isTold(minor)) return NO_PRICE;
   return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(
     Math.round(minor / 100),
   );
 }
 
 /** ", worth about £31", or nothing for those who see no prices. */
-export const sayWorth = (minor: number | null, currency: string) =>
-  minor === null ? '' : `, worth about ${sayRoundMoney(minor, currency)}`;
+export const sayWorth = (minor: Sum, currency: string) =>
+  !isTold(minor) ? '' : `, worth about ${sayRoundMoney(minor, currency)}`;
 
 /** 92 %, never 100 % of what is not certain. */
 export const sayPercent = (p: number) =>

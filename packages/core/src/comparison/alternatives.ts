@@ -29,6 +29,8 @@ export interface Alternative {
 /** An alternative with what it weighs by the firm's weights; below 0 it weighs less than the system it stands beside. */
 export interface RankedAlternative extends Alternative {
   against: number;
+  /** What it costs more than the system it stands beside, labour and paint; below 0 less. Minor units. */
+  addedCost: number;
 }
 
 /** Another school's choice on this surface, and what it would change. */
@@ -36,6 +38,8 @@ export interface School {
   rule: HouseRuleCode;
   choice: string;
   differs: string;
+  /** What it costs more than the system as it stands, labour and paint; below 0 less. Minor units. */
+  addedCost: number;
 }
 
 const signature = (steps: readonly Step[]) => {
@@ -110,7 +114,7 @@ function differenceText(base: Told, other: Composed, price: SystemPrice): string
   const wait = price.waitingMin - basePrice.waitingMin;
   if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
   const cost = price.cost - basePrice.cost;
-  if (Math.abs(cost) >= 100) parts.push(signed(cost, 'dearer', 'cheaper', (Math.abs(cost) / 100).toFixed(2)));
+  if (Math.abs(cost) >= 100) parts.push(cost > 0 ? 'dearer' : 'cheaper');
   if (strongFumes(other.steps) !== fumes)
     parts.push(
       strongFumes(other.steps) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour',
@@ -225,6 +229,7 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
       differs: differenceText(told, made, price),
       system: { steps: made.steps },
       against: Math.round(burden - ours),
+      addedCost: price.cost - told.price.cost,
     }));
 }
 
@@ -243,6 +248,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
             rule,
             choice,
             differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(told, other, price)}`,
+            addedCost: price.cost - told.price.cost,
           },
         ];
       }),

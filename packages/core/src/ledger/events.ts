@@ -12,7 +12,6 @@ import {
   HOUSE_RULE_LABELS,
   type HouseRules,
 } from '../vocabulary/index.ts';
-import { wroteSchema } from './wrote.ts';
 
 /** How a page says what an entry only names: products and steps by id, moments and days in the firm's zone. */
 export interface EntryNames {
@@ -30,15 +29,15 @@ interface EventKind<S extends z.ZodType> {
   text(said: z.infer<S>, names: EntryNames): string;
 }
 
-/** What every payload may carry beside its own: the id of the row, a note, and what was written. */
-const COMMON = { id: z.string().nullish(), note: z.string().nullish(), wrote: wroteSchema.optional() };
+/** What every payload may carry beside its own: the id of the row, and a note. What was written stands beside them, as `wrote`. */
+const COMMON = { id: z.string().nullish(), note: z.string().nullish() };
 
 const event = <F extends z.ZodRawShape>(
   title: string,
   fields: F,
   text: (said: z.infer<z.ZodObject<F & typeof COMMON>>, names: EntryNames) => string,
 ) => {
-  const schema = z.looseObject({ ...fields, ...COMMON });
+  const schema = z.object({ ...fields, ...COMMON });
   return { title, schema, text } as unknown as EventKind<z.ZodObject<F & typeof COMMON>>;
 };
 
@@ -51,6 +50,8 @@ const airText = ({ temperatureC, relativeHumidityPct }: z.infer<z.ZodObject<type
   temperatureC == null ? '' : `${temperatureC} °C ${relativeHumidityPct} %`;
 const quote = { number: z.number(), version: z.number() };
 const step = { stepId: words };
+/** By what the steps that follow are named. */
+const steps = z.array(z.unknown()).optional();
 const fault = { fault: z.enum(FAULTS), number: z.number(), withWhat: words.nullish() };
 const faultText = (p: z.infer<z.ZodObject<typeof fault>> & { note?: string | null | undefined }) =>
   joined(`number ${p.number}, ${FAULT_LABELS[p.fault]}`, p.withWhat, p.note);
@@ -77,12 +78,12 @@ export const LEDGER_EVENTS = {
   'room-changed': event('room changed', named, (p) => p.name ?? ''),
   'surface-added': event('surface added', named, (p) => p.name ?? ''),
   'surface-changed': event('surface changed', named, (p) => p.name ?? ''),
-  'exclusions-changed': event('left out', { exclusions: z.array(z.looseObject({ words })) }, (p) =>
+  'exclusions-changed': event('left out', { exclusions: z.array(z.object({ words })) }, (p) =>
     exclusionText(p.exclusions),
   ),
   'order-changed': event('order changed', {}, () => ''),
   'campaign-joined': event('campaign joined', named, (p) => p.name ?? ''),
-  'campaign-broken': event('campaign broken', { before: z.array(z.looseObject({ campaign: words.nullable() })) }, (p) =>
+  'campaign-broken': event('campaign broken', { before: z.array(z.object({ campaign: words.nullable() })) }, (p) =>
     [...new Set(p.before.flatMap((b) => b.campaign ?? []))].join(', '),
   ),
   'test-recorded': event('test', { test: testSchema }, (p) => testWords(p.test)),
@@ -92,10 +93,10 @@ export const LEDGER_EVENTS = {
   ),
   'photo-kept': event('photo kept', {}, (p) => p.note ?? ''),
   'photo-let-go': event('photo let go', { photoId: words }, (p) => p.note ?? ''),
-  'system-chosen': event('system settled', { differs: words }, (p) => p.differs),
+  'system-chosen': event('system settled', { differs: words, steps }, (p) => p.differs),
   'system-overridden': event(
     'signed for',
-    { differs: words, override: z.looseObject({ reason: words, signedAs: words }) },
+    { differs: words, steps, override: z.object({ reason: words, signedAs: words }) },
     (p) => `${p.differs}: ${p.override.reason} Signed ${p.override.signedAs}`,
   ),
   'rules-changed': event('house rules', { from: houseRulesSchema, to: houseRulesSchema }, (p) =>
@@ -137,7 +138,7 @@ export const LEDGER_EVENTS = {
   ),
   'visit-planned': event(
     'visit fixed',
-    { onDay: words, fromTime: words, calls: z.array(z.looseObject({ words })) },
+    { onDay: words, fromTime: words, calls: z.array(z.object({ words })) },
     (p, say) => `${say.day(p.onDay)} ${p.fromTime}: ${p.calls.map((c) => c.words).join('; ')}`,
   ),
   'visit-made': event('visit made', { onDay: words }, (p, say) => joined(say.day(p.onDay), p.note)),
@@ -165,6 +166,12 @@ const isKind = (kind: string): kind is LedgerKind => Object.hasOwn(LEDGER_EVENTS
 
 /** What a kind of entry is called; a kind of a later release by its code. */
 export const ledgerTitle = (kind: string): string => (isKind(kind) ? LEDGER_EVENTS[kind].title : kind);
+
+/** What an entry has to say by its kind, and nothing else: no row that was written, no sum of money. */
+export function ledgerSaid({ kind, payload }: { kind: string; payload: unknown }): Record<string, unknown> {
+  const read = isKind(kind) ? LEDGER_EVENTS[kind].schema.safeParse(payload) : null;
+  return read?.success ? read.data : {};
+}
 
 /** What an entry says in one line, beside its kind; nothing where its payload is not what its kind says. */
 export function ledgerText({ kind, payload }: { kind: string; payload: unknown }, names: EntryNames): string {

@@ -1,6 +1,7 @@
 export { chained, checkChain, hashOf, CHAIN_START, type ChainCheck, type Entry, type EntryBody } from './chain.ts';
 export {
   LEDGER_EVENTS,
+  ledgerSaid,
   ledgerText,
   ledgerTitle,
   type EntryNames,
