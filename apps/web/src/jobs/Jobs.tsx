@@ -10,6 +10,7 @@ import type { Job, JobBrief } from '../store/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
 import { BringIn } from './BringIn.tsx';
+import { readFigure } from '../words/readFigure.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -153,7 +154,7 @@ function JobForm({ onDone }: { onDone: () => void }) {
       id,
       title: text('title'),
       place: text('place'),
-      builtYear: text('builtYear') ? Number(text('builtYear')) : null,
+      builtYear: text('builtYear') ? readFigure(text('builtYear')) : null,
       startsAt: new Date(`${text('starts')}T08:00`).toISOString(),
     });
     if ('error' in sent) return;

@@ -31,7 +31,7 @@ import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { measureOf, saidOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
-import { readSurface } from './readSurface.ts';
+import { readSurface, unreadableFields } from './readSurface.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [
@@ -81,6 +81,7 @@ export function SurfaceForm({
   const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
   const units = useSight((u) => u.units);
   const [said, setSaid] = useState(() => saidOf(surface?.measure, units));
+  const [unreadable, setUnreadable] = useState<ReadonlySet<string>>(new Set());
   const [add, added] = useAddSurfaceMutation();
   const [change, changed] = useChangeSurfaceMutation();
   const error = added.error ?? changed.error;
@@ -88,8 +89,11 @@ export function SurfaceForm({
   const send = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const measure = measureOf(said, units);
-    if (measure && 'fault' in measure) return;
-    const read = { ...readSurface(new FormData(event.currentTarget), conditions, surface, units), measure };
+    const form = new FormData(event.currentTarget);
+    const unread = unreadableFields(form, units);
+    setUnreadable(unread);
+    if (unread.size > 0 || (measure && 'fault' in measure)) return;
+    const read = { ...readSurface(form, conditions, surface, units), measure };
     if (surface) {
       const sent = await change({ surfaceId: surface.id, id: newId(), version: opened!.version, ...read });
       if (!('error' in sent)) onDone();
@@ -141,7 +145,10 @@ export function SurfaceForm({
             inputMode="decimal"
             defaultValue={f?.areaM2 ? sayArea(f.areaM2, units).replace(/ .*/, '') : ''}
             className="block w-full"
+            aria-invalid={unreadable.has('areaM2')}
+            aria-describedby="areaM2-unreadable"
           />
+          <Unreadable name="areaM2" unreadable={unreadable} />
         </label>
         <label className="text-sm">
           Campaign, if shared
@@ -215,7 +222,10 @@ export function SurfaceForm({
                   defaultValue={f?.extents?.[c]?.areaM2 ?? ''}
                   placeholder="not known"
                   className="block w-28"
+                  aria-invalid={unreadable.has(`extent-${c}`)}
+                  aria-describedby={`extent-${c}-unreadable`}
                 />
+                <Unreadable name={`extent-${c}`} unreadable={unreadable} />
               </label>
             ))}
         </div>
@@ -283,6 +293,16 @@ export function SurfaceForm({
       )}
       <FormFoot words={surface ? 'Keep' : 'Add'} busy={busy} onLeave={onDone} />
     </form>
+  );
+}
+
+/** Said beside a field whose figure cannot be read: what stood stands. */
+function Unreadable({ name, unreadable }: { name: string; unreadable: ReadonlySet<string> }) {
+  if (!unreadable.has(name)) return null;
+  return (
+    <span id={`${name}-unreadable`} role="alert" className="block text-madder">
+      This cannot be read. Write it as 12.5; nothing was changed.
+    </span>
   );
 }
 

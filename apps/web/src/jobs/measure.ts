@@ -1,6 +1,7 @@
 import { measureFault, type Measure, type Shape } from '@rustic/core';
 import type { Units } from '../store/store.ts';
 import { readTyped, sayMetres } from '../words/length.ts';
+import { readFigure } from '../words/readFigure.ts';
 import { CUT, SHAPE_FIELDS, type Field } from './measureFields.ts';
 
 /** A measure while it is being typed: every field as it stands on the page. */
@@ -46,7 +47,12 @@ export function saidOf(measure: Measure | null | undefined, units: Units): Measu
   return said;
 }
 
-const counted = (text: string | undefined) => Math.max(1, Math.round(Number(text) || 1));
+/** How many: one where nothing is said, nothing that can be read where it is no number. */
+function counted(text: string | undefined): number | null {
+  if (isEmpty(text)) return 1;
+  const read = readFigure(text!);
+  return Number.isNaN(read) ? null : Math.max(1, Math.round(read));
+}
 const unread = (words: string) => ({ fault: `${words} cannot be read. Write it as 2.4, 240 cm or 7' 10".` });
 const isEmpty = (text: string | undefined) => (text ?? '').trim() === '';
 
@@ -83,7 +89,7 @@ export function measureOf(said: MeasureSaid, units: Units): Measure | null | { f
         heightM: readTyped(o.height, units),
         count: counted(o.count),
       }));
-    if (openings.some((o) => !o.widthM || !o.heightM)) return unread('An opening');
+    if (openings.some((o) => !o.widthM || !o.heightM || !o.count)) return unread('An opening');
     measure['openings'] = openings;
   }
   const read = measure as unknown as Measure;

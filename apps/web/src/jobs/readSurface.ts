@@ -12,11 +12,25 @@ import type {
   Texture,
 } from '@rustic/core';
 import type { Units } from '../store/store.ts';
+import { readFigure } from '../words/readFigure.ts';
 import type { Surface } from '../store/types.ts';
 
-const number = (text: string) => (text === '' ? null : Number(text.replace(',', '.')));
+const number = (text: string) => (text === '' ? null : readFigure(text));
 
-/** Reads what the form of a surface says. What cannot be read as a number is sent as it is, and refused with its path. */
+/** The fields of the form whose figure cannot be read. */
+export function unreadableFields(form: FormData, units: Units): Set<string> {
+  const said = [...form].filter(([, value]) => typeof value === 'string' && value.trim() !== '') as [string, string][];
+  const isFigure = (name: string) => name === 'substrateAgeMonths' || name.startsWith('extent-');
+  return new Set(
+    said
+      .filter(([name, text]) =>
+        name === 'areaM2' ? readArea(text, units) === null : isFigure(name) && Number.isNaN(readFigure(text)),
+      )
+      .map(([name]) => name),
+  );
+}
+
+/** Reads what the form of a surface says. A figure that cannot be read is no number, and is never sent as none. */
 export function readSurface(
   form: FormData,
   conditions: Condition[],

@@ -1,4 +1,5 @@
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError, FetchBaseQueryMeta } from '@reduxjs/toolkit/query';
+import { refusalOfUnreadable } from '../store/unreadable.ts';
 import { outbox } from './outbox.ts';
 import { outcomeOf } from './sender.ts';
 import { clockAhead, nowText } from './clock.ts';
@@ -24,6 +25,8 @@ const PATIENCE_MS = 5_000;
 /** Answers as `plain` does, but for writes that must not be lost. `person` says who writes, by id and name. */
 export function keeping(plain: Plain, person: (state: unknown) => { id: string; name: string } | null): Keeping {
   return async (args, api, extra) => {
+    const unreadable = typeof args === 'string' ? null : refusalOfUnreadable(args.body);
+    if (unreadable) return { error: { status: 400, data: unreadable } };
     if (typeof args === 'string' || !args.keeps) return plain(args, api, extra);
     const { keeps: words, ...request } = args;
     const who = person(api.getState());

@@ -6,8 +6,7 @@ import { useAddTinMutation, useChangeTinMutation } from '../store/shelfApi.ts';
 import type { KeptProduct, Tin } from '../store/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
 import { nowText } from '../offline/clock.ts';
-
-const litres = (text: string) => Number(text.trim().replace(',', '.'));
+import { readFigure } from '../words/readFigure.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {
@@ -45,7 +44,7 @@ function TinLine({ tin }: { tin: Tin }) {
       tinId: tin.id,
       id: newId(),
       version: tin.version,
-      litres: litres(left!),
+      litres: readFigure(left!),
       ...(tin.openedAt ? {} : { openedAt: now }),
     });
     if (!('error' in sent)) setLeft(null);
@@ -70,7 +69,7 @@ function TinLine({ tin }: { tin: Tin }) {
             Litres left
             <input inputMode="decimal" value={left} onChange={(e) => setLeft(e.target.value)} className="block w-24" />
           </label>
-          <FormFoot words="Keep" busy={isLoading} disabled={!(litres(left) >= 0)} onLeave={() => setLeft(null)} className="" />
+          <FormFoot words="Keep" busy={isLoading} disabled={!(readFigure(left) >= 0)} onLeave={() => setLeft(null)} className="" />
         </form>
       )}
       <Refused error={error} />
@@ -93,7 +92,7 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
       productId: product.id,
       batch,
       openedAt,
-      litres: litres(size),
+      litres: readFigure(size),
       colour: colour.trim().toLowerCase() || null,
     });
     if (!('error' in sent)) onDone();
@@ -129,7 +128,7 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
         </label>
       </div>
       <Refused error={error} />
-      <FormFoot words="Note it" busy={isLoading} disabled={!(litres(size) > 0)} onLeave={onDone} className="mt-2" />
+      <FormFoot words="Note it" busy={isLoading} disabled={!(readFigure(size) > 0)} onLeave={onDone} className="mt-2" />
     </form>
   );
 }

@@ -1,5 +1,6 @@
 import { productId, type Family, type ProductGiven } from '@rustic/core';
 import type { KeptProduct } from '../store/shelfTypes.ts';
+import { readFigure } from '../words/readFigure.ts';
 
 /** What is typed of a product. Figures as people write them; empty where what is usual for its kind stands. */
 export interface ProductSaid {
@@ -41,8 +42,6 @@ export function saidOfProduct(p: KeptProduct | null): ProductSaid {
   };
 }
 
-const number = (text: string) => Number(text.trim().replace(',', '.'));
-
 /** "1 at 19.00, 2.5 at 41": money in minor units; null where it cannot be read. */
 export function readTins(text: string): { litres: number; price: number }[] | null {
   const tins = text
@@ -51,7 +50,7 @@ export function readTins(text: string): { litres: number; price: number }[] | nu
     .filter(Boolean)
     .map((part) => {
       const [litres, price] = part.split(/\s*(?:at|:|@)\s*/);
-      return { litres: number(litres ?? ''), price: Math.round(number(price ?? '') * 100) };
+      return { litres: readFigure(litres ?? ''), price: Math.round(readFigure(price ?? '') * 100) };
     });
   return tins.every((t) => t.litres > 0 && Number.isFinite(t.price) && t.price >= 0) ? tins : null;
 }
@@ -60,10 +59,10 @@ export function readTins(text: string): { litres: number; price: number }[] | nu
 export function readProduct(said: ProductSaid, family: Family, before: KeptProduct | null): { sheet: ProductGiven | null; fault: string | null } {
   const refuse = (fault: string) => ({ sheet: null, fault });
   for (const { field, words } of FIGURES)
-    if (field !== 'tins' && said[field].trim() && !Number.isFinite(number(said[field]))) return refuse(`${words}: write a figure, or leave it empty.`);
+    if (field !== 'tins' && said[field].trim() && !Number.isFinite(readFigure(said[field]))) return refuse(`${words}: write a figure, or leave it empty.`);
   const tins = readTins(said.tins);
   if (!tins) return refuse('Tins: write them as 1 at 19.00, 2.5 at 41.00.');
-  const given = (text: string) => (text.trim() ? number(text) : undefined);
+  const given = (text: string) => (text.trim() ? readFigure(text) : undefined);
   const drying = {
     dustFreeMin: given(said.dustFree),
     recoatMin: given(said.opens),

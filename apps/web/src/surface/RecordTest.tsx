@@ -21,6 +21,7 @@ import { sayFamily } from '../words/terms.ts';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 import { nowText } from '../offline/clock.ts';
+import { readFigure } from '../words/readFigure.ts';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
@@ -102,7 +103,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
             className="flex items-end gap-2"
             onSubmit={(e) => {
               e.preventDefault();
-              void send({ value: Number(value.replace(',', '.')) });
+              void send({ value: readFigure(value) });
             }}
           >
             <label className="text-sm">

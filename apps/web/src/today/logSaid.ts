@@ -1,6 +1,7 @@
 import { isCoat, type Method } from '@rustic/core';
 import type { WorkSent } from '../store/api.ts';
 import type { TodayLine } from '../store/types.ts';
+import { readFigure } from '../words/readFigure.ts';
 
 /** What the form of a log holds, as it is typed. */
 export interface LogSaid {
@@ -36,12 +37,10 @@ export const NOTHING_SAID: LogSaid = {
 export type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' | 'offered'> &
   Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId'>>;
 
-const figure = (text: string) => Number(text.replace(',', '.'));
-
 /** A log as it is sent: figures read as people write them, what is empty left out. */
 export function logSent(line: Loggable, said: LogSaid, id: string, now: number, corrects?: string): WorkSent {
   const { plan } = line.next!;
-  const endedAt = now - figure(said.minutesAgo || '0') * 60_000;
+  const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
     text.trim() === '' ? {} : ({ [key]: read(text.trim()) } as Record<K, V>);
   const plain = (text: string) => text;
@@ -58,11 +57,11 @@ export function logSent(line: Loggable, said: LogSaid, id: string, now: number, 
       ? {
           ...(said.productId ? { productId: said.productId } : {}),
           ...given('batch', said.batch, plain),
-          ...given('temperatureC', said.t, figure),
-          ...given('relativeHumidityPct', said.rh, figure),
-          ...given('surfaceC', said.surfaceT, figure),
-          ...given('wetFilmUm', said.wetFilm, figure),
-          ...given('litres', said.litres, figure),
+          ...given('temperatureC', said.t, readFigure),
+          ...given('relativeHumidityPct', said.rh, readFigure),
+          ...given('surfaceC', said.surfaceT, readFigure),
+          ...given('wetFilmUm', said.wetFilm, readFigure),
+          ...given('litres', said.litres, readFigure),
           ...(said.method ? { method: said.method } : {}),
           ...given('instead', said.instead, plain),
         }

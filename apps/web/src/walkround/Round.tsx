@@ -16,6 +16,7 @@ import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useS
 import { capital, sayPercent } from '../words/figures.ts';
 import { stopsOf, type RoundStop } from './stops.ts';
 import { nowText } from '../offline/clock.ts';
+import { readFigure } from '../words/readFigure.ts';
 
 /** A round counts what was read since about the last season. */
 const THIS_SEASON_MS = 150 * 86_400_000;
@@ -151,7 +152,7 @@ function LookHere({ stop: { place, surface } }: { stop: RoundStop }) {
             className="flex items-end gap-2 text-sm"
             onSubmit={(e) => {
               e.preventDefault();
-              send(kind, { value: Number(value.replace(',', '.')) });
+              send(kind, { value: readFigure(value) });
               setValue('');
             }}
           >
