@@ -10,7 +10,7 @@ const own = !process.env.DATABASE_URL;
 const database = own
   ? await startMariadb(join(resolve(process.env.DATA_DIR ?? join(ROOT, '.data')), 'mariadb'))
   : { url: process.env.DATABASE_URL, stop: async () => {} };
-const code = runShown(process.execPath, ['apps/server/dist/demo/reset.js'], {
+const code = runShown(process.execPath, ['apps/server/dist/resetDemo.js'], {
   env: { ...process.env, DATABASE_URL: database.url, LOG_LEVEL: 'warn' },
 });
 await database.stop();

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { DataSource } from 'typeorm';
 import { makeApplication } from './application.ts';
 import { Demo } from './demo/demo.ts';
-import { CarryForward } from './ledger/carryForward.ts';
+import { CarryForward } from './record/carryForward.ts';
 
 const USUAL_PORT = 4600;
 const PORT = Number(process.env['PORT'] ?? USUAL_PORT);

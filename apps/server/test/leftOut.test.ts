@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { isLeftOut, paintedM2 } from '../src/jobs/leftOut.ts';
+import { isLeftOut, paintedM2 } from '../src/reading/leftOut.ts';
 
 type Exclusion = Parameters<typeof paintedM2>[0]['exclusions'][number];
 const out = (more: Partial<Exclusion> = {}): Exclusion => ({

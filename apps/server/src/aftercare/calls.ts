@@ -1,12 +1,12 @@
 import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes } from '@rustic/core';
-import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
-import { patienceDays, readyAt } from '../punch/mendOf.ts';
-import { lastRead } from '../weather/airOfRoom.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import { isLeftOut } from '../jobs/leftOut.ts';
-import { seasonPlace } from './seasonPlace.ts';
-import { finishedOn, type Finished } from './finished.ts';
+import type { FaultMarkEntity } from '../record/punchEntities.ts';
+import type { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
+import { patienceDays, readyAt } from '../reading/mendOf.ts';
+import { lastRead } from '../reading/airOfRoom.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
+import { seasonPlace } from '../reading/seasonPlace.ts';
+import { finishedOn, type Finished } from '../reading/finished.ts';
 import { leftOversOf } from './leftOvers.ts';
 
 const DAY_MS = 86_400_000;

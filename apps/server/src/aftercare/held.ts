@@ -9,19 +9,19 @@ import {
   type Preparation,
 } from '@rustic/core';
 import { In } from 'typeorm';
-import { FirmEntity } from '../database/firmEntities.ts';
-import { JobEntity } from '../database/jobEntities.ts';
-import type { FaultMarkEntity } from '../database/punchEntities.ts';
-import { FollowUpEntity } from '../database/siteEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { caseIn } from '../jobs/houseReading.ts';
-import { readJobs, type JobRecords } from '../jobs/jobRecords.ts';
+import { FirmEntity } from '../record/firmEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import type { FaultMarkEntity } from '../record/punchEntities.ts';
+import { FollowUpEntity } from '../record/siteEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { caseIn } from '../reading/houseReading.ts';
+import { readJobs, type JobRecords } from '../reading/jobRecords.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { Aftercare } from './aftercare.ts';
 import type { JobCare } from './calls.ts';
-import { laidFilms, lifeOf } from './filmLives.ts';
+import { laidFilms, lifeOf } from '../reading/filmLives.ts';
 import { HeldBody } from './visits.dto.ts';
 import { Answers } from '../answers/answer.ts';
 import { heldPage } from '../answers/aftercare.ts';

@@ -1,8 +1,8 @@
 import { LATER_LOOK_MIN, type LeftOver, type Exclusion } from '@rustic/core';
-import type { TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
-import { systemOf } from '../jobs/houseReading.ts';
-import { standingTests, type JobRecords } from '../jobs/jobRecords.ts';
-import { lastCoatOf } from './lastCoat.ts';
+import type { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
+import { systemOf } from '../reading/houseReading.ts';
+import { standingTests, type JobRecords } from '../reading/jobRecords.ts';
+import { lastCoatOf } from '../reading/lastCoat.ts';
 
 /** What is left as it is may want another look; what somebody else does, or takes away, does not. */
 const LEFT: readonly Exclusion['reason'][] = ['undecided', 'stays-as-it-is'];

@@ -1,7 +1,7 @@
 import { visitLetterPaper, type Paper } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { VisitEntity } from '../database/visitEntities.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
+import type { VisitEntity } from '../record/visitEntities.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
 
 /** The letter to the client of a job about visits that are fixed. */
 export function visitLetter(records: JobRecords, visits: readonly VisitEntity[], now: Date): Paper {

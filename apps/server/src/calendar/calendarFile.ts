@@ -1,10 +1,10 @@
 import { stepWords } from '@rustic/core';
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import type { PostedPlan } from '../plans/newestPlan.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import { isLeftOut } from '../jobs/leftOut.ts';
-import { saidBy } from '../pricing/pricedJob.ts';
+import type { PostedPlan } from '../reading/newestPlan.ts';
+import { systemOf, workOn } from '../reading/houseReading.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
+import { saidBy } from '../reading/pricedJob.ts';
 
 /** One stretch of hands-on work, as a calendar has it. Its id stays from one posting to the next. */
 export interface CalendarEvent {

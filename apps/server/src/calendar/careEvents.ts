@@ -1,6 +1,6 @@
 import { careDay, careUses } from '@rustic/core';
-import { careSurfaces } from '../aftercare/careSurfaces.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
+import { careSurfaces } from '../reading/careSurfaces.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
 import type { CalendarEvent } from './calendarFile.ts';
 
 /** The dates of a client's sheet that are still to come, each a whole day: what may be done from then, and visits. */

@@ -1,13 +1,7 @@
-import { DateTime } from 'luxon';
-import type { VisitEntity } from '../database/visitEntities.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { timesOf } from '../reading/visitTimes.ts';
+import type { VisitEntity } from '../record/visitEntities.ts';
 import type { CalendarEvent } from './calendarFile.ts';
-
-/** When a fixed visit begins and ends. */
-export function timesOf({ onDay, fromTime, minutes }: VisitEntity, zone: string): { start: Date; end: Date } {
-  const start = DateTime.fromISO(`${onDay}T${fromTime}`, { zone });
-  return { start: start.toJSDate(), end: start.plus({ minutes }).toJSDate() };
-}
 
 /** Visits that are fixed, as a calendar has them. */
 export const visitEvents = (

@@ -1,10 +1,10 @@
 import { HttpException, Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, IsNull, LessThan, MoreThan } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { ClientLinkEntity, ClientVisitEntity } from '../database/documentEntities.ts';
-import { JobEntity } from '../database/jobEntities.ts';
-import type { FirmScope } from '../database/firmScope.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { ClientLinkEntity, ClientVisitEntity } from '../record/documentEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import type { FirmScope } from '../record/firmScope.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { digest, TOKEN } from '../people/tokens.ts';
 
 const LINK_DAYS = 60;

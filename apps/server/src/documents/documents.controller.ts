@@ -2,14 +2,14 @@ import { Body, Controller, ForbiddenException, Get, Param, Post, Query, Req, Res
 import { ApiTags } from '@nestjs/swagger';
 import { paperCsv, type Paper } from '@rustic/core';
 import type { Response } from 'express';
-import { DocumentEntity } from '../database/documentEntities.ts';
-import type { Who } from '../database/firmScope.ts';
+import { DocumentEntity } from '../record/documentEntities.ts';
+import type { Who } from '../record/firmScope.ts';
 import { Sender, type SessionRequest } from '../people/session.ts';
 import { ForPriceReaders, seesPrices } from '../people/roles.ts';
-import { Pricing } from '../pricing/pricing.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { LinkBody, PaperParams, PaperQuery, PRICED_PAPERS, SendBody, type PaperFormat } from './documents.dto.ts';
+import { Papers } from './papers.ts';
 import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { Quotes, sentPapers } from './quotes.ts';
@@ -51,7 +51,7 @@ export class DocumentsController {
     private readonly writes: Writes,
     private readonly quotes: Quotes,
     private readonly links: ClientLinks,
-    private readonly pricing: Pricing,
+    private readonly papers: Papers,
     private readonly printer: Printer,
   ) {}
 
@@ -80,7 +80,7 @@ export class DocumentsController {
         code: 'not-allowed',
         message: 'This paper has prices on it. Ask who makes them.',
       });
-    await sendPaper(response, this.printer, await this.pricing.paper(who, id, kind), format);
+    await sendPaper(response, this.printer, await this.papers.paper(who, id, kind), format);
   }
 
   /** A version that was sent, as it was sent. */

@@ -21,14 +21,14 @@ import {
   type RunSheetLine,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { AgreementEntity, DocumentEntity } from '../database/documentEntities.ts';
-import type { PersonEntity } from '../database/firmEntities.ts';
-import type { SurfaceEntity } from '../database/jobEntities.ts';
-import { caseIn, systemOf, workOn } from '../jobs/houseReading.ts';
-import type { PostedPlan } from '../plans/newestPlan.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import { pricedSteps, saidBy, type PricedJob } from '../pricing/pricedJob.ts';
-import { careSurfaces } from '../aftercare/careSurfaces.ts';
+import type { AgreementEntity, DocumentEntity } from '../record/documentEntities.ts';
+import type { PersonEntity } from '../record/firmEntities.ts';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import { caseIn, systemOf, workOn } from '../reading/houseReading.ts';
+import type { PostedPlan } from '../reading/newestPlan.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { pricedSteps, saidBy, type PricedJob } from '../reading/pricedJob.ts';
+import { careSurfaces } from '../reading/careSurfaces.ts';
 import { visitLetter } from '../aftercare/visitLetter.ts';
 import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';

@@ -1,13 +1,13 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import { asAgreed, atAgreedPrices, hashOf, quoteChanges, quoteMark, type Quote, type QuoteChange } from '@rustic/core';
-import { AgreementEntity, DocumentEntity, QuoteNumberEntity } from '../database/documentEntities.ts';
-import { JobEntity } from '../database/jobEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { draftOf } from '../pricing/draft.ts';
-import { pricedJob, type PricedJob } from '../pricing/pricedJob.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { AgreementEntity, DocumentEntity, QuoteNumberEntity } from '../record/documentEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { draftOf } from '../reading/draft.ts';
+import { pricedJob, type PricedJob } from '../reading/pricedJob.ts';
+import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import type { SendBody } from './documents.dto.ts';
 

@@ -1,7 +1,7 @@
 import { Controller, Get, HttpException, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import type { Who } from '../database/firmScope.ts';
+import type { Who } from '../record/firmScope.ts';
 import { People } from '../people/people.service.ts';
 import { COOKIE, Sender, type SessionRequest } from '../people/session.ts';
 import { Events, type Happening } from './events.ts';

@@ -1,6 +1,6 @@
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { DataSource, LessThan, MoreThan } from 'typeorm';
-import { EventEntity } from '../database/ledgerEntities.ts';
+import { EventEntity } from '../record/ledgerEntities.ts';
 
 /** What open pages are told: something was written on this job. */
 export interface Happening {

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import type { Who } from '../database/firmScope.ts';
+import type { Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import {

@@ -1,18 +1,18 @@
 import { Injectable } from '@nestjs/common';
 import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type HouseTest } from '@rustic/core';
-import { PersonEntity } from '../database/firmEntities.ts';
-import { JobEntity, RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
-import { AirReadingEntity } from '../database/siteEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { sentQuotes } from '../documents/sentQuotes.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
-import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from './houseReading.ts';
-import { readJob, readJobs, type JobRecords } from './jobRecords.ts';
-import { isLeftOut } from './leftOut.ts';
+import { PersonEntity } from '../record/firmEntities.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { AirReadingEntity } from '../record/siteEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { sentQuotes } from '../reading/sentQuotes.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
+import { composeAll, standingOf, surfaceOfMember, systemOf, unknownOf } from '../reading/houseReading.ts';
+import { readJob, readJobs, type JobRecords } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
 import type { JobBody, JobChange, ReadingBody } from './jobs.dto.ts';
-import { asItStood } from './asItStood.ts';
-import { surfaceView } from './surfaceView.ts';
+import { asItStood } from '../reading/asItStood.ts';
+import { surfaceView } from '../reading/surfaceView.ts';
 
 const TESTS_SHOWN = 12;
 

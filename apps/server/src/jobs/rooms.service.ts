@@ -1,10 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import { areaOfMeasure, measureFault, type Measure } from '@rustic/core';
-import { RoomEntity, SurfaceEntity } from '../database/jobEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import type {
   CampaignBody,
   OrderBody,

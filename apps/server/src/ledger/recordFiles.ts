@@ -1,6 +1,6 @@
 import { recordCsv, id } from '@rustic/core';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import { productById } from '../shelf/firmShelf.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { productById } from '../reading/firmShelf.ts';
 import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 

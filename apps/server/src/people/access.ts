@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { type AccessKind, AccessNoteEntity } from '../database/peopleEntities.ts';
-import type { FirmScope } from '../database/firmScope.ts';
+import { type AccessKind, AccessNoteEntity } from '../record/peopleEntities.ts';
+import type { FirmScope } from '../record/firmScope.ts';
 
 /** What is noted of a way into the record. */
 export interface Noted {

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { HttpException, Injectable, UnauthorizedException } from '@nestjs/common';
 import { DataSource, IsNull, LessThan, MoreThan, type EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from '../database/firmEntities.ts';
+import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from '../record/firmEntities.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
 import { digest } from './tokens.ts';

@@ -9,8 +9,8 @@ import {
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { SetMetadata } from '@nestjs/common';
-import type { Who } from '../database/firmScope.ts';
-import type { WriteRequest } from '../writes/sentWrite.ts';
+import type { Who } from '../record/firmScope.ts';
+import type { WriteRequest } from '../record/sentWrite.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { rolesFor, rolesKey } from './roles.ts';
 

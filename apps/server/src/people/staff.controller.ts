@@ -1,7 +1,7 @@
 import { Body, Controller, Get, HttpCode, Param, Patch, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import type { Who } from '../database/firmScope.ts';
+import type { Who } from '../record/firmScope.ts';
 import { cookie, shown } from './people.controller.ts';
 import { People } from './people.service.ts';
 import { ForEverybody, ForOwners } from './roles.ts';

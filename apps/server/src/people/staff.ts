@@ -1,12 +1,12 @@
 import { ConflictException, Injectable, NotFoundException, UnauthorizedException } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
-import { CalendarFeedEntity } from '../database/calendarEntities.ts';
-import { FirmEntity, PersonEntity, SessionEntity } from '../database/firmEntities.ts';
-import { InvitationEntity } from '../database/peopleEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { CalendarFeedEntity } from '../record/calendarEntities.ts';
+import { FirmEntity, PersonEntity, SessionEntity } from '../record/firmEntities.ts';
+import { InvitationEntity } from '../record/peopleEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
-import type { SentWrite } from '../writes/sentWrite.ts';
-import { Writes } from '../writes/writes.service.ts';
+import type { SentWrite } from '../record/sentWrite.ts';
+import { Writes } from '../record/writes.service.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
 import { People, type Session } from './people.service.ts';

@@ -1,4 +1,4 @@
-import type { PostedPlan } from './newestPlan.ts';
+import type { PostedPlan } from '../reading/newestPlan.ts';
 import {
   isCoat,
   minutesOf,
@@ -9,15 +9,15 @@ import {
   type PlanStep,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
-import type { BusyTimeEntity } from '../database/calendarEntities.ts';
-import type { PersonEntity } from '../database/firmEntities.ts';
-import type { SurfaceEntity } from '../database/jobEntities.ts';
-import type { VisitEntity } from '../database/visitEntities.ts';
-import { timesOf } from '../calendar/visitEvents.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
-import { type JobRecords } from '../jobs/jobRecords.ts';
-import { isLeftOut } from '../jobs/leftOut.ts';
-import { airOfRoom, outsideAir } from '../weather/airOfRoom.ts';
+import type { BusyTimeEntity } from '../record/calendarEntities.ts';
+import type { PersonEntity } from '../record/firmEntities.ts';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import type { VisitEntity } from '../record/visitEntities.ts';
+import { timesOf } from '../reading/visitTimes.ts';
+import { systemOf, workOn } from '../reading/houseReading.ts';
+import { type JobRecords } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
+import { airOfRoom, outsideAir } from '../reading/airOfRoom.ts';
 import { inOrder } from './roomOrder.ts';
 import { visitLines } from './visitLines.ts';
 

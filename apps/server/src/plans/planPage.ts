@@ -1,9 +1,9 @@
 import { latestStart, relianceOf, type FeasiblePlan, type Plan, type PlanInput, type PlannedStep } from '@rustic/core';
-import type { PostedPlan } from './newestPlan.ts';
-import { bindsAt, type JobRecords } from '../jobs/jobRecords.ts';
-import { isLeftOut } from '../jobs/leftOut.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
-import { airOfRoom, placeOf } from '../weather/airOfRoom.ts';
+import type { PostedPlan } from '../reading/newestPlan.ts';
+import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
+import { systemOf, workOn } from '../reading/houseReading.ts';
+import { airOfRoom, placeOf } from '../reading/airOfRoom.ts';
 import type { Crew } from './planInput.ts';
 import { lineNames } from './visitLines.ts';
 

@@ -1,5 +1,5 @@
 import { isCoat, type Element, type PlanInput, type PlanStep, type StepKind } from '@rustic/core';
-import type { JobRecords } from '../jobs/jobRecords.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
 
 const FROM_THE_TOP: Partial<Record<Element, number>> = { ceiling: 0, wall: 1, masonry: 1 };
 const TRIM_FIRST: Partial<Record<Element, number>> = { ceiling: 0, wall: 2, masonry: 2 };

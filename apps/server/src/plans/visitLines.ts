@@ -1,8 +1,8 @@
 import { causeFirst, type PlanInput, type PlanStep, type VisitCall } from '@rustic/core';
-import type { VisitEntity } from '../database/visitEntities.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import { timesOf } from '../calendar/visitEvents.ts';
-import { shownCoat } from '../punch/mendOf.ts';
+import type { VisitEntity } from '../record/visitEntities.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { timesOf } from '../reading/visitTimes.ts';
+import { shownCoat } from '../reading/mendOf.ts';
 
 type Line = PlanInput['surfaces'][number] & { zone: string };
 

@@ -8,10 +8,10 @@ import {
   type FanSurface,
   type JointNode,
 } from '@rustic/core';
-import type { SurfaceEntity } from '../database/jobEntities.ts';
-import { houseOf, membersHere, surfaceOfMember, unknownOf } from '../jobs/houseReading.ts';
-import type { JobRecords } from '../jobs/jobRecords.ts';
-import type { PricedJob } from './pricedJob.ts';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import { houseOf, membersHere, surfaceOfMember, unknownOf } from '../reading/houseReading.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import type { PricedJob } from '../reading/pricedJob.ts';
 
 export const FAN_DRAWS = 10_000;
 /** As many tests are played out as a person would read. */

@@ -1,21 +1,18 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import type { FanInput, Paper } from '@rustic/core';
-import { PersonEntity } from '../database/firmEntities.ts';
-import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
-import type { Who } from '../database/firmScope.ts';
-import { OffersBody, type PaperKind } from '../documents/documents.dto.ts';
+import type { FanInput } from '@rustic/core';
+import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import type { Who } from '../record/firmScope.ts';
+import { OffersBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
-import { paperOf } from '../documents/papersOf.ts';
 import { Quotes, shown } from '../documents/quotes.ts';
-import { readJob } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { readJob } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForPriceReaders } from '../people/roles.ts';
-import { newestPlan } from '../plans/newestPlan.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
-import { pricedJob } from './pricedJob.ts';
+import { pricedJob } from '../reading/pricedJob.ts';
 
 /** What a job costs, how that stands to what was sent, and what it still rests on. */
 @Injectable()
@@ -67,22 +64,6 @@ export class Pricing {
   async fan(who: Who, jobId: string): Promise<FanInput> {
     const records = await readJob(this.writes.reading(who), jobId);
     return fanOf(records, await pricedJob(records));
-  }
-
-  /** A paper as it stands now. */
-  async paper(who: Who, jobId: string, kind: PaperKind): Promise<Paper> {
-    const scope = this.writes.reading(who);
-    const records = await readJob(scope, jobId);
-    const priced = await pricedJob(records);
-    const { draft } = await this.quotes.standing(scope, records, priced);
-    return paperOf(kind, {
-      records,
-      priced,
-      draft,
-      now: who.now,
-      posted: await newestPlan(scope, jobId),
-      people: await scope.find(PersonEntity),
-    });
   }
 
   /** Which other ways are put to the client, all of them at once. */

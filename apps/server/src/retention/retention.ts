@@ -13,16 +13,16 @@ import {
 import { ApiTags } from '@nestjs/swagger';
 import { DateTime } from 'luxon';
 import { DataSource, In, LessThan } from 'typeorm';
-import { PhotoEntity } from '../database/evidenceEntities.ts';
-import { FirmEntity } from '../database/firmEntities.ts';
-import { JobEntity } from '../database/jobEntities.ts';
-import { AccessNoteEntity } from '../database/peopleEntities.ts';
-import { WorkLogEntity } from '../database/siteEntities.ts';
-import { FirmScope, type Who } from '../database/firmScope.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { PhotoEntity } from '../record/evidenceEntities.ts';
+import { FirmEntity } from '../record/firmEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import { AccessNoteEntity } from '../record/peopleEntities.ts';
+import { WorkLogEntity } from '../record/siteEntities.ts';
+import { FirmScope, type Who } from '../record/firmScope.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { bodyOf, queryOf } from '../http/bodyOf.ts';
 
 export class RetentionQuery extends queryOf(retentionSchema.shape) {}

@@ -1,17 +1,17 @@
 import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { houseRulesSchema, priceOn, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
-import { FirmEntity } from '../database/firmEntities.ts';
-import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { FirmEntity } from '../record/firmEntities.ts';
+import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
-import { caseIn, composeAll, systemOf } from '../jobs/houseReading.ts';
-import { readJob, readJobs, type JobRecords } from '../jobs/jobRecords.ts';
-import { systemKey } from '../jobs/surfaceView.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { caseIn, composeAll, systemOf } from '../reading/houseReading.ts';
+import { readJob, readJobs, type JobRecords } from '../reading/jobRecords.ts';
+import { systemKey } from '../reading/surfaceView.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForOwners } from '../people/roles.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { FirmChange, RulesAsked, RulesChange } from './rules.dto.ts';
 
 /** One surface whose system a change of rules would change. */

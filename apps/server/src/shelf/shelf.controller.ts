@@ -2,7 +2,7 @@ import { Body, Controller, Get, HttpCode, Param, Patch, Post, Put, Query, Res } 
 import { ApiTags } from '@nestjs/swagger';
 import { type ShelfFormat } from '@rustic/core';
 import type { Response } from 'express';
-import type { Who } from '../database/firmScope.ts';
+import type { Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
 import { ExportAsked, NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';

@@ -14,17 +14,17 @@ import {
   type ShelfRead,
 } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
-import { JobEntity } from '../database/jobEntities.ts';
-import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../database/shelfEntities.ts';
-import { TrialEntity } from '../database/trialEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../record/shelfEntities.ts';
+import { TrialEntity } from '../record/trialEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { editedElsewhere } from '../http/conflict.ts';
-import { caseIn, composeAll } from '../jobs/houseReading.ts';
-import { readJobs } from '../jobs/jobRecords.ts';
-import { isLeftOut } from '../jobs/leftOut.ts';
-import { Writes } from '../writes/writes.service.ts';
-import { productById, readFirmShelf } from './firmShelf.ts';
+import { caseIn, composeAll } from '../reading/houseReading.ts';
+import { readJobs } from '../reading/jobRecords.ts';
+import { isLeftOut } from '../reading/leftOut.ts';
+import { Writes } from '../record/writes.service.ts';
+import { productById, readFirmShelf } from '../reading/firmShelf.ts';
 import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
 
 const keyOf = (file: ShelfFile) => hashOf({ format: file.format, text: file.text });

@@ -1,8 +1,6 @@
-import { departureSchema, JOB_RECORDS, newId, optional, overrideSchema, pick } from '@rustic/core';
+import { departureSchema, newId, overrideSchema } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
-
-const { troubles } = JOB_RECORDS;
 
 /** Names a system by its content. */
 const key = z.string().regex(/^[0-9a-f]{16}$/, 'names no system');
@@ -20,9 +18,3 @@ const signature = z.strictObject({
 export type OverrideBody = z.infer<typeof signature>;
 
 export class ChoiceBody extends bodyOf({ id: newId, key, override: signature.optional() }) {}
-
-const asked = { ...pick(troubles, 'fault'), wet: z.boolean() };
-export class RescueAsked extends bodyOf(asked) {}
-
-/** A way back that is written into the ledger. */
-export class RescueBody extends bodyOf({ id: newId, ...asked, ...optional(troubles, 'note', 'photoId') }) {}

@@ -1,13 +1,13 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import type { Step, Override } from '@rustic/core';
-import { SurfaceEntity } from '../database/jobEntities.ts';
-import { SystemChoiceEntity } from '../database/systemEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { caseIn, systemOf } from '../jobs/houseReading.ts';
-import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
-import { systemByKey } from '../jobs/surfaceView.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
+import { SystemChoiceEntity } from '../record/systemEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { caseIn, systemOf } from '../reading/houseReading.ts';
+import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { systemByKey } from '../reading/surfaceView.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { signed } from './departures.ts';
 import type { ChoiceBody } from './systems.dto.ts';
 

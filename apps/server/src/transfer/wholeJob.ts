@@ -1,10 +1,10 @@
 import { JOB_FILE_TYPE, JOB_FILE_VERSION, type JobFile } from '@rustic/core';
 import { In } from 'typeorm';
-import { JobEntity } from '../database/jobEntities.ts';
-import { ProductEntity } from '../database/shelfEntities.ts';
-import type { FirmScope } from '../database/firmScope.ts';
-import type { Ledger } from '../ledger/ledger.service.ts';
-import { fileRow, JOB_TABLES, ROW_KINDS } from '../database/jobTables.ts';
+import { JobEntity } from '../record/jobEntities.ts';
+import { ProductEntity } from '../record/shelfEntities.ts';
+import type { FirmScope } from '../record/firmScope.ts';
+import type { Ledger } from '../record/ledger.service.ts';
+import { fileRow, JOB_TABLES, ROW_KINDS } from '../record/jobTables.ts';
 
 /** Everything that is known of a job, as its file has it: every row of it, what was corrected and withdrawn included. */
 export async function wholeJob(scope: FirmScope, ledger: Ledger, jobId: string): Promise<JobFile> {

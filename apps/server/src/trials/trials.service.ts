@@ -12,13 +12,13 @@ import {
   type TrialLook,
   type TrialActKind,
 } from '@rustic/core';
-import { JobEntity, SurfaceEntity } from '../database/jobEntities.ts';
-import { type TrialActBody, TrialActEntity, TrialEntity } from '../database/trialEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { systemOf } from '../jobs/houseReading.ts';
-import { readJobs, standingTests } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { type TrialActBody, TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { systemOf } from '../reading/houseReading.ts';
+import { readJobs, standingTests } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import type { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
 
 const MINUTE_MS = 60_000;

@@ -1,16 +1,16 @@
 import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, priceOn, systemDifference, type FindingChanges } from '@rustic/core';
-import { FindingEntity } from '../database/evidenceEntities.ts';
-import { SurfaceEntity } from '../database/jobEntities.ts';
-import type { Who } from '../database/firmScope.ts';
+import { FindingEntity } from '../record/evidenceEntities.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
+import type { Who } from '../record/firmScope.ts';
 import { bodyOf, noted } from '../http/bodyOf.ts';
-import { caseIn } from '../jobs/houseReading.ts';
-import { readJob, type JobRecords } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { caseIn } from '../reading/houseReading.ts';
+import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { Answers } from '../answers/answer.ts';
 import { findingAnswer } from '../answers/jobs.ts';
 

@@ -1,14 +1,14 @@
 import { BadRequestException, Body, ConflictException, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, pick } from '@rustic/core';
-import { TestRecordEntity } from '../database/evidenceEntities.ts';
-import { SurfaceEntity } from '../database/jobEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { TestRecordEntity } from '../record/evidenceEntities.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { bodyOf, noted } from '../http/bodyOf.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import { Answers } from '../answers/answer.ts';
 import { testAnswer } from '../answers/jobs.ts';
 

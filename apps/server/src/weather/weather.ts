@@ -1,17 +1,17 @@
 import { Body, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { airAt, readReadings } from '@rustic/core';
-import { RoomEntity } from '../database/jobEntities.ts';
-import { AirSeriesEntity } from '../database/siteEntities.ts';
-import type { Who } from '../database/firmScope.ts';
+import { RoomEntity } from '../record/jobEntities.ts';
+import { AirSeriesEntity } from '../record/siteEntities.ts';
+import type { Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { ReadingsBody } from '../jobs/jobs.dto.ts';
-import { readJob } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
+import { readJob } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
-import { Writes } from '../writes/writes.service.ts';
-import { airOfRoom, outsideAir, placeOf } from './airOfRoom.ts';
+import { Writes } from '../record/writes.service.ts';
+import { airOfRoom, outsideAir, placeOf } from '../reading/airOfRoom.ts';
 import { Answers } from '../answers/answer.ts';
 import { readingsAnswer, weatherAnswer } from '../answers/jobs.ts';
 

@@ -2,10 +2,10 @@ import { Injectable } from '@nestjs/common';
 import type { OutsideLimits } from '@rustic/core';
 import { IsNull } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { FollowUpEntity, type WorkLogEntity } from '../database/siteEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { FollowUpEntity, type WorkLogEntity } from '../record/siteEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import type { CloseBody } from './work.dto.ts';
 
 const DAY_MS = 86_400_000;

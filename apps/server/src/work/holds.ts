@@ -1,12 +1,12 @@
 import { ConflictException, Injectable } from '@nestjs/common';
-import { SurfaceEntity } from '../database/jobEntities.ts';
-import { StepHoldEntity } from '../database/siteEntities.ts';
-import type { FirmScope, Who } from '../database/firmScope.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
+import { StepHoldEntity } from '../record/siteEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
-import { systemOf, workOn } from '../jobs/houseReading.ts';
-import { readJob, standingHolds } from '../jobs/jobRecords.ts';
-import { Ledger } from '../ledger/ledger.service.ts';
-import { Writes } from '../writes/writes.service.ts';
+import { systemOf, workOn } from '../reading/houseReading.ts';
+import { readJob, standingHolds } from '../reading/jobRecords.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { Writes } from '../record/writes.service.ts';
 import type { HoldBody, ReleaseBody } from './work.dto.ts';
 
 /** What is held, from when and why; without a date until it is released. */

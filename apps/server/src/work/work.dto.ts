@@ -1,9 +1,9 @@
-import { JOB_RECORDS, newId, pick } from '@rustic/core';
+import { JOB_RECORDS, newId, optional, pick } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 import { stepId } from '../jobs/stepId.ts';
 
-const { work, holds, followUps } = JOB_RECORDS;
+const { work, holds, followUps, troubles } = JOB_RECORDS;
 
 /** What is said of a log where it is said at all. */
 const said = <S extends z.ZodType>(schema: z.ZodNullable<S>) => schema.unwrap().optional();
@@ -43,3 +43,9 @@ export class CloseBody extends bodyOf({
   id: newId,
   note: followUps.fields.closedNote.unwrap().min(2, 'says what was seen, in a few words'),
 }) {}
+
+const asked = { ...pick(troubles, 'fault'), wet: z.boolean() };
+export class RescueAsked extends bodyOf(asked) {}
+
+/** A way back that is written into the ledger. */
+export class RescueBody extends bodyOf({ id: newId, ...asked, ...optional(troubles, 'note', 'photoId') }) {}

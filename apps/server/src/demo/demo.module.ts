@@ -1,0 +1,17 @@
+import { Module } from '@nestjs/common';
+import { Demo } from './demo.ts';
+import { AftercareModule } from '../aftercare/aftercare.module.ts';
+import { DocumentsModule } from '../documents/documents.module.ts';
+import { JobsModule } from '../jobs/jobs.module.ts';
+import { PlansModule } from '../plans/plans.module.ts';
+import { PunchModule } from '../punch/punch.module.ts';
+import { ShelfModule } from '../shelf/shelf.module.ts';
+import { TrialsModule } from '../trials/trials.module.ts';
+import { WalkroundModule } from '../walkround/walkround.module.ts';
+import { WorkModule } from '../work/work.module.ts';
+
+@Module({
+  imports: [AftercareModule, DocumentsModule, JobsModule, PlansModule, PunchModule, ShelfModule, TrialsModule, WalkroundModule, WorkModule],
+  providers: [Demo],
+})
+export class DemoModule {}

@@ -1,0 +1,17 @@
+import { Module } from '@nestjs/common';
+import { ClientLinks } from './clientLinks.ts';
+import { Clients, ClientsController } from './clients.ts';
+import { DocumentsController } from './documents.controller.ts';
+import { Papers } from './papers.ts';
+import { Printer } from './printer.ts';
+import { Quotes } from './quotes.ts';
+import { SystemsModule } from '../systems/systems.module.ts';
+import { WalkroundModule } from '../walkround/walkround.module.ts';
+
+@Module({
+  imports: [SystemsModule, WalkroundModule],
+  controllers: [ClientsController, DocumentsController],
+  providers: [ClientLinks, Clients, Papers, Printer, Quotes],
+  exports: [ClientLinks, Clients, Quotes],
+})
+export class DocumentsModule {}

@@ -1,0 +1,13 @@
+import { Module } from '@nestjs/common';
+import { Access } from './access.ts';
+import { PeopleController } from './people.controller.ts';
+import { People } from './people.service.ts';
+import { StaffController } from './staff.controller.ts';
+import { Staff } from './staff.ts';
+
+@Module({
+  controllers: [PeopleController, StaffController],
+  providers: [Access, People, Staff],
+  exports: [Access, People],
+})
+export class PeopleModule {}

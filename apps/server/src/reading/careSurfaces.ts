@@ -1,0 +1,31 @@
+import { aftercareOf, type CareSurface } from '@rustic/core';
+import type { JobRecords } from './jobRecords.ts';
+import { isLeftOut } from './leftOut.ts';
+import { lastRead } from './airOfRoom.ts';
+import { seasonPlace } from './seasonPlace.ts';
+import { lastCoatOf } from './lastCoat.ts';
+
+/** What a client is told of each finished surface of a job. */
+export function careSurfaces(records: JobRecords): CareSurface[] {
+  const { timeZone } = records.firm;
+  return records.surfaces
+    .filter((s) => !isLeftOut(s))
+    .flatMap((surface): CareSurface[] => {
+      const laid = lastCoatOf(records, surface);
+      if (!laid) return [];
+      const items = aftercareOf(laid.c, laid.last, lastRead(records, surface.roomId), timeZone, seasonPlace(records));
+      return [
+        {
+          id: surface.id,
+          room: records.rooms.find((r) => r.id === surface.roomId)?.name ?? '',
+          name: surface.name,
+          element: surface.facts.element,
+          product: laid.last.product.name,
+          colour: surface.wanted.colour ?? null,
+          batch: laid.log.batch,
+          dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why })),
+          visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words })),
+        },
+      ];
+    });
+}

@@ -1,0 +1,225 @@
+import { setImmediate as breath } from 'node:timers/promises';
+import {
+  assessSchema,
+  caseOf,
+  conditionFindings,
+  factsOf,
+  houseTests,
+  paceOf,
+  posteriorIn,
+  readBy,
+  readHouse,
+  runLine,
+  USUAL_WEIGHTS,
+  workOf,
+  type AssessInput,
+  type Case,
+  type Composed,
+  type Condition,
+  type Diagnosis,
+  type Done,
+  type Extent,
+  type House,
+  type HouseRules,
+  type HouseStanding,
+  type Known,
+  type Member,
+  type RunLine,
+  type Step,
+  type SurfaceFacts,
+  type TestRecord,
+  type WorkStep,
+  zonesOf,
+} from '@rustic/core';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import type { WorkLogEntity } from '../record/siteEntities.ts';
+import type { SystemChoiceEntity } from '../record/systemEntities.ts';
+import { productById } from './firmShelf.ts';
+import { paintedM2 } from './leftOut.ts';
+import { airOfRoom } from './airOfRoom.ts';
+import { standingTests, type JobRecords } from './jobRecords.ts';
+
+/** Everything flagged on a surface: at the walk-round, and since, while working. */
+export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
+  const found = records.findings.filter((f) => f.surfaceId === surface.id);
+  const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
+  const extents: Partial<Record<Condition, Extent>> = Object.assign(
+    {},
+    surface.facts.extents,
+    ...found.map((f) => f.extents),
+  );
+  return { conditions: [...new Set(conditions)], extents };
+}
+
+/** The question the core is asked about a surface, but for what the rest of the house says: see `knownOf`. Read once. */
+export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
+  const { questions } = computed(records);
+  let question = questions.get(surface.id);
+  if (!question) questions.set(surface.id, (question = askedOf(records, surface)));
+  return question;
+}
+
+/** The house rules of a surface: its own over the job's, the job's over the firm's. */
+export const rulesOn = (records: JobRecords, surface: SurfaceEntity): Partial<HouseRules> => ({
+  ...records.firm.houseRules,
+  ...records.job.houseRules,
+  ...surface.houseRules,
+});
+
+function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
+  const standing = standingTests(records.tests);
+  return readBy(assessSchema, {
+    surface: {
+      builtYear: records.job.builtYear,
+      ...surface.facts,
+      ...flaggedOn(records, surface),
+      areaM2: paintedM2(surface),
+    },
+    tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
+    wanted: surface.wanted,
+    houseRules: rulesOn(records, surface),
+  });
+}
+
+/** What is computed from one reading of the records, once: the house, and the case of each surface. */
+interface Computed {
+  house: House | null;
+  questions: Map<string, AssessInput>;
+  cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
+}
+const computedFrom = new WeakMap<JobRecords, Computed>();
+
+function computed(records: JobRecords): Computed {
+  let known = computedFrom.get(records);
+  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map() }));
+  return known;
+}
+
+const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
+  ...(job.property.leadYear ? { leadYear: job.property.leadYear } : {}),
+  ...(job.property.asbestosYear ? { asbestosYear: job.property.asbestosYear } : {}),
+});
+
+const memberId = (surfaceId: string, zone: number) => `${surfaceId}/${zone}`;
+export const surfaceOfMember = (id: string) => id.slice(0, id.indexOf('/'));
+
+/** The members of the house that are this surface: one, or one for each of its zones. */
+export const membersHere = (surface: SurfaceEntity, house: House) =>
+  house.members.filter((m) => surfaceOfMember(m.id) === surface.id);
+
+function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
+  const question = questionOf(records, surface);
+  const facts: SurfaceFacts = factsOf(question, datesOf(records));
+  return zonesOf(facts, (question.tests ?? []) as TestRecord[]).map((zone, at) => ({
+    id: memberId(surface.id, at),
+    surface: facts,
+    tests: zone.tests,
+    campaign: surface.campaign,
+  }));
+}
+
+/** The whole house read at once: evidence flows along its campaigns and its habits. */
+export function houseOf(records: JobRecords): House {
+  const known = computed(records);
+  known.house ??= readHouse(records.surfaces.flatMap((surface) => membersOf(records, surface)));
+  return known.house;
+}
+
+/** What is still unknown of the house, in money, and the tests that would tell. */
+export function unknownOf(records: JobRecords): HouseStanding {
+  return houseTests(houseOf(records), (member) => conditionFindings(member.surface, member.tests));
+}
+
+/** What the rest of the record says to a question: the house's odds, the place's dates, trials that were accepted. */
+export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
+  const house = houseOf(records);
+  return {
+    dates: datesOf(records),
+    oddsOf: (_tests, zone) => posteriorIn(house, memberId(surface.id, zone)),
+    trials: records.trials
+      .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
+      .flatMap(({ words }) => words),
+    shelf: records.shelf.kept,
+    weights: { ...USUAL_WEIGHTS, ...records.firm.weights },
+    ...(records.firm.held ? { held: records.firm.held } : {}),
+    by: {
+      access: surface.access,
+      pace: paceOf(records.learned),
+      hourCost: records.firm.pricing.hourCost,
+    },
+  };
+}
+
+/** The case of a surface, computed once for one reading of the records. */
+export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagnosis; c: Case; made: Composed } {
+  const { cases } = computed(records);
+  let found = cases.get(surface.id);
+  if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
+  return found;
+}
+
+/** Longer than this nobody else waits for an answer. */
+const BREATH_MS = 20;
+
+/** Composes every surface of a job, letting others be answered in between; what asks for them afterwards finds them made. */
+export async function composeAll(records: JobRecords): Promise<void> {
+  let since = performance.now();
+  for (const surface of records.surfaces) {
+    caseIn(records, surface);
+    if (performance.now() - since < BREATH_MS) continue;
+    await breath();
+    since = performance.now();
+  }
+}
+
+/** The system that stands for a surface: the one settled, else the one the core would take. */
+export function systemOf(
+  records: JobRecords,
+  surface: SurfaceEntity,
+): { c: Case; steps: Step[]; choice: SystemChoiceEntity | null; computed: Step[] } {
+  const { c, made } = caseIn(records, surface);
+  const choice = records.choices.filter((one) => one.surfaceId === surface.id).at(-1) ?? null;
+  return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
+}
+
+/** A step's work with the products that were really laid, where they were logged. */
+export function workOn(
+  records: JobRecords,
+  surface: SurfaceEntity,
+  system: { c: Case; steps: Step[] },
+): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
+  const logs = records.work.filter((w) => w.surfaceId === surface.id);
+  const work = workOf(system.steps, system.c.d.surface, system.c.shelf, undefined, system.c.by).map((w): WorkStep => {
+    const laid = productById(records.shelf, logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
+    return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
+  });
+  return { work, done: doneOn(records, surface), logs };
+}
+
+/** Times the label's film: anything thicker dries no differently for a plan. */
+const THICKEST = 20;
+
+/** What was logged on a surface, as the clock needs it. */
+export function doneOn(records: JobRecords, surface: SurfaceEntity): Done[] {
+  const logs = records.work.filter((w) => w.surfaceId === surface.id);
+  return logs.map((log): Done => {
+    const label = productById(records.shelf, log.productId)?.wetFilmUm;
+    return {
+      stepId: log.stepId,
+      start: minute(log.startedAt),
+      end: minute(log.endedAt),
+      thickness: log.wetFilmUm && label ? Math.min(THICKEST, log.wetFilmUm / label) : 1,
+    };
+  });
+}
+
+export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
+
+/** Where a surface stands by the clock. */
+export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
+  const { work, done } = workOn(records, surface, systemOf(records, surface));
+  return {
+    ...runLine(work, done, airOfRoom(records, surface.roomId, now).air, Math.floor(now.getTime() / 60_000)),
+    work,
+  };
+}

@@ -1,0 +1,197 @@
+import { FURTHEST, rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
+import { In } from 'typeorm';
+import { FindingEntity, PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
+import { FirmEntity } from '../record/firmEntities.ts';
+import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { FaultMarkEntity } from '../record/punchEntities.ts';
+import {
+  AirReadingEntity,
+  AirSeriesEntity,
+  StepHoldEntity,
+  TroubleEntity,
+  WorkLogEntity,
+} from '../record/siteEntities.ts';
+import { SystemChoiceEntity } from '../record/systemEntities.ts';
+import { TrialActEntity } from '../record/trialEntities.ts';
+import { LookEntity, VisitActEntity, VisitEntity } from '../record/visitEntities.ts';
+import type { FirmScope } from '../record/firmScope.ts';
+import { readFirmShelf, type FirmShelf } from './firmShelf.ts';
+
+/** Everything a job's pages are computed from, read in as few queries as it takes. */
+export interface JobRecords {
+  firm: FirmEntity;
+  job: JobEntity;
+  rooms: RoomEntity[];
+  surfaces: SurfaceEntity[];
+  tests: TestRecordEntity[];
+  choices: SystemChoiceEntity[];
+  /** Logs that stand, by when the work ended. */
+  work: WorkLogEntity[];
+  readings: AirReadingEntity[];
+  /** Hourly readings from files; the newest of a room last. */
+  series: AirSeriesEntity[];
+  findings: FindingEntity[];
+  /** Holds that stand. */
+  holds: StepHoldEntity[];
+  /** Films that looked wrong, with the way back; the newest last. */
+  troubles: TroubleEntity[];
+  photos: PhotoEntity[];
+  /** Faults that were marked after the work, mended or not. */
+  faults: FaultMarkEntity[];
+  /** What was looked at again after hand-over. */
+  looks: LookEntity[];
+  /** Visits that are fixed and not made yet, by their day. */
+  visits: VisitEntity[];
+  /** Accepted trials: this job's, and those that the firm keeps for every job. */
+  trials: AcceptedTrial[];
+  shelf: FirmShelf;
+  /** The firm's own pace, from what it logged on every job. */
+  learned: LearnedRate[];
+}
+
+/** A conclusion that stands: what it says of each primer, and what it was tried on. */
+export interface AcceptedTrial {
+  words: TrialWord[];
+  substrate: Substrate | null;
+}
+
+/** Reads one job whole, or as it was written down by a moment; another firm's job is not found. */
+export async function readJob(scope: FirmScope, jobId: string, until?: Date): Promise<JobRecords> {
+  const job = await scope.one(JobEntity, jobId, 'job');
+  const [records] = await readJobs(scope, [job], until);
+  return records!;
+}
+
+/** Reads several jobs whole, in as many queries as one takes. */
+export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], until?: Date): Promise<JobRecords[]> {
+  if (jobs.length === 0) return [];
+  const jobId = In(jobs.map((j) => j.id));
+  const firm = await scope.firm();
+  const [
+    rooms,
+    surfaces,
+    tests,
+    choices,
+    work,
+    readings,
+    series,
+    findings,
+    holds,
+    troubles,
+    photos,
+    faults,
+    looks,
+    visits,
+    ended,
+    concluded,
+    shelf,
+    learned,
+  ] = await Promise.all([
+    scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+    scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
+    scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
+    scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
+    scope.find(AirSeriesEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(StepHoldEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(TroubleEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(FaultMarkEntity, { jobId }, { number: 'ASC' }),
+    scope.find(LookEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(VisitEntity, { jobId }, { onDay: 'ASC', fromTime: 'ASC', id: 'ASC' }),
+    scope.find(VisitActEntity, { jobId }),
+    scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
+    readFirmShelf(scope),
+    learnedRates(scope),
+  ]);
+  const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
+  return jobs.map((job): JobRecords => {
+    const own = <T extends { jobId: string }>(rows: readonly T[]) =>
+      rows.filter((row) => row.jobId === job.id && (!until || writtenBy(row as Written, until)));
+    return {
+      firm,
+      job,
+      rooms: own(rooms),
+      surfaces: own(surfaces),
+      tests: own(tests),
+      choices: own(choices),
+      work: standingWork(own(work)),
+      readings: own(readings),
+      series: own(series),
+      findings: own(findings),
+      holds: standingHolds(own(holds)),
+      troubles: own(troubles),
+      photos: own(photos),
+      faults: own(faults),
+      looks: own(looks),
+      visits: visitsThatStand(own(visits), own(ended)),
+      trials: newest
+        .filter((act) => act.jobId === job.id || act.body.forFirm === true)
+        .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
+      shelf,
+      learned,
+    };
+  });
+}
+
+/** When a row was written, by whatever it calls it. */
+interface Written {
+  at?: Date;
+  writtenAt?: Date | null;
+  endedAt?: Date;
+}
+
+/** Whether a row had been written by a moment; what has no time of its own always was. */
+function writtenBy(row: Written, until: Date): boolean {
+  const at = row.at ?? row.writtenAt ?? row.endedAt;
+  return at === undefined || at <= until;
+}
+
+/** The firm's own rates, summed where its logs are kept: a page need not read them all. */
+export async function learnedRates(scope: FirmScope): Promise<LearnedRate[]> {
+  const rows = await scope.manager
+    .createQueryBuilder(WorkLogEntity, 'w')
+    .select('w.stepKind', 'kind')
+    .addSelect('COUNT(*)', 'seen')
+    .addSelect(
+      'SUM(GREATEST(-:furthest, LEAST(:furthest, LN(TIMESTAMPDIFF(SECOND, w.startedAt, w.endedAt) / 60 / w.usualMin))))',
+      'sum',
+    )
+    .where('w.firmId = :firmId AND w.usualMin > 0 AND w.endedAt > w.startedAt AND NOT w.withdrawn', {
+      firmId: scope.who.firmId,
+    })
+    .andWhere('NOT EXISTS (SELECT 1 FROM work_log c WHERE c.corrects = w.id)')
+    .setParameter('furthest', FURTHEST)
+    .groupBy('w.stepKind')
+    .getRawMany<{ kind: StepKind; seen: string; sum: string }>();
+  return rows.map(({ kind, seen, sum }) => rateFrom(kind, Number(seen), Number(sum)));
+}
+
+/** Logs that stand: those that a correction names are kept, but count no more, nor do those that only take one back. */
+export function standingWork(work: readonly WorkLogEntity[]): WorkLogEntity[] {
+  const corrected = new Set(work.map((w) => w.corrects).filter((id) => id !== null));
+  return work.filter((w) => !corrected.has(w.id) && !w.withdrawn);
+}
+
+/** Tests that stand: those that a correction names are kept, but count no more. */
+export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEntity[] {
+  const corrected = new Set(tests.map((t) => t.corrects).filter((id) => id !== null));
+  return tests.filter((t) => !corrected.has(t.id));
+}
+
+/** Holds that stand: those that were released are kept, but hold nothing. */
+export function standingHolds(holds: readonly StepHoldEntity[]): StepHoldEntity[] {
+  const released = new Set(holds.map((h) => h.releases).filter((id) => id !== null));
+  return holds.filter((h) => h.releases === null && !released.has(h.id));
+}
+
+/** Visits that stand: neither made nor called off. */
+export function visitsThatStand(visits: readonly VisitEntity[], ended: readonly VisitActEntity[]): VisitEntity[] {
+  const over = new Set(ended.map((a) => a.visitId));
+  return visits.filter((v) => !over.has(v.id));
+}
+
+/** Whether a hold that stands binds at a moment: always, where it has no date. */
+export const bindsAt = ({ until }: Pick<StepHoldEntity, 'until'>, at: Date) => until === null || until > at;

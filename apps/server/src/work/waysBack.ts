@@ -1,0 +1,100 @@
+import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { FAULT_LABELS, rescueFrom, type Family, type Rescue } from '@rustic/core';
+import { v7 as uuid } from 'uuid';
+import { Answers } from '../answers/answer.ts';
+import { rescueAnswer } from '../answers/site.ts';
+import { ForHands } from '../people/roles.ts';
+import { Sender } from '../people/session.ts';
+import { productById } from '../reading/firmShelf.ts';
+import { caseIn, standingOf } from '../reading/houseReading.ts';
+import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
+import { Ledger } from '../record/ledger.service.ts';
+import { TroubleEntity } from '../record/siteEntities.ts';
+import { Writes } from '../record/writes.service.ts';
+import { Holds } from './holds.ts';
+import { RescueAsked, RescueBody } from './work.dto.ts';
+
+/** What looks wrong: the way back from it, and what waits until it is put right. */
+@ApiTags('on site')
+@Controller('api/surfaces/:id')
+export class WaysBackController {
+  constructor(
+    private readonly writes: Writes,
+    private readonly ledger: Ledger,
+    private readonly holds: Holds,
+  ) {}
+
+  /** The way back from a fault; nothing is written. */
+  @ForHands()
+  @Answers(rescueAnswer)
+  @Post('way-back')
+  @HttpCode(200)
+  async wayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueAsked): Promise<Rescue> {
+    const { records, surface } = await this.read(who, id);
+    return this.rescue(records, surface, body);
+  }
+
+  /** Writes a way back into the ledger, with its steps as they were computed. */
+  @ForHands()
+  @Answers(rescueAnswer)
+  @Post('ways-back')
+  async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
+    return this.writes.run(who, async (scope) => {
+      const surface = await scope.one(SurfaceEntity, id, 'surface');
+      await this.ledger.hold(scope, surface.jobId);
+      const records = await readJob(scope, surface.jobId);
+      const { price, ...way } = this.rescue(records, surface, body);
+      await scope.add(TroubleEntity, {
+        id: body.id,
+        jobId: surface.jobId,
+        surfaceId: id,
+        stepId: standingOf(records, surface, who.now).last?.plan.id ?? '',
+        fault: body.fault,
+        note: body.note ?? '',
+        photoId: body.photoId ?? null,
+        rescue: { price, ...way },
+        byName: who.name,
+        at: who.now,
+      });
+      await this.holdNext(scope, records, surface, body);
+      await this.ledger.append(scope, {
+        jobId: surface.jobId,
+        kind: 'way-back-written',
+        subject: id,
+        at: who.now,
+        payload: { fault: body.fault, wet: body.wet, note: body.note ?? '', ...way, cost: price.cost },
+      });
+      return { ...way, price };
+    });
+  }
+
+  /** What comes next on the surface waits until this is put right. */
+  private async holdNext(scope: FirmScope, records: JobRecords, surface: SurfaceEntity, body: RescueBody) {
+    const { next } = standingOf(records, surface, scope.who.now);
+    const stepId = next?.plan.id;
+    if (!stepId || records.holds.some((h) => h.surfaceId === surface.id && h.stepId === stepId)) return;
+    const reason = `${FAULT_LABELS[body.fault]}${body.note?.trim() ? `: ${body.note.trim()}` : ''}`.slice(0, 400);
+    await this.holds.write(scope, surface, 'looks-wrong', { id: uuid(), stepId, until: null, reason });
+  }
+
+  private rescue(records: JobRecords, surface: SurfaceEntity, { fault, wet }: RescueAsked): Rescue {
+    const logged = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
+    const laid = logged.flatMap((w): Family[] => {
+      const product = productById(records.shelf, w.productId);
+      return product ? [product.family] : [];
+    });
+    const { c, made } = caseIn(records, surface);
+    // Nothing logged here: what the system would have laid first is taken to be on.
+    const first = made.steps.find((s) => s.coats && s.family)?.family;
+    return rescueFrom(c, { fault, wet, laid: laid.length || !first ? laid : [first] });
+  }
+
+  private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {
+    const scope = this.writes.reading(who);
+    const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+    return { surface, records: await readJob(scope, surface.jobId) };
+  }
+}
