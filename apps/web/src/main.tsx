@@ -5,7 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import './app.css';
 import { beginOffline } from './offline/begin.ts';
 import { Broken } from './page/Broken.tsx';
-import { Frame } from './page/Frame.tsx';
+import { Frame } from './frame/Frame.tsx';
 import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
 import { SignIn } from './people/SignIn.tsx';

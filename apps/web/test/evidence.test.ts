@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord, testWords } from '@rustic/core';
-import type { SurfacePage } from '../src/store/systemTypes.ts';
-import type { Trial, TestRow } from '../src/store/types.ts';
+import type { SurfacePage } from '../src/wire/systemTypes.ts';
+import type { Trial, TestRow } from '../src/wire/types.ts';
 import { reasonsOf } from '../src/surface/reasons.ts';
 import { standingLooks, worstOn } from '../src/trials/looks.ts';
 

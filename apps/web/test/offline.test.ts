@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { WorkStep } from '@rustic/core';
-import type { TodayLine } from '../src/store/types.ts';
-import type { KeptBrief } from '../src/offline/signal.ts';
+import type { TodayLine } from '../src/wire/types.ts';
+import type { KeptBrief } from '../src/outbox/signal.ts';
 
 // What a browser has and Node has not.
 const heard: Record<string, (() => void)[]> = {};
@@ -14,10 +14,10 @@ Object.assign(globalThis, {
   document: { ...stage, visibilityState: 'visible' },
 });
 
-const { clockAhead, heardClock, now, putRight } = await import('../src/offline/clock.ts');
-const { outbox } = await import('../src/offline/outbox.ts');
-const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/offline/sender.ts');
-const { withUnsent } = await import('../src/offline/withUnsent.ts');
+const { clockAhead, heardClock, now, putRight } = await import('../src/clock/clock.ts');
+const { outbox } = await import('../src/outbox/outbox.ts');
+const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/outbox/sender.ts');
+const { withUnsent } = await import('../src/outbox/withUnsent.ts');
 const { groupsOf } = await import('../src/today/groups.ts');
 const { logSent, NOTHING_SAID, tinSaid } = await import('../src/today/logSaid.ts');
 const { noticesOf } = await import('../src/today/useNotices.ts');

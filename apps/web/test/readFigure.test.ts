@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { unreadableFields } from '../src/jobs/readSurface.ts';
-import { measureOf, saidOf } from '../src/jobs/measure.ts';
-import { refusalOfUnreadable, unreadableIn } from '../src/store/unreadable.ts';
+import { unreadableFields } from '../src/surfaceForm/readSurface.ts';
+import { measureOf, saidOf } from '../src/surfaceForm/measure.ts';
+import { refusalOfUnreadable, unreadableIn } from '../src/outbox/unreadable.ts';
 import { readFigure } from '../src/words/readFigure.ts';
 
 describe('a figure as people write it', () => {

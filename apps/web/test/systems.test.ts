@@ -4,8 +4,8 @@ import { assess, asProduct, inTerms, STEP_KINDS, USUAL_TERMS, type Departure, ty
 import { claimsOf } from '../src/shelf/claims.ts';
 import { readProduct, readTins, saidOfProduct } from '../src/shelf/readProduct.ts';
 import { sheetLines } from '../src/shelf/sheetLines.ts';
-import type { KeptProduct, ProductNote } from '../src/store/shelfTypes.ts';
-import type { Line } from '../src/store/systemTypes.ts';
+import type { KeptProduct, ProductNote } from '../src/wire/shelfTypes.ts';
+import type { Line } from '../src/wire/systemTypes.ts';
 import { asking, sayDeparture } from '../src/surface/departures.ts';
 import { schoolRows } from '../src/surface/schoolRows.ts';
 import { sayConsequence, sayInHundred, sayShows, sayTerm } from '../src/words/consequence.ts';

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readArea, sayArea, unfold, type Measure } from '@rustic/core';
-import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/jobs/measure.ts';
+import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/surfaceForm/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
-import { readSurface } from '../src/jobs/readSurface.ts';
-import type { SurfaceBrief, TestRow, WholeJob } from '../src/store/types.ts';
+import { readSurface } from '../src/surfaceForm/readSurface.ts';
+import type { SurfaceBrief, TestRow, WholeJob } from '../src/wire/types.ts';
 import { boxOf } from '../src/surface/exclusionBox.ts';
 import { besideOf, testMade } from '../src/surface/testMade.ts';
 import { madeOf, type RoomSaid } from '../src/walkround/roomSaid.ts';

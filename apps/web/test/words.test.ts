@@ -7,7 +7,7 @@ import { withNames } from '../src/drying/planNames.ts';
 import { timeAxis } from '../src/drying/timeAxis.ts';
 import { EVERYTHING, filterEntries } from '../src/ledger/filterEntries.ts';
 import { chartRows } from '../src/drying/chartRows.ts';
-import type { PlanPage } from '../src/store/types.ts';
+import type { PlanPage } from '../src/wire/types.ts';
 import { planRead, planSchema, readBy } from '@rustic/core';
 
 sayTimesIn('Europe/London');

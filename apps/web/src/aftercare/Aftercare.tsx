@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useMay } from '../people/useMay.ts';
+import { useMay } from '../store/useMay.ts';
 import { useAftercareQuery, type AftercarePage, type Call } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
 import { sayDate, sayDay, sayDue, sayTime } from '../words/time.ts';

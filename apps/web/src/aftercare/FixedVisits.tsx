@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useEndVisitMutation, type AftercarePage, type FixedVisit } from '../store/aftercareApi.ts';

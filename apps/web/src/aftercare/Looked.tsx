@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useCloseFollowUpMutation } from '../store/api.ts';

@@ -3,7 +3,7 @@ import { STAITHE, type MapPlace, type Round, type VisitWish } from '@rustic/core
 import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { useMay } from '../people/useMay.ts';
+import { useMay } from '../store/useMay.ts';
 import { newId, useChangeJobMutation } from '../store/api.ts';
 import { useAftercareQuery, type AftercarePage, type CareJob } from '../store/aftercareApi.ts';
 import { sayLength } from '../words/time.ts';

@@ -2,7 +2,7 @@ import { useId, type PointerEvent } from 'react';
 import { line, curveCatmullRomClosed } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { MapPlace, TownMap } from '@rustic/core';
-import { useWidth } from '../drying/useWidth.ts';
+import { useWidth } from '../drawing/useWidth.ts';
 
 /** A house on the map; with a number it is a stop. */
 export interface House {

@@ -1,6 +1,6 @@
 import { scaleTime } from 'd3-scale';
 import { Link } from 'react-router';
-import { useWidth } from '../drying/useWidth.ts';
+import { useWidth } from '../drawing/useWidth.ts';
 import { sayDate } from '../words/time.ts';
 import type { Year, YearLine } from './year.ts';
 

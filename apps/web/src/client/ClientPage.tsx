@@ -7,7 +7,7 @@ import { Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
 import { newId } from '../store/api.ts';
 import { useAgreeMutation, useClientQuery } from '../store/priceApi.ts';
-import type { ClientView, ShownQuote } from '../store/priceTypes.ts';
+import type { ClientView, ShownQuote } from '../wire/priceTypes.ts';
 import { sayDate, sayTime, sayTimesIn } from '../words/time.ts';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */

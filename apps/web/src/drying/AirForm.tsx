@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
 import { newId, useReadAirMutation } from '../store/api.ts';
 import { useReadingsFileMutation } from '../store/planApi.ts';
-import type { PlanPage } from '../store/types.ts';
+import type { PlanPage } from '../wire/types.ts';
 import { AirFigure, RoomChoice } from './airFields.tsx';
 import { figureIn } from './figureIn.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {

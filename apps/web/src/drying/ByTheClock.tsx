@@ -1,6 +1,6 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import type { PlannedStep } from '@rustic/core';
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 import { sayDay, sayHour } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
 

@@ -1,4 +1,4 @@
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 import { nameOf, withNames } from './planNames.ts';
 
 /** The demands that cannot stand together, and what would release them; nothing where the plan stands. */

@@ -1,5 +1,5 @@
 import type { Moved } from '@rustic/core';
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
 

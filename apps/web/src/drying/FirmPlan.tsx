@@ -13,7 +13,7 @@ import { DryingChart } from './DryingChart.tsx';
 import { Legend } from './Legend.tsx';
 import { PlanFooting } from './PlanFooting.tsx';
 import { withNames } from './planNames.ts';
-import { useWidth } from './useWidth.ts';
+import { useWidth } from '../drawing/useWidth.ts';
 import { Zoom, type Scale } from './Zoom.tsx';
 
 /** All jobs that are planned or under way in one plan: the same people, each job a site of its own. */

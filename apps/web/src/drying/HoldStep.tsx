@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Refused } from '../page/Page.tsx';
 import { useHoldStepMutation, useReleaseHoldMutation } from '../store/planApi.ts';
-import type { PlanPage } from '../store/types.ts';
+import type { PlanPage } from '../wire/types.ts';
 import { instantOf, sayTime } from '../words/time.ts';
 
 /** Another trade comes first: the chosen step waits for its date, until it is let go. */

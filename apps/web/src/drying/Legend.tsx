@@ -1,5 +1,5 @@
 import { airAt } from '@rustic/core';
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 import { nowMinute } from '../words/time.ts';
 import { airOf } from './chartRows.ts';
 

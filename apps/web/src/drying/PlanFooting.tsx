@@ -1,6 +1,6 @@
 import type { PlannedStep } from '@rustic/core';
 import { Total } from '../page/Page.tsx';
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
 import { useAskOfRoomMutation, type RoomDemands as Demands } from '../store/planApi.ts';
-import type { PlanPage, PlanRoom } from '../store/types.ts';
+import type { PlanPage, PlanRoom } from '../wire/types.ts';
 import { RoomChoice } from './airFields.tsx';
 
 const SOURCES: Record<PlanRoom['airFrom'], string> = {

@@ -1,4 +1,4 @@
-import type { PlanRoom } from '../store/types.ts';
+import type { PlanRoom } from '../wire/types.ts';
 
 /** One of a job's rooms. */
 export function RoomChoice({

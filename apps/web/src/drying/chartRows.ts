@@ -8,7 +8,7 @@ import {
   type PlannedStep,
   type StepKind,
 } from '@rustic/core';
-import type { PlanSheet } from '../store/types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 
 export interface Block {
   key: string;

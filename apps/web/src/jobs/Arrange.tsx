@@ -18,7 +18,7 @@ import {
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, usePutOrderMutation } from '../store/api.ts';
-import type { WholeJob } from '../store/types.ts';
+import type { WholeJob } from '../wire/types.ts';
 import { dragged, type Order } from './order.ts';
 
 /** Putting rooms and surfaces in the order of the walk, by drag or by keys. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { FINISH_LABELS } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId, useSetCampaignMutation } from '../store/api.ts';
-import type { WholeJob } from '../store/types.ts';
+import type { WholeJob } from '../wire/types.ts';
 import { sayPercent } from '../words/figures.ts';
 
 /** Campaigns of the house: one paint, one season. Breaking one is one act, and can be taken back. */

@@ -1,12 +1,12 @@
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Act } from '../page/Act.tsx';
-import { useMay } from '../people/useMay.ts';
+import { useMay } from '../store/useMay.ts';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/api.ts';
-import type { Job, JobBrief } from '../store/types.ts';
+import type { Job, JobBrief } from '../wire/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
 import { BringIn } from './BringIn.tsx';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { TEST_LABELS } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import type { WholeJob } from '../store/types.ts';
+import type { WholeJob } from '../wire/types.ts';
 import { sayRoundMoney, isTold } from '../words/figures.ts';
 
 const SHOWN = 3;

@@ -1,6 +1,6 @@
 import { FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { WholeJob } from '../store/types.ts';
+import type { WholeJob } from '../wire/types.ts';
 import { sayPercent } from '../words/figures.ts';
 import { unknownNotes } from './Unknown.tsx';
 

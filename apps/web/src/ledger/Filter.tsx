@@ -1,6 +1,6 @@
 import { ledgerTitle } from '@rustic/core';
 import type { ReactNode } from 'react';
-import type { Entry } from '../store/types.ts';
+import type { Entry } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { EVERYTHING, type Looked } from './filterEntries.ts';
 

@@ -1,4 +1,4 @@
-import type { Entry } from '../store/types.ts';
+import type { Entry } from '../wire/types.ts';
 
 /** What is looked for in a ledger; empty where it does not matter. Days as YYYY-MM-DD, both included. */
 export interface Looked {

@@ -4,11 +4,11 @@ import { Page } from '../page/Page.tsx';
 import { newId, useSessionQuery } from '../store/api.ts';
 import { useSignal } from '../store/store.ts';
 import { sayLength, sayTime } from '../words/time.ts';
-import { clockAhead, putRight } from './clock.ts';
+import { clockAhead, putRight } from '../clock/clock.ts';
 import { leaveDevice } from './leaveDevice.ts';
-import { outbox, type Kept } from './outbox.ts';
-import { sendKept } from './sender.ts';
-import type { KeptBrief } from './signal.ts';
+import { outbox, type Kept } from '../outbox/outbox.ts';
+import { sendKept } from '../outbox/sender.ts';
+import type { KeptBrief } from '../outbox/signal.ts';
 
 /** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
 export default function Unsent() {

@@ -1,8 +1,8 @@
 import { api } from '../store/api.ts';
 import type { store as Store } from '../store/store.ts';
-import { outbox } from './outbox.ts';
-import { beginSending } from './sender.ts';
-import { briefOf, unsentTold } from './signal.ts';
+import { outbox } from '../outbox/outbox.ts';
+import { beginSending } from '../outbox/sender.ts';
+import { briefOf, unsentTold } from '../outbox/signal.ts';
 import { TOUCHED } from './touched.ts';
 
 /** Answers kept by the service worker; emptied when somebody signs in or out: they were another person's. */

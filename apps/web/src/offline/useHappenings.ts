@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 import { api } from '../store/api.ts';
 import { useTell } from '../store/store.ts';
-import { sendKept } from './sender.ts';
-import { heard } from './signal.ts';
+import { sendKept } from '../outbox/sender.ts';
+import { heard } from '../outbox/signal.ts';
 import { TOUCHED } from './touched.ts';
 
 /** What is shown is fetched anew so long after something happened: several writes in a row are one. */

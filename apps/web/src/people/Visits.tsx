@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { CLIMATE_LABELS, type Climate } from '@rustic/core';
-import { ClimateChoice } from '../jobs/ClimateChoice.tsx';
+import { ClimateChoice } from '../page/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSetPlanningMutation, type Planning } from '../store/peopleApi.ts';

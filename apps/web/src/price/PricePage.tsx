@@ -7,7 +7,7 @@ import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { newToken, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/priceApi.ts';
-import type { PricePage as Data } from '../store/priceTypes.ts';
+import type { PricePage as Data } from '../wire/priceTypes.ts';
 import { sayHours, sayMoney, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { FanDrawing } from './FanDrawing.tsx';
 import { fanRows } from './fanRows.ts';

@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useSessionQuery } from '../store/api.ts';
-import type { PricePage } from '../store/priceTypes.ts';
+import type { PricePage } from '../wire/priceTypes.ts';
 import { useChangeFirmMutation } from '../store/systemsApi.ts';
 import { readSettings, SETTING_FIELDS } from './settingFields.ts';
 

@@ -4,7 +4,7 @@ import { LEFT_OUT_WORDS, printMoney, type QuoteLine } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { newId } from '../store/api.ts';
 import { usePutOffersMutation } from '../store/priceApi.ts';
-import type { PricePage } from '../store/priceTypes.ts';
+import type { PricePage } from '../wire/priceTypes.ts';
 import { useSurfaceQuery } from '../store/systemsApi.ts';
 import { Refused } from '../page/Page.tsx';
 import { sayHours, sayLitres } from '../words/figures.ts';

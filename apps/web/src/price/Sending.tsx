@@ -5,7 +5,7 @@ import { Act } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { newToken, useSetLinkMutation } from '../store/priceApi.ts';
-import type { PricePage } from '../store/priceTypes.ts';
+import type { PricePage } from '../wire/priceTypes.ts';
 import { sayMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
 

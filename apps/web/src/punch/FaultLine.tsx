@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { FAULT_LABELS, MENDS, type Mend } from '@rustic/core';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';

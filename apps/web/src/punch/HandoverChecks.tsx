@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useTryAtHandoverMutation, type HandoverCheck, type PunchPage } from '../store/punchApi.ts';

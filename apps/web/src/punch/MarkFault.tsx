@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { FAULT_LABELS, FAULTS, LIGHTS, VIEWS, type Fault, type Light, type SketchPlace, type View } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useMarkFaultMutation, type PunchPage } from '../store/punchApi.ts';
-import { AddPhoto } from '../walkround/Photos.tsx';
+import { AddPhoto } from '../photos/Photos.tsx';
 import { SIZES, VIEW_WORDS } from './mendWords.ts';
 
 const SKETCH_WIDTH = 560;

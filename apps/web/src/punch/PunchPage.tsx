@@ -5,7 +5,7 @@ import { RoomSketch, type Tick } from '../drawing/RoomSketch.tsx';
 import { Act } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useMay } from '../people/useMay.ts';
+import { useMay } from '../store/useMay.ts';
 import { usePunchQuery, type MarkedFault } from '../store/punchApi.ts';
 import { capital } from '../words/figures.ts';
 import { sayDay } from '../words/time.ts';

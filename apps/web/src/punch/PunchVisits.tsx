@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { FixVisit } from '../aftercare/FixVisit.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
-import { useMay } from '../people/useMay.ts';
+import { useMay } from '../store/useMay.ts';
 import { useAftercareQuery } from '../store/aftercareApi.ts';
 import type { PunchPage } from '../store/punchApi.ts';
 import { sayDay, sayLength } from '../words/time.ts';

@@ -12,7 +12,7 @@ import { Chip } from '../page/Act.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { newId, useSessionQuery } from '../store/api.ts';
 import { useChangeFirmMutation } from '../store/systemsApi.ts';
-import type { Session } from '../store/types.ts';
+import type { Session } from '../wire/types.ts';
 import { RulesPage } from './RulesPage.tsx';
 
 /** The schools as this firm works, and the words it uses. */

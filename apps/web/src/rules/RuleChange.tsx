@@ -5,7 +5,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChangeRulesMutation, useRulesPreviewQuery } from '../store/systemsApi.ts';
-import type { RuleEffect, RuleLevel } from '../store/systemTypes.ts';
+import type { RuleEffect, RuleLevel } from '../wire/systemTypes.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 

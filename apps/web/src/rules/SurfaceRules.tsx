@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { Coming } from '../page/Page.tsx';
 import { useSurfaceQuery } from '../store/systemsApi.ts';
-import { SurfacePath } from '../surface/SurfacePath.tsx';
+import { SurfacePath } from '../page/SurfacePath.tsx';
 import { RulesPage } from './RulesPage.tsx';
 
 /** The schools on one surface. */

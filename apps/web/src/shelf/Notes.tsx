@@ -5,7 +5,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useJobsQuery, useTrialsQuery } from '../store/api.ts';
 import { useAddNoteMutation } from '../store/shelfApi.ts';
-import type { KeptProduct, ProductNote } from '../store/shelfTypes.ts';
+import type { KeptProduct, ProductNote } from '../wire/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
 import { claimsOf, type Claim } from './claims.ts';
 

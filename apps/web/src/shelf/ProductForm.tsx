@@ -5,7 +5,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useWriteProductMutation } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../store/shelfTypes.ts';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { FIGURES, readProduct, saidOfProduct, type ProductSaid } from './readProduct.ts';

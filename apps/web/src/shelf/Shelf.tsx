@@ -6,7 +6,7 @@ import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSessionQuery } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../store/shelfTypes.ts';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { capital, sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';

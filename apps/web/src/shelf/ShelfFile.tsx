@@ -5,7 +5,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useLookAtFileMutation, useTakeInMutation } from '../store/shelfApi.ts';
-import type { ShelfLook } from '../store/shelfTypes.ts';
+import type { ShelfLook } from '../wire/shelfTypes.ts';
 
 const MOST_CHARACTERS = 240_000;
 

@@ -3,9 +3,9 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useAddTinMutation, useChangeTinMutation } from '../store/shelfApi.ts';
-import type { KeptProduct, Tin } from '../store/shelfTypes.ts';
+import type { KeptProduct, Tin } from '../wire/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */

@@ -1,5 +1,5 @@
 import { productId, type Family, type ProductGiven } from '@rustic/core';
-import type { KeptProduct } from '../store/shelfTypes.ts';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { readFigure } from '../words/readFigure.ts';
 
 /** What is typed of a product. Figures as people write them; empty where what is usual for its kind stands. */

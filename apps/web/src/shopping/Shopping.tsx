@@ -4,7 +4,7 @@ import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useShoppingQuery, useTickMutation } from '../store/priceApi.ts';
-import type { ShoppingPage } from '../store/priceTypes.ts';
+import type { ShoppingPage } from '../wire/priceTypes.ts';
 import { sayLitres } from '../words/figures.ts';
 
 type Item = ShoppingPage['items'][number];

@@ -1,7 +1,7 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { heardClock } from '../offline/clock.ts';
-import { keeping, type Unsent } from '../offline/keepingBaseQuery.ts';
-import { heard, shownFromKept } from '../offline/signal.ts';
+import { heardClock } from '../clock/clock.ts';
+import { keeping, type Unsent } from '../outbox/keepingBaseQuery.ts';
+import { heard, shownFromKept } from '../outbox/signal.ts';
 import { v7 as uuid } from 'uuid';
 import type { Condition, Method, SketchPlace, TestRecord, TrialDesign } from '@rustic/core';
 import type {
@@ -22,7 +22,7 @@ import type {
   Trial,
   TrialBrief,
   WholeJob,
-} from './types.ts';
+} from '../wire/types.ts';
 
 /** A surface as it is first written. */
 export type NewSurface = Pick<Surface, 'id' | 'roomId' | 'name' | 'campaign' | 'facts' | 'wanted'> &

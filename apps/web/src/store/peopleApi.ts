@@ -1,6 +1,6 @@
 import type { Climate } from '@rustic/core';
 import { api, newId } from './api.ts';
-import type { Session } from './types.ts';
+import type { Session } from '../wire/types.ts';
 
 export type Role = 'owner' | 'estimator' | 'painter' | 'read-only';
 export interface Hours {

@@ -1,5 +1,5 @@
 import { api, newId } from './api.ts';
-import type { PlanSheet } from './types.ts';
+import type { PlanSheet } from '../wire/types.ts';
 
 export interface RoomDemands {
   backBy: string | null;

@@ -1,7 +1,7 @@
 import type { FanInput, Paper } from '@rustic/core';
 import { api } from './api.ts';
-import type { Agreed, ClientView, PricePage, ShoppingPage } from './priceTypes.ts';
-import type { Job } from './types.ts';
+import type { Agreed, ClientView, PricePage, ShoppingPage } from '../wire/priceTypes.ts';
+import type { Job } from '../wire/types.ts';
 
 export const PAPERS = ['quote', 'job-pack', 'run-sheet', 'shopping', 'labels', 'care-sheet', 'visit-letter'] as const;
 export type PaperKind = (typeof PAPERS)[number];

@@ -12,7 +12,7 @@ import type {
 } from '@rustic/core';
 import type { FixedVisit } from './aftercareApi.ts';
 import { api } from './api.ts';
-import type { Job, Photo } from './types.ts';
+import type { Job, Photo } from '../wire/types.ts';
 
 /** What became of a marked fault. */
 export interface FaultAct {

@@ -1,6 +1,6 @@
 import type { ProductGiven, ShelfFormat } from '@rustic/core';
 import { api } from './api.ts';
-import type { Coming, KeptProduct, ProductNote, ShelfLook } from './shelfTypes.ts';
+import type { Coming, KeptProduct, ProductNote, ShelfLook } from '../wire/shelfTypes.ts';
 
 const MOVES = ['Shelf', 'Surface', 'Job', 'Plan', 'Today', 'Ledger'] as const;
 

@@ -1,7 +1,7 @@
 import { configureStore, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
-import { signal } from '../offline/signal.ts';
+import { signal } from '../outbox/signal.ts';
 import { api } from './api.ts';
 
 export type Theme = 'paper' | 'lamp';

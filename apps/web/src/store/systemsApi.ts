@@ -1,7 +1,7 @@
 import type { Departure, Fault, HouseRules, PriceSettings, Rescue, Terms, Weights } from '@rustic/core';
 import { api } from './api.ts';
-import type { RuleEffect, RuleLevel, SchoolsPage, SurfacePage, WhatIfAnswer } from './systemTypes.ts';
-import type { Session } from './types.ts';
+import type { RuleEffect, RuleLevel, SchoolsPage, SurfacePage, WhatIfAnswer } from '../wire/systemTypes.ts';
+import type { Session } from '../wire/types.ts';
 
 const ALL = ['Session', 'Surface', 'Job', 'Plan', 'Today', 'Ledger', 'Shelf'] as const;
 

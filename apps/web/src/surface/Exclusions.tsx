@@ -5,7 +5,7 @@ import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useChangeSurfaceMutation } from '../store/api.ts';
-import type { Exclusion, Surface } from '../store/types.ts';
+import type { Exclusion, Surface } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { boxOf } from './exclusionBox.ts';
 

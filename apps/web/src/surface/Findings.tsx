@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { CONDITION_LABELS, type Condition } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { ConditionChips } from './ConditionChips.tsx';
+import { ConditionChips } from '../surfaceForm/ConditionChips.tsx';
 import { newId, useNoteFindingMutation } from '../store/api.ts';
-import type { SurfacePage } from '../store/systemTypes.ts';
+import type { SurfacePage } from '../wire/systemTypes.ts';
 import { changesIn } from '../words/changes.ts';
 import { sayTime } from '../words/time.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 
 /** What sanding and washing bring out most often. */
 const USUAL: Condition[] = [

@@ -1,9 +1,10 @@
 import { chemistryOf, CLEAN_UP, isCoat, sayVolume, type Departure } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
+import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { useSight } from '../store/store.ts';
-import type { Line } from '../store/systemTypes.ts';
+import type { Line } from '../wire/systemTypes.ts';
 import { capital } from '../words/figures.ts';
-import { said, sayFamily } from '../words/terms.ts';
+import { sayFamily } from '../words/terms.ts';
 
 interface Props {
   line: Line;
@@ -94,27 +95,3 @@ const earlier = (asked: Departure | undefined, at: number) =>
   Math.max(0, (asked?.act === 'move' && asked.to < at ? asked.to : at) - 1);
 const later = (asked: Departure | undefined, at: number, last: number) =>
   Math.min(last, (asked?.act === 'move' && asked.to > at ? asked.to : at) + 1);
-
-const LINES = [
-  ['thinner', 'Thinner'],
-  ['tools', 'Tools'],
-  ['freshSpill', 'Fresh spill'],
-  ['oldSpill', 'Old spill'],
-  ['throwaway', 'Thrown away'],
-  ['storage', 'Kept'],
-  ['caution', 'Caution'],
-] as const;
-
-/** The card of a chemistry: thinner, tools, spills, storage. */
-export function CleanUpLines({ card }: { card: (typeof CLEAN_UP)[keyof typeof CLEAN_UP] }) {
-  return (
-    <dl className="grid max-w-[640px] grid-cols-[96px_1fr] gap-x-3 gap-y-0.5 pb-1 text-[14px]">
-      {LINES.map(([key, words]) => (
-        <div key={key} className="contents">
-          <dt className={key === 'caution' ? 'font-semibold text-madder' : 'text-faded'}>{words}</dt>
-          <dd>{said(card[key])}</dd>
-        </div>
-      ))}
-    </dl>
-  );
-}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { CAUTION_SHORT, METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
-import { Timer } from '../walkround/Timer.tsx';
+import { Timer } from '../page/Timer.tsx';
 import { said } from '../words/terms.ts';
 
 /** A wait longer than this is no matter of standing by with a clock. */

@@ -3,7 +3,7 @@ import { HOUSE_RULE_LABELS } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChooseSystemMutation } from '../store/systemsApi.ts';
-import type { SurfacePage } from '../store/systemTypes.ts';
+import type { SurfacePage } from '../wire/systemTypes.ts';
 import { sayRoundMoney, isTold, type Sum } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 

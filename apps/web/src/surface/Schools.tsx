@@ -11,7 +11,7 @@ import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { schoolRows } from './schoolRows.ts';
-import { SurfacePath } from './SurfacePath.tsx';
+import { SurfacePath } from '../page/SurfacePath.tsx';
 
 /** The same surface under each school, side by side. */
 export default function Schools() {

@@ -1,5 +1,5 @@
 import { CONDITION_LABELS, type Doubt } from '@rustic/core';
-import type { SurfacePage } from '../store/systemTypes.ts';
+import type { SurfacePage } from '../wire/systemTypes.ts';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { sayPercent, sayRoundMoney, isTold, sayWorth } from '../words/figures.ts';
 import { said } from '../words/terms.ts';

@@ -6,15 +6,15 @@ import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSurfaceQuery, useWhatIfQuery } from '../store/systemsApi.ts';
-import type { TestRow, WorkLog } from '../store/types.ts';
-import type { SurfacePage as SurfaceData, WhatIfAnswer } from '../store/systemTypes.ts';
+import type { TestRow, WorkLog } from '../wire/types.ts';
+import type { SurfacePage as SurfaceData, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { LogWork, type Corrected } from '../today/LogWork.tsx';
 import { WorkDone } from './WorkDone.tsx';
-import { SurfaceForm } from '../jobs/SurfaceForm.tsx';
+import { SurfaceForm } from '../surfaceForm/SurfaceForm.tsx';
 import { sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
-import { AddPhoto, Photos } from '../walkround/Photos.tsx';
+import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
 import { FindingForm, Found } from './Findings.tsx';
 import { RecordTest } from './RecordTest.tsx';
@@ -22,7 +22,7 @@ import { reasonsOf } from './reasons.ts';
 import { WayBack } from './WayBack.tsx';
 import { WhatGoesOn } from './WhatGoesOn.tsx';
 import { WhatIsThere } from './WhatIsThere.tsx';
-import { now } from '../offline/clock.ts';
+import { now } from '../clock/clock.ts';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {

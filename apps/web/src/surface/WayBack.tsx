@@ -5,7 +5,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useWayBackQuery, useWriteWayBackMutation } from '../store/systemsApi.ts';
-import type { SurfacePage } from '../store/systemTypes.ts';
+import type { SurfacePage } from '../wire/systemTypes.ts';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { useSight } from '../store/store.ts';
-import type { SurfacePage, WhatIfAnswer } from '../store/systemTypes.ts';
+import type { SurfacePage, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { sayHours, sayLitres } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';

@@ -4,7 +4,7 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/api.ts';
 import { useChooseSystemMutation } from '../store/systemsApi.ts';
-import type { SurfacePage, WhatIfAnswer } from '../store/systemTypes.ts';
+import type { SurfacePage, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { sayConsequence, sayInHundred } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';

@@ -2,7 +2,7 @@ import { STEP_LABELS, type StepKind } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId, useLogWorkMutation } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
-import type { WorkLog } from '../store/types.ts';
+import type { WorkLog } from '../wire/types.ts';
 import { sayTime } from '../words/time.ts';
 
 /** What was done on this surface, newest first: what is wrong in it is put right by another log, never changed. */

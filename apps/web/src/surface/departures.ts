@@ -1,5 +1,5 @@
 import { STEP_LABELS, type Departure } from '@rustic/core';
-import type { Line } from '../store/systemTypes.ts';
+import type { Line } from '../wire/systemTypes.ts';
 import { said, sayFamily } from '../words/terms.ts';
 
 /** A departure as it is said: "Dull the gloss left out", "Prime: bonding primer instead". */

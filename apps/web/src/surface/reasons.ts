@@ -1,7 +1,7 @@
 import { HOUSE_RULE_LABELS, TEST_LABELS } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { TestRow } from '../store/types.ts';
-import type { Line, SurfacePage } from '../store/systemTypes.ts';
+import type { TestRow } from '../wire/types.ts';
+import type { Line, SurfacePage } from '../wire/systemTypes.ts';
 import { sayMoney, sayWorth, sayWeight, isTold } from '../words/figures.ts';
 
 export interface Reasons {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import { sayFromNow, sayTime } from '../words/time.ts';
 
 /** Finished films that are not to be used for everything yet: each with the next thing it may bear. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../page/Page.tsx';
 import { newId, useCloseFollowUpMutation } from '../store/api.ts';
-import type { FollowUp } from '../store/types.ts';
+import type { FollowUp } from '../wire/types.ts';
 import { sayFromNow } from '../words/time.ts';
 
 /** What is to be looked at again because of how it was laid, those that are due. */

@@ -1,5 +1,5 @@
 import { isCoat, METHOD_LABELS, METHODS, type Method } from '@rustic/core';
-import type { KeptProduct } from '../store/shelfTypes.ts';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
 import type { LogSaid } from './logSaid.ts';
 
 /** What is said of a log when there is more to say than product, batch and air. */

@@ -4,14 +4,14 @@ import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { newId, useLogWorkMutation } from '../store/api.ts';
 import { useShelfQuery } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../store/shelfTypes.ts';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { sayFamily } from '../words/terms.ts';
 import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
 import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
 import { ScanTin } from './ScanTin.tsx';
-import { now } from '../offline/clock.ts';
+import { now } from '../clock/clock.ts';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {

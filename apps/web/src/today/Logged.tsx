@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import { CLEAN_UP } from '@rustic/core';
-import { isUnsent, type Unsent } from '../offline/keepingBaseQuery.ts';
+import { isUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
 import type { Logged as Answer } from '../store/api.ts';
-import type { KeptProduct } from '../store/shelfTypes.ts';
-import { CleanUpLines } from '../surface/LineDetail.tsx';
-import { AddPhoto } from '../walkround/Photos.tsx';
+import type { KeptProduct } from '../wire/shelfTypes.ts';
+import { CleanUpLines } from '../page/CleanUpLines.tsx';
+import { AddPhoto } from '../photos/Photos.tsx';
 import { sayLength, sayTime } from '../words/time.ts';
 import type { Loggable } from './logSaid.ts';
 

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { withUnsent } from '../offline/withUnsent.ts';
+import { withUnsent } from '../outbox/withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSessionQuery, useTodayQuery } from '../store/api.ts';
-import type { TodayLine, TodayPage } from '../store/types.ts';
+import type { TodayLine, TodayPage } from '../wire/types.ts';
 import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { Curing } from './Curing.tsx';

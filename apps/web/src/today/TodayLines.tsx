@@ -3,7 +3,7 @@ import { isCoat } from '@rustic/core';
 import { Wedge } from '../drawing/Wedge.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { useReleaseHoldMutation } from '../store/planApi.ts';
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import { sayStep } from '../words/step.ts';
 import { sayFromNow, sayLength, sayTime } from '../words/time.ts';
 

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
-import { useMay } from '../people/useMay.ts';
-import type { VisitSoon } from '../store/types.ts';
+import { useMay } from '../store/useMay.ts';
+import type { VisitSoon } from '../wire/types.ts';
 import { localDay, sayDay, sayLength } from '../words/time.ts';
 
 /** Fixed visits of the coming days; those gone by that nobody has closed first. */

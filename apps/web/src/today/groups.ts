@@ -1,4 +1,4 @@
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import { localDay } from '../words/time.ts';
 
 /** Lines that ask for the same thing, under the heading they stand under. */

@@ -1,6 +1,6 @@
 import { isCoat, type Method } from '@rustic/core';
 import type { WorkSent } from '../store/api.ts';
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import { readFigure } from '../words/readFigure.ts';
 
 /** What the form of a log holds, as it is typed. */

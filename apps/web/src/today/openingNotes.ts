@@ -1,6 +1,6 @@
 import { CHEMISTRY_LABELS, dryingSource } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import { sayLength } from '../words/time.ts';
 
 /** Why each coat opens when it does. */

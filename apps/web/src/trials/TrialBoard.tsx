@@ -25,14 +25,14 @@ import {
   useLookAtCellMutation,
   useTrialQuery,
 } from '../store/api.ts';
-import type { Trial } from '../store/types.ts';
+import type { Trial } from '../wire/types.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
 import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
 import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {

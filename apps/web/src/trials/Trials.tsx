@@ -5,7 +5,7 @@ import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { usePatchesQuery, useTrialsQuery } from '../store/api.ts';
-import type { PatchSurface, TrialBrief } from '../store/types.ts';
+import type { PatchSurface, TrialBrief } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength, sayTime } from '../words/time.ts';

@@ -15,7 +15,7 @@ import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { stopsOf, type RoundStop } from './stops.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 
 /** A round counts what was read since about the last season. */

@@ -17,14 +17,14 @@ import { Act, Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { newId, useJobQuery, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
-import type { SurfaceBrief, WholeJob } from '../store/types.ts';
+import type { SurfaceBrief, WholeJob } from '../wire/types.ts';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
 import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
-import { AddPhoto, Photos } from './Photos.tsx';
+import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 
 const RUB: TestKind = 'spirit-rub';
 

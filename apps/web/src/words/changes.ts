@@ -1,4 +1,4 @@
-import type { Finding } from '../store/types.ts';
+import type { Finding } from '../wire/types.ts';
 import { sayHours, sayMoney } from './figures.ts';
 import { sayStep } from './step.ts';
 

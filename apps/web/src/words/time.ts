@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { now as clockNow, nowText } from '../offline/clock.ts';
+import { now as clockNow, nowText } from '../clock/clock.ts';
 
 /** The zone in which times are said: the firm's. Set once it is known. */
 let zone = 'local';

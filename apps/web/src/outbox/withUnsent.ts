@@ -1,5 +1,5 @@
 import { runLine, type Done } from '@rustic/core';
-import type { TodayLine } from '../store/types.ts';
+import type { TodayLine } from '../wire/types.ts';
 import type { KeptBrief } from './signal.ts';
 
 const minute = (iso: unknown) => Math.ceil(Date.parse(String(iso)) / 60_000);

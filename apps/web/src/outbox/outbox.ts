@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { Refusal } from '../store/types.ts';
+import type { Refusal } from '../wire/types.ts';
 
 /** A write as it is kept on this device until the server has it. Sent in the order in which it was made. */
 export interface Kept {

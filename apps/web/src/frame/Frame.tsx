@@ -1,14 +1,14 @@
 import { lazy, Suspense, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import type { Session } from '../store/types.ts';
+import type { Session } from '../wire/types.ts';
 import { themeTurned, useSight, useTell } from '../store/store.ts';
 import { Signal } from '../offline/Signal.tsx';
 import { useHappenings } from '../offline/useHappenings.ts';
-import { useKey } from './keys.tsx';
-import { Mark as Logo } from './Logo.tsx';
+import { useKey } from '../page/keys.tsx';
+import { Mark as Logo } from '../page/Logo.tsx';
 
-const Find = lazy(() => import('./Find.tsx'));
-const KeyList = lazy(() => import('./KeyList.tsx'));
+const Find = lazy(() => import('../page/Find.tsx'));
+const KeyList = lazy(() => import('../page/KeyList.tsx'));
 const PersonMenu = lazy(() => import('./PersonMenu.tsx'));
 
 /** The seven places, in the order of their keys. */

@@ -1,6 +1,6 @@
 import { outbox, type Kept } from './outbox.ts';
-import type { Refusal } from '../store/types.ts';
-import { heardClock } from './clock.ts';
+import type { Refusal } from '../wire/types.ts';
+import { heardClock } from '../clock/clock.ts';
 
 /** What became of a write: with the server, refused by it, or still here. */
 export type Outcome = { sent: true; answer: unknown } | { sent: false; refusal: Refusal; status: number } | null;

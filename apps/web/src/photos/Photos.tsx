@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { type SketchPlace, testWords } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId, useKeepPhotoMutation } from '../store/api.ts';
-import type { Photo, TestRow } from '../store/types.ts';
+import type { Photo, TestRow } from '../wire/types.ts';
 import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
-import { nowText } from '../offline/clock.ts';
+import { nowText } from '../clock/clock.ts';
 
 interface Props {
   jobId: string;

@@ -1,8 +1,8 @@
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError, FetchBaseQueryMeta } from '@reduxjs/toolkit/query';
-import { refusalOfUnreadable } from '../store/unreadable.ts';
+import { refusalOfUnreadable } from './unreadable.ts';
 import { outbox } from './outbox.ts';
 import { outcomeOf } from './sender.ts';
-import { clockAhead, nowText } from './clock.ts';
+import { clockAhead, nowText } from '../clock/clock.ts';
 
 /** A request; with `keeps` it is a write that must not be lost: kept on this device until the server has it. */
 export type Request = FetchArgs & {

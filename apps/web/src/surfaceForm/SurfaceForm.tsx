@@ -23,13 +23,13 @@ import {
 } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { ConditionChips } from '../surface/ConditionChips.tsx';
+import { ConditionChips } from './ConditionChips.tsx';
 import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/api.ts';
-import type { Surface } from '../store/types.ts';
+import type { Surface } from '../wire/types.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { measureOf, saidOf } from './measure.ts';
+import { Pick, Tick, Unreadable } from './fields.tsx';
 import { MeasureFields } from './MeasureFields.tsx';
 import { readSurface, unreadableFields } from './readSurface.ts';
 
@@ -293,51 +293,5 @@ export function SurfaceForm({
       )}
       <FormFoot words={surface ? 'Keep' : 'Add'} busy={busy} onLeave={onDone} />
     </form>
-  );
-}
-
-/** Said beside a field whose figure cannot be read: what stood stands. */
-function Unreadable({ name, unreadable }: { name: string; unreadable: ReadonlySet<string> }) {
-  if (!unreadable.has(name)) return null;
-  return (
-    <span id={`${name}-unreadable`} role="alert" className="block text-madder">
-      This cannot be read. Write it as 12.5; nothing was changed.
-    </span>
-  );
-}
-
-function Tick({ name, words, on }: { name: string; words: string; on: boolean }) {
-  return (
-    <label className="flex items-end gap-2 pb-2 text-sm">
-      <input type="checkbox" name={name} defaultChecked={on} className="size-5 min-h-0" />
-      {words}
-    </label>
-  );
-}
-
-function Pick<T extends string>({
-  name,
-  words,
-  options,
-  labels,
-  value,
-}: {
-  name: string;
-  words: string;
-  options: readonly T[];
-  labels: Partial<Record<T, string>>;
-  value: T;
-}) {
-  return (
-    <label className="text-sm">
-      {words}
-      <select name={name} defaultValue={value} className="block w-full">
-        {options.map((o) => (
-          <option key={o} value={o}>
-            {capital(said(labels[o] ?? o))}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }
