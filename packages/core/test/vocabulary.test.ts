@@ -4,6 +4,7 @@ import {
   CAUTION_CODES,
   CHEMISTRIES,
   chemistryOf,
+  CLEAR_FINISHES,
   CONDITION_LABELS,
   CONDITIONS,
   COAT_KINDS,
@@ -17,9 +18,11 @@ import {
   FINISH_FAMILIES,
   FINISH_LABELS,
   FINISHES,
+  HELPER_FAMILIES,
   HOUSE_RULE_LABELS,
   HOUSE_RULES,
   isCoat,
+  isHelper,
   PRIMER_FAMILIES,
   RESULT_LABELS,
   SHIPPED_SHELF,
@@ -32,7 +35,10 @@ import {
   TEST_RESULTS,
   TEXTURE_LABELS,
   TEXTURES,
+  tintsOf,
+  type Family,
 } from '../src/index.ts';
+import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 
 /** The fixed names, written here a second time: one may be added, none may be renamed. */
 const FIXED: [string, readonly string[], string][] = [
@@ -148,6 +154,10 @@ describe('labels', () => {
   test('every result of every test has words', () => {
     for (const kind of TEST_KINDS) for (const r of TEST_RESULTS[kind]) expect(RESULT_LABELS[r]).toBeTruthy();
   });
+  test('what each test can find is exactly what its likelihoods speak of', () => {
+    for (const { kind, results } of LIKELIHOODS)
+      if (TEST_RESULTS[kind].length > 0) expect([...results].sort()).toEqual([...TEST_RESULTS[kind]].sort());
+  });
   test('every choice of every house rule has words', () => {
     for (const [rule, choices] of Object.entries(HOUSE_RULES))
       for (const choice of choices)
@@ -162,6 +172,17 @@ describe('families and the shelf', () => {
     expect(chemistryOf('oil-enamel')).toBe('solvent-borne');
     expect(chemistryOf('penetrating-epoxy')).toBe('two-part');
     expect(chemistryOf('waterborne-alkyd')).toBe('waterborne');
+  });
+  test('a family that nobody knows is no waterborne paint', () => {
+    expect(() => chemistryOf('moon-paint' as Family)).toThrow();
+    expect(() => asProduct({ family: 'moon-paint' as Family })).toThrow();
+  });
+  test('a family is a primer, a finish or a helper, and nothing lays a coat of a helper', () => {
+    expect([...PRIMER_FAMILIES, ...FINISH_FAMILIES, ...HELPER_FAMILIES]).toEqual([...FAMILIES]);
+    for (const family of FAMILIES)
+      expect(isHelper(family)).toBe((HELPER_FAMILIES as readonly Family[]).includes(family));
+    expect(CLEAR_FINISHES.every((family) => tintsOf(family) === 'clear' && !isHelper(family))).toBe(true);
+    expect([...CLEAR_FINISHES].sort()).toEqual(['clear-shellac', 'oil-varnish', 'waterborne-clear']);
   });
   test('only what lays a film is a coat', () => {
     expect(STEP_KINDS.filter((k) => isCoat(k)).sort()).toEqual([...COAT_KINDS].sort());

@@ -32,6 +32,5 @@ export { drawHouse, jointOdds, type JointNode, type JointOdds } from './jointOdd
 export { resultOdds } from './likelihood.ts';
 export { diagnose, diagnoseBy, type Diagnosis, type ZoneDiagnosis } from './diagnosis.ts';
 export { FINISH_TESTS } from './knowledge/questions.ts';
-export { METHOD_CARDS, type MethodCard } from './knowledge/methodCards.ts';
 export { USUAL_DATES } from './knowledge/placeDates.ts';
 export { moistureLimit } from './knowledge/moisture.ts';

@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { FINISHES, type TestKind } from '../vocabulary/index.ts';
+import { FINISHES, TEST_TAKES, TEST_TELLS, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import { messageTo, type House, type Member, type Node } from './house.ts';
@@ -8,7 +8,7 @@ import { isDirty, likelihoodOfAll, tableOf, weightsOf } from './likelihood.ts';
 import { dot, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { leastLoss } from './treatment.ts';
-import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS, TEST_MINUTES } from './knowledge/questions.ts';
+import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
 export interface NextTest {
@@ -26,20 +26,11 @@ const BOTHER_MIN = 2;
 /** Nobody makes the same test a third time in one place. */
 const MOST_OF_A_KIND = 2;
 
-const WHY: Partial<Record<TestKind, string>> = {
-  'spirit-rub': 'It tells waterborne from oil, and that decides whether a primer must grip.',
-  'acetone-rub': 'It tells a baked or oil film from one that dissolves.',
-  'blade-lift': 'It shows whether a waterborne coat lies on oil and lets go.',
-  'cross-cut': 'It grades the bond that every new coat will hang on.',
-  'nail-scratch': 'A film that scratches off will not carry another.',
-  'water-drop': 'It tells a thirsty ground from a sealed one.',
-};
-
 const areaOf = (member: Member) => member.surface.areaM2 ?? USUAL_AREA_M2;
 
 /** What making a test costs, whatever it finds. */
 const costOf = (kind: TestKind, minutes: number) =>
-  (minutes + BOTHER_MIN) * MINUTE_COST + (TEST_MINUTES[kind]?.materials ?? 0);
+  (minutes + BOTHER_MIN) * MINUTE_COST + (TEST_TAKES[kind]?.materials ?? 0);
 
 /** What a test is worth beyond its cost. */
 const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test.minutes);
@@ -155,12 +146,12 @@ function finishTestsOn(member: Member, at: Node, area: number, riders: readonly 
   return FINISH_TESTS.filter(
     (kind) =>
       comesNow(kind, member.tests) &&
-      costOf(kind, TEST_MINUTES[kind]!.minutes) < atStake &&
+      costOf(kind, TEST_TAKES[kind]!.minutes) < atStake &&
       member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
   ).map((kind) => ({
     kind,
-    minutes: TEST_MINUTES[kind]!.minutes,
-    why: WHY[kind]!,
+    minutes: TEST_TAKES[kind]!.minutes,
+    why: TEST_TELLS[kind]!,
     expectedSaving: Math.round(savingOf(kind, member, at, area, riders)),
   }));
 }

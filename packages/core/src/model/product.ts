@@ -5,11 +5,13 @@ import {
   GROUNDS,
   NEEDS,
   SHEENS,
+  TINT_RANGES,
   type Chemistry,
   type Family,
   type Ground,
   type Need,
   type Sheen,
+  type TintRange,
 } from '../vocabulary/index.ts';
 
 /** The figures of a data sheet that drying needs, at 23 °C and 50 %. Minutes, °C, %. Null where the sheet is silent. */
@@ -33,9 +35,6 @@ export interface DryingFigures {
 
 export const ODOURS = ['low', 'mid', 'strong'] as const;
 export type Odour = (typeof ODOURS)[number];
-/** White only; white and greys; any colour from a tinting machine; clear. */
-export const TINT_RANGES = ['white', 'greys', 'any', 'clear'] as const;
-export type TintRange = (typeof TINT_RANGES)[number];
 export const STIRS = ['by-hand', 'paddle', 'shake'] as const;
 export type Stir = (typeof STIRS)[number];
 

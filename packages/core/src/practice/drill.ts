@@ -1,9 +1,9 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import type { Finish, TestKind } from '../vocabulary/index.ts';
+import { TEST_TAKES, type Finish, type TestKind } from '../vocabulary/index.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { LIKELIHOODS } from '../evidence/knowledge/likelihoods.ts';
-import { FINISH_TESTS, TEST_MINUTES } from '../evidence/knowledge/questions.ts';
+import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { priorOdds } from '../evidence/prior.ts';
 
@@ -69,7 +69,7 @@ export function drillOf(uStory: number, uTruth: number): Drill {
 }
 
 /** The tests a drill offers, with their minutes. */
-export const DRILL_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_MINUTES[kind]!.minutes }));
+export const DRILL_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_TAKES[kind]!.minutes }));
 
 /** Makes a test on the hidden truth: its result is drawn from the same table that the diagnosis reads. `u` in [0, 1). */
 export function drillTest(kind: TestKind, truth: Finish, u: number, place: string): TestRecord {

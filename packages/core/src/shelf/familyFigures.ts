@@ -1,5 +1,5 @@
-import { chemistryOf, type Chemistry, type Family, type Ground, type Sheen } from '../vocabulary/index.ts';
-import type { Product, ProductGiven, Stir, TintRange } from '../model/product.ts';
+import { chemistryOf, isHelper, tintsOf, type Chemistry, type Family, type FinishFamily, type Ground, type PrimerFamily, type Sheen } from '../vocabulary/index.ts';
+import type { Product, ProductGiven, Stir } from '../model/product.ts';
 
 /**
  * Typical figures by family, used where a product's own sheet is silent: spread m²/L, wet and dry film µm, dust-free,
@@ -10,18 +10,18 @@ type Figures = readonly [
   spread: number,
   wet: number,
   dry: number,
-  dustFree: number,
-  recoat: number,
+  dustFree: number | null,
+  recoat: number | null,
   closes: number | null,
   cureH: number,
-  minC: number,
-  maxRh: number,
+  minC: number | null,
+  maxRh: number | null,
   rainSafe: number | null,
   odour: Product['odour'],
   pricePerL: number,
 ];
 
-const FIGURES: Partial<Record<Family, Figures>> = {
+const FIGURES: Record<PrimerFamily | FinishFamily, Figures> = {
   'pva-primer': [11, 90, 25, 25, 60, null, 168, 10, 85, null, 'low', 700],
   'multi-purpose-acrylic-primer': [10, 100, 35, 30, 60, null, 168, 8, 85, 180, 'low', 1700],
   'wood-acrylic-primer': [11, 90, 35, 40, 120, null, 168, 8, 80, 180, 'low', 2000],
@@ -55,33 +55,11 @@ const FIGURES: Partial<Record<Family, Figures>> = {
   'oil-varnish': [15, 67, 35, 360, 1440, 4320, 336, 8, 80, 480, 'strong', 2800],
 };
 
-const HELPER_PRICE_PER_L = 900;
+/** A helper lays no film that is planned for: what it takes is a sundry. Source: practice. */
+const HELPER: Figures = [10, 100, 30, null, null, null, 168, null, null, null, 'low', 900];
+const figuresOf = (family: Family): Figures => (isHelper(family) ? HELPER : FIGURES[family]);
 /** Volatile content by chemistry, g/L, typical of published sheets; low-odour oils hold less. */
 const VOC: Record<Chemistry, number> = { waterborne: 30, 'solvent-borne': 340, 'alcohol-borne': 540, 'two-part': 120 };
-const CLEAR: readonly Family[] = ['clear-shellac', 'clear-bonding-primer', 'waterborne-clear', 'oil-varnish', 'penetrating-sealer', 'penetrating-epoxy', 'wallpaper-sealer'];
-const ANY_COLOUR: readonly Family[] = [
-  'acrylic-wall',
-  'moisture-resistant-acrylic',
-  'acrylic-trim',
-  'waterborne-alkyd',
-  'oil-enamel',
-  'exterior-acrylic',
-  'exterior-oil',
-  'chalk-style',
-  'masonry-paint',
-];
-const GREYS: readonly Family[] = [
-  'multi-purpose-acrylic-primer',
-  'bonding-acrylic-primer',
-  'shellac-primer',
-  'oil-primer',
-  'oil-undercoat',
-  'acrylic-primer-undercoat',
-  'stain-blocking-acrylic-primer',
-  'metal-primer',
-  'low-odour-oil-primer',
-  'wood-acrylic-primer',
-];
 /** Bare and open grounds take more: the share of the usual spread that is left. Source: practice. */
 const SPREAD_LEFT: Partial<Record<Family, Partial<Record<Ground, number>>>> = {
   'masonry-primer': { masonry: 1 },
@@ -93,7 +71,6 @@ const MIX: Partial<Record<Family, Product['mix']>> = {
   'penetrating-epoxy': { base: 2, hardener: 1, potLifeMin: 30 },
   'exterior-filler': { base: 50, hardener: 1, potLifeMin: 8 },
 };
-const tintsOf = (family: Family): TintRange => (CLEAR.includes(family) ? 'clear' : ANY_COLOUR.includes(family) ? 'any' : GREYS.includes(family) ? 'greys' : 'white');
 const stirOf = (chemistry: Chemistry): Stir => (chemistry === 'alcohol-borne' ? 'shake' : chemistry === 'solvent-borne' ? 'by-hand' : 'paddle');
 
 const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
@@ -116,12 +93,11 @@ const spreadOnGrounds = (family: Family, spread: number) =>
 
 /** Fills what a sheet does not say with the family's typical figures. The product's own figures always win. */
 export function asProduct(given: ProductGiven): Product {
-  const f = FIGURES[given.family];
+  const [spreadM2PerL, wet, dry, dustFree, recoat, closes, cureH, minC, maxRh, rainSafe, odour, pricePerL] = figuresOf(given.family);
   const chemistry = given.drying?.chemistry ?? chemistryOf(given.family);
-  const pricePerL = f?.[11] ?? HELPER_PRICE_PER_L;
-  const spread = given.spreadM2PerL ?? f?.[0] ?? 10;
-  const wetFilmUm = given.wetFilmUm ?? f?.[1] ?? 100;
-  const dryFilmUm = given.dryFilmUm ?? f?.[2] ?? 30;
+  const spread = given.spreadM2PerL ?? spreadM2PerL;
+  const wetFilmUm = given.wetFilmUm ?? wet;
+  const dryFilmUm = given.dryFilmUm ?? dry;
   return {
     id: given.id ?? given.family,
     name: given.name ?? given.family,
@@ -130,10 +106,10 @@ export function asProduct(given: ProductGiven): Product {
     spreadM2PerL: spread,
     wetFilmUm,
     dryFilmUm,
-    cureHours: given.cureHours ?? f?.[6] ?? 168,
+    cureHours: given.cureHours ?? cureH,
     sheens: given.sheens ?? SHEENS[given.family] ?? [],
-    odour: given.odour ?? f?.[10] ?? 'low',
-    vocGPerL: given.vocGPerL ?? (chemistry === 'solvent-borne' && f?.[10] === 'low' ? 90 : VOC[chemistry]),
+    odour: given.odour ?? odour,
+    vocGPerL: given.vocGPerL ?? (chemistry === 'solvent-borne' && odour === 'low' ? 90 : VOC[chemistry]),
     solidsPct: given.solidsPct ?? Math.round((100 * dryFilmUm) / wetFilmUm),
     tints: given.tints ?? tintsOf(given.family),
     spreadOn: given.spreadOn ?? spreadOnGrounds(given.family, spread),
@@ -147,17 +123,17 @@ export function asProduct(given: ProductGiven): Product {
     ],
     drying: {
       family: given.family,
-      dustFreeMin: f?.[3] ?? null,
-      recoatMin: f?.[4] ?? null,
+      dustFreeMin: dustFree,
+      recoatMin: recoat,
       recoatPreferredMin: null,
-      recoatMaxMin: f?.[5] ?? null,
+      recoatMaxMin: closes,
       handleMin: null,
-      minTempC: f?.[7] ?? null,
+      minTempC: minC,
       maxTempC: 35,
-      maxRhPct: f?.[8] ?? null,
+      maxRhPct: maxRh,
       dewMarginC: 3,
       maxWindMs: null,
-      rainSafeMin: f?.[9] ?? null,
+      rainSafeMin: rainSafe,
       limitsHoldMin: null,
       ...given.drying,
       chemistry,

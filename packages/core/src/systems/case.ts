@@ -1,5 +1,6 @@
 import {
   chemistryOf,
+  CLEAR_FINISHES,
   DEFAULT_HOUSE_RULES,
   PRIMER_FAMILIES,
   type Chemistry,
@@ -118,8 +119,6 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
   };
 }
 
-const CLEAR: readonly (Family | null)[] = ['waterborne-clear', 'oil-varnish', 'clear-shellac'];
-
 function finishChemistry(
   d: Diagnosis,
   wanted: Wanted,
@@ -147,10 +146,12 @@ export function recase(c: Case, given: Partial<HouseRules>, wish: Partial<Wanted
     wanted,
     rules,
     goesTo: finishChemistry(c.d, wanted, rules, c.joinery, c.outside),
-    clear: CLEAR.includes(wanted.family),
+    clear: endsClear(wanted),
     shift: wish.colour === undefined ? c.shift : colourShift(c.d, wanted),
   };
 }
+
+const endsClear = (wanted: Wanted) => wanted.family !== null && CLEAR_FINISHES.includes(wanted.family);
 
 /** The same surface, were what is on it this; its zones with it. */
 export function asIf(c: Case, treatAs: Treatment): Case {
@@ -202,7 +203,7 @@ export function asCase(
     bare: d.treatAs === 'bare',
     wetOnly: d.lead === 'presumed' || d.lead === 'positive',
     goesTo: finishChemistry(d, wanted, rules, joinery, outside),
-    clear: CLEAR.includes(wanted.family),
+    clear: endsClear(wanted),
     shift,
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),

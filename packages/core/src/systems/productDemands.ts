@@ -1,5 +1,6 @@
 import {
   chemistryOf,
+  CLEAR_FINISHES,
   FAMILY_LABELS,
   FINISH_FAMILIES,
   isCoat,
@@ -26,8 +27,6 @@ const TAKES_A_TIN: readonly Step['kind'][] = [
   'stick-down',
 ];
 
-const CLEAR: readonly Family[] = ['waterborne-clear', 'oil-varnish', 'clear-shellac'];
-
 /** True where this family would do for the step as well as the one named: nothing follows, nothing is forbidden. */
 function servesAsWell(step: Step, family: Family, c: Case, made: Composed): boolean {
   if (family === step.family) return true;
@@ -35,7 +34,7 @@ function servesAsWell(step: Step, family: Family, c: Case, made: Composed): bool
   const others = made.steps.filter((s) => s !== step);
   if (ifSwapped(step, family, c, made.needs, others, 1000).length > 0) return false;
   if (step.kind === 'finish-coat' || step.kind === 'clear-coat') {
-    if (CLEAR.includes(family) !== CLEAR.includes(step.family!)) return false;
+    if (CLEAR_FINISHES.includes(family) !== CLEAR_FINISHES.includes(step.family!)) return false;
     // Another finish is another wish: only one of the same chemistry that may stand here is taken without asking.
     if (chemistryOf(family) !== chemistryOf(step.family!) || finishFails(family, c) !== null) return false;
   } else if (!serves(step, family, made)) return false;

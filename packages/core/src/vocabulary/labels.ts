@@ -1,7 +1,7 @@
 /** The firm's own words for the codes. Codes never reach a screen; these do. */
 import type { Condition, Element, Exposure, Finish, Substrate, Texture } from './surface.ts';
-import type { Chemistry, Family } from './families.ts';
-import type { Plane, TestKind } from './tests.ts';
+import type { Chemistry } from './families.ts';
+import type { Plane } from './tests.ts';
 import type { Fault, Method, StepKind, Tint, Wear } from './work.ts';
 import type { HouseRuleCode } from './houseRules.ts';
 
@@ -130,78 +130,6 @@ export const CONDITION_LABELS: Record<Condition, string> = {
   'painted-shut': 'painted shut',
 };
 
-export const TEST_LABELS: Record<TestKind, string> = {
-  'spirit-rub': 'Spirit rub',
-  'acetone-rub': 'Acetone rub',
-  'nail-scratch': 'Nail scratch',
-  'blade-lift': 'Blade lift',
-  'scraper-drag': 'Scraper drag',
-  'tape-pull': 'Tape pull',
-  'cross-cut': 'Cross-cut',
-  'sheen-look': 'Sheen',
-  'hand-wipe': 'Hand wipe',
-  'water-drop': 'Water drop',
-  'damp-sponge': 'Damp sponge',
-  'bleach-drop': 'Bleach drop',
-  'moisture-meter': 'Moisture',
-  'rot-probe': 'Rot probe',
-  'lead-swab': 'Lead swab',
-  'tap-test': 'Tap test',
-  'paint-dab': 'Paint dab',
-  'ease-test': 'Ease test',
-  'test-patch': 'Test patch',
-};
-
-/** How a result is said aloud. Results shared by several tests read the same. */
-export const RESULT_LABELS: Record<string, string> = {
-  'no-transfer': 'nothing on the rag',
-  'slight-transfer': 'a little on the rag',
-  transfer: 'colour on the rag',
-  softens: 'softens',
-  'lifts-to-lower-coat': 'lifts to the coat below',
-  'no-change': 'no change',
-  dissolves: 'dissolves',
-  holds: 'holds',
-  marks: 'marks',
-  'scratches-off': 'scratches off',
-  'peels-in-sheet': 'peels in a sheet',
-  chips: 'chips',
-  'lifts-in-sheet': 'lifts in a sheet',
-  specks: 'specks on the tape',
-  lifts: 'lifts',
-  flat: 'flat',
-  eggshell: 'eggshell',
-  satin: 'satin',
-  'semi-gloss': 'semi-gloss',
-  gloss: 'gloss',
-  clean: 'clean',
-  light: 'light dust',
-  heavy: 'heavy dust',
-  beads: 'beads',
-  spreads: 'spreads',
-  'soaks-in': 'soaks in',
-  slick: 'slick',
-  lightens: 'lightens',
-  unchanged: 'unchanged',
-  firm: 'firm',
-  'soft-surface': 'soft at the face',
-  'soft-deep': 'soft deep in',
-  negative: 'negative',
-  positive: 'positive',
-  inconclusive: 'inconclusive',
-  hollow: 'hollow',
-  wets: 'wets',
-  moves: 'moves',
-  stuck: 'stuck',
-  covers: 'covers',
-  'shows-through': 'shows through',
-  'faint-bleed': 'faint bleed',
-  'bleeds-through': 'bleeds through',
-  crawls: 'crawls',
-  wrinkles: 'wrinkles',
-  bubbles: 'bubbles',
-};
-
 /** Which bond let go. */
 export const PLANE_LABELS: Record<Plane, string> = {
   substrate: 'from the ground',
@@ -214,56 +142,6 @@ export const CHEMISTRY_LABELS: Record<Chemistry, string> = {
   'solvent-borne': 'oil',
   'alcohol-borne': 'alcohol-borne',
   'two-part': 'two-part',
-};
-
-export const FAMILY_LABELS: Record<Family, string> = {
-  'pva-primer': 'PVA board primer',
-  'multi-purpose-acrylic-primer': 'multi-purpose acrylic primer',
-  'wood-acrylic-primer': 'acrylic wood primer',
-  'bonding-acrylic-primer': 'bonding primer',
-  'stain-blocking-acrylic-primer': 'stain-blocking acrylic primer',
-  'oil-primer': 'oil primer',
-  'low-odour-oil-primer': 'low-odour oil primer',
-  'shellac-primer': 'shellac primer',
-  'clear-shellac': 'clear shellac',
-  'clear-bonding-primer': 'clear bonding primer',
-  'wallpaper-sealer': 'wallpaper sealer',
-  'penetrating-sealer': 'penetrating sealer',
-  'penetrating-epoxy': 'penetrating epoxy',
-  'masonry-primer': 'masonry primer',
-  'metal-primer': 'metal primer',
-  'etch-primer': 'etch primer',
-  'microporous-primer': 'breathable wood primer',
-  'oil-undercoat': 'oil undercoat',
-  'acrylic-primer-undercoat': 'acrylic primer-undercoat',
-  'acrylic-wall': 'acrylic wall paint',
-  'acrylic-ceiling': 'acrylic ceiling paint',
-  'moisture-resistant-acrylic': 'moisture-resistant acrylic',
-  'acrylic-trim': 'acrylic trim paint',
-  'waterborne-alkyd': 'waterborne alkyd',
-  'oil-enamel': 'oil enamel',
-  'exterior-acrylic': 'exterior acrylic',
-  'exterior-oil': 'exterior oil paint',
-  'chalk-style': 'chalk-style paint',
-  'masonry-paint': 'masonry paint',
-  'waterborne-clear': 'waterborne clear',
-  'oil-varnish': 'oil varnish',
-  'alkaline-cleaner': 'alkaline cleaner',
-  degreaser: 'degreaser',
-  deglosser: 'liquid deglosser',
-  'mould-wash': 'mould wash',
-  'denatured-alcohol': 'denatured alcohol',
-  filler: 'filler',
-  'acrylic-caulk': 'acrylic caulk',
-  'elastomeric-caulk': 'stretch caulk',
-  'seam-adhesive': 'seam adhesive',
-  'masonry-paint-remover': 'masonry paint remover',
-  stripper: 'stripper',
-  'mineral-spirits': 'mineral spirits',
-  acetone: 'acetone',
-  'silicone-sealant': 'silicone sealant',
-  'paintable-hybrid-sealant': 'paintable hybrid sealant',
-  'exterior-filler': 'two-part exterior filler',
 };
 
 export const STEP_LABELS: Record<StepKind, string> = {

@@ -6,18 +6,6 @@ import type { ConditionFindings } from '../conditions.ts';
 import { leadStanding } from '../lead.ts';
 import { FRESH_PLASTER_MONTHS } from './moisture.ts';
 
-/** What a test takes, in minutes with its wait at the surface, and its materials in minor units. Source: practice. */
-export const TEST_MINUTES: Partial<Record<TestKind, { minutes: number; materials: number }>> = {
-  'spirit-rub': { minutes: 3, materials: 10 },
-  'acetone-rub': { minutes: 3, materials: 10 },
-  'blade-lift': { minutes: 2, materials: 0 },
-  'nail-scratch': { minutes: 1, materials: 0 },
-  'water-drop': { minutes: 2, materials: 0 },
-  'cross-cut': { minutes: 6, materials: 20 },
-  'sheen-look': { minutes: 1, materials: 0 },
-  'lead-swab': { minutes: 3, materials: 350 },
-};
-
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
 
