@@ -25,7 +25,7 @@ const Drying = lazy(() => import('./drying/Drying.tsx'));
 const Aftercare = lazy(() => import('./aftercare/Aftercare.tsx'));
 const AftercareCalendar = lazy(() => import('./aftercare/Calendar.tsx'));
 const Rounds = lazy(() => import('./aftercare/Rounds.tsx'));
-const Held = lazy(() => import('./aftercare/Held.tsx'));
+const WhatHeld = lazy(() => import('./aftercare/WhatHeld.tsx'));
 const Letters = lazy(() => import('./aftercare/Letters.tsx'));
 const Trials = lazy(() => import('./trials/Trials.tsx'));
 const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
@@ -115,7 +115,7 @@ const router = createBrowserRouter([
       { path: 'aftercare/calendar', element: <AftercareCalendar /> },
       { path: 'aftercare/rounds', element: <Rounds /> },
       { path: 'aftercare/rounds/:roundId/letters', element: <Letters /> },
-      { path: 'aftercare/held', element: <Held /> },
+      { path: 'aftercare/held', element: <WhatHeld /> },
       { path: 'trials', element: <Trials /> },
       { path: 'trials/:trialId', element: <TrialBoard /> },
       { path: 'shelf', element: <Shelf /> },

@@ -40,15 +40,15 @@ const isNoted = (schema: z.ZodType): boolean => {
  * fields are refused, and the API's description says its limits.
  */
 export function bodyOf<F extends Fields>(fields: F): Body<F> {
-  class Held {}
+  class RequestBody {}
   for (const [name, schema] of Object.entries(fields)) {
     const optional = isOptional(schema);
-    Fits(schema)(Held.prototype, name);
-    if (isNoted(schema)) IsNotedTime()(Held.prototype, name);
-    ValidateIf((_body, value) => !(absent(value) && schema.safeParse(value).success))(Held.prototype, name);
-    ApiProperty({ ...described(schema), required: !optional } as ApiPropertyOptions)(Held.prototype, name);
+    Fits(schema)(RequestBody.prototype, name);
+    if (isNoted(schema)) IsNotedTime()(RequestBody.prototype, name);
+    ValidateIf((_body, value) => !(absent(value) && schema.safeParse(value).success))(RequestBody.prototype, name);
+    ApiProperty({ ...described(schema), required: !optional } as ApiPropertyOptions)(RequestBody.prototype, name);
   }
-  return Held as Body<F>;
+  return RequestBody as Body<F>;
 }
 
 /** The same for what stands in an address, where every value is text: figures are read before they are held. */

@@ -10,7 +10,7 @@ import { Writes } from '../record/writes.service.ts';
 import type { HoldBody, ReleaseBody } from './work.dto.ts';
 
 /** What is held, from when and why; without a date until it is released. */
-export type Held = Omit<HoldBody, 'until'> & { until: string | null };
+export type AskedHold = Omit<HoldBody, 'until'> & { until: string | null };
 
 /** Steps that are not to begin yet: another trade has to come first, or something looked wrong. */
 @Injectable()
@@ -42,7 +42,7 @@ export class Holds {
     scope: FirmScope,
     surface: SurfaceEntity,
     kind: StepHoldEntity['kind'],
-    { id, stepId, until, reason }: Held,
+    { id, stepId, until, reason }: AskedHold,
   ): Promise<StepHoldEntity> {
     const hold = await scope.add(StepHoldEntity, {
       id,

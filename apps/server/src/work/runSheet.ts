@@ -98,7 +98,7 @@ export class RunSheet {
     });
     const now = JSON.stringify(who.now.toISOString());
     const sheet = (texts: string[], after: string) =>
-      said(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
+      readyToSend(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
     return {
       whole: await sheet(
         lines.map((l) => l.text),
@@ -156,7 +156,7 @@ async function visitsSoon(scope: FirmScope, jobs: readonly JobEntity[]) {
 }
 
 const packed = promisify(gzip);
-async function said(text: string): Promise<SaidSheet> {
+async function readyToSend(text: string): Promise<SaidSheet> {
   const gzipped = await packed(text, { level: PACKED });
   return { gzipped, etag: `"${createHash('sha256').update(gzipped).digest('base64url').slice(0, 27)}"` };
 }

@@ -6,7 +6,7 @@ import { stepId } from '../jobs/stepId.ts';
 const { work, holds, followUps, troubles } = JOB_RECORDS;
 
 /** What is said of a log where it is said at all. */
-const said = <S extends z.ZodType>(schema: z.ZodNullable<S>) => schema.unwrap().optional();
+const unlessSilent = <S extends z.ZodType>(schema: z.ZodNullable<S>) => schema.unwrap().optional();
 
 export class WorkBody extends bodyOf({
   id: newId,
@@ -14,18 +14,18 @@ export class WorkBody extends bodyOf({
   stepId,
   startedAt: noted(work.fields.startedAt),
   endedAt: noted(work.fields.endedAt),
-  productId: said(work.fields.productId),
-  batch: said(work.fields.batch),
-  method: said(work.fields.method),
-  temperatureC: said(work.fields.temperatureC),
-  relativeHumidityPct: said(work.fields.relativeHumidityPct),
-  surfaceC: said(work.fields.surfaceC),
-  wetFilmUm: said(work.fields.wetFilmUm),
-  litres: said(work.fields.litres),
-  helper: said(work.fields.helper),
+  productId: unlessSilent(work.fields.productId),
+  batch: unlessSilent(work.fields.batch),
+  method: unlessSilent(work.fields.method),
+  temperatureC: unlessSilent(work.fields.temperatureC),
+  relativeHumidityPct: unlessSilent(work.fields.relativeHumidityPct),
+  surfaceC: unlessSilent(work.fields.surfaceC),
+  wetFilmUm: unlessSilent(work.fields.wetFilmUm),
+  litres: unlessSilent(work.fields.litres),
+  helper: unlessSilent(work.fields.helper),
   note: work.fields.note.optional(),
-  instead: said(work.fields.instead),
-  corrects: said(work.fields.corrects),
+  instead: unlessSilent(work.fields.instead),
+  corrects: unlessSilent(work.fields.corrects),
   withdrawn: work.fields.withdrawn.optional(),
 }) {}
 

@@ -9,7 +9,7 @@ import { sayDate, sayDay, sayDue, sayTime } from '../words/time.ts';
 import { dueLines, type Due } from './due.ts';
 import { FixedVisits } from './FixedVisits.tsx';
 import { FixVisit } from './FixVisit.tsx';
-import { Looked } from './Looked.tsx';
+import { LookForm } from './LookForm.tsx';
 import { Places } from './Places.tsx';
 
 /** What follows from what was laid: visits due and fixed, cures to come, the next painting. */
@@ -117,7 +117,7 @@ function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; 
         </div>
       </div>
       <NotesUnder ns={[n]} />
-      {doing === 'look' && <Looked calls={items} onDone={() => setDoing(null)} />}
+      {doing === 'look' && <LookForm calls={items} onDone={() => setDoing(null)} />}
       {doing === 'fix' && <FixVisit data={data} job={job} onDone={() => setDoing(null)} />}
     </li>
   );

@@ -17,7 +17,7 @@ import { useRounds } from './useRounds.ts';
 export default function Rounds() {
   const { data, error, refetch } = useAftercareQuery();
   if (!data) return <Coming error={error} again={() => void refetch()} />;
-  return <Found data={data} />;
+  return <RoundsOf data={data} />;
 }
 
 const NOTES: Note[] = [
@@ -33,7 +33,7 @@ const NOTES: Note[] = [
   },
 ];
 
-function Found({ data }: { data: AftercarePage }) {
+function RoundsOf({ data }: { data: AftercarePage }) {
   const may = useMay();
   const [wish, setWish] = useState<RoundWish>(USUAL_ROUND);
   const [shown, setShown] = useState(0);

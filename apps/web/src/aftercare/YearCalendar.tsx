@@ -48,7 +48,7 @@ function Line({ year, line, x, px }: { year: Year; line: YearLine; x: Scale; px:
       >
         {line.job.title}
       </Link>
-      <svg width={px} height={height} role="img" aria-label={said(line, lasts)} className="block">
+      <svg width={px} height={height} role="img" aria-label={lineInWords(line, lasts)} className="block">
         {year.months.map((m) => (
           <line key={m.at} x1={x(m.at)} x2={x(m.at)} y1={0} y2={height} stroke="var(--color-rule)" strokeWidth="0.7" />
         ))}
@@ -106,7 +106,7 @@ function labelAt(left: number, wide: number, px: number): { x: number; anchor: '
   return left - NAMES_PX > WORDS_PX ? { x: left - 6, anchor: 'end' } : { x: left + 8, anchor: 'start' };
 }
 
-const said = ({ job, spans, visits, repaints }: YearLine, day: (at: number) => string) =>
+const lineInWords = ({ job, spans, visits, repaints }: YearLine, day: (at: number) => string) =>
   [
     job.title,
     ...spans.map((s) => `${s.words}, ${s.past ? 'overdue' : `${day(s.from)} to ${day(s.to)}`}`),

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Rounds, RoundsAsked } from '@rustic/core';
 
-interface Found {
+interface RoundsFound {
   asked: RoundsAsked | null;
   rounds: Rounds | null;
   /** A proven least of their time on the way, in minutes; null while it is sought. */
@@ -13,10 +13,10 @@ interface Found {
  * Rounds for a question, found in a worker; what is no longer asked is stopped. A page that was fetched again and asks
  * the same keeps its rounds: they are not to change under somebody's finger.
  */
-export function useRounds(given: RoundsAsked | null): Found & { busy: boolean } {
+export function useRounds(given: RoundsAsked | null): RoundsFound & { busy: boolean } {
   const [asked, setAsked] = useState(given);
   if (asked !== given && JSON.stringify(asked) !== JSON.stringify(given)) setAsked(given);
-  const [found, setFound] = useState<Found>({ asked: null, rounds: null, bound: null, failed: false });
+  const [found, setFound] = useState<RoundsFound>({ asked: null, rounds: null, bound: null, failed: false });
   useEffect(() => {
     if (!asked) return;
     const worker = new Worker(new URL('./rounds.worker.ts', import.meta.url), { type: 'module' });

@@ -104,6 +104,8 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const { plan, posted, difference } = data;
   const moved = difference?.moved.length ?? 0;
   const toggle = (one: Open) => setOpen(open === one ? null : one);
+  // A note that comes back late closes its own form, and nothing that was opened meanwhile.
+  const close = (one: Open) => setOpen((now) => (now === one ? null : now));
   const drag = (name: string, to: number) => {
     const [surface, step] = name.split('/') as [string, string];
     setOpen('what-if');
@@ -153,8 +155,8 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
     >
       {jobs}
       <Refused error={posting.error} />
-      {open === 'air' && <AirForm data={data} onDone={() => setOpen(null)} />}
-      {open === 'rooms' && <RoomDemands data={data} onDone={() => setOpen(null)} />}
+      {open === 'air' && <AirForm data={data} onDone={() => close('air')} />}
+      {open === 'rooms' && <RoomDemands data={data} onDone={() => close('rooms')} />}
       {open === 'changes' && <Changes data={data} />}
       {open === 'what-if' && (
         <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />

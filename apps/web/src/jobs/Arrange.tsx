@@ -51,7 +51,7 @@ export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }
         sensors={sensors}
         collisionDetection={closestCenter}
         onDragEnd={drop}
-        accessibility={{ announcements: said(nameOf) }}
+        accessibility={{ announcements: announcementsOf(nameOf) }}
       >
         <SortableContext items={order.rooms} strategy={verticalListSortingStrategy}>
           {order.rooms.map((roomId) => {
@@ -75,7 +75,7 @@ export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }
 }
 
 /** What is said to who cannot see the drag: names, not numbers. */
-const said = (nameOf: (id: string) => string): Announcements => ({
+const announcementsOf = (nameOf: (id: string) => string): Announcements => ({
   onDragStart: ({ active }) => `${nameOf(String(active.id))} taken up.`,
   onDragOver: ({ active, over }) =>
     over ? `${nameOf(String(active.id))} is over ${nameOf(String(over.id))}.` : undefined,

@@ -2,7 +2,7 @@ import { ledgerTitle } from '@rustic/core';
 import type { ReactNode } from 'react';
 import type { Entry } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
-import { EVERYTHING, type Looked } from './filterEntries.ts';
+import { EVERYTHING, type LedgerFilter } from './filterEntries.ts';
 
 /** By surface, person, kind and time. */
 export function Filter({
@@ -14,8 +14,8 @@ export function Filter({
 }: {
   entries: readonly Entry[];
   names: ReadonlyMap<string, string>;
-  looked: Looked;
-  onLook: (looked: Looked) => void;
+  looked: LedgerFilter;
+  onLook: (looked: LedgerFilter) => void;
   children?: ReactNode;
 }) {
   const distinct = (values: readonly (string | null)[]) => [...new Set(values.filter((v) => v !== null))];

@@ -11,7 +11,7 @@ import { localDay, sayTime } from '../words/time.ts';
 import { AsItStood } from './AsItStood.tsx';
 import { entryNames } from './entryNames.ts';
 import { Filter } from './Filter.tsx';
-import { EVERYTHING, filterEntries, type Looked } from './filterEntries.ts';
+import { EVERYTHING, filterEntries, type LedgerFilter } from './filterEntries.ts';
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
@@ -19,7 +19,7 @@ export default function Ledger() {
   const { data, error, refetch } = useLedgerQuery(jobId);
   const { data: job } = useJobQuery(jobId);
   const { data: shelf } = useShelfQuery();
-  const [looked, setLooked] = useState<Looked>(EVERYTHING);
+  const [looked, setLooked] = useState<LedgerFilter>(EVERYTHING);
   const [stood, setStood] = useState('');
   const [check, checked] = useLazyCheckLedgerQuery();
   if (!data || !job) return <Coming error={error} again={() => void refetch()} />;

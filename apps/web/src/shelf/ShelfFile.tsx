@@ -80,7 +80,7 @@ export default function ShelfFile() {
         {looking.isLoading && <p role="status">Looking at it …</p>}
         {looking.data && file && !taking.data && (
           <>
-            <Looked name={file.name} look={looking.data} />
+            <FileLook name={file.name} look={looking.data} />
             <Refused error={taking.error} />
             <FormFoot
               words={acceptWords(looking.data)}
@@ -107,7 +107,7 @@ export default function ShelfFile() {
 
 const acceptWords = ({ added, changed, faults }: ShelfLook) => (added.length + changed.length === 0 ? 'Nothing to take in' : faults.length ? 'Take the rest in' : 'Take them in');
 
-function Looked({ name, look }: { name: string; look: ShelfLook }) {
+function FileLook({ name, look }: { name: string; look: ShelfLook }) {
   return (
     <div className="mt-2">
       <p className="font-semibold">

@@ -8,7 +8,7 @@ import type {
   ChainCheck,
   Entry,
   Finding,
-  Found,
+  SearchHits,
   Job,
   JobBrief,
   PatchSurface,
@@ -291,7 +291,7 @@ export const api = createApi({
     patches: build.query<PatchSurface[], void>({ query: () => 'patches', providesTags: ['Surface'] }),
     ledger: build.query<Entry[], string>({ query: (jobId) => `jobs/${jobId}/ledger`, providesTags: ['Ledger'] }),
     checkLedger: build.query<ChainCheck, string>({ query: (jobId) => `jobs/${jobId}/ledger/check` }),
-    find: build.query<Found, string>({ query: (q) => `find?q=${encodeURIComponent(q)}` }),
+    find: build.query<SearchHits, string>({ query: (q) => `find?q=${encodeURIComponent(q)}` }),
   }),
 });
 

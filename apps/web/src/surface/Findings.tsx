@@ -56,7 +56,7 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
 }
 
 /** Findings so far, each with what it changed: marked, so that the price can be varied openly. */
-export function Found({ data }: { data: SurfacePage }) {
+export function FindingsOf({ data }: { data: SurfacePage }) {
   if (data.findings.length === 0) return null;
   return (
     <section aria-label="Found while working" className="mt-3">

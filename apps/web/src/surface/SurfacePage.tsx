@@ -16,7 +16,7 @@ import { sayStep } from '../words/step.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
-import { FindingForm, Found } from './Findings.tsx';
+import { FindingForm, FindingsOf } from './Findings.tsx';
 import { RecordTest } from './RecordTest.tsx';
 import { reasonsOf } from './reasons.ts';
 import { WayBack } from './WayBack.tsx';
@@ -147,7 +147,7 @@ export default function SurfacePage() {
           setOpen('test');
         }}
       />
-      <Found data={data} />
+      <FindingsOf data={data} />
       <LeftOut surface={data.surface} />
       <div className="mt-3">
         <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />

@@ -103,7 +103,7 @@ export type PlanRoom = Pick<
 >;
 
 /** A step that is not to begin yet. */
-export type Held = Pick<
+export type StandingHold = Pick<
   RowOf<Records['holds']>,
   'id' | 'surfaceId' | 'stepId' | 'kind' | 'until' | 'reason' | 'byName'
 >;
@@ -125,7 +125,7 @@ export interface PlanSheet {
   difference: Difference | null;
   log: { surfaceId: string; stepId: string; by: string }[];
   /** Steps that are held: another trade comes first, or something looks wrong. */
-  holds: Held[];
+  holds: StandingHold[];
   /** Coats that hold only if the forecast does. */
   reliance: Reliance[];
 }
@@ -148,7 +148,7 @@ export type TodayLine = Standing & {
   plannedStart: string | null;
   /** Who is planned for it, by id. */
   crew: string[];
-  held: Omit<Held, 'surfaceId' | 'stepId'> | null;
+  held: Omit<StandingHold, 'surfaceId' | 'stepId'> | null;
   /** Finished, but not to be used for everything yet: what comes next of its cure. */
   curing: { words: string; at: string; why: string } | null;
   wear: Wear[];
@@ -186,7 +186,7 @@ export interface VisitSoon {
   personId: string | null;
 }
 export type * from './trialTypes.ts';
-export interface Found {
+export interface SearchHits {
   jobs: { id: string; title: string; place: string }[];
   surfaces: { id: string; jobId: string; name: string }[];
 }

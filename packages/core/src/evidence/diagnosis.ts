@@ -6,7 +6,7 @@ import { conditionFindings, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
 import { ceilingOf } from './likelihood.ts';
-import { asOdds, asVector, capped, topOf, type FinishOdds } from './odds.ts';
+import { asOdds, asVector, capped, topOf, type FinishProbabilities } from './odds.ts';
 import { posteriorOdds } from './posterior.ts';
 import { readPatches, type PatchReading } from './patches.ts';
 import { layerStacks, type Stack } from './stacks.ts';
@@ -18,7 +18,7 @@ export interface ZoneDiagnosis {
   /** The places its tests name; empty where the zone is the whole surface, or the rest of it. */
   places: readonly string[];
   tests: readonly TestRecord[];
-  odds: FinishOdds;
+  odds: FinishProbabilities;
   likeliest: Finish;
   treatAs: Treatment;
   findings: ConditionFindings;
@@ -29,7 +29,7 @@ export interface Diagnosis {
   surface: SurfaceFacts;
   tests: readonly TestRecord[];
   /** Over the whole surface; zones count alike, since nobody measured them. */
-  odds: FinishOdds;
+  odds: FinishProbabilities;
   likeliest: Finish;
   treatAs: Treatment;
   findings: ConditionFindings;
@@ -42,10 +42,10 @@ export interface Diagnosis {
   asbestos: boolean;
 }
 
-const likeliestOf = (odds: FinishOdds): Finish => FINISHES[topOf(asVector(odds))]!;
+const likeliestOf = (odds: FinishProbabilities): Finish => FINISHES[topOf(asVector(odds))]!;
 
 /** Odds to start from, where the caller has read the whole house; else they are read from the neighbours given. */
-export type OddsOf = (tests: readonly TestRecord[], zone: number) => FinishOdds;
+export type OddsOf = (tests: readonly TestRecord[], zone: number) => FinishProbabilities;
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
 export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
@@ -77,7 +77,7 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
   };
 }
 
-function mixedOdds(zones: readonly ZoneDiagnosis[], tests: readonly TestRecord[]): FinishOdds {
+function mixedOdds(zones: readonly ZoneDiagnosis[], tests: readonly TestRecord[]): FinishProbabilities {
   const mean = FINISHES.map((finish) => zones.reduce((sum, zone) => sum + zone.odds[finish], 0) / zones.length);
   return asOdds(capped(mean, ceilingOf(tests, false)));
 }

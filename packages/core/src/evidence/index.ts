@@ -1,5 +1,5 @@
 export * from './facts.ts';
-export { rankedFinishes, type FinishChance, type FinishOdds } from './odds.ts';
+export { rankedFinishes, type FinishChance, type FinishProbabilities } from './odds.ts';
 export { priorOdds } from './prior.ts';
 export { REACH, readHouse, type House, type Member } from './house.ts';
 export {

@@ -1,7 +1,7 @@
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
 
 /** Odds over every finish; sums to 1. */
-export type FinishOdds = Record<Finish, number>;
+export type FinishProbabilities = Record<Finish, number>;
 
 /** One finish with its probability, 0 to 1. */
 export interface FinishChance {
@@ -21,10 +21,10 @@ export const vector = (f: (finish: Finish, i: number) => number): number[] => FI
 /** Says nothing either way. */
 export const ONES: Vector = FINISHES.map(() => 1);
 
-export const asOdds = (v: Vector): FinishOdds =>
-  Object.fromEntries(FINISHES.map((finish, i) => [finish, v[i]!])) as FinishOdds;
+export const asOdds = (v: Vector): FinishProbabilities =>
+  Object.fromEntries(FINISHES.map((finish, i) => [finish, v[i]!])) as FinishProbabilities;
 
-export const asVector = (odds: FinishOdds): number[] => vector((finish) => odds[finish]);
+export const asVector = (odds: FinishProbabilities): number[] => vector((finish) => odds[finish]);
 
 export const times = (a: Vector, b: Vector): number[] => a.map((x, i) => x * b[i]!);
 
@@ -61,7 +61,7 @@ export function capped(v: Vector, ceiling: number): Vector {
 }
 
 /** Most likely first, rounded to four places, summing to 1. */
-export function rankedFinishes(odds: FinishOdds): FinishChance[] {
+export function rankedFinishes(odds: FinishProbabilities): FinishChance[] {
   const ranked = FINISHES.map((code) => ({ code, probability: Math.round(odds[code] * 1e4) / 1e4 }))
     .filter((chance) => chance.probability >= 0.001)
     .sort((a, b) => b.probability - a.probability);

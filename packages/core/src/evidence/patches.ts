@@ -34,7 +34,11 @@ function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   const coats = last.coats ?? 1;
   if (last.result === 'covers') {
     return late
-      ? { verdict: 'covers', decidedBy: last, text: `Covered at the later look with ${said(coats)}: it blocks here.` }
+      ? {
+          verdict: 'covers',
+          decidedBy: last,
+          text: `Covered at the later look with ${coatsInWords(coats)}: it blocks here.`,
+        }
       : {
           verdict: 'look-again',
           decidedBy: last,
@@ -61,7 +65,7 @@ function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
     return {
       verdict: 'bleeds',
       decidedBy: last,
-      text: `The colour stands through ${said(coats)}${late ? ' at the later look' : ''}: dye is rising, and more of the same will not stop it.`,
+      text: `The colour stands through ${coatsInWords(coats)}${late ? ' at the later look' : ''}: dye is rising, and more of the same will not stop it.`,
     };
   return {
     verdict: 'another-coat',
@@ -70,7 +74,7 @@ function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   };
 }
 
-const said = (coats: number) => (coats === 1 ? 'one coat' : `${coats} coats`);
+const coatsInWords = (coats: number) => (coats === 1 ? 'one coat' : `${coats} coats`);
 
 /**
  * Reads test patches family by family. Old colour through a new coat is poor hiding (another coat cures it) or dye

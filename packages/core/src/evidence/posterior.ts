@@ -4,7 +4,7 @@ import type { Neighbour } from './facts.ts';
 import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
 import { ceilingOf, likelihoodOf, tableOf, weightsOf } from './likelihood.ts';
-import { asOdds, capped, INDEX, tempered, topOf, vector, type FinishOdds, type Vector } from './odds.ts';
+import { asOdds, capped, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { factorsOf, priorVector } from './prior.ts';
 
 /** What one item of evidence did to the leading finish: how many to one, above 1 for it, below 1 against it. */
@@ -51,7 +51,7 @@ export function askedHouse(
 }
 
 /** The odds of one member of a house, none above what its tests have earned. */
-export function posteriorIn(house: House, id: string): FinishOdds {
+export function posteriorIn(house: House, id: string): FinishProbabilities {
   const { tests } = house.members.find((m) => m.id === id)!;
   const others = house.members.some((m) => m.id !== id && m.tests.length > 0);
   return asOdds(capped(oddsIn(house, id), ceilingOf(tests, others)));
@@ -62,7 +62,7 @@ export function posteriorOdds(
   surface: SurfaceFacts,
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[] = [],
-): FinishOdds {
+): FinishProbabilities {
   return posteriorIn(askedHouse(surface, tests, neighbours), ASKED);
 }
 

@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import { groundOf } from './facts.ts';
 import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
-import { asOdds, INDEX, normal, ONES, times, vector, type FinishOdds, type Vector } from './odds.ts';
+import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
 
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
@@ -49,6 +49,6 @@ export function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): numb
 }
 
 /** The odds before any test, by finish. */
-export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishOdds {
+export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishProbabilities {
   return asOdds(priorVector(surface, sheenLookedAt));
 }

@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
 import { UNDER_LAYERS, UNDER_ROWS, type UnderLayer } from './knowledge/layers.ts';
-import type { FinishOdds } from './odds.ts';
+import type { FinishProbabilities } from './odds.ts';
 
 /** One way the layers may lie: the top finish, and what lies under it from the top down. */
 export interface Stack {
@@ -57,7 +57,7 @@ function under(top: Finish, surface: SurfaceFacts): { layers: UnderLayer[]; shar
  * The odds over whole stacks of layers, most likely first; they sum to the odds of their tops. What tests saw beneath
  * (a lower coat on the rag, a bond that let go at the primer or between coats) shifts them.
  */
-export function layerStacks(surface: SurfaceFacts, tests: readonly TestRecord[], odds: FinishOdds): Stack[] {
+export function layerStacks(surface: SurfaceFacts, tests: readonly TestRecord[], odds: FinishProbabilities): Stack[] {
   if (surface.isNew === true) return [];
   const stacks = FINISHES.flatMap((top) => {
     if (odds[top] < WORTH_LISTING) return [];

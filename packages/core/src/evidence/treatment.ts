@@ -1,11 +1,11 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from './knowledge/treatments.ts';
-import type { FinishOdds } from './odds.ts';
+import type { FinishProbabilities } from './odds.ts';
 
 export { TREATMENTS, type Treatment } from './knowledge/treatments.ts';
 
 /** The odds gathered by what each finish calls for; sums to 1. */
-export function treatmentOdds(odds: FinishOdds): Record<Treatment, number> {
+export function treatmentOdds(odds: FinishProbabilities): Record<Treatment, number> {
   const gathered = Object.fromEntries(TREATMENTS.map((t) => [t, 0])) as Record<Treatment, number>;
   for (const finish of FINISHES) gathered[TREATMENT_OF[finish]] += odds[finish];
   return gathered;
@@ -45,15 +45,15 @@ export function leastLoss(shares: ArrayLike<number>): number {
   return least;
 }
 
-const inOrder = (odds: FinishOdds) => gathered(FINISHES.map((finish) => odds[finish]));
+const inOrder = (odds: FinishProbabilities) => gathered(FINISHES.map((finish) => odds[finish]));
 
 /** What a treatment is expected to lose, in minor units per m², against knowing the truth. */
-export function expectedLoss(treatAs: Treatment, odds: FinishOdds): number {
+export function expectedLoss(treatAs: Treatment, odds: FinishProbabilities): number {
   return lossOf(TREATMENTS.indexOf(treatAs), inOrder(odds));
 }
 
 /** The treatment with the least expected loss over the whole posterior: not always that of the likeliest finish. */
-export function chooseTreatment(odds: FinishOdds): Treatment {
+export function chooseTreatment(odds: FinishProbabilities): Treatment {
   const shares = inOrder(odds);
   return TREATMENTS.reduce((best, t, at) => (lossOf(at, shares) < lossOf(TREATMENTS.indexOf(best), shares) ? t : best));
 }

@@ -3,7 +3,7 @@ import type { PushRule } from './rules.ts';
 import type { Timetable } from './timetable.ts';
 
 /** Starts held back beyond what a task's own rules ask: by coats that would close, by rooms that may not be out so long, by what was posted. */
-export interface Held {
+export interface Holdbacks {
   tasks: Float64Array;
   zones: Float64Array;
   /** What each task is held back for. */
@@ -13,7 +13,7 @@ export interface Held {
 /** What a plan is built on. */
 export interface Bench {
   table: Timetable;
-  held: Held;
+  held: Holdbacks;
 }
 
 /** Benches of one problem, used again and again, since a search builds thousands of plans. */
@@ -49,7 +49,7 @@ export class Benches {
 }
 
 /** Holds a task back to a minute. */
-export function holdTo(held: Held, index: number, to: Minute, why: PushRule): void {
+export function holdTo(held: Holdbacks, index: number, to: Minute, why: PushRule): void {
   held.tasks[index] = to;
   held.why[index] = why;
 }

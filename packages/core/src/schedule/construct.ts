@@ -2,7 +2,7 @@ import { earliestTeam, type Prefer, type Team } from './crewTime.ts';
 import type { Minute } from './calendar.ts';
 import { handleFrom, preferredFrom, recoatFrom, recoatUntil, type Person, type Problem, type Task } from './problem.ts';
 import { pushAlone, pushByOthers, type Push, type PushRule } from './rules.ts';
-import { holdTo, type Bench, type Held } from './bench.ts';
+import { holdTo, type Bench, type Holdbacks } from './bench.ts';
 import type { Timetable } from './timetable.ts';
 
 /** What a search may choose: who comes first, and who does what. */
@@ -41,7 +41,7 @@ const obstacle = (rule: Obstacle['rule'], task: Task, more: Partial<Obstacle> = 
 });
 
 /** When a task may start as far as what stands before it goes, and which of them holds it. */
-function openFrom(table: Timetable, task: Task, held: Held, patient: Order['patient']): Push {
+function openFrom(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Push {
   const { problem } = table;
   let open: Push = { to: problem.start, rule: 'order' };
   const wait = (to: Minute, rule: PushRule, by?: number) => {
@@ -70,7 +70,7 @@ function placeEarliest(
   table: Timetable,
   task: Task,
   people: readonly Person[],
-  held: Held,
+  held: Holdbacks,
   order: Order,
   budget: Budget,
   prefer: Prefer,
@@ -143,14 +143,14 @@ export function construct(
 }
 
 /** Builds the same plan again, saying of each step what it waited for. */
-export function retell(begun: Timetable, order: Order, held: Held, notice: Notice): void {
+export function retell(begun: Timetable, order: Order, held: Holdbacks, notice: Notice): void {
   constructOnce({ table: begun.copy(), held }, order, { left: Infinity }, notice);
 }
 
 /** What stood in the way, and what to hold back where that may help. */
 interface Refused {
   obstacle: Obstacle;
-  hold?: (held: Held) => void;
+  hold?: (held: Holdbacks) => void;
 }
 
 function constructOnce({ table, held }: Bench, order: Order, budget: Budget, notice: Notice | null): Refused | null {
@@ -209,7 +209,7 @@ function takeNext(ready: number[], rank: Float64Array, chained: number): number 
 }
 
 /** Holds a task back to a minute, and always by one more than last time, so that repairing ends. */
-const holdTask = (index: number, to: Minute, why: PushRule) => (held: Held) => {
+const holdTask = (index: number, to: Minute, why: PushRule) => (held: Holdbacks) => {
   holdTo(held, index, Math.max(to, held.tasks[index]! + 1), why);
 };
 

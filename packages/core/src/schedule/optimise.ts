@@ -7,14 +7,14 @@ import { isBetter, measure, shortOf, steer, wishesOf, type Measures } from './sc
 import { Timetable } from './timetable.ts';
 
 /** A plan that stands, with what it takes to build it again. */
-export interface Found extends Bench {
+export interface FoundPlan extends Bench {
   order: Order;
   measures: Measures;
 }
 
 export interface Optimised {
   begun: Timetable;
-  best: Found | null;
+  best: FoundPlan | null;
   obstacle: Obstacle | null;
   bound: number;
 }
@@ -26,7 +26,7 @@ export interface SearchOptions {
   /** Asked between plans: true ends the search, and what is best so far stands. */
   stop?: () => boolean;
   /** Told of each better plan, and the share of the budget spent. */
-  onBetter?: (found: Found, share: number) => void;
+  onBetter?: (found: FoundPlan, share: number) => void;
   /** The first plan that stands is enough. */
   first?: boolean;
   /** False to name only the step that finds no place, without looking for the demands that cannot stand together. */
@@ -107,10 +107,10 @@ const anyHand = (rank: Float64Array): Order => ({
 });
 
 class Search {
-  best: Found | null = null;
+  best: FoundPlan | null = null;
   obstacle: Obstacle | null = null;
   /** The plan that the search stands on: not always the best. */
-  private now: Found | null = null;
+  private now: FoundPlan | null = null;
   private readonly benches: Benches;
   private readonly budget: Budget;
   private readonly tries: number;
@@ -136,7 +136,7 @@ class Search {
     return !this.best && this.obstacle?.proven === true;
   }
 
-  attempt(order: Order, repairs?: number): Found | null {
+  attempt(order: Order, repairs?: number): FoundPlan | null {
     const bench = this.benches.take();
     const refused = construct(this.begun, order, this.budget, bench, repairs);
     if (refused) {
@@ -144,7 +144,7 @@ class Search {
       this.obstacle = this.obstacle && !refused.proven ? this.obstacle : refused;
       return null;
     }
-    const found: Found = { ...bench, order, measures: measure(bench.table) };
+    const found: FoundPlan = { ...bench, order, measures: measure(bench.table) };
     if (!this.best || isBetter(this.problem, found.measures, this.best.measures)) {
       const before = this.best;
       this.best = found;
@@ -154,7 +154,7 @@ class Search {
     return found;
   }
 
-  private release(found: Found | null): void {
+  private release(found: FoundPlan | null): void {
     if (found && found !== this.best && found !== this.now) this.benches.giveBack(found);
   }
 
@@ -186,7 +186,7 @@ class Search {
       const mark = steer(this.problem, tried.table, tried.measures);
       const slot = round % PATIENCE;
       if (mark <= cost || mark <= before[slot]!) {
-        const before: Found = this.now;
+        const before: FoundPlan = this.now;
         this.now = tried;
         this.release(before);
         cost = mark;
@@ -214,7 +214,7 @@ class Search {
   }
 
   /** A neighbour of a plan: its own order by start, with one thing changed. */
-  private changed(from: Found): Order {
+  private changed(from: FoundPlan): Order {
     const { table } = from;
     // What was built is an order itself: ranks are starts, so that a change has a known size in minutes.
     const rank = Float64Array.from(this.problem.tasks, (t) => table.start[t.index]! + t.index * 1e-6);

@@ -2,7 +2,7 @@ import { planSchema, type PlanInput } from '../model/planInput.ts';
 import { readBy } from '../model/fault.ts';
 import { conflictIn } from './conflict.ts';
 import { retell } from './construct.ts';
-import { optimise, type Found, type SearchOptions } from './optimise.ts';
+import { optimise, type FoundPlan, type SearchOptions } from './optimise.ts';
 import { dustFreeAt, nameOf, preferredFrom, readProblem, recoatFrom, recoatUntil, type Problem } from './problem.ts';
 import type { Timetable } from './timetable.ts';
 import { reasonOf, waitsFor, type Reason, type WaitsFor } from './waits.ts';
@@ -51,7 +51,7 @@ export type Plan =
 export type FeasiblePlan = Extract<Plan, { status: 'feasible' }>;
 
 /** A plan as it is told: every step with its drying and what it waits for. */
-export function told(problem: Problem, begun: Timetable, found: Found, bound: number): FeasiblePlan {
+export function told(problem: Problem, begun: Timetable, found: FoundPlan, bound: number): FeasiblePlan {
   const whys = new Map<number, WaitsFor | null>();
   retell(begun, found.order, found.held, (task, team, why) => whys.set(task.index, waitsFor(problem, task, team, why)));
   const { table, measures } = found;

@@ -3,7 +3,7 @@ import { earliestEnds, lowerBound } from './bound.ts';
 import type { Minute } from './calendar.ts';
 import { Benches, holdTo, type Bench } from './bench.ts';
 import { construct, type Budget, type Order } from './construct.ts';
-import { generator, type Found } from './optimise.ts';
+import { generator, type FoundPlan } from './optimise.ts';
 import { planRead, told, type FeasiblePlan, type Plan } from './plan.ts';
 import { minuteOf, readProblem, type Problem, type Task } from './problem.ts';
 import { measure } from './score.ts';
@@ -55,7 +55,7 @@ interface Keeping {
 }
 
 interface Kept extends Keeping {
-  found: Found;
+  found: FoundPlan;
   cost: number;
 }
 
@@ -89,7 +89,7 @@ class Keeper {
     this.random = generator(options.seed ?? 1);
   }
 
-  search(): Found | null {
+  search(): FoundPlan | null {
     let best: Kept | null = null;
     for (const keeping of this.beginnings()) {
       const made = this.build(keeping);
@@ -132,7 +132,7 @@ class Keeper {
       this.benches.giveBack(bench);
       return null;
     }
-    const found: Found = { ...bench, order, measures: measure(bench.table) };
+    const found: FoundPlan = { ...bench, order, measures: measure(bench.table) };
     return { order, holds, found, cost: this.cost(bench, found.measures.finish) };
   }
 

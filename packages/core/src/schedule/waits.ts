@@ -51,19 +51,19 @@ export function waitsFor(problem: Problem, task: Task, team: Team, why: Push | n
 
 const words = (task: Task) => STEP_LABELS[task.kind].toLowerCase();
 const byOf = (problem: Problem, why: Push) => problem.tasks[why.by!]!;
-const said = (problem: Problem, why: Push) => problem.calendar.said(why.to);
+const openingInWords = (problem: Problem, why: Push) => problem.calendar.said(why.to);
 
 const WORDS: Record<PushRule, (problem: Problem, task: Task, why: Push) => string> = {
   order: (problem, _task, why) =>
     why.by === undefined ? 'Waits its turn.' : `Waits for ${byOf(problem, why).surface}: ${words(byOf(problem, why))}.`,
-  wait: (problem, _task, why) => `Waits after ${words(byOf(problem, why))}, until ${said(problem, why)}.`,
-  coat: (problem, _task, why) => `Waits for the coat before it, open ${said(problem, why)}.`,
+  wait: (problem, _task, why) => `Waits after ${words(byOf(problem, why))}, until ${openingInWords(problem, why)}.`,
+  coat: (problem, _task, why) => `Waits for the coat before it, open ${openingInWords(problem, why)}.`,
   preferred: (problem, _task, why) =>
-    `Nothing is lost by the longer wait that the sheet of the coat before it prefers: until ${said(problem, why)}.`,
-  handle: (problem, _task, why) => `Waits until the film may be handled and closed, ${said(problem, why)}.`,
+    `Nothing is lost by the longer wait that the sheet of the coat before it prefers: until ${openingInWords(problem, why)}.`,
+  handle: (problem, _task, why) => `Waits until the film may be handled and closed, ${openingInWords(problem, why)}.`,
   hours: () => 'Waits for working hours that are long enough.',
   crew: () => 'Waits until somebody is free.',
-  'other-trade': (problem, _task, why) => `Not before ${said(problem, why)}.`,
+  'other-trade': (problem, _task, why) => `Not before ${openingInWords(problem, why)}.`,
   air: (_problem, task, why) => `Waits for the air: ${airWords(task, why)}.`,
   rain: () => 'Waits for the rain: it must stay dry until it is rain-safe.',
   'back-by': (_problem, task) =>
@@ -71,9 +71,9 @@ const WORDS: Record<PushRule, (problem: Problem, task: Task, why: Push) => strin
   fumes: (_problem, task) =>
     `Waits for a day on which its vapour is gone by ${task.zone!.fumesOutBy}, when people are back in the room.`,
   dust: (problem, _task, why) =>
-    `Waits until the film on ${byOf(problem, why).surface} is dust-free, ${said(problem, why)}.`,
+    `Waits until the film on ${byOf(problem, why).surface} is dust-free, ${openingInWords(problem, why)}.`,
   wet: (problem, _task, why) => `Waits until the dusty work on ${byOf(problem, why).surface} is over.`,
-  rack: (problem, _task, why) => `Waits for a place on the drying rack, ${said(problem, why)}.`,
+  rack: (problem, _task, why) => `Waits for a place on the drying rack, ${openingInWords(problem, why)}.`,
   'recoat-closes': () => 'Held back so that the next coat comes before this one closes.',
   'nights-out': () => 'Held back so that the room is not out of use too long.',
   'same-day': () => 'Held back so that it is hung again the same evening.',

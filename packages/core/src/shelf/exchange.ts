@@ -201,10 +201,10 @@ export function shelfDifference(shelf: readonly Product[], read: readonly Produc
   return difference;
 }
 
-const said = (value: unknown) => canonicalize(value ?? null);
+const canonicalOf = (value: unknown) => canonicalize(value ?? null);
 
 function changedFields(before: Product, after: Product): string[] {
-  const fields = (Object.keys(after) as (keyof Product)[]).filter((field) => field !== 'drying' && said(before[field]) !== said(after[field]));
-  const drying = DRYING.filter((field) => said(before.drying[field]) !== said(after.drying[field]));
+  const fields = (Object.keys(after) as (keyof Product)[]).filter((field) => field !== 'drying' && canonicalOf(before[field]) !== canonicalOf(after[field]));
+  const drying = DRYING.filter((field) => canonicalOf(before.drying[field]) !== canonicalOf(after.drying[field]));
   return [...fields, ...drying];
 }

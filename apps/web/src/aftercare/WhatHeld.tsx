@@ -31,7 +31,7 @@ const NOTES: Note[] = [
 ];
 
 /** What held and what came back: the firm's own record, with how sure it is. */
-export default function Held() {
+export default function WhatHeld() {
   const { data, error, refetch } = useHeldQuery();
   const session = useSessionQuery().data;
   const [count, counting] = useLetHeldCountMutation();

@@ -7,7 +7,7 @@ import { newId, useCloseFollowUpMutation } from '../store/api.ts';
 import { useLookAgainMutation, type Call } from '../store/aftercareApi.ts';
 
 /** What was seen on looking again: it holds, or it does not; then a fault is marked. */
-export function Looked({ calls, onDone }: { calls: readonly Call[]; onDone: () => void }) {
+export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: () => void }) {
   const [holds, setHolds] = useState<boolean | null>(null);
   const [ids] = useState(() => calls.map(() => newId()));
   const [look, { error, isLoading }] = useLookAgainMutation();
