@@ -175,6 +175,20 @@ describe('patches: bleed or show-through', () => {
     for (const family of primers) expect(['shellac-primer', 'oil-primer', 'low-odour-oil-primer']).toContain(family);
   });
 
+  test('a primer that let the old colour show through one coat is laid twice, and one that was not asked once', () => {
+    const coatsOf = (tests: TestRecord[]) =>
+      assess({
+        surface: { element: 'wall', substrate: 'drywall', builtYear: 2005, areaM2: 12, conditions: ['marker'] },
+        tests: [rub('transfer'), ...tests],
+        houseRules: { blocker: 'shellac' },
+      })
+        .system.steps.filter((s) => s.family === 'shellac-primer' && s.kind !== 'test-patch')
+        .map((s) => s.coats);
+    expect(coatsOf([])).toEqual([1]);
+    expect(coatsOf([patch('shows-through', 'shellac-primer', 1, 120)])).toEqual([2]);
+    expect(coatsOf([patch('shows-through', 'oil-primer', 1, 120)])).toEqual([1]);
+  });
+
   test('a patch that was read is not laid again', () => {
     const ask = (tests: TestRecord[]) =>
       assess({

@@ -67,6 +67,18 @@ describe('drying', () => {
     );
   });
 
+  test('the film takes the colder of air and surface, and so do its limits', () => {
+    // Oil doubles per 10 °C: at label air on a face ten degrees colder it goes at half its rate.
+    expect(dryingRate('solvent-borne', { ...hour(23, 50), surfaceC: 13 }, null)).toBeCloseTo(0.5, 9);
+    // A face in the sun does not help paint that hangs in cold air.
+    expect(dryingRate('solvent-borne', { ...hour(13, 50), surfaceC: 33 }, null)).toBeCloseTo(0.5, 9);
+    for (const c of ['waterborne', 'two-part'] as const)
+      expect(dryingRate(c, { ...hour(20, 50), surfaceC: 7 }, 8)).toBe(0);
+    expect(airFault({ ...hour(20, 50), surfaceC: 7 }, { minTempC: 8 })).toContain('7 °C is under its 8 °C');
+    expect(airFault({ ...hour(7, 50), surfaceC: 20 }, { minTempC: 8 })).toContain('7 °C is under its 8 °C');
+    expect(airFault({ ...hour(20, 50), surfaceC: 40 }, { maxTempC: 35 })).toContain('40 °C is over its 35 °C');
+  });
+
   test('oil takes about twice as long ten degrees colder', () => {
     const at = (t: number) => reaches({ chemistry: 'solvent-borne', minTempC: null }, steady(t, 50), 0, 600)!;
     expect(at(13) / at(23)).toBeCloseTo(2, 1);

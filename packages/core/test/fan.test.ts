@@ -98,6 +98,16 @@ const plain = (over: Partial<FanInput> = {}): FanInput => ({
 });
 
 describe('the fan', () => {
+  test('against a closed form: nothing unknown, and every part of the price in its place', () => {
+    const sure = plain({ jobPaceSd: 0, materialsFactor: 1.3, fixed: 900, overhead: 1000, margin: 2000, draws: 100 });
+    sure.surfaces[0]!.byFinish = FINISHES.map(() => ({ minutes: 1000, materials: 4000 }));
+    sure.surfaces[0]!.hidden = [{ id: 'h', chance: 1, open: 'a board', minutes: 60, materials: 500 }];
+    const cost = 900 + 1060 * 65 + 4500 * 1.3;
+    const { fan, costs } = simulateFan(sure);
+    const price = Math.round(cost * 1.1 * 1.2);
+    expect(fan).toEqual({ p10: price, p50: price, p90: price });
+    expect(costs[50]).toBe(Math.round(cost * 1.1));
+  });
   test('against a closed form: a lognormal pace', () => {
     const { fan, costs } = simulateFan(plain());
     const z = 1.2815516;

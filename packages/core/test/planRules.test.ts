@@ -103,6 +103,21 @@ describe('waits and order', () => {
     expect(at(p, 's/1')).toMatchObject({ start: '2027-02-27T10:00:00+00:00', end: '2027-02-27T11:00:00+00:00' });
     expect(at(p, 's/2').start).toBe(START);
   });
+  test('the next coat may begin in the very minute in which the one before closes, and not later', () => {
+    const next = (recoatMaxMin: number) =>
+      planned([surface('s', [coat('1', 60, { recoatMin: 90, recoatMaxMin }), coat('2', 60)])]);
+    const last = next(90);
+    expect(last.status).toBe('feasible');
+    expect(gap(at(last, 's/1').end, at(last, 's/2').start)).toBe(90);
+    expect(gap(at(last, 's/1').end, at(last, 's/1').recoatUntil!)).toBe(90);
+    // A day's work ends before the second coat, and the window ends one minute before work begins again: abraded, or not at all.
+    const over = (recoatMaxMin: number) =>
+      planned([surface('s', [coat('1', 60, { recoatMin: 60, recoatMaxMin }), coat('2', 60)])], {
+        crew: [{ id: 'p1', from: '08:00', to: '09:00' }],
+      });
+    expect(over(23 * 60).status).toBe('feasible');
+    expect(over(23 * 60 - 1).status).toBe('infeasible');
+  });
   test('a recoat that closes binds the next coat; a sanding between opens it again', () => {
     const closing = { recoatMin: 60, recoatMaxMin: 600 };
     const slow = (between: Step[]) =>

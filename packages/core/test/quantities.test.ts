@@ -24,6 +24,7 @@ import {
   chooseTreatment,
   expectedLoss,
   leastLoss,
+  minutesOf,
   type Step,
 } from '../src/index.ts';
 
@@ -40,6 +41,16 @@ describe('what a step takes', () => {
     const shelf = [asProduct({ family: 'acrylic-wall', spreadM2PerL: 12 })];
     const { litres } = estimateStep(coat({ coats: 2 }), wall(24), shelf);
     expect(litres).toBeCloseTo((2 * 24 * 1.1) / 12, 2);
+  });
+  test('minutes in closed form: setting up for each coat, the rate by the square metre, and the way up to it once', () => {
+    // The rates as they are set: ten minutes and 4.2 a square metre for a finish coat; a patch takes a quarter of an hour.
+    expect(estimate(coat(), wall(20)).minutes).toBe(10 + 4.2 * 20);
+    expect(estimate(coat({ coats: 2 }), wall(20)).minutes).toBe(2 * (10 + 4.2 * 20));
+    expect(minutesOf(coat({ coats: 2 }), wall(20), { access: 'ladder' })).toBe(
+      Math.round(2 * (10 + 4.2 * 20 * 1.4) + 12),
+    );
+    expect(minutesOf(step('test-patch'), wall(20), { access: 'ladder' })).toBe(15);
+    expect(minutesOf(coat(), wall(20), { pace: { 'finish-coat': 1.5 } })).toBe(Math.round(1.5 * (10 + 4.2 * 20)));
   });
   test('grows with area and coats, and never shrinks on a rougher face', () => {
     fc.assert(
