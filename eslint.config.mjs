@@ -18,6 +18,38 @@ export default ts.config(
       'max-lines': ['error', { max: 330, skipBlankLines: true, skipComments: true }],
     },
   },
+  {
+    files: ['{packages,apps}/*/{src,sw,test}/**/*.{ts,tsx}', 'e2e/**/*.ts'],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          'packages/core/tsconfig.test.json',
+          'apps/server/tsconfig.json',
+          'apps/server/tsconfig.test.json',
+          'apps/web/tsconfig.test.json',
+          'apps/web/sw/tsconfig.json',
+          'apps/cli/tsconfig.json',
+          'e2e/tsconfig.json',
+        ],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error',
+    },
+  },
+  // What is run holds no value of a type that nobody knows; tests look into answers freely.
+  {
+    files: ['{packages,apps}/*/{src,sw}/**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'error',
+      '@typescript-eslint/no-unsafe-assignment': 'error',
+      '@typescript-eslint/no-unsafe-call': 'error',
+      '@typescript-eslint/no-unsafe-member-access': 'error',
+      '@typescript-eslint/no-unsafe-return': 'error',
+    },
+  },
   // Tables of knowledge and words are as long as the trade is; tests as long as their cases.
   {
     files: ['**/knowledge/**', '**/vocabulary/**', '**/demo/**', '**/test/**'],

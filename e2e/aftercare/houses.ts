@@ -50,7 +50,7 @@ export async function finishedRail(page: Page, title: string, daysAgo: number): 
     wanted: { colour: '#f1eee4', sheen: 'satin' },
   });
   await send(page, 'POST', `jobs/${jobId}/plan`, { id: uuid() });
-  const today = (await page.evaluate(async () => (await fetch('/api/today')).json())) as {
+  const today = (await page.evaluate(async () => (await fetch('/api/today')).json() as Promise<unknown>)) as {
     lines: { surfaceId: string; work: { plan: { id: string; drying: unknown }; product: { id: string } | null }[] }[];
   };
   const work = today.lines.find((l) => l.surfaceId === surfaceId)!.work;

@@ -49,7 +49,7 @@ async function writing(fault: () => Promise<void>) {
   const surfaces = Array.from({ length: WRITERS }, () => surfaceBody(roomId));
   for (const surface of surfaces) await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
   const acknowledged: string[] = [];
-  let struck: Promise<void> | null = null;
+  let struck = null as Promise<void> | null;
   await Promise.all(
     surfaces.map(async ({ id: surfaceId }) => {
       for (let i = 0; i < EACH; i++) {

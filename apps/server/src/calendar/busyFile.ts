@@ -63,6 +63,13 @@ interface Occurrence {
   component: ICAL.Component;
 }
 
+/** One of a recurring event, which the package's own types do not reach. */
+interface Repeat {
+  item: ICAL.Event;
+  startDate: ICAL.Time;
+  endDate: ICAL.Time;
+}
+
 function occurrences(event: ICAL.Event, to: Date): Occurrence[] {
   const once = (e: ICAL.Event, start: ICAL.Time, end: ICAL.Time): Occurrence => ({
     start,
@@ -77,7 +84,7 @@ function occurrences(event: ICAL.Event, to: Date): Occurrence[] {
   for (let i = 0; i < MOST_REPEATS; i++) {
     const next = steps.next();
     if (!next || next.toJSDate() > to) break;
-    const at = event.getOccurrenceDetails(next);
+    const at = event.getOccurrenceDetails(next) as Repeat;
     out.push(once(at.item, at.startDate, at.endDate));
   }
   return out;

@@ -43,10 +43,9 @@ import { standingTests, type JobRecords } from './jobRecords.ts';
 export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
   const found = records.findings.filter((f) => f.surfaceId === surface.id);
   const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
-  const extents: Partial<Record<Condition, Extent>> = Object.assign(
-    {},
-    surface.facts.extents,
-    ...found.map((f) => f.extents),
+  const extents = found.reduce<Partial<Record<Condition, Extent>>>(
+    (known, f) => ({ ...known, ...f.extents }),
+    surface.facts.extents ?? {},
   );
   return { conditions: [...new Set(conditions)], extents };
 }

@@ -46,7 +46,8 @@ function digestible(body: unknown): unknown {
 export function takeIdempotencyKey(context: ExecutionContext, request: Request): void {
   const key = request.get('idempotency-key');
   if (!key || SAFE.includes(request.method)) return;
-  const asked = (Reflect.getMetadata('design:paramtypes', context.getClass().prototype, context.getHandler().name) ??
+  const controller = context.getClass().prototype as object;
+  const asked = (Reflect.getMetadata('design:paramtypes', controller, context.getHandler().name) ??
     []) as (new () => object)[];
   if (!asked.some(hasId)) return;
   if (isObject(request.body)) request.body['id'] ??= key;

@@ -28,7 +28,10 @@ export function jobTableOf<F extends Fields, C extends Computed<F> = object>(def
 function withColumns<T extends abstract new () => FirmOwned>(table: T, { fields, columns }: RecordDefinition): T {
   for (const [field, schema] of Object.entries(fields))
     if (field !== 'id')
-      Column({ name: columns[field] ?? snake(field), ...columnOf(schema as Described) })(table.prototype, field);
+      Column({ name: columns[field] ?? snake(field), ...columnOf(schema as Described) })(
+        table.prototype as object,
+        field,
+      );
   return table;
 }
 

@@ -41,7 +41,8 @@ export function keeping(plain: Plain, person: (state: unknown) => { id: string; 
 }
 
 function keep(request: FetchArgs, words: string, who: { id: string; name: string }): Promise<number> {
-  const { body, params, url } = request;
+  const { params, url } = request;
+  const body = request.body as unknown;
   const picture = body instanceof Blob;
   const search = params ? `?${new URLSearchParams(params as Record<string, string>)}` : '';
   return outbox.put({

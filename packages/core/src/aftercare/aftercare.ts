@@ -95,7 +95,7 @@ const forecasts = new WeakMap<readonly FilmLife[], Map<Exposure, RepaintForecast
 
 function forecastFor(exposure: Exposure, lives: readonly FilmLife[]): RepaintForecast {
   let known = forecasts.get(lives);
-  if (!known) forecasts.set(lives, (known = new Map()));
+  if (!known) forecasts.set(lives, (known = new Map<Exposure, RepaintForecast>()));
   let forecast = known.get(exposure);
   if (!forecast) known.set(exposure, (forecast = repaintForecast(exposure, lives)));
   return forecast;

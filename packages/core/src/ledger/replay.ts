@@ -47,7 +47,7 @@ function applyOld(known: Replayed, { kind, subject, payload, seq }: Entry): void
   if (!subject || !OLD_KINDS.includes(kind)) return;
   const said = payload as Row;
   const before = known.rows.surfaces.get(subject)?.row ?? { id: subject };
-  const fields = OLD_FIELDS.filter((field) => said[field] !== undefined).map((field) => [field, said[field]]);
+  const fields = OLD_FIELDS.filter((field) => said[field] !== undefined).map((field) => [field, said[field]] as const);
   known.rows.surfaces.set(subject, { row: { ...before, ...Object.fromEntries(fields) }, seq });
 }
 

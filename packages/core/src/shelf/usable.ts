@@ -16,7 +16,7 @@ const known = new WeakMap<readonly Product[], Map<string, readonly Product[]>>()
 export function usableOn(shelf: readonly Product[], { ground, sheen }: Place): readonly Product[] {
   const key = `${ground}/${sheen ?? ''}`;
   let places = known.get(shelf);
-  if (!places) known.set(shelf, (places = new Map()));
+  if (!places) known.set(shelf, (places = new Map<string, readonly Product[]>()));
   let usable = places.get(key);
   if (!usable) {
     const sold = (p: Product) => sheen === null || p.sheens.length === 0 || p.sheens.includes(sheen);

@@ -54,7 +54,7 @@ function asUsual(c: Case): Case {
 /** Read once for one diagnosis and kind of finish: what is there does not change with the way it is painted. */
 function whatElse(c: Case): readonly Otherwise[] {
   let kinds = otherwise.get(c.d);
-  if (!kinds) otherwise.set(c.d, (kinds = new Map()));
+  if (!kinds) otherwise.set(c.d, (kinds = new Map<string, readonly Otherwise[]>()));
   const known = kinds.get(c.goesTo);
   if (known) return known;
   const usual = asUsual(c);
