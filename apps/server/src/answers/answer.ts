@@ -1,6 +1,7 @@
 import { applyDecorators, SetMetadata } from '@nestjs/common';
 import { ApiResponse } from '@nestjs/swagger';
 import { z } from 'zod';
+import { openApiOf, partsOf } from '../http/schemaParts.ts';
 
 /** Marks what only those who see prices are told. */
 const SUM = { sum: true };
@@ -27,13 +28,8 @@ export const answerKey = KEY;
 export const Answers = (schema: z.ZodType, description = 'as asked') =>
   applyDecorators(
     SetMetadata(KEY, schema),
-    ApiResponse({ status: '2XX', description, schema: jsonOf(schema) as never }),
+    ApiResponse({ status: '2XX', description, schema: openApiOf(schema) as never }),
   );
-
-const jsonOf = (schema: z.ZodType) => {
-  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
-  return json;
-};
 
 const isSum = (schema: z.ZodType): boolean => schema.meta()?.['sum'] === true;
 
@@ -45,16 +41,8 @@ export function withoutSums(schema: z.ZodType): z.ZodType {
   return found;
 }
 
-interface Parts {
-  type: string;
-  innerType?: z.ZodType;
-  element?: z.ZodType;
-  valueType?: z.ZodType;
-  shape?: Record<string, z.ZodType>;
-}
-
 function made(schema: z.ZodType): z.ZodType {
-  const def = schema._zod.def as unknown as Parts;
+  const def = partsOf(schema);
   switch (def.type) {
     case 'object': {
       const kept = Object.entries(def.shape!).filter(([, field]) => !isSum(field));

@@ -2,8 +2,9 @@ import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
 import type { Fields } from '@rustic/core';
 import { Type } from 'class-transformer';
 import { registerDecorator, ValidateIf } from 'class-validator';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { IsNotedTime } from './checks.ts';
+import { openApiOf, partsOf } from './schemaParts.ts';
 
 /** The name under which class-validator tells that a field does not fit its definition. */
 export const FITS = 'fits';
@@ -60,12 +61,12 @@ export function queryOf<F extends Fields>(fields: F): Body<F> {
 }
 
 function isFigure(schema: z.ZodType): boolean {
-  const { def } = schema._zod as unknown as { def: { type: string; innerType?: z.ZodType } };
-  return def.innerType ? isFigure(def.innerType) : def.type === 'number';
+  const { type, innerType } = partsOf(schema);
+  return innerType ? isFigure(innerType) : type === 'number';
 }
 
 /** A field as OpenAPI has it. */
 function described(schema: z.ZodType): Record<string, unknown> {
-  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
+  const json = openApiOf(schema);
   return json.type ? json : { type: 'object', ...json };
 }

@@ -1,5 +1,7 @@
 import type { Fields, RecordDefinition, StoredFields } from '@rustic/core';
 import { Column, type ColumnOptions } from 'typeorm';
+import type { z } from 'zod';
+import { partsOf } from '../http/schemaParts.ts';
 import { FirmOwned } from './firmOwned.ts';
 
 /** A row that is part of a job. */
@@ -28,26 +30,17 @@ export function jobTableOf<F extends Fields, C extends Computed<F> = object>(def
 function withColumns<T extends abstract new () => FirmOwned>(table: T, { fields, columns }: RecordDefinition): T {
   for (const [field, schema] of Object.entries(fields))
     if (field !== 'id')
-      Column({ name: columns[field] ?? snake(field), ...columnOf(schema as Described) })(
-        table.prototype as object,
-        field,
-      );
+      Column({ name: columns[field] ?? snake(field), ...columnOf(schema) })(table.prototype as object, field);
   return table;
 }
 
 const snake = (field: string) => field.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 
-/** As much of a field's description as its column asks. */
-interface Described {
-  _zod: {
-    def: { type: string; format?: string; innerType?: Described; options?: readonly Described[]; values?: unknown[] };
-  };
-}
-
 /** Numbers come as text from some kinds of column. */
 const asNumber = { to: (value: unknown) => value, from: (value: unknown) => (value === null ? null : Number(value)) };
 
-function columnOf({ _zod: { def } }: Described): ColumnOptions {
+function columnOf(schema: z.ZodType): ColumnOptions {
+  const def = partsOf(schema);
   switch (def.type) {
     case 'nullable':
       return { ...columnOf(def.innerType!), nullable: true };

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+
+/** What a schema says of itself, as far as columns, bodies and answers are made from it. */
+export interface SchemaParts {
+  type: string;
+  format?: string;
+  innerType?: z.ZodType;
+  options?: readonly z.ZodType[];
+  element?: z.ZodType;
+  valueType?: z.ZodType;
+  shape?: Record<string, z.ZodType>;
+}
+
+export const partsOf = (schema: z.ZodType): SchemaParts => schema._zod.def as unknown as SchemaParts;
+
+/** A schema as OpenAPI has it. */
+export function openApiOf(schema: z.ZodType): Record<string, unknown> {
+  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
+  return json;
+}
