@@ -98,6 +98,7 @@ await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']
 await check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']);
 await check('types', 'npm', ['run', '--silent', 'types']);
 await check('import rules', 'npx', ['depcruise', 'packages', 'apps', '--config', '.dependency-cruiser.cjs']);
+await check('written files', 'node', ['tools/written.mjs', '--check']);
 await check('unused code', 'npx', ['knip', '--no-progress', '--no-config-hints']);
 await jest();
 // The desk and the phone are walked side by side, each on its own database: one waits while the other works.

@@ -1,14 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import type { INestApplication } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
+import { withSchemas } from './http/describe.ts';
 import { AppModule } from './app.module.ts';
 import { notTooDeep } from './http/depth.middleware.ts';
 import { log, nestLogger } from './http/logger.ts';
@@ -76,14 +78,25 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   app.use(notTooDeep);
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
-  const document = SwaggerModule.createDocument(
-    app,
-    new DocumentBuilder().setTitle('Rustic Ledger').setVersion('0.1').build(),
-  );
-  SwaggerModule.setup('api/docs', app, document);
+  SwaggerModule.setup('api/docs', app, descriptionOf(app));
   if (existsSync(WEB)) servePages(app);
   return app;
 }
+
+/** The description of the API of an application that is not started: no database is asked. */
+export async function describeApi(): Promise<OpenAPIObject> {
+  const app = await NestFactory.create(AppModule, { preview: true, logger: false, abortOnError: false });
+  return descriptionOf(app);
+}
+
+/** The description of the API, whole: bodies, answers and refusals with everything that has a name. */
+const descriptionOf = (app: INestApplication): OpenAPIObject =>
+  withSchemas(
+    SwaggerModule.createDocument(
+      app,
+      new DocumentBuilder().setTitle('Rustic Ledger').setVersion('0.1').setOpenAPIVersion('3.1.0').build(),
+    ),
+  );
 
 function servePages(app: NestExpressApplication): void {
   app.use('/assets', express.static(join(WEB, 'assets'), { immutable: true, maxAge: '1y', index: false }));

@@ -1,5 +1,6 @@
 import { createConnection } from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
+import { Described, type Description } from './described.ts';
 import { copyOfDemoFirm, DEMO_DOMAIN } from './ownFirm.ts';
 
 const BASE = process.env['TEST_SERVER']!;
@@ -13,6 +14,17 @@ export interface Answer {
   headers: Headers;
 }
 /* eslint-enable @typescript-eslint/no-explicit-any */
+
+const DOCS = '/api/docs-json';
+let described: Promise<Described> | null = null;
+/** Every answer that any suite is given is held against the API's own description. */
+async function asDescribed(base: string, method: string, path: string, { status, body }: Answer): Promise<void> {
+  described ??= fetch(base + DOCS)
+    .then((answer) => answer.json())
+    .then((description) => new Described(description as Description));
+  const faults = (await described).faultsIn(method, path, status, body);
+  if (faults.length) throw new Error(`not as the API describes it:\n${faults.join('\n')}`);
+}
 
 /** Talks to the server as a browser of one person would. */
 export class Client {
@@ -39,7 +51,9 @@ export class Client {
     const json = response.headers.get('content-type')?.includes('json');
     const text = json ? await response.text() : '';
     if (!json) await response.arrayBuffer();
-    return { status: response.status, body: text ? JSON.parse(text) : null, headers: response.headers };
+    const answer = { status: response.status, body: text ? JSON.parse(text) : null, headers: response.headers };
+    if (json && path !== DOCS) await asDescribed(this.base, method, path, answer);
+    return answer;
   }
   get = (path: string) => this.send('GET', path);
   post = (path: string, body: unknown, headers?: Record<string, string>) => this.send('POST', path, body, headers);

@@ -35,10 +35,10 @@ function addresses(path: string): string[] {
   const day = new Date().toISOString().slice(0, 10);
   const fill = (job: string, surface: string) =>
     path
-      .replace('/jobs/{id}', `/jobs/${job}`)
-      .replace('/surfaces/{id}', `/surfaces/${surface}`)
-      .replace('/trials/{id}', `/trials/${ids['trial']}`)
-      .replace('/rounds/{id}', `/rounds/${uuid()}`)
+      .replace('/jobs/{jobId}', `/jobs/${job}`)
+      .replace('/surfaces/{surfaceId}', `/surfaces/${surface}`)
+      .replace('/trials/{trialId}', `/trials/${ids['trial']}`)
+      .replace('/rounds/{roundId}', `/rounds/${uuid()}`)
       .replace('{kind}', 'job-pack')
       .replace('as-it-stood', `as-it-stood?day=${day}`)
       .replace('/api/find', '/api/find?q=e');
@@ -49,6 +49,9 @@ const schemaOf = (operation: any) =>
   Object.entries(operation.responses).find(([, r]: any) => r.content?.['application/json']?.schema)?.[1] as any;
 const declared = (operation: any) => schemaOf(operation)?.content['application/json'].schema ?? null;
 
+const resolved = (schema: any): any =>
+  schema.$ref ? resolved(document.components.schemas[schema.$ref.split('/').at(-1)]) : schema;
+
 /** Every place of a value that its declaration does not name, or that it marks as a sum. */
 function places(value: any, schema: any, path = ''): { undeclared: string[]; sums: string[] } {
   const found = { undeclared: [] as string[], sums: [] as string[] };
@@ -57,14 +60,18 @@ function places(value: any, schema: any, path = ''): { undeclared: string[]; sum
     found.sums.push(...more.sums);
   };
   if (schema.sum) return { undeclared: [], sums: [path] };
-  const options = schema.anyOf ?? [schema];
-  const object = options.find((o: any) => o.properties);
+  if (schema.$ref) return places(value, document.components.schemas[schema.$ref.split('/').at(-1)], path);
+  // What is described by nothing more may hold anything.
+  const options = (schema.anyOf ?? [schema]).filter((o: any) => o.type !== 'null').map(resolved);
+  const objects = options.filter((o: any) => o.properties);
   const array = options.find((o: any) => o.items);
   if (Array.isArray(value) && array) value.forEach((inner, i) => add(places(inner, array.items, `${path}[${i}]`)));
-  else if (value !== null && typeof value === 'object' && object)
-    for (const [name, inner] of Object.entries(value))
-      if (!(name in object.properties)) found.undeclared.push(`${path}.${name}`);
-      else add(places(inner, object.properties[name], `${path}.${name}`));
+  else if (value !== null && typeof value === 'object' && objects.length)
+    for (const [name, inner] of Object.entries(value)) {
+      const own = objects.find((o: any) => name in o.properties);
+      if (!own) found.undeclared.push(`${path}.${name}`);
+      else add(places(inner, own.properties[name], `${path}.${name}`));
+    }
   return found;
 }
 
@@ -92,7 +99,7 @@ const prose = (value: any): string[] =>
       : [];
 
 /** What is told to some and not to others for another reason than money: addresses, sessions, what is in a payload. */
-const OTHERWISE = ['/api/people', '/api/calendar', '/api/session', '/api/jobs/{id}/ledger'];
+const OTHERWISE = ['/api/people', '/api/calendar', '/api/session', '/api/jobs/{jobId}/ledger'];
 /** Answers that say of themselves for whom they are: files, feeds, calendars, pictures, papers. */
 const FILES = /calendar|\/file|\/paper|\/photos|\/records|\/events|health|client|invitations\/|docs/;
 

@@ -9,10 +9,10 @@ import { Frame } from './frame/Frame.tsx';
 import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
 import { SignIn } from './people/SignIn.tsx';
-import { useSessionQuery } from './store/api.ts';
 import { firmUnitsTold, store, useTell } from './store/store.ts';
 import { sayInTermsOf } from './words/terms.ts';
 import { sayTimesIn } from './words/time.ts';
+import { useSessionQuery } from './store/endpoints.ts';
 
 const Today = lazy(() => import('./today/Today.tsx'));
 const Jobs = lazy(() => import('./jobs/Jobs.tsx'));

@@ -4,9 +4,9 @@ import { dueLines } from '../src/aftercare/due.ts';
 import { clockAt, dayNumber, dayText, roundsAsked, USUAL_ROUND } from '../src/aftercare/roundsAsked.ts';
 import { sayCalls } from '../src/aftercare/sayCalls.ts';
 import { yearOf } from '../src/aftercare/year.ts';
-import type { AftercarePage, Call, CareJob } from '../src/store/aftercareApi.ts';
 import { withNames } from '../src/drying/planNames.ts';
 import { sayTimesIn } from '../src/words/time.ts';
+import type { AftercarePage, Call, CareJob } from '../src/store/endpoints.ts';
 
 beforeAll(() => sayTimesIn('Europe/London'));
 

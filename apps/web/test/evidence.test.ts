@@ -1,9 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord, testWords } from '@rustic/core';
-import type { SurfacePage } from '../src/wire/systemTypes.ts';
-import type { Trial, TestRow } from '../src/wire/types.ts';
 import { reasonsOf } from '../src/surface/reasons.ts';
 import { standingLooks, worstOn } from '../src/trials/looks.ts';
+import type { SurfacePage, TestRow, Trial } from '../src/store/endpoints.ts';
 
 const rub = (result: string, place?: string): TestRecord => ({
   kind: 'spirit-rub',

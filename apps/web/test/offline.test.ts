@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { WorkStep } from '@rustic/core';
-import type { TodayLine } from '../src/wire/types.ts';
 import type { KeptBrief } from '../src/outbox/signal.ts';
+import type { TodayLine } from '../src/store/endpoints.ts';
 
 // What a browser has and Node has not.
 const heard: Record<string, (() => void)[]> = {};
@@ -27,7 +27,7 @@ const write = (id: string, more: object = {}) => ({
   personId: 'mei',
   by: 'Mei',
   at: '2026-03-02T09:00:00Z',
-  words: 'A step',
+  command: 'logWork' as const,
   method: 'POST',
   path: '/api/jobs/1/work',
   body: JSON.stringify({ id }),

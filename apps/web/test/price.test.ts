@@ -5,7 +5,7 @@ import { fanRows } from '../src/price/fanRows.ts';
 import { priceNotes } from '../src/price/priceNotes.ts';
 import { readSettings, SETTING_FIELDS } from '../src/price/settingFields.ts';
 import { figure } from '../src/reckon/figure.ts';
-import type { PricePage } from '../src/wire/priceTypes.ts';
+import type { PricePage } from '../src/store/endpoints.ts';
 
 const driver = (more: Partial<FanDriver>): FanDriver => ({
   kind: 'test',

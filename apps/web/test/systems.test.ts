@@ -1,16 +1,24 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { assess, asProduct, inTerms, STEP_KINDS, USUAL_TERMS, type Departure, type Step } from '@rustic/core';
+import {
+  assess,
+  asProduct,
+  inTerms,
+  STEP_KINDS,
+  USUAL_TERMS,
+  type Departure,
+  type Product,
+  type Step,
+} from '@rustic/core';
 import { claimsOf } from '../src/shelf/claims.ts';
 import { readProduct, readTins, saidOfProduct } from '../src/shelf/readProduct.ts';
 import { sheetLines } from '../src/shelf/sheetLines.ts';
-import type { KeptProduct, ProductNote } from '../src/wire/shelfTypes.ts';
-import type { Line } from '../src/wire/systemTypes.ts';
 import { asking, sayDeparture } from '../src/surface/departures.ts';
 import { schoolRows } from '../src/surface/schoolRows.ts';
 import { sayConsequence, sayInHundred, sayShows, sayTerm } from '../src/words/consequence.ts';
 import { sayStep } from '../src/words/step.ts';
 import { said, sayInTermsOf, saySubstrate } from '../src/words/terms.ts';
+import type { KeptProduct, Line, ProductNote } from '../src/store/endpoints.ts';
 
 const lines: Line[] = (
   [
@@ -101,14 +109,14 @@ describe('schools side by side', () => {
 });
 
 describe('the shelf', () => {
-  const kept: KeptProduct = {
+  const kept = {
     ...asProduct({ id: 'a', family: 'acrylic-trim', name: 'Newel', maker: 'Saltglass Works' }),
     own: false,
     kept: true,
     version: null,
     van: [],
     notes: [],
-  };
+  } as unknown as KeptProduct;
   const note = (more: Partial<ProductNote>): ProductNote => ({
     id: 'n',
     productId: 'a',
@@ -149,7 +157,7 @@ describe('the shelf', () => {
     const said = saidOfProduct(kept);
     const same = readProduct(said, kept.family, kept);
     expect(same.fault).toBeNull();
-    expect(asProduct(same.sheet!)).toEqual(asProduct({ ...kept, ...same.sheet }));
+    expect(asProduct(same.sheet!)).toEqual(asProduct({ ...(kept as unknown as Product), ...same.sheet }));
     const changed = readProduct({ ...said, spread: '9,5', opens: '' }, kept.family, kept).sheet!;
     expect([changed.spreadM2PerL, changed.drying!.recoatMin]).toEqual([9.5, kept.drying.recoatMin]);
     expect(readProduct({ ...said, cure: 'soon' }, kept.family, kept).fault).toContain('Cured');

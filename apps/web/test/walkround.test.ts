@@ -4,7 +4,6 @@ import { readArea, sayArea, unfold, type Measure } from '@rustic/core';
 import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/surfaceForm/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
 import { readSurface } from '../src/surfaceForm/readSurface.ts';
-import type { SurfaceBrief, TestRow, WholeJob } from '../src/wire/types.ts';
 import { boxOf } from '../src/surface/exclusionBox.ts';
 import { besideOf, testMade } from '../src/surface/testMade.ts';
 import { madeOf, type RoomSaid } from '../src/walkround/roomSaid.ts';
@@ -14,6 +13,7 @@ import { walkOrder } from '../src/walkround/walkOrder.ts';
 import { changesIn } from '../src/words/changes.ts';
 import { readTyped, sayMetres } from '../src/words/length.ts';
 import { sayClock } from '../src/words/time.ts';
+import type { SurfaceBrief, TestRow, WholeJob } from '../src/store/endpoints.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 

@@ -7,8 +7,8 @@ import { withNames } from '../src/drying/planNames.ts';
 import { timeAxis } from '../src/drying/timeAxis.ts';
 import { EVERYTHING, filterEntries } from '../src/ledger/filterEntries.ts';
 import { chartRows } from '../src/drying/chartRows.ts';
-import type { PlanPage } from '../src/wire/types.ts';
 import { planRead, planSchema, readBy } from '@rustic/core';
+import type { PlanPage } from '../src/store/endpoints.ts';
 
 sayTimesIn('Europe/London');
 
@@ -89,7 +89,7 @@ describe('the drawn plan', () => {
     input,
     plan: planRead(input),
     rooms: [{ id: 'r', name: 'Hall' }],
-    surfaces: [{ id: 's', roomId: 'r', name: 'Trim', element: 'trim' }],
+    surfaces: [{ id: 's', roomId: 'r', name: 'Trim', element: 'trim' as const }],
     people: [{ id: 'p', name: 'Ada Thirle', initials: 'AT' }],
     log: [],
     jobs: [{ id: 'j', title: 'Mill' }],
@@ -124,7 +124,7 @@ describe('the drawn plan', () => {
     const surface = '01a212da-f0be-7639-be61-b0cefcaa998a';
     const named = {
       input: { ...input, surfaces: [{ ...input.surfaces[0]!, id: surface }] },
-      surfaces: [{ id: surface, jobId: 'j', roomId: 'r', name: 'Trim', element: 'trim' }],
+      surfaces: [{ id: surface, jobId: 'j', roomId: 'r', name: 'Trim', element: 'trim' as const }],
       rooms: [{ id: 'room-1', name: 'Hall' }] as PlanPage['rooms'],
     };
     expect(withNames(named, `The coat before it (${surface}/s3) closes; "room-1" is out; ${surface} waits.`)).toBe(

@@ -17,8 +17,8 @@ import { Writes } from '../record/writes.service.ts';
 import { careOf, type JobCare } from './calls.ts';
 import { filmLives } from '../reading/filmLives.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
-import { Answers } from '../answers/answer.ts';
 import { aftercarePage } from '../answers/aftercare.ts';
+import { Answers } from '../answers/answer.ts';
 
 /** How long a follow-up takes on the spot, where nobody said: minutes. */
 const FOLLOW_UP_MIN = 10;
@@ -36,7 +36,7 @@ export class Aftercare {
 
   constructor(private readonly writes: Writes) {}
 
-  async all(who: Who): Promise<unknown> {
+  async all(who: Who) {
     const scope = this.writes.reading(who);
     const { firm, jobs, care, marks } = await this.read(scope);
     const [followUps, visits, people] = await Promise.all([
@@ -192,7 +192,7 @@ export class Aftercare {
 export class AftercareController {
   constructor(private readonly aftercare: Aftercare) {}
 
-  @Answers(aftercarePage) @Get() all(@Sender() who: Who) {
+  @Answers('aftercare', aftercarePage) @Get() all(@Sender() who: Who) {
     return this.aftercare.all(who);
   }
 }

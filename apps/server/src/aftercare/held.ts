@@ -23,8 +23,8 @@ import { Aftercare } from './aftercare.ts';
 import type { JobCare } from './calls.ts';
 import { laidFilms, lifeOf } from '../reading/filmLives.ts';
 import { HeldBody } from './visits.dto.ts';
+import { countsAnswer, heldPage } from '../answers/aftercare.ts';
 import { Answers } from '../answers/answer.ts';
-import { heldPage } from '../answers/aftercare.ts';
 
 interface SystemKind {
   primer: Family | null;
@@ -46,7 +46,7 @@ export class HeldRecord {
     private readonly aftercare: Aftercare,
   ) {}
 
-  async page(who: Who): Promise<unknown> {
+  async page(who: Who) {
     const scope = this.writes.reading(who);
     const { firm, jobs, care, marks } = await this.aftercare.read(scope);
     const rates = await this.rates(scope, jobs, care, marks);
@@ -54,7 +54,7 @@ export class HeldRecord {
   }
 
   /** Lets what was seen so far count in the choice of systems, as it stands now; or nothing any more. */
-  async count(who: Who, body: HeldBody): Promise<unknown> {
+  async count(who: Who, body: HeldBody) {
     return this.writes.run(who, async (scope) => {
       const { jobs, care, marks } = await this.aftercare.read(scope);
       const { films, systems, preparations } = await this.rates(scope, jobs, care, marks);
@@ -142,10 +142,10 @@ function schoolsBehind(records: JobRecords, surfaceId: string): string[] {
 export class HeldController {
   constructor(private readonly held: HeldRecord) {}
 
-  @Answers(heldPage) @Get() page(@Sender() who: Who) {
+  @Answers('held', heldPage) @Get() page(@Sender() who: Who) {
     return this.held.page(who);
   }
-  @ForOwners() @Post() count(@Sender() who: Who, @Body() body: HeldBody) {
+  @ForOwners() @Answers('letHeldCount', countsAnswer) @Post() count(@Sender() who: Who, @Body() body: HeldBody) {
     return this.held.count(who, body);
   }
 }

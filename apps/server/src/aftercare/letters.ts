@@ -61,15 +61,18 @@ const sendCalendar = (response: Response, file: string, name: string) => {
 export class LettersController {
   constructor(private readonly letters: Letters) {}
 
-  @Answers(papers) @Get('aftercare/rounds/:id/letters') ofRound(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('roundLetters', papers) @Get('aftercare/rounds/:roundId/letters') ofRound(
+    @Sender() who: Who,
+    @Param('roundId') id: string,
+  ) {
     return this.letters.ofRound(who, id);
   }
-  @Get('aftercare/rounds/:id/calendar')
-  async round(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
+  @Get('aftercare/rounds/:roundId/calendar')
+  async round(@Sender() who: Who, @Param('roundId') id: string, @Res() response: Response) {
     sendCalendar(response, await this.letters.calendarOfRound(who, id), 'round');
   }
-  @Get('jobs/:id/visit-calendar')
-  async job(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
+  @Get('jobs/:jobId/visit-calendar')
+  async job(@Sender() who: Who, @Param('jobId') id: string, @Res() response: Response) {
     sendCalendar(response, await this.letters.calendarOfJob(who, id), 'visits');
   }
 }

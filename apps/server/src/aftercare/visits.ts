@@ -18,8 +18,8 @@ import { Sender } from '../people/session.ts';
 import { Writes } from '../record/writes.service.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { LookBody, VisitActBody, VisitsBody } from './visits.dto.ts';
-import { Answers } from '../answers/answer.ts';
 import { lookAnswer, visitActAnswer, visitAnswers } from '../answers/aftercare.ts';
+import { Answers } from '../answers/answer.ts';
 
 /** Visits after hand-over: fixed, made or called off, and what was looked at in them. */
 @Injectable()
@@ -30,7 +30,7 @@ export class Visits {
   ) {}
 
   /** Fixes one visit, or all of a round: each is an entry of its job, all are there or none. */
-  async fix(who: Who, body: VisitsBody): Promise<unknown> {
+  async fix(who: Who, body: VisitsBody) {
     return this.writes.run(who, async (scope) => {
       // Always in the same order, so that two rounds at once do not wait for each other.
       for (const jobId of [...new Set(body.visits.map((v) => v.jobId))].sort()) {
@@ -113,7 +113,7 @@ export class Visits {
   }
 
   /** Made, or called off: once. */
-  async end(who: Who, visitId: string, body: VisitActBody): Promise<unknown> {
+  async end(who: Who, visitId: string, body: VisitActBody) {
     return this.writes.run(who, async (scope) => {
       const visit = await scope.one(VisitEntity, visitId, 'visit');
       await this.ledger.hold(scope, visit.jobId);
@@ -149,7 +149,7 @@ export class Visits {
   }
 
   /** Somebody looked: it holds, or it does not. */
-  async look(who: Who, jobId: string, body: LookBody): Promise<unknown> {
+  async look(who: Who, jobId: string, body: LookBody) {
     return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       await this.ledger.hold(scope, jobId);
@@ -188,19 +188,19 @@ type OfJob =
 export class VisitsController {
   constructor(private readonly visits: Visits) {}
 
-  @Answers(visitAnswers) @Post('aftercare/visits') fix(@Sender() who: Who, @Body() body: VisitsBody) {
+  @Answers('fixVisits', visitAnswers) @Post('aftercare/visits') fix(@Sender() who: Who, @Body() body: VisitsBody) {
     return this.visits.fix(who, body);
   }
-  @ForHands() @Answers(visitActAnswer) @Post('visits/:id/acts') end(
+  @ForHands() @Answers('endVisit', visitActAnswer) @Post('visits/:visitId/acts') end(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('visitId') id: string,
     @Body() body: VisitActBody,
   ) {
     return this.visits.end(who, id, body);
   }
-  @ForHands() @Answers(lookAnswer) @Post('jobs/:id/looks') look(
+  @ForHands() @Answers('lookAgain', lookAnswer) @Post('jobs/:jobId/looks') look(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: LookBody,
   ) {
     return this.visits.look(who, id, body);

@@ -1,91 +1,138 @@
+import { CALLS, ELEMENTS, FAMILIES, FAULTS, JOB_RECORDS, PREPARATIONS, jobRecord } from '@rustic/core';
 import { z } from 'zod';
-import { answer, plain, whole } from './answer.ts';
-import { photo } from './parts.ts';
+import { answer, core, figure, flag, from, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
+import { inJob, photo, visitFields } from './parts.ts';
 
-const visitFields = plain(
-  'id',
-  'jobId',
-  'onDay',
-  'fromTime',
-  'minutes',
-  'calls',
-  'personId',
-  'roundId',
-  'byName',
-  'at',
-);
+const { visits, visitActs, looks, faults, faultActs, checks, rooms } = JOB_RECORDS;
+
 export const visitAnswers = z.array(answer(visitFields));
-export const visitActAnswer = answer(plain('id', 'jobId', 'visitId', 'kind', 'note', 'byName', 'at'));
-export const lookAnswer = answer(plain('id', 'jobId', 'subject', 'code', 'holds', 'note', 'byName', 'at'));
+export const visitActAnswer = answer({ ...rowOf(visitActs), ...inJob });
+export const lookAnswer = answer({ ...rowOf(looks), ...inJob });
 
-export const aftercarePage = answer({
-  ...plain('now', 'zone'),
-  jobs: z.array(answer(plain('id', 'title', 'place', 'client', 'version', 'mapPlace'))),
-  people: z.array(answer(plain('id', 'name', 'initials', 'days'))),
-  calls: z.array(
-    answer(
-      plain('jobId', 'what', 'subject', 'surfaceId', 'name', 'code', 'words', 'why', 'at', 'by', 'minutes', 'visitId'),
-    ),
+const fixedVisit = named('FixedVisit', {
+  ...inJob,
+  ...rowOf(visits, 'id', 'onDay', 'fromTime', 'minutes', 'calls', 'personId', 'roundId'),
+});
+/** Something that wants a visit: to look at again, a follow-up of a coat, or a fault to be mended. */
+const call = named('Call', {
+  ...inJob,
+  what: oneOf(CALLS),
+  /** What it is about: the surface, decision, test, trial, follow-up or fault. */
+  subject: text,
+  surfaceId: text.nullable(),
+  name: text,
+  code: text,
+  words: text,
+  why: text,
+  at: text,
+  by: text,
+  minutes: figure,
+  /** The fixed visit that it is in. */
+  visitId: text.nullable(),
+});
+const mapPlace = like(jobRecord.fields.property.shape.mapPlace.unwrap());
+
+export const aftercarePage = named('AftercarePage', {
+  now: text,
+  zone: text,
+  jobs: z.array(
+    named('CareJob', {
+      id: text,
+      title: text,
+      place: text,
+      client: text,
+      version: figure,
+      mapPlace: mapPlace.nullable(),
+    }),
   ),
-  uses: z.array(answer(plain('jobId', 'surfaceId', 'name', 'code', 'words', 'why', 'at'))),
-  repaints: z.array(whole),
-  visits: z.array(answer(visitFields)),
+  /** Who paints; `days` are ISO weekdays. */
+  people: z.array(answer({ id: text, name: text, initials: text, days: z.array(figure) })),
+  calls: z.array(call),
+  uses: z.array(
+    named('CareUse', { ...inJob, surfaceId: text, name: text, code: text, words: text, why: text, at: text }),
+  ),
+  repaints: z.array(
+    named('Repaint', {
+      ...from('AftercareItem', 'kind', 'code', 'at', 'words', 'why'),
+      ...inJob,
+      surfaceId: text,
+      name: text,
+    }),
+  ),
+  visits: z.array(fixedVisit),
 });
 
-export const heldPage = answer(plain('films', 'years', 'systems', 'preparations', 'limits', 'callBacks', 'counts'));
+/** What the firm lets count of it. */
+const heldCount = answer({ ...from('Held', 'systems', 'preparations'), films: figure, by: text, at: text });
 
-const actFields = plain('id', 'jobId', 'markId', 'kind', 'way', 'withWhat', 'note', 'byName', 'at');
-const faultFields = plain(
-  'id',
-  'jobId',
-  'surfaceId',
-  'roomId',
-  'number',
-  'fault',
-  'note',
-  'mark',
-  'photoId',
-  'photoPlace',
-  'sizeM2',
-  'view',
-  'light',
-  'byName',
-  'at',
-);
+/** What came back, by system and preparation and never by person. */
+export const heldPage = named('HeldPage', {
+  films: figure,
+  years: figure,
+  systems: z.array(core('HeldSystem')),
+  preparations: z.array(core('HeldPreparation')),
+  limits: z.array(core('HeldLimits')),
+  callBacks: z.array(
+    named('CallBack', {
+      ...inJob,
+      jobTitle: text,
+      surfaceId: text,
+      name: text,
+      fault: oneOf(FAULTS),
+      at: moment,
+      years: figure,
+      primer: oneOf(FAMILIES).nullable(),
+      finish: oneOf(FAMILIES).nullable(),
+      preparation: oneOf(PREPARATIONS),
+      weather: answer({ temperatureC: figure.nullable(), relativeHumidityPct: figure.nullable() }),
+      hand: text,
+      schools: texts,
+    }),
+  ),
+  counts: heldCount.nullable(),
+});
+export const countsAnswer = answer({ counts: heldCount.nullable() });
+
+const faultAct = named('FaultAct', { ...rowOf(faultActs), ...inJob });
+const faultFields = { ...rowOf(faults), ...inJob };
 export const faultAnswer = answer(faultFields);
-export const faultActAnswer = answer(actFields);
-export const checkAnswer = answer(plain('id', 'jobId', 'surfaceId', 'code', 'holds', 'note', 'byName', 'at'));
-export const punchPage = answer({
-  ...plain('now', 'job', 'rooms', 'surfaces', 'standing', 'visits', 'checks'),
+export const faultActAnswer = faultAct;
+export const checkAnswer = answer({ ...rowOf(checks), ...inJob });
+
+/** What is to be done about a fault. */
+const mend = named('MendWork', {
+  causeFirst: flag,
+  causes: z.array(core('FaultCause')),
+  makeGood: text.nullable(),
+  touchUp: core('TouchUp').nullable(),
+  kit: core('TouchUpKit').nullable(),
+});
+export const punchPage = named('PunchPage', {
+  now: text,
+  job: answer(rowOf(jobRecord, 'id', 'title', 'place', 'status')),
+  rooms: z.array(answer(rowOf(rooms, 'id', 'name', 'sketch', 'kind'))),
+  surfaces: z.array(named('PunchSurface', { id: text, roomId: text, name: text, element: oneOf(ELEMENTS) })),
   photos: z.array(photo),
-  faults: z.array(answer({ ...faultFields, act: answer(actFields).nullable(), ...plain('mend') })),
+  faults: z.array(
+    named('MarkedFault', {
+      ...faultFields,
+      act: faultAct.nullable(),
+      /** Null once it is closed. */
+      mend: mend.nullable(),
+    }),
+  ),
+  visits: z.array(answer({ on: text, closes: texts })),
+  /** Visits that are fixed already. */
+  standing: z.array(answer(rowOf(visits, 'id', 'onDay', 'fromTime', 'minutes', 'calls', 'personId'))),
+  checks: z.array(
+    named('HandoverCheck', {
+      surfaceId: text,
+      code: text,
+      words: text,
+      tried: answer(rowOf(checks, 'holds', 'note', 'byName', 'at')).nullable(),
+    }),
+  ),
 });
 
 /** Papers as blocks of text and tables; those with prices on them are not for everybody, and say so themselves. */
-export const papers = z.array(whole);
-
-const actOfTrial = answer(plain('id', 'jobId', 'trialId', 'kind', 'body', 'corrects', 'byName', 'at'));
-const trialFields = {
-  ...plain(
-    'id',
-    'jobId',
-    'jobTitle',
-    'surfaceId',
-    'title',
-    'place',
-    'design',
-    'cells',
-    'byName',
-    'at',
-    'warnings',
-    'primedAt',
-    'topcoatedAt',
-    'looks',
-    'due',
-  ),
-  concluded: actOfTrial.nullable().optional(),
-};
-export const trialList = z.array(answer(trialFields));
-export const trialPage = answer({ ...trialFields, ...plain('surfaceName'), acts: z.array(actOfTrial) });
-export const trialActAnswer = actOfTrial;
-export const patchList = z.array(answer(plain('jobId', 'jobTitle', 'surfaceId', 'name', 'asked', 'read')));
+export const papers = z.array(core('Paper'));

@@ -1,43 +1,162 @@
+import {
+  ROLES,
+  houseRulesSchema,
+  hoursSchema,
+  noteFields,
+  planningSchema,
+  priceSettingsSchema,
+  retentionSchema,
+  termsSchema,
+  tinFields,
+  weightsSchema,
+} from '@rustic/core';
 import { z } from 'zod';
-import { aboutMoney, answer, plain, sum } from './answer.ts';
+import {
+  aboutMoney,
+  answer,
+  core,
+  figure,
+  flag,
+  from,
+  like,
+  moment,
+  named,
+  oneOf,
+  rowOf,
+  sum,
+  text,
+  texts,
+} from './answer.ts';
 import { productFields } from './parts.ts';
 
-export const sessionAnswer = answer({
-  person: answer(plain('id', 'name', 'initials', 'role')),
-  firm: answer({
-    ...plain('id', 'name', 'timeZone', 'hemisphere', 'currency', 'houseRules', 'terms', 'weights', 'version'),
-    pricing: aboutMoney,
-  }),
+export const houseRules = like(houseRulesSchema);
+const role = oneOf(ROLES);
+const hours = like(hoursSchema);
+const planning = like(planningSchema.partial());
+const pricing = like(priceSettingsSchema.partial());
+
+const firmFields = {
+  id: text,
+  name: text,
+  timeZone: text,
+  hemisphere: oneOf(['northern', 'southern']),
+  currency: text,
+  houseRules,
+  terms: like(termsSchema.partial()),
+  weights: like(weightsSchema.partial()),
+  version: figure,
+  pricing: aboutMoney(pricing),
+};
+const firm = named('Firm', firmFields);
+export const firmAnswer = firm;
+export const sessionAnswer = named('Session', {
+  person: answer({ id: text, name: text, initials: text, role }),
+  firm,
 });
 
-export const peoplePage = answer({
-  ...plain('planning', 'version'),
-  people: z.array(answer(plain('id', 'name', 'initials', 'role', 'hours', 'skills', 'version', 'email', 'sessions'))),
-  invitations: z.array(answer(plain('id', 'email', 'name', 'role', 'expiresAt'))).optional(),
-  access: z.array(answer(plain('id', 'kind', 'detail', 'byName', 'at'))).optional(),
+export const peoplePage = named('StaffPage', {
+  planning,
+  version: figure,
+  people: z.array(
+    named('StaffPerson', {
+      id: text,
+      name: text,
+      initials: text,
+      role,
+      hours: hours.nullable(),
+      skills: texts,
+      version: figure,
+      email: text.optional(),
+      sessions: figure.optional(),
+    }),
+  ),
+  invitations: z.array(answer({ id: text, email: text, name: text, role, expiresAt: moment })).optional(),
+  access: z.array(answer({ id: text, kind: text, detail: text, byName: text, at: moment })).optional(),
+});
+export const invitationAnswer = named('Invited', { firm: text, name: text, email: text, role, byName: text });
+export const invitedAnswer = answer({ id: text, expiresAt: moment });
+export const withdrawnAnswer = answer({ withdrawn: flag });
+export const changedAnswer = answer({ changed: flag });
+export const personAnswer = answer({ changed: flag, version: figure });
+export const closedAnswer = answer({ closed: flag });
+export const leftAnswer = answer({ left: flag });
+export const planningAnswer = answer({ holidays: texts, version: figure });
+export const busyAnswer = answer({ busy: figure });
+export const feedAnswer = answer({ open: flag });
+/** Where somebody's feed stands, and when they are taken by something else. */
+export const calendarPage = answer({
+  madeAt: moment.nullable(),
+  busy: figure,
+  next: z.array(answer({ title: text, startsAt: moment, endsAt: moment })),
 });
 
-export const done = answer(plain('changed', 'closed', 'open', 'busy'));
-export const calendarPage = answer(plain('madeAt', 'busy', 'next'));
+const letGo = named('LetGo', { notes: figure, photos: figure });
+export const retentionPage = answer({ rule: like(retentionSchema), would: letGo });
+export const letGoAnswer = letGo;
 
-export const tinAnswer = answer(plain('id', 'productId', 'batch', 'colour', 'openedAt', 'litres', 'version'));
-export const noteAnswer = answer(
-  plain('id', 'productId', 'kind', 'text', 'standing', 'trialId', 'jobId', 'about', 'byName', 'at'),
-);
+export const tinAnswer = named('Tin', {
+  id: text,
+  ...rowOf({ table: '', columns: {}, fields: tinFields }),
+  openedAt: moment.nullable(),
+  version: figure,
+});
+export const noteAnswer = named('ProductNote', {
+  id: text,
+  productId: text,
+  ...rowOf({ table: '', columns: {}, fields: noteFields }),
+  byName: text,
+  at: moment,
+});
+/** A product as this firm keeps it: its sheet, its tins, what was found out. */
 export const shelfPage = z.array(
-  answer({ ...productFields, ...plain('own', 'kept', 'version'), van: z.array(tinAnswer), notes: z.array(noteAnswer) }),
+  named('KeptProduct', {
+    ...productFields,
+    own: flag,
+    kept: flag,
+    version: figure.nullable(),
+    van: z.array(tinAnswer),
+    notes: z.array(noteAnswer),
+  }),
 );
-export const comingPage = answer(plain('jobs', 'demands', 'products', 'uncovered'));
-
-export const shoppingPage = answer({
-  ...plain('job', 'currency', 'fromVan'),
-  items: z.array(answer({ ...plain('key', 'supplier', 'words', 'detail', 'count', 'had', 'by'), price: sum })),
+export const keptAnswer = answer({ id: text, productId: text, sheet: core('Product'), kept: flag, version: figure });
+/** What a file would do to the shelf. */
+export const shelfLook = named('ShelfLook', {
+  added: z.array(core('Product')),
+  changed: z.array(answer({ product: core('Product'), fields: texts })),
+  same: figure,
+  faults: z.array(core('BadRow')),
+  seen: text,
 });
-export const tickAnswer = answer(plain('item', 'had'));
+export const takenIn = answer({ added: figure, changed: figure, same: figure, leftOut: figure });
+const use = { job: text, surface: text, words: text };
+/** The fewest products for the jobs ahead. */
+export const comingPage = named('Coming', {
+  jobs: figure,
+  demands: figure,
+  products: z.array(answer({ id: text, inVan: flag, uses: z.array(answer(use)) })),
+  uncovered: z.array(answer(use)),
+});
+
+export const shoppingPage = named('ShoppingPage', {
+  job: answer({ id: text, title: text }),
+  currency: text,
+  fromVan: z.array(answer({ name: text, maker: text, colour: text.nullable(), batch: text, litres: figure })),
+  items: z.array(
+    answer({
+      ...from('ShoppingItem', 'key', 'supplier', 'words', 'detail', 'count'),
+      had: figure,
+      by: text.nullable(),
+      price: sum,
+    }),
+  ),
+});
+export const tickAnswer = answer({ item: text, had: figure });
 
 /** An entry of a ledger. Its payload holds sums: whoever does not see prices is told what its kind has to say, and no more. */
-export const ledgerEntry = answer({
-  ...plain('jobId', 'seq', 'kind', 'subject', 'by', 'at', 'recordedAt', 'payload', 'previousHash', 'hash'),
+export const ledgerEntry = named('LedgerEntry', {
+  ...from('Entry', 'seq', 'kind', 'subject', 'by', 'at', 'recordedAt', 'payload', 'previousHash', 'hash'),
+  jobId: text,
 });
 export const ledgerEntries = z.array(ledgerEntry);
-export const chainCheck = answer(plain('whole', 'entries', 'brokenAt', 'why'));
+export const chainCheck = core('ChainCheck');
+export const healthAnswer = answer({ process: text, database: text });

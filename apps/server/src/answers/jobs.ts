@@ -1,10 +1,29 @@
+import { CONDITIONS, FAMILIES, FINISHES, JOB_RECORDS } from '@rustic/core';
 import { z } from 'zod';
-import { answer, plain, sum } from './answer.ts';
+import {
+  answer,
+  core,
+  figure,
+  flag,
+  from,
+  like,
+  moment,
+  named,
+  oneOf,
+  rowOf,
+  sum,
+  sumOrNone,
+  text,
+  texts,
+} from './answer.ts';
+import { houseRules } from './firm.ts';
 import {
   finding,
-  guarantee,
+  inJob,
   job,
+  jobFields,
   nextTest,
+  nextTestFields,
   override,
   photo,
   risk,
@@ -18,110 +37,165 @@ import {
   workStep,
 } from './parts.ts';
 
-export const jobBrief = job.extend({
-  ...plain('surfaces', 'drying', 'open', 'done', 'tested', 'minutes'),
-  cost: sum,
-  quote: answer(plain('number', 'version', 'sentAt', 'agreedBy'))
-    .nullable()
-    .optional(),
-});
-export const jobList = z.array(jobBrief);
+export const jobList = z.array(
+  named('JobBrief', {
+    ...jobFields,
+    surfaces: figure,
+    drying: figure,
+    open: figure,
+    done: figure,
+    tested: figure,
+    minutes: figure,
+    cost: sum,
+    /** The newest quote that was sent, and who agreed to it. */
+    quote: answer({ number: figure, version: figure, sentAt: moment, agreedBy: text.nullable() }).nullable(),
+  }),
+);
 
-export const wholeJob = answer({
+/** A surface as the page of its job shows it. */
+const surfaceBrief = named('SurfaceBrief', {
+  ...surfaceFields,
+  likeliest: core('FinishChance'),
+  tested: flag,
+  /** Those that stand once tests have spoken. */
+  conditions: z.array(oneOf(CONDITIONS)),
+  inferred: flag,
+  zones: figure,
+  conflicts: figure,
+  lastCoatAt: moment.nullable(),
+  minutes: figure,
+  section: z.array(core('Layer')),
+  tests: z.array(testRow),
+  cost: sum,
+  standing: answer(standingFields),
+});
+
+export const wholeJob = named('WholeJob', {
   job,
   rooms: z.array(room),
-  totals: answer({ ...plain('minutes'), cost: sum }),
+  totals: answer({ minutes: figure, cost: sum }),
   unknown: answer({
     atStake: sum,
-    ...plain('more'),
-    tests: z.array(nextTest.extend(plain('surfaceId', 'alsoTells', 'element'))),
+    more: figure,
+    /** Tests worth making somewhere in the house. */
+    tests: z.array(named('UnknownTest', { ...nextTestFields, surfaceId: text, alsoTells: figure })),
   }),
   photos: z.array(photo),
-  surfaces: z.array(
-    answer({
-      ...surfaceFields,
-      ...plain(
-        'likeliest',
-        'tested',
-        'conditions',
-        'inferred',
-        'zones',
-        'conflicts',
-        'lastCoatAt',
-        'minutes',
-        'section',
-      ),
-      tests: z.array(testRow),
-      cost: sum,
-      standing: answer(standingFields),
-    }),
-  ),
+  surfaces: z.array(surfaceBrief),
+});
+
+/** One line of a system, with what it takes and what it is done with. */
+const line = named('Line', {
+  step: core('Step'),
+  minutes: figure,
+  litres: figure,
+  /** What thins the coat that meets the ground, in litres. */
+  thinnerL: figure,
+  /** The parts of a two-part product. */
+  parts: answer({ baseL: figure, hardenerL: figure }).nullable(),
+  pots: figure,
+  readyAfterMin: figure,
+  product: answer({ id: text, name: text, maker: text }).nullable(),
+  tools: texts,
+  /** What might be taken instead. */
+  others: z.array(oneOf(FAMILIES)),
 });
 
 /** Everything the page of a surface shows. */
-export const surfacePage = answer({
+export const surfacePage = named('SurfacePage', {
   surface,
   job,
-  room: room.optional(),
-  firm: answer(plain('currency', 'timeZone')),
-  ...plain(
-    'finish',
-    'weights',
-    'inherited',
-    'zones',
-    'conflicts',
-    'patches',
-    'demands',
-    'conditions',
-    'cleared',
-    'lines',
-    'section',
-    'key',
-    'computedKey',
-    'settledOther',
-    'rules',
-    'cautions',
-    'blocks',
-  ),
+  room,
+  firm: answer({ currency: text, timeZone: text }),
+  finish: z.array(core('FinishChance')),
+  weights: z.array(core('EvidenceWeight')),
+  inherited: z.array(answer({ surfaceId: text, name: text, sameCampaign: flag, ratio: figure })),
+  zones: z.array(answer({ places: texts.readonly(), likeliest: oneOf(FINISHES), probability: figure })),
+  conflicts: z.array(core('Conflict')).readonly(),
+  patches: z.array(core('PatchReading')).readonly(),
+  demands: z.array(core('Demand')),
+  conditions: z.array(oneOf(CONDITIONS)),
+  cleared: z.array(oneOf(CONDITIONS)),
+  lines: z.array(line),
+  section: z.array(core('Layer')),
+  /** Names the system that stands. */
+  key: text,
+  computedKey: text,
+  settledOther: flag,
+  rules: answer({ firm: houseRules, job: houseRules, surface: houseRules }),
+  cautions: z.array(core('Caution')),
+  blocks: z.array(core('Block')),
   nextTests: z.array(nextTest),
   findings: z.array(finding),
   photos: z.array(photo),
   price: systemPrice,
-  choice: answer({ ...plain('differs', 'by', 'at'), override: override.nullable() })
-    .nullable()
-    .optional(),
-  guarantee,
-  doubt: answer({
-    ...plain('safer'),
-    options: z.array(answer({ ...plain('treatAs', 'words', 'share', 'chosen'), cost: sum, expectedLoss: sum })),
+  choice: answer({ differs: text, by: text, at: moment, override: override.nullable() }).nullable(),
+  guarantee: core('Guarantee'),
+  doubt: named('DoubtPart', {
+    ...from('Doubt', 'safer'),
+    options: z.array(
+      answer({ ...from('DoubtOption', 'treatAs', 'words', 'share', 'chosen'), cost: sum, expectedLoss: sum }),
+    ),
     test: nextTest.nullable(),
   }).nullable(),
   anotherYear: answer({
-    brings: z.array(answer({ ...plain('condition', 'odds', 'text'), addedCost: sum })),
+    brings: z.array(answer({ condition: oneOf(CONDITIONS), odds: figure, text, addedCost: sum })),
     expectedCost: sum,
     atWorst: sum,
   }),
-  alternatives: z.array(answer({ ...plain('key', 'differs'), against: sum, addedCost: sum })),
-  schools: z.array(answer({ ...plain('rule', 'choice', 'differs'), addedCost: sum })),
+  /** `against`: what it weighs by the firm's weights, against what the evidence asks for; below 0 it weighs less. */
+  alternatives: z.array(answer({ key: text, differs: text, against: sumOrNone, addedCost: sumOrNone })),
+  schools: z.array(answer({ ...from('School', 'rule', 'choice', 'differs'), addedCost: sum })),
   risks: z.array(risk),
   tests: z.array(testRow),
   work: z.array(workLog),
+  /** Every step of the system as work. */
   steps: z.array(workStep),
-  standing: answer({ ...standingFields, work: z.array(workStep).optional() }),
+  standing: answer({ ...standingFields, work: z.array(workStep) }),
 });
 
 export const roomAnswer = room;
 export const surfaceAnswer = surface;
 export const jobAnswer = job;
-export const wholeRoomAnswer = answer({ room, ...plain('surfaces') });
-export const readingAnswer = answer(
-  plain('id', 'jobId', 'roomId', 'temperatureC', 'relativeHumidityPct', 'byName', 'at'),
-);
+export const wholeRoomAnswer = answer({ room, surfaces: figure });
+export const readingAnswer = answer({ ...rowOf(JOB_RECORDS.readings), ...inJob });
 export const testAnswer = testRow;
 export const findingAnswer = finding;
 export const photoAnswer = photo;
-export const foundAnswer = answer(plain('jobs', 'surfaces'));
-export const weatherAnswer = answer(
-  plain('place', 'from', 'temperatureC', 'relativeHumidityPct', 'rainMm', 'windMs', 'doubtC', 'rainChance', 'rooms'),
-);
-export const readingsAnswer = answer(plain('hours', 'gaps'));
+export const choiceAnswer = answer({ ...rowOf(JOB_RECORDS.choices), ...inJob });
+export const orderAnswer = answer({ moved: figure });
+/** What campaign each surface had before. */
+export const campaignAnswer = answer({ before: z.array(answer({ id: text, campaign: text.nullable() })) });
+
+export const foundAnswer = named('SearchHits', {
+  jobs: z.array(answer({ id: text, title: text, place: text })),
+  surfaces: z.array(answer({ id: text, jobId: text, name: text })),
+});
+
+/** The weather of a job's place hour by hour, from `from` (minutes since the epoch), with how far a forecast may be off. */
+export const weatherAnswer = named('WeatherHours', {
+  place: text,
+  from: figure,
+  temperatureC: z.array(figure),
+  relativeHumidityPct: z.array(figure),
+  rainMm: z.array(figure),
+  windMs: z.array(figure),
+  doubtC: z.array(figure),
+  rainChance: z.array(figure),
+  /** The air of each room now. */
+  rooms: z.array(
+    answer({
+      id: text,
+      airFrom: like(JOB_RECORDS.rooms.fields.airFrom),
+      temperatureC: figure,
+      relativeHumidityPct: figure,
+      surfaceC: figure,
+    }),
+  ),
+});
+export const readingsAnswer = answer({
+  hours: figure,
+  gaps: z.array(answer({ from: figure, hours: figure })),
+});
+/** What an import of a whole job did. */
+export const importAnswer = answer({ jobId: text, already: flag, entries: figure, photos: figure });

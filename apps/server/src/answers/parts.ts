@@ -1,129 +1,51 @@
+import { JOB_RECORDS, jobRecord, overrideSchema } from '@rustic/core';
 import { z } from 'zod';
-import { aboutMoney, answer, plain, sum, whole } from './answer.ts';
+import { aboutMoney, answer, core, figure, from, like, named, rowOf, sum, text } from './answer.ts';
 
 /** What many answers hold. Sums are marked; what is not named here is not told to whoever does not see prices. */
 
+const { offers: offersOfJob, ...plainJob } = jobRecord.fields;
+export const inJob = { jobId: text };
+const versioned = { version: figure };
+
 /** What a system takes and costs. */
-export const systemPrice = answer({
-  ...plain('minutes', 'litres', 'waitingMin'),
+export const systemPrice = named('SystemCost', {
+  minutes: figure,
+  litres: figure,
+  waitingMin: figure,
   labour: sum,
   materials: sum,
   cost: sum,
 });
 
-export const job = answer({
-  ...plain(
-    'id',
-    'title',
-    'place',
-    'builtYear',
-    'status',
-    'note',
-    'startsAt',
-    'temperatureC',
-    'relativeHumidityPct',
-    'houseRules',
-    'crewIds',
-    'racks',
-    'property',
-    'client',
-    'version',
-  ),
+export const jobFields = {
+  ...rowOf({ ...jobRecord, fields: plainJob }),
+  ...versioned,
   /** Ways put to the client at a price. */
-  offers: aboutMoney,
+  offers: aboutMoney(like(offersOfJob)),
+};
+export const job = named('Job', jobFields);
+
+export const room = named('Room', { ...rowOf(JOB_RECORDS.rooms), ...inJob, ...versioned });
+export const surfaceFields = { ...rowOf(JOB_RECORDS.surfaces), ...inJob, ...versioned };
+export const surface = named('Surface', surfaceFields);
+export const testRow = named('TestRow', { ...rowOf(JOB_RECORDS.tests), ...inJob });
+
+const { changes: _changes, ...plainFinding } = JOB_RECORDS.findings.fields;
+export const finding = named('Finding', {
+  ...rowOf({ ...JOB_RECORDS.findings, fields: plainFinding }),
+  ...inJob,
+  changes: answer({ added: z.array(core('Step')), removed: z.array(core('Step')), minutes: figure, cost: sum }),
 });
 
-export const room = answer(
-  plain(
-    'id',
-    'jobId',
-    'name',
-    'position',
-    'noDustWhileWet',
-    'backBy',
-    'fumesOutBy',
-    'maxNightsOut',
-    'airFrom',
-    'kind',
-    'facing',
-    'sketch',
-    'version',
-  ),
-);
-
-export const surfaceFields = plain(
-  'id',
-  'jobId',
-  'roomId',
-  'name',
-  'campaign',
-  'facts',
-  'wanted',
-  'position',
-  'measure',
-  'exclusions',
-  'access',
-  'houseRules',
-  'version',
-);
-export const surface = answer(surfaceFields);
-
-export const testRow = answer(plain('id', 'jobId', 'surfaceId', 'test', 'corrects', 'note', 'mark', 'byName', 'at'));
-
-export const finding = answer({
-  ...plain('id', 'jobId', 'surfaceId', 'conditions', 'extents', 'note', 'byName', 'at'),
-  changes: answer({ ...plain('added', 'removed', 'minutes'), cost: sum }),
-});
-
-export const photo = answer(
-  plain(
-    'id',
-    'jobId',
-    'roomId',
-    'surfaceId',
-    'testId',
-    'workId',
-    'mark',
-    'note',
-    'width',
-    'height',
-    'hash',
-    'byName',
-    'at',
-  ),
-);
-
-export const workLog = answer(
-  plain(
-    'id',
-    'jobId',
-    'surfaceId',
-    'stepId',
-    'stepKind',
-    'productId',
-    'batch',
-    'startedAt',
-    'endedAt',
-    'temperatureC',
-    'relativeHumidityPct',
-    'wetFilmUm',
-    'litres',
-    'method',
-    'surfaceC',
-    'helper',
-    'note',
-    'instead',
-    'corrects',
-    'withdrawn',
-    'writtenAt',
-    'usualMin',
-    'byName',
-  ),
-);
+export const photo = named('Photo', { ...rowOf(JOB_RECORDS.photos), ...inJob });
+export const workLog = named('WorkLog', { ...rowOf(JOB_RECORDS.work), ...inJob });
+export const hold = named('Hold', { ...rowOf(JOB_RECORDS.holds), ...inJob });
 
 /** A product's sheet; what a tin costs is money. */
 export const productFields = {
-  ...plain(
+  ...from(
+    'Product',
     'id',
     'name',
     'maker',
@@ -144,38 +66,54 @@ export const productFields = {
     'does',
     'refuses',
   ),
-  tins: z.array(answer({ ...plain('litres'), price: sum })).optional(),
+  tins: z.array(answer({ litres: figure, price: sum })).readonly(),
 };
-export const product = answer(productFields);
+const sheet = named('Sheet', productFields);
 
 /** A step of a system as work: what it is done with has a sheet. */
-export const workStep = answer({ ...plain('step', 'coat', 'plan'), product: product.nullable() });
+export const workStep = named('WorkLine', { ...from('WorkStep', 'step', 'coat', 'plan'), product: sheet.nullable() });
 
 /** Where a surface stands by the clock. */
 export const standingFields = {
-  ...plain('standing', 'lastEnd', 'opensAt', 'closesAt', 'dose'),
-  next: workStep.nullable().optional(),
-  last: workStep.nullable().optional(),
+  ...from('RunLine', 'standing', 'lastEnd', 'opensAt', 'closesAt', 'dose'),
+  next: workStep.nullable(),
+  last: workStep.nullable(),
 };
 
 /** A test worth making, and what it is worth. */
-export const nextTest = answer({ ...plain('kind', 'minutes', 'why'), expectedSaving: sum });
-
-export const guarantee = whole;
+export const nextTestFields = { ...from('NextTest', 'kind', 'minutes', 'why'), expectedSaving: sum };
+export const nextTest = named('TestWorthMaking', nextTestFields);
 
 /** What follows where a step is left out. */
-export const risk = answer({ ...plain('ifSkipped', 'fault', 'text', 'odds', 'shows'), cost: sum });
-export const consequence = answer({ ...plain('kind', 'fault', 'text', 'odds', 'shows'), cost: sum });
+export const risk = named('RiskLine', {
+  ...from('Risk', 'ifSkipped', 'fault', 'text', 'odds', 'shows'),
+  cost: sum,
+});
+export const consequence = named('ConsequenceLine', {
+  ...from('Consequence', 'kind', 'fault', 'text', 'odds', 'shows'),
+  cost: sum,
+});
 
+const { told: _told, ...plainOverride } = overrideSchema.shape;
+const { element: toldOne } = overrideSchema.shape.told;
 /** A departure that was signed for; what was told to follow has a price. */
-export const override = answer({
-  ...plain('departures', 'base', 'said', 'reason', 'signedAs'),
-  told: z.array(answer({ ...plain('words', 'fault', 'odds'), cost: sum })).optional(),
+export const override = named('Override', {
+  ...rowOf({ table: '', columns: {}, fields: plainOverride }),
+  told: z.array(
+    answer({
+      words: text,
+      fault: like(toldOne.shape.fault),
+      odds: figure,
+      cost: sum,
+    }),
+  ),
 });
 
 /** A way back from a fault. */
-export const rescue = answer({ ...plain('cause', 'backTo', 'steps', 'undoes'), price: systemPrice.optional() });
+export const rescue = named('WayBack', {
+  ...from('Rescue', 'cause', 'backTo', 'steps', 'undoes'),
+  price: systemPrice,
+});
 
-export const hold = answer(
-  plain('id', 'jobId', 'surfaceId', 'stepId', 'kind', 'until', 'reason', 'releases', 'byName', 'at'),
-);
+/** A fixed visit, with all that its row says. */
+export const visitFields = { ...rowOf(JOB_RECORDS.visits), ...inJob };

@@ -1,105 +1,176 @@
+import { ELEMENTS, JOB_RECORDS, METHODS, WEAR } from '@rustic/core';
 import { z } from 'zod';
-import { answer, plain, sum } from './answer.ts';
-import { consequence, hold, rescue, standingFields, systemPrice, workLog, workStep } from './parts.ts';
+import { answer, core, figure, flag, from, moment, named, none, oneOf, rowOf, sum, text, texts } from './answer.ts';
+import { houseRules } from './firm.ts';
+import { consequence, hold, inJob, job, rescue, standingFields, systemPrice, workLog, workStep } from './parts.ts';
+import { dueCheck } from './trials.ts';
 
 /** One surface on the run sheet. */
-export const todayLine = answer({
-  ...plain(
-    'jobId',
-    'jobTitle',
-    'startsAt',
-    'roomId',
-    'room',
-    'surfaceId',
-    'name',
-    'wear',
-    'method',
-    'plannedStart',
-    'crew',
-    'held',
-    'offered',
-    'done',
-    'curing',
-  ),
+export const todayLine = named('TodayLine', {
+  ...inJob,
+  jobTitle: text,
+  startsAt: moment,
+  roomId: text,
+  room: text,
+  surfaceId: text,
+  name: text,
+  wear: z.array(oneOf(WEAR)),
+  method: oneOf(METHODS).nullable(),
+  plannedStart: text.nullable(),
+  /** Who is planned for it, by id. */
+  crew: texts,
+  held: answer(rowOf(JOB_RECORDS.holds, 'id', 'kind', 'until', 'reason', 'byName')).nullable(),
+  offered: answer({ batch: text.nullable(), temperatureC: figure, relativeHumidityPct: figure }),
+  done: z.array(core('Done')),
+  /** Finished, but not to be used for everything yet: what comes next of its cure. */
+  curing: answer({ words: text, at: text, why: text }).nullable(),
   ...standingFields,
   work: z.array(workStep),
 });
+
 /** What stands on the run sheet beside the surfaces. */
-export const todayRest = answer(plain('checks', 'visits', 'followUps'));
-export const todayAnswer = todayRest.extend({ ...plain('now'), lines: z.array(todayLine) });
-
-export const workAnswer = answer({ log: workLog, ...plain('warnings', 'opensAt', 'addedMin') });
-export const holdAnswer = hold;
-export const followUpAnswer = answer(
-  plain(
-    'id',
-    'jobId',
-    'surfaceId',
-    'workId',
-    'kind',
-    'words',
-    'dueAt',
-    'closedAt',
-    'closedBy',
-    'closedNote',
-    'byName',
-    'at',
+export const todayRest = answer({
+  checks: z.array(named('TrialCheck', { ...dueCheck, trialId: text, title: text, ...inJob, jobTitle: text })),
+  /** Fixed visits of the coming days. */
+  visits: z.array(
+    named('VisitSoon', {
+      id: text,
+      ...inJob,
+      jobTitle: text,
+      ...rowOf(JOB_RECORDS.visits, 'onDay', 'fromTime', 'minutes', 'calls', 'personId'),
+    }),
   ),
-);
-
-const planFields = plain(
-  'jobs',
-  'rooms',
-  'surfaces',
-  'people',
-  'input',
-  'plan',
-  'now',
-  'log',
-  'holds',
-  'reliance',
-  'difference',
-);
-export const planPage = answer({
-  ...planFields,
-  job: z.unknown().optional().meta({ title: 'the job, by its own page' }),
-  ...plain('posted', 'latestStarts'),
+  /** Things to look at again. */
+  followUps: z.array(
+    named('FollowUp', {
+      ...inJob,
+      ...rowOf(JOB_RECORDS.followUps, 'id', 'surfaceId', 'kind', 'words', 'dueAt'),
+      name: text,
+    }),
+  ),
 });
-export const firmPlan = answer({ ...planFields, ...plain('cannot') });
+export const todayAnswer = named('TodayPage', {
+  ...todayRest.shape,
+  now: text,
+  lines: z.array(todayLine),
+});
+
+export const workAnswer = named('Logged', {
+  log: workLog,
+  warnings: texts,
+  opensAt: figure.nullable(),
+  /** Minutes that air and film add to the label's wait. */
+  addedMin: figure,
+});
+export const holdAnswer = hold;
+export const followUpAnswer = answer({ ...rowOf(JOB_RECORDS.followUps), ...inJob });
+
+/** A room as the plan knows it: what is asked of it, and where its air is known from. */
+const planRoom = named('PlanRoom', {
+  ...inJob,
+  version: figure,
+  ...rowOf(
+    JOB_RECORDS.rooms,
+    'id',
+    'name',
+    'kind',
+    'airFrom',
+    'noDustWhileWet',
+    'backBy',
+    'fumesOutBy',
+    'maxNightsOut',
+  ),
+});
+/** A step that is not to begin yet. */
+const standingHold = named(
+  'StandingHold',
+  rowOf(JOB_RECORDS.holds, 'id', 'surfaceId', 'stepId', 'kind', 'until', 'reason', 'byName'),
+);
+export const hours = answer({ days: z.array(figure), from: text, to: text });
+
+/** What a plan is drawn from: of one job, or of all. */
+const planFields = {
+  jobs: z.array(answer({ id: text, title: text })),
+  rooms: z.array(planRoom),
+  surfaces: z.array(answer({ id: text, ...inJob, roomId: text, name: text, element: oneOf(ELEMENTS) })),
+  people: z.array(answer({ id: text, name: text, initials: text, hours: hours.nullable() })),
+  input: core('PlanInput'),
+  plan: core('Plan'),
+  now: text,
+  difference: core('Difference').nullable(),
+  log: z.array(answer({ surfaceId: text, stepId: text, by: text })),
+  /** Steps that are held: another trade comes first, or something looks wrong. */
+  holds: z.array(standingHold),
+  /** Coats that hold only if the forecast does. */
+  reliance: z.array(core('Reliance')),
+};
+export const planPage = named('PlanPage', {
+  ...planFields,
+  job,
+  posted: answer({ at: moment, by: text, plan: core('Plan') }).nullable(),
+  /** Outside, what is not begun: the latest day to begin before the cold. */
+  latestStarts: z.array(answer({ surfaceId: text, at: text })),
+});
+/** The plan of all jobs; those that cannot be planned as they stand are left out of it and named. */
+export const firmPlan = z.union([
+  named('FirmSheet', { ...planFields, cannot: z.array(answer({ jobId: text, title: text, text })) }),
+  answer({ input: none }),
+]);
+export const postedAnswer = answer({ plan: core('Plan') });
 
 /** What follows from departing from a system. */
-export const whatIfAnswer = answer({
-  ...plain('steps', 'fails', 'odds', 'forbidden', 'refused', 'section'),
+export const whatIfAnswer = named('WhatIfAnswer', {
+  ...from('WhatIf', 'steps', 'fails', 'odds', 'forbidden', 'refused'),
+  section: z.array(core('Layer')),
   consequences: z.array(consequence),
   expectedCost: sum,
   price: systemPrice,
-  saves: answer({ ...plain('minutes', 'waitingMin'), cost: sum }),
+  saves: answer({ minutes: figure, waitingMin: figure, cost: sum }),
 });
 export const rescueAnswer = rescue;
 
-export const schoolsPage = answer({
-  ...plain('surface', 'job', 'currency'),
-  rules: z.array(
-    answer({
-      ...plain('rule'),
-      ways: z.array(
-        answer({
-          ...plain(
-            'prefers',
-            'because',
-            'rule',
-            'choice',
-            'title',
-            'words',
-            'ours',
-            'steps',
-            'fumes',
-            'guarantee',
-            'blocks',
-          ),
-          price: systemPrice,
-        }),
-      ),
+const school = named('SchoolPart', {
+  ...from(
+    'SchoolWay',
+    'prefers',
+    'because',
+    'rule',
+    'choice',
+    'title',
+    'words',
+    'ours',
+    'steps',
+    'fumes',
+    'guarantee',
+    'blocks',
+  ),
+  price: systemPrice,
+});
+const ruleCode = from('SchoolWay', 'rule').rule;
+export const schoolsPage = named('SchoolsPage', {
+  surface: answer({ id: text, name: text, houseRules, version: figure }),
+  job: answer({ id: text, title: text }),
+  currency: text,
+  rules: z.array(answer({ rule: ruleCode, ways: z.array(school) })),
+});
+
+/** Surfaces whose system a change of rules would change. */
+export const ruleEffects = answer({
+  looked: figure,
+  surfaces: z.array(
+    named('RuleEffect', {
+      ...inJob,
+      jobTitle: text,
+      surfaceId: text,
+      name: text,
+      added: z.array(core('Step')),
+      removed: z.array(core('Step')),
+      changed: z.array(answer({ before: core('Step'), after: core('Step') })),
+      minutes: figure,
+      cost: sum,
+      /** A system is settled, or work begun: it stands until somebody settles anew. */
+      settled: flag,
+      begun: flag,
     }),
   ),
 });

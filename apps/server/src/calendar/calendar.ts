@@ -34,7 +34,7 @@ import { visitEvents } from './visitEvents.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { bodyOf } from '../http/bodyOf.ts';
 import { Answers } from '../answers/answer.ts';
-import { calendarPage, done } from '../answers/firm.ts';
+import { busyAnswer, calendarPage, feedAnswer } from '../answers/firm.ts';
 
 /** Null closes the feed. */
 export class FeedBody extends bodyOf({ id: newId, token: token.nullish() }) {}
@@ -84,7 +84,7 @@ export class Calendar implements OnModuleDestroy {
   }
 
   /** Where this person's feed stands, and when they are taken by something else. */
-  async feed(who: Who): Promise<unknown> {
+  async feed(who: Who) {
     const scope = this.writes.reading(who);
     const [feed] = await scope.find(CalendarFeedEntity, { personId: who.personId });
     const busy = await scope.find(BusyTimeEntity, { personId: who.personId }, { startsAt: 'ASC' });
@@ -159,27 +159,33 @@ export class Calendar implements OnModuleDestroy {
 export class CalendarController {
   constructor(private readonly calendar: Calendar) {}
 
-  @Get('jobs/:id/calendar')
-  async ofJob(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
+  @Get('jobs/:jobId/calendar')
+  async ofJob(@Sender() who: Who, @Param('jobId') id: string, @Res() response: Response) {
     const file = await this.calendar.ofJob(who, id);
     response.setHeader('Content-Disposition', 'attachment; filename="plan.ics"');
     response.type('text/calendar; charset=utf-8').send(file);
   }
 
-  @Get('jobs/:id/care-calendar')
-  async careOfJob(@Sender() who: Who, @Param('id') id: string, @Res() response: Response) {
+  @Get('jobs/:jobId/care-calendar')
+  async careOfJob(@Sender() who: Who, @Param('jobId') id: string, @Res() response: Response) {
     const file = await this.calendar.careOfJob(who, id);
     response.setHeader('Content-Disposition', 'attachment; filename="looking-after-it.ics"');
     response.type('text/calendar; charset=utf-8').send(file);
   }
 
-  @Answers(calendarPage) @Get('calendar') feed(@Sender() who: Who) {
+  @Answers('feed', calendarPage) @Get('calendar') feed(@Sender() who: Who) {
     return this.calendar.feed(who);
   }
-  @ForEverybody() @Answers(done) @Post('calendar/busy') setBusy(@Sender() who: Who, @Body() body: BusyBody) {
+  @ForEverybody() @Answers('setBusy', busyAnswer) @Post('calendar/busy') setBusy(
+    @Sender() who: Who,
+    @Body() body: BusyBody,
+  ) {
     return this.calendar.setBusy(who, body);
   }
-  @ForEverybody() @Answers(done) @Post('calendar') setFeed(@Sender() who: Who, @Body() body: FeedBody) {
+  @ForEverybody() @Answers('setFeed', feedAnswer) @Post('calendar') setFeed(
+    @Sender() who: Who,
+    @Body() body: FeedBody,
+  ) {
     return this.calendar.setFeed(who, body);
   }
 

@@ -38,6 +38,8 @@ import { sendPaper } from './documents.controller.ts';
 import { careSheetOf, sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { documentMark, shown } from './quotes.ts';
+import { Answers } from '../answers/answer.ts';
+import { agreedAnswer, clientView } from '../answers/price.ts';
 
 /** Who a client is to the record: nobody of the firm, the name as it was written. */
 const asClient = (link: ClientLinkEntity, now: Date, name = '', write: SentWrite | null = null): Who => ({
@@ -58,7 +60,7 @@ export class Clients {
     readonly links: ClientLinks,
   ) {}
 
-  async sees(link: ClientLinkEntity, now: Date): Promise<unknown> {
+  async sees(link: ClientLinkEntity, now: Date) {
     const scope = this.writes.reading(asClient(link, now));
     const { document, agreement, agreedBefore } = await this.newest(scope, link.jobId);
     const { timeZone } = await scope.firm();
@@ -97,7 +99,7 @@ export class Clients {
     return { document, agreement, agreedBefore: agreements.filter((a) => a !== agreement).at(-1) ?? null };
   }
 
-  async agree(link: ClientLinkEntity, body: AgreeBody, now: Date, write: SentWrite | null): Promise<unknown> {
+  async agree(link: ClientLinkEntity, body: AgreeBody, now: Date, write: SentWrite | null) {
     const who = asClient(link, now, body.name.trim(), write);
     if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
     return this.writes.run(who, async (scope) => {
@@ -199,6 +201,7 @@ export class ClientsController {
   }
 
   @Open()
+  @Answers('client', clientView)
   @Get()
   @Header('Cache-Control', 'private, no-store')
   @Header('Referrer-Policy', 'no-referrer')
@@ -208,6 +211,7 @@ export class ClientsController {
   }
 
   @Open()
+  @Answers('agree', agreedAnswer)
   @Post('agreement')
   async agree(@Param('token') token: string, @Body() body: AgreeBody, @Req() request: WriteRequest) {
     return this.clients.agree(await this.open(token, request), body, new Date(), request.sentWrite ?? null);
@@ -251,12 +255,12 @@ export class ClientsController {
 
   /** Only the photos that this version shows. */
   @Open()
-  @Get('photos/:id')
+  @Get('photos/:photoId')
   @Header('Content-Type', 'image/jpeg')
   @Header('Cache-Control', 'private, max-age=3600')
   async photo(
     @Param('token') token: string,
-    @Param('id') id: string,
+    @Param('photoId') id: string,
     @Req() request: Request,
   ): Promise<StreamableFile> {
     const link = await this.open(token, request, false);

@@ -13,6 +13,8 @@ import { Papers } from './papers.ts';
 import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { Quotes, sentPapers } from './quotes.ts';
+import { Answers, Sends } from '../answers/answer.ts';
+import { linkAnswer, paperAnswer, sentAnswer } from '../answers/price.ts';
 
 const fileName = ({ title, about }: Paper) =>
   `${title} ${about}`
@@ -55,11 +57,19 @@ export class DocumentsController {
     private readonly printer: Printer,
   ) {}
 
-  @Post('jobs/:id/quotes') send(@Sender() who: Who, @Param('id') id: string, @Body() body: SendBody) {
+  @Answers('sendQuote', sentAnswer) @Post('jobs/:jobId/quotes') send(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: SendBody,
+  ) {
     return this.quotes.send(who, id, body);
   }
 
-  @Post('jobs/:id/client-link') link(@Sender() who: Who, @Param('id') id: string, @Body() body: LinkBody) {
+  @Answers('setLink', linkAnswer) @Post('jobs/:jobId/client-link') link(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: LinkBody,
+  ) {
     return this.writes.run(who, async (scope) => {
       if (body.token) await this.links.make(scope, id, body.token);
       else await this.links.revoke(scope, id);
@@ -67,10 +77,11 @@ export class DocumentsController {
     });
   }
 
-  @Get('jobs/:id/papers/:kind')
+  @Sends('paper', paperAnswer)
+  @Get('jobs/:jobId/papers/:kind')
   async paper(
     @Sender() who: Who,
-    @Param() { id, kind }: PaperParams,
+    @Param() { jobId, kind }: PaperParams,
     @Query() { format }: PaperQuery,
     @Req() request: SessionRequest,
     @Res() response: Response,
@@ -80,13 +91,19 @@ export class DocumentsController {
         code: 'not-allowed',
         message: 'This paper has prices on it. Ask who makes them.',
       });
-    await sendPaper(response, this.printer, await this.papers.paper(who, id, kind), format);
+    await sendPaper(response, this.printer, await this.papers.paper(who, jobId, kind), format);
   }
 
   /** A version that was sent, as it was sent. */
   @ForPriceReaders()
-  @Get('documents/:id/paper')
-  async sent(@Sender() who: Who, @Param('id') id: string, @Query() { format }: PaperQuery, @Res() response: Response) {
+  @Sends('sentPaper', paperAnswer)
+  @Get('documents/:documentId/paper')
+  async sent(
+    @Sender() who: Who,
+    @Param('documentId') id: string,
+    @Query() { format }: PaperQuery,
+    @Res() response: Response,
+  ) {
     const scope = this.writes.reading(who);
     const document = await scope.one(DocumentEntity, id, 'paper');
     const { agreements } = await sentPapers(scope, document.jobId);

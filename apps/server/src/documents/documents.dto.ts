@@ -39,7 +39,7 @@ export type PaperKind = (typeof PAPER_KINDS)[number];
 export const PAPER_FORMATS = ['page', 'pdf', 'csv'] as const;
 export type PaperFormat = (typeof PAPER_FORMATS)[number];
 
-export class PaperParams extends bodyOf({ id, kind: z.enum(PAPER_KINDS) }) {}
+export class PaperParams extends bodyOf({ jobId: id, kind: z.enum(PAPER_KINDS) }) {}
 
 export class PaperQuery extends bodyOf({ format: z.enum(PAPER_FORMATS).optional() }) {}
 

@@ -78,7 +78,7 @@ export class Quotes {
   }
 
   /** Sends the quote as it stands: numbered, kept whole, and never changed. */
-  async send(who: Who, jobId: string, body: SendBody): Promise<unknown> {
+  async send(who: Who, jobId: string, body: SendBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);

@@ -32,8 +32,8 @@ export class EventsController {
       'cache-control': 'no-store',
       'x-accel-buffering': 'no',
     });
-    const tell = ({ id, jobId, kind }: Happening) =>
-      response.write(`id: ${id}\ndata: ${JSON.stringify({ jobId, kind })}\n\n`);
+    const tell = ({ id, firmId: _firm, ...moved }: Happening) =>
+      response.write(`id: ${id}\ndata: ${JSON.stringify(moved)}\n\n`);
     const stop = await this.events.listen(who.firmId, tell);
     response.write('retry: 2000\n: listening\n\n');
     await this.catchUp(request, who, tell, response);

@@ -2,12 +2,14 @@ import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { DataSource, LessThan, MoreThan } from 'typeorm';
 import { EventEntity } from '../record/ledgerEntities.ts';
 
-/** What open pages are told: something was written on this job. */
+/** What open pages are told: what was written on this job, about what, and by which write. */
 export interface Happening {
   id: number;
   firmId: string;
   jobId: string;
   kind: string;
+  subject: string | null;
+  writeId: string | null;
 }
 type Hear = (happening: Happening) => void;
 
@@ -66,7 +68,14 @@ export class Events implements OnModuleDestroy {
       order: { id: 'ASC' },
       take: MOST_AT_ONCE,
     });
-    return rows.map(({ id, firmId, jobId, kind }) => ({ id: Number(id), firmId, jobId, kind }));
+    return rows.map(({ id, firmId, jobId, kind, subject, writeId }) => ({
+      id: Number(id),
+      firmId,
+      jobId,
+      kind,
+      subject,
+      writeId,
+    }));
   }
 
   private wait(): void {

@@ -17,9 +17,9 @@ class FindQuery extends bodyOf({ q: text(80) }) {}
 export class FindController {
   constructor(private readonly writes: Writes) {}
 
-  @Answers(foundAnswer)
+  @Answers('find', foundAnswer)
   @Get()
-  async find(@Sender() who: Who, @Query() { q }: FindQuery): Promise<unknown> {
+  async find(@Sender() who: Who, @Query() { q }: FindQuery) {
     const scope = this.writes.reading(who);
     const like = Like(`%${q.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`);
     const [jobs, surfaces] = await Promise.all([

@@ -4,7 +4,8 @@ import { Type } from 'class-transformer';
 import { registerDecorator, ValidateIf } from 'class-validator';
 import type { z } from 'zod';
 import { IsNotedTime } from './checks.ts';
-import { openApiOf, partsOf } from './schemaParts.ts';
+import { described, WHOLE } from './describe.ts';
+import { partsOf } from './schemaParts.ts';
 
 /** The name under which class-validator tells that a field does not fit its definition. */
 export const FITS = 'fits';
@@ -40,33 +41,38 @@ const isNoted = (schema: z.ZodType): boolean => {
  * The body of a request, made of the fields of a record: class-validator holds each against its one definition, unknown
  * fields are refused, and the API's description says its limits.
  */
-export function bodyOf<F extends Fields>(fields: F): Body<F> {
+export const bodyOf = <F extends Fields>(fields: F): Body<F> =>
+  read(fields, (schema) => property(schema, !isOptional(schema)));
+
+function read<F extends Fields>(fields: F, shown: (schema: z.ZodType) => ApiPropertyOptions): Body<F> {
   class RequestBody {}
   for (const [name, schema] of Object.entries(fields)) {
-    const optional = isOptional(schema);
     Fits(schema)(RequestBody.prototype, name);
     if (isNoted(schema)) IsNotedTime()(RequestBody.prototype, name);
     ValidateIf((_body, value) => !(absent(value) && schema.safeParse(value).success))(RequestBody.prototype, name);
-    ApiProperty({ ...described(schema), required: !optional } as ApiPropertyOptions)(RequestBody.prototype, name);
+    ApiProperty(shown(schema))(RequestBody.prototype, name);
   }
   return RequestBody as Body<F>;
 }
 
 /** The same for what stands in an address, where every value is text: figures are read before they are held. */
 export function queryOf<F extends Fields>(fields: F): Body<F> {
-  const Query = bodyOf(fields);
+  const Query = read(fields, (schema) => property(innermost(schema), !isOptional(schema)));
   for (const [name, schema] of Object.entries(fields))
     if (isFigure(schema)) Type(() => Number)(Query.prototype as object, name);
   return Query;
 }
 
-function isFigure(schema: z.ZodType): boolean {
-  const { type, innerType } = partsOf(schema);
-  return innerType ? isFigure(innerType) : type === 'number';
+/** What a value is where it is there. */
+function innermost(schema: z.ZodType): z.ZodType {
+  const { innerType } = partsOf(schema);
+  return innerType ? innermost(innerType) : schema;
 }
+const isFigure = (schema: z.ZodType) => partsOf(innermost(schema)).type === 'number';
 
-/** A field as OpenAPI has it. */
-function described(schema: z.ZodType): Record<string, unknown> {
-  const json = openApiOf(schema);
-  return json.type ? json : { type: 'object', ...json };
+/** A field for the API's description: a simple one as it is, any other whole, to be put in its place there. */
+function property(schema: z.ZodType, needed: boolean): ApiPropertyOptions {
+  const json = described(schema);
+  const simple = typeof json['type'] === 'string' && json['type'] !== 'object';
+  return (simple ? { ...json, required: needed } : { type: 'object', [WHOLE]: json, selfRequired: needed }) as never;
 }

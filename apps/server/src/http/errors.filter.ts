@@ -2,16 +2,10 @@ import { Catch, HttpException, HttpStatus, Logger, type ArgumentsHost, type Exce
 import { UnusableInput } from '@rustic/core';
 import type { Request, Response } from 'express';
 import { QueryFailedError } from 'typeorm';
+import type { z } from 'zod';
+import type { refusal } from './refusal.ts';
 
-/** The one shape of every error: what happened, what was kept, what to do. */
-export interface ErrorBody {
-  code: string;
-  message: string;
-  errors?: { path: string; message: string }[];
-  yours?: unknown;
-  theirs?: unknown;
-  requestId: string;
-}
+export type ErrorBody = z.infer<typeof refusal>;
 
 const AWAY = [
   'ECONNREFUSED',

@@ -12,9 +12,3 @@ export interface SchemaParts {
 }
 
 export const partsOf = (schema: z.ZodType): SchemaParts => schema._zod.def as unknown as SchemaParts;
-
-/** A schema as OpenAPI has it. */
-export function openApiOf(schema: z.ZodType): Record<string, unknown> {
-  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
-  return json;
-}

@@ -3,6 +3,9 @@ import { faultsBy, pathText, type InputFault } from '@rustic/core';
 import type { z } from 'zod';
 import { FITS } from './bodyOf.ts';
 
+/** Faults that a page does something about have a code. */
+const CODED: Readonly<Record<string, string>> = { isNotedTime: 'not-noted-then' };
+
 function faults(errors: readonly ValidationError[], path: PropertyKey[] = []): InputFault[] {
   return errors.flatMap((error) => {
     const here = [...path, /^\d+$/.test(error.property) ? Number(error.property) : error.property];
@@ -12,7 +15,7 @@ function faults(errors: readonly ValidationError[], path: PropertyKey[] = []): I
         rule === 'whitelistValidation'
           ? `"${error.property}" is not a field here`
           : message.replace(new RegExp(`^(each value in )?${error.property} `), '$1');
-      return [{ path: pathText(here), message: words }];
+      return [{ path: pathText(here), message: words, ...(CODED[rule] && { code: CODED[rule] }) }];
     });
     return [...own, ...faults(error.children ?? [], here)];
   });

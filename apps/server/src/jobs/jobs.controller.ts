@@ -20,8 +20,10 @@ import { Jobs } from './jobs.service.ts';
 import { Rooms } from './rooms.service.ts';
 import { Answers } from '../answers/answer.ts';
 import {
+  campaignAnswer,
   jobAnswer,
   jobList,
+  orderAnswer,
   readingAnswer,
   roomAnswer,
   surfaceAnswer,
@@ -38,72 +40,87 @@ export class JobsController {
     private readonly rooms: Rooms,
   ) {}
 
-  @Answers(jobList) @Get('jobs') list(@Sender() who: Who) {
+  @Answers('jobs', jobList) @Get('jobs') list(@Sender() who: Who) {
     return this.jobs.list(who);
   }
-  @Answers(jobAnswer) @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
+  @Answers('addJob', jobAnswer) @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
     return this.jobs.add(who, body);
   }
-  @Answers(wholeJob) @Get('jobs/:id') whole(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('job', wholeJob) @Get('jobs/:jobId') whole(@Sender() who: Who, @Param('jobId') id: string) {
     return this.jobs.whole(who, id);
   }
-  @Answers(jobAnswer) @Patch('jobs/:id') change(@Sender() who: Who, @Param('id') id: string, @Body() body: JobChange) {
+  @Answers('changeJob', jobAnswer) @Patch('jobs/:jobId') change(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: JobChange,
+  ) {
     return this.jobs.change(who, id, body);
   }
-  @Answers(roomAnswer) @Post('jobs/:id/rooms') addRoom(
+  @Answers('addRoom', roomAnswer) @Post('jobs/:jobId/rooms') addRoom(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: RoomBody,
   ) {
     return this.rooms.addRoom(who, id, body);
   }
-  @Answers(surfaceAnswer) @Post('jobs/:id/surfaces') addSurface(
+  @Answers('addSurface', surfaceAnswer) @Post('jobs/:jobId/surfaces') addSurface(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: SurfaceBody,
   ) {
     return this.rooms.addSurface(who, id, body);
   }
-  @Answers(wholeRoomAnswer) @Post('jobs/:id/whole-rooms') addWholeRoom(
+  @Answers('addWholeRoom', wholeRoomAnswer) @Post('jobs/:jobId/whole-rooms') addWholeRoom(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: WholeRoomBody,
   ) {
     return this.rooms.addWholeRoom(who, id, body);
   }
-  @Put('jobs/:id/order') order(@Sender() who: Who, @Param('id') id: string, @Body() body: OrderBody) {
+  @Answers('putOrder', orderAnswer) @Put('jobs/:jobId/order') order(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: OrderBody,
+  ) {
     return this.rooms.order(who, id, body);
   }
-  @Post('jobs/:id/campaigns') campaign(@Sender() who: Who, @Param('id') id: string, @Body() body: CampaignBody) {
+  @Answers('setCampaign', campaignAnswer) @Post('jobs/:jobId/campaigns') campaign(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: CampaignBody,
+  ) {
     return this.rooms.campaign(who, id, body);
   }
-  @Answers(roomAnswer) @Patch('rooms/:id') changeRoom(
+  @Answers('changeRoom', roomAnswer) @Patch('rooms/:roomId') changeRoom(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('roomId') id: string,
     @Body() body: RoomChange,
   ) {
     return this.rooms.changeRoom(who, id, body);
   }
-  @Answers(surfacePage) @Get('surfaces/:id/as-it-stood') asItStood(
+  @Answers('asItStood', surfacePage) @Get('surfaces/:surfaceId/as-it-stood') asItStood(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('surfaceId') id: string,
     @Query() { day }: DayAsked,
   ) {
     return this.jobs.asItStood(who, id, day);
   }
-  @Answers(surfacePage) @Get('surfaces/:id') surface(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('surface', surfacePage) @Get('surfaces/:surfaceId') surface(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+  ) {
     return this.jobs.surface(who, id);
   }
-  @Answers(surfaceAnswer) @Patch('surfaces/:id') changeSurface(
+  @Answers('changeSurface', surfaceAnswer) @Patch('surfaces/:surfaceId') changeSurface(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('surfaceId') id: string,
     @Body() body: SurfaceChange,
   ) {
     return this.rooms.changeSurface(who, id, body);
   }
-  @ForHands() @Answers(readingAnswer) @Post('rooms/:id/readings') addReading(
+  @ForHands() @Answers('readAir', readingAnswer) @Post('rooms/:roomId/readings') addReading(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('roomId') id: string,
     @Body() body: ReadingBody,
   ) {
     return this.jobs.addReading(who, id, body);

@@ -31,11 +31,11 @@ export class Jobs {
     private readonly ledger: Ledger,
   ) {}
 
-  async list(who: Who): Promise<unknown[]> {
+  async list(who: Who) {
     const scope = this.writes.reading(who);
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
     const quotes = await sentQuotes(scope);
-    const briefs: object[] = [];
+    const briefs = [];
     for (const records of await readJobs(scope, jobs)) {
       await composeAll(records);
       briefs.push({ ...this.brief(records, who.now), quote: quotes.get(records.job.id) ?? null });
@@ -43,10 +43,9 @@ export class Jobs {
     return briefs;
   }
 
-  private brief(records: JobRecords, now: Date): object {
+  private brief(records: JobRecords, now: Date) {
     const surfaces = records.surfaces.map((s) => standingOf(records, s, now).standing);
     const count = (standing: string) => surfaces.filter((s) => s === standing).length;
-    const { c: _case, ...rest } = this.totals(records);
     return {
       ...records.job,
       surfaces: surfaces.length,
@@ -54,11 +53,11 @@ export class Jobs {
       open: count('open') + count('closing'),
       done: count('done'),
       tested: new Set(records.tests.map((t) => t.surfaceId)).size,
-      ...rest,
+      ...this.totals(records),
     };
   }
 
-  private totals(records: JobRecords): { minutes: number; cost: number; c?: never } {
+  private totals(records: JobRecords): { minutes: number; cost: number } {
     return records.surfaces.reduce(
       (sum, surface) => {
         const price = priceIn(records, surface);
@@ -68,7 +67,7 @@ export class Jobs {
     );
   }
 
-  async whole(who: Who, jobId: string): Promise<unknown> {
+  async whole(who: Who, jobId: string) {
     const records = await readJob(this.writes.reading(who), jobId);
     await composeAll(records);
     return {
@@ -83,7 +82,7 @@ export class Jobs {
         const price = priceIn(records, surface);
         return {
           ...surface,
-          likeliest: rankedFinishes(c.d.odds)[0],
+          likeliest: rankedFinishes(c.d.odds)[0]!,
           tested: records.tests.some((t) => t.surfaceId === surface.id),
           tests: records.tests.filter((t) => t.surfaceId === surface.id),
           conditions: [...c.d.findings.standing],
@@ -106,7 +105,7 @@ export class Jobs {
   }
 
   /** What is not known of the house, in money, and the tests that would tell most for their minutes. */
-  private unknown(records: JobRecords): unknown {
+  private unknown(records: JobRecords) {
     const { atStake, tests: all } = unknownOf(records);
     // Of the tests that tell the finish of a surface, the one worth most: the others are other ways to the same answer.
     const question = (t: HouseTest) => `${t.member}/${FINISH_TESTS.includes(t.kind) ? 'finish' : t.kind}`;
@@ -120,7 +119,7 @@ export class Jobs {
     };
   }
 
-  async add(who: Who, body: JobBody): Promise<unknown> {
+  async add(who: Who, body: JobBody) {
     return this.writes.run(who, async (scope) => {
       const crew = (await scope.find(PersonEntity)).filter((p) => p.hours !== null).map((p) => p.id);
       const job = await scope.add(JobEntity, {
@@ -151,7 +150,7 @@ export class Jobs {
     });
   }
 
-  async change(who: Who, jobId: string, body: JobChange): Promise<unknown> {
+  async change(who: Who, jobId: string, body: JobChange) {
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
       const { id: _id, version: _version, property, ...change } = body;
@@ -165,7 +164,7 @@ export class Jobs {
     });
   }
 
-  async addReading(who: Who, roomId: string, body: ReadingBody): Promise<unknown> {
+  async addReading(who: Who, roomId: string, body: ReadingBody) {
     return this.writes.run(who, (scope) => this.noteReading(scope, roomId, body));
   }
 
@@ -189,7 +188,7 @@ export class Jobs {
     return reading;
   }
 
-  async surface(who: Who, surfaceId: string): Promise<unknown> {
+  async surface(who: Who, surfaceId: string) {
     const scope = this.writes.reading(who);
     const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
     const records = await readJob(scope, surface.jobId);
@@ -197,7 +196,7 @@ export class Jobs {
   }
 
   /** A surface by what the record had at the end of a day. */
-  asItStood(who: Who, surfaceId: string, day: string): Promise<unknown> {
+  asItStood(who: Who, surfaceId: string, day: string) {
     return asItStood(this.writes.reading(who), this.ledger, surfaceId, day);
   }
 }

@@ -116,7 +116,7 @@ export class Rooms {
     return { ...surface, version: 1 };
   }
 
-  async changeRoom(who: Who, roomId: string, body: RoomChange): Promise<unknown> {
+  async changeRoom(who: Who, roomId: string, body: RoomChange) {
     return this.writes.run(who, async (scope) => {
       const room = await scope.one(RoomEntity, roomId, 'room');
       await this.ledger.hold(scope, room.jobId);
@@ -133,7 +133,7 @@ export class Rooms {
     });
   }
 
-  async changeSurface(who: Who, surfaceId: string, body: SurfaceChange): Promise<unknown> {
+  async changeSurface(who: Who, surfaceId: string, body: SurfaceChange) {
     const asked = body.facts ? measured(body.facts, body.measure) : null;
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');

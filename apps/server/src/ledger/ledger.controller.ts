@@ -13,16 +13,16 @@ import { Answers } from '../answers/answer.ts';
 import { ledgerEntries } from '../answers/firm.ts';
 
 @ApiTags('ledger')
-@Controller('api/jobs/:id')
+@Controller('api/jobs/:jobId')
 export class LedgerController {
   constructor(
     private readonly writes: Writes,
     private readonly ledger: Ledger,
   ) {}
 
-  @Answers(ledgerEntries)
+  @Answers('ledger', ledgerEntries)
   @Get('ledger')
-  async entries(@Sender() who: Who, @Param('id') id: string, @Req() { signedIn }: SessionRequest) {
+  async entries(@Sender() who: Who, @Param('jobId') id: string, @Req() { signedIn }: SessionRequest) {
     const entries = await this.ledger.entries(this.writes.reading(who), id);
     if (seesPrices(signedIn!.person.role)) return entries;
     return entries.map((entry) => ({ ...entry, payload: ledgerSaid(entry) }));
@@ -30,8 +30,8 @@ export class LedgerController {
 
   /** Tests, coats or readings as a table. */
   @Get('records/:kind')
-  async records(@Sender() who: Who, @Param() { id, kind }: RecordAsked, @Res() response: Response) {
-    const records = await readJob(this.writes.reading(who), id);
+  async records(@Sender() who: Who, @Param() { jobId, kind }: RecordAsked, @Res() response: Response) {
+    const records = await readJob(this.writes.reading(who), jobId);
     response.setHeader('Content-Disposition', `attachment; filename="${kind}.csv"`);
     response.type('text/csv; charset=utf-8').send(`\uFEFF${recordFile(records, kind)}`);
   }

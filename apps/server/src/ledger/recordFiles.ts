@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 
 export const RECORD_KINDS = ['tests', 'coats', 'readings'] as const;
-export class RecordAsked extends bodyOf({ kind: z.enum(RECORD_KINDS), id }) {}
+export class RecordAsked extends bodyOf({ kind: z.enum(RECORD_KINDS), jobId: id }) {}
 
 /** A part of a job's record as a table: every test, every coat that stands, every reading. */
 export function recordFile(records: JobRecords, kind: RecordAsked['kind']): string {

@@ -4,7 +4,7 @@ import type { CookieOptions, Response } from 'express';
 import { People } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
 import { COOKIE, Open, type SessionRequest } from './session.ts';
-import { Answers } from '../answers/answer.ts';
+import { Answers, nothing } from '../answers/answer.ts';
 import { sessionAnswer } from '../answers/firm.ts';
 
 @ApiTags('people')
@@ -12,7 +12,7 @@ import { sessionAnswer } from '../answers/firm.ts';
 export class PeopleController {
   constructor(private readonly people: People) {}
 
-  @Answers(sessionAnswer)
+  @Answers('signIn', sessionAnswer)
   @Post('session')
   @Open()
   @HttpCode(200)
@@ -20,18 +20,19 @@ export class PeopleController {
     @Body() body: SignInBody,
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
-  ): Promise<unknown> {
+  ) {
     const { token, expiresAt } = await this.people.signIn(body.email, body.password, new Date());
     response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
     return shown(await this.people.whoIs(token, new Date()));
   }
 
-  @Answers(sessionAnswer)
+  @Answers('session', sessionAnswer)
   @Get('session')
-  who(@Req() request: SessionRequest): unknown {
+  who(@Req() request: SessionRequest) {
     return shown(request.signedIn!);
   }
 
+  @Answers('signOut', nothing)
   @Delete('session')
   @Open()
   @HttpCode(204)
@@ -51,7 +52,7 @@ export const cookie = (request: SessionRequest): CookieOptions => ({
 });
 
 /** What a page is told of who is there. */
-export function shown(signedIn: Awaited<ReturnType<People['whoIs']>>): unknown {
+export function shown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
   const { person, firm } = signedIn!;
   return { person: { id: person.id, name: person.name, initials: person.initials, role: person.role }, firm };
 }

@@ -9,7 +9,18 @@ import { COOKIE, Open, Sender, type SessionRequest } from './session.ts';
 import { IdBody, InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
 import { Staff } from './staff.ts';
 import { Answers } from '../answers/answer.ts';
-import { done, peoplePage, sessionAnswer } from '../answers/firm.ts';
+import {
+  changedAnswer,
+  closedAnswer,
+  invitationAnswer,
+  invitedAnswer,
+  leftAnswer,
+  peoplePage,
+  personAnswer,
+  planningAnswer,
+  sessionAnswer,
+  withdrawnAnswer,
+} from '../answers/firm.ts';
 
 @ApiTags('people')
 @Controller('api')
@@ -19,48 +30,69 @@ export class StaffController {
     private readonly people: People,
   ) {}
 
-  @Answers(peoplePage) @Get('people') all(@Sender() who: Who, @Req() request: SessionRequest) {
+  @Answers('people', peoplePage) @Get('people') all(@Sender() who: Who, @Req() request: SessionRequest) {
     return this.staff.all(who, request.signedIn!.person.role === 'owner');
   }
-  @ForOwners() @Post('people/invitations') invite(@Sender() who: Who, @Body() body: InvitationBody) {
+  @ForOwners() @Answers('invite', invitedAnswer) @Post('people/invitations') invite(
+    @Sender() who: Who,
+    @Body() body: InvitationBody,
+  ) {
     return this.staff.invite(who, body);
   }
   @ForOwners()
-  @Post('people/invitations/:id/withdraw')
-  withdraw(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+  @Answers('withdrawInvitation', withdrawnAnswer)
+  @Post('people/invitations/:invitationId/withdraw')
+  withdraw(@Sender() who: Who, @Param('invitationId') id: string, @Body() _body: IdBody) {
     return this.staff.withdraw(who, id);
   }
-  @ForOwners() @Patch('people/:id') change(@Sender() who: Who, @Param('id') id: string, @Body() body: PersonChange) {
+  @ForOwners() @Answers('changePerson', personAnswer) @Patch('people/:personId') change(
+    @Sender() who: Who,
+    @Param('personId') id: string,
+    @Body() body: PersonChange,
+  ) {
     return this.staff.change(who, id, body);
   }
-  @ForOwners() @Post('people/:id/leave') leave(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+  @ForOwners() @Answers('personLeaves', leftAnswer) @Post('people/:personId/leave') leave(
+    @Sender() who: Who,
+    @Param('personId') id: string,
+    @Body() _body: IdBody,
+  ) {
     return this.staff.leave(who, id);
   }
   @ForOwners()
-  @Post('people/:id/sign-out')
-  signOutSomebody(@Sender() who: Who, @Param('id') id: string, @Body() _body: IdBody) {
+  @Answers('signOutPerson', closedAnswer)
+  @Post('people/:personId/sign-out')
+  signOutSomebody(@Sender() who: Who, @Param('personId') id: string, @Body() _body: IdBody) {
     return this.staff.signOutEverywhere(who, id);
   }
   /** Oneself, on every device. */
-  @ForEverybody() @Answers(done) @Post('session/everywhere') everywhere(@Sender() who: Who, @Body() _body: IdBody) {
+  @ForEverybody() @Answers('signOutEverywhere', closedAnswer) @Post('session/everywhere') everywhere(
+    @Sender() who: Who,
+    @Body() _body: IdBody,
+  ) {
     return this.staff.signOutEverywhere(who, who.personId);
   }
   @ForEverybody()
-  @Answers(done)
+  @Answers('changePassword', changedAnswer)
   @Put('session/password')
   password(@Sender() who: Who, @Body() body: PasswordBody, @Req() request: SessionRequest) {
     const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
     return this.staff.changePassword(who, body, typeof token === 'string' ? token : undefined);
   }
-  @ForOwners() @Put('firm/planning') planning(@Sender() who: Who, @Body() body: PlanningBody) {
+  @ForOwners() @Answers('setPlanning', planningAnswer) @Put('firm/planning') planning(
+    @Sender() who: Who,
+    @Body() body: PlanningBody,
+  ) {
     return this.staff.setPlanning(who, body);
   }
 
-  @Open() @Get('invitations/:token') invitation(@Param('token') token: string) {
+  @Open() @Answers('invitation', invitationAnswer) @Get('invitations/:token') invitation(
+    @Param('token') token: string,
+  ) {
     return this.staff.invitation(token, new Date());
   }
   @Open()
-  @Answers(sessionAnswer)
+  @Answers('join', sessionAnswer)
   @Post('invitations/:token')
   @HttpCode(200)
   async join(

@@ -39,7 +39,7 @@ export class Staff {
   ) {}
 
   /** Everybody who is there, who was asked, and what a visit costs; the notes of access for the owner alone. */
-  async all(who: Who, isOwner: boolean): Promise<unknown> {
+  async all(who: Who, isOwner: boolean) {
     const scope = this.writes.reading(who);
     const people = await scope.find(PersonEntity, {}, { name: 'ASC' });
     const sessions = await scope.manager.find(SessionEntity, { where: { personId: In(people.map((p) => p.id)) } });
@@ -82,7 +82,7 @@ export class Staff {
     };
   }
 
-  async invite(who: Who, body: InvitationBody): Promise<unknown> {
+  async invite(who: Who, body: InvitationBody) {
     const email = body.email.trim().toLowerCase();
     return this.writes.run(who, async (scope) => {
       if (await scope.manager.findOneBy(PersonEntity, { email }))
@@ -107,7 +107,7 @@ export class Staff {
     });
   }
 
-  async withdraw(who: Who, invitationId: string): Promise<unknown> {
+  async withdraw(who: Who, invitationId: string) {
     return this.writes.run(who, async (scope) => {
       const invitation = await scope.one(InvitationEntity, invitationId, 'invitation');
       if (invitation.takenAt) throw taken();
@@ -131,7 +131,7 @@ export class Staff {
   }
 
   /** What stands on an invitation, for whoever holds its link. */
-  async invitation(token: string, now: Date): Promise<unknown> {
+  async invitation(token: string, now: Date) {
     const { firmId, name, email, role, byName } = await this.openInvitation(token, now);
     const firm = await this.database.manager.findOneByOrFail(FirmEntity, { id: firmId });
     return { firm: firm.name, name, email, role, byName };
@@ -175,7 +175,7 @@ export class Staff {
   }
 
   /** A new password closes every session but the one it was changed in. */
-  async changePassword(who: Who, body: PasswordBody, keep: string | undefined): Promise<unknown> {
+  async changePassword(who: Who, body: PasswordBody, keep: string | undefined) {
     const person = await this.writes.reading(who).one(PersonEntity, who.personId, 'person');
     if (!(await passwordFits(person.passwordHash, body.before)))
       throw new UnauthorizedException({
@@ -192,7 +192,7 @@ export class Staff {
     });
   }
 
-  async signOutEverywhere(who: Who, personId: string): Promise<unknown> {
+  async signOutEverywhere(who: Who, personId: string) {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       await this.closeSessions(scope, person.id, undefined);
@@ -207,7 +207,7 @@ export class Staff {
     for (const { tokenHash } of sessions) if (tokenHash !== kept) await manager.delete(SessionEntity, { tokenHash });
   }
 
-  async change(who: Who, personId: string, body: PersonChange): Promise<unknown> {
+  async change(who: Who, personId: string, body: PersonChange) {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       const { role, hours, skills, version } = body;
@@ -230,7 +230,7 @@ export class Staff {
   }
 
   /** Somebody leaves the firm: what they wrote stays, their ways in are closed. */
-  async leave(who: Who, personId: string): Promise<unknown> {
+  async leave(who: Who, personId: string) {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
       if (person.role === 'owner') await this.anotherOwner(scope, person.id);
@@ -256,7 +256,7 @@ export class Staff {
     });
   }
 
-  async setPlanning(who: Who, { id: _id, version, ...planning }: PlanningBody): Promise<unknown> {
+  async setPlanning(who: Who, { id: _id, version, ...planning }: PlanningBody) {
     return this.writes.run(who, async (scope) => {
       const firm = await scope.firm();
       const holidays = [...new Set(planning.holidays)].sort();

@@ -23,7 +23,7 @@ import { PostedPlanEntity } from '../record/systemEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { readJob, readJobs, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import { bodyOf } from '../http/bodyOf.ts';
+import { bodyOf, queryOf } from '../http/bodyOf.ts';
 import { Gone } from '../http/gone.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -36,7 +36,7 @@ import { underWay } from './underWay.ts';
 import { lineNames } from './visitLines.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { Answers } from '../answers/answer.ts';
-import { firmPlan, planPage } from '../answers/site.ts';
+import { firmPlan, planPage, postedAnswer } from '../answers/site.ts';
 
 /** Whether a step, named surface/step, is of this job. */
 const holds = (records: JobRecords, step: string) =>
@@ -68,6 +68,8 @@ export class PostBody extends bodyOf({
   afresh: z.boolean().optional(),
   drags: z.array(drag).max(60).optional(),
 }) {}
+
+export class PlanQuery extends queryOf({ afresh: z.enum(['true', 'false']).optional() }) {}
 
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
 @Injectable()
@@ -109,7 +111,7 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** The plan of a job by the record and the air of now; `afresh` as if nothing had been posted. */
-  async now(who: Who, jobId: string, afresh: boolean, gone?: AbortSignal): Promise<unknown> {
+  async now(who: Who, jobId: string, afresh: boolean, gone?: AbortSignal) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const crew = await this.crewOf(scope, jobId);
@@ -128,7 +130,7 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** All jobs that are planned or under way, with the people they share. */
-  async ofFirm(who: Who, gone?: AbortSignal): Promise<unknown> {
+  async ofFirm(who: Who, gone?: AbortSignal) {
     const scope = this.writes.reading(who);
     const visited = new Set((await standingVisits(scope)).map((v) => v.jobId));
     const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
@@ -162,7 +164,7 @@ export class Plans implements OnModuleDestroy {
    * Posts the plan of a job. It is made before anything is held, since that takes seconds; it is kept only where what it
    * was made from still stands, and made again where the record moved meanwhile.
    */
-  async post(who: Who, jobId: string, body: PostBody): Promise<unknown> {
+  async post(who: Who, jobId: string, body: PostBody) {
     for (let attempt = 1; attempt <= POST_TRIES; attempt++) {
       const question = await this.question(this.writes.reading(who), jobId, body);
       const plan = await this.compute(question.input, question.before, body.drags ?? []);
@@ -214,19 +216,23 @@ export class Plans implements OnModuleDestroy {
 }
 
 @ApiTags('plans')
-@Controller('api/jobs/:id/plan')
+@Controller('api/jobs/:jobId/plan')
 export class PlansController {
   constructor(private readonly plans: Plans) {}
 
-  @Answers(planPage) @Get() now(
+  @Answers('plan', planPage) @Get() now(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Gone() gone: AbortSignal,
-    @Query('afresh') afresh?: string,
+    @Query() { afresh }: PlanQuery,
   ) {
     return this.plans.now(who, id, afresh === 'true', gone);
   }
-  @Post() post(@Sender() who: Who, @Param('id') id: string, @Body() body: PostBody) {
+  @Answers('postPlan', postedAnswer) @Post() post(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: PostBody,
+  ) {
     return this.plans.post(who, id, body);
   }
 }
@@ -236,7 +242,7 @@ export class PlansController {
 export class FirmPlanController {
   constructor(private readonly plans: Plans) {}
 
-  @Answers(firmPlan) @Get() ofFirm(@Sender() who: Who, @Gone() gone: AbortSignal) {
+  @Answers('firmPlan', firmPlan) @Get() ofFirm(@Sender() who: Who, @Gone() gone: AbortSignal) {
     return this.plans.ofFirm(who, gone);
   }
 }

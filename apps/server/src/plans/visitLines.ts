@@ -1,4 +1,4 @@
-import { causeFirst, type PlanInput, type PlanStep, type VisitCall } from '@rustic/core';
+import { causeFirst, type Element, type PlanInput, type PlanStep, type VisitCall } from '@rustic/core';
 import type { VisitEntity } from '../record/visitEntities.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { timesOf } from '../reading/visitTimes.ts';
@@ -63,7 +63,7 @@ export const lineNames = (records: JobRecords) =>
     }),
   ]);
 
-const named = ({ job, surfaces }: JobRecords, id: string, roomId: string, name: string, element?: string) => ({
+const named = ({ job, surfaces }: JobRecords, id: string, roomId: string, name: string, element?: Element) => ({
   id,
   jobId: job.id,
   roomId,

@@ -13,6 +13,8 @@ import { ForPriceReaders } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
+import { Answers } from '../answers/answer.ts';
+import { fanAnswer, offersAnswer, pricePage } from '../answers/price.ts';
 
 /** What a job costs, how that stands to what was sent, and what it still rests on. */
 @Injectable()
@@ -24,7 +26,7 @@ export class Pricing {
     private readonly links: ClientLinks,
   ) {}
 
-  async page(who: Who, jobId: string): Promise<unknown> {
+  async page(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const priced = await pricedJob(records);
@@ -67,7 +69,7 @@ export class Pricing {
   }
 
   /** Which other ways are put to the client, all of them at once. */
-  async offer(who: Who, jobId: string, body: OffersBody): Promise<unknown> {
+  async offer(who: Who, jobId: string, body: OffersBody) {
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
       for (const { surfaceId } of body.offers)
@@ -88,18 +90,22 @@ export class Pricing {
 }
 
 @ApiTags('price')
-@Controller('api/jobs/:id')
+@Controller('api/jobs/:jobId')
 export class PricingController {
   constructor(private readonly pricing: Pricing) {}
 
-  @ForPriceReaders() @Get('price') page(@Sender() who: Who, @Param('id') id: string) {
+  @ForPriceReaders() @Answers('price', pricePage) @Get('price') page(@Sender() who: Who, @Param('jobId') id: string) {
     return this.pricing.page(who, id);
   }
   /** What the simulation is run on: in the browser, so that it can be stopped. */
-  @ForPriceReaders() @Get('price/fan') fan(@Sender() who: Who, @Param('id') id: string) {
+  @ForPriceReaders() @Answers('fan', fanAnswer) @Get('price/fan') fan(@Sender() who: Who, @Param('jobId') id: string) {
     return this.pricing.fan(who, id);
   }
-  @Put('offers') offer(@Sender() who: Who, @Param('id') id: string, @Body() body: OffersBody) {
+  @Answers('putOffers', offersAnswer) @Put('offers') offer(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: OffersBody,
+  ) {
     return this.pricing.offer(who, id, body);
   }
 }

@@ -16,8 +16,8 @@ import { Sender } from '../people/session.ts';
 import { Writes } from '../record/writes.service.ts';
 import { mendOf } from '../reading/mendOf.ts';
 import { CheckBody, FaultActBody, FaultBody } from './punch.dto.ts';
-import { Answers } from '../answers/answer.ts';
 import { checkAnswer, faultActAnswer, faultAnswer, punchPage } from '../answers/aftercare.ts';
+import { Answers } from '../answers/answer.ts';
 
 const DAY_MS = 86_400_000;
 
@@ -29,7 +29,7 @@ export class Punch {
     private readonly ledger: Ledger,
   ) {}
 
-  async page(who: Who, jobId: string): Promise<unknown> {
+  async page(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const marks = records.faults;
@@ -71,7 +71,7 @@ export class Punch {
     };
   }
 
-  async mark(who: Who, jobId: string, body: FaultBody): Promise<unknown> {
+  async mark(who: Who, jobId: string, body: FaultBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
@@ -104,7 +104,7 @@ export class Punch {
   }
 
   /** Mended, or taken back: once. */
-  async close(who: Who, markId: string, body: FaultActBody): Promise<unknown> {
+  async close(who: Who, markId: string, body: FaultActBody) {
     return this.writes.run(who, async (scope) => {
       const mark = await scope.one(FaultMarkEntity, markId, 'fault');
       await this.ledger.hold(scope, mark.jobId);
@@ -141,7 +141,7 @@ export class Punch {
   }
 
   /** Something was tried: it holds, or it does not. */
-  async check(who: Who, surfaceId: string, body: CheckBody): Promise<unknown> {
+  async check(who: Who, surfaceId: string, body: CheckBody) {
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);
@@ -187,26 +187,26 @@ function checksOf(records: JobRecords, surface: SurfaceEntity, checks: readonly 
 export class PunchController {
   constructor(private readonly punch: Punch) {}
 
-  @Answers(punchPage) @Get('jobs/:id/punch') page(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('punch', punchPage) @Get('jobs/:jobId/punch') page(@Sender() who: Who, @Param('jobId') id: string) {
     return this.punch.page(who, id);
   }
-  @ForHands() @Answers(faultAnswer) @Post('jobs/:id/faults') mark(
+  @ForHands() @Answers('markFault', faultAnswer) @Post('jobs/:jobId/faults') mark(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: FaultBody,
   ) {
     return this.punch.mark(who, id, body);
   }
-  @ForHands() @Answers(faultActAnswer) @Post('faults/:id/acts') close(
+  @ForHands() @Answers('closeFault', faultActAnswer) @Post('faults/:faultId/acts') close(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('faultId') id: string,
     @Body() body: FaultActBody,
   ) {
     return this.punch.close(who, id, body);
   }
-  @ForHands() @Answers(checkAnswer) @Post('surfaces/:id/checks') check(
+  @ForHands() @Answers('tryAtHandover', checkAnswer) @Post('surfaces/:surfaceId/checks') check(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('surfaceId') id: string,
     @Body() body: CheckBody,
   ) {
     return this.punch.check(who, id, body);

@@ -11,7 +11,7 @@ import { surfaceView } from './surfaceView.ts';
  * A surface as it stood at the end of a local day (YYYY-MM-DD): its own facts rebuilt from the ledger, entry by entry,
  * and everything that was tested, settled, found and logged until then.
  */
-export async function asItStood(scope: FirmScope, ledger: Ledger, surfaceId: string, day: string): Promise<unknown> {
+export async function asItStood(scope: FirmScope, ledger: Ledger, surfaceId: string, day: string) {
   const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
   const { timeZone } = await scope.firm();
   const until = DateTime.fromISO(day, { zone: timeZone }).endOf('day').toJSDate();

@@ -35,7 +35,7 @@ import { type JobRecords } from './jobRecords.ts';
 export const systemKey = (steps: readonly Step[]) => hashOf(JSON.parse(JSON.stringify(steps))).slice(0, 16);
 
 /** Everything the page of a surface shows, computed by the core from the record. */
-export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Date): unknown {
+export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Date) {
   const { c, made } = caseIn(records, surface);
   const ways = waysOf(c);
   const price = priceOn(c, made.steps);
@@ -53,7 +53,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   return {
     surface,
     job: records.job,
-    room: records.rooms.find((r) => r.id === surface.roomId),
+    room: records.rooms.find((r) => r.id === surface.roomId)!,
     firm: { currency: records.firm.currency, timeZone: records.firm.timeZone },
     finish: rankedFinishes(c.d.odds),
     weights: weightsOn(records, surface, house),

@@ -40,8 +40,9 @@ export class Ledger {
     const { by, ...rest } = entry;
     await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
     this.ends.get(scope)!.set(happened.jobId, entry);
-    const { jobId, kind } = happened;
-    await manager.insert(EventEntity, { firmId: who.firmId, jobId, kind, at: who.now });
+    const { jobId, kind, subject } = happened;
+    const writeId = who.write?.id ?? null;
+    await manager.insert(EventEntity, { firmId: who.firmId, jobId, kind, subject, writeId, at: who.now });
     return entry;
   }
 

@@ -34,5 +34,9 @@ export class EventEntity {
   @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
   @Column('char', { length: 36, name: 'job_id' }) jobId: string;
   @Column('varchar', { length: 60 }) kind: string;
+  /** What its entry is about: a surface, a room, a paper. */
+  @Column('char', { length: 36, nullable: true }) subject: string | null;
+  /** The client's own id of the write: whoever sent it knows it. */
+  @Column('varchar', { length: 64, name: 'write_id', nullable: true }) writeId: string | null;
   @Column('datetime', { precision: 3 }) at: Date;
 }

@@ -10,6 +10,7 @@ import { JobsBetweenFirms1764300000007 } from './migrations/0007-jobs-between-fi
 import { PunchList1764400000008 } from './migrations/0008-punch-list.ts';
 import { Visits1764500000009 } from './migrations/0009-visits.ts';
 import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.ts';
+import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -31,6 +32,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       PunchList1764400000008,
       Visits1764500000009,
       WritesThatHold1764600000010,
+      EventsNameWhatMoved1764600000011,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -24,6 +24,8 @@ import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { Writes } from '../record/writes.service.ts';
 import { bodyOf, queryOf } from '../http/bodyOf.ts';
+import { Answers } from '../answers/answer.ts';
+import { letGoAnswer, retentionPage } from '../answers/firm.ts';
 
 export class RetentionQuery extends queryOf(retentionSchema.shape) {}
 export class RetentionBody extends bodyOf({ id: newId, ...retentionSchema.shape }) {}
@@ -135,10 +137,10 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
 export class RetentionController {
   constructor(private readonly retention: Retention) {}
 
-  @ForOwners() @Get() look(@Sender() who: Who, @Query() asked: RetentionQuery) {
+  @ForOwners() @Answers('retention', retentionPage) @Get() look(@Sender() who: Who, @Query() asked: RetentionQuery) {
     return this.retention.look(who, asked);
   }
-  @ForOwners() @Put() set(@Sender() who: Who, @Body() body: RetentionBody) {
+  @ForOwners() @Answers('setRetention', letGoAnswer) @Put() set(@Sender() who: Who, @Body() body: RetentionBody) {
     return this.retention.set(who, body);
   }
 }

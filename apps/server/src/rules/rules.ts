@@ -13,6 +13,10 @@ import { Sender } from '../people/session.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { FirmChange, RulesAsked, RulesChange } from './rules.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { firmAnswer } from '../answers/firm.ts';
+import { jobAnswer, surfaceAnswer } from '../answers/jobs.ts';
+import { ruleEffects } from '../answers/site.ts';
 
 /** One surface whose system a change of rules would change. */
 export interface RuleEffect {
@@ -101,7 +105,7 @@ export class Rules {
     return [await readJob(scope, jobId)];
   }
 
-  async changeFirm(who: Who, body: FirmChange): Promise<unknown> {
+  async changeFirm(who: Who, body: FirmChange) {
     const houseRules = body.houseRules ? readRules(body.houseRules) : undefined;
     return this.writes.run(who, async (scope) => {
       const firm = await scope.firm();
@@ -125,7 +129,7 @@ export class Rules {
     });
   }
 
-  async changeJob(who: Who, jobId: string, body: RulesChange): Promise<unknown> {
+  async changeJob(who: Who, jobId: string, body: RulesChange) {
     const houseRules = readRules(body.houseRules);
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
@@ -135,7 +139,7 @@ export class Rules {
     });
   }
 
-  async changeSurface(who: Who, surfaceId: string, body: RulesChange): Promise<unknown> {
+  async changeSurface(who: Who, surfaceId: string, body: RulesChange) {
     const houseRules = readRules(body.houseRules);
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
@@ -167,16 +171,30 @@ export class Rules {
 export class RulesController {
   constructor(private readonly rules: Rules) {}
 
-  @Post('rules/preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: RulesAsked) {
+  @Answers('rulesPreview', ruleEffects) @Post('rules/preview') @HttpCode(200) preview(
+    @Sender() who: Who,
+    @Body() body: RulesAsked,
+  ) {
     return this.rules.preview(who, body);
   }
-  @ForOwners() @Patch('firm') changeFirm(@Sender() who: Who, @Body() body: FirmChange) {
+  @ForOwners() @Answers('changeFirm', firmAnswer) @Patch('firm') changeFirm(
+    @Sender() who: Who,
+    @Body() body: FirmChange,
+  ) {
     return this.rules.changeFirm(who, body);
   }
-  @Patch('jobs/:id/rules') changeJob(@Sender() who: Who, @Param('id') id: string, @Body() body: RulesChange) {
+  @Answers('changeJobRules', jobAnswer) @Patch('jobs/:jobId/rules') changeJob(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: RulesChange,
+  ) {
     return this.rules.changeJob(who, id, body);
   }
-  @Patch('surfaces/:id/rules') changeSurface(@Sender() who: Who, @Param('id') id: string, @Body() body: RulesChange) {
+  @Answers('changeSurfaceRules', surfaceAnswer) @Patch('surfaces/:surfaceId/rules') changeSurface(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+    @Body() body: RulesChange,
+  ) {
     return this.rules.changeSurface(who, id, body);
   }
 }

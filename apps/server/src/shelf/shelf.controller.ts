@@ -8,7 +8,7 @@ import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
 import { ExportAsked, NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
 import { Shelf } from './shelf.service.ts';
 import { Answers } from '../answers/answer.ts';
-import { comingPage, noteAnswer, shelfPage, tinAnswer } from '../answers/firm.ts';
+import { comingPage, keptAnswer, noteAnswer, shelfLook, shelfPage, takenIn, tinAnswer } from '../answers/firm.ts';
 
 const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application/json' };
 
@@ -17,10 +17,10 @@ const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application
 export class ShelfController {
   constructor(private readonly shelf: Shelf) {}
 
-  @Answers(shelfPage) @Get() all(@Sender() who: Who) {
+  @Answers('shelf', shelfPage) @Get() all(@Sender() who: Who) {
     return this.shelf.all(who);
   }
-  @Answers(comingPage) @Get('coming') coming(@Sender() who: Who) {
+  @Answers('coming', comingPage) @Get('coming') coming(@Sender() who: Who) {
     return this.shelf.coming(who);
   }
   @ForPriceReaders() @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
@@ -28,22 +28,22 @@ export class ShelfController {
     response.type(`${TYPES[asked.format]}; charset=utf-8`).setHeader('Content-Disposition', `attachment; filename="shelf.${asked.format}"`);
     response.send(text);
   }
-  @ForMakers() @Post('preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: ShelfFile) {
+  @ForMakers() @Answers('lookAtFile', shelfLook) @Post('preview') @HttpCode(200) preview(@Sender() who: Who, @Body() body: ShelfFile) {
     return this.shelf.preview(who, body);
   }
-  @Post('import') import(@Sender() who: Who, @Body() body: ShelfImport) {
+  @Answers('takeIn', takenIn) @Post('import') import(@Sender() who: Who, @Body() body: ShelfImport) {
     return this.shelf.import(who, body);
   }
-  @Put('products/:productId') write(@Sender() who: Who, @Param('productId') productId: string, @Body() body: ProductBody) {
+  @Answers('writeProduct', keptAnswer) @Put('products/:productId') write(@Sender() who: Who, @Param('productId') productId: string, @Body() body: ProductBody) {
     return this.shelf.write(who, productId, body);
   }
-  @ForHands() @Answers(noteAnswer) @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
+  @ForHands() @Answers('addNote', noteAnswer) @Post('products/:productId/notes') note(@Sender() who: Who, @Param('productId') productId: string, @Body() body: NoteBody) {
     return this.shelf.addNote(who, productId, body);
   }
-  @ForHands() @Answers(tinAnswer) @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
+  @ForHands() @Answers('addTin', tinAnswer) @Post('tins') addTin(@Sender() who: Who, @Body() body: TinBody) {
     return this.shelf.addTin(who, body);
   }
-  @ForHands() @Answers(tinAnswer) @Patch('tins/:id') changeTin(@Sender() who: Who, @Param('id') id: string, @Body() body: TinChange) {
+  @ForHands() @Answers('changeTin', tinAnswer) @Patch('tins/:tinId') changeTin(@Sender() who: Who, @Param('tinId') id: string, @Body() body: TinChange) {
     return this.shelf.changeTin(who, id, body);
   }
 }

@@ -34,7 +34,7 @@ const keyOf = (file: ShelfFile) => hashOf({ format: file.format, text: file.text
 export class Shelf {
   constructor(private readonly writes: Writes) {}
 
-  async all(who: Who): Promise<unknown> {
+  async all(who: Who) {
     const scope = this.writes.reading(who);
     const [shelf, notes] = await Promise.all([readFirmShelf(scope), scope.find(ProductNoteEntity, {}, { at: 'ASC', id: 'ASC' })]);
     const own = new Map(shelf.own.map((row) => [row.productId, row]));
@@ -48,7 +48,7 @@ export class Shelf {
     }));
   }
 
-  async write(who: Who, productId: string, body: ProductBody): Promise<unknown> {
+  async write(who: Who, productId: string, body: ProductBody) {
     const [product] = this.sheetOf({ ...body.sheet, id: productId });
     return this.writes.run(who, async (scope) => {
       const row = (await scope.find(ProductEntity, { productId }))[0] ?? null;
@@ -76,13 +76,13 @@ export class Shelf {
   }
 
   /** What a file would do: every bad row, what is new, what changes. Nothing is written. */
-  async preview(who: Who, file: ShelfFile): Promise<unknown> {
+  async preview(who: Who, file: ShelfFile) {
     const { read, difference } = await this.look(this.writes.reading(who), file);
     return { ...difference, faults: read.faults, seen: keyOf(file) };
   }
 
   /** Takes a file in that was looked at; bad rows stay out. Taken in again it changes nothing. */
-  async import(who: Who, body: ShelfImport): Promise<unknown> {
+  async import(who: Who, body: ShelfImport) {
     if (keyOf(body) !== body.seen)
       throw new ConflictException({
         code: 'not-seen',
@@ -110,7 +110,7 @@ export class Shelf {
     );
   }
 
-  async addTin(who: Who, body: TinBody): Promise<unknown> {
+  async addTin(who: Who, body: TinBody) {
     return this.writes.run(who, async (scope) => {
       await this.product(scope, body.productId);
       const { openedAt, colour, ...rest } = body;
@@ -119,7 +119,7 @@ export class Shelf {
     });
   }
 
-  async changeTin(who: Who, tinId: string, body: TinChange): Promise<unknown> {
+  async changeTin(who: Who, tinId: string, body: TinChange) {
     return this.writes.run(who, async (scope) => {
       const tin = await scope.one(VanTinEntity, tinId, 'tin');
       const openedAt = body.openedAt ? new Date(body.openedAt) : tin.openedAt;
@@ -127,7 +127,7 @@ export class Shelf {
     });
   }
 
-  async addNote(who: Who, productId: string, body: NoteBody): Promise<unknown> {
+  async addNote(who: Who, productId: string, body: NoteBody) {
     if (body.kind === 'claim' && !body.standing) throw refusedWith([{ path: 'standing', message: 'a claim is believed, tried or refuted' }]);
     return this.writes.run(who, async (scope) => {
       await this.product(scope, productId);
@@ -156,7 +156,7 @@ export class Shelf {
   }
 
   /** The fewest products with which everything still to be done on the jobs ahead can be done, and what nothing does. */
-  async coming(who: Who): Promise<unknown> {
+  async coming(who: Who) {
     const scope = this.writes.reading(who);
     const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
     const demands: (ProductDemand & { job: string; surface: string })[] = [];

@@ -19,7 +19,7 @@ import { shoppingPage, tickAnswer } from '../answers/firm.ts';
 export class Shopping {
   constructor(private readonly writes: Writes) {}
 
-  async list(who: Who, jobId: string): Promise<unknown> {
+  async list(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const [records, ticks] = [await readJob(scope, jobId), await scope.find(ShoppingTickEntity, { jobId })];
     const { price } = await pricedJob(records);
@@ -38,7 +38,7 @@ export class Shopping {
     };
   }
 
-  async tick(who: Who, jobId: string, { item, had }: TickBody): Promise<unknown> {
+  async tick(who: Who, jobId: string, { item, had }: TickBody) {
     return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
       const row = { jobId, firmId: who.firmId, item, had, byName: who.name, at: who.now };
@@ -49,16 +49,16 @@ export class Shopping {
 }
 
 @ApiTags('price')
-@Controller('api/jobs/:id/shopping')
+@Controller('api/jobs/:jobId/shopping')
 export class ShoppingController {
   constructor(private readonly shopping: Shopping) {}
 
-  @Answers(shoppingPage) @Get() list(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('shopping', shoppingPage) @Get() list(@Sender() who: Who, @Param('jobId') id: string) {
     return this.shopping.list(who, id);
   }
-  @ForHands() @Answers(tickAnswer) @Put('ticks') tick(
+  @ForHands() @Answers('tick', tickAnswer) @Put('ticks') tick(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: TickBody,
   ) {
     return this.shopping.tick(who, id, body);

@@ -13,27 +13,32 @@ import { asked } from './departures.ts';
 import { Systems } from './systems.ts';
 import { ChoiceBody, WhatIfBody } from './systems.dto.ts';
 import { Answers } from '../answers/answer.ts';
+import { choiceAnswer } from '../answers/jobs.ts';
 import { schoolsPage, whatIfAnswer } from '../answers/site.ts';
 
 /** What a system is asked, and what is settled. */
 @ApiTags('systems')
-@Controller('api/surfaces/:id')
+@Controller('api/surfaces/:surfaceId')
 export class SystemsController {
   constructor(
     private readonly systems: Systems,
     private readonly writes: Writes,
   ) {}
 
-  @Post('choices') choose(@Sender() who: Who, @Param('id') id: string, @Body() body: ChoiceBody) {
+  @Answers('chooseSystem', choiceAnswer) @Post('choices') choose(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+    @Body() body: ChoiceBody,
+  ) {
     return this.systems.choose(who, id, body);
   }
 
   /** What follows from skipping, swapping or reordering; nothing is written. */
   @ForHands()
-  @Answers(whatIfAnswer)
+  @Answers('whatIf', whatIfAnswer)
   @Post('what-if')
   @HttpCode(200)
-  async whatIf(@Sender() who: Who, @Param('id') id: string, @Body() body: WhatIfBody): Promise<unknown> {
+  async whatIf(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: WhatIfBody) {
     const { records, surface } = await this.read(who, id);
     const found = systemByKey(records, surface, body.key);
     if (!found)
@@ -48,9 +53,9 @@ export class SystemsController {
   }
 
   /** Every rule on which good firms part here, with each school's whole system. */
-  @Answers(schoolsPage)
+  @Answers('schools', schoolsPage)
   @Get('schools')
-  async schools(@Sender() who: Who, @Param('id') id: string): Promise<unknown> {
+  async schools(@Sender() who: Who, @Param('surfaceId') id: string) {
     const { records, surface } = await this.read(who, id);
     const { c, made } = caseIn(records, surface);
     return {

@@ -33,7 +33,7 @@ export class Systems {
     private readonly ledger: Ledger,
   ) {}
 
-  async choose(who: Who, surfaceId: string, body: ChoiceBody): Promise<unknown> {
+  async choose(who: Who, surfaceId: string, body: ChoiceBody) {
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);

@@ -17,7 +17,7 @@ import { chainCheck } from '../answers/firm.ts';
 
 /** A whole job as a file that another program, another firm or the command line can read and verify. */
 @ApiTags('ledger')
-@Controller('api/jobs/:id')
+@Controller('api/jobs/:jobId')
 export class JobExportController {
   constructor(
     private readonly writes: Writes,
@@ -26,9 +26,9 @@ export class JobExportController {
   ) {}
 
   /** The chain recomputed, and every test, log, reading and photo held against the entry that witnesses it. */
-  @Answers(chainCheck)
+  @Answers('checkLedger', chainCheck)
   @Get('ledger/check')
-  async check(@Sender() who: Who, @Param('id') id: string): Promise<ChainCheck> {
+  async check(@Sender() who: Who, @Param('jobId') id: string): Promise<ChainCheck> {
     return verifyJobFile(await wholeJob(this.writes.reading(who), this.ledger, id));
   }
 
@@ -36,14 +36,14 @@ export class JobExportController {
   @Get('file')
   @Header('Content-Type', `${JOB_FILE_TYPE}; charset=utf-8`)
   @Header('Content-Disposition', 'attachment; filename="job.rustic-ledger.json"')
-  async file(@Sender() who: Who, @Param('id') id: string): Promise<JobFile> {
+  async file(@Sender() who: Who, @Param('jobId') id: string): Promise<JobFile> {
     return this.taken(this.writes.reading(who), id);
   }
 
   /** The same with its photos. They are read one by one as they are sent: a job of a thousand takes no more memory than one. */
   @ForPriceReaders()
   @Get('file.zip')
-  async zip(@Sender() who: Who, @Param('id') id: string, @Res() response: Response): Promise<void> {
+  async zip(@Sender() who: Who, @Param('jobId') id: string, @Res() response: Response): Promise<void> {
     const scope = this.writes.reading(who);
     const file = await this.taken(scope, id);
     response.setHeader('Content-Disposition', 'attachment; filename="job.rustic-ledger.zip"');

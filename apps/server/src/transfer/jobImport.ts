@@ -40,6 +40,8 @@ const BATCH = 200;
 export class JobImportQuery extends bodyOf({ id: newId }) {}
 
 /** What an import did. Sent again, or a job that is here already: nothing is written twice. */
+import { Answers, Sent } from '../answers/answer.ts';
+import { importAnswer } from '../answers/jobs.ts';
 export interface Imported {
   jobId: string;
   already: boolean;
@@ -189,7 +191,7 @@ function batches<T>(rows: readonly T[]): T[][] {
 export class JobImportController {
   constructor(private readonly imports: JobImport) {}
 
-  @Post() bring(
+  @Sent() @Answers('bringJobIn', importAnswer) @Post() bring(
     @Sender() who: Who,
     @Query() _query: JobImportQuery,
     @Req() request: { body: unknown },

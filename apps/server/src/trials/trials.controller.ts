@@ -3,43 +3,51 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
-import { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
+import { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
 import { Trials } from './trials.service.ts';
 import { Answers } from '../answers/answer.ts';
-import { patchList, trialActAnswer, trialList, trialPage } from '../answers/aftercare.ts';
+import { designedAnswer, patchList, trialActAnswer, trialList, trialPage } from '../answers/trials.ts';
 
 @ApiTags('trials')
 @Controller('api')
 export class TrialsController {
   constructor(private readonly trials: Trials) {}
 
-  @Answers(trialList) @Get('trials') list(@Sender() who: Who) {
+  @Answers('trials', trialList) @Get('trials') list(@Sender() who: Who) {
     return this.trials.list(who);
   }
-  @Answers(trialPage) @Get('trials/:id') one(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('trial', trialPage) @Get('trials/:trialId') one(@Sender() who: Who, @Param('trialId') id: string) {
     return this.trials.one(who, id);
   }
-  @Post('jobs/:id/trials') design(@Sender() who: Who, @Param('id') id: string, @Body() body: TrialBody) {
+  @Answers('designTrial', designedAnswer) @Post('jobs/:jobId/trials') design(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: TrialBody,
+  ) {
     return this.trials.design(who, id, body);
   }
-  @ForHands() @Answers(trialActAnswer) @Post('trials/:id/laid') lay(
+  @ForHands() @Answers('layTrial', trialActAnswer) @Post('trials/:trialId/laid') lay(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('trialId') id: string,
     @Body() body: LaidBody,
   ) {
     return this.trials.lay(who, id, body);
   }
-  @ForHands() @Answers(trialActAnswer) @Post('trials/:id/looks') look(
+  @ForHands() @Answers('lookAtCell', trialActAnswer) @Post('trials/:trialId/looks') look(
     @Sender() who: Who,
-    @Param('id') id: string,
-    @Body() body: LookBody,
+    @Param('trialId') id: string,
+    @Body() body: CellLookBody,
   ) {
     return this.trials.look(who, id, body);
   }
-  @Post('trials/:id/conclusion') conclude(@Sender() who: Who, @Param('id') id: string, @Body() body: ConclusionBody) {
+  @Answers('concludeTrial', trialActAnswer) @Post('trials/:trialId/conclusion') conclude(
+    @Sender() who: Who,
+    @Param('trialId') id: string,
+    @Body() body: ConclusionBody,
+  ) {
     return this.trials.conclude(who, id, body);
   }
-  @Answers(patchList) @Get('patches') patches(@Sender() who: Who) {
+  @Answers('patches', patchList) @Get('patches') patches(@Sender() who: Who) {
     return this.trials.patches(who);
   }
 }

@@ -42,7 +42,7 @@ export class TrialBody extends bodyOf({
 
 export class LaidBody extends bodyOf({ id: newId, kind: z.enum(['primed', 'topcoated']), at: noted(instant) }) {}
 
-export class LookBody extends bodyOf({
+export class CellLookBody extends bodyOf({
   id: newId,
   cell: z.string().regex(/^[A-Z]\d{1,2}$/, 'must be a label like B3'),
   part: z.enum(['cell', 'strip']),

@@ -19,7 +19,7 @@ import { systemOf } from '../reading/houseReading.ts';
 import { readJobs, standingTests } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
-import type { ConclusionBody, LaidBody, LookBody, TrialBody } from './trials.dto.ts';
+import type { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 3_600_000;
@@ -64,7 +64,7 @@ export class Trials {
     private readonly ledger: Ledger,
   ) {}
 
-  async list(who: Who): Promise<unknown> {
+  async list(who: Who) {
     const scope = this.writes.reading(who);
     const [trials, acts, jobs] = await Promise.all([
       scope.find(TrialEntity, {}, { at: 'DESC', id: 'DESC' }),
@@ -92,7 +92,7 @@ export class Trials {
     };
   }
 
-  async one(who: Who, id: string): Promise<unknown> {
+  async one(who: Who, id: string) {
     const scope = this.writes.reading(who);
     const trial = await scope.one(TrialEntity, id, 'trial');
     const [acts, job] = await Promise.all([this.actsOf(scope, id), scope.one(JobEntity, trial.jobId, 'job')]);
@@ -155,7 +155,7 @@ export class Trials {
     });
   }
 
-  async look(who: Who, trialId: string, body: LookBody): Promise<TrialActEntity> {
+  async look(who: Who, trialId: string, body: CellLookBody): Promise<TrialActEntity> {
     const { test } = body;
     return this.act(who, trialId, body.id, async (_scope, trial, acts) => {
       if (!trial.cells.some((c) => c.id === body.cell))
@@ -227,7 +227,7 @@ export class Trials {
   }
 
   /** Check-ins that fall due, for the run sheet. */
-  async due(scope: FirmScope, jobs: readonly JobEntity[]): Promise<unknown[]> {
+  async due(scope: FirmScope, jobs: readonly JobEntity[]) {
     const [trials, acts] = await Promise.all([
       scope.find(TrialEntity),
       scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
@@ -245,7 +245,7 @@ export class Trials {
   }
 
   /** Primer patches: those that systems ask for, and those that were laid and read. The small form of a trial. */
-  async patches(who: Who): Promise<unknown> {
+  async patches(who: Who) {
     const scope = this.writes.reading(who);
     const jobs = (await scope.find(JobEntity)).filter((j) => j.status !== 'aftercare');
     return (await readJobs(scope, jobs))

@@ -77,13 +77,13 @@ function changesBetween(before: JobRecords, after: JobRecords, surface: SurfaceE
 }
 
 @ApiTags('walk-round')
-@Controller('api/surfaces/:id/findings')
+@Controller('api/surfaces/:surfaceId/findings')
 export class FindingsController {
   constructor(private readonly findings: Findings) {}
 
-  @ForHands() @Answers(findingAnswer) @Post() note(
+  @ForHands() @Answers('noteFinding', findingAnswer) @Post() note(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('surfaceId') id: string,
     @Body() body: FindingBody,
   ) {
     return this.findings.note(who, id, body);

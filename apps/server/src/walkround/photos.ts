@@ -23,7 +23,7 @@ import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
-import { Answers } from '../answers/answer.ts';
+import { Answers, Sent } from '../answers/answer.ts';
 import { photoAnswer } from '../answers/jobs.ts';
 
 /** A photo may not be larger than this as it is sent. */
@@ -81,7 +81,7 @@ export class Photos {
     private readonly ledger: Ledger,
   ) {}
 
-  async keep(who: Who, jobId: string, query: PhotoQuery, sent: unknown): Promise<unknown> {
+  async keep(who: Who, jobId: string, query: PhotoQuery, sent: unknown) {
     if (!Buffer.isBuffer(sent) || sent.length === 0) throw noImage();
     if (sent.length > PHOTO_LIMIT_BYTES)
       throw new PayloadTooLargeException({
@@ -148,16 +148,17 @@ export class PhotosController {
   constructor(private readonly photos: Photos) {}
 
   @ForHands()
-  @Answers(photoAnswer)
-  @Post('jobs/:id/photos')
-  keep(@Sender() who: Who, @Param('id') id: string, @Query() query: PhotoQuery, @Req() request: { body: unknown }) {
+  @Sent()
+  @Answers('keepPhoto', photoAnswer)
+  @Post('jobs/:jobId/photos')
+  keep(@Sender() who: Who, @Param('jobId') id: string, @Query() query: PhotoQuery, @Req() request: { body: unknown }) {
     return this.photos.keep(who, id, query, request.body);
   }
 
-  @Get('photos/:id')
+  @Get('photos/:photoId')
   @Header('Content-Type', 'image/jpeg')
   @Header('Cache-Control', 'private, max-age=31536000, immutable')
-  async content(@Sender() who: Who, @Param('id') id: string): Promise<StreamableFile> {
+  async content(@Sender() who: Who, @Param('photoId') id: string): Promise<StreamableFile> {
     return new StreamableFile(await this.photos.content(who, id));
   }
 }

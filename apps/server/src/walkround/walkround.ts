@@ -31,7 +31,7 @@ export class Walkround {
     private readonly ledger: Ledger,
   ) {}
 
-  async record(who: Who, surfaceId: string, body: TestBody): Promise<unknown> {
+  async record(who: Who, surfaceId: string, body: TestBody) {
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);
@@ -79,11 +79,15 @@ export class Walkround {
 }
 
 @ApiTags('walk-round')
-@Controller('api/surfaces/:id/tests')
+@Controller('api/surfaces/:surfaceId/tests')
 export class WalkroundController {
   constructor(private readonly walkround: Walkround) {}
 
-  @ForHands() @Answers(testAnswer) @Post() record(@Sender() who: Who, @Param('id') id: string, @Body() body: TestBody) {
+  @ForHands() @Answers('recordTest', testAnswer) @Post() record(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+    @Body() body: TestBody,
+  ) {
     return this.walkround.record(who, id, body);
   }
 }

@@ -27,7 +27,7 @@ export class WeatherService {
   ) {}
 
   /** The weather of a job's place, two days back and ten ahead, and what each room's air is now. */
-  async ofJob(who: Who, jobId: string): Promise<unknown> {
+  async ofJob(who: Who, jobId: string) {
     const records = await readJob(this.writes.reading(who), jobId);
     const { air, doubt } = outsideAir(records, who.now);
     const now = Math.floor(who.now.getTime() / MINUTE_MS);
@@ -50,7 +50,7 @@ export class WeatherService {
   }
 
   /** Hourly readings from a file: checked whole, then kept whole; the room's air is known from them. */
-  async addReadings(who: Who, roomId: string, body: ReadingsBody): Promise<unknown> {
+  async addReadings(who: Who, roomId: string, body: ReadingsBody) {
     return this.writes.run(who, async (scope) => {
       const room = await scope.one(RoomEntity, roomId, 'room');
       const { timeZone } = await scope.firm();
@@ -88,12 +88,12 @@ export class WeatherService {
 export class WeatherController {
   constructor(private readonly weather: WeatherService) {}
 
-  @Answers(weatherAnswer) @Get('jobs/:id/weather') ofJob(@Sender() who: Who, @Param('id') id: string) {
+  @Answers('weather', weatherAnswer) @Get('jobs/:jobId/weather') ofJob(@Sender() who: Who, @Param('jobId') id: string) {
     return this.weather.ofJob(who, id);
   }
-  @ForHands() @Answers(readingsAnswer) @Post('rooms/:id/readings-file') addReadings(
+  @ForHands() @Answers('readingsFile', readingsAnswer) @Post('rooms/:roomId/readings-file') addReadings(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('roomId') id: string,
     @Body() body: ReadingsBody,
   ) {
     return this.weather.addReadings(who, id, body);

@@ -51,7 +51,7 @@ export class FollowUps {
       await this.closeIn(scope, row, 'the log that asked for it was corrected');
   }
 
-  async close(who: Who, followUpId: string, body: CloseBody): Promise<unknown> {
+  async close(who: Who, followUpId: string, body: CloseBody) {
     return this.writes.run(who, async (scope) => {
       const { jobId } = await scope.one(FollowUpEntity, followUpId, 'follow-up');
       await this.ledger.hold(scope, jobId);

@@ -20,7 +20,7 @@ export class Holds {
     private readonly ledger: Ledger,
   ) {}
 
-  async hold(who: Who, surfaceId: string, body: HoldBody): Promise<unknown> {
+  async hold(who: Who, surfaceId: string, body: HoldBody) {
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);
@@ -66,7 +66,7 @@ export class Holds {
     return hold;
   }
 
-  async release(who: Who, holdId: string, body: ReleaseBody): Promise<unknown> {
+  async release(who: Who, holdId: string, body: ReleaseBody) {
     return this.writes.run(who, async (scope) => {
       const hold = await scope.one(StepHoldEntity, holdId, 'hold');
       await this.ledger.hold(scope, hold.jobId);

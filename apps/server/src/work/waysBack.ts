@@ -2,8 +2,6 @@ import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { FAULT_LABELS, rescueFrom, type Family, type Rescue } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
-import { Answers } from '../answers/answer.ts';
-import { rescueAnswer } from '../answers/site.ts';
 import { ForHands } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { productById } from '../reading/firmShelf.ts';
@@ -16,10 +14,12 @@ import { TroubleEntity } from '../record/siteEntities.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Holds } from './holds.ts';
 import { RescueAsked, RescueBody } from './work.dto.ts';
+import { Answers } from '../answers/answer.ts';
+import { rescueAnswer } from '../answers/site.ts';
 
 /** What looks wrong: the way back from it, and what waits until it is put right. */
 @ApiTags('on site')
-@Controller('api/surfaces/:id')
+@Controller('api/surfaces/:surfaceId')
 export class WaysBackController {
   constructor(
     private readonly writes: Writes,
@@ -29,19 +29,19 @@ export class WaysBackController {
 
   /** The way back from a fault; nothing is written. */
   @ForHands()
-  @Answers(rescueAnswer)
+  @Answers('wayBack', rescueAnswer)
   @Post('way-back')
   @HttpCode(200)
-  async wayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueAsked): Promise<Rescue> {
+  async wayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueAsked): Promise<Rescue> {
     const { records, surface } = await this.read(who, id);
     return this.rescue(records, surface, body);
   }
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
   @ForHands()
-  @Answers(rescueAnswer)
+  @Answers('writeWayBack', rescueAnswer)
   @Post('ways-back')
-  async writeWayBack(@Sender() who: Who, @Param('id') id: string, @Body() body: RescueBody): Promise<unknown> {
+  async writeWayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueBody) {
     return this.writes.run(who, async (scope) => {
       const surface = await scope.one(SurfaceEntity, id, 'surface');
       await this.ledger.hold(scope, surface.jobId);

@@ -32,7 +32,7 @@ import { FollowUps } from './followUps.ts';
 import { Holds } from './holds.ts';
 import { RunSheet } from './runSheet.ts';
 import { CloseBody, HoldBody, ReleaseBody, WorkBody } from './work.dto.ts';
-import { Answers } from '../answers/answer.ts';
+import { Answers, Sends } from '../answers/answer.ts';
 import { followUpAnswer, holdAnswer, todayAnswer, workAnswer } from '../answers/site.ts';
 
 /** What the usual rates say of a step: one coat of it, where it is laid in several. */
@@ -61,7 +61,7 @@ export class Work {
     private readonly followUps: FollowUps,
   ) {}
 
-  async log(who: Who, jobId: string, body: WorkBody): Promise<unknown> {
+  async log(who: Who, jobId: string, body: WorkBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
@@ -251,7 +251,7 @@ export class WorkController {
     private readonly followUps: FollowUps,
   ) {}
 
-  @Answers(todayAnswer)
+  @Sends('today', todayAnswer)
   @Get('today')
   async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
     const { gzipped, etag } = await this.sheet.today(who, seesPrices(request.signedIn!.person.role));
@@ -261,30 +261,30 @@ export class WorkController {
     response.setHeader('Content-Encoding', 'gzip');
     response.type('json').send(gzipped);
   }
-  @ForHands() @Answers(workAnswer) @Post('jobs/:id/work') log(
+  @ForHands() @Answers('logWork', workAnswer) @Post('jobs/:jobId/work') log(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('jobId') id: string,
     @Body() body: WorkBody,
   ) {
     return this.work.log(who, id, body);
   }
-  @ForHands() @Answers(holdAnswer) @Post('surfaces/:id/holds') hold(
+  @ForHands() @Answers('holdStep', holdAnswer) @Post('surfaces/:surfaceId/holds') hold(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('surfaceId') id: string,
     @Body() body: HoldBody,
   ) {
     return this.holds.hold(who, id, body);
   }
-  @ForHands() @Answers(holdAnswer) @Post('holds/:id/release') release(
+  @ForHands() @Answers('releaseHold', holdAnswer) @Post('holds/:holdId/release') release(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('holdId') id: string,
     @Body() body: ReleaseBody,
   ) {
     return this.holds.release(who, id, body);
   }
-  @ForHands() @Answers(followUpAnswer) @Post('follow-ups/:id/close') close(
+  @ForHands() @Answers('closeFollowUp', followUpAnswer) @Post('follow-ups/:followUpId/close') close(
     @Sender() who: Who,
-    @Param('id') id: string,
+    @Param('followUpId') id: string,
     @Body() body: CloseBody,
   ) {
     return this.followUps.close(who, id, body);

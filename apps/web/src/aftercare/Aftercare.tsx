@@ -3,7 +3,6 @@ import { Link } from 'react-router';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
-import { useAftercareQuery, type AftercarePage, type Call } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
 import { sayDate, sayDay, sayDue, sayTime } from '../words/time.ts';
 import { dueLines, type Due } from './due.ts';
@@ -11,6 +10,7 @@ import { FixedVisits } from './FixedVisits.tsx';
 import { FixVisit } from './FixVisit.tsx';
 import { LookForm } from './LookForm.tsx';
 import { Places } from './Places.tsx';
+import { type AftercarePage, type Call, useAftercareQuery } from '../store/endpoints.ts';
 
 /** What follows from what was laid: visits due and fixed, cures to come, the next painting. */
 export default function Aftercare() {

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useAftercareQuery, type AftercarePage } from '../store/aftercareApi.ts';
 import { Places } from './Places.tsx';
 import { YearCalendar } from './YearCalendar.tsx';
 import { YearList } from './YearList.tsx';
 import { yearOf } from './year.ts';
+import { type AftercarePage, useAftercareQuery } from '../store/endpoints.ts';
 
 /** The year ahead on every job: when what is due can be done, and what is fixed. */
 export default function Calendar() {

@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useFixVisitsMutation, type AftercarePage, type CareJob } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
 import { localDay, sayDate, sayLength } from '../words/time.ts';
 import { callKey, visitCalls } from './visitCalls.ts';
+import { newId } from '../store/newId.ts';
+import { type AftercarePage, type CareJob, useFixVisitsMutation } from '../store/endpoints.ts';
 
 const DAY_MS = 86_400_000;
 

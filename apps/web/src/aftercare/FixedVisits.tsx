@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useEndVisitMutation, type AftercarePage, type FixedVisit } from '../store/aftercareApi.ts';
 import { sayCalls } from './sayCalls.ts';
 import { sayDay, sayLength } from '../words/time.ts';
+import { newId } from '../store/newId.ts';
+import { type AftercarePage, type FixedVisit, useEndVisitMutation } from '../store/endpoints.ts';
 
 /** Visits that are fixed: when, to whom and what for; made, or called off. */
 export function FixedVisits({ data, mayEnd }: { data: AftercarePage; mayEnd: boolean }) {

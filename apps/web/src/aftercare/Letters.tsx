@@ -2,7 +2,7 @@ import { useParams, Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
 import { PaperSheet } from '../papers/PaperBlocks.tsx';
-import { useRoundLettersQuery } from '../store/aftercareApi.ts';
+import { useRoundLettersQuery } from '../store/endpoints.ts';
 
 /** A letter to each client of a round, one to a page. */
 export default function Letters() {

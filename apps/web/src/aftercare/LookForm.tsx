@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import { nowText } from '../clock/clock.ts';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useCloseFollowUpMutation } from '../store/api.ts';
-import { useLookAgainMutation, type Call } from '../store/aftercareApi.ts';
+import { newId } from '../store/newId.ts';
+import { type Call, useCloseFollowUpMutation, useLookAgainMutation } from '../store/endpoints.ts';
 
 /** What was seen on looking again: it holds, or it does not; then a fault is marked. */
 export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: () => void }) {

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import type { Round, VisitWish } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useFixVisitsMutation, type AftercarePage, type Call, type VisitSent } from '../store/aftercareApi.ts';
 import { sayDay, sayLength } from '../words/time.ts';
 import { sayCalls } from './sayCalls.ts';
 import { clockAt, dayText } from './roundsAsked.ts';
 import { callKey, visitCalls } from './visitCalls.ts';
+import { newId } from '../store/newId.ts';
+import { type AftercarePage, type Call, useFixVisitsMutation, type VisitsBody } from '../store/endpoints.ts';
 
 interface Props {
   data: AftercarePage;
@@ -78,7 +78,7 @@ function FixRound({ data, round, wishes }: Pick<Props, 'data' | 'round' | 'wishe
   // Made once, so that what is sent again is the same.
   const [ids] = useState(() => ({ round: newId(), visits: round.stops.map(() => newId()) }));
   const [fix, { error, isLoading }] = useFixVisitsMutation();
-  const visits = (): VisitSent[] =>
+  const visits = (): VisitsBody['visits'] =>
     round.stops.map((stop, i) => {
       const wish = wishes.get(stop.id)!;
       return {

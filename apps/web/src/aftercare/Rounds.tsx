@@ -4,14 +4,14 @@ import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
-import { newId, useChangeJobMutation } from '../store/api.ts';
-import { useAftercareQuery, type AftercarePage, type CareJob } from '../store/aftercareApi.ts';
 import { sayLength } from '../words/time.ts';
 import { Places } from './Places.tsx';
 import { RoundLine } from './RoundLine.tsx';
 import { roundsAsked, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
 import { TownSketch, type House } from './TownSketch.tsx';
 import { useRounds } from './useRounds.ts';
+import { newId } from '../store/newId.ts';
+import { type AftercarePage, type CareJob, useAftercareQuery, useChangeJobMutation } from '../store/endpoints.ts';
 
 /** What is due grouped into rounds: by place and by season, on the sketch of the town. */
 export default function Rounds() {

@@ -4,13 +4,19 @@ import { Act } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useSessionQuery } from '../store/api.ts';
-import { useHeldQuery, useLetHeldCountMutation, type CallBack, type HeldPage } from '../store/aftercareApi.ts';
 import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { sayDate } from '../words/time.ts';
 import { Places } from './Places.tsx';
 import { RateLine } from './RateLine.tsx';
+import { newId } from '../store/newId.ts';
+import {
+  type CallBack,
+  type HeldPage,
+  useHeldQuery,
+  useLetHeldCountMutation,
+  useSessionQuery,
+} from '../store/endpoints.ts';
 
 const NOTES: Note[] = [
   {

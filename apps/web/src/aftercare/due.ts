@@ -1,5 +1,5 @@
 import type { Note } from '../page/notes.tsx';
-import type { AftercarePage, Call, CareJob, CareUse, Repaint } from '../store/aftercareApi.ts';
+import type { AftercarePage, Call, CareJob, CareUse, Repaint } from '../store/endpoints.ts';
 
 const DAY_MS = 86_400_000;
 /** The same thing on several surfaces of a job is one line, where it is due so close together. */

@@ -1,7 +1,7 @@
 import { STAITHE, USUAL_EFFORT, visitWishes, type RoundsAsked, type VisitWish } from '@rustic/core';
-import type { AftercarePage } from '../store/aftercareApi.ts';
 import { localDay } from '../words/time.ts';
 import { callKey } from './visitCalls.ts';
+import type { AftercarePage } from '../store/endpoints.ts';
 
 const DAY_MS = 86_400_000;
 const MONTH_DAYS = 30.4;

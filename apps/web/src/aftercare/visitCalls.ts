@@ -1,5 +1,5 @@
 import type { VisitCall } from '@rustic/core';
-import type { Call } from '../store/aftercareApi.ts';
+import type { Call } from '../store/endpoints.ts';
 
 /** What tells one call from another: what it is about, and for what. */
 export const callKey = (c: Pick<Call, 'subject' | 'code'>) => `${c.subject} ${c.code}`;

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
-import type { AftercarePage, Call, CareJob } from '../store/aftercareApi.ts';
 import { callKey } from './visitCalls.ts';
+import type { AftercarePage, Call, CareJob } from '../store/endpoints.ts';
 
 /** Something that can be done between two days of the year ahead. Times in ms. */
 export interface YearSpan {

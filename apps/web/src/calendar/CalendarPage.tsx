@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
-import { newId, useJobsQuery } from '../store/api.ts';
-import { useFeedQuery, useSetBusyMutation, useSetFeedMutation } from '../store/calendarApi.ts';
-import { newToken } from '../store/priceApi.ts';
 import { sayTime } from '../words/time.ts';
+import { newId, newToken } from '../store/newId.ts';
+import { useFeedQuery, useJobsQuery, useSetBusyMutation, useSetFeedMutation } from '../store/endpoints.ts';
 
 const PLANNED = ['planned', 'active'];
 

@@ -5,10 +5,9 @@ import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
-import { newId } from '../store/api.ts';
-import { useAgreeMutation, useClientQuery } from '../store/priceApi.ts';
-import type { ClientView, ShownQuote } from '../wire/priceTypes.ts';
 import { sayDate, sayTime, sayTimesIn } from '../words/time.ts';
+import { newId } from '../store/newId.ts';
+import { type ClientView, type ShownQuote, useAgreeMutation, useClientQuery } from '../store/endpoints.ts';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
 export default function ClientPage() {

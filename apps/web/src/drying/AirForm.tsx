@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
-import { newId, useReadAirMutation } from '../store/api.ts';
-import { useReadingsFileMutation } from '../store/planApi.ts';
-import type { PlanPage } from '../wire/types.ts';
 import { AirFigure, RoomChoice } from './airFields.tsx';
 import { figureIn } from './figureIn.ts';
 import { nowText } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import { type PlanPage, useReadAirMutation, useReadingsFileMutation } from '../store/endpoints.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {

@@ -1,8 +1,8 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import type { PlannedStep } from '@rustic/core';
-import type { PlanSheet } from '../wire/types.ts';
 import { sayDay, sayHour } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 /** The same facts as a table for each day: for print, for readers, for a phone. It follows when the page has a moment. */
 export function ByTheClock({ data }: { data: PlanSheet }) {

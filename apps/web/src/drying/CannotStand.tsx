@@ -1,5 +1,5 @@
-import type { PlanSheet } from '../wire/types.ts';
 import { nameOf, withNames } from './planNames.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 /** The demands that cannot stand together, and what would release them; nothing where the plan stands. */
 export function CannotStand({ data }: { data: PlanSheet }) {

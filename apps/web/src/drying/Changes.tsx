@@ -1,7 +1,7 @@
 import type { Moved } from '@rustic/core';
-import type { PlanSheet } from '../wire/types.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 const SHOWN = 14;
 

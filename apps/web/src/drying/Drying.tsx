@@ -4,9 +4,7 @@ import type { Change } from '@rustic/core';
 import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
-import { api, newId, useJobsQuery, usePlanQuery, usePostPlanMutation } from '../store/api.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
-import type { PlanPage } from '../wire/types.ts';
 import { nowMinute, sayDate, sayTime } from '../words/time.ts';
 import { AirForm } from './AirForm.tsx';
 import { ByTheClock } from './ByTheClock.tsx';
@@ -20,11 +18,19 @@ import { Legend } from './Legend.tsx';
 import { PlanFooting } from './PlanFooting.tsx';
 import { nameOf, withNames } from './planNames.ts';
 import { RoomDemands } from './RoomDemands.tsx';
-import { useWeatherQuery } from '../store/planApi.ts';
 import { usePlanIf } from './usePlanIf.ts';
 import { useWidth } from '../drawing/useWidth.ts';
 import { WhatIf } from './WhatIf.tsx';
 import { Zoom, type Scale } from './Zoom.tsx';
+import {
+  endpoints,
+  type PlanPage,
+  useJobsQuery,
+  usePlanQuery,
+  usePostPlanMutation,
+  useWeatherQuery,
+} from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 
 /** The drying plan of one job. Without one named, the job last opened or the first under way. */
 export default function Drying() {
@@ -76,9 +82,9 @@ const NO_CHANGE: readonly Change[] = [];
 
 function Plan({ jobId, jobs }: { jobId: string; jobs: React.ReactNode }) {
   const tell = useTell();
-  const { data, error, refetch } = usePlanQuery(jobId, { pollingInterval: 120_000, skipPollingIfUnfocused: true });
+  const { data, error, refetch } = usePlanQuery({ jobId }, { pollingInterval: 120_000, skipPollingIfUnfocused: true });
   if (!data) {
-    const stop = () => tell(api.util.getRunningQueryThunk('plan', jobId))?.abort();
+    const stop = () => tell(endpoints.util.getRunningQueryThunk('plan', { jobId }))?.abort();
     return <Coming error={error} again={() => void refetch()} words="Planning" stop={stop} />;
   }
   return <Planned data={data} jobs={jobs} />;

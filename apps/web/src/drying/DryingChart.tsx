@@ -1,6 +1,5 @@
 import { useMemo, useRef } from 'react';
 import { sayTime } from '../words/time.ts';
-import type { WeatherHours } from '../store/planApi.ts';
 import { Line, ROW } from './ChartLine.tsx';
 import type { Row } from './chartRows.ts';
 import { moveByKeys } from './moveByKeys.ts';
@@ -8,6 +7,7 @@ import { timeAxis } from './timeAxis.ts';
 import { useSeen } from './useSeen.ts';
 import { STRIP, WeatherStrip } from './WeatherStrip.tsx';
 import { SCALES, type Scale } from './Zoom.tsx';
+import type { WeatherHours } from '../store/endpoints.ts';
 
 const HEAD = 46;
 const ROOM = 34;

@@ -2,7 +2,6 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
-import { planApi as firmPlan, useFirmPlanQuery } from '../store/planApi.ts';
 import { useTell } from '../store/store.ts';
 import { nowMinute } from '../words/time.ts';
 import { ByTheClock } from './ByTheClock.tsx';
@@ -15,6 +14,7 @@ import { PlanFooting } from './PlanFooting.tsx';
 import { withNames } from './planNames.ts';
 import { useWidth } from '../drawing/useWidth.ts';
 import { Zoom, type Scale } from './Zoom.tsx';
+import { endpoints as firmPlan, useFirmPlanQuery } from '../store/endpoints.ts';
 
 /** All jobs that are planned or under way in one plan: the same people, each job a site of its own. */
 export function FirmPlan({ jobs }: { jobs: ReactNode }) {

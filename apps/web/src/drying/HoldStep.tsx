@@ -1,8 +1,8 @@
 import { useState, type FormEvent } from 'react';
 import { Refused } from '../page/Page.tsx';
-import { useHoldStepMutation, useReleaseHoldMutation } from '../store/planApi.ts';
-import type { PlanPage } from '../wire/types.ts';
 import { instantOf, sayTime } from '../words/time.ts';
+import { type PlanPage, useHoldStepMutation, useReleaseHoldMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 
 /** Another trade comes first: the chosen step waits for its date, until it is let go. */
 export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
@@ -24,7 +24,7 @@ export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
           type="button"
           disabled={releasing.isLoading}
           className="min-h-[44px] underline"
-          onClick={() => void release({ holdId: held.id })}
+          onClick={() => void release({ holdId: held.id, id: newId() })}
         >
           Let it go
         </button>
@@ -40,7 +40,8 @@ export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
     );
   const send = (event: FormEvent) => {
     event.preventDefault();
-    void hold({ surfaceId, stepId, until: instantOf(day, hour, data.input.timeZone), reason: reason.trim() });
+    const until = instantOf(day, hour, data.input.timeZone);
+    void hold({ surfaceId, id: newId(), stepId, until, reason: reason.trim() });
   };
   return (
     <form

@@ -1,7 +1,7 @@
 import { airAt } from '@rustic/core';
-import type { PlanSheet } from '../wire/types.ts';
 import { nowMinute } from '../words/time.ts';
 import { airOf } from './chartRows.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 /** What the marks of the plan mean. */
 export function Legend({ data }: { data: PlanSheet }) {

@@ -1,8 +1,8 @@
 import type { PlannedStep } from '@rustic/core';
 import { Total } from '../page/Page.tsx';
-import type { PlanSheet } from '../wire/types.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 /** What a plan comes to: its end, the earliest possible, and how many visits. */
 export function PlanFooting({ data, asked = false }: { data: PlanSheet; asked?: boolean }) {

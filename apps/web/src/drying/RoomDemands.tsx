@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
-import { useAskOfRoomMutation, type RoomDemands as Demands } from '../store/planApi.ts';
-import type { PlanPage, PlanRoom } from '../wire/types.ts';
 import { RoomChoice } from './airFields.tsx';
+import { type PlanPage, type PlanRoom, useChangeRoomMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
+import type { RoomDemands as Demands } from './roomDemands.ts';
 
 const SOURCES: Record<PlanRoom['airFrom'], string> = {
   reading: 'the last reading by hand',
@@ -24,7 +25,7 @@ export function RoomDemands({ data, onDone }: { data: PlanPage; onDone: () => vo
 }
 
 function Asked({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
-  const [ask, { error, isLoading }] = useAskOfRoomMutation();
+  const [ask, { error, isLoading }] = useChangeRoomMutation();
   const [backBy, setBackBy] = useState(room.backBy ?? '');
   const [fumes, setFumes] = useState(room.fumesOutBy ?? '');
   const [nights, setNights] = useState(room.maxNightsOut === null ? '' : String(room.maxNightsOut));
@@ -40,7 +41,7 @@ function Asked({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
       className="mt-2 flex flex-wrap items-end gap-3"
       onSubmit={(e) => {
         e.preventDefault();
-        void ask({ roomId: room.id, version: room.version, ...demands }).then((sent) => {
+        void ask({ roomId: room.id, id: newId(), version: room.version, ...demands }).then((sent) => {
           if (!('error' in sent)) onDone();
         });
       }}

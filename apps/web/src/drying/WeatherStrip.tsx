@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
-import type { WeatherHours } from '../store/planApi.ts';
 import type { TimeAxis } from './timeAxis.ts';
+import type { WeatherHours } from '../store/endpoints.ts';
 
 /** Height of the strip, its heading included. */
 export const STRIP = 92;

@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import { PRIMER_FAMILIES, type Change, type Plan } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
-import { useShelfQuery } from '../store/shelfApi.ts';
-import type { PlanPage } from '../wire/types.ts';
 import { AirFigure, RoomChoice } from './airFields.tsx';
 import { figureIn } from './figureIn.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 import { nameOf, withNames } from './planNames.ts';
+import { type PlanPage, useShelfQuery } from '../store/endpoints.ts';
 
 const SATURDAY = 6;
 

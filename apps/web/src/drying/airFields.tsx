@@ -1,4 +1,4 @@
-import type { PlanRoom } from '../wire/types.ts';
+import type { PlanRoom } from '../store/endpoints.ts';
 
 /** One of a job's rooms. */
 export function RoomChoice({

@@ -8,7 +8,7 @@ import {
   type PlannedStep,
   type StepKind,
 } from '@rustic/core';
-import type { PlanSheet } from '../wire/types.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 export interface Block {
   key: string;

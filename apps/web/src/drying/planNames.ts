@@ -1,5 +1,5 @@
 import { STEP_LABELS } from '@rustic/core';
-import type { PlanSheet } from '../wire/types.ts';
+import type { PlanSheet } from './planSheet.ts';
 
 type Named = Pick<PlanSheet, 'input' | 'surfaces'> & Partial<Pick<PlanSheet, 'rooms'>>;
 

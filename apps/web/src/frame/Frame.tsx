@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import type { Session } from '../wire/types.ts';
 import { themeTurned, useSight, useTell } from '../store/store.ts';
 import { Signal } from '../offline/Signal.tsx';
 import { useHappenings } from '../offline/useHappenings.ts';
 import { useKey } from '../page/keys.tsx';
 import { Mark as Logo } from '../page/Logo.tsx';
+import type { Session } from '../store/endpoints.ts';
 
 const Find = lazy(() => import('../page/Find.tsx'));
 const KeyList = lazy(() => import('../page/KeyList.tsx'));

@@ -2,7 +2,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useNavigate } from 'react-router';
 import { leaveDevice } from '../offline/leaveDevice.ts';
 import { themeTurned, unitsTurned, useSight, useSignal, useTell } from '../store/store.ts';
-import type { Session } from '../wire/types.ts';
+import type { Session } from '../store/endpoints.ts';
 
 const ITEM = 'block w-full px-3 py-2.5 text-left data-focus:bg-tab';
 

@@ -17,9 +17,9 @@ import {
 } from '@dnd-kit/sortable';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, usePutOrderMutation } from '../store/api.ts';
-import type { WholeJob } from '../wire/types.ts';
 import { dragged, type Order } from './order.ts';
+import { newId } from '../store/newId.ts';
+import { usePutOrderMutation, type WholeJob } from '../store/endpoints.ts';
 
 /** Putting rooms and surfaces in the order of the walk, by drag or by keys. */
 export function Arrange({ data, onDone }: { data: WholeJob; onDone: () => void }) {

@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Refused } from '../page/Page.tsx';
-import { newId, useBringJobInMutation } from '../store/api.ts';
+import { newId } from '../store/newId.ts';
+import { useBringJobInMutation } from '../store/endpoints.ts';
 
 /** Brings a whole job in from its file: checked first, then here whole, or not at all. */
 export function BringIn({ onDone }: { onDone: () => void }) {
@@ -11,7 +12,7 @@ export function BringIn({ onDone }: { onDone: () => void }) {
   useEffect(() => input.current?.focus(), []);
   const send = async (file: File | undefined) => {
     if (!file) return;
-    const sent = await bring({ id: newId(), file });
+    const sent = await bring({ id: newId(), body: file });
     if (!sent.data || sent.data.already) return;
     onDone();
     void navigate(`/jobs/${sent.data.jobId}`);

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { FINISH_LABELS } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { newId, useSetCampaignMutation } from '../store/api.ts';
-import type { WholeJob } from '../wire/types.ts';
 import { sayPercent } from '../words/figures.ts';
+import { newId } from '../store/newId.ts';
+import { useSetCampaignMutation, type WholeJob } from '../store/endpoints.ts';
 
 /** Campaigns of the house: one paint, one season. Breaking one is one act, and can be taken back. */
 export function Campaigns({ data }: { data: WholeJob }) {

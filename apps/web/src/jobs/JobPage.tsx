@@ -8,9 +8,7 @@ import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useAddWholeRoomMutation, useChangeRoomMutation, useJobQuery, useSessionQuery } from '../store/api.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
-import type { Room, SurfaceBrief, WholeJob } from '../wire/types.ts';
 import { sayHours, sayPercent, sayRoundMoney, isTold } from '../words/figures.ts';
 import { saySubstrate } from '../words/terms.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
@@ -23,6 +21,16 @@ import { notesOf } from './jobNotes.ts';
 import { PropertyForm } from './PropertyForm.tsx';
 import { SurfaceForm } from '../surfaceForm/SurfaceForm.tsx';
 import { Unknown } from './Unknown.tsx';
+import { newId } from '../store/newId.ts';
+import {
+  type Room,
+  type SurfaceBrief,
+  useAddWholeRoomMutation,
+  useChangeRoomMutation,
+  useJobQuery,
+  useSessionQuery,
+  type WholeJob,
+} from '../store/endpoints.ts';
 
 /** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {

@@ -5,12 +5,12 @@ import { useMay } from '../store/useMay.ts';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/api.ts';
-import type { Job, JobBrief } from '../wire/types.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
 import { BringIn } from './BringIn.tsx';
 import { readFigure } from '../words/readFigure.ts';
+import { newId } from '../store/newId.ts';
+import { type Job, type JobBrief, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/endpoints.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',

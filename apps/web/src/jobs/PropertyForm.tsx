@@ -2,9 +2,9 @@ import { useState, type FormEvent } from 'react';
 import { USUAL_DATES, type Climate } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useChangeJobMutation } from '../store/api.ts';
-import type { Job } from '../wire/types.ts';
 import { ClimateChoice } from '../page/ClimateChoice.tsx';
+import { newId } from '../store/newId.ts';
+import { type Job, useChangeJobMutation } from '../store/endpoints.ts';
 
 /** The house itself: who the work is for, who lives there, and the place's own dates for lead and asbestos. */
 export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {

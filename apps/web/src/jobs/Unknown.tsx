@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { TEST_LABELS } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import type { WholeJob } from '../wire/types.ts';
 import { sayRoundMoney, isTold } from '../words/figures.ts';
+import type { WholeJob } from '../store/endpoints.ts';
 
 const SHOWN = 3;
 

@@ -1,8 +1,8 @@
 import { FINISH_LABELS, LEFT_OUT_WORDS, USUAL_DATES } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { WholeJob } from '../wire/types.ts';
 import { sayPercent } from '../words/figures.ts';
 import { unknownNotes } from './Unknown.tsx';
+import type { WholeJob } from '../store/endpoints.ts';
 
 /** The reasons beside a job: what is not known, what disagrees, what is left out; and which line each belongs to. */
 export function notesOf(

@@ -1,9 +1,9 @@
 import { CONDITION_LABELS, FINISH_LABELS, type Condition, testWords } from '@rustic/core';
 import { Coming } from '../page/Page.tsx';
-import { useAsItStoodQuery } from '../store/systemsApi.ts';
 import { sayPercent } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { sayDate, sayTime } from '../words/time.ts';
+import { useAsItStoodQuery } from '../store/endpoints.ts';
 
 /** A surface as the record had it at the end of a day: what was known, what was to go on, what was done. */
 export function AsItStood({ surfaceId, day }: { surfaceId: string; day: string }) {

@@ -1,8 +1,8 @@
 import { ledgerTitle } from '@rustic/core';
 import type { ReactNode } from 'react';
-import type { Entry } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { EVERYTHING, type LedgerFilter } from './filterEntries.ts';
+import type { Entry } from '@rustic/core';
 
 /** By surface, person, kind and time. */
 export function Filter({

@@ -3,8 +3,6 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery } from '../store/api.ts';
-import { useShelfQuery } from '../store/shelfApi.ts';
 import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { localDay, sayTime } from '../words/time.ts';
@@ -12,6 +10,7 @@ import { AsItStood } from './AsItStood.tsx';
 import { entryNames } from './entryNames.ts';
 import { Filter } from './Filter.tsx';
 import { EVERYTHING, filterEntries, type LedgerFilter } from './filterEntries.ts';
+import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/endpoints.ts';
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {

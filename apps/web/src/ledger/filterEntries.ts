@@ -1,4 +1,4 @@
-import type { Entry } from '../wire/types.ts';
+import type { Entry } from '@rustic/core';
 
 /** What is looked for in a ledger; empty where it does not matter. Days as YYYY-MM-DD, both included. */
 export interface LedgerFilter {

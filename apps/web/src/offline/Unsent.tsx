@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { Page } from '../page/Page.tsx';
-import { newId, useSessionQuery } from '../store/api.ts';
 import { useSignal } from '../store/store.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { clockAhead, putRight } from '../clock/clock.ts';
 import { leaveDevice } from './leaveDevice.ts';
+import { COMMANDS } from '../outbox/commands.ts';
 import { outbox, type Kept } from '../outbox/outbox.ts';
 import { sendKept } from '../outbox/sender.ts';
 import type { KeptBrief } from '../outbox/signal.ts';
+import { newId } from '../store/newId.ts';
+import { useSessionQuery } from '../store/endpoints.ts';
 
 /** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
 export default function Unsent() {
@@ -50,7 +52,7 @@ export default function Unsent() {
           <ul>
             {waiting.map((k) => (
               <li key={k.seq} className="flex flex-wrap gap-x-4 border-b border-rule py-2">
-                <span className="font-semibold">{k.words}</span>
+                <span className="font-semibold">{COMMANDS[k.command]}</span>
                 <span className="text-faded">
                   {sayTime(k.at)}
                   {k.personId === me ? '' : `, by ${k.by}: goes when ${k.by} signs in here`}
@@ -109,7 +111,7 @@ function Refusal({ kept }: { kept: KeptBrief }) {
   return (
     <li className="border-b border-rule py-2">
       <p className="font-semibold">
-        {kept.words}, {sayTime(kept.at)}
+        {COMMANDS[kept.command]}, {sayTime(kept.at)}
       </p>
       <p className="text-madder">{refusal.message}</p>
       {refusal.errors?.map((fault) => (
@@ -171,9 +173,12 @@ function Refusal({ kept }: { kept: KeptBrief }) {
   );
 }
 
+/** The code of a moment that cannot have been noted. */
+const NOT_NOTED_THEN = 'not-noted-then';
+
 /** By how much the clock was wrong when a write was noted that was refused for its time; null where that is not why. */
 function clockWrongBy({ body, refused, ahead = 0 }: KeptBrief): number | null {
-  const forItsTime = refused?.errors?.some((fault) => fault.message.includes('ahead of the clock')) ?? false;
+  const forItsTime = refused?.errors?.some((fault) => fault.code === NOT_NOTED_THEN) ?? false;
   return forItsTime && body !== null && clockAhead() !== ahead ? clockAhead() - ahead : null;
 }
 

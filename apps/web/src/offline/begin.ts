@@ -1,17 +1,15 @@
-import { api } from '../store/api.ts';
+import { endpoints } from '../store/endpoints.ts';
 import type { store as Store } from '../store/store.ts';
 import { outbox } from '../outbox/outbox.ts';
 import { beginSending } from '../outbox/sender.ts';
 import { briefOf, unsentTold } from '../outbox/signal.ts';
-import { TOUCHED } from './touched.ts';
+import { ANY_WORK } from '../store/moved.ts';
 
 /** Answers kept by the service worker; emptied when somebody signs in or out: they were another person's. */
 const ANSWERS = 'ledger-answers';
 export const forgetAnswers = async (): Promise<void> => {
   if ('caches' in window) await caches.delete(ANSWERS);
 };
-
-const STALE = [...TOUCHED, 'Shelf'] as const;
 
 /** Everything that goes on beside the pages: sending what is kept, and the worker that opens them without a signal. */
 export function beginOffline(store: typeof Store): void {
@@ -23,9 +21,9 @@ export function beginOffline(store: typeof Store): void {
       .catch(() => undefined);
   outbox.onChange(tell);
   tell();
-  const session = api.endpoints.session.select();
+  const session = endpoints.endpoints.session.select();
   beginSending({
-    onSent: () => store.dispatch(api.util.invalidateTags([...STALE])),
+    onSent: () => store.dispatch(endpoints.util.invalidateTags([...ANY_WORK, 'Shelf'])),
     person: () => session(store.getState()).data?.person.id ?? null,
   });
   if (import.meta.env.PROD && 'serviceWorker' in navigator)

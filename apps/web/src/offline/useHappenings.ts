@@ -1,35 +1,43 @@
 import { useEffect } from 'react';
-import { api } from '../store/api.ts';
-import { useTell } from '../store/store.ts';
+import { isSentHere } from '../outbox/ownWrites.ts';
 import { sendKept } from '../outbox/sender.ts';
 import { heard } from '../outbox/signal.ts';
-import { TOUCHED } from './touched.ts';
+import { endpoints } from '../store/endpoints.ts';
+import { ANY_WORK, tagsMovedBy, type Moved } from '../store/moved.ts';
+import { useTell } from '../store/store.ts';
+import type { Tag } from '../store/tags.ts';
 
-/** What is shown is fetched anew so long after something happened: several writes in a row are one. */
+/** What moved is asked for again so long after it was told: several writes in a row are one. */
 const TOGETHER_MS = 300;
 
-/** Hears what others write, and fetches anew what is shown. The browser reconnects by itself, from where it was. */
+/** Hears what others write, and asks again for what that moved. The browser reconnects by itself, from where it was. */
 export function useHappenings(): void {
   const tell = useTell();
   useEffect(() => {
     const source = new EventSource('/api/events');
     let timer: ReturnType<typeof setTimeout> | null = null;
-    const fetchAnew = () => {
+    let moved: Tag[] = [];
+    const fetchAnew = (tags: readonly Tag[]) => {
+      moved.push(...tags);
       timer ??= setTimeout(() => {
+        tell(endpoints.util.invalidateTags(moved));
         timer = null;
-        tell(api.util.invalidateTags([...TOUCHED]));
+        moved = [];
       }, TOGETHER_MS);
     };
     let gap = false;
     source.onopen = () => {
       tell(heard());
       void sendKept();
-      if (gap) fetchAnew();
+      if (gap) fetchAnew(ANY_WORK);
       gap = false;
     };
-    source.onmessage = fetchAnew;
-    source.addEventListener('reload', fetchAnew);
-    source.addEventListener('signed-out', () => tell(api.util.invalidateTags(['Session'])));
+    source.onmessage = ({ data }: MessageEvent<string>) => {
+      const { writeId, ...what } = JSON.parse(data) as Moved & { writeId: string | null };
+      if (!isSentHere(writeId)) fetchAnew(tagsMovedBy(what));
+    };
+    source.addEventListener('reload', () => fetchAnew(ANY_WORK));
+    source.addEventListener('signed-out', () => tell(endpoints.util.invalidateTags(['Session'])));
     source.onerror = () => {
       gap = true;
     };

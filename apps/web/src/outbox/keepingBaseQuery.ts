@@ -1,16 +1,18 @@
-import type { BaseQueryFn, FetchArgs, FetchBaseQueryError, FetchBaseQueryMeta } from '@reduxjs/toolkit/query';
-import { refusalOfUnreadable } from './unreadable.ts';
-import { outbox } from './outbox.ts';
-import { outcomeOf } from './sender.ts';
+import type {
+  BaseQueryApi,
+  BaseQueryFn,
+  FetchArgs,
+  FetchBaseQueryError,
+  FetchBaseQueryMeta,
+} from '@reduxjs/toolkit/query';
 import { clockAhead, nowText } from '../clock/clock.ts';
+import { isCommand, type Command } from './commands.ts';
+import { outbox } from './outbox.ts';
+import { sentHere } from './ownWrites.ts';
+import { outcomeOf } from './sender.ts';
+import { refusalOfUnreadable } from './unreadable.ts';
 
-/** A request; with `keeps` it is a write that must not be lost: kept on this device until the server has it. */
-export type Request = FetchArgs & {
-  /** What it is, in words. */
-  keeps?: string;
-};
-type Plain = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, FetchBaseQueryMeta>;
-export type Keeping = BaseQueryFn<string | Request, unknown, FetchBaseQueryError, object, FetchBaseQueryMeta>;
+export type AnyQuery = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, FetchBaseQueryMeta>;
 
 /** What a page gets for a write that is kept here and not sent yet. */
 export interface Unsent {
@@ -22,17 +24,17 @@ export const isUnsent = (answer: unknown): answer is Unsent =>
 /** A page waits so long for the server; then it goes on, and the write is sent when it can be. */
 const PATIENCE_MS = 5_000;
 
-/** Answers as `plain` does, but for writes that must not be lost. `person` says who writes, by id and name. */
-export function keeping(plain: Plain, person: (state: unknown) => { id: string; name: string } | null): Keeping {
-  return async (args, api, extra) => {
-    const unreadable = typeof args === 'string' ? null : refusalOfUnreadable(args.body);
+/** Answers as `plain` does, but keeps the writes that must not be lost on this device until the server has them. */
+export function keeping(plain: AnyQuery): AnyQuery {
+  return async (args, told, extra) => {
+    if (typeof args === 'string' || told.type === 'query') return plain(args, told, extra);
+    const unreadable = refusalOfUnreadable(args.body);
     if (unreadable) return { error: { status: 400, data: unreadable } };
-    if (typeof args === 'string' || !args.keeps) return plain(args, api, extra);
-    const { keeps: words, ...request } = args;
-    const who = person(api.getState());
-    const seq = who === null ? null : await keep(request, words, who).catch(() => null);
+    sentHere(idOf(args));
+    const who = isCommand(told.endpoint) ? signedInIn(told) : null;
+    const seq = who && (await keep(args, told.endpoint as Command, who).catch(() => null));
     // A device that keeps nothing still sends.
-    if (seq === null) return plain(request, api, extra);
+    if (seq === null) return plain(args, told, extra);
     const outcome = await outcomeOf(seq, PATIENCE_MS);
     if (outcome === null) return { data: { unsent: true } satisfies Unsent };
     if (outcome.sent) return { data: outcome.answer };
@@ -40,20 +42,31 @@ export function keeping(plain: Plain, person: (state: unknown) => { id: string; 
   };
 }
 
-function keep(request: FetchArgs, words: string, who: { id: string; name: string }): Promise<number> {
+const idOf = ({ body, params }: FetchArgs): string =>
+  String((params ?? (body as Record<string, unknown> | null))?.['id'] ?? '');
+
+/** Who is signed in, by what the session's query has. */
+function signedInIn({ getState }: BaseQueryApi): { id: string; name: string } | null {
+  const { api } = getState() as { api: { queries: Record<string, { data?: unknown } | undefined> } };
+  const session = api.queries['session(undefined)']?.data as { person: { id: string; name: string } } | undefined;
+  return session?.person ?? null;
+}
+
+function keep(request: FetchArgs, command: Command, who: { id: string; name: string }): Promise<number> {
   const { params, url } = request;
   const body = request.body as unknown;
   const picture = body instanceof Blob;
-  const search = params ? `?${new URLSearchParams(params as Record<string, string>)}` : '';
+  const said = Object.entries(params ?? {}).filter(([, value]) => value !== undefined);
+  const search = said.length ? `?${new URLSearchParams(said.map(([name, value]) => [name, String(value)]))}` : '';
   return outbox.put({
-    id: String((params ?? (body as Record<string, unknown> | null))?.['id'] ?? ''),
+    id: idOf(request),
     personId: who.id,
     by: who.name,
     at: nowText(),
     ahead: clockAhead(),
-    words,
+    command,
     method: request.method ?? 'POST',
-    path: `/api/${url}${search}`,
+    path: `${url}${search}`,
     body: picture ? body : JSON.stringify(body),
     type: picture ? body.type || 'application/octet-stream' : 'application/json',
   });

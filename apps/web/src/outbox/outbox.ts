@@ -1,5 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { Refusal } from '../wire/types.ts';
+import type { Command } from './commands.ts';
+import { commandOf } from './earlier.ts';
+import type { Refusal } from './refusal.ts';
 
 /** A write as it is kept on this device until the server has it. Sent in the order in which it was made. */
 export interface Kept {
@@ -11,8 +13,8 @@ export interface Kept {
   at: string;
   /** By how many ms this device's clock was known to be ahead then. */
   ahead?: number;
-  /** What it is, for whoever looks at what is not sent yet. */
-  words: string;
+  /** What it does. */
+  command: Command;
   method: string;
   path: string;
   /** JSON as it is sent, or a picture. */
@@ -28,8 +30,13 @@ interface Shape extends DBSchema {
 
 let opened: Promise<IDBPDatabase<Shape>> | null = null;
 const database = () =>
-  (opened ??= openDB<Shape>('rustic-ledger', 1, {
-    upgrade: (db) => void db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }),
+  (opened ??= openDB<Shape>('rustic-ledger', 2, {
+    async upgrade(db, before, _after, move) {
+      if (before < 1) db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
+      // A device that kept something before commands had names still sends it.
+      const store = move.objectStore('outbox');
+      for (const kept of await store.getAll()) await store.put({ ...kept, command: commandOf(kept.path) });
+    },
   }));
 
 /** Told on every change, in this tab and the others. */

@@ -1,5 +1,5 @@
 import { outbox, type Kept } from './outbox.ts';
-import type { Refusal } from '../wire/types.ts';
+import { refusalIn, type Refusal } from './refusal.ts';
 import { heardClock } from '../clock/clock.ts';
 
 /** What became of a write: with the server, refused by it, or still here. */
@@ -12,7 +12,7 @@ const LONGEST_WAIT_MS = 60_000;
 const ANSWER_MS = 20_000;
 
 interface Listener {
-  /** Something reached the server, or was refused: what is shown may be old. */
+  /** Something reached the server, or was refused, that no page waits for any more: what is shown may be old. */
   onSent: () => void;
   /** Whose writes may be sent now. */
   person: () => string | null;
@@ -81,8 +81,8 @@ async function sendInTurn(): Promise<void> {
     // Whoever is still at the form is told there; else it is shown with what is not sent.
     if (outcome.sent || told) await outbox.drop(next.seq);
     else await outbox.refuse(next, outcome.refusal);
-    told?.(outcome);
-    listener?.onSent();
+    if (told) told(outcome);
+    else listener?.onSent();
   }
 }
 
@@ -110,8 +110,3 @@ async function send({ path, method, body, type }: Kept): Promise<Outcome> {
     return null;
   }
 }
-
-const refusalIn = (answer: unknown): Refusal =>
-  answer && typeof answer === 'object' && 'message' in answer
-    ? (answer as Refusal)
-    : { code: 'refused', message: 'The server would not take it, and did not say why.' };

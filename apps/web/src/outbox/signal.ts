@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Kept } from './outbox.ts';
 
 /** A write that is not with the server yet, as pages show it. */
-export type KeptBrief = Pick<Kept, 'seq' | 'personId' | 'by' | 'at' | 'ahead' | 'words' | 'path' | 'refused'> & {
+export type KeptBrief = Pick<Kept, 'seq' | 'personId' | 'by' | 'at' | 'ahead' | 'command' | 'refused'> & {
   /** What was sent, where it is JSON. */
   body: Record<string, unknown> | null;
 };
@@ -30,14 +30,13 @@ export const signal = createSlice({
 export const { shownFromKept, heard, unsentTold } = signal.actions;
 
 /** A kept write as a page shows it. */
-export const briefOf = ({ seq, personId, by, at, ahead = 0, words, path, refused, body }: Kept): KeptBrief => ({
+export const briefOf = ({ seq, personId, by, at, ahead = 0, command, refused, body }: Kept): KeptBrief => ({
   seq,
   personId,
   by,
   at,
   ahead,
-  words,
-  path,
+  command,
   refused,
   body: typeof body === 'string' ? (JSON.parse(body) as Record<string, unknown>) : null,
 });

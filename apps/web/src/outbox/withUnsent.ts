@@ -1,13 +1,13 @@
 import { runLine, type Done } from '@rustic/core';
-import type { TodayLine } from '../wire/types.ts';
 import type { KeptBrief } from './signal.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 const minute = (iso: unknown) => Math.ceil(Date.parse(String(iso)) / 60_000);
 
 /** Logs that wait on this device, of one surface, as the clock needs them. */
 function doneHere(line: TodayLine, unsent: readonly KeptBrief[]): Done[] {
-  return unsent.flatMap(({ body, path, refused }): Done[] => {
-    if (!body || refused || !path.endsWith('/work') || body['surfaceId'] !== line.surfaceId || body['withdrawn'])
+  return unsent.flatMap(({ body, command, refused }): Done[] => {
+    if (!body || refused || command !== 'logWork' || body['surfaceId'] !== line.surfaceId || body['withdrawn'])
       return [];
     const stepId = String(body['stepId']);
     const label = line.work.find((w) => w.plan.id === stepId)?.product?.wetFilmUm;

@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useLazyFindQuery } from '../store/api.ts';
+import { useLazyFindQuery } from '../store/endpoints.ts';
 
 interface Hit {
   to: string;

@@ -1,4 +1,4 @@
-import { refusalOf } from '../store/api.ts';
+import { refusalOf } from '../outbox/refusal.ts';
 
 /** What an error says: what happened, what was kept, what to do; each fault on a line of its own. */
 export function Refused({ error }: { error: unknown }) {

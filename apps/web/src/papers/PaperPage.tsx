@@ -2,8 +2,9 @@ import type { Paper } from '@rustic/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
-import { PAPERS, usePaperQuery, useSentPaperQuery, type PaperKind } from '../store/priceApi.ts';
 import { PaperSheet } from './PaperBlocks.tsx';
+import { type PaperKind, PAPERS } from './papers.ts';
+import { usePaperQuery, useSentPaperQuery } from '../store/endpoints.ts';
 
 const NAMES: Record<PaperKind, string> = {
   quote: 'Quote',
@@ -61,7 +62,7 @@ export function JobPaper() {
 /** A version that was sent: as it was sent. */
 export function SentPaper() {
   const { documentId = '' } = useParams();
-  const { data, error, refetch } = useSentPaperQuery(documentId);
+  const { data, error, refetch } = useSentPaperQuery({ documentId });
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   return (
     <Shown

@@ -1,8 +1,8 @@
 import { useState, type FormEvent } from 'react';
 import { Page, Refused } from '../page/Page.tsx';
-import { api } from '../store/api.ts';
-import { useChangePasswordMutation, useSignOutEverywhereMutation } from '../store/peopleApi.ts';
 import { useTell } from '../store/store.ts';
+import { endpoints, useChangePasswordMutation, useSignOutEverywhereMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 
 /** One's own ways in: the password, and every device that is signed in. */
 export default function Account() {
@@ -13,7 +13,7 @@ export default function Account() {
   const tell = useTell();
   const send = (event: FormEvent) => {
     event.preventDefault();
-    void change({ before, after }).then((sent) => {
+    void change({ id: newId(), before, after }).then((sent) => {
       if ('error' in sent) return;
       setBefore('');
       setAfter('');
@@ -70,8 +70,8 @@ export default function Account() {
         type="button"
         className="min-h-[44px] rounded border border-ink px-5 font-semibold"
         onClick={() =>
-          void everywhere().then((sent) => {
-            if (!('error' in sent)) tell(api.util.resetApiState());
+          void everywhere({ id: newId() }).then((sent) => {
+            if (!('error' in sent)) tell(endpoints.util.resetApiState());
           })
         }
       >

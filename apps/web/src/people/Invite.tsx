@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { newToken } from '../store/priceApi.ts';
-import { useInviteMutation, useWithdrawInvitationMutation, type Role, type StaffPage } from '../store/peopleApi.ts';
 import { sayTime } from '../words/time.ts';
 import { ROLE_WORDS, ROLES } from './roleWords.ts';
+import { newId, newToken } from '../store/newId.ts';
+import { type StaffPage, useInviteMutation, useWithdrawInvitationMutation } from '../store/endpoints.ts';
+import type { Role } from '@rustic/core';
 
 const initialsOf = (name: string) =>
   name
@@ -93,7 +93,11 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
             <span className="text-faded">
               {i.email}, {ROLE_WORDS[i.role].name.toLowerCase()}, until {sayTime(i.expiresAt)}
             </span>
-            <button type="button" className="ml-auto min-h-[44px] underline" onClick={() => void withdraw(i.id)}>
+            <button
+              type="button"
+              className="ml-auto min-h-[44px] underline"
+              onClick={() => void withdraw({ invitationId: i.id, id: newId() })}
+            >
               Withdraw it
             </button>
           </li>

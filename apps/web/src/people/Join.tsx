@@ -2,9 +2,9 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Mark } from '../page/Logo.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useInvitationQuery, useJoinMutation } from '../store/peopleApi.ts';
 import { ROLE_WORDS } from './roleWords.ts';
+import { newId } from '../store/newId.ts';
+import { useInvitationQuery, useJoinMutation } from '../store/endpoints.ts';
 
 /** Behind the link of an invitation: whose it is, and the password to come in by. */
 export default function Join() {

@@ -1,7 +1,9 @@
 import { useState, type FormEvent } from 'react';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { useRetentionQuery, useSetRetentionMutation, type LetGo, type Retention } from '../store/peopleApi.ts';
+import { type LetGo, useRetentionQuery, useSetRetentionMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
+import type { Retention } from '@rustic/core';
 
 const NOTES: readonly (readonly [months: number | null, words: string])[] = [
   [null, 'for good'],
@@ -27,11 +29,14 @@ export function Kept() {
 function Rule({ rule }: { rule: Retention }) {
   const [accessMonths, setMonths] = useState(rule.accessMonths ?? null);
   const [photoYears, setYears] = useState(rule.photoYears ?? null);
-  const { data: asked } = useRetentionQuery({ accessMonths, photoYears });
+  const { data: asked } = useRetentionQuery({
+    accessMonths: accessMonths ?? undefined,
+    photoYears: photoYears ?? undefined,
+  });
   const [keep, { data: gone, error, isLoading }] = useSetRetentionMutation();
   const send = (event: FormEvent) => {
     event.preventDefault();
-    void keep({ accessMonths, photoYears });
+    void keep({ id: newId(), accessMonths, photoYears });
   };
   const changed = accessMonths !== (rule.accessMonths ?? null) || photoYears !== (rule.photoYears ?? null);
   return (

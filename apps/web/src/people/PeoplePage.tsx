@@ -1,13 +1,12 @@
 import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useSessionQuery } from '../store/api.ts';
-import { usePeopleQuery } from '../store/peopleApi.ts';
 import { sayTime } from '../words/time.ts';
 import { Invite } from './Invite.tsx';
 import { Kept } from './Kept.tsx';
 import { PersonLine } from './PersonLine.tsx';
 import { ACCESS_WORDS } from './roleWords.ts';
 import { Visits } from './Visits.tsx';
+import { usePeopleQuery, useSessionQuery } from '../store/endpoints.ts';
 
 /** The people of the firm: their part, their hours, what they can; who was asked in; what a visit costs. */
 export default function PeoplePage() {

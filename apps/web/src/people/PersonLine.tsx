@@ -2,14 +2,15 @@ import { useState, type FormEvent } from 'react';
 import { Chip } from '../page/Act.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
+import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import {
+  type StaffPerson,
   useChangePersonMutation,
   usePersonLeavesMutation,
   useSignOutPersonMutation,
-  type Role,
-  type StaffPerson,
-} from '../store/peopleApi.ts';
-import { ROLE_WORDS, ROLES } from './roleWords.ts';
+} from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
+import type { Role } from '@rustic/core';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 /** Mon to Fri; Mon Tue Thu. */
@@ -75,6 +76,7 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
     event.preventDefault();
     void change({
       personId: person.id,
+      id: newId(),
       role,
       hours: days.length ? { days: [...days].sort((a, b) => a - b), from, to } : null,
       skills: skills
@@ -133,11 +135,19 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
         >
           {changing.isLoading ? 'Writing …' : 'Keep it'}
         </button>
-        <button type="button" className="min-h-[44px] underline" onClick={() => void signOut(person.id)}>
+        <button
+          type="button"
+          className="min-h-[44px] underline"
+          onClick={() => void signOut({ personId: person.id, id: newId() })}
+        >
           Sign out on every device
         </button>
         {!me && (
-          <button type="button" className="min-h-[44px] text-madder underline" onClick={() => void leave(person.id)}>
+          <button
+            type="button"
+            className="min-h-[44px] text-madder underline"
+            onClick={() => void leave({ personId: person.id, id: newId() })}
+          >
             {person.name} has left the firm
           </button>
         )}

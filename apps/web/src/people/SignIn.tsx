@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { forgetAnswers } from '../offline/begin.ts';
 import { Mark } from '../page/Logo.tsx';
 import { Refused } from '../page/Page.tsx';
-import { useSignInMutation } from '../store/api.ts';
+import { useSignInMutation } from '../store/endpoints.ts';
 
 export function SignIn() {
   const [signIn, { isLoading, error }] = useSignInMutation();

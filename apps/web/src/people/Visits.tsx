@@ -3,13 +3,15 @@ import { CLIMATE_LABELS, type Climate } from '@rustic/core';
 import { ClimateChoice } from '../page/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { useSetPlanningMutation, type Planning } from '../store/peopleApi.ts';
 import { sayDate } from '../words/time.ts';
+import { useSetPlanningMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
+import type { Planning } from '@rustic/core';
 
 const whole = (text: string) => Math.round(Number(text.replace(',', '.')));
 
 /** What a visit costs beside the work, and the days on which nobody works. */
-export function Visits({ planning, owner }: { planning: Planning; owner: boolean }) {
+export function Visits({ planning, owner }: { planning: Partial<Planning>; owner: boolean }) {
   const [setUp, setSetUp] = useState(String(planning.setUpMin ?? 0));
   const [packUp, setPackUp] = useState(String(planning.packUpMin ?? 0));
   const [travel, setTravel] = useState(String(planning.travelMin ?? 0));
@@ -18,7 +20,14 @@ export function Visits({ planning, owner }: { planning: Planning; owner: boolean
   const [keep, { error, isLoading, isSuccess }] = useSetPlanningMutation();
   const holidays = planning.holidays ?? [];
   const put = (days: string[]) =>
-    keep({ setUpMin: whole(setUp), packUpMin: whole(packUp), travelMin: whole(travel), holidays: days, climate });
+    keep({
+      id: newId(),
+      setUpMin: whole(setUp),
+      packUpMin: whole(packUp),
+      travelMin: whole(travel),
+      holidays: days,
+      climate,
+    });
   const send = (event: FormEvent) => {
     event.preventDefault();
     void put(holidays);

@@ -1,4 +1,4 @@
-import type { Role } from '../store/peopleApi.ts';
+import type { Role } from '@rustic/core';
 
 /** What each part in the firm may do, in a line. */
 export const ROLE_WORDS: Record<Role, { name: string; may: string }> = {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { type SketchPlace, testWords } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { newId, useKeepPhotoMutation } from '../store/api.ts';
-import type { Photo, TestRow } from '../wire/types.ts';
 import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
 import { nowText } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import { type Photo, type TestRow, useKeepPhotoMutation } from '../store/endpoints.ts';
 
 interface Props {
   jobId: string;
@@ -30,15 +30,13 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
     if ('refused' in picture) return setRefused(picture.refused);
     await keep({
       jobId,
-      picture,
-      told: {
-        id: newId(),
-        roomId,
-        at: nowText(),
-        ...(surfaceId ? { surfaceId } : {}),
-        ...(testId ? { testId } : {}),
-        ...(mark ? { wall: String(mark.wall), x: String(mark.x), y: String(mark.y) } : {}),
-      },
+      id: newId(),
+      body: picture,
+      roomId,
+      at: nowText(),
+      ...(surfaceId ? { surfaceId } : {}),
+      ...(testId ? { testId } : {}),
+      ...mark,
     });
   };
   const busy = reading || isLoading;

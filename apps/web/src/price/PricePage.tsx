@@ -5,9 +5,6 @@ import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { newToken, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/priceApi.ts';
-import type { PricePage as Data } from '../wire/priceTypes.ts';
 import { sayHours, sayMoney, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { FanDrawing } from './FanDrawing.tsx';
 import { fanRows } from './fanRows.ts';
@@ -16,6 +13,8 @@ import { Apart, QuoteLines } from './QuoteLines.tsx';
 import { PriceSettings } from './PriceSettings.tsx';
 import { ClientLink, SentVersions, Standing } from './Sending.tsx';
 import { useFan } from './useFan.ts';
+import { newId, newToken } from '../store/newId.ts';
+import { type PricePage as Data, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/endpoints.ts';
 
 /** What a job costs, what that still rests on, and what was sent to the client. */
 export default function PricePage() {

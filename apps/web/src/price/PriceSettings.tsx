@@ -1,10 +1,9 @@
 import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useSessionQuery } from '../store/api.ts';
-import type { PricePage } from '../wire/priceTypes.ts';
-import { useChangeFirmMutation } from '../store/systemsApi.ts';
 import { readSettings, SETTING_FIELDS } from './settingFields.ts';
+import { newId } from '../store/newId.ts';
+import { type PricePage, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
 
 /** How the firm prices, on every job: what is typed is read as people write it. */
 export function PriceSettings({ data, onDone }: { data: PricePage; onDone: () => void }) {

@@ -2,13 +2,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { LEFT_OUT_WORDS, printMoney, type QuoteLine } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { newId } from '../store/api.ts';
-import { usePutOffersMutation } from '../store/priceApi.ts';
-import type { PricePage } from '../wire/priceTypes.ts';
-import { useSurfaceQuery } from '../store/systemsApi.ts';
 import { Refused } from '../page/Page.tsx';
 import { sayHours, sayLitres } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+import { newId } from '../store/newId.ts';
+import { type PricePage, usePutOffersMutation, useSurfaceQuery } from '../store/endpoints.ts';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
 const ROW = 'grid grid-cols-[1fr_auto] gap-x-3 wide:grid-cols-[1fr_56px_56px_104px]';
@@ -97,6 +95,7 @@ function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) 
   const { data: surface } = useSurfaceQuery(surfaceId);
   const [put, { error, isLoading }] = usePutOffersMutation();
   const { job } = data;
+  const offers = job.offers ?? [];
   if (!surface) return <p className="text-sm text-faded">Fetching the other ways …</p>;
   const offer = (key: string, on: boolean) =>
     void put({
@@ -104,13 +103,13 @@ function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) 
       id: newId(),
       version: job.version,
       offers: on
-        ? [...job.offers, { id: newId(), surfaceId, key }]
-        : job.offers.filter((o) => !(o.surfaceId === surfaceId && o.key === key)),
+        ? [...offers, { id: newId(), surfaceId, key }]
+        : offers.filter((o) => !(o.surfaceId === surfaceId && o.key === key)),
     });
   return (
     <ul className="border-l-2 border-rule pl-3 text-sm">
       {surface.alternatives.map((a) => {
-        const on = job.offers.some((o) => o.surfaceId === surfaceId && o.key === a.key);
+        const on = offers.some((o) => o.surfaceId === surfaceId && o.key === a.key);
         return (
           <li key={a.key}>
             <label className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">

@@ -3,11 +3,10 @@ import { quoteMark } from '@rustic/core';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { newToken, useSetLinkMutation } from '../store/priceApi.ts';
-import type { PricePage } from '../wire/priceTypes.ts';
 import { sayMoney } from '../words/figures.ts';
 import { sayDate, sayTime } from '../words/time.ts';
+import { newId, newToken } from '../store/newId.ts';
+import { type PricePage, useSetLinkMutation } from '../store/endpoints.ts';
 
 const linkOf = (token: string) => `${location.origin}/client/${token}`;
 

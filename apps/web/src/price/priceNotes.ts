@@ -1,8 +1,8 @@
 import { STEP_LABELS, USUAL_COUNTS, type LearnedRate } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { PricePage } from '../wire/priceTypes.ts';
 import { sayHours, sayMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+import type { PricePage } from '../store/endpoints.ts';
 
 const share = (hundredths: number) => `${hundredths / 100} %`;
 

@@ -6,12 +6,12 @@ import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useCloseFaultMutation, type MarkedFault, type PunchPage } from '../store/punchApi.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
 import { Boundary } from './Boundary.tsx';
 import { MEND_WORDS } from './mendWords.ts';
+import { newId } from '../store/newId.ts';
+import { type MarkedFault, type PunchPage, useCloseFaultMutation } from '../store/endpoints.ts';
 
 const CAUSES_SHOWN = 3;
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useTryAtHandoverMutation, type HandoverCheck, type PunchPage } from '../store/punchApi.ts';
 import { sayTime } from '../words/time.ts';
+import { newId } from '../store/newId.ts';
+import { type HandoverCheck, type PunchPage, useTryAtHandoverMutation } from '../store/endpoints.ts';
 
 /** What is tried before it is handed over: sashes slide, doors close, hardware is back. */
 export function HandoverChecks({ data }: { data: PunchPage }) {

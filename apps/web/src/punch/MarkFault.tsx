@@ -5,10 +5,10 @@ import { nowText } from '../clock/clock.ts';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useMarkFaultMutation, type PunchPage } from '../store/punchApi.ts';
 import { AddPhoto } from '../photos/Photos.tsx';
 import { SIZES, VIEW_WORDS } from './mendWords.ts';
+import { newId } from '../store/newId.ts';
+import { type PunchPage, useMarkFaultMutation } from '../store/endpoints.ts';
 
 const SKETCH_WIDTH = 560;
 const LIGHT_WORDS: Record<Light, string> = {

@@ -6,13 +6,13 @@ import { Act } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
-import { usePunchQuery, type MarkedFault } from '../store/punchApi.ts';
 import { capital } from '../words/figures.ts';
 import { sayDay } from '../words/time.ts';
 import { FaultLine } from './FaultLine.tsx';
 import { HandoverChecks } from './HandoverChecks.tsx';
 import { MarkFault } from './MarkFault.tsx';
 import { PunchVisits } from './PunchVisits.tsx';
+import { type MarkedFault, usePunchQuery } from '../store/endpoints.ts';
 
 const SKETCH_WIDTH = 820;
 

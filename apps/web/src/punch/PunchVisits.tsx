@@ -3,9 +3,8 @@ import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { FixVisit } from '../aftercare/FixVisit.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../store/useMay.ts';
-import { useAftercareQuery } from '../store/aftercareApi.ts';
-import type { PunchPage } from '../store/punchApi.ts';
 import { sayDay, sayLength } from '../words/time.ts';
+import { type PunchPage, useAftercareQuery } from '../store/endpoints.ts';
 
 /** The fewest visits that close every fault, each once its film can be mended; and those that are fixed. */
 export function PunchVisits({ data }: { data: PunchPage }) {

@@ -10,10 +10,9 @@ import {
 } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
-import { newId, useSessionQuery } from '../store/api.ts';
-import { useChangeFirmMutation } from '../store/systemsApi.ts';
-import type { Session } from '../wire/types.ts';
 import { RulesPage } from './RulesPage.tsx';
+import { newId } from '../store/newId.ts';
+import { type Session, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
 
 /** The schools as this firm works, and the words it uses. */
 export default function FirmRules() {

@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { Coming } from '../page/Page.tsx';
-import { useJobQuery, useSessionQuery } from '../store/api.ts';
 import { RulesPage } from './RulesPage.tsx';
+import { useJobQuery, useSessionQuery } from '../store/endpoints.ts';
 
 /** The schools on one job. */
 export default function JobRules() {

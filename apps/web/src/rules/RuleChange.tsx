@@ -3,11 +3,12 @@ import { Link } from 'react-router';
 import type { HouseRules } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useChangeRulesMutation, useRulesPreviewQuery } from '../store/systemsApi.ts';
-import type { RuleEffect, RuleLevel } from '../wire/systemTypes.ts';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
+import { newId } from '../store/newId.ts';
+import { type RuleEffect, useRulesPreviewQuery } from '../store/endpoints.ts';
+import { useChangeRules } from './useChangeRules.ts';
+import type { RuleLevel } from './level.ts';
 
 interface Props {
   level: RuleLevel;
@@ -23,15 +24,15 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
   const [note, setNote] = useState('');
   const asked = { level, ...(subject ? { subject } : {}), houseRules };
   const { currentData: preview, error } = useRulesPreviewQuery(asked);
-  const [change, changing] = useChangeRulesMutation();
+  const { change, busy, refused } = useChangeRules();
   const accept = async () => {
-    const sent = await change({ ...asked, id: newId(), version, ...(note.trim() ? { note } : {}) });
+    const sent = await change(level, subject, { id: newId(), version, houseRules, ...(note.trim() ? { note } : {}) });
     if (!('error' in sent)) onDone();
   };
   const count = preview?.surfaces.length ?? 0;
   const settled = preview?.surfaces.filter((s) => s.settled).length ?? 0;
   const minutes = preview?.surfaces.reduce((sum, s) => sum + s.minutes, 0) ?? 0;
-  const cost = preview?.surfaces.reduce((sum, s) => sum + s.cost, 0) ?? 0;
+  const cost = preview?.surfaces.reduce((sum, s) => sum + (s.cost ?? 0), 0) ?? 0;
   return (
     <section aria-label="What this would change" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
       <Refused error={error} />
@@ -65,10 +66,10 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
           className="block w-full max-w-[480px]"
         />
       </label>
-      <Refused error={changing.error} />
+      <Refused error={refused} />
       <FormFoot
         words="Accept"
-        busy={changing.isLoading}
+        busy={busy}
         disabled={!preview}
         onAct={() => void accept()}
         onLeave={onDone}
@@ -93,7 +94,7 @@ function Effect({ effect, currency }: { effect: RuleEffect; currency: string }) 
           {effect.name}
         </Link>
         <span className="text-faded">
-          {effect.jobTitle} · {signedHours(effect.minutes)}, {signedMoney(effect.cost, currency)}
+          {effect.jobTitle} · {signedHours(effect.minutes)}, {signedMoney(effect.cost ?? 0, currency)}
         </span>
       </p>
       <div className="grid gap-x-4 wide:grid-cols-2">

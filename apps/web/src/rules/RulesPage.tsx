@@ -10,10 +10,10 @@ import {
 } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Page, Total } from '../page/Page.tsx';
-import type { RuleLevel } from '../wire/systemTypes.ts';
 import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { RuleChange } from './RuleChange.tsx';
+import type { RuleLevel } from './level.ts';
 
 interface Props {
   level: RuleLevel;

@@ -1,8 +1,8 @@
 import { useParams } from 'react-router';
 import { Coming } from '../page/Page.tsx';
-import { useSurfaceQuery } from '../store/systemsApi.ts';
 import { SurfacePath } from '../page/SurfacePath.tsx';
 import { RulesPage } from './RulesPage.tsx';
+import { useSurfaceQuery } from '../store/endpoints.ts';
 
 /** The schools on one surface. */
 export default function SurfaceRules() {

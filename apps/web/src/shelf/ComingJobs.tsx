@@ -1,9 +1,8 @@
 import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useSessionQuery } from '../store/api.ts';
-import { useComingQuery, useShelfQuery } from '../store/shelfApi.ts';
 import { sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily, said } from '../words/terms.ts';
+import { useComingQuery, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
 
 /** The fewest products with which the jobs ahead can be done: what to bring, what to buy, what nothing does. */
 export default function ComingJobs() {
@@ -13,7 +12,7 @@ export default function ComingJobs() {
   if (!data || !shelf || !session) return <Coming error={error} again={() => void refetch()} />;
   const of = (id: string) => shelf.find((p) => p.id === id)!;
   const toBuy = data.products.filter((p) => !p.inVan);
-  const least = toBuy.reduce((sum, { id }) => sum + Math.min(...of(id).tins.map((t) => t.price)), 0);
+  const least = toBuy.reduce((sum, { id }) => sum + Math.min(...of(id).tins.map((t) => t.price ?? 0)), 0);
   return (
     <Page
       title="For the jobs ahead"

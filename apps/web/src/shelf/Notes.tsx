@@ -3,11 +3,10 @@ import { Link } from 'react-router';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useJobsQuery, useTrialsQuery } from '../store/api.ts';
-import { useAddNoteMutation } from '../store/shelfApi.ts';
-import type { KeptProduct, ProductNote } from '../wire/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
 import { claimsOf, type Claim } from './claims.ts';
+import { newId } from '../store/newId.ts';
+import { type KeptProduct, type ProductNote, useAddNoteMutation, useJobsQuery, useTrialsQuery } from '../store/endpoints.ts';
 
 const STANDING = { believed: 'believed, not tried', tried: 'tried, and held', refuted: 'refuted' } as const;
 type Writing = { kind: 'note' } | { kind: 'claim'; about: Claim | null };

@@ -3,12 +3,11 @@ import { useNavigate } from 'react-router';
 import { FAMILIES, type Family, type ProductGiven } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useWriteProductMutation } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { FIGURES, readProduct, saidOfProduct, type ProductSaid } from './readProduct.ts';
+import { newId } from '../store/newId.ts';
+import { type KeptProduct, useWriteProductMutation } from '../store/endpoints.ts';
 
 interface Props {
   product: KeptProduct | null;

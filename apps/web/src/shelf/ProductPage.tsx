@@ -3,9 +3,6 @@ import { Link, useParams } from 'react-router';
 import { CHEMISTRY_LABELS, CLEAN_UP } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useSessionQuery } from '../store/api.ts';
-import { useShelfQuery, useWriteProductMutation } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { capital, sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
@@ -14,6 +11,8 @@ import { Notes } from './Notes.tsx';
 import { ProductForm } from './ProductForm.tsx';
 import { sheetLines } from './sheetLines.ts';
 import { Tins } from './Tins.tsx';
+import { newId } from '../store/newId.ts';
+import { type KeptProduct, useSessionQuery, useShelfQuery, useWriteProductMutation } from '../store/endpoints.ts';
 
 /** One product: its sheet, its tins, what was found out, and how to clean up after it. */
 export default function ProductPage() {

@@ -4,14 +4,12 @@ import { CHEMISTRY_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useSessionQuery } from '../store/api.ts';
-import { useShelfQuery } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { capital, sayMoney, isTold } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { claimsOf } from './claims.ts';
 import { ProductForm } from './ProductForm.tsx';
+import { type KeptProduct, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
 
 const litresIn = (p: KeptProduct) => p.van.reduce((sum, tin) => sum + tin.litres, 0);
 

@@ -3,9 +3,8 @@ import { Link } from 'react-router';
 import { SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Page, Refused, Total } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useLookAtFileMutation, useTakeInMutation } from '../store/shelfApi.ts';
-import type { ShelfLook } from '../wire/shelfTypes.ts';
+import { newId } from '../store/newId.ts';
+import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../store/endpoints.ts';
 
 const MOST_CHARACTERS = 240_000;
 

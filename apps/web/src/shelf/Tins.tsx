@@ -1,12 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useAddTinMutation, useChangeTinMutation } from '../store/shelfApi.ts';
-import type { KeptProduct, Tin } from '../wire/shelfTypes.ts';
 import { sayDate } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { newId } from '../store/newId.ts';
+import { type KeptProduct, type Tin, useAddTinMutation, useChangeTinMutation } from '../store/endpoints.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {

@@ -1,4 +1,4 @@
-import type { ProductNote } from '../wire/shelfTypes.ts';
+import type { ProductNote } from '../store/endpoints.ts';
 
 /** A claim of the label, as it stands now: the newest note about it decides. */
 export interface Claim {

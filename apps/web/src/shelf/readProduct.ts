@@ -1,6 +1,6 @@
 import { productId, type Family, type ProductGiven } from '@rustic/core';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { readFigure } from '../words/readFigure.ts';
+import type { KeptProduct } from '../store/endpoints.ts';
 
 /** What is typed of a product. Figures as people write them; empty where what is usual for its kind stands. */
 export interface ProductSaid {
@@ -38,7 +38,7 @@ export function saidOfProduct(p: KeptProduct | null): ProductSaid {
     closes: figure(p?.drying.recoatMaxMin),
     cure: figure(p?.cureHours),
     leastC: figure(p?.drying.minTempC),
-    tins: p?.tins.map((t) => `${t.litres} at ${(t.price / 100).toFixed(2)}`).join(', ') ?? '',
+    tins: p?.tins.map((t) => `${t.litres} at ${((t.price ?? 0) / 100).toFixed(2)}`).join(', ') ?? '',
   };
 }
 
@@ -69,7 +69,7 @@ export function readProduct(said: ProductSaid, family: Family, before: KeptProdu
     recoatMaxMin: given(said.closes),
     minTempC: given(said.leastC),
   };
-  const { own: _own, kept: _kept, version: _version, van: _van, notes: _notes, drying: wasDrying, ...was } = before ?? ({} as KeptProduct);
+  const { own: _own, kept: _kept, version: _version, van: _van, notes: _notes, drying: wasDrying, tins: wasTins = [], ...was } = before ?? ({} as KeptProduct);
   const name = before?.name ?? said.name.trim();
   const maker = before?.maker ?? said.maker.trim();
   return {
@@ -82,7 +82,7 @@ export function readProduct(said: ProductSaid, family: Family, before: KeptProdu
       family,
       ...(given(said.spread) === undefined ? {} : { spreadM2PerL: given(said.spread)! }),
       ...(given(said.cure) === undefined ? {} : { cureHours: given(said.cure)! }),
-      ...(tins.length ? { tins } : {}),
+      ...(tins.length || before ? { tins: tins.length ? tins : wasTins.map(({ litres, price = 0 }) => ({ litres, price })) } : {}),
       drying: { ...wasDrying, ...Object.fromEntries(Object.entries(drying).filter(([, v]) => v !== undefined)) },
     },
   };

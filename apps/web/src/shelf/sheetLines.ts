@@ -12,8 +12,11 @@ const STIR: Record<Product['stir'], string> = { 'by-hand': 'by hand', paddle: 'w
 /** How a need is said in a list of what a product does. */
 const plain = (code: string) => code.replaceAll('-', ' ');
 
+/** A sheet as it is told: the price of a tin is not for everybody. */
+type Sheet = Omit<Product, 'tins'> & { tins: readonly { litres: number; price?: number }[] };
+
 /** A product's sheet, line by line; what it is silent on is left out. */
-export function sheetLines(p: Product, currency: string): [string, string][] {
+export function sheetLines(p: Sheet, currency: string): [string, string][] {
   const d = p.drying;
   const minutes = (m: number | null | undefined) => (m == null ? null : sayLength(m));
   const lines: [string, string | null][] = [

@@ -2,10 +2,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { colourWords, printMoney } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useShoppingQuery, useTickMutation } from '../store/priceApi.ts';
-import type { ShoppingPage } from '../wire/priceTypes.ts';
-import { sayLitres } from '../words/figures.ts';
+import { isTold, sayLitres } from '../words/figures.ts';
+import { newId } from '../store/newId.ts';
+import { type ShoppingPage, useShoppingQuery, useTickMutation } from '../store/endpoints.ts';
 
 type Item = ShoppingPage['items'][number];
 const got = (item: Item) => item.had >= item.count;
@@ -18,7 +17,7 @@ export default function Shopping() {
   const [tick, ticked] = useTickMutation();
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const open = data.items.filter((i) => !got(i));
-  const sum = (items: readonly Item[]) => items.reduce((total, i) => total + i.price, 0);
+  const sum = (items: readonly Item[]) => items.reduce((total, i) => total + (i.price ?? 0), 0);
   const suppliers = [...new Set(data.items.map((i) => i.supplier))];
   return (
     <Page
@@ -120,7 +119,7 @@ function Line({ item, currency, onTick }: { item: Item; currency: string; onTick
             {done && item.by && ` · ${item.by}`}
           </span>
         </span>
-        <span>{printMoney(item.price, currency)}</span>
+        <span>{isTold(item.price) && printMoney(item.price, currency)}</span>
       </label>
     </li>
   );

@@ -2,7 +2,8 @@ import { configureStore, createSlice, type PayloadAction } from '@reduxjs/toolki
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { signal } from '../outbox/signal.ts';
-import { api } from './api.ts';
+import { endpoints } from './endpoints.ts';
+import './fetchedAnew.ts';
 
 export type Theme = 'paper' | 'lamp';
 /** Lengths are written and read in metres, or in feet and inches. */
@@ -39,8 +40,8 @@ const sight = createSlice({
 export const { themeTurned, unitsTurned, firmUnitsTold, jobOpened } = sight.actions;
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, sight: sight.reducer, signal: signal.reducer },
-  middleware: (usual) => usual().concat(api.middleware),
+  reducer: { [endpoints.reducerPath]: endpoints.reducer, sight: sight.reducer, signal: signal.reducer },
+  middleware: (usual) => usual().concat(endpoints.middleware),
 });
 setupListeners(store.dispatch);
 store.subscribe(() => {

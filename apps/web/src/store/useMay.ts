@@ -1,4 +1,4 @@
-import { useSessionQuery } from './api.ts';
+import { useSessionQuery } from './endpoints.ts';
 
 /** What whoever is signed in may do; the server decides, the page only leaves out what it would refuse. */
 export function useMay() {

@@ -4,10 +4,11 @@ import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useChangeSurfaceMutation } from '../store/api.ts';
-import type { Exclusion, Surface } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { boxOf } from './exclusionBox.ts';
+import { newId } from '../store/newId.ts';
+import { type Surface, useChangeSurfaceMutation } from '../store/endpoints.ts';
+import type { Exclusion } from '@rustic/core';
 
 const REASONS = Object.keys(LEFT_OUT_WORDS) as LeftOutReason[];
 

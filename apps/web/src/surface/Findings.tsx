@@ -3,11 +3,11 @@ import { CONDITION_LABELS, type Condition } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { ConditionChips } from '../surfaceForm/ConditionChips.tsx';
-import { newId, useNoteFindingMutation } from '../store/api.ts';
-import type { SurfacePage } from '../wire/systemTypes.ts';
 import { changesIn } from '../words/changes.ts';
 import { sayTime } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import { type SurfacePage, useNoteFindingMutation } from '../store/endpoints.ts';
 
 /** What sanding and washing bring out most often. */
 const USUAL: Condition[] = [

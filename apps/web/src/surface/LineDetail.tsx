@@ -2,9 +2,9 @@ import { chemistryOf, CLEAN_UP, isCoat, sayVolume, type Departure } from '@rusti
 import { Chip } from '../page/Act.tsx';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { useSight } from '../store/store.ts';
-import type { Line } from '../wire/systemTypes.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
+import type { Line } from '../store/endpoints.ts';
 
 interface Props {
   line: Line;

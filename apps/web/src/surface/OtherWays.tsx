@@ -1,11 +1,10 @@
 import { Link } from 'react-router';
 import { HOUSE_RULE_LABELS } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useChooseSystemMutation } from '../store/systemsApi.ts';
-import type { SurfacePage } from '../wire/systemTypes.ts';
 import { sayRoundMoney, isTold, type Sum } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+import { newId } from '../store/newId.ts';
+import { type SurfacePage, useChooseSystemMutation } from '../store/endpoints.ts';
 
 /** What a way costs more or less, for whoever is told; too little to matter is not said. */
 const sayAddedCost = (added: Sum, currency: string) =>

@@ -14,14 +14,14 @@ import {
 } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useRecordTestMutation } from '../store/api.ts';
-import type { TestRow } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { newId } from '../store/newId.ts';
+import { type TestRow, useRecordTestMutation } from '../store/endpoints.ts';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));

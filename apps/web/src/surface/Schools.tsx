@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { HOUSE_RULE_LABELS, type HouseRuleCode, type SchoolWay } from '@rustic/core';
+import { HOUSE_RULE_LABELS, type HouseRuleCode } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
-import { useSchoolsQuery } from '../store/systemsApi.ts';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
@@ -12,13 +11,14 @@ import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { schoolRows } from './schoolRows.ts';
 import { SurfacePath } from '../page/SurfacePath.tsx';
+import { type SchoolPart, useSchoolsQuery } from '../store/endpoints.ts';
 
 /** The same surface under each school, side by side. */
 export default function Schools() {
   const { surfaceId = '' } = useParams();
   const { data, error, refetch } = useSchoolsQuery(surfaceId);
   const [chosen, setChosen] = useState<HouseRuleCode | null>(null);
-  const [asked, setAsked] = useState<SchoolWay | null>(null);
+  const [asked, setAsked] = useState<SchoolPart | null>(null);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const open = data.rules.find((r) => r.rule === chosen) ?? data.rules[0];
   return (
@@ -63,19 +63,19 @@ export default function Schools() {
 }
 
 interface SideProps {
-  ways: readonly SchoolWay[];
+  ways: readonly SchoolPart[];
   currency: string;
-  onTake: (way: SchoolWay) => void;
+  onTake: (way: SchoolPart) => void;
 }
 
 function SideBySide({ ways, currency, onTake }: SideProps) {
-  const figures: [string, (way: SchoolWay) => string][] = [
+  const figures: [string, (way: SchoolPart) => string][] = [
     ['hours', (w) => sayHours(w.price.minutes)],
     ...(ways.some((w) => isTold(w.price.cost))
       ? [
-          ['labour and paint', (w: SchoolWay) => sayRoundMoney(w.price.cost, currency)] as [
+          ['labour and paint', (w: SchoolPart) => sayRoundMoney(w.price.cost, currency)] as [
             string,
-            (w: SchoolWay) => string,
+            (w: SchoolPart) => string,
           ],
         ]
       : []),

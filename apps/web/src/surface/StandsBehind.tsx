@@ -1,8 +1,8 @@
-import { CONDITION_LABELS, type Doubt } from '@rustic/core';
-import type { SurfacePage } from '../wire/systemTypes.ts';
+import { CONDITION_LABELS } from '@rustic/core';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { sayPercent, sayRoundMoney, isTold, sayWorth } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
+import type { DoubtPart, SurfacePage } from '../store/endpoints.ts';
 
 /** What the firm stands behind, what another year would cost, and what was weighed where it is not sure. */
 export function StandsBehind({ data }: { data: SurfacePage }) {
@@ -45,7 +45,8 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
               {anotherYear.brings.map((b) => (
                 <li key={b.condition}>
                   {CONDITION_LABELS[b.condition]}: {sayInHundred(b.odds)}
-                  {b.addedCost > 0 && `, ${sayRoundMoney(b.addedCost, currency)} more`}. {said(b.text)}
+                  {isTold(b.addedCost) && b.addedCost > 0 && `, ${sayRoundMoney(b.addedCost, currency)} more`}.{' '}
+                  {said(b.text)}
                 </li>
               ))}
             </ul>
@@ -58,7 +59,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
 }
 
 /** The systems for everything it may be, by what each expects to lose. */
-function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
+function UnderDoubt({ doubt, currency }: { doubt: DoubtPart; currency: string }) {
   const chosen = doubt.options.find((o) => o.chosen)!;
   const likeliest = doubt.options.reduce((best, o) => (o.share > best.share ? o : best));
   return (
@@ -107,8 +108,10 @@ function UnderDoubt({ doubt, currency }: { doubt: Doubt; currency: string }) {
         {doubt.safer && (
           <p className="mt-1">
             {likeliest.words} is likelier, but its system expects to lose{' '}
-            {isTold(chosen.cost) && sayRoundMoney(likeliest.expectedLoss - chosen.expectedLoss, currency)} more: the
-            safer one is worth its price.
+            {isTold(likeliest.expectedLoss) &&
+              isTold(chosen.expectedLoss) &&
+              sayRoundMoney(likeliest.expectedLoss - chosen.expectedLoss, currency)}{' '}
+            more: the safer one is worth its price.
           </p>
         )}
         <p className="text-faded">

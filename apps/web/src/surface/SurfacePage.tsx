@@ -5,9 +5,6 @@ import { Section } from '../drawing/Section.tsx';
 import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useSurfaceQuery, useWhatIfQuery } from '../store/systemsApi.ts';
-import type { TestRow, WorkLog } from '../wire/types.ts';
-import type { SurfacePage as SurfaceData, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { LogWork, type Corrected } from '../today/LogWork.tsx';
 import { WorkDone } from './WorkDone.tsx';
 import { SurfaceForm } from '../surfaceForm/SurfaceForm.tsx';
@@ -23,6 +20,14 @@ import { WayBack } from './WayBack.tsx';
 import { WhatGoesOn } from './WhatGoesOn.tsx';
 import { WhatIsThere } from './WhatIsThere.tsx';
 import { now } from '../clock/clock.ts';
+import {
+  type SurfacePage as SurfaceData,
+  type TestRow,
+  useSurfaceQuery,
+  useWhatIfQuery,
+  type WhatIfAnswer,
+  type WorkLog,
+} from '../store/endpoints.ts';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {

@@ -3,12 +3,11 @@ import { FAULT_LABELS, FAULTS, type Fault } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useWayBackQuery, useWriteWayBackMutation } from '../store/systemsApi.ts';
-import type { SurfacePage } from '../wire/systemTypes.ts';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
+import { newId } from '../store/newId.ts';
+import { type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
 
 /** Something looks wrong: what it is, and the way back as steps. */
 export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => void }) {

@@ -3,7 +3,6 @@ import { Link } from 'react-router';
 import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { useSight } from '../store/store.ts';
-import type { SurfacePage, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { sayHours, sayLitres } from '../words/figures.ts';
 import { sayStep } from '../words/step.ts';
 import { said } from '../words/terms.ts';
@@ -14,6 +13,7 @@ import { OtherWays } from './OtherWays.tsx';
 import type { Reasons } from './reasons.ts';
 import { StandsBehind } from './StandsBehind.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
+import type { SurfacePage, WhatIfAnswer } from '../store/endpoints.ts';
 
 export interface Asked {
   departures: Departure[];

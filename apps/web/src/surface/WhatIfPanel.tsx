@@ -2,14 +2,13 @@ import { useState, type FormEvent } from 'react';
 import type { Departure } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId } from '../store/api.ts';
-import { useChooseSystemMutation } from '../store/systemsApi.ts';
-import type { SurfacePage, WhatIfAnswer } from '../wire/systemTypes.ts';
 import { sayConsequence, sayInHundred } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { sayDeparture } from './departures.ts';
+import { newId } from '../store/newId.ts';
+import { type SurfacePage, useChooseSystemMutation, type WhatIfAnswer } from '../store/endpoints.ts';
 
 interface Props {
   data: SurfacePage;
@@ -65,17 +64,18 @@ export function WhatIfPanel({ data, departures, answer, error, onClear }: Props)
   );
 }
 
-function savesIn({ saves, odds, expectedCost }: WhatIfAnswer, currency: string): string {
+function savesIn({ saves, odds, expectedCost = 0 }: WhatIfAnswer, currency: string): string {
+  const cheaper = saves.cost ?? 0;
   const parts = [
     saves.minutes > 0
       ? `saves ${sayHours(saves.minutes)} h`
       : saves.minutes < 0
         ? `takes ${sayHours(-saves.minutes)} h more`
         : '',
-    saves.cost > 0
-      ? `${sayRoundMoney(saves.cost, currency)} cheaper`
-      : saves.cost < 0
-        ? `${sayRoundMoney(-saves.cost, currency)} dearer`
+    cheaper > 0
+      ? `${sayRoundMoney(cheaper, currency)} cheaper`
+      : cheaper < 0
+        ? `${sayRoundMoney(-cheaper, currency)} dearer`
         : '',
     saves.waitingMin > 0
       ? `${sayLength(saves.waitingMin)} less waiting`

@@ -2,10 +2,9 @@ import { Link } from 'react-router';
 import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition, testWords } from '@rustic/core';
 import { Odds } from '../drawing/Odds.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import type { TestRow } from '../wire/types.ts';
-import type { SurfacePage } from '../wire/systemTypes.ts';
 import { capital, sayPercent, sayWorth } from '../words/figures.ts';
 import type { Reasons } from './reasons.ts';
+import type { SurfacePage, TestRow } from '../store/endpoints.ts';
 
 interface Props {
   data: SurfacePage;

@@ -1,9 +1,8 @@
 import { STEP_LABELS, type StepKind } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { newId, useLogWorkMutation } from '../store/api.ts';
-import { useShelfQuery } from '../store/shelfApi.ts';
-import type { WorkLog } from '../wire/types.ts';
 import { sayTime } from '../words/time.ts';
+import { newId } from '../store/newId.ts';
+import { useLogWorkMutation, useShelfQuery, type WorkLog } from '../store/endpoints.ts';
 
 /** What was done on this surface, newest first: what is wrong in it is put right by another log, never changed. */
 export function WorkDone({

@@ -1,6 +1,6 @@
 import { STEP_LABELS, type Departure } from '@rustic/core';
-import type { Line } from '../wire/systemTypes.ts';
 import { said, sayFamily } from '../words/terms.ts';
+import type { Line } from '../store/endpoints.ts';
 
 /** A departure as it is said: "Dull the gloss left out", "Prime: bonding primer instead". */
 export function sayDeparture(d: Departure, lines: readonly Line[]): string {

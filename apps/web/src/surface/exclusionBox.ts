@@ -1,5 +1,5 @@
 import type { SketchPlace } from '@rustic/core';
-import type { Exclusion } from '../wire/types.ts';
+import type { Exclusion } from '@rustic/core';
 
 /** The corners that were tapped, as the box between them; null while they lie on two walls, or on one line. */
 export function boxOf(a: SketchPlace, b: SketchPlace): Exclusion['box'] {

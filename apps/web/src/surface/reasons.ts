@@ -1,8 +1,7 @@
 import { HOUSE_RULE_LABELS, TEST_LABELS } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { TestRow } from '../wire/types.ts';
-import type { Line, SurfacePage } from '../wire/systemTypes.ts';
 import { sayMoney, sayWorth, sayWeight, isTold } from '../words/figures.ts';
+import type { Line, SurfacePage, TestRow } from '../store/endpoints.ts';
 
 export interface Reasons {
   notes: Note[];

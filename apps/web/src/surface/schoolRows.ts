@@ -1,4 +1,4 @@
-import { stepKey, type SchoolWay, type Step } from '@rustic/core';
+import { stepKey, type Step } from '@rustic/core';
 
 /** One line of the side-by-side: the same work in each school, or its absence. */
 export type SchoolRow = (Step | null)[];
@@ -10,7 +10,7 @@ const sameKind = (a: Step, b: Step) => a.kind === b.kind && a.scope === b.scope;
  * Lays systems beside each other: what is alike stands in one row, another product for the same work in the same row,
  * what one has and the others have not in a row of its own. Each system keeps its order.
  */
-export function schoolRows(ways: readonly Pick<SchoolWay, 'steps'>[]): SchoolRow[] {
+export function schoolRows(ways: readonly { steps: readonly Step[] }[]): SchoolRow[] {
   const rows: SchoolRow[] = [];
   ways.forEach(({ steps }, column) => {
     let after = -1;

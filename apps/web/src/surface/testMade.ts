@@ -1,5 +1,5 @@
 import { ADHESION_KINDS, isYoungFilm, type Family, type Plane, type TestKind, type TestRecord } from '@rustic/core';
-import type { TestRow } from '../wire/types.ts';
+import type { TestRow } from '../store/endpoints.ts';
 
 const MINUTES_IN_A_DAY = 1440;
 

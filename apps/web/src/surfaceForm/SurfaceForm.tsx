@@ -24,14 +24,15 @@ import {
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
-import { newId, refusalOf, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/api.ts';
-import type { Surface } from '../wire/types.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { measureOf, saidOf } from './measure.ts';
 import { Pick, Tick, Unreadable } from './fields.tsx';
 import { MeasureFields } from './MeasureFields.tsx';
 import { readSurface, unreadableFields } from './readSurface.ts';
+import { newId } from '../store/newId.ts';
+import { refusalOf } from '../outbox/refusal.ts';
+import { type Surface, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/endpoints.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [

@@ -13,7 +13,7 @@ import type {
 } from '@rustic/core';
 import type { Units } from '../store/store.ts';
 import { readFigure } from '../words/readFigure.ts';
-import type { Surface } from '../wire/types.ts';
+import type { Surface } from '../store/endpoints.ts';
 
 const number = (text: string) => (text === '' ? null : readFigure(text));
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Chip } from '../page/Act.tsx';
-import { useLazyWeatherQuery } from '../store/planApi.ts';
 import type { Loggable, LogSaid } from './logSaid.ts';
+import { useLazyWeatherQuery } from '../store/endpoints.ts';
 
 const FIGURES: [key: 't' | 'rh' | 'surfaceT', words: string][] = [
   ['t', '°C'],

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { TodayLine } from '../wire/types.ts';
 import { sayFromNow, sayTime } from '../words/time.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 /** Finished films that are not to be used for everything yet: each with the next thing it may bear. */
 export function Curing({ lines, now }: { lines: readonly TodayLine[]; now: number }) {

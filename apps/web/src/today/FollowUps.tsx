@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../page/Page.tsx';
-import { newId, useCloseFollowUpMutation } from '../store/api.ts';
-import type { FollowUp } from '../wire/types.ts';
 import { sayFromNow } from '../words/time.ts';
+import { newId } from '../store/newId.ts';
+import { type FollowUp, useCloseFollowUpMutation } from '../store/endpoints.ts';
 
 /** What is to be looked at again because of how it was laid, those that are due. */
 export function FollowUps({ followUps, now }: { followUps: readonly FollowUp[]; now: number }) {

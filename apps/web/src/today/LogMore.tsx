@@ -1,6 +1,6 @@
 import { isCoat, METHOD_LABELS, METHODS, type Method } from '@rustic/core';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import type { LogSaid } from './logSaid.ts';
+import type { KeptProduct } from '../store/endpoints.ts';
 
 /** What is said of a log when there is more to say than product, batch and air. */
 export function LogMore({

@@ -2,9 +2,6 @@ import { useState } from 'react';
 import { isCoat, STEP_LABELS, WEAR_LABELS } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useLogWorkMutation } from '../store/api.ts';
-import { useShelfQuery } from '../store/shelfApi.ts';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { sayFamily } from '../words/terms.ts';
 import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
@@ -12,6 +9,8 @@ import { LogMore } from './LogMore.tsx';
 import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
 import { ScanTin } from './ScanTin.tsx';
 import { now } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import { type KeptProduct, useLogWorkMutation, useShelfQuery } from '../store/endpoints.ts';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {

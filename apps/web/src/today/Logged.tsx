@@ -1,12 +1,11 @@
 import { Link } from 'react-router';
 import { CLEAN_UP } from '@rustic/core';
 import { isUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
-import type { Logged as Answer } from '../store/api.ts';
-import type { KeptProduct } from '../wire/shelfTypes.ts';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { AddPhoto } from '../photos/Photos.tsx';
 import { sayLength, sayTime } from '../words/time.ts';
 import type { Loggable } from './logSaid.ts';
+import type { KeptProduct, Logged as Answer } from '../store/endpoints.ts';
 
 /** What a log says at once: when it opens, what was outside its limits, and how to clean up. */
 export function Logged({

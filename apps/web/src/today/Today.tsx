@@ -3,8 +3,6 @@ import { Link } from 'react-router';
 import { withUnsent } from '../outbox/withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { useSessionQuery, useTodayQuery } from '../store/api.ts';
-import type { TodayLine, TodayPage } from '../wire/types.ts';
 import { useSignal } from '../store/store.ts';
 import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
 import { Curing } from './Curing.tsx';
@@ -16,6 +14,7 @@ import { openingNotes } from './openingNotes.ts';
 import { Group } from './TodayLines.tsx';
 import { useNotices } from './useNotices.ts';
 import { useReady } from './useReady.ts';
+import { type TodayLine, type TodayPage, useSessionQuery, useTodayQuery } from '../store/endpoints.ts';
 
 const TICK_MS = 30_000;
 const NO_LINES: TodayLine[] = [];

@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import { isCoat } from '@rustic/core';
 import { Wedge } from '../drawing/Wedge.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { useReleaseHoldMutation } from '../store/planApi.ts';
-import type { TodayLine } from '../wire/types.ts';
 import { sayStep } from '../words/step.ts';
 import { sayFromNow, sayLength, sayTime } from '../words/time.ts';
+import { type TodayLine, useReleaseHoldMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 
 const minuteOf = (iso: string) => Date.parse(iso) / 60_000;
 
@@ -114,7 +114,7 @@ function HeldLine({ held }: { held: NonNullable<TodayLine['held']> }) {
         type="button"
         disabled={isLoading}
         className="min-h-[44px] underline"
-        onClick={() => void release({ holdId: held.id })}
+        onClick={() => void release({ holdId: held.id, id: newId() })}
       >
         {held.kind === 'looks-wrong' ? 'It is put right' : 'Let it go'}
       </button>

@@ -2,8 +2,8 @@ import { Link } from 'react-router';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../store/useMay.ts';
-import type { VisitSoon } from '../wire/types.ts';
 import { localDay, sayDay, sayLength } from '../words/time.ts';
+import type { VisitSoon } from '../store/endpoints.ts';
 
 /** Fixed visits of the coming days; those gone by that nobody has closed first. */
 export function VisitsSoon({ visits, now }: { visits: readonly VisitSoon[]; now: string }) {

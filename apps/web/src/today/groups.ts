@@ -1,5 +1,5 @@
-import type { TodayLine } from '../wire/types.ts';
 import { localDay } from '../words/time.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 /** Lines that ask for the same thing, under the heading they stand under. */
 export interface LineGroup {

@@ -1,7 +1,6 @@
 import { isCoat, type Method } from '@rustic/core';
-import type { WorkSent } from '../store/api.ts';
-import type { TodayLine } from '../wire/types.ts';
 import { readFigure } from '../words/readFigure.ts';
+import type { TodayLine, WorkBody } from '../store/endpoints.ts';
 
 /** What the form of a log holds, as it is typed. */
 export interface LogSaid {
@@ -38,7 +37,7 @@ export type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' |
   Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId'>>;
 
 /** A log as it is sent: figures read as people write them, what is empty left out. */
-export function logSent(line: Loggable, said: LogSaid, id: string, now: number, corrects?: string): WorkSent {
+export function logSent(line: Loggable, said: LogSaid, id: string, now: number, corrects?: string): WorkBody {
   const { plan } = line.next!;
   const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>

@@ -1,7 +1,7 @@
 import { CHEMISTRY_LABELS, dryingSource } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
-import type { TodayLine } from '../wire/types.ts';
 import { sayLength } from '../words/time.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 /** Why each coat opens when it does. */
 export function openingNotes(lines: TodayLine[]): { notes: Note[]; ofLine: Map<string, number> } {

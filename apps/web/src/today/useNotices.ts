@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { TodayLine } from '../wire/types.ts';
 import { now as clockNow } from '../clock/clock.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 /** A coat that closes is told of so long before. */
 const BEFORE_CLOSING_MIN = 60;

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { TodayLine } from '../wire/types.ts';
+import type { TodayLine } from '../store/endpoints.ts';
 
 /** So often what a day on site needs is fetched again while there is a signal. */
 const EVERY_MS = 15 * 60_000;

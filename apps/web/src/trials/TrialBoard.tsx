@@ -18,14 +18,6 @@ import {
 import { Act, Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import {
-  newId,
-  useConcludeTrialMutation,
-  useLayTrialMutation,
-  useLookAtCellMutation,
-  useTrialQuery,
-} from '../store/api.ts';
-import type { Trial } from '../wire/types.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { sayTime } from '../words/time.ts';
 import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
@@ -33,6 +25,14 @@ import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
 import { nowText } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import {
+  type Trial,
+  useConcludeTrialMutation,
+  useLayTrialMutation,
+  useLookAtCellMutation,
+  useTrialQuery,
+} from '../store/endpoints.ts';
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {

@@ -10,14 +10,14 @@ import {
   PRIMER_FAMILIES,
   type Arm,
   type Family,
-  type TrialDesign,
 } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/api.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { Grid } from './Grid.tsx';
+import { newId } from '../store/newId.ts';
+import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/endpoints.ts';
 
 const PREPARATIONS = [
   'washed',
@@ -46,7 +46,7 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
   const [replicates, setReplicates] = useState(2);
   const [send, { isLoading, error }] = useDesignTrialMutation();
   const { data: job } = useJobQuery(jobId, { skip: jobId === '' });
-  const design: TrialDesign = {
+  const design: TrialBody['design'] = {
     preparations: preparations.map((words): Arm => ({ id: words, words, family: null, coats: 0 })),
     primers: primers.map((f) => familyArm(f, coats)),
     topcoats: topcoats.map((f) => familyArm(f, 1)),

@@ -4,13 +4,12 @@ import { RESULT_LABELS } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
-import { usePatchesQuery, useTrialsQuery } from '../store/api.ts';
-import type { PatchSurface, TrialBrief } from '../wire/types.ts';
 import { capital } from '../words/figures.ts';
 import { sayFamily } from '../words/terms.ts';
 import { sayLength, sayTime } from '../words/time.ts';
 import { BoardIcon } from './Grid.tsx';
 import { TrialForm } from './TrialForm.tsx';
+import { type PatchSurface, type TrialBrief, usePatchesQuery, useTrialsQuery } from '../store/endpoints.ts';
 
 const HEAD = 'border-b-2 border-ink pb-0.5 text-[19px]';
 const LINK = 'font-semibold hover:underline';

@@ -1,5 +1,5 @@
 import { gradeOf, type TrialLook } from '@rustic/core';
-import type { Trial } from '../wire/types.ts';
+import type { Trial } from '../store/endpoints.ts';
 
 /** The looks that stand: corrections take the place of what they name. */
 export function standingLooks(trial: Pick<Trial, 'acts'>): TrialLook[] {

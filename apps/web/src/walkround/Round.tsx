@@ -12,11 +12,12 @@ import {
 import { Chip } from '../page/Act.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
 import { capital, sayPercent } from '../words/figures.ts';
 import { stopsOf, type RoundStop } from './stops.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { newId } from '../store/newId.ts';
+import { useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/endpoints.ts';
 
 /** A round counts what was read since about the last season. */
 const THIS_SEASON_MS = 150 * 86_400_000;

@@ -16,8 +16,6 @@ import { SectionIcon } from '../drawing/Section.tsx';
 import { Act, Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { newId, useJobQuery, useRecordTestMutation, useSessionQuery } from '../store/api.ts';
-import type { SurfaceBrief, WholeJob } from '../wire/types.ts';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
 import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
@@ -25,6 +23,14 @@ import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
 import { nowText } from '../clock/clock.ts';
+import { newId } from '../store/newId.ts';
+import {
+  type SurfaceBrief,
+  useJobQuery,
+  useRecordTestMutation,
+  useSessionQuery,
+  type WholeJob,
+} from '../store/endpoints.ts';
 
 const RUB: TestKind = 'spirit-rub';
 

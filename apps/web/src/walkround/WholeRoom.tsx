@@ -15,12 +15,13 @@ import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { newId, useAddWholeRoomMutation } from '../store/api.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { said } from '../words/terms.ts';
 import { readTyped } from '../words/length.ts';
 import { madeOf } from './roomSaid.ts';
+import { newId } from '../store/newId.ts';
+import { useAddWholeRoomMutation } from '../store/endpoints.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
 const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
@@ -62,7 +63,7 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         name: said.name.trim(),
         kind: said.outside ? 'elevation' : 'room',
         facing: said.facing,
-        sketch: made.sketch,
+        sketch: { walls: made.sketch.walls.map((w) => ({ ...w, openings: [...w.openings] })) },
       },
       surfaces: made.surfaces.map((s, i) => ({
         id: ids.surfaces[i]!,

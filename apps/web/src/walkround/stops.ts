@@ -8,7 +8,7 @@ import {
   type RoundSeen,
   type TestKind,
 } from '@rustic/core';
-import type { Room, SurfaceBrief, WholeJob } from '../wire/types.ts';
+import type { Room, SurfaceBrief, WholeJob } from '../store/endpoints.ts';
 
 const YEAR_MS = 365.25 * 86_400_000;
 /** What was seen and read on one surface, as the search for a cause reads it. */

@@ -1,6 +1,6 @@
 import { testWords } from '@rustic/core';
 import type { Tick } from '../drawing/RoomSketch.tsx';
-import type { WholeJob } from '../wire/types.ts';
+import type { WholeJob } from '../store/endpoints.ts';
 
 /** The chalk ticks of a room: tests that stand and photos, each where it was made, numbered in the order of time. */
 export function ticksOf(data: Pick<WholeJob, 'surfaces' | 'photos'>, roomId: string): Tick[] {

@@ -1,4 +1,4 @@
-import type { SurfaceBrief, WholeJob } from '../wire/types.ts';
+import type { SurfaceBrief, WholeJob } from '../store/endpoints.ts';
 
 /** In the order in which they are walked: room by room. */
 export function walkOrder(data: Pick<WholeJob, 'rooms' | 'surfaces'>): SurfaceBrief[] {

@@ -1,6 +1,6 @@
-import type { Finding } from '../wire/types.ts';
 import { sayHours, sayMoney } from './figures.ts';
 import { sayStep } from './step.ts';
+import type { Finding } from '../store/endpoints.ts';
 
 /** What a finding changed, in a sentence. */
 export function changesIn({ changes }: Pick<Finding, 'changes'>, currency: string): string {

@@ -1,4 +1,5 @@
-import { FAULT_LABELS, type Consequence } from '@rustic/core';
+import { FAULT_LABELS } from '@rustic/core';
+import type { ConsequenceLine } from '../store/endpoints.ts';
 import { isTold, sayRoundMoney } from './figures.ts';
 
 const WITHIN: Record<string, string> = {
@@ -21,7 +22,7 @@ export const sayShows = (duration: string) => WITHIN[duration] ?? 'in time';
 export const sayInHundred = (odds: number) => `${Math.round(odds * 100)} in 100`;
 
 /** What follows, in a line: "peels within a month, 78 in 100, £960 to put right". */
-export const sayConsequence = (one: Consequence, currency: string) =>
+export const sayConsequence = (one: ConsequenceLine, currency: string) =>
   `${FAULT_LABELS[one.fault]} ${sayShows(one.shows)}, ${sayInHundred(one.odds)}${isTold(one.cost) ? `, ${sayRoundMoney(one.cost, currency)} to put right` : ''}`;
 
 /** A term of months as a firm would write it. */

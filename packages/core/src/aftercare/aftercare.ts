@@ -127,7 +127,10 @@ const LOOK_MIN = 20;
  * The visit that a forecast proposes before its film fails: from the day it is to be looked at, until it is due; looked
  * at (`lookedAt`, YYYY-MM-DD, null: not yet), it is looked at again a year on.
  */
-export function repaintLook(repaint: AftercareItem, lookedAt: string | null): AftercareItem {
+export function repaintLook(
+  repaint: AftercareItem,
+  lookedAt: string | null,
+): AftercareItem & { by: string; minutes: number } {
   const { at: due, lookAt, why } = repaint;
   const again = lookedAt === null ? null : isoDay(plusMonths(Date.parse(lookedAt) / DAY_MS, 12));
   const from = again !== null && again > lookAt! ? again : lookAt!;

@@ -4,6 +4,8 @@ import type { z } from 'zod';
 export interface InputFault {
   path: string;
   message: string;
+  /** Of a fault that a page does something about. */
+  code?: string;
 }
 
 /** Thrown by the readers of the contract; lists every fault found, never only the first. */

@@ -4,7 +4,16 @@ export type { HoursBy } from './hoursBy.ts';
 export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
 export { measureSchema, type Measure, type Opening } from './measure.ts';
 export { planSchema, type PlanInput } from './planInput.ts';
-export { ODOURS, productSchema, STIRS, type DryingFigures, type Product, type ProductGiven } from './product.ts';
+export {
+  ODOURS,
+  productSchema,
+  STIRS,
+  type DryingFigures,
+  type Odour,
+  type Stir,
+  type Product,
+  type ProductGiven,
+} from './product.ts';
 export { coatFamilies, stepKey, type Step, type System } from './step.ts';
 export {
   extentSchema,

@@ -11,10 +11,10 @@ export interface Done {
 }
 
 /** Where one surface stands by the clock. */
-export interface RunLine {
+export interface RunLine<W = WorkStep> {
   standing: 'to-start' | 'drying' | 'open' | 'closing' | 'closed' | 'done';
-  next: WorkStep | null;
-  last: WorkStep | null;
+  next: W | null;
+  last: W | null;
   lastEnd: number | null;
   /** When the last coat opens for the next, and closes; minutes since the epoch. */
   opensAt: number | null;
@@ -27,7 +27,12 @@ export interface RunLine {
 export const CLOSING_SOON_MIN = 12 * 60;
 
 /** Reads a surface's work and log against the clock, in this air. */
-export function runLine(work: readonly WorkStep[], done: readonly Done[], air: Air, now: number): RunLine {
+export function runLine<W extends Pick<WorkStep, 'plan'>>(
+  work: readonly W[],
+  done: readonly Done[],
+  air: Air,
+  now: number,
+): RunLine<W> {
   const lastIndex = work.reduce((last, w, i) => (done.some((d) => d.stepId === w.plan.id) ? i : last), -1);
   const next = work[lastIndex + 1] ?? null;
   const last = work[lastIndex] ?? null;

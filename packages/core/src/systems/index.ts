@@ -12,4 +12,4 @@ export { toolsFor, type StepTools } from './tools.ts';
 export { productDemands } from './productDemands.ts';
 export { USUAL_WEIGHTS, WEIGHT_CODES } from './weights.ts';
 export { heldAs, type Held, type HeldFactor } from './held.ts';
-export { PREPARATION_WORDS, preparationOf, type Preparation } from './knowledge/preparations.ts';
+export { PREPARATION_WORDS, PREPARATIONS, preparationOf, type Preparation } from './knowledge/preparations.ts';

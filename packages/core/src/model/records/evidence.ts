@@ -15,7 +15,7 @@ const step = z.looseObject({
   why: z.array(text(2000)).max(40),
 });
 /** Steps of a system as they were kept. */
-export const stepsSchema = z.array(step).max(200) as unknown as z.ZodType<Step[]>;
+export const stepsSchema = z.array(step).max(200) as unknown as z.ZodType<Step[], Step[]>;
 
 /** A test as it was made. Inserted, never changed; a correction names what it corrects. */
 export const testRecord = record('test_record', {

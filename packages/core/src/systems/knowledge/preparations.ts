@@ -1,7 +1,8 @@
 import type { StepKind } from '../../vocabulary/index.ts';
 
 /** What was done to the ground before the first coat, as far as it bears on whether a film holds. */
-export type Preparation = 'stripped' | 'sanded' | 'deglossed' | 'washed' | 'none';
+export const PREPARATIONS = ['stripped', 'sanded', 'deglossed', 'washed', 'none'] as const;
+export type Preparation = (typeof PREPARATIONS)[number];
 
 export const PREPARATION_WORDS: Readonly<Record<Preparation, string>> = {
   stripped: 'stripped or scraped to a firm edge',
@@ -21,7 +22,7 @@ const any =
     done.some((d) => kinds.includes(d.kind));
 
 /** The one that bites most comes first. Source: practice. */
-const PREPARATIONS: readonly PreparationRow[] = [
+const ROWS: readonly PreparationRow[] = [
   { code: 'stripped', when: any('strip', 'scrape') },
   { code: 'sanded', when: any('sand') },
   { code: 'deglossed', when: any('degloss', 'solvent-wipe') },
@@ -37,4 +38,4 @@ export const LEAVES: Readonly<Partial<Record<StepKind, { having: Preparation; wi
 };
 
 /** The preparation that a film had, by the steps that were really done: the one that bites most. */
-export const preparationOf = (done: readonly { kind: string }[]): Preparation => PREPARATIONS.find((row) => row.when(done))?.code ?? 'none';
+export const preparationOf = (done: readonly { kind: string }[]): Preparation => ROWS.find((row) => row.when(done))?.code ?? 'none';

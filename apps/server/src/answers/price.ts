@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { priceSettingsSchema } from '@rustic/core';
+import { answer, core, figure, flag, like, moment, named, text, texts } from './answer.ts';
+import { job } from './parts.ts';
+
+/** Pages about money as a whole: whoever does not see prices is refused them, whatever their fields are. */
+
+const agreed = named('Agreed', { name: text, at: moment, total: figure, options: texts });
+
+/** The price of a job, how it comes about, and how it stands to what was sent. */
+export const pricePage = named('PricePage', {
+  job,
+  draft: core('ShownQuote'),
+  /** Names the draft: what is sent is what was looked at. */
+  seen: text,
+  changes: z.array(core('QuoteChange')),
+  sums: core('JobSums'),
+  lines: z.array(core('PricedLine')),
+  settings: like(priceSettingsSchema),
+  learned: z.array(core('LearnedRate')),
+  sent: z.array(
+    answer({
+      id: text,
+      number: figure,
+      version: figure,
+      total: figure,
+      byName: text,
+      sentAt: moment,
+      agreement: agreed.nullable(),
+    }),
+  ),
+  latest: answer({ id: text, number: figure, version: figure }).nullable(),
+  agreement: answer({ ...agreed.shape, documentId: text }).nullable(),
+  link: answer({ expiresAt: moment, madeAt: moment, opened: moment.nullable() }).nullable(),
+});
+export const fanAnswer = core('FanInput');
+export const offersAnswer = answer({ version: figure, offers: like(job.shape.offers.unwrap()) });
+export const sentAnswer = answer({ id: text, number: figure, version: figure, linked: flag });
+export const linkAnswer = answer({ linked: flag });
+
+/** What a client sees behind a private link. */
+export const clientView = named('ClientView', {
+  documentId: text,
+  marked: text,
+  sentAt: moment,
+  expiresAt: moment,
+  timeZone: text,
+  quote: core('ShownQuote'),
+  changes: z.array(core('QuoteChange')),
+  agreement: agreed.nullable(),
+  before: agreed.nullable(),
+  /** How to look after what is finished; null while nothing is. */
+  care: core('Paper').nullable(),
+});
+export const agreedAnswer = agreed;
+export const paperAnswer = core('Paper');

@@ -1,0 +1,58 @@
+import { FAMILIES, JOB_RECORDS } from '@rustic/core';
+import { z } from 'zod';
+import { answer, core, figure, flag, from, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
+import { inJob } from './parts.ts';
+
+/** A check-in of a trial, with the moment it falls on. */
+export const dueCheck = { ...from('CheckIn', 'at', 'kind', 'words'), due: text };
+
+const { body: bodyOfAct } = JOB_RECORDS.trialActs.fields;
+/** What was done: laid, looked at, or concluded. */
+const actBody = {
+  cell: text.optional(),
+  part: oneOf(['cell', 'strip']).optional(),
+  test: core('TestRecord').optional(),
+  text: text.optional(),
+  words: z.array(core('TrialWord')).optional(),
+  substrate: like(bodyOfAct.shape.substrate).optional(),
+  forFirm: flag.optional(),
+};
+const actOfTrial = named('TrialAct', {
+  ...rowOf(JOB_RECORDS.trialActs, 'id', 'trialId', 'kind', 'corrects', 'byName', 'at'),
+  ...inJob,
+  body: answer(actBody),
+});
+const trialFields = {
+  ...rowOf(JOB_RECORDS.trials, 'id', 'surfaceId', 'title', 'place', 'byName', 'at'),
+  ...inJob,
+  jobTitle: text,
+  design: core('TrialDesign'),
+  cells: z.array(core('Cell')),
+  warnings: texts,
+  primedAt: moment.nullable(),
+  topcoatedAt: moment.nullable(),
+  looks: figure,
+  due: z.array(named('DueCheck', dueCheck)),
+  concluded: actOfTrial.nullable(),
+};
+export const trialList = z.array(named('TrialBrief', trialFields));
+export const trialPage = named('Trial', { ...trialFields, surfaceName: text.nullable(), acts: z.array(actOfTrial) });
+export const trialActAnswer = actOfTrial;
+export const designedAnswer = answer({
+  ...rowOf(JOB_RECORDS.trials, 'id', 'surfaceId', 'title', 'place', 'byName', 'at'),
+  ...inJob,
+  design: core('TrialDesign'),
+  cells: z.array(core('Cell')),
+});
+
+/** Primer patches: those that a system asks for, and those that were read. */
+export const patchList = z.array(
+  named('PatchSurface', {
+    ...inJob,
+    jobTitle: text,
+    surfaceId: text,
+    name: text,
+    asked: z.array(answer({ family: oneOf(FAMILIES).nullable(), waitMin: figure, why: texts })),
+    read: z.array(answer({ id: text, test: core('TestRecord'), at: moment, by: text })),
+  }),
+);

@@ -1,0 +1,200 @@
+import type {
+  Access,
+  AftercareItem,
+  AirSource,
+  AnotherYear,
+  BadRow,
+  Block,
+  BlockCode,
+  CallBackRate,
+  Caution,
+  CautionCode,
+  Cell,
+  ChainCheck,
+  CheckIn,
+  Chemistry,
+  Climate,
+  Condition,
+  Conflict,
+  Consequence,
+  Demand,
+  Difference,
+  Done,
+  Doubt,
+  DoubtOption,
+  DryingFigures,
+  Element,
+  Entry,
+  EvidenceWeight,
+  Exposure,
+  Facing,
+  Family,
+  FanInput,
+  Fault,
+  FaultActKind,
+  FaultCause,
+  Finish,
+  FinishChance,
+  Ground,
+  Guarantee,
+  Held,
+  HoldKind,
+  HouseRuleCode,
+  JobPrice,
+  JobStatus,
+  Layer,
+  LearnedRate,
+  LeftOutReason,
+  Light,
+  Mend,
+  Method,
+  Need,
+  NextTest,
+  Odour,
+  Paper,
+  PatchReading,
+  Plan,
+  PlanInput,
+  Plane,
+  Preparation,
+  PricedLine,
+  Product,
+  Quote,
+  QuoteChange,
+  QuoteOption,
+  RankedAlternative,
+  Reliance,
+  Rescue,
+  Risk,
+  Role,
+  RoomKind,
+  RunLine,
+  School,
+  SchoolWay,
+  Sheen,
+  ShoppingItem,
+  Step,
+  StepKind,
+  Stir,
+  Substrate,
+  Technique,
+  TestKind,
+  TestRecord,
+  Texture,
+  Tint,
+  TintRange,
+  TouchUp,
+  TouchUpKit,
+  Treatment,
+  TrialActKind,
+  TrialDesign,
+  TrialWord,
+  View,
+  VisitActKind,
+  Wear,
+  WhatIf,
+  WorkStep,
+} from '@rustic/core';
+
+/**
+ * What the core computes and an answer passes on as it is, by the name that the API's description has for it. A script
+ * writes the description of each from its type; none of them holds a sum, but for those of owners' and estimators' pages.
+ */
+export interface CoreTypes {
+  Access: Access;
+  AftercareItem: AftercareItem;
+  AirSource: AirSource;
+  AnotherYear: AnotherYear;
+  BadRow: BadRow;
+  Block: Block;
+  BlockCode: BlockCode;
+  Caution: Caution;
+  CautionCode: CautionCode;
+  Cell: Cell;
+  ChainCheck: ChainCheck;
+  CheckIn: CheckIn;
+  Chemistry: Chemistry;
+  Climate: Climate;
+  Condition: Condition;
+  Conflict: Conflict;
+  Consequence: Consequence;
+  Demand: Demand;
+  Difference: Difference;
+  Done: Done;
+  Doubt: Doubt;
+  DoubtOption: DoubtOption;
+  DryingFigures: DryingFigures;
+  Element: Element;
+  Entry: Entry;
+  EvidenceWeight: EvidenceWeight;
+  Exposure: Exposure;
+  Facing: Facing;
+  Family: Family;
+  FanInput: FanInput;
+  Fault: Fault;
+  FaultActKind: FaultActKind;
+  FaultCause: FaultCause;
+  Finish: Finish;
+  FinishChance: FinishChance;
+  Ground: Ground;
+  Guarantee: Guarantee;
+  Held: Held;
+  HeldLimits: CallBackRate<boolean>;
+  HeldPreparation: CallBackRate<Preparation>;
+  HeldSystem: CallBackRate<{ primer: Family | null; finish: Family }>;
+  HoldKind: HoldKind;
+  HouseRuleCode: HouseRuleCode;
+  JobStatus: JobStatus;
+  JobSums: Omit<JobPrice, 'lines' | 'products' | 'sundries'>;
+  Layer: Layer;
+  LearnedRate: LearnedRate;
+  LeftOutReason: LeftOutReason;
+  Light: Light;
+  Mend: Mend;
+  Method: Method;
+  Need: Need;
+  NextTest: NextTest;
+  Odour: Odour;
+  Paper: Paper;
+  PatchReading: PatchReading;
+  Plan: Plan;
+  PlanInput: PlanInput;
+  Plane: Plane;
+  Preparation: Preparation;
+  PricedLine: PricedLine;
+  Product: Product;
+  QuoteChange: QuoteChange;
+  RankedAlternative: RankedAlternative;
+  Reliance: Reliance;
+  Rescue: Rescue;
+  Risk: Risk;
+  Role: Role;
+  RoomKind: RoomKind;
+  RunLine: RunLine;
+  School: School;
+  SchoolWay: SchoolWay;
+  Sheen: Sheen;
+  ShoppingItem: ShoppingItem;
+  ShownQuote: Omit<Quote, 'options'> & { options: Omit<QuoteOption, 'system'>[] };
+  Step: Step;
+  StepKind: StepKind;
+  Stir: Stir;
+  Substrate: Substrate;
+  Technique: Technique;
+  TestKind: TestKind;
+  TestRecord: TestRecord;
+  Texture: Texture;
+  Tint: Tint;
+  TintRange: TintRange;
+  TouchUp: TouchUp;
+  TouchUpKit: TouchUpKit;
+  Treatment: Treatment;
+  TrialActKind: TrialActKind;
+  TrialDesign: TrialDesign;
+  TrialWord: TrialWord;
+  View: View;
+  VisitActKind: VisitActKind;
+  Wear: Wear;
+  WhatIf: WhatIf;
+  WorkStep: WorkStep;
+}

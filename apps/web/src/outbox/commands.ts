@@ -1,0 +1,18 @@
+/** Writes that must not be lost, by the endpoint that makes them: kept on this device until the server has them. */
+export const COMMANDS = {
+  recordTest: 'A test',
+  noteFinding: 'Something found',
+  keepPhoto: 'A photo',
+  readAir: 'An air reading',
+  logWork: 'A step or a coat',
+  writeWayBack: 'Something that looks wrong',
+  releaseHold: 'A step let go',
+  closeFollowUp: 'A follow-up',
+  markFault: 'A marked fault',
+  closeFault: 'A mended fault',
+  tryAtHandover: 'Tried at hand-over',
+  endVisit: 'A visit',
+  lookAgain: 'Something looked at again',
+} as const;
+export type Command = keyof typeof COMMANDS;
+export const isCommand = (endpoint: string): endpoint is Command => Object.hasOwn(COMMANDS, endpoint);

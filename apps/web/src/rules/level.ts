@@ -1,0 +1,2 @@
+/** How far a house rule reaches. */
+export type RuleLevel = 'firm' | 'job' | 'surface';
