@@ -24,16 +24,18 @@ export class Described {
   /** What is wrong with an answer by its description; empty where it is as described, or none is. */
   faultsIn(method: string, address: string, status: number, body: unknown): string[] {
     const path = this.paths.find(([pattern]) => pattern.test(address.split('?')[0]!))?.[1];
-    const check = path && this.checkOf(method.toLowerCase(), path, status < 300 ? '2XX' : `${String(status)[0]}XX`);
+    const check = path && this.checkOf(method.toLowerCase(), path, status);
     if (!check || check(body)) return [];
     return (check.errors ?? []).map((e) => `${method} ${path}, ${status}: ${e.instancePath} ${e.message}`);
   }
 
-  private checkOf(method: string, path: string, answered: string): ValidateFunction | null {
-    const key = `${method} ${path} ${answered}`;
+  private checkOf(method: string, path: string, status: number): ValidateFunction | null {
+    const key = `${method} ${path} ${status}`;
     const known = this.checks.get(key);
     if (known !== undefined) return known;
-    const schema = this.description.paths[path]?.[method]?.responses[answered]?.content?.['application/json']?.schema;
+    const responses = this.description.paths[path]?.[method]?.responses ?? {};
+    const answered = responses[String(status)] ?? responses[`${String(status)[0]}XX`];
+    const schema = answered?.content?.['application/json']?.schema;
     const text = schema && JSON.stringify(schema).replaceAll('"#/components', '"api#/components');
     const check = text ? this.ajv.compile(JSON.parse(text) as object) : null;
     this.checks.set(key, check);

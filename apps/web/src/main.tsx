@@ -10,9 +10,8 @@ import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
 import { SignIn } from './people/SignIn.tsx';
 import { firmUnitsTold, store, useTell } from './store/store.ts';
-import { sayInTermsOf } from './words/terms.ts';
-import { sayTimesIn } from './words/time.ts';
 import { useSessionQuery } from './store/endpoints.ts';
+import { WordsProvider } from './words/Words.tsx';
 
 const Today = lazy(() => import('./today/Today.tsx'));
 const Jobs = lazy(() => import('./jobs/Jobs.tsx'));
@@ -63,9 +62,11 @@ function Door() {
   if (error && (error as { status?: unknown }).status !== 401)
     return <Coming error={error} again={() => void refetch()} />;
   if (!data || error) return <SignIn />;
-  sayTimesIn(data.firm.timeZone);
-  sayInTermsOf(data.firm.terms);
-  return <Frame session={data} />;
+  return (
+    <WordsProvider timeZone={data.firm.timeZone} terms={data.firm.terms}>
+      <Frame session={data} />
+    </WordsProvider>
+  );
 }
 
 const router = createBrowserRouter([

@@ -5,10 +5,10 @@ import { clockAt, dayNumber, dayText, roundsAsked, USUAL_ROUND } from '../src/af
 import { sayCalls } from '../src/aftercare/sayCalls.ts';
 import { yearOf } from '../src/aftercare/year.ts';
 import { withNames } from '../src/drying/planNames.ts';
-import { sayTimesIn } from '../src/words/time.ts';
+import { timesIn } from '../src/words/time.ts';
 import type { AftercarePage, Call, CareJob } from '../src/store/endpoints.ts';
 
-beforeAll(() => sayTimesIn('Europe/London'));
+const { localDay } = timesIn('Europe/London');
 
 const NOW = '2027-03-10T09:00:00.000Z';
 const job = (id: string, more: Partial<CareJob> = {}): CareJob => ({
@@ -98,6 +98,7 @@ describe('what is asked of the rounds', () => {
         ],
       }),
       USUAL_ROUND,
+      localDay,
     );
     expect([...wishes.values()].map((w) => w.jobId)).toEqual(['a', 'a']);
     expect(Math.min(...asked.days)).toBeGreaterThanOrEqual(dayNumber('2027-03-17'));
@@ -108,8 +109,8 @@ describe('what is asked of the rounds', () => {
   });
   test('what lies beyond the months asked for is left for later', () => {
     const data = page({ calls: [call('a', { at: '2027-09-01', by: '2027-10-01' })] });
-    expect(roundsAsked(data, { ...USUAL_ROUND, months: 3 }).asked.visits).toEqual([]);
-    expect(roundsAsked(data, USUAL_ROUND).asked.visits).toHaveLength(1);
+    expect(roundsAsked(data, { ...USUAL_ROUND, months: 3 }, localDay).asked.visits).toEqual([]);
+    expect(roundsAsked(data, USUAL_ROUND, localDay).asked.visits).toHaveLength(1);
   });
   test('a day on which a round is fixed already takes no other', () => {
     const visit = {
@@ -122,12 +123,12 @@ describe('what is asked of the rounds', () => {
       personId: null,
       roundId: 'r',
     };
-    const { asked } = roundsAsked(page({ calls: [call('a')], visits: [visit] }), USUAL_ROUND);
+    const { asked } = roundsAsked(page({ calls: [call('a')], visits: [visit] }), USUAL_ROUND, localDay);
     expect(asked.days).not.toContain(dayNumber('2027-04-05'));
     expect(asked.days).toContain(dayNumber('2027-04-06'));
   });
   test('nothing due asks nothing', () => {
-    expect(roundsAsked(page(), USUAL_ROUND).asked.visits).toEqual([]);
+    expect(roundsAsked(page(), USUAL_ROUND, localDay).asked.visits).toEqual([]);
   });
   test('days and hours are said as people write them', () => {
     expect(dayText(dayNumber('2028-02-29'))).toBe('2028-02-29');

@@ -18,6 +18,7 @@ const { clockAhead, heardClock, now, putRight } = await import('../src/clock/clo
 const { outbox } = await import('../src/outbox/outbox.ts');
 const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/outbox/sender.ts');
 const { withUnsent } = await import('../src/outbox/withUnsent.ts');
+const { timesIn } = await import('../src/words/time.ts');
 const { groupsOf } = await import('../src/today/groups.ts');
 const { logSent, NOTHING_SAID, tinSaid } = await import('../src/today/logSaid.ts');
 const { noticesOf } = await import('../src/today/useNotices.ts');
@@ -150,7 +151,7 @@ const line = (more: Partial<TodayLine> = {}): TodayLine =>
   }) as never;
 const kept = (stepId: string, endedAt: string, more: object = {}): KeptBrief =>
   ({
-    path: '/api/jobs/1/work',
+    command: 'logWork',
     refused: null,
     body: { surfaceId: 's', stepId, startedAt: endedAt, endedAt, ...more },
   }) as never;
@@ -172,7 +173,7 @@ describe('the run sheet without a signal', () => {
   test('leaves alone what is of another surface, was refused, or is no work', () => {
     const other = kept('s1', '2026-03-02T11:00:00Z', { surfaceId: 'x' });
     const refused = { ...kept('s1', '2026-03-02T11:00:00Z'), refused: { code: 'x', message: '' } };
-    const test_ = { ...kept('s1', '2026-03-02T11:00:00Z'), path: '/api/surfaces/s/tests' };
+    const test_ = { ...kept('s1', '2026-03-02T11:00:00Z'), command: 'recordTest' as const };
     expect(withUnsent([line()], [other, refused, test_], now)).toEqual([line()]);
   });
 });
@@ -295,7 +296,7 @@ describe('the run sheet by the clock', () => {
       line('open', 'open'),
       line('closing', 'closing'),
     ];
-    const { first, then } = groupsOf(lines, at);
+    const { first, then } = groupsOf(lines, at, timesIn('Europe/London').localDay);
     const said = [...first, ...then].map((g) => [g.words, g.lines.map((l) => l.name)]);
     expect(said).toEqual([
       ['Closing soon', ['closing']],

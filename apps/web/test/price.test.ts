@@ -6,6 +6,9 @@ import { priceNotes } from '../src/price/priceNotes.ts';
 import { readSettings, SETTING_FIELDS } from '../src/price/settingFields.ts';
 import { figure } from '../src/reckon/figure.ts';
 import type { PricePage } from '../src/store/endpoints.ts';
+import { ourWords } from '../src/words/ourWords.ts';
+
+const { inOurWords } = ourWords({});
 
 const driver = (more: Partial<FanDriver>): FanDriver => ({
   kind: 'test',
@@ -134,7 +137,7 @@ describe('the reasons beside a price', () => {
     ],
   } as unknown as PricePage;
   test('say every part of it, the steps logged most first, and why nothing is guaranteed', () => {
-    const { notes, ofLine } = priceNotes(page);
+    const { notes, ofLine } = priceNotes(page, inOurWords);
     const all = notes.map((n) => `${n.head} ${n.text}`).join('\n');
     for (const part of ['10.0 h', '2 visits', '£435.50', '£90', '12 %', '15 %', 'Panelling: Paper is painted over.'])
       expect(all).toContain(part);
@@ -143,7 +146,7 @@ describe('the reasons beside a price', () => {
     expect(notes.map((n) => n.n)).toEqual(notes.map((_, i) => i + 1));
   });
   test('with nothing logged the usual rates are said to be it', () => {
-    expect(priceNotes({ ...page, learned: [] }).notes[2]!.text).toContain('No coat is logged yet');
+    expect(priceNotes({ ...page, learned: [] }, inOurWords).notes[2]!.text).toContain('No coat is logged yet');
   });
 });
 

@@ -16,9 +16,11 @@ import { sheetLines } from '../src/shelf/sheetLines.ts';
 import { asking, sayDeparture } from '../src/surface/departures.ts';
 import { schoolRows } from '../src/surface/schoolRows.ts';
 import { sayConsequence, sayInHundred, sayShows, sayTerm } from '../src/words/consequence.ts';
-import { sayStep } from '../src/words/step.ts';
-import { said, sayInTermsOf, saySubstrate } from '../src/words/terms.ts';
+import { ourWords } from '../src/words/ourWords.ts';
 import type { KeptProduct, Line, ProductNote } from '../src/store/endpoints.ts';
+
+/** The words of a firm that has none of its own. */
+const plain = ourWords({});
 
 const lines: Line[] = (
   [
@@ -44,14 +46,14 @@ describe('departures', () => {
     const skip: Departure = { act: 'skip', step: 1 };
     const swap: Departure = { act: 'swap', step: 2, family: 'bonding-acrylic-primer' };
     const move: Departure = { act: 'move', step: 1, to: 0 };
-    expect([skip, swap, move].map((d) => sayDeparture(d, lines))).toEqual([
+    expect([skip, swap, move].map((d) => sayDeparture(d, lines, plain))).toEqual([
       'Dull the gloss left out',
       'Prime: bonding primer instead',
       'Dull the gloss before wash',
     ]);
     expect(asking(asking([], skip), swap)).toEqual([skip, swap]);
     expect(asking([skip, swap], move)).toEqual([swap, move]);
-    expect(sayDeparture({ act: 'skip', step: 9 }, lines)).toBe('');
+    expect(sayDeparture({ act: 'skip', step: 9 }, lines, plain)).toBe('');
   });
   test('what follows is said with its day, its odds and its money', () => {
     const one = { kind: 'prime' as const, fault: 'peels' as const, text: '', odds: 0.78, shows: 'P1M', cost: 38_585 };
@@ -104,7 +106,7 @@ describe('schools side by side', () => {
     expect(twice).toHaveLength(system.steps.length);
     const apart = schoolRows([system, alternatives[0]!.system]);
     expect(apart.length).toBeLessThan(system.steps.length + alternatives[0]!.system.steps.length);
-    expect(apart[0]!.map((s) => s && sayStep(s))).toEqual(['Protect', 'Protect']);
+    expect(apart[0]!.map((s) => s && plain.sayStep(s))).toEqual(['Protect', 'Protect']);
   });
 });
 
@@ -183,10 +185,9 @@ describe('the firm’s own words', () => {
     expect(inTerms('acrylic primer-undercoat, oil primer', terms)).toBe('acrylic primer-undercoat, oil primer');
     expect(inTerms('Primer', USUAL_TERMS)).toBe('Primer');
   });
-  test('are taken by every label once the firm is known', () => {
-    sayInTermsOf({ board: 'drywall' });
-    expect([saySubstrate('drywall'), said('New plasterboard')]).toEqual(['drywall', 'New drywall']);
-    sayInTermsOf({});
-    expect(saySubstrate('drywall')).toBe('plasterboard');
+  test('are taken by every label of a firm that has them', () => {
+    const { saySubstrate, inOurWords } = ourWords({ board: 'drywall' });
+    expect([saySubstrate('drywall'), inOurWords('New plasterboard')]).toEqual(['drywall', 'New drywall']);
+    expect(plain.saySubstrate('drywall')).toBe('plasterboard');
   });
 });

@@ -14,6 +14,9 @@ import { changesIn } from '../src/words/changes.ts';
 import { readTyped, sayMetres } from '../src/words/length.ts';
 import { sayClock } from '../src/words/time.ts';
 import type { SurfaceBrief, TestRow, WholeJob } from '../src/store/endpoints.ts';
+import { ourWords } from '../src/words/ourWords.ts';
+
+const { sayStep } = ourWords({});
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 
@@ -354,10 +357,12 @@ describe('words', () => {
       minutes: 72,
       cost: 4550,
     };
-    expect(changesIn({ changes }, 'GBP')).toBe(
+    expect(changesIn({ changes }, 'GBP', sayStep)).toBe(
       'It changes the system: adds repair: two-part exterior filler, drops dust off, +1.2 h, +£45.50.',
     );
-    expect(changesIn({ changes: { added: [], removed: [], minutes: 0, cost: 0 } }, 'GBP')).toContain('nothing');
+    expect(changesIn({ changes: { added: [], removed: [], minutes: 0, cost: 0 } }, 'GBP', sayStep)).toContain(
+      'nothing',
+    );
   });
   test('an unfolded room names its walls', () => {
     const room = { lengthM: 4, widthM: 3, heightM: 2.4, windows: 1, doors: 1 };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
-import { sayDue, sayFromNow, sayLength, sayTime, sayTimesIn } from '../src/words/time.ts';
-import { sayStep } from '../src/words/step.ts';
+import { sayFromNow, sayLength } from '../src/words/time.ts';
+import { wordsOf } from '../src/words/Words.tsx';
 import { moveByKeys } from '../src/drying/moveByKeys.ts';
 import { withNames } from '../src/drying/planNames.ts';
 import { timeAxis } from '../src/drying/timeAxis.ts';
@@ -10,7 +10,7 @@ import { chartRows } from '../src/drying/chartRows.ts';
 import { planRead, planSchema, readBy } from '@rustic/core';
 import type { PlanPage } from '../src/store/endpoints.ts';
 
-sayTimesIn('Europe/London');
+const { sayDue, sayStep, sayTime } = wordsOf('Europe/London', {});
 
 describe('times as people say them', () => {
   test.each([

@@ -1,7 +1,8 @@
 import { Controller, Get, Res } from '@nestjs/common';
-import { ApiTags } from '@nestjs/swagger';
+import { ApiResponse, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
+import { described } from '../http/describe.ts';
 import { Open } from '../people/session.ts';
 import { Answers } from '../answers/answer.ts';
 import { healthAnswer } from '../answers/firm.ts';
@@ -11,6 +12,7 @@ import { healthAnswer } from '../answers/firm.ts';
 export class HealthController {
   constructor(private readonly database: DataSource) {}
 
+  @ApiResponse({ status: 503, description: 'the database is away', schema: described(healthAnswer) as never })
   @Answers('health', healthAnswer)
   @Get()
   @Open()

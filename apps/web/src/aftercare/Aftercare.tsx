@@ -4,13 +4,13 @@ import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
 import { capital } from '../words/figures.ts';
-import { sayDate, sayDay, sayDue, sayTime } from '../words/time.ts';
 import { dueLines, type Due } from './due.ts';
 import { FixedVisits } from './FixedVisits.tsx';
 import { FixVisit } from './FixVisit.tsx';
 import { LookForm } from './LookForm.tsx';
 import { Places } from './Places.tsx';
 import { type AftercarePage, type Call, useAftercareQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What follows from what was laid: visits due and fixed, cures to come, the next painting. */
 export default function Aftercare() {
@@ -63,6 +63,7 @@ function Calls({ title, data, lines }: { title: string; data: AftercarePage; lin
 }
 
 function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; line: Due<Call> }) {
+  const { sayDate, sayDay, sayDue } = useWords();
   const [doing, setDoing] = useState<'look' | 'fix' | null>(null);
   const may = useMay();
   const first = items[0]!;
@@ -161,6 +162,7 @@ function Dated<T extends Dateable>({
   now: string;
   exact?: boolean;
 }) {
+  const { sayDate, sayDue, sayTime } = useWords();
   if (lines.length === 0) return null;
   return (
     <section aria-label={title} className="mb-5">

@@ -2,17 +2,19 @@ import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { localDay, sayDate, sayLength } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { callKey, visitCalls } from './visitCalls.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type CareJob, useFixVisitsMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const DAY_MS = 86_400_000;
 
 /** Fixes a visit to a job: everything that is due by its day is offered, and stands on the plan from then on. */
 export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: CareJob; onDone: () => void }) {
+  const { localDay, sayDate } = useWords();
   const open = data.calls.filter((c) => c.jobId === job.id && c.visitId === null);
-  const [day, setDay] = useState(() => firstDay(data.now));
+  const [day, setDay] = useState(() => firstDay(localDay(data.now)));
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [fix, { error, isLoading }] = useFixVisitsMutation();
   const [ids] = useState(() => ({ write: newId(), visit: newId() }));
@@ -109,8 +111,9 @@ const nobody = ({ people }: AftercarePage, day: string) =>
   people.length > 0 && !people.some((p) => p.days.includes(new Date(day).getUTCDay() || 7));
 
 /** A week from now, or the Monday after it: nobody is rung on a Friday for the Saturday. */
-function firstDay(now: string): string {
-  const day = new Date(Date.parse(localDay(now)) + 7 * DAY_MS);
+/** The day of a visit that is proposed: a week on from `today`, no weekend. */
+function firstDay(today: string): string {
+  const day = new Date(Date.parse(today) + 7 * DAY_MS);
   const onWeekend = day.getUTCDay() === 6 ? 2 : day.getUTCDay() === 0 ? 1 : 0;
   return new Date(day.getTime() + onWeekend * DAY_MS).toISOString().slice(0, 10);
 }

@@ -3,9 +3,10 @@ import { Link } from 'react-router';
 import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
 import { sayCalls } from './sayCalls.ts';
-import { sayDay, sayLength } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type FixedVisit, useEndVisitMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Visits that are fixed: when, to whom and what for; made, or called off. */
 export function FixedVisits({ data, mayEnd }: { data: AftercarePage; mayEnd: boolean }) {
@@ -25,6 +26,7 @@ export function FixedVisits({ data, mayEnd }: { data: AftercarePage; mayEnd: boo
 }
 
 function One({ data, visit, mayEnd }: { data: AftercarePage; visit: FixedVisit; mayEnd: boolean }) {
+  const { sayDay } = useWords();
   const job = data.jobs.find((j) => j.id === visit.jobId);
   const who = data.people.find((p) => p.id === visit.personId);
   const faults = visit.calls.some((c) => c.what === 'fault');

@@ -2,12 +2,13 @@ import { useState } from 'react';
 import type { Round, VisitWish } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayDay, sayLength } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { sayCalls } from './sayCalls.ts';
 import { clockAt, dayText } from './roundsAsked.ts';
 import { callKey, visitCalls } from './visitCalls.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type Call, useFixVisitsMutation, type VisitsBody } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   data: AftercarePage;
@@ -21,6 +22,7 @@ interface Props {
 
 /** One round: its day, its stops by the clock, and the act that fixes all of them. */
 export function RoundLine({ data, round, number, wishes, open, mayFix, onOpen }: Props) {
+  const { sayDay } = useWords();
   const { stops, km, travelMin, workMin, day } = round;
   return (
     <li className="border-b border-rule">

@@ -12,6 +12,7 @@ import { TownSketch, type House } from './TownSketch.tsx';
 import { useRounds } from './useRounds.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type CareJob, useAftercareQuery, useChangeJobMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What is due grouped into rounds: by place and by season, on the sketch of the town. */
 export default function Rounds() {
@@ -34,11 +35,12 @@ const NOTES: Note[] = [
 ];
 
 function RoundsOf({ data }: { data: AftercarePage }) {
+  const { localDay } = useWords();
   const may = useMay();
   const [wish, setWish] = useState<RoundWish>(USUAL_ROUND);
   const [shown, setShown] = useState(0);
   const [placing, setPlacing] = useState<CareJob | null>(null);
-  const { asked, wishes } = useMemo(() => roundsAsked(data, wish), [data, wish]);
+  const { asked, wishes } = useMemo(() => roundsAsked(data, wish, localDay), [data, wish, localDay]);
   const { rounds, bound, busy, failed } = useRounds(asked.visits.length ? asked : null);
   const found = busy ? null : rounds;
   const round = found?.rounds[shown];

@@ -5,8 +5,6 @@ import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
-import { sayDate } from '../words/time.ts';
 import { Places } from './Places.tsx';
 import { RateLine } from './RateLine.tsx';
 import { newId } from '../store/newId.ts';
@@ -17,6 +15,7 @@ import {
   useLetHeldCountMutation,
   useSessionQuery,
 } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const NOTES: Note[] = [
   {
@@ -38,6 +37,7 @@ const NOTES: Note[] = [
 
 /** What held and what came back: the firm's own record, with how sure it is. */
 export default function WhatHeld() {
+  const { sayDate } = useWords();
   const { data, error, refetch } = useHeldQuery();
   const session = useSessionQuery().data;
   const [count, counting] = useLetHeldCountMutation();
@@ -92,6 +92,7 @@ export default function WhatHeld() {
 }
 
 function Tables({ data }: { data: HeldPage }) {
+  const { inOurWords } = useWords();
   const all = [...data.systems, ...data.preparations, ...data.limits];
   const most = Math.max(0.1, ...all.map((r) => r.aYearTo));
   return (
@@ -102,7 +103,7 @@ function Tables({ data }: { data: HeldPage }) {
         rates={data.systems}
         most={most}
         words={({ primer, finish }) =>
-          said(`${FAMILY_LABELS[finish]}${primer ? ` over ${FAMILY_LABELS[primer]}` : ', no primer'}`)
+          inOurWords(`${FAMILY_LABELS[finish]}${primer ? ` over ${FAMILY_LABELS[primer]}` : ', no primer'}`)
         }
       />
       <Rates
@@ -110,7 +111,7 @@ function Tables({ data }: { data: HeldPage }) {
         n={2}
         rates={data.preparations}
         most={most}
-        words={(p) => said(PREPARATION_WORDS[p])}
+        words={(p) => inOurWords(PREPARATION_WORDS[p])}
       />
       <Rates
         title="By how it was laid"
@@ -154,6 +155,7 @@ function Rates<Kind>({
 
 /** Each that came back, with what it is tied to. */
 function CallBacks({ callBacks }: { callBacks: readonly CallBack[] }) {
+  const { inOurWords } = useWords();
   if (callBacks.length === 0) return <p>Nothing has come back so far.</p>;
   return (
     <section aria-label="What came back" className="mb-5">
@@ -170,9 +172,10 @@ function CallBacks({ callBacks }: { callBacks: readonly CallBack[] }) {
             <div className="text-sm text-faded">
               {[
                 c.finish
-                  ? said(FAMILY_LABELS[c.finish]) + (c.primer ? said(` over ${FAMILY_LABELS[c.primer]}`) : '')
+                  ? inOurWords(FAMILY_LABELS[c.finish]) +
+                    (c.primer ? inOurWords(` over ${FAMILY_LABELS[c.primer]}`) : '')
                   : '',
-                said(PREPARATION_WORDS[c.preparation]),
+                inOurWords(PREPARATION_WORDS[c.preparation]),
                 c.weather.temperatureC === null
                   ? ''
                   : `last coat at ${c.weather.temperatureC} °C, ${c.weather.relativeHumidityPct} %`,
@@ -181,7 +184,7 @@ function CallBacks({ callBacks }: { callBacks: readonly CallBack[] }) {
                 .filter(Boolean)
                 .join(' · ')}
             </div>
-            {c.schools.length > 0 && <div className="text-sm text-faded">{said(c.schools.join('; '))}</div>}
+            {c.schools.length > 0 && <div className="text-sm text-faded">{inOurWords(c.schools.join('; '))}</div>}
           </li>
         ))}
       </ul>

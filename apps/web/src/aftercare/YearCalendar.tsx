@@ -1,8 +1,8 @@
 import { scaleTime } from 'd3-scale';
 import { Link } from 'react-router';
 import { useWidth } from '../drawing/useWidth.ts';
-import { sayDate } from '../words/time.ts';
 import type { Year, YearLine } from './year.ts';
+import { useWords } from '../words/Words.tsx';
 
 const NAMES_PX = 190;
 const ROW = 22;
@@ -37,6 +37,7 @@ export function YearCalendar({ year }: { year: Year }) {
 type Scale = (at: number) => number;
 
 function Line({ year, line, x, px }: { year: Year; line: YearLine; x: Scale; px: number }) {
+  const { sayDate } = useWords();
   const rows = Math.max(1, line.spans.length);
   const height = rows * ROW + PAD;
   const lasts = (at: number) => sayDate(new Date(at).toISOString());

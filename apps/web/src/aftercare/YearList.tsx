@@ -1,6 +1,6 @@
 import { capital } from '../words/figures.ts';
-import { sayDate, sayDay } from '../words/time.ts';
 import type { Year } from './year.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Entry {
   key: string;
@@ -16,6 +16,7 @@ const iso = (at: number) => new Date(at).toISOString();
 
 /** The year as a list by months, where there is no room for a line of it. */
 export function YearList({ year }: { year: Year }) {
+  const { sayDate, sayDay } = useWords();
   const entries = year.lines.flatMap(({ job, spans, visits, repaints }): Entry[] => [
     ...spans.map((s) => ({
       key: s.key,

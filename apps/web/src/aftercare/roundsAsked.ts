@@ -1,7 +1,7 @@
 import { STAITHE, USUAL_EFFORT, visitWishes, type RoundsAsked, type VisitWish } from '@rustic/core';
-import { localDay } from '../words/time.ts';
 import { callKey } from './visitCalls.ts';
 import type { AftercarePage } from '../store/endpoints.ts';
+import type { Times } from '../words/time.ts';
 
 const DAY_MS = 86_400_000;
 const MONTH_DAYS = 30.4;
@@ -26,6 +26,7 @@ const isWeekday = (day: number) => ![0, 6].includes(new Date(day * DAY_MS).getUT
 export function roundsAsked(
   data: AftercarePage,
   { months, hours, kmPerHour }: RoundWish,
+  localDay: Times['localDay'],
 ): { asked: RoundsAsked; wishes: Map<string, VisitWish> } {
   const today = dayNumber(localDay(data.now));
   const horizon = today + Math.round(months * MONTH_DAYS);

@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { useFeedQuery, useJobsQuery, useSetBusyMutation, useSetFeedMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const PLANNED = ['planned', 'active'];
 
 /** The plan in a person's own calendar: a feed that follows what is posted, and a file for each job. */
 export default function CalendarPage() {
+  const { sayTime } = useWords();
   const { data: feed, error, refetch } = useFeedQuery();
   const { data: jobs } = useJobsQuery();
   const [set, setting] = useSetFeedMutation();
@@ -93,6 +94,7 @@ export default function CalendarPage() {
 
 /** When I am taken by something else: read in from my own calendar, and kept clear of work. */
 function Busy({ busy, next }: { busy: number; next: { title: string; startsAt: string; endsAt: string }[] }) {
+  const { sayTime } = useWords();
   const [send, { error, isLoading }] = useSetBusyMutation();
   const read = (ics: string | null) => void send({ id: newId(), ics });
   return (

@@ -5,9 +5,9 @@ import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
-import { sayDate, sayTime, sayTimesIn } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { type ClientView, type ShownQuote, useAgreeMutation, useClientQuery } from '../store/endpoints.ts';
+import { useWords, WordsProvider } from '../words/Words.tsx';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
 export default function ClientPage() {
@@ -22,11 +22,15 @@ export default function ClientPage() {
         <Coming error={error} again={() => void refetch()} />
       </main>
     );
-  sayTimesIn(data.timeZone);
-  return <Shown data={data} token={token} onReload={() => void refetch()} />;
+  return (
+    <WordsProvider timeZone={data.timeZone}>
+      <Shown data={data} token={token} onReload={() => void refetch()} />
+    </WordsProvider>
+  );
 }
 
 function Shown({ data, token, onReload }: { data: ClientView; token: string; onReload: () => void }) {
+  const { sayDate } = useWords();
   const { quote, agreement } = data;
   const [taken, setTaken] = useState<readonly string[]>([]);
   const chosen = agreement?.options ?? taken;
@@ -94,6 +98,7 @@ const Figure = ({ words, figure }: { words: string; figure: string }) => (
 
 /** A later version says first what it changes in what was agreed. */
 function Changed({ data }: { data: ClientView }) {
+  const { sayTime } = useWords();
   if (data.changes.length === 0) return null;
   const money = (minor: number) =>
     minor ? `${minor > 0 ? '+' : '−'} ${printMoney(Math.abs(minor), data.quote.currency)}` : '';
@@ -288,6 +293,7 @@ interface AgreeProps {
 
 /** Agreeing is to exactly this version: name, options and sum are written into the firm's record. */
 function Agree({ data, token, chosen, total, onReload }: AgreeProps) {
+  const { sayDate, sayTime } = useWords();
   const [name, setName] = useState('');
   const [id] = useState(newId);
   const [agree, { isLoading, error }] = useAgreeMutation();

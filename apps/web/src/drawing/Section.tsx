@@ -1,8 +1,8 @@
 import { useId } from 'react';
 import { scaleSqrt } from 'd3-scale';
 import { FAULT_LABELS, type Fault, type FaultPlace, type Layer } from '@rustic/core';
-import { said } from '../words/terms.ts';
 import { FailureMark } from './FailureMark.tsx';
+import { useWords } from '../words/Words.tsx';
 
 /** What each chemistry is drawn as, besides its colour: hairlines, dots, fine diagonals, stipple. */
 const PLAIN: Record<string, string> = {
@@ -115,6 +115,7 @@ interface Props {
 
 /** The stack of layers from the substrate up, each as it is known, with its words. */
 export function Section({ layers, fails = null, width = 230 }: Props) {
+  const { inOurWords } = useWords();
   const id = useId();
   const { drawn, total } = pieces(layers, 150);
   const words = [...layers]
@@ -177,7 +178,7 @@ export function Section({ layers, fails = null, width = 230 }: Props) {
               strokeWidth="3.5"
               strokeLinejoin="round"
             >
-              {shortened(said(layer.words))}
+              {shortened(inOurWords(layer.words))}
             </text>
             {layer.detail && (
               <text

@@ -1,8 +1,8 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import type { PlannedStep } from '@rustic/core';
-import { sayDay, sayHour } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
 import type { PlanSheet } from './planSheet.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The same facts as a table for each day: for print, for readers, for a phone. It follows when the page has a moment. */
 export function ByTheClock({ data }: { data: PlanSheet }) {
@@ -35,6 +35,7 @@ function daysOf(data: PlanSheet): [day: string, steps: PlannedStep[]][] {
 }
 
 const Day = memo(function Day({ day, steps, data }: { day: string; steps: PlannedStep[]; data: PlanSheet }) {
+  const { sayDay, sayHour } = useWords();
   const people = new Map(data.people.map((p) => [p.id, p.initials]));
   return (
     <table className="off-screen mb-3 w-full table-fixed border-collapse text-[14.5px]">

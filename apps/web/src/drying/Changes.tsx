@@ -1,12 +1,14 @@
 import type { Moved } from '@rustic/core';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { nameOf, withNames } from './planNames.ts';
 import type { PlanSheet } from './planSheet.ts';
+import { useWords } from '../words/Words.tsx';
 
 const SHOWN = 14;
 
 /** What moved since it was posted, each as a sentence with its reason; the posted plan stands until it is posted again. */
 export function Changes({ data }: { data: PlanSheet }) {
+  const { sayTime } = useWords();
   const { difference } = data;
   const moved = difference?.moved ?? [];
   const others = [...(difference?.added ?? []), ...(difference?.dropped ?? [])];
@@ -41,6 +43,7 @@ export function Changes({ data }: { data: PlanSheet }) {
 }
 
 function Sentence({ data, moved }: { data: PlanSheet; moved: Moved }) {
+  const { sayTime } = useWords();
   const { surface, id, from, to, laterMin, why, hands } = moved;
   const people = hands?.map((h) => data.people.find((p) => p.id === h)?.name ?? '').join(' and ');
   return (

@@ -2,9 +2,9 @@ import { area, curveMonotoneX } from 'd3-shape';
 import { memo, useRef, type PointerEvent } from 'react';
 import { STEP_LABELS } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
-import { sayTime } from '../words/time.ts';
 import type { Block, Row } from './chartRows.ts';
 import { snapped } from './moveByKeys.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Height of a line, and of a block on it. */
 export const ROW = 44;
@@ -42,6 +42,7 @@ export const Line = memo(function Line({
   seenFrom: number;
   seenTo: number;
 } & Moves) {
+  const { sayTime } = useWords();
   const ground = y + 8 + BLOCK;
   const isSeen = (from: number, to: number) => x(to) > seenFrom && x(from) < seenTo;
   return (
@@ -119,6 +120,7 @@ function HandsOn({
   onChoose,
   onDrag,
 }: { block: Block; name: string; x: (m: number) => number; y: number; now: number } & Moves) {
+  const { sayTime } = useWords();
   const grabbed = useRef<{ at: number; start: number; to: number } | null>(null);
   const left = x(block.start);
   const width = Math.max(3, x(block.end) - left);

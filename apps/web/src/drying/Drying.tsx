@@ -5,7 +5,7 @@ import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
-import { nowMinute, sayDate, sayTime } from '../words/time.ts';
+import { nowMinute } from '../words/time.ts';
 import { AirForm } from './AirForm.tsx';
 import { ByTheClock } from './ByTheClock.tsx';
 import { CannotStand } from './CannotStand.tsx';
@@ -31,6 +31,7 @@ import {
   useWeatherQuery,
 } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The drying plan of one job. Without one named, the job last opened or the first under way. */
 export default function Drying() {
@@ -93,6 +94,7 @@ function Plan({ jobId, jobs }: { jobId: string; jobs: React.ReactNode }) {
 const isDrag = (c: Change) => c.kind === 'drag';
 
 function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
+  const { sayTime } = useWords();
   const jobId = data.job.id;
   const may = useMay();
   const [post, posting] = usePostPlanMutation();
@@ -200,6 +202,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
 
 /** Why the chosen step starts when it does. */
 function WhyThen({ data, chosen }: { data: PlanPage; chosen: string | null }) {
+  const { sayTime } = useWords();
   const step = chosen ? data.plan.steps.find((s) => `${s.surface}/${s.id}` === chosen) : undefined;
   return (
     <p role="status" className="min-h-6 text-[14.5px]">
@@ -215,6 +218,7 @@ function WhyThen({ data, chosen }: { data: PlanPage; chosen: string | null }) {
 
 /** What holds only if the weather does, and how long work outside can still be begun. */
 function Depends({ data }: { data: PlanPage }) {
+  const { sayDate } = useWords();
   if (data.reliance.length === 0 && data.latestStarts.length === 0) return null;
   const surface = (id: string) => data.surfaces.find((s) => s.id === id)?.name ?? '';
   return (

@@ -1,5 +1,4 @@
 import { useMemo, useRef } from 'react';
-import { sayTime } from '../words/time.ts';
 import { Line, ROW } from './ChartLine.tsx';
 import type { Row } from './chartRows.ts';
 import { moveByKeys } from './moveByKeys.ts';
@@ -8,6 +7,7 @@ import { useSeen } from './useSeen.ts';
 import { STRIP, WeatherStrip } from './WeatherStrip.tsx';
 import { SCALES, type Scale } from './Zoom.tsx';
 import type { WeatherHours } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const HEAD = 46;
 const ROOM = 34;
@@ -45,6 +45,7 @@ export function DryingChart({
   /** A block is asked for at another start; the plan answers before it is let go. */
   onDrag?: (name: string, to: number) => void;
 }) {
+  const { sayTime } = useWords();
   const drawing = useRef<SVGSVGElement>(null);
   const seen = useSeen(drawing);
   const left = leftOf(minWidth);

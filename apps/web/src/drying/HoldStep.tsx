@@ -1,11 +1,13 @@
 import { useState, type FormEvent } from 'react';
 import { Refused } from '../page/Page.tsx';
-import { instantOf, sayTime } from '../words/time.ts';
+import { instantOf } from '../words/time.ts';
 import { type PlanPage, useHoldStepMutation, useReleaseHoldMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Another trade comes first: the chosen step waits for its date, until it is let go. */
 export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
+  const { sayTime } = useWords();
   const [surfaceId, stepId] = chosen.split('/') as [string, string];
   const [open, setOpen] = useState(false);
   const [day, setDay] = useState('');

@@ -1,11 +1,13 @@
 import type { PlannedStep } from '@rustic/core';
 import { Total } from '../page/Page.tsx';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 import type { PlanSheet } from './planSheet.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What a plan comes to: its end, the earliest possible, and how many visits. */
 export function PlanFooting({ data, asked = false }: { data: PlanSheet; asked?: boolean }) {
+  const { sayTime } = useWords();
   const { plan } = data;
   if (plan.status !== 'feasible') return <Total words="plan" figure="cannot stand" />;
   const slow = slowest(data);

@@ -3,10 +3,11 @@ import { PRIMER_FAMILIES, type Change, type Plan } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { AirFigure, RoomChoice } from './airFields.tsx';
 import { figureIn } from './figureIn.ts';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 import { nameOf, withNames } from './planNames.ts';
 import { type PlanPage, useShelfQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const SATURDAY = 6;
 
@@ -27,6 +28,7 @@ export function WhatIf({
   /** The step that is chosen in the plan, as surface/step. */
   chosen: string | null;
 }) {
+  const { sayTime } = useWords();
   const [roomId, setRoomId] = useState(data.rooms[0]?.id ?? '');
   const [t, setT] = useState('20');
   const [rh, setRh] = useState('50');
@@ -137,6 +139,7 @@ function OtherProduct({
 }
 
 function Answer({ data, answer }: { data: PlanPage; answer: Plan }) {
+  const { sayTime } = useWords();
   if (answer.status === 'infeasible')
     return <>That cannot be planned: {withNames(data, answer.reasons[0]?.text ?? '')}</>;
   if (data.plan.status !== 'feasible') return <>It would end {sayTime(answer.finish)}.</>;

@@ -10,8 +10,7 @@ import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { jobOpened, useSight, useTell } from '../store/store.ts';
 import { sayHours, sayPercent, sayRoundMoney, isTold } from '../words/figures.ts';
-import { saySubstrate } from '../words/terms.ts';
-import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
+import { nowMinute, sayFromNow } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ticksOf } from '../walkround/ticks.ts';
 import { WholeRoom } from '../walkround/WholeRoom.tsx';
@@ -31,6 +30,7 @@ import {
   useSessionQuery,
   type WholeJob,
 } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {
@@ -140,6 +140,7 @@ interface RoomProps {
 const SMALL_ACT = 'no-print min-h-[44px] px-2 text-sm underline wide:min-h-[28px]';
 
 function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: RoomProps) {
+  const { saySubstrate } = useWords();
   const jobId = data.job.id;
   const surfaces = data.surfaces.filter((s) => s.roomId === room.id);
   const [sketch, setSketch] = useState(false);
@@ -293,6 +294,7 @@ function RoomSheet({ data, room }: { data: WholeJob; room: Room }) {
 }
 
 function State({ s }: { s: SurfaceBrief }) {
+  const { sayTime } = useWords();
   const { standing, opensAt, closesAt } = s.standing;
   if (standing === 'drying')
     return (

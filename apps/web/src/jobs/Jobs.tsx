@@ -6,11 +6,12 @@ import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
-import { sayDate, sayTime } from '../words/time.ts';
 import { BringIn } from './BringIn.tsx';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type Job, type JobBrief, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
+import type { Times } from '../words/time.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -22,6 +23,8 @@ const STATUS: Record<Job['status'], string> = {
 const ORDER: Job['status'][] = ['active', 'planned', 'quoted', 'walk-round', 'aftercare'];
 
 export default function Jobs() {
+  const { sayDate } = useWords();
+  const { sayTime } = useWords();
   const { data, error, refetch } = useJobsQuery();
   const { data: session } = useSessionQuery();
   const may = useMay();
@@ -94,7 +97,7 @@ export default function Jobs() {
               </td>
               <td className="py-2.5">
                 <span className="font-semibold">{STATUS[job.status]}</span>
-                <div className="text-sm text-faded">{standing(job)}</div>
+                <div className="text-sm text-faded">{standing(job, sayDate)}</div>
                 {job.quote && job.status !== 'aftercare' && (
                   <Link to={`/jobs/${job.id}/price`} className="text-sm hover:underline">
                     {job.quote.agreedBy
@@ -116,7 +119,7 @@ export default function Jobs() {
   );
 }
 
-function standing(job: JobBrief): string {
+function standing(job: JobBrief, sayDate: Times['sayDate']): string {
   if (job.status === 'active')
     return (
       [job.drying && `${job.drying} drying`, job.open && `${job.open} open`].filter(Boolean).join(', ') || 'nothing wet'

@@ -1,12 +1,12 @@
 import { CONDITION_LABELS, FINISH_LABELS, type Condition, testWords } from '@rustic/core';
 import { Coming } from '../page/Page.tsx';
 import { sayPercent } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
-import { sayDate, sayTime } from '../words/time.ts';
 import { useAsItStoodQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** A surface as the record had it at the end of a day: what was known, what was to go on, what was done. */
 export function AsItStood({ surfaceId, day }: { surfaceId: string; day: string }) {
+  const { sayDate, sayStep, sayTime } = useWords();
   const { currentData: data, error } = useAsItStoodQuery({ surfaceId, day });
   if (!data) return <Coming error={error} />;
   const { finish } = data;

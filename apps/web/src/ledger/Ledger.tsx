@@ -4,16 +4,17 @@ import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
-import { localDay, sayTime } from '../words/time.ts';
 import { AsItStood } from './AsItStood.tsx';
 import { entryNames } from './entryNames.ts';
 import { Filter } from './Filter.tsx';
 import { EVERYTHING, filterEntries, type LedgerFilter } from './filterEntries.ts';
 import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
+  const words = useWords();
+  const { inOurWords, localDay, sayTime } = words;
   const { jobId = '' } = useParams();
   const { data, error, refetch } = useLedgerQuery(jobId);
   const { data: job } = useJobQuery(jobId);
@@ -25,7 +26,7 @@ export default function Ledger() {
   const rooms = new Map(job.rooms.map((r) => [r.id, r.name]));
   const names = new Map([...rooms, ...job.surfaces.map((s) => [s.id, `${rooms.get(s.roomId)}, ${s.name}`] as const)]);
   const products = new Map(shelf?.map((p) => [p.id, p.name]));
-  const namesIn = entryNames(data, products);
+  const namesIn = entryNames(data, products, words);
   const shown = filterEntries(data, looked, localDay);
   const surface = job.surfaces.find((s) => s.id === looked.subject);
   return (
@@ -115,7 +116,7 @@ export default function Ledger() {
               <td className="py-1">
                 <span className="font-semibold">{capital(ledgerTitle(e.kind))}</span>
                 {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
-                <div className="text-faded">{said(ledgerText(e, namesIn(e)))}</div>
+                <div className="text-faded">{inOurWords(ledgerText(e, namesIn(e)))}</div>
               </td>
               <td className="py-1 max-wide:hidden">{e.by}</td>
             </tr>

@@ -1,13 +1,14 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useSignal } from '../store/store.ts';
-import { sayTime } from '../words/time.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** With a signal a write is gone by then: a bar that comes and goes with every tap says nothing and moves the page. */
 const SAID_AFTER_MS = 1_500;
 
 /** Only where there is something to say: what is not sent yet, and how old what is shown may be. */
 export function Signal() {
+  const { sayTime } = useWords();
   const { unsent, keptAt } = useSignal((s) => s);
   const refused = unsent.filter((k) => k.refused !== null).length;
   const waits = useWaits(unsent.length > 0);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { Page } from '../page/Page.tsx';
 import { useSignal } from '../store/store.ts';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { clockAhead, putRight } from '../clock/clock.ts';
 import { leaveDevice } from './leaveDevice.ts';
 import { COMMANDS } from '../outbox/commands.ts';
@@ -11,9 +11,11 @@ import { sendKept } from '../outbox/sender.ts';
 import type { KeptBrief } from '../outbox/signal.ts';
 import { newId } from '../store/newId.ts';
 import { useSessionQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
 export default function Unsent() {
+  const { sayTime } = useWords();
   const unsent = useSignal((s) => s.unsent);
   const { data: session } = useSessionQuery();
   const leaving = (useLocation().state as { leaving?: boolean } | null)?.leaving === true;
@@ -87,6 +89,7 @@ const whole = async (seq: number): Promise<Kept | undefined> => (await outbox.al
 
 /** One that the server would not take: what it says, both sides, and what can be done. */
 function Refusal({ kept }: { kept: KeptBrief }) {
+  const { sayTime } = useWords();
   const [busy, setBusy] = useState(false);
   const refusal = kept.refused!;
   const theirs = refusal.theirs as { id?: string; byName?: string } | undefined;
@@ -194,6 +197,7 @@ const SHOWN: [key: string, words: string][] = [
 ];
 
 function Side({ words, said }: { words: string; said: Record<string, unknown> | null }) {
+  const { sayTime } = useWords();
   return (
     <div className="border border-rule bg-leaf px-3 py-2">
       <strong>{words}</strong>

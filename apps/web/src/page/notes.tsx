@@ -1,5 +1,5 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { said } from '../words/terms.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** One reason in the margin. */
 export interface Note {
@@ -48,10 +48,11 @@ export function Mark({ n }: { n: number }) {
 }
 
 function Words({ note }: { note: Note }) {
+  const { inOurWords } = useWords();
   return (
     <>
-      {note.head && <strong className="text-madder">{said(note.head)} </strong>}
-      {said(note.text)}
+      {note.head && <strong className="text-madder">{inOurWords(note.head)} </strong>}
+      {inOurWords(note.text)}
       {note.weight && <> Weight: {note.weight}.</>}
       {note.source && <em className="block text-faded">{note.source}</em>}
     </>

@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type StaffPage, useInviteMutation, useWithdrawInvitationMutation } from '../store/endpoints.ts';
 import type { Role } from '@rustic/core';
+import { useWords } from '../words/Words.tsx';
 
 const initialsOf = (name: string) =>
   name
@@ -17,6 +17,7 @@ const initialsOf = (name: string) =>
 
 /** Asking somebody in: a link that opens once and runs out after a week. */
 export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }) {
+  const { sayTime } = useWords();
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const [role, setRole] = useState<Role>('painter');

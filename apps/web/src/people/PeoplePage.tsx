@@ -1,15 +1,16 @@
 import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { Invite } from './Invite.tsx';
 import { Kept } from './Kept.tsx';
 import { PersonLine } from './PersonLine.tsx';
 import { ACCESS_WORDS } from './roleWords.ts';
 import { Visits } from './Visits.tsx';
 import { usePeopleQuery, useSessionQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The people of the firm: their part, their hours, what they can; who was asked in; what a visit costs. */
 export default function PeoplePage() {
+  const { sayTime } = useWords();
   const { data, error, refetch } = usePeopleQuery();
   const { data: session } = useSessionQuery();
   if (!data || !session) return <Coming error={error} again={() => void refetch()} />;

@@ -3,15 +3,16 @@ import { CLIMATE_LABELS, type Climate } from '@rustic/core';
 import { ClimateChoice } from '../page/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayDate } from '../words/time.ts';
 import { useSetPlanningMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import type { Planning } from '@rustic/core';
+import { useWords } from '../words/Words.tsx';
 
 const whole = (text: string) => Math.round(Number(text.replace(',', '.')));
 
 /** What a visit costs beside the work, and the days on which nobody works. */
 export function Visits({ planning, owner }: { planning: Partial<Planning>; owner: boolean }) {
+  const { sayDate } = useWords();
   const [setUp, setSetUp] = useState(String(planning.setUpMin ?? 0));
   const [packUp, setPackUp] = useState(String(planning.packUpMin ?? 0));
   const [travel, setTravel] = useState(String(planning.travelMin ?? 0));

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { type SketchPlace, testWords } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { resized } from './resize.ts';
 import { nowText } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type Photo, type TestRow, useKeepPhotoMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   jobId: string;
@@ -70,6 +70,7 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
 
 /** Photos kept, each with who took it, when, and the test it shows. */
 export function Photos({ photos, tests = [] }: { photos: readonly Photo[]; tests?: readonly TestRow[] }) {
+  const { sayTime } = useWords();
   if (photos.length === 0) return null;
   const shown = (p: Photo) => tests.find((t) => t.id === p.testId);
   return (

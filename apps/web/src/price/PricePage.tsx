@@ -15,9 +15,11 @@ import { ClientLink, SentVersions, Standing } from './Sending.tsx';
 import { useFan } from './useFan.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage as Data, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What a job costs, what that still rests on, and what was sent to the client. */
 export default function PricePage() {
+  const { inOurWords } = useWords();
   const { jobId = '' } = useParams();
   const navigate = useNavigate();
   const { data, error, refetch } = usePriceQuery(jobId);
@@ -26,7 +28,7 @@ export default function PricePage() {
   const [settings, setSettings] = useState(false);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const { draft, sums } = data;
-  const { notes, ofLine } = priceNotes(data);
+  const { notes, ofLine } = priceNotes(data, inOurWords);
   const sendIt = async () => {
     const made = newToken();
     const answer = await send({ jobId, id: newId(), seen: data.seen, token: made });

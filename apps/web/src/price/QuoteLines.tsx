@@ -4,9 +4,9 @@ import { LEFT_OUT_WORDS, printMoney, type QuoteLine } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayHours, sayLitres } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { newId } from '../store/newId.ts';
 import { type PricePage, usePutOffersMutation, useSurfaceQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
 const ROW = 'grid grid-cols-[1fr_auto] gap-x-3 wide:grid-cols-[1fr_56px_56px_104px]';
@@ -92,6 +92,7 @@ function Offers({ data, surfaceId }: { data: PricePage; surfaceId: string }) {
 }
 
 function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) {
+  const { inOurWords } = useWords();
   const { data: surface } = useSurfaceQuery(surfaceId);
   const [put, { error, isLoading }] = usePutOffersMutation();
   const { job } = data;
@@ -120,7 +121,7 @@ function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) 
                 disabled={isLoading}
                 onChange={() => offer(a.key, !on)}
               />
-              {said(a.differs)}
+              {inOurWords(a.differs)}
             </label>
           </li>
         );

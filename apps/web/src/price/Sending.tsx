@@ -4,14 +4,15 @@ import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayMoney } from '../words/figures.ts';
-import { sayDate, sayTime } from '../words/time.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage, useSetLinkMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const linkOf = (token: string) => `${location.origin}/client/${token}`;
 
 /** Where the quote stands: not sent, sent and opened, agreed, or changed since. */
 export function Standing({ data }: { data: PricePage }) {
+  const { sayTime } = useWords();
   const { latest, agreement, changes, sent } = data;
   const newest = sent.find((s) => s.id === latest?.id);
   const currency = data.draft.currency;
@@ -70,6 +71,7 @@ export function ClientLink({
   token: string | null;
   onToken: (token: string | null) => void;
 }) {
+  const { sayDate, sayTime } = useWords();
   const [set, { isLoading, error }] = useSetLinkMutation();
   const [copied, setCopied] = useState(false);
   if (data.sent.length === 0) return null;
@@ -128,6 +130,7 @@ export function ClientLink({
 
 /** Every version that was sent, as it was sent. */
 export function SentVersions({ data }: { data: PricePage }) {
+  const { sayTime } = useWords();
   if (data.sent.length === 0) return null;
   return (
     <section aria-labelledby="sent" className="mt-5">

@@ -1,8 +1,8 @@
 import { STEP_LABELS, USUAL_COUNTS, type LearnedRate } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import { sayHours, sayMoney } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import type { PricePage } from '../store/endpoints.ts';
+import type { OurWords } from '../words/ourWords.ts';
 
 const share = (hundredths: number) => `${hundredths / 100} %`;
 
@@ -16,7 +16,10 @@ const paces = (learned: readonly LearnedRate[]) =>
     .join(', ');
 
 /** The reasons beside a price: how it comes about, what the firm's own logs did to it, and what is not guaranteed. */
-export function priceNotes({ draft, sums, settings, learned }: PricePage): {
+export function priceNotes(
+  { draft, sums, settings, learned }: PricePage,
+  inOurWords: OurWords['inOurWords'],
+): {
   notes: Note[];
   ofLine: Map<string, number>;
 } {
@@ -48,7 +51,7 @@ export function priceNotes({ draft, sums, settings, learned }: PricePage): {
   const ofLine = new Map<string, number>();
   for (const line of draft.lines.filter((l) => l.withheld.length)) {
     ofLine.set(line.surfaceId, notes.length + 1);
-    notes.push({ n: notes.length + 1, head: 'No guarantee.', text: `${line.name}: ${said(line.withheld[0]!)}` });
+    notes.push({ n: notes.length + 1, head: 'No guarantee.', text: `${line.name}: ${inOurWords(line.withheld[0]!)}` });
   }
   return { notes, ofLine };
 }

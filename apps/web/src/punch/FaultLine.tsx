@@ -7,16 +7,17 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital, sayPercent } from '../words/figures.ts';
-import { sayTime } from '../words/time.ts';
 import { Boundary } from './Boundary.tsx';
 import { MEND_WORDS } from './mendWords.ts';
 import { newId } from '../store/newId.ts';
 import { type MarkedFault, type PunchPage, useCloseFaultMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const CAUSES_SHOWN = 3;
 
 /** One marked fault: what it is, what to do about it, and the act that closes it. */
 export function FaultLine({ data, fault }: { data: PunchPage; fault: MarkedFault }) {
+  const { sayTime } = useWords();
   const [closing, setClosing] = useState(false);
   const surface = data.surfaces.find((s) => s.id === fault.surfaceId);
   const room = data.rooms.find((r) => r.id === fault.roomId);

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { nowText } from '../clock/clock.ts';
 import { Refused } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { type HandoverCheck, type PunchPage, useTryAtHandoverMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What is tried before it is handed over: sashes slide, doors close, hardware is back. */
 export function HandoverChecks({ data }: { data: PunchPage }) {
@@ -27,6 +27,7 @@ export function HandoverChecks({ data }: { data: PunchPage }) {
 }
 
 function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
+  const { sayTime } = useWords();
   const [saying, setSaying] = useState(false);
   const [note, setNote] = useState('');
   const [send, { isLoading, error }] = useTryAtHandoverMutation();

@@ -7,17 +7,18 @@ import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
 import { capital } from '../words/figures.ts';
-import { sayDay } from '../words/time.ts';
 import { FaultLine } from './FaultLine.tsx';
 import { HandoverChecks } from './HandoverChecks.tsx';
 import { MarkFault } from './MarkFault.tsx';
 import { PunchVisits } from './PunchVisits.tsx';
 import { type MarkedFault, usePunchQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const SKETCH_WIDTH = 820;
 
 /** The punch list: faults as chalk ticks on their room, each with its number, what to do about it, and whether it will show. */
 export default function PunchPage() {
+  const { sayDay } = useWords();
   const { jobId = '' } = useParams();
   const may = useMay();
   const navigate = useNavigate();

@@ -3,11 +3,13 @@ import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { FixVisit } from '../aftercare/FixVisit.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../store/useMay.ts';
-import { sayDay, sayLength } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { type PunchPage, useAftercareQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The fewest visits that close every fault, each once its film can be mended; and those that are fixed. */
 export function PunchVisits({ data }: { data: PunchPage }) {
+  const { sayDay } = useWords();
   const may = useMay();
   const [fixing, setFixing] = useState(false);
   const inVisit = new Set(data.standing.flatMap((v) => v.calls.map((c) => c.id)));

@@ -4,11 +4,11 @@ import type { HouseRules } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
 import { newId } from '../store/newId.ts';
 import { type RuleEffect, useRulesPreviewQuery } from '../store/endpoints.ts';
 import { useChangeRules } from './useChangeRules.ts';
 import type { RuleLevel } from './level.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   level: RuleLevel;
@@ -85,6 +85,7 @@ const signedMoney = (minor: number, currency: string) =>
 
 /** One surface, before and after. */
 function Effect({ effect, currency }: { effect: RuleEffect; currency: string }) {
+  const { sayStep } = useWords();
   const before = [...effect.removed, ...effect.changed.map((c) => c.before)];
   const after = [...effect.added, ...effect.changed.map((c) => c.after)];
   return (

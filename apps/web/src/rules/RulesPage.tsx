@@ -11,9 +11,9 @@ import {
 import { Chip } from '../page/Act.tsx';
 import { Page, Total } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { RuleChange } from './RuleChange.tsx';
 import type { RuleLevel } from './level.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   level: RuleLevel;
@@ -30,6 +30,7 @@ interface Props {
 
 /** The schools at one level: the firm's, a job's, a surface's. A tap asks what would change; nothing does until it is accepted. */
 export function RulesPage({ level, subject, version, currency, title, above, own, under, children }: Props) {
+  const { inOurWords } = useWords();
   const [asked, setAsked] = useState<Partial<HouseRules> | null>(null);
   const usual: HouseRules = { ...DEFAULT_HOUSE_RULES, ...under };
   const rules = { ...usual, ...(asked ?? own) };
@@ -78,13 +79,14 @@ export function RulesPage({ level, subject, version, currency, title, above, own
             className="grid items-start gap-x-4 gap-y-1 border-b border-rule py-1.5 wide:grid-cols-[190px_1fr]"
           >
             <span id={`rule-${rule}`} className="pt-1 font-semibold">
-              {said(HOUSE_RULE_LABELS[rule].title)}
+              {inOurWords(HOUSE_RULE_LABELS[rule].title)}
             </span>
             <div>
               <div className="flex flex-wrap gap-1.5" role="group" aria-labelledby={`rule-${rule}`}>
                 {level !== 'firm' && (
                   <Chip pressed={(asked ?? own)[rule] === undefined} onPress={() => ask(rule, null)}>
-                    as the {level === 'job' ? 'firm' : 'job'}: {said(HOUSE_RULE_LABELS[rule].choices[usual[rule]]!)}
+                    as the {level === 'job' ? 'firm' : 'job'}:{' '}
+                    {inOurWords(HOUSE_RULE_LABELS[rule].choices[usual[rule]]!)}
                   </Chip>
                 )}
                 {HOUSE_RULES[rule].map((choice) => (
@@ -93,7 +95,7 @@ export function RulesPage({ level, subject, version, currency, title, above, own
                     pressed={rules[rule] === choice && (level === 'firm' || (asked ?? own)[rule] !== undefined)}
                     onPress={() => ask(rule, choice)}
                   >
-                    {said(HOUSE_RULE_LABELS[rule].choices[choice]!)}
+                    {inOurWords(HOUSE_RULE_LABELS[rule].choices[choice]!)}
                   </Chip>
                 ))}
               </div>

@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayMoney, isTold } from '../words/figures.ts';
-import { sayFamily, said } from '../words/terms.ts';
 import { useComingQuery, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The fewest products with which the jobs ahead can be done: what to bring, what to buy, what nothing does. */
 export default function ComingJobs() {
+  const { inOurWords, sayFamily } = useWords();
   const { data, error, refetch } = useComingQuery();
   const { data: shelf } = useShelfQuery();
   const { data: session } = useSessionQuery();
@@ -42,7 +43,7 @@ export default function ComingJobs() {
         <div className="mb-3 border-l-4 border-madder pl-3" role="group" aria-label="Nothing on the shelf does">
           {data.uncovered.map((u, i) => (
             <p key={i}>
-              <strong className="text-madder">Nothing on the shelf does</strong> {said(u.words)}: {u.surface}, {u.job}.
+              <strong className="text-madder">Nothing on the shelf does</strong> {inOurWords(u.words)}: {u.surface}, {u.job}.
             </p>
           ))}
         </div>
@@ -63,7 +64,7 @@ export default function ComingJobs() {
                 <ul className="pl-4 text-sm">
                   {uses.map((u, i) => (
                     <li key={i}>
-                      {said(u.words)}: {u.surface}, <span className="text-faded">{u.job}</span>
+                      {inOurWords(u.words)}: {u.surface}, <span className="text-faded">{u.job}</span>
                     </li>
                   ))}
                 </ul>

@@ -3,10 +3,10 @@ import { Link } from 'react-router';
 import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayDate } from '../words/time.ts';
 import { claimsOf, type Claim } from './claims.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, type ProductNote, useAddNoteMutation, useJobsQuery, useTrialsQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const STANDING = { believed: 'believed, not tried', tried: 'tried, and held', refuted: 'refuted' } as const;
 type Writing = { kind: 'note' } | { kind: 'claim'; about: Claim | null };
@@ -59,6 +59,7 @@ export function Notes({ product }: { product: KeptProduct }) {
 }
 
 function By({ note }: { note: ProductNote }) {
+  const { sayDate } = useWords();
   return (
     <span className="text-[13px] text-faded">
       {note.byName}, {sayDate(note.at)}

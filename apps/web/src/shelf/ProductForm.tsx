@@ -4,10 +4,10 @@ import { FAMILIES, type Family, type ProductGiven } from '@rustic/core';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import { FIGURES, readProduct, saidOfProduct, type ProductSaid } from './readProduct.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useWriteProductMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   product: KeptProduct | null;
@@ -17,6 +17,7 @@ interface Props {
 
 /** A product by hand: a new one, or this firm's own figures for one on the shelf. Left empty, what is usual for its kind stands. */
 export function ProductForm({ product, currency, onDone }: Props) {
+  const { sayFamily } = useWords();
   const navigate = useNavigate();
   const [said, setSaid] = useState<ProductSaid>(() => saidOfProduct(product));
   const [family, setFamily] = useState<Family>(product?.family ?? 'acrylic-wall');

@@ -5,7 +5,6 @@ import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { capital, sayMoney, isTold } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { Notes } from './Notes.tsx';
 import { ProductForm } from './ProductForm.tsx';
@@ -13,9 +12,11 @@ import { sheetLines } from './sheetLines.ts';
 import { Tins } from './Tins.tsx';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useSessionQuery, useShelfQuery, useWriteProductMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** One product: its sheet, its tins, what was found out, and how to clean up after it. */
 export default function ProductPage() {
+  const { sayFamily } = useWords();
   const { productId = '' } = useParams();
   const { data, error, refetch } = useShelfQuery();
   const { data: session } = useSessionQuery();

@@ -5,16 +5,17 @@ import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { capital, sayMoney, isTold } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { claimsOf } from './claims.ts';
 import { ProductForm } from './ProductForm.tsx';
 import { type KeptProduct, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const litresIn = (p: KeptProduct) => p.van.reduce((sum, tin) => sum + tin.litres, 0);
 
 /** The shelf: products with the figures of their sheets, what is in the van, and what was found out. */
 export default function Shelf() {
+  const { sayFamily } = useWords();
   const navigate = useNavigate();
   const { data, error, refetch } = useShelfQuery();
   const { data: session } = useSessionQuery();
@@ -80,6 +81,7 @@ export default function Shelf() {
 }
 
 function Row({ p, currency }: { p: KeptProduct; currency: string }) {
+  const { sayFamily } = useWords();
   const d = p.drying;
   const time = (m: number | null | undefined) => (m == null ? '' : sayLength(m));
   const refuted = claimsOf(p.notes).filter((c) => c.standing === 'refuted').length;

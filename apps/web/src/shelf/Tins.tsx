@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayDate } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, type Tin, useAddTinMutation, useChangeTinMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {
@@ -34,6 +34,7 @@ export function Tins({ product }: { product: KeptProduct }) {
 }
 
 function TinLine({ tin }: { tin: Tin }) {
+  const { sayDate } = useWords();
   const [left, setLeft] = useState<string | null>(null);
   const [change, { isLoading, error }] = useChangeTinMutation();
   const send = async (event: FormEvent) => {

@@ -4,10 +4,10 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { ConditionChips } from '../surfaceForm/ConditionChips.tsx';
 import { changesIn } from '../words/changes.ts';
-import { sayTime } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useNoteFindingMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What sanding and washing bring out most often. */
 const USUAL: Condition[] = [
@@ -57,6 +57,7 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
 
 /** Findings so far, each with what it changed: marked, so that the price can be varied openly. */
 export function FindingsOf({ data }: { data: SurfacePage }) {
+  const { sayStep, sayTime } = useWords();
   if (data.findings.length === 0) return null;
   return (
     <section aria-label="Found while working" className="mt-3">
@@ -67,7 +68,7 @@ export function FindingsOf({ data }: { data: SurfacePage }) {
           <span className="text-faded">
             {f.byName}, {sayTime(f.at)}
           </span>
-          <p className="text-sm">{changesIn(f, data.firm.currency)}</p>
+          <p className="text-sm">{changesIn(f, data.firm.currency, sayStep)}</p>
         </div>
       ))}
     </section>

@@ -3,8 +3,8 @@ import { Chip } from '../page/Act.tsx';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import type { Line } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   line: Line;
@@ -16,6 +16,7 @@ interface Props {
 
 /** What a line is done with and cleaned up with, and what might be asked of it. */
 export function LineDetail({ line, at, last, asked, onAsk }: Props) {
+  const { sayFamily } = useWords();
   const { step, tools, others } = line;
   const units = useSight((s) => s.units);
   const card = step.family ? CLEAN_UP[chemistryOf(step.family)] : null;

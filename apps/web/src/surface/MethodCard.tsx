@@ -1,19 +1,20 @@
 import { useState } from 'react';
 import { CAUTION_SHORT, METHOD_CARDS, TEST_LABELS, type TestKind } from '@rustic/core';
 import { Timer } from '../page/Timer.tsx';
-import { said } from '../words/terms.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** A wait longer than this is no matter of standing by with a clock. */
 const LONGEST_STANDING_BY_SEC = 900;
 
 /** How a test is made and read: the act first, the rest on demand; a clock where it waits. */
 export function MethodCard({ kind }: { kind: TestKind }) {
+  const { inOurWords } = useWords();
   const card = METHOD_CARDS[kind];
   const [more, setMore] = useState(false);
   return (
     <div className="mb-2 max-w-[66ch] text-[14.5px]">
       <p>
-        <strong>{TEST_LABELS[kind]}.</strong> {said(card.how)}{' '}
+        <strong>{TEST_LABELS[kind]}.</strong> {inOurWords(card.how)}{' '}
         <button type="button" aria-expanded={more} className="underline" onClick={() => setMore(!more)}>
           {more ? 'Less' : 'How to read it'}
         </button>
@@ -21,11 +22,11 @@ export function MethodCard({ kind }: { kind: TestKind }) {
       {more && (
         <dl className="mt-1 grid grid-cols-[max-content_1fr] gap-x-3">
           <dt className="text-faded">use</dt>
-          <dd>{said(card.materials.join(', '))}</dd>
+          <dd>{inOurWords(card.materials.join(', '))}</dd>
           <dt className="text-faded">reads</dt>
-          <dd>{said(card.reads)}</dd>
+          <dd>{inOurWords(card.reads)}</dd>
           <dt className="text-faded">misleads</dt>
-          <dd>{said(card.misleads)}</dd>
+          <dd>{inOurWords(card.misleads)}</dd>
           <dt className="text-faded">source</dt>
           <dd>
             <em>{card.source}</em>

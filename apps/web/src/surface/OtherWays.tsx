@@ -2,9 +2,9 @@ import { Link } from 'react-router';
 import { HOUSE_RULE_LABELS } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { sayRoundMoney, isTold, type Sum } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useChooseSystemMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What a way costs more or less, for whoever is told; too little to matter is not said. */
 const sayAddedCost = (added: Sum, currency: string) =>
@@ -20,6 +20,7 @@ const weighs = (against: number, currency: string) =>
 
 /** Other complete systems with what each trades, and where good firms part. */
 export function OtherWays({ data }: { data: SurfacePage }) {
+  const { inOurWords } = useWords();
   const [choose, { isLoading, error }] = useChooseSystemMutation();
   const begun = data.work.length > 0;
   const { currency } = data.firm;
@@ -31,7 +32,7 @@ export function OtherWays({ data }: { data: SurfacePage }) {
         {data.alternatives.map((a) => (
           <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
             <span className="flex-1">
-              {said(a.differs)}
+              {inOurWords(a.differs)}
               {sayAddedCost(a.addedCost, currency)}
               {isTold(a.against) && <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>}
             </span>
@@ -59,7 +60,8 @@ export function OtherWays({ data }: { data: SurfacePage }) {
             <ul className="pl-4">
               {data.schools.map((s) => (
                 <li key={s.rule + s.choice} className="py-0.5">
-                  <span className="text-faded">{said(HOUSE_RULE_LABELS[s.rule].title)}:</span> {said(s.differs)}
+                  <span className="text-faded">{inOurWords(HOUSE_RULE_LABELS[s.rule].title)}:</span>{' '}
+                  {inOurWords(s.differs)}
                   {sayAddedCost(s.addedCost, currency)}
                 </li>
               ))}

@@ -15,13 +15,13 @@ import {
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type TestRow, useRecordTestMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
@@ -162,6 +162,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
 
 /** The questions that some tests ask beside their result. */
 function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; say: (more: Partial<Beside>) => void }) {
+  const { sayFamily } = useWords();
   if (kind === 'sheen-look')
     return (
       <div className="mb-2 flex gap-2">

@@ -6,15 +6,15 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
-import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { schoolRows } from './schoolRows.ts';
 import { SurfacePath } from '../page/SurfacePath.tsx';
 import { type SchoolPart, useSchoolsQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** The same surface under each school, side by side. */
 export default function Schools() {
+  const { inOurWords } = useWords();
   const { surfaceId = '' } = useParams();
   const { data, error, refetch } = useSchoolsQuery(surfaceId);
   const [chosen, setChosen] = useState<HouseRuleCode | null>(null);
@@ -41,7 +41,7 @@ export default function Schools() {
                   setAsked(null);
                 }}
               >
-                {said(HOUSE_RULE_LABELS[rule].title)}
+                {inOurWords(HOUSE_RULE_LABELS[rule].title)}
               </Chip>
             ))}
           </div>
@@ -69,6 +69,7 @@ interface SideProps {
 }
 
 function SideBySide({ ways, currency, onTake }: SideProps) {
+  const { inOurWords, sayStep } = useWords();
   const figures: [string, (way: SchoolPart) => string][] = [
     ['hours', (w) => sayHours(w.price.minutes)],
     ...(ways.some((w) => isTold(w.price.cost))
@@ -85,7 +86,7 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
     [
       'guarantee',
       (w) =>
-        w.guarantee.months === null ? `withheld: ${said(w.guarantee.withheld[0]!)}` : sayTerm(w.guarantee.months),
+        w.guarantee.months === null ? `withheld: ${inOurWords(w.guarantee.withheld[0]!)}` : sayTerm(w.guarantee.months),
     ],
   ];
   return (
@@ -95,7 +96,7 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
           <tr className="align-top">
             {ways.map((w) => (
               <th key={w.choice} scope="col" className="border-b-2 border-ink px-2 pb-2 text-left font-normal">
-                <strong className="font-serif text-[16px]">{capital(said(w.words))}</strong>
+                <strong className="font-serif text-[16px]">{capital(inOurWords(w.words))}</strong>
                 {w.ours && <span className="ml-1.5 rounded-sm bg-ink px-1.5 text-[12.5px] text-onink">ours</span>}
                 <span className="block text-[13.5px] text-faded">
                   {capital(w.prefers)}: {w.because}.

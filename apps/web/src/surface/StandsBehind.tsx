@@ -1,11 +1,12 @@
 import { CONDITION_LABELS } from '@rustic/core';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { sayPercent, sayRoundMoney, isTold, sayWorth } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import type { DoubtPart, SurfacePage } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What the firm stands behind, what another year would cost, and what was weighed where it is not sure. */
 export function StandsBehind({ data }: { data: SurfacePage }) {
+  const { inOurWords } = useWords();
   const { guarantee, anotherYear, doubt } = data;
   const { currency } = data.firm;
   // Once work is logged, waiting and choosing are past.
@@ -28,7 +29,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
           <ul>
             {guarantee.withheld.map((why) => (
               <li key={why}>
-                <strong className="text-madder">Withheld.</strong> {said(why)}
+                <strong className="text-madder">Withheld.</strong> {inOurWords(why)}
               </li>
             ))}
           </ul>
@@ -46,7 +47,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
                 <li key={b.condition}>
                   {CONDITION_LABELS[b.condition]}: {sayInHundred(b.odds)}
                   {isTold(b.addedCost) && b.addedCost > 0 && `, ${sayRoundMoney(b.addedCost, currency)} more`}.{' '}
-                  {said(b.text)}
+                  {inOurWords(b.text)}
                 </li>
               ))}
             </ul>

@@ -9,8 +9,7 @@ import { LogWork, type Corrected } from '../today/LogWork.tsx';
 import { WorkDone } from './WorkDone.tsx';
 import { SurfaceForm } from '../surfaceForm/SurfaceForm.tsx';
 import { sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
-import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
+import { nowMinute, sayFromNow } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
 import { FindingForm, FindingsOf } from './Findings.tsx';
@@ -28,6 +27,7 @@ import {
   type WhatIfAnswer,
   type WorkLog,
 } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {
@@ -200,6 +200,7 @@ function SectionColumn({ data, answer }: { data: SurfaceData; answer: WhatIfAnsw
 }
 
 function Totals({ data }: { data: SurfaceData }) {
+  const { sayStep, sayTime } = useWords();
   const { opensAt, closesAt, standing, next } = data.standing;
   return (
     <>

@@ -4,13 +4,13 @@ import { Chip } from '../page/Act.tsx';
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
-import { said } from '../words/terms.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Something looks wrong: what it is, and the way back as steps. */
 export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => void }) {
+  const { inOurWords, sayStep } = useWords();
   const [fault, setFault] = useState<Fault | null>(null);
   const [wet, setWet] = useState(false);
   const [note, setNote] = useState('');
@@ -39,7 +39,7 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
       {way && (
         <>
           <p>
-            <strong>{said(way.cause)}</strong> Back to: {said(way.backTo)}.
+            <strong>{inOurWords(way.cause)}</strong> Back to: {inOurWords(way.backTo)}.
           </p>
           <ol className="mt-1 max-w-[720px]">
             {way.steps.map((step, i) => (
@@ -48,7 +48,7 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
                 <span>
                   {sayStep(step)}
                   {i < way.undoes && <span className="text-sm text-faded">, undoing</span>}
-                  <span className="block text-sm text-faded">{step.why.map(said).join(' ')}</span>
+                  <span className="block text-sm text-faded">{step.why.map(inOurWords).join(' ')}</span>
                 </span>
               </li>
             ))}

@@ -4,9 +4,7 @@ import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { useSight } from '../store/store.ts';
 import { sayHours, sayLitres } from '../words/figures.ts';
-import { sayStep } from '../words/step.ts';
-import { said } from '../words/terms.ts';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { asking } from './departures.ts';
 import { LineDetail } from './LineDetail.tsx';
 import { OtherWays } from './OtherWays.tsx';
@@ -14,6 +12,7 @@ import type { Reasons } from './reasons.ts';
 import { StandsBehind } from './StandsBehind.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 import type { SurfacePage, WhatIfAnswer } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 export interface Asked {
   departures: Departure[];
@@ -24,6 +23,7 @@ export interface Asked {
 
 /** What goes on it: the system in ledger lines, what a line is done with, what follows without it, and other ways. */
 export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reasons: Reasons; asked: Asked }) {
+  const { sayStep } = useWords();
   const laid = new Set(data.work.map((w) => Number(/^s(\d+)/.exec(w.stepId)?.[1]) - 1));
   const units = useSight((s) => s.units);
   const [open, setOpen] = useState<number | null>(null);
@@ -123,12 +123,13 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
 
 /** By whom and how it was settled, and what was signed for. */
 function Settled({ data }: { data: SurfacePage }) {
+  const { inOurWords, sayTime } = useWords();
   const { choice } = data;
   if (!choice) return null;
   return (
     <>
       <p className="text-sm text-faded">
-        Settled by {choice.by}, {sayTime(choice.at)}: {said(choice.differs)}
+        Settled by {choice.by}, {sayTime(choice.at)}: {inOurWords(choice.differs)}
       </p>
       {choice.override && (
         <p className="border-l-4 border-madder pl-3 text-sm">

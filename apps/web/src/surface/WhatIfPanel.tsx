@@ -4,11 +4,11 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayConsequence, sayInHundred } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { sayLength } from '../words/time.ts';
 import { sayDeparture } from './departures.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useChooseSystemMutation, type WhatIfAnswer } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 interface Props {
   data: SurfacePage;
@@ -20,12 +20,14 @@ interface Props {
 
 /** What follows from the departures that were asked about, and, where it may be, the place to sign for them. */
 export function WhatIfPanel({ data, departures, answer, error, onClear }: Props) {
+  const words = useWords();
+  const { inOurWords } = words;
   const [signing, setSigning] = useState(false);
   const { currency } = data.firm;
   const never = answer ? [...answer.forbidden.map((b) => `${b.text} Until: ${b.until}`), ...answer.refused] : [];
   return (
     <div role="region" aria-label="What follows" className="mt-2 border-l-4 border-madder bg-leaf py-2 pr-2 pl-3">
-      <p className="font-semibold">{departures.map((d) => sayDeparture(d, data.lines)).join('; ')}</p>
+      <p className="font-semibold">{departures.map((d) => sayDeparture(d, data.lines, words)).join('; ')}</p>
       <Refused error={error} />
       {!answer && !error && <p className="text-faded">Working it out …</p>}
       {answer && (
@@ -34,14 +36,14 @@ export function WhatIfPanel({ data, departures, answer, error, onClear }: Props)
           <ul>
             {answer.consequences.map((one) => (
               <li key={one.text} className="py-0.5">
-                <strong>{capital(sayConsequence(one, currency))}.</strong> {said(one.text)}
+                <strong>{capital(sayConsequence(one, currency))}.</strong> {inOurWords(one.text)}
               </li>
             ))}
           </ul>
           <p className="text-sm text-faded">{savesIn(answer, currency)}</p>
           {never.map((text) => (
             <p key={text} className="mt-1">
-              <strong className="text-madder">Nobody may sign for this.</strong> {said(text)}
+              <strong className="text-madder">Nobody may sign for this.</strong> {inOurWords(text)}
             </p>
           ))}
           {signing && never.length === 0 ? (

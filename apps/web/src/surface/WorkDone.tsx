@@ -1,8 +1,8 @@
 import { STEP_LABELS, type StepKind } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
-import { sayTime } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { useLogWorkMutation, useShelfQuery, type WorkLog } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What was done on this surface, newest first: what is wrong in it is put right by another log, never changed. */
 export function WorkDone({
@@ -52,6 +52,7 @@ function Line({
   product: string | null;
   onCorrect: (log: WorkLog) => void;
 }) {
+  const { sayTime } = useWords();
   const [send, { error, isLoading }] = useLogWorkMutation();
   const takeBack = () =>
     void send({

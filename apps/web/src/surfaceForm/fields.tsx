@@ -1,5 +1,5 @@
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Said beside a field whose figure cannot be read: what stood stands. */
 export function Unreadable({ name, unreadable }: { name: string; unreadable: ReadonlySet<string> }) {
@@ -35,13 +35,14 @@ export function Pick<T extends string>({
   labels: Partial<Record<T, string>>;
   value: T;
 }) {
+  const { inOurWords } = useWords();
   return (
     <label className="text-sm">
       {words}
       <select name={name} defaultValue={value} className="block w-full">
         {options.map((o) => (
           <option key={o} value={o}>
-            {capital(said(labels[o] ?? o))}
+            {capital(inOurWords(labels[o] ?? o))}
           </option>
         ))}
       </select>

@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
-import { sayFromNow, sayTime } from '../words/time.ts';
+import { sayFromNow } from '../words/time.ts';
 import type { TodayLine } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Finished films that are not to be used for everything yet: each with the next thing it may bear. */
 export function Curing({ lines, now }: { lines: readonly TodayLine[]; now: number }) {
+  const { sayTime } = useWords();
   const curing = lines
     .filter((l) => l.curing !== null && Date.parse(l.curing.at) / 60_000 > now)
     .sort((a, b) => a.curing!.at.localeCompare(b.curing!.at));

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { isCoat, STEP_LABELS, WEAR_LABELS } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayFamily } from '../words/terms.ts';
 import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
@@ -11,6 +10,7 @@ import { ScanTin } from './ScanTin.tsx';
 import { now } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useLogWorkMutation, useShelfQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -34,6 +34,7 @@ export function LogWork({
   onLogged?: (stepId: string) => void;
   onDone: () => void;
 }) {
+  const { sayFamily } = useWords();
   const { plan, product: offered, coat } = line.next!;
   const film = isCoat(plan.kind);
   const { data: shelf } = useShelfQuery(undefined, { skip: !film });

@@ -3,9 +3,10 @@ import { CLEAN_UP } from '@rustic/core';
 import { isUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { AddPhoto } from '../photos/Photos.tsx';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import type { Loggable } from './logSaid.ts';
 import type { KeptProduct, Logged as Answer } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What a log says at once: when it opens, what was outside its limits, and how to clean up. */
 export function Logged({
@@ -19,6 +20,7 @@ export function Logged({
   product: KeptProduct | null;
   onDone: () => void;
 }) {
+  const { sayTime } = useWords();
   const chemistry = product?.drying.chemistry;
   return (
     <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">

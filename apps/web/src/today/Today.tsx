@@ -4,7 +4,7 @@ import { withUnsent } from '../outbox/withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSignal } from '../store/store.ts';
-import { nowMinute, sayFromNow, sayTime } from '../words/time.ts';
+import { nowMinute, sayFromNow } from '../words/time.ts';
 import { Curing } from './Curing.tsx';
 import { FollowUps } from './FollowUps.tsx';
 import { VisitsSoon } from './VisitsSoon.tsx';
@@ -15,12 +15,14 @@ import { Group } from './TodayLines.tsx';
 import { useNotices } from './useNotices.ts';
 import { useReady } from './useReady.ts';
 import { type TodayLine, type TodayPage, useSessionQuery, useTodayQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const TICK_MS = 30_000;
 const NO_LINES: TodayLine[] = [];
 
 /** The run sheet by the clock. */
 export default function Today() {
+  const { localDay, sayTime } = useWords();
   const { data, error, refetch } = useTodayQuery(undefined, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
   const me = useSessionQuery().data?.person.id ?? '';
   const [now, setNow] = useState(nowMinute);
@@ -40,7 +42,7 @@ export default function Today() {
     .map((l) =>
       l.standing === 'drying' && l.opensAt !== null && l.opensAt <= now ? { ...l, standing: 'open' as const } : l,
     );
-  const groups = groupsOf(lines, now);
+  const groups = groupsOf(lines, now, localDay);
   const { notes, ofLine } = openingNotes(lines);
   const count = (s: TodayLine['standing']) => lines.filter((l) => l.standing === s).length;
   const opening = lines

@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import { isCoat } from '@rustic/core';
 import { Wedge } from '../drawing/Wedge.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { sayStep } from '../words/step.ts';
-import { sayFromNow, sayLength, sayTime } from '../words/time.ts';
+import { sayFromNow, sayLength } from '../words/time.ts';
 import { type TodayLine, useReleaseHoldMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
+import { useWords } from '../words/Words.tsx';
 
 const minuteOf = (iso: string) => Date.parse(iso) / 60_000;
 
@@ -55,6 +55,7 @@ function Line({
   note: number | undefined;
   onLog: (line: TodayLine) => void;
 }) {
+  const { sayStep } = useWords();
   const next = line.next!;
   const act = sayStep({
     kind: next.plan.kind,
@@ -105,6 +106,7 @@ function Line({
 
 /** Why the next step is not to begin, and the way to let it go. */
 function HeldLine({ held }: { held: NonNullable<TodayLine['held']> }) {
+  const { sayTime } = useWords();
   const [release, { isLoading }] = useReleaseHoldMutation();
   return (
     <p className="mt-1 border-l-4 border-ochre pl-3 text-[14.5px]">
@@ -123,6 +125,7 @@ function HeldLine({ held }: { held: NonNullable<TodayLine['held']> }) {
 }
 
 function Clock({ line, now }: { line: TodayLine; now: number }) {
+  const { sayTime } = useWords();
   if (line.standing === 'drying')
     return line.opensAt === null ? (
       <strong className="text-madder">does not dry in this air</strong>

@@ -2,11 +2,13 @@ import { Link } from 'react-router';
 import { EndVisit } from '../aftercare/FixedVisits.tsx';
 import { sayCalls } from '../aftercare/sayCalls.ts';
 import { useMay } from '../store/useMay.ts';
-import { localDay, sayDay, sayLength } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import type { VisitSoon } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** Fixed visits of the coming days; those gone by that nobody has closed first. */
 export function VisitsSoon({ visits, now }: { visits: readonly VisitSoon[]; now: string }) {
+  const { localDay, sayDay } = useWords();
   const may = useMay();
   if (visits.length === 0) return null;
   const today = localDay(now);

@@ -1,5 +1,5 @@
-import { localDay } from '../words/time.ts';
 import type { TodayLine } from '../store/endpoints.ts';
+import type { Times } from '../words/time.ts';
 
 /** Lines that ask for the same thing, under the heading they stand under. */
 export interface LineGroup {
@@ -16,7 +16,11 @@ const byTheClock = (a: TodayLine, b: TodayLine) =>
   a.name.localeCompare(b.name);
 
 /** The run sheet in the order in which it wants hands: what closes, what is open, what opens, what is begun today, tomorrow, later. */
-export function groupsOf(lines: readonly TodayLine[], now: number): { first: LineGroup[]; then: LineGroup[] } {
+export function groupsOf(
+  lines: readonly TodayLine[],
+  now: number,
+  localDay: Times['localDay'],
+): { first: LineGroup[]; then: LineGroup[] } {
   const dayOf = (minute: number) => localDay(new Date(minute * 60_000).toISOString());
   const [today, tomorrow] = [dayOf(now), dayOf(now + DAY_MIN)];
   const of = (...standings: TodayLine['standing'][]) => lines.filter((l) => standings.includes(l.standing));

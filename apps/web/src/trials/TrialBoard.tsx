@@ -19,7 +19,6 @@ import { Act, Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital, sayPercent } from '../words/figures.ts';
-import { sayTime } from '../words/time.ts';
 import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
 import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
@@ -33,6 +32,8 @@ import {
   useLookAtCellMutation,
   useTrialQuery,
 } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
+import type { Times } from '../words/time.ts';
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {
@@ -43,6 +44,7 @@ export default function TrialBoard() {
 }
 
 function Board({ trial }: { trial: Trial }) {
+  const { sayTime } = useWords();
   const looks = standingLooks(trial);
   const [cell, setCell] = useState<string | null>(null);
   const [lay, laying] = useLayTrialMutation();
@@ -52,7 +54,7 @@ function Board({ trial }: { trial: Trial }) {
   return (
     <Page
       title={trial.title}
-      notes={notesOf(trial, ranking)}
+      notes={notesOf(trial, ranking, sayTime)}
       above={
         <>
           <Link className="hover:underline" to="/trials">
@@ -288,7 +290,7 @@ function Conclude({ trial, ranking }: { trial: Trial; ranking: Ranking }) {
   );
 }
 
-function notesOf(trial: Trial, ranking: Ranking | null): Note[] {
+function notesOf(trial: Trial, ranking: Ranking | null, sayTime: Times['sayTime']): Note[] {
   const said: Omit<Note, 'n'>[] = [
     {
       head: 'Places by lot.',

@@ -14,10 +14,10 @@ import {
 import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
 import { Grid } from './Grid.tsx';
 import { newId } from '../store/newId.ts';
 import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const PREPARATIONS = [
   'washed',
@@ -31,6 +31,7 @@ const MOST = 6;
 
 /** Designing a trial: what against what, how often, on what; drawn as it will lie. */
 export function TrialForm({ onDone }: { onDone: () => void }) {
+  const { sayFamily } = useWords();
   const navigate = useNavigate();
   const { data: jobs } = useJobsQuery();
   const [id] = useState(newId);

@@ -5,17 +5,18 @@ import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { capital } from '../words/figures.ts';
-import { sayFamily } from '../words/terms.ts';
-import { sayLength, sayTime } from '../words/time.ts';
+import { sayLength } from '../words/time.ts';
 import { BoardIcon } from './Grid.tsx';
 import { TrialForm } from './TrialForm.tsx';
 import { type PatchSurface, type TrialBrief, usePatchesQuery, useTrialsQuery } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const HEAD = 'border-b-2 border-ink pb-0.5 text-[19px]';
 const LINK = 'font-semibold hover:underline';
 
 /** Trial boards, and the primer patches that systems wait for: what is tried before a whole surface is. */
 export default function Trials() {
+  const { sayFamily } = useWords();
   const { data: boards, error, refetch } = useTrialsQuery();
   const { data: patches, error: unread } = usePatchesQuery();
   const [adding, setAdding] = useState(false);
@@ -103,6 +104,7 @@ export default function Trials() {
 }
 
 function BoardLine({ board }: { board: TrialBrief }) {
+  const { sayTime } = useWords();
   const next = [...board.due].sort((a, b) => a.due.localeCompare(b.due))[0];
   const late = next && Date.parse(next.due) <= Date.now();
   return (
@@ -134,6 +136,7 @@ function BoardLine({ board }: { board: TrialBrief }) {
 }
 
 function PatchLine({ s, r }: { s: PatchSurface; r: PatchSurface['read'][number] }) {
+  const { sayFamily, sayTime } = useWords();
   return (
     <li className="flex justify-between gap-4 border-b border-rule py-2">
       <div>

@@ -17,11 +17,11 @@ import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { said } from '../words/terms.ts';
 import { readTyped } from '../words/length.ts';
 import { madeOf } from './roomSaid.ts';
 import { newId } from '../store/newId.ts';
 import { useAddWholeRoomMutation } from '../store/endpoints.ts';
+import { useWords } from '../words/Words.tsx';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
 const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
@@ -241,13 +241,14 @@ function Pick<T extends string>({
   value: T;
   onChange: (v: T) => void;
 }) {
+  const { inOurWords } = useWords();
   return (
     <label className="text-sm">
       {words}
       <select value={value} onChange={(e) => onChange(e.target.value as T)} className="block w-full">
         {options.map((o) => (
           <option key={o} value={o}>
-            {capital(said(labels[o]))}
+            {capital(inOurWords(labels[o]))}
           </option>
         ))}
       </select>

@@ -1,9 +1,13 @@
 import { sayHours, sayMoney } from './figures.ts';
-import { sayStep } from './step.ts';
 import type { Finding } from '../store/endpoints.ts';
+import type { OurWords } from './ourWords.ts';
 
 /** What a finding changed, in a sentence. */
-export function changesIn({ changes }: Pick<Finding, 'changes'>, currency: string): string {
+export function changesIn(
+  { changes }: Pick<Finding, 'changes'>,
+  currency: string,
+  sayStep: OurWords['sayStep'],
+): string {
   const { added, removed, minutes, cost } = changes;
   const parts = [
     added.length ? `adds ${added.map((s) => lower(sayStep(s))).join('; ')}` : '',
