@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { generateEndpoints } from '@rtk-query/codegen-openapi';
@@ -39,9 +39,19 @@ export async function webEndpoints() {
   }
 }
 
+/** What the pages say, all of it as one text: hooks that no page uses are left out. */
+function pages() {
+  const folder = join(ROOT, 'apps/web/src');
+  return readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((file) => file.isFile() && /\.tsx?$/.test(file.name) && file.name !== 'endpoints.ts')
+    .map((file) => readFileSync(join(file.parentPath, file.name), 'utf8'))
+    .join('\n');
+}
+
 /** The address and the body in one flat argument, as forms have them; types of the core from the core. */
 function formed(text, core) {
-  const used = core.filter((name) => text.includes(`export type ${name} = any;\n`)).sort();
+  const used = new Set(pages().match(/\buse\w+(Query|Mutation)\b/g));
+  const imported = core.filter((name) => text.includes(`export type ${name} = any;\n`)).sort();
   const flat = text
     .replace(/^import .*\n/, '')
     .replace(/export type (\w+) = any;\n/g, (whole, name) => (core.includes(name) ? '' : whole))
@@ -49,6 +59,7 @@ function formed(text, core) {
       /ApiArg = \{\n((?: {2}(?:\/\*\*.*\*\/ )?\w+: string;\n)+) {2}\w+: (\w+Body|\w+Change|\w+Asked);\n\};/g,
       'ApiArg = {\n$1} & $2;',
     )
+    .replace(/^ {2}(use\w+),\n/gm, (whole, hook) => (used.has(hook) ? whole : ''))
     .replace(
       /query: \(queryArg\) => \(\{\s*url: `([^`]*)`,\s*method: "(\w+)",\s*body: queryArg\.\w+,\s*\}\)/g,
       (whole, url, method) => {
@@ -60,7 +71,7 @@ function formed(text, core) {
     );
   return [
     '/** Written by tools/written.mjs from the description of the API; not by hand. */',
-    `import type { ${used.join(', ')} } from '@rustic/core';`,
+    `import type { ${imported.join(', ')} } from '@rustic/core';`,
     "import { api } from './api.ts';",
     flat,
   ].join('\n');

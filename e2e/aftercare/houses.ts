@@ -21,7 +21,7 @@ export async function parlour(page: Page, title: string): Promise<string> {
 
 export async function mark(page: Page, on: string, fault: string, size: string, place?: { x: number; y: number }) {
   await page.getByRole('button', { name: 'Mark a fault' }).click();
-  const form = page.getByRole('region', { name: 'Mark a fault' });
+  const form = page.getByRole('form', { name: 'Mark a fault' });
   await form.getByRole('combobox').selectOption({ label: on });
   await form.getByRole('button', { name: fault, exact: true }).click();
   await form.getByRole('button', { name: size, exact: true }).click();

@@ -67,7 +67,7 @@ test('from a new surface to aftercare', async ({ page }, info) => {
     await expect(log.and(page.locator(':enabled')).or(done)).toBeVisible();
     if (await done.count()) break;
     await log.click();
-    const panel = page.getByRole('region', { name: /^Log / });
+    const panel = page.getByRole('form', { name: /^Log / });
     await expect(panel).toBeVisible();
     const products = panel.getByRole('group', { name: 'Product' });
     if (await products.count()) {

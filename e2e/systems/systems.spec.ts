@@ -65,7 +65,7 @@ test('a house rule is asked about, shows before and after, and changes nothing u
   await page.goto(`${job}/rules`);
   const oil = page.getByRole('group', { name: 'Old oil gloss on woodwork' });
   await oil.getByRole('button', { name: 'hybrid enamel direct', exact: true }).click();
-  const change = page.getByRole('region', { name: 'What this would change' });
+  const change = page.getByRole('form', { name: 'What this would change' });
   await expect(change).toContainText('1 of 1 surfaces would be done otherwise');
   await expect(change.getByRole('listitem')).toContainText('shellac primer');
   await expect(change.getByRole('listitem')).toContainText('waterborne alkyd');
@@ -110,7 +110,7 @@ test('something looks wrong: the way back as steps, written into the ledger', as
   await expect(page.getByRole('heading', { name: 'What goes on it' })).toBeVisible();
   await page.getByRole('button', { name: 'More ▾' }).click();
   await page.getByRole('menuitem', { name: 'It looks wrong' }).click();
-  const way = page.getByRole('region', { name: 'The way back' });
+  const way = page.getByRole('form', { name: 'The way back' });
   await way.getByRole('button', { name: 'wrinkles' }).click();
   await expect(way).toContainText('Back to: the firm film under the wrinkles.');
   await expect(way.getByRole('listitem').filter({ hasText: 'undoing' }).first()).toBeVisible();

@@ -131,7 +131,7 @@ test('what is found while working marks what it changes; what is left out is dra
   await expect(page.getByText(/It changes the system: adds repair/)).toBeVisible();
 
   await page.keyboard.press('x');
-  const out = page.getByRole('region', { name: 'Leave part out' });
+  const out = page.getByRole('form', { name: 'Leave part out' });
   await out.getByLabel('What stays out of the work').fill('the brass catch');
   const wall = out.getByRole('img', { name: /Walls unfolded/ });
   const box = (await wall.boundingBox())!;

@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { planRead, planRounds, planSchema, readBy, STEP_LABELS } from '@rustic/core';
 import { dueLines } from '../src/aftercare/due.ts';
 import { clockAt, dayNumber, dayText, roundsAsked, USUAL_ROUND } from '../src/aftercare/roundsAsked.ts';

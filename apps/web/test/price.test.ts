@@ -84,11 +84,10 @@ describe('what would narrow the fan', () => {
 });
 
 describe('how the firm prices', () => {
-  const form = (over: Record<string, string> = {}) => {
-    const data = new FormData();
-    for (const { name, show } of SETTING_FIELDS) data.set(name, over[name] ?? show(USUAL_SETTINGS[name] as never));
-    return data;
-  };
+  const form = (over: Record<string, string> = {}): Record<string, string> => ({
+    ...Object.fromEntries(SETTING_FIELDS.map(({ name, show }) => [name, show(USUAL_SETTINGS[name] as never)])),
+    ...over,
+  });
   test('what is shown is read back as it was', () => {
     expect(readSettings(form())).toEqual({ settings: USUAL_SETTINGS });
   });

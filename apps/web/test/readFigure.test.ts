@@ -1,5 +1,4 @@
 import { describe, expect, test } from '@jest/globals';
-import { unreadableFields } from '../src/surfaceForm/readSurface.ts';
 import { measureOf, saidOf } from '../src/surfaceForm/measure.ts';
 import { refusalOfUnreadable, unreadableIn } from '../src/outbox/unreadable.ts';
 import { readFigure } from '../src/words/readFigure.ts';
@@ -24,20 +23,6 @@ describe('a figure that cannot be read', () => {
     expect(refusalOfUnreadable(body)).toMatchObject({ code: 'unreadable' });
     expect(refusalOfUnreadable({ facts: { areaM2: null, name: 'NaN' } })).toBeNull();
     expect(refusalOfUnreadable(undefined)).toBeNull();
-  });
-  test('is named by its field in the form of a surface, in either unit', () => {
-    const form = new FormData();
-    for (const [name, value] of [
-      ['areaM2', 'twelve'],
-      ['extent-mould', '0,3'],
-      ['extent-rot', 'a hand'],
-      ['substrateAgeMonths', ''],
-      ['name', 'Skirting'],
-    ] as const)
-      form.set(name, value);
-    expect([...unreadableFields(form, 'metric')]).toEqual(['areaM2', 'extent-rot']);
-    form.set('areaM2', '120 sq ft');
-    expect([...unreadableFields(form, 'us')]).toEqual(['extent-rot']);
   });
   test('is no count of one in a measure', () => {
     const said = saidOf({ widthM: 2, heightM: 2, count: 2, bothSides: false, openings: [] }, 'metric');

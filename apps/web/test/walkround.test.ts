@@ -4,6 +4,7 @@ import { readArea, sayArea, unfold, type Measure } from '@rustic/core';
 import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/surfaceForm/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
 import { readSurface } from '../src/surfaceForm/readSurface.ts';
+import { surfaceSaid, type SurfaceSaid } from '../src/surfaceForm/surfaceSaid.ts';
 import { boxOf } from '../src/surface/exclusionBox.ts';
 import { besideOf, testMade } from '../src/surface/testMade.ts';
 import { madeOf, type RoomSaid } from '../src/walkround/roomSaid.ts';
@@ -107,18 +108,13 @@ describe('sizes as they are typed', () => {
 });
 
 describe('the form of a surface', () => {
-  const form = (fields: Record<string, string>) => {
-    const data = new FormData();
-    const usual = {
-      name: ' Door ',
-      element: 'door',
-      substrate: 'softwood',
-      exposure: 'interior-dry',
-      texture: 'smooth',
-    };
-    for (const [k, v] of Object.entries({ ...usual, ...fields })) data.set(k, v);
-    return data;
-  };
+  const form = (said: Partial<SurfaceSaid>): SurfaceSaid => ({
+    ...surfaceSaid(undefined, 'metric'),
+    name: ' Door ',
+    element: 'door',
+    substrate: 'softwood',
+    ...said,
+  });
   test('reads what was said, keeps what it does not show, and leaves out what was not said', () => {
     const was = {
       facts: { element: 'door', substrate: 'softwood', currentColours: ['#112233'] },
@@ -126,14 +122,14 @@ describe('the form of a surface', () => {
     };
     const read = readSurface(
       form({
-        areaM2: '4,5',
-        knowsColour: 'on',
+        area: '4,5',
+        knowsColour: true,
         currentColour: '#efe9d8',
-        'extent-mould': '0,3',
-        substrateAgeMonths: '3',
-        lowOdour: 'on',
+        conditions: ['mould'],
+        extents: { mould: '0,3' },
+        groundMonths: '3',
+        lowOdour: true,
       }),
-      ['mould'],
       was as never,
       'metric',
     );
@@ -151,8 +147,38 @@ describe('the form of a surface', () => {
     });
     expect(read.facts).not.toHaveProperty('currentFinish');
   });
+  test('what stands of a surface is shown, and read back as it was', () => {
+    const facts = {
+      element: 'sill' as const,
+      substrate: 'hardwood' as const,
+      exposure: 'exterior-exposed' as const,
+      texture: 'smooth' as const,
+      conditions: ['rot' as const],
+      areaM2: 0.8,
+      currentColour: '#aabbcc',
+      isNew: null,
+      extents: { rot: { areaM2: 0.1 } },
+      substrateAgeMonths: 14,
+    };
+    const wanted = { sheen: 'gloss', colour: null, chemistry: null, family: null, handling: 'heavy', lowOdour: true };
+    const surface = { name: 'Sill', campaign: 'front', access: 'ladder', version: 3, facts, wanted } as never;
+    const said = surfaceSaid(surface, 'metric');
+    expect(said).toMatchObject({ version: 3, area: '0.8', knowsColour: true, wantsColour: false, groundMonths: '14' });
+    expect(readSurface(said, surface, 'metric')).toEqual({
+      name: 'Sill',
+      campaign: 'front',
+      access: 'ladder',
+      facts,
+      wanted: { ...wanted, distressed: false },
+    });
+  });
+  test('a size that was rubbed out is not known again; one of a flag that is not shown stays', () => {
+    const was = { facts: { extents: { rot: { areaM2: 1 }, gaps: { lengthM: 3 } } }, wanted: {} } as never;
+    const read = readSurface(form({ conditions: ['rot', 'gaps'], extents: { rot: ' ' } }), was, 'metric');
+    expect(read.facts.extents).toEqual({ gaps: { lengthM: 3 } });
+  });
   test('a size that cannot be read is sent on to be refused, not dropped', () => {
-    expect(readSurface(form({ areaM2: 'large' }), [], undefined, 'metric').facts.areaM2).toBeNaN();
+    expect(readSurface(form({ area: 'large' }), undefined, 'metric').facts.areaM2).toBeNaN();
   });
 });
 
@@ -199,8 +225,8 @@ describe('the record of a test', () => {
       plane: 'primer' as const,
       young: true,
       family: 'oil-primer' as const,
-      coats: 2,
-      days: 1.5,
+      coats: '2',
+      days: '1.5',
     };
     expect(testMade('spirit-rub', { result: 'transfer' }, all)).toEqual({
       kind: 'spirit-rub',
@@ -232,7 +258,7 @@ describe('the record of a test', () => {
       minutes: 2880,
       place: 'left',
     });
-    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: 2, days: 2, young: false });
+    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: '2', days: '2', young: false });
   });
 });
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { DateTime } from 'luxon';
 import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
 import { sayFromNow, sayLength } from '../src/words/time.ts';
 import { wordsOf } from '../src/words/Words.tsx';
@@ -186,5 +187,33 @@ describe('looking for entries', () => {
     expect(seqs({ from: '2026-03-02', to: '2026-03-02' })).toEqual([2]);
     expect(seqs({ subject: 's', by: 'Mei', kind: 'coat-logged' })).toEqual([2]);
     expect(seqs({ subject: 's', by: 'Nobody' })).toEqual([]);
+  });
+});
+
+describe('times in a zone', () => {
+  const { sayHour, sayDate, sayDay, localDay } = wordsOf('America/New_York', {});
+  test('a moment falls on the day of the zone; a day by itself is that day everywhere', () => {
+    expect([localDay('2027-03-02T03:30:00Z'), sayDay('2027-03-02T03:30:00Z')]).toEqual(['2027-03-01', 'Mon 1 Mar']);
+    expect([localDay('2027-03-02'), sayDay('2027-03-02'), sayDate('2027-03-02')]).toEqual([
+      '2027-03-02',
+      'Tue 2 Mar',
+      '2 Mar 2027',
+    ]);
+    expect(sayHour('2027-03-02T03:30:00Z', '2027-03-01T15:00:00Z')).toBe('22:30');
+    expect(sayHour('2027-03-02T15:30:00Z', '2027-03-01T15:00:00Z')).toBe('Tue 10:30');
+  });
+  test('minutes since the epoch are moments, and the clock’s change in spring is followed', () => {
+    expect(wordsOf('Europe/London', {}).sayHour(Date.parse('2027-03-28T00:30:00Z') / 60_000)).toBe('00:30');
+    expect(wordsOf('Europe/London', {}).sayHour(Date.parse('2027-03-28T01:30:00Z') / 60_000)).toBe('02:30');
+  });
+  test('agrees with the calendar library in every hour of a year, in five zones', () => {
+    for (const zone of ['Europe/London', 'America/St_Johns', 'Asia/Kathmandu', 'Pacific/Chatham', 'UTC']) {
+      const times = wordsOf(zone, {});
+      for (let hour = 0; hour < 24 * 365; hour += 7) {
+        const at = DateTime.fromMillis(Date.UTC(2027, 0, 1, hour), { zone }).setLocale('en-GB');
+        const said = [times.sayDay(at.toISO()!), times.sayHour(at.toMillis() / 60_000), times.localDay(at.toISO()!)];
+        expect(said).toEqual([at.toFormat('ccc d LLL'), at.toFormat('HH:mm'), at.toISODate()]);
+      }
+    }
   });
 });

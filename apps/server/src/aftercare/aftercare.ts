@@ -5,7 +5,7 @@ import { dayOf, repaintLook, repaintOf } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { In, IsNull } from 'typeorm';
 import { PersonEntity } from '../record/firmEntities.ts';
-import { JobEntity } from '../record/jobEntities.ts';
+import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FaultActEntity, FaultMarkEntity } from '../record/punchEntities.ts';
 import { FollowUpEntity } from '../record/siteEntities.ts';
 import { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
@@ -44,6 +44,8 @@ export class Aftercare {
       standingVisits(scope),
       scope.find(PersonEntity),
     ]);
+    const looked = await scope.find(SurfaceEntity, { id: In(followUps.map((f) => f.surfaceId)) });
+    const named = new Map(looked.map((s) => [s.id, s.name]));
     const zone = firm.timeZone;
     const lives = filmLives(
       jobs.flatMap((j) => care.get(j.id)!.finished),
@@ -116,7 +118,7 @@ export class Aftercare {
             what: 'follow-up' as const,
             subject: f.id,
             surfaceId: f.surfaceId,
-            name: care.get(f.jobId)!.finished.find((x) => x.surfaceId === f.surfaceId)?.name ?? '',
+            name: named.get(f.surfaceId) ?? '',
             code: f.kind,
             words: f.words,
             why: 'Opened by the log of a coat that was laid outside its limits.',

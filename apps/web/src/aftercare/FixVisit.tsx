@@ -1,12 +1,13 @@
-import { useState, type FormEvent } from 'react';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
+import { useState } from 'react';
 import { capital } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
 import { callKey, visitCalls } from './visitCalls.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type CareJob, useFixVisitsMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const DAY_MS = 86_400_000;
 
@@ -14,76 +15,62 @@ const DAY_MS = 86_400_000;
 export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: CareJob; onDone: () => void }) {
   const { localDay, sayDate } = useWords();
   const open = data.calls.filter((c) => c.jobId === job.id && c.visitId === null);
-  const [day, setDay] = useState(() => firstDay(localDay(data.now)));
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const draft = useDraft(`visit/${job.id}`, {
+    day: firstDay(localDay(data.now)),
+    from: '09:00',
+    person: '',
+    left: [] as string[],
+  });
+  const { day, left } = draft.said;
   const [fix, { error, isLoading }] = useFixVisitsMutation();
   const [ids] = useState(() => ({ write: newId(), visit: newId() }));
   const ready = open.filter((c) => localDay(c.at) <= day);
   const later = open.filter((c) => localDay(c.at) > day);
-  const taken = ready.filter((c) => !left.has(callKey(c)));
+  const taken = ready.filter((c) => !left.includes(callKey(c)));
   const minutes = taken.reduce((sum, c) => sum + c.minutes, 0);
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
+  const send = async ({ from, person }: typeof draft.said) => {
     const sent = await fix({
       id: ids.write,
-      personId: (form.get('person') as string) || null,
-      visits: [
-        {
-          id: ids.visit,
-          jobId: job.id,
-          onDay: day,
-          fromTime: form.get('from') as string,
-          minutes,
-          calls: visitCalls(taken),
-        },
-      ],
+      personId: person || null,
+      visits: [{ id: ids.visit, jobId: job.id, onDay: day, fromTime: from, minutes, calls: visitCalls(taken) }],
     });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   const toggle = (key: string) =>
-    setLeft((was) => new Set(was.has(key) ? [...was].filter((k) => k !== key) : [...was, key]));
+    draft.say({ left: left.includes(key) ? left.filter((k) => k !== key) : [...left, key] });
   return (
-    <form
-      aria-label={`A visit to ${job.title}`}
+    <Form
+      draft={draft}
+      label={`A visit to ${job.title}`}
+      words="Fix the visit"
+      busy={isLoading}
+      disabled={taken.length === 0}
+      error={error}
       className="my-2 border-y-2 border-ink bg-leaf p-4"
-      onSubmit={(e) => void send(e)}
+      onSend={send}
+      onLeave={onDone}
     >
       <h3 className="text-[17px]">A visit to {job.title}</h3>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <label className="text-sm">
-          Day
-          <input
-            type="date"
-            required
-            value={day}
-            min={localDay(data.now)}
-            onChange={(e) => e.target.value && setDay(e.target.value)}
-            className="block"
-          />
-        </label>
-        <label className="text-sm">
-          From
-          <input type="time" name="from" required defaultValue="09:00" className="block" />
-        </label>
-        <label className="text-sm">
-          Who goes
-          <select name="person" className="block min-h-[39px]">
-            <option value="">not said yet</option>
-            {data.people.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <TextField name="day" words="Day" type="date" required min={localDay(data.now)} width="" />
+        <TextField name="from" words="From" type="time" required width="" />
+        <SelectField
+          name="person"
+          words="Who goes"
+          unsaid="not said yet"
+          options={data.people.map((p) => p.id)}
+          say={(id) => data.people.find((p) => p.id === id)!.name}
+          width="min-h-[39px]"
+        />
       </div>
       {nobody(data, day) && <p className="mt-1 text-sm text-ochre-ink">Nobody works that day of the week.</p>}
       <fieldset className="mt-3">
         <legend className="text-sm">What it is for</legend>
         {ready.map((c) => (
           <label key={callKey(c)} className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
-            <input type="checkbox" checked={!left.has(callKey(c))} onChange={() => toggle(callKey(c))} />
+            <input type="checkbox" checked={!left.includes(callKey(c))} onChange={() => toggle(callKey(c))} />
             <span className="flex-1">
               {capital(c.words)}
               {c.name && <span className="text-faded">, {c.name}</span>}
@@ -100,9 +87,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
         </p>
       ))}
       <p className="mt-2 border-t border-ink pt-1 font-semibold">On the spot {sayLength(minutes)}</p>
-      <Refused error={error} />
-      <FormFoot words="Fix the visit" busy={isLoading} disabled={taken.length === 0} onLeave={onDone} />
-    </form>
+    </Form>
   );
 }
 
@@ -110,8 +95,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
 const nobody = ({ people }: AftercarePage, day: string) =>
   people.length > 0 && !people.some((p) => p.days.includes(new Date(day).getUTCDay() || 7));
 
-/** A week from now, or the Monday after it: nobody is rung on a Friday for the Saturday. */
-/** The day of a visit that is proposed: a week on from `today`, no weekend. */
+/** A week from `today`, or the Monday after it: nobody is rung on a Friday for the Saturday. */
 function firstDay(today: string): string {
   const day = new Date(Date.parse(today) + 7 * DAY_MS);
   const onWeekend = day.getUTCDay() === 6 ? 2 : day.getUTCDay() === 0 ? 1 : 0;

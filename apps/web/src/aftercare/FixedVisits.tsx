@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { nowText } from '../clock/clock.ts';
-import { Refused } from '../page/Page.tsx';
 import { sayCalls } from './sayCalls.ts';
 import { sayLength } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type FixedVisit, useEndVisitMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Button } from '../form/Button.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** Visits that are fixed: when, to whom and what for; made, or called off. */
 export function FixedVisits({ data, mayEnd }: { data: AftercarePage; mayEnd: boolean }) {
@@ -90,43 +93,47 @@ function One({ data, visit, mayEnd }: { data: AftercarePage; visit: FixedVisit; 
 /** Made, or called off: one act, which the record keeps. */
 export function EndVisit({ visitId }: { visitId: string }) {
   const [kind, setKind] = useState<'made' | 'called-off' | null>(null);
-  const [id] = useState(newId);
-  const [end, { error, isLoading }] = useEndVisitMutation();
-  if (kind === null)
-    return (
-      <div className="no-print flex gap-2.5">
-        <button
-          type="button"
-          className="min-h-[44px] rounded border border-ink bg-leaf px-4 font-semibold"
-          onClick={() => setKind('made')}
-        >
-          Made
-        </button>
-        <button type="button" className="min-h-[44px] px-2 underline" onClick={() => setKind('called-off')}>
-          Call off
-        </button>
-      </div>
-    );
+  if (kind) return <Ending visitId={visitId} kind={kind} onDone={() => setKind(null)} />;
   return (
-    <form
+    <div className="no-print flex gap-2.5">
+      <Button onClick={() => setKind('made')}>Made</Button>
+      <Button look="plain" className="px-2" onClick={() => setKind('called-off')}>
+        Call off
+      </Button>
+    </div>
+  );
+}
+
+interface EndingProps {
+  visitId: string;
+  kind: 'made' | 'called-off';
+  onDone: () => void;
+}
+
+function Ending({ visitId, kind, onDone }: EndingProps) {
+  const [id] = useState(newId);
+  const draft = useDraft(`visit-${kind}/${visitId}`, { note: '' });
+  const [end, { error, isLoading }] = useEndVisitMutation();
+  const send = async ({ note }: typeof draft.said) =>
+    !('error' in (await end({ visitId, id, kind, note: note.trim(), at: nowText() })));
+  return (
+    <Form
+      draft={draft}
+      words={kind === 'made' ? 'It was made' : 'Call it off'}
+      busy={isLoading}
+      error={error}
       className="no-print flex flex-wrap items-end gap-2.5"
-      onSubmit={(e) => {
-        e.preventDefault();
-        const note = (new FormData(e.currentTarget).get('note') as string).trim();
-        void end({ visitId, id, kind, note, at: nowText() });
-      }}
+      footClass=""
+      onSend={send}
+      onLeave={onDone}
     >
-      <label className="text-sm">
-        {kind === 'made' ? 'What was found' : 'Why it is called off'}
-        <input name="note" maxLength={600} required={kind === 'called-off'} className="block w-64 max-w-full" />
-      </label>
-      <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-4 font-semibold text-onink">
-        {isLoading ? 'Writing …' : kind === 'made' ? 'It was made' : 'Call it off'}
-      </button>
-      <button type="button" className="min-h-[44px] underline" onClick={() => setKind(null)}>
-        Leave it
-      </button>
-      <Refused error={error} />
-    </form>
+      <TextField
+        name="note"
+        words={kind === 'made' ? 'What was found' : 'Why it is called off'}
+        maxLength={600}
+        required={kind === 'called-off'}
+        width="w-64"
+      />
+    </Form>
   );
 }

@@ -1,21 +1,23 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { nowText } from '../clock/clock.ts';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type Call, useCloseFollowUpMutation, useLookAgainMutation } from '../store/endpoints.ts';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
+import { Chip } from '../page/Act.tsx';
 
 /** What was seen on looking again: it holds, or it does not; then a fault is marked. */
 export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: () => void }) {
-  const [holds, setHolds] = useState<boolean | null>(null);
+  const first = calls[0]!;
+  const draft = useDraft(`look/${first.subject}/${first.code}`, { holds: null as boolean | null, note: '' });
+  const { holds } = draft.said;
   const [ids] = useState(() => calls.map(() => newId()));
   const [look, { error, isLoading }] = useLookAgainMutation();
   const [closeFollowUp, closing] = useCloseFollowUpMutation();
-  const first = calls[0]!;
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const note = (new FormData(event.currentTarget).get('note') as string).trim();
+  const send = async ({ note: typed }: typeof draft.said) => {
+    const note = typed.trim();
     for (const [i, { jobId, subject, code, what }] of calls.entries()) {
       const id = ids[i]!;
       const seen = holds ? 'it holds' : 'it does not hold';
@@ -23,30 +25,33 @@ export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: ()
         what === 'follow-up'
           ? await closeFollowUp({ followUpId: subject, id, note: note ? `${seen}: ${note}` : seen })
           : await look({ jobId, id, subject, code, holds: holds === true, note, at: nowText() });
-      if ('error' in sent) return;
+      if ('error' in sent) return false;
     }
     onDone();
+    return true;
   };
   const answer = (value: boolean, words: string) => (
-    <button
-      type="button"
-      aria-pressed={holds === value}
-      className={`min-h-[44px] rounded border border-ink px-4 font-semibold ${holds === value ? 'bg-ink text-onink' : 'bg-leaf'}`}
-      onClick={() => setHolds(value)}
-    >
-      {words}
-    </button>
+    <Chip pressed={holds === value} onPress={() => draft.say({ holds: value })}>
+      <strong className="px-1">{words}</strong>
+    </Chip>
   );
   return (
-    <form aria-label="What was seen" className="mt-2 border-l-4 border-ink pl-3" onSubmit={(e) => void send(e)}>
+    <Form
+      draft={draft}
+      label="What was seen"
+      words="Write it down"
+      busy={isLoading || closing.isLoading}
+      disabled={holds === null}
+      error={error ?? closing.error}
+      className="mt-2 border-l-4 border-ink pl-3"
+      onSend={send}
+      onLeave={onDone}
+    >
       <div className="flex flex-wrap gap-2.5">
         {answer(true, 'It holds')}
         {answer(false, 'It does not')}
       </div>
-      <label className="mt-2 block text-sm">
-        What was seen
-        <input name="note" maxLength={600} className="block w-full max-w-[460px]" />
-      </label>
+      <TextField name="note" words="What was seen" maxLength={600} className="mt-2" width="w-full max-w-[460px]" />
       {holds === false && (
         <p className="mt-1 text-sm">
           Write it down here, then{' '}
@@ -56,13 +61,6 @@ export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: ()
           : it asks for the cause first.
         </p>
       )}
-      <Refused error={error ?? closing.error} />
-      <FormFoot
-        words="Write it down"
-        busy={isLoading || closing.isLoading}
-        disabled={holds === null}
-        onLeave={onDone}
-      />
-    </form>
+    </Form>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Round, VisitWish } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
+import { FormFoot } from '../form/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayLength } from '../words/time.ts';
 import { sayCalls } from './sayCalls.ts';

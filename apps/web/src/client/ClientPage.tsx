@@ -1,13 +1,13 @@
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
-import { Coming, Refused } from '../page/Page.tsx';
+import { Coming } from '../page/Page.tsx';
 import { Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
-import { newId } from '../store/newId.ts';
-import { type ClientView, type ShownQuote, useAgreeMutation, useClientQuery } from '../store/endpoints.ts';
+import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
+import { Agree } from './Agree.tsx';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
 export default function ClientPage() {
@@ -280,66 +280,5 @@ function Photographs({ quote, token }: { quote: ShownQuote; token: string }) {
         ))}
       </ul>
     </section>
-  );
-}
-
-interface AgreeProps {
-  data: ClientView;
-  token: string;
-  chosen: readonly string[];
-  total: string;
-  onReload: () => void;
-}
-
-/** Agreeing is to exactly this version: name, options and sum are written into the firm's record. */
-function Agree({ data, token, chosen, total, onReload }: AgreeProps) {
-  const { sayDate, sayTime } = useWords();
-  const [name, setName] = useState('');
-  const [id] = useState(newId);
-  const [agree, { isLoading, error }] = useAgreeMutation();
-  const { agreement, quote } = data;
-  if (agreement)
-    return (
-      <p role="status" className="mt-6 border-l-4 border-verdigris bg-leaf px-3 py-2">
-        <strong>Agreed.</strong> {agreement.name} agreed to {data.marked} {sayTime(agreement.at)},{' '}
-        {printMoney(agreement.total, quote.currency)}. If anything changes, you are asked again.
-      </p>
-    );
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    void agree({ token, id, documentId: data.documentId, name, options: [...chosen] });
-  };
-  return (
-    <form onSubmit={send} className="no-print mt-6 border-2 border-ink bg-leaf p-4" aria-label="Agree">
-      <h2 className="text-[19px]">Agree to this</h2>
-      <p className="text-sm text-faded">
-        Held until {sayDate(quote.heldUntil)}. You agree to {data.marked}, with what you ticked, and to nothing else.
-      </p>
-      <label className="mt-2 block text-sm">
-        Your name
-        <input
-          required
-          minLength={2}
-          maxLength={120}
-          autoComplete="name"
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-          className="block w-full max-w-[360px]"
-        />
-      </label>
-      <Refused error={error} />
-      {error && (
-        <button type="button" className="min-h-[44px] underline" onClick={onReload}>
-          Read it again
-        </button>
-      )}
-      <button
-        type="submit"
-        disabled={isLoading || name.trim().length < 2 || optionFault(quote, chosen) !== null}
-        className="mt-3 min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-      >
-        {isLoading ? 'Writing …' : `I agree, ${total}`}
-      </button>
-    </form>
   );
 }

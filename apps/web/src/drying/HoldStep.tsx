@@ -1,19 +1,18 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
-import { instantOf } from '../words/time.ts';
+import { instantOf } from '../words/instant.ts';
 import { type PlanPage, useHoldStepMutation, useReleaseHoldMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** Another trade comes first: the chosen step waits for its date, until it is let go. */
 export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
   const { sayTime } = useWords();
   const [surfaceId, stepId] = chosen.split('/') as [string, string];
   const [open, setOpen] = useState(false);
-  const [day, setDay] = useState('');
-  const [hour, setHour] = useState('08:00');
-  const [reason, setReason] = useState('');
-  const [hold, holding] = useHoldStepMutation();
   const [release, releasing] = useReleaseHoldMutation();
   const done = data.input.surfaces.find((s) => s.id === surfaceId)?.steps.find((t) => t.id === stepId)?.done;
   const held = data.holds.find((h) => h.surfaceId === surfaceId && h.stepId === stepId);
@@ -40,47 +39,49 @@ export function HoldStep({ data, chosen }: { data: PlanPage; chosen: string }) {
         Another trade comes first
       </button>
     );
-  const send = (event: FormEvent) => {
-    event.preventDefault();
+  return <Hold data={data} surfaceId={surfaceId} stepId={stepId} onDone={() => setOpen(false)} />;
+}
+
+interface HoldProps {
+  data: PlanPage;
+  surfaceId: string;
+  stepId: string;
+  onDone: () => void;
+}
+
+function Hold({ data, surfaceId, stepId, onDone }: HoldProps) {
+  const draft = useDraft(`hold/${surfaceId}/${stepId}`, { day: '', hour: '08:00', reason: '' });
+  const [hold, { isLoading, error }] = useHoldStepMutation();
+  const send = async ({ day, hour, reason }: typeof draft.said) => {
     const until = instantOf(day, hour, data.input.timeZone);
-    void hold({ surfaceId, id: newId(), stepId, until, reason: reason.trim() });
+    const sent = await hold({ surfaceId, id: newId(), stepId, until, reason: reason.trim() });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <form
-      onSubmit={send}
+    <Form
+      draft={draft}
+      label="Another trade comes first"
+      words="Hold it"
+      busy={isLoading}
+      error={error}
       className="no-print my-2 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf px-4 py-3"
+      footClass=""
+      onSend={send}
+      onLeave={onDone}
     >
-      <label className="text-sm">
-        Not before
-        <input required type="date" value={day} onChange={(e) => setDay(e.target.value)} className="block" />
-      </label>
-      <label className="text-sm">
-        at
-        <input required type="time" value={hour} onChange={(e) => setHour(e.target.value)} className="block" />
-      </label>
-      <label className="text-sm">
-        because
-        <input
-          required
-          minLength={3}
-          maxLength={400}
-          value={reason}
-          placeholder="the joiner hangs the door"
-          onChange={(e) => setReason(e.target.value)}
-          className="block w-72 max-w-full"
-        />
-      </label>
-      <button
-        type="submit"
-        disabled={holding.isLoading}
-        className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-      >
-        {holding.isLoading ? 'Planning …' : 'Hold it'}
-      </button>
-      <button type="button" className="min-h-[44px] underline" onClick={() => setOpen(false)}>
-        Leave it
-      </button>
-      <Refused error={holding.error} />
-    </form>
+      <TextField name="day" words="Not before" type="date" required width="" />
+      <TextField name="hour" words="at" type="time" required width="" />
+      <TextField
+        name="reason"
+        words="because"
+        required
+        minLength={3}
+        maxLength={400}
+        placeholder="the joiner hangs the door"
+        width="w-72"
+      />
+    </Form>
   );
 }

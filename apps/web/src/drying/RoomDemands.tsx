@@ -1,9 +1,12 @@
 import { useState } from 'react';
-import { Refused } from '../page/Page.tsx';
 import { RoomChoice } from './airFields.tsx';
 import { type PlanPage, type PlanRoom, useChangeRoomMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import type { RoomDemands as Demands } from './roomDemands.ts';
+import { Form } from '../form/Form.tsx';
+import { FigureField, SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
+import { readFigure } from '../words/readFigure.ts';
 
 const SOURCES: Record<PlanRoom['airFrom'], string> = {
   reading: 'the last reading by hand',
@@ -26,61 +29,47 @@ export function RoomDemands({ data, onDone }: { data: PlanPage; onDone: () => vo
 
 function Asked({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
   const [ask, { error, isLoading }] = useChangeRoomMutation();
-  const [backBy, setBackBy] = useState(room.backBy ?? '');
-  const [fumes, setFumes] = useState(room.fumesOutBy ?? '');
-  const [nights, setNights] = useState(room.maxNightsOut === null ? '' : String(room.maxNightsOut));
-  const [airFrom, setAirFrom] = useState(room.airFrom);
-  const demands: Demands = {
-    backBy: backBy || null,
-    fumesOutBy: fumes || null,
-    maxNightsOut: nights.trim() === '' ? null : Number(nights),
-    airFrom,
+  const draft = useDraft(`asked/${room.id}`, {
+    version: room.version,
+    backBy: room.backBy ?? '',
+    fumesOutBy: room.fumesOutBy ?? '',
+    nights: room.maxNightsOut === null ? '' : String(room.maxNightsOut),
+    airFrom: room.airFrom,
+  });
+  const send = async ({ version, backBy, fumesOutBy, nights, airFrom }: typeof draft.said) => {
+    const demands: Demands = {
+      backBy: backBy || null,
+      fumesOutBy: fumesOutBy || null,
+      maxNightsOut: nights.trim() === '' ? null : readFigure(nights),
+      airFrom,
+    };
+    const sent = await ask({ roomId: room.id, id: newId(), version, ...demands });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <form
+    <Form
+      draft={draft}
+      label={`What is asked of ${room.name}`}
+      words="Ask that of it"
+      busy={isLoading}
+      error={error}
       className="mt-2 flex flex-wrap items-end gap-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void ask({ roomId: room.id, id: newId(), version: room.version, ...demands }).then((sent) => {
-          if (!('error' in sent)) onDone();
-        });
-      }}
+      footClass=""
+      onSend={send}
+      onLeave={onDone}
     >
-      <label className="text-sm">
-        Back in use by
-        <input type="time" value={backBy} onChange={(e) => setBackBy(e.target.value)} className="block" />
-      </label>
-      <label className="text-sm">
-        Strong vapour gone by
-        <input type="time" value={fumes} onChange={(e) => setFumes(e.target.value)} className="block" />
-      </label>
-      <label className="text-sm">
-        Nights it may be out
-        <input
-          inputMode="numeric"
-          value={nights}
-          placeholder="any"
-          onChange={(e) => setNights(e.target.value)}
-          className="block w-24"
-        />
-      </label>
-      <label className="text-sm">
-        Its air is known from
-        <select value={airFrom} onChange={(e) => setAirFrom(e.target.value as PlanRoom['airFrom'])} className="block">
-          {(Object.keys(SOURCES) as PlanRoom['airFrom'][]).map((source) => (
-            <option key={source} value={source}>
-              {SOURCES[source]}
-            </option>
-          ))}
-        </select>
-      </label>
-      <button type="submit" disabled={isLoading} className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink">
-        {isLoading ? 'Planning …' : 'Ask that of it'}
-      </button>
-      <button type="button" className="min-h-[44px] underline" onClick={onDone}>
-        Leave it
-      </button>
-      <Refused error={error} />
-    </form>
+      <TextField name="backBy" words="Back in use by" type="time" width="" />
+      <TextField name="fumesOutBy" words="Strong vapour gone by" type="time" width="" />
+      <FigureField name="nights" words="Nights it may be out" inputMode="numeric" placeholder="any" />
+      <SelectField
+        name="airFrom"
+        words="Its air is known from"
+        options={Object.keys(SOURCES) as PlanRoom['airFrom'][]}
+        say={(source) => SOURCES[source]}
+        width=""
+      />
+    </Form>
   );
 }

@@ -2,12 +2,13 @@ import { useState } from 'react';
 import { PRIMER_FAMILIES, type Change, type Plan } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { AirFigure, RoomChoice } from './airFields.tsx';
-import { figureIn } from './figureIn.ts';
+import { readFigure } from '../words/readFigure.ts';
 import { sayLength } from '../words/time.ts';
 import { minuteOf } from './chartRows.ts';
 import { nameOf, withNames } from './planNames.ts';
 import { type PlanPage, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Button } from '../form/Button.tsx';
 
 const SATURDAY = 6;
 
@@ -37,13 +38,14 @@ export function WhatIf({
     onChange(has(change.kind) ? changes.filter((c) => c.kind !== change.kind) : [...changes, change]);
   const free = data.people.find((p) => p.hours && !data.input.crew.some((c) => c.id === p.id));
   const air = changes.find((c) => c.kind === 'air');
+  const isAir = !Number.isNaN(readFigure(t)) && !Number.isNaN(readFigure(rh));
   const setAir = () =>
     onChange([
       ...changes.filter((c) => c.kind !== 'air'),
       {
         kind: 'air',
         zone: roomId,
-        air: { kind: 'steady', temperatureC: figureIn(t), relativeHumidityPct: figureIn(rh) },
+        air: { kind: 'steady', temperatureC: readFigure(t), relativeHumidityPct: readFigure(rh) },
       },
     ]);
   return (
@@ -66,9 +68,9 @@ export function WhatIf({
         <RoomChoice words="Air in" rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
         <AirFigure unit="°C" text={t} onText={setT} />
         <AirFigure unit="% RH" text={rh} onText={setRh} />
-        <button type="button" className="min-h-[44px] underline" onClick={air ? () => toggle(air) : setAir}>
+        <Button look="plain" disabled={!air && !isAir} onClick={air ? () => toggle(air) : setAir}>
           {air ? 'As it is' : 'Try that air'}
-        </button>
+        </Button>
         <OtherProduct data={data} chosen={chosen} changes={changes} onChange={onChange} />
         {changes.length > 0 && (
           <button type="button" className="ml-auto min-h-[44px] underline" onClick={() => onChange([])}>

@@ -15,7 +15,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { FormFoot } from '../page/FormFoot.tsx';
+import { FormFoot } from '../form/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { dragged, type Order } from './order.ts';
 import { newId } from '../store/newId.ts';

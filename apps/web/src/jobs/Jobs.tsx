@@ -1,10 +1,9 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { useMay } from '../store/useMay.ts';
 import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { BringIn } from './BringIn.tsx';
 import { readFigure } from '../words/readFigure.ts';
@@ -12,6 +11,9 @@ import { newId } from '../store/newId.ts';
 import { type Job, type JobBrief, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import type { Times } from '../words/time.ts';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -148,50 +150,43 @@ function notesOf(jobs: readonly JobBrief[]): { notes: Note[]; ofJob: Map<string,
 function JobForm({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
   const [id] = useState(newId);
+  const draft = useDraft('new-job', {
+    title: '',
+    place: '',
+    builtYear: '',
+    starts: new Date().toISOString().slice(0, 10),
+  });
   const [add, { isLoading, error }] = useAddJobMutation();
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => (form.get(name) as string).trim();
+  const send = async (said: typeof draft.said) => {
     const sent = await add({
       id,
-      title: text('title'),
-      place: text('place'),
-      builtYear: text('builtYear') ? readFigure(text('builtYear')) : null,
-      startsAt: new Date(`${text('starts')}T08:00`).toISOString(),
+      title: said.title.trim(),
+      place: said.place.trim(),
+      builtYear: said.builtYear.trim() ? readFigure(said.builtYear) : null,
+      startsAt: new Date(`${said.starts}T08:00`).toISOString(),
     });
-    if ('error' in sent) return;
+    if ('error' in sent) return false;
     onDone();
     void navigate(`/jobs/${id}`);
+    return true;
   };
   return (
-    <form onSubmit={(e) => void send(e)} className="mb-4 grid gap-3 border-y-2 border-ink bg-leaf p-4 wide:grid-cols-4">
-      <label className="text-sm wide:col-span-2">
-        Job
-        <input name="title" required maxLength={200} className="block w-full" autoFocus />
-      </label>
-      <label className="text-sm wide:col-span-2">
-        Place
-        <input name="place" maxLength={200} className="block w-full" />
-      </label>
-      <label className="text-sm">
-        Year built, if known
-        <input name="builtYear" type="number" min={1000} max={2200} className="block w-full" />
-      </label>
-      <label className="text-sm">
-        Work may begin
-        <input
-          name="starts"
-          type="date"
-          required
-          defaultValue={new Date().toISOString().slice(0, 10)}
-          className="block w-full"
-        />
-      </label>
-      <FormFoot words="Open the job" busy={isLoading} onLeave={onDone} className="items-end wide:col-span-2" />
-      <div className="wide:col-span-4">
-        <Refused error={error} />
+    <Form
+      draft={draft}
+      label="New job"
+      words="Open the job"
+      busy={isLoading}
+      error={error}
+      className="mb-4 border-y-2 border-ink bg-leaf p-4"
+      onSend={send}
+      onLeave={onDone}
+    >
+      <div className="grid gap-3 wide:grid-cols-4">
+        <TextField name="title" words="Job" required maxLength={200} autoFocus className="wide:col-span-2" />
+        <TextField name="place" words="Place" maxLength={200} className="wide:col-span-2" />
+        <TextField name="builtYear" words="Year built, if known" type="number" min={1000} max={2200} />
+        <TextField name="starts" words="Work may begin" type="date" required />
       </div>
-    </form>
+    </Form>
   );
 }

@@ -1,81 +1,92 @@
-import { useState, type FormEvent } from 'react';
 import { USUAL_DATES, type Climate } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
+import { useController } from 'react-hook-form';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 import { ClimateChoice } from '../page/ClimateChoice.tsx';
-import { newId } from '../store/newId.ts';
 import { type Job, useChangeJobMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 
 /** The house itself: who the work is for, who lives there, and the place's own dates for lead and asbestos. */
 export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {
-  const [opened] = useState(job);
-  const [climate, setClimate] = useState<Climate | null>(job.property.climate ?? null);
+  const { property } = job;
+  const draft = useDraft(`house/${job.id}`, {
+    // The version that was opened: a newer one behind the form must not pass for the one that was read.
+    version: job.version,
+    client: job.client,
+    occupants: property.occupants ?? '',
+    leadYear: String(property.leadYear ?? USUAL_DATES.leadYear),
+    asbestosYear: String(property.asbestosYear ?? USUAL_DATES.asbestosYear),
+    climate: (property.climate ?? null) as Climate | null,
+  });
   const [change, { isLoading, error }] = useChangeJobMutation();
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => (form.get(name) as string).trim();
+  const send = async (said: typeof draft.said) => {
     const sent = await change({
       jobId: job.id,
       id: newId(),
-      version: opened.version,
-      client: text('client'),
+      version: said.version,
+      client: said.client.trim(),
       property: {
-        occupants: text('occupants'),
-        leadYear: Number(text('leadYear')),
-        asbestosYear: Number(text('asbestosYear')),
-        climate,
+        occupants: said.occupants.trim(),
+        leadYear: Number(said.leadYear),
+        asbestosYear: Number(said.asbestosYear),
+        climate: said.climate,
       },
     });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
-  const { property } = opened;
   return (
-    <form onSubmit={(e) => void send(e)} aria-label="The house" className="mb-4 border-y-2 border-ink bg-leaf p-4">
+    <Form
+      draft={draft}
+      label="The house"
+      words="Keep"
+      busy={isLoading}
+      error={error}
+      className="mb-4 border-y-2 border-ink bg-leaf p-4"
+      onSend={send}
+      onLeave={onDone}
+    >
       <div className="grid gap-3 wide:grid-cols-3">
-        <label className="text-sm wide:col-span-3">
-          Who the work is for, as it stands on papers
-          <input name="client" maxLength={200} defaultValue={opened.client} className="block w-full" />
-        </label>
-        <label className="text-sm wide:col-span-3">
-          Who lives there, and who may not be near wet work
-          <input
-            name="occupants"
-            maxLength={200}
-            defaultValue={property.occupants ?? ''}
-            placeholder="two adults, a child, a dog"
-            className="block w-full"
-          />
-        </label>
-        <Year
-          name="leadYear"
-          words="Leaded until tested, if built before"
-          value={property.leadYear ?? USUAL_DATES.leadYear}
+        <TextField
+          name="client"
+          words="Who the work is for, as it stands on papers"
+          maxLength={200}
+          className="wide:col-span-3"
         />
-        <Year
-          name="asbestosYear"
-          words="Asbestos possible, if built before"
-          value={property.asbestosYear ?? USUAL_DATES.asbestosYear}
+        <TextField
+          name="occupants"
+          words="Who lives there, and who may not be near wet work"
+          maxLength={200}
+          placeholder="two adults, a child, a dog"
+          className="wide:col-span-3"
         />
-        <label className="text-sm">
-          How its year goes
-          <ClimateChoice value={climate} onChange={setClimate} unsaid="as everywhere the firm works" />
-        </label>
+        <Year name="leadYear" words="Leaded until tested, if built before" />
+        <Year name="asbestosYear" words="Asbestos possible, if built before" />
+        <Climates />
       </div>
       <p className="mt-2 max-w-[70ch] text-sm text-faded">
         These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.
       </p>
-      <Refused error={error} />
-      <FormFoot words="Keep" busy={isLoading} onLeave={onDone} />
-    </form>
+    </Form>
   );
 }
 
-function Year({ name, words, value }: { name: string; words: string; value: number }) {
+const Year = ({ name, words }: { name: string; words: string }) => (
+  <TextField name={name} words={words} type="number" required min={1800} max={2200} />
+);
+
+function Climates() {
+  const { field } = useController({ name: 'climate' });
   return (
     <label className="text-sm">
-      {words}
-      <input name={name} type="number" required min={1800} max={2200} defaultValue={value} className="block w-full" />
+      How its year goes
+      <ClimateChoice
+        value={field.value as Climate | null}
+        onChange={field.onChange}
+        unsaid="as everywhere the firm works"
+      />
     </label>
   );
 }

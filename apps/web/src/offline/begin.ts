@@ -1,3 +1,4 @@
+import { thinDrafts } from '../form/drafts.ts';
 import { endpoints } from '../store/endpoints.ts';
 import type { store as Store } from '../store/store.ts';
 import { outbox } from '../outbox/outbox.ts';
@@ -20,6 +21,7 @@ export function beginOffline(store: typeof Store): void {
       // A device that keeps nothing (a private window) has nothing unsent.
       .catch(() => undefined);
   outbox.onChange(tell);
+  thinDrafts();
   tell();
   const session = endpoints.endpoints.session.select();
   beginSending({

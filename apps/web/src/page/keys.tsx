@@ -7,6 +7,8 @@ interface Key {
 }
 interface Keys {
   add: (key: Key) => () => void;
+  /** Letters and figures rest until the answer is called. */
+  rest: () => () => void;
   list: () => Key[];
 }
 const KeysContext = createContext<Keys | null>(null);
@@ -15,15 +17,24 @@ const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
+const LETTER_OR_FIGURE = /^[\p{L}\p{N}]$/u;
+
 /** Single keys for the page's acts. What a page adds last wins while it is there. */
 export function KeysProvider({ children }: { children: ReactNode }) {
   const keys = useRef<Key[]>([]);
+  const resting = useRef(0);
   const value = useMemo<Keys>(
     () => ({
       add: (key) => {
         keys.current = [...keys.current, key];
         return () => {
           keys.current = keys.current.filter((k) => k !== key);
+        };
+      },
+      rest: () => {
+        resting.current += 1;
+        return () => {
+          resting.current -= 1;
         };
       },
       list: () => keys.current,
@@ -34,7 +45,7 @@ export function KeysProvider({ children }: { children: ReactNode }) {
     const press = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
       const key = keys.current.findLast((k) => k.key === event.key.toLowerCase());
-      if (!key) return;
+      if (!key || (resting.current > 0 && LETTER_OR_FIGURE.test(key.key))) return;
       event.preventDefault();
       key.act();
     };
@@ -42,6 +53,12 @@ export function KeysProvider({ children }: { children: ReactNode }) {
     return () => window.removeEventListener('keydown', press);
   }, []);
   return <KeysContext.Provider value={value}>{children}</KeysContext.Provider>;
+}
+
+/** While this component stands, letters and figures do nothing: somebody is filling something in. */
+export function useKeysRest(): void {
+  const keys = useContext(KeysContext);
+  useEffect(() => keys?.rest(), [keys]);
 }
 
 /** Binds a key while this component stands. */

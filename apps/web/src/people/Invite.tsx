@@ -1,11 +1,13 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Mark } from '../page/notes.tsx';
-import { Refused } from '../page/Page.tsx';
 import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type StaffPage, useInviteMutation, useWithdrawInvitationMutation } from '../store/endpoints.ts';
 import type { Role } from '@rustic/core';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const initialsOf = (name: string) =>
   name
@@ -18,21 +20,16 @@ const initialsOf = (name: string) =>
 /** Asking somebody in: a link that opens once and runs out after a week. */
 export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }) {
   const { sayTime } = useWords();
-  const [name, setName] = useState('');
-  const [email, setEmail] = useState('');
-  const [role, setRole] = useState<Role>('painter');
+  const draft = useDraft('invite', { name: '', email: '', role: 'painter' as Role });
   const [link, setLink] = useState<string | null>(null);
   const [invite, { error, isLoading }] = useInviteMutation();
   const [withdraw] = useWithdrawInvitationMutation();
-  const send = (event: FormEvent) => {
-    event.preventDefault();
+  const send = async ({ name, email, role }: typeof draft.said) => {
     const token = newToken();
-    void invite({ id: newId(), name: name.trim(), email, role, initials: initialsOf(name), token }).then((sent) => {
-      if ('error' in sent) return;
-      setLink(`${location.origin}/join/${token}`);
-      setName('');
-      setEmail('');
-    });
+    const sent = await invite({ id: newId(), name: name.trim(), email, role, initials: initialsOf(name), token });
+    if ('error' in sent) return false;
+    setLink(`${location.origin}/join/${token}`);
+    return true;
   };
   return (
     <section aria-labelledby="invite" className="mb-6">
@@ -40,47 +37,19 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
         Ask somebody in
         <Mark n={2} />
       </h2>
-      <form onSubmit={send} className="my-2 flex flex-wrap items-end gap-3">
-        <label className="text-sm">
-          Name
-          <input
-            required
-            maxLength={120}
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-            className="block w-52"
-          />
-        </label>
-        <label className="text-sm">
-          Address
-          <input
-            required
-            type="email"
-            maxLength={160}
-            value={email}
-            onChange={(e) => setEmail(e.target.value)}
-            className="block w-60"
-          />
-        </label>
-        <label className="text-sm">
-          As
-          <select value={role} onChange={(e) => setRole(e.target.value as Role)} className="block">
-            {ROLES.map((r) => (
-              <option key={r} value={r}>
-                {ROLE_WORDS[r].name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button
-          type="submit"
-          disabled={isLoading}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-        >
-          {isLoading ? 'Writing …' : 'Make a link'}
-        </button>
-      </form>
-      <Refused error={error} />
+      <Form
+        draft={draft}
+        words="Make a link"
+        busy={isLoading}
+        error={error}
+        className="my-2 flex flex-wrap items-end gap-3"
+        footClass=""
+        onSend={send}
+      >
+        <TextField name="name" words="Name" required maxLength={120} width="w-52" />
+        <TextField name="email" words="Address" type="email" required maxLength={160} width="w-60" />
+        <SelectField name="role" words="As" options={ROLES} say={(r) => ROLE_WORDS[r].name} width="" />
+      </Form>
       {link && (
         <label className="mb-2 block text-sm">
           Send this link to them. It is shown only now, opens once, and runs out in seven days

@@ -1,7 +1,6 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Chip } from '../page/Act.tsx';
 import { Mark } from '../page/notes.tsx';
-import { Refused } from '../page/Page.tsx';
 import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import {
   type StaffPerson,
@@ -10,7 +9,10 @@ import {
   useSignOutPersonMutation,
 } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
-import type { Role } from '@rustic/core';
+import { Button } from '../form/Button.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 /** Mon to Fri; Mon Tue Thu. */
@@ -64,43 +66,61 @@ export function PersonLine({ person, owner, me }: { person: StaffPerson; owner: 
 }
 
 function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDone: () => void }) {
-  const [role, setRole] = useState<Role>(person.role);
-  const [days, setDays] = useState<readonly number[]>(person.hours?.days ?? []);
-  const [from, setFrom] = useState(person.hours?.from ?? '08:00');
-  const [to, setTo] = useState(person.hours?.to ?? '16:30');
-  const [skills, setSkills] = useState(person.skills.join(', '));
+  const draft = useDraft(`person/${person.id}`, {
+    version: person.version,
+    role: person.role,
+    days: person.hours?.days ?? [],
+    from: person.hours?.from ?? '08:00',
+    to: person.hours?.to ?? '16:30',
+    skills: person.skills.join(', '),
+  });
+  const { days } = draft.said;
   const [change, changing] = useChangePersonMutation();
   const [leave, leaving] = usePersonLeavesMutation();
   const [signOut, signing] = useSignOutPersonMutation();
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    void change({
+  const send = async ({ version, role, from, to, skills }: typeof draft.said) => {
+    const sent = await change({
       personId: person.id,
       id: newId(),
+      version,
       role,
       hours: days.length ? { days: [...days].sort((a, b) => a - b), from, to } : null,
       skills: skills
         .split(',')
         .map((s) => s.trim())
         .filter(Boolean),
-    }).then((sent) => {
-      if (!('error' in sent)) onDone();
     });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
-  const turn = (day: number) => setDays(days.includes(day) ? days.filter((d) => d !== day) : [...days, day]);
+  const turn = (day: number) =>
+    draft.say({ days: days.includes(day) ? days.filter((d) => d !== day) : [...days, day] });
   return (
-    <form onSubmit={send} className="my-2 border-y-2 border-ink bg-leaf px-4 py-3" aria-label={`Change ${person.name}`}>
+    <Form
+      draft={draft}
+      label={`Change ${person.name}`}
+      words="Keep it"
+      busy={changing.isLoading}
+      error={changing.error ?? leaving.error ?? signing.error}
+      className="my-2 border-y-2 border-ink bg-leaf px-4 py-3"
+      onSend={send}
+      beside={
+        <>
+          <Button look="plain" onClick={() => void signOut({ personId: person.id, id: newId() })}>
+            Sign out on every device
+          </Button>
+          {!me && (
+            <Button look="away" onClick={() => void leave({ personId: person.id, id: newId() })}>
+              {person.name} has left the firm
+            </Button>
+          )}
+          {signing.isSuccess && <span role="status">Signed out everywhere.</span>}
+        </>
+      }
+    >
       <div className="flex flex-wrap items-end gap-3">
-        <label className="text-sm">
-          Part
-          <select value={role} onChange={(e) => setRole(e.target.value as Role)} className="block">
-            {ROLES.map((r) => (
-              <option key={r} value={r}>
-                {ROLE_WORDS[r].name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField name="role" words="Part" options={ROLES} say={(r) => ROLE_WORDS[r].name} width="" />
         <div role="group" aria-label="Working days" className="flex flex-wrap gap-1">
           {DAYS.map((word, i) => (
             <Chip key={word} pressed={days.includes(i + 1)} onPress={() => turn(i + 1)}>
@@ -108,52 +128,10 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
             </Chip>
           ))}
         </div>
-        <label className="text-sm">
-          from
-          <input type="time" value={from} onChange={(e) => setFrom(e.target.value)} className="block" />
-        </label>
-        <label className="text-sm">
-          to
-          <input type="time" value={to} onChange={(e) => setTo(e.target.value)} className="block" />
-        </label>
-        <label className="text-sm">
-          Can also
-          <input
-            value={skills}
-            maxLength={200}
-            placeholder="spray"
-            onChange={(e) => setSkills(e.target.value)}
-            className="block w-44"
-          />
-        </label>
+        <TextField name="from" words="from" type="time" width="" />
+        <TextField name="to" words="to" type="time" width="" />
+        <TextField name="skills" words="Can also" maxLength={200} placeholder="spray" width="w-44" />
       </div>
-      <div className="mt-3 flex flex-wrap items-center gap-4">
-        <button
-          type="submit"
-          disabled={changing.isLoading}
-          className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-        >
-          {changing.isLoading ? 'Writing …' : 'Keep it'}
-        </button>
-        <button
-          type="button"
-          className="min-h-[44px] underline"
-          onClick={() => void signOut({ personId: person.id, id: newId() })}
-        >
-          Sign out on every device
-        </button>
-        {!me && (
-          <button
-            type="button"
-            className="min-h-[44px] text-madder underline"
-            onClick={() => void leave({ personId: person.id, id: newId() })}
-          >
-            {person.name} has left the firm
-          </button>
-        )}
-        {signing.isSuccess && <span role="status">Signed out everywhere.</span>}
-      </div>
-      <Refused error={changing.error ?? leaving.error ?? signing.error} />
-    </form>
+    </Form>
   );
 }

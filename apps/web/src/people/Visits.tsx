@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { CLIMATE_LABELS, type Climate } from '@rustic/core';
 import { ClimateChoice } from '../page/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
@@ -7,37 +7,21 @@ import { useSetPlanningMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import type { Planning } from '@rustic/core';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { FigureField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
+import { readFigure } from '../words/readFigure.ts';
 
-const whole = (text: string) => Math.round(Number(text.replace(',', '.')));
+const whole = (text: string) => Math.round(readFigure(text));
 
 /** What a visit costs beside the work, and the days on which nobody works. */
 export function Visits({ planning, owner }: { planning: Partial<Planning>; owner: boolean }) {
   const { sayDate } = useWords();
-  const [setUp, setSetUp] = useState(String(planning.setUpMin ?? 0));
-  const [packUp, setPackUp] = useState(String(planning.packUpMin ?? 0));
-  const [travel, setTravel] = useState(String(planning.travelMin ?? 0));
-  const [climate, setClimate] = useState<Climate>(planning.climate ?? 'mild-coast');
   const [day, setDay] = useState('');
   const [keep, { error, isLoading, isSuccess }] = useSetPlanningMutation();
-  const holidays = planning.holidays ?? [];
-  const put = (days: string[]) =>
-    keep({
-      id: newId(),
-      setUpMin: whole(setUp),
-      packUpMin: whole(packUp),
-      travelMin: whole(travel),
-      holidays: days,
-      climate,
-    });
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    void put(holidays);
-  };
-  const figures: [string, string, (text: string) => void][] = [
-    ['Setting up, minutes', setUp, setSetUp],
-    ['Packing up, minutes', packUp, setPackUp],
-    ['The way between jobs, minutes', travel, setTravel],
-  ];
+  const { setUpMin = 0, packUpMin = 0, travelMin = 0, holidays = [], climate = 'mild-coast' } = planning;
+  const put = (change: Partial<Planning>) =>
+    keep({ id: newId(), setUpMin, packUpMin, travelMin, holidays, climate, ...change });
   return (
     <section aria-labelledby="visits">
       <h2 id="visits" className="border-b-2 border-ink pb-0.5 text-[19px]">
@@ -45,29 +29,16 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
         <Mark n={3} />
       </h2>
       {owner ? (
-        <form onSubmit={send} className="my-2 flex flex-wrap items-end gap-3">
-          {figures.map(([words, text, set]) => (
-            <label key={words} className="text-sm">
-              {words}
-              <input inputMode="numeric" value={text} onChange={(e) => set(e.target.value)} className="block w-28" />
-            </label>
-          ))}
-          <label className="text-sm">
-            How the year goes here
-            <ClimateChoice value={climate} onChange={setClimate} />
-          </label>
-          <button
-            type="submit"
-            disabled={isLoading}
-            className="min-h-[44px] rounded border border-ink px-5 font-semibold"
-          >
-            {isLoading ? 'Writing …' : 'Keep it'}
-          </button>
-          {isSuccess && <span role="status">Kept. Plans count with it from now.</span>}
-        </form>
+        <VisitCosts
+          key={JSON.stringify([setUpMin, packUpMin, travelMin, climate])}
+          planning={{ setUpMin, packUpMin, travelMin, holidays, climate }}
+          busy={isLoading}
+          isKept={isSuccess}
+          onKeep={async (change) => !('error' in (await put(change)))}
+        />
       ) : (
         <p className="my-2">
-          {setUp} min to set up, {packUp} min to pack up, {travel} min between jobs. {CLIMATE_LABELS[climate]}.
+          {setUpMin} min to set up, {packUpMin} min to pack up, {travelMin} min between jobs. {CLIMATE_LABELS[climate]}.
         </p>
       )}
       <Refused error={error} />
@@ -81,7 +52,7 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
               <button
                 type="button"
                 className="ml-auto min-h-[44px] underline"
-                onClick={() => void put(holidays.filter((d) => d !== date))}
+                onClick={() => void put({ holidays: holidays.filter((d) => d !== date) })}
               >
                 Take it out
               </button>
@@ -100,7 +71,7 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
             disabled={!day}
             className="min-h-[44px] underline disabled:opacity-50"
             onClick={() => {
-              void put([...holidays, day]);
+              void put({ holidays: [...holidays, day] });
               setDay('');
             }}
           >
@@ -109,5 +80,43 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
         </div>
       )}
     </section>
+  );
+}
+
+interface CostsProps {
+  planning: Planning;
+  busy: boolean;
+  isKept: boolean;
+  onKeep: (change: Partial<Planning>) => Promise<boolean>;
+}
+
+function VisitCosts({ planning, busy, isKept, onKeep }: CostsProps) {
+  const draft = useDraft('visit-costs', {
+    setUp: String(planning.setUpMin),
+    packUp: String(planning.packUpMin),
+    travel: String(planning.travelMin),
+    climate: planning.climate ?? ('mild-coast' as Climate),
+  });
+  const { climate } = draft.said;
+  return (
+    <Form
+      draft={draft}
+      words="Keep it"
+      busy={busy}
+      className="my-2 flex flex-wrap items-end gap-3"
+      footClass=""
+      onSend={({ setUp, packUp, travel }) =>
+        onKeep({ setUpMin: whole(setUp), packUpMin: whole(packUp), travelMin: whole(travel), climate })
+      }
+      beside={isKept && <span role="status">Kept. Plans count with it from now.</span>}
+    >
+      <FigureField name="setUp" words="Setting up, minutes" inputMode="numeric" required width="w-28" />
+      <FigureField name="packUp" words="Packing up, minutes" inputMode="numeric" required width="w-28" />
+      <FigureField name="travel" words="The way between jobs, minutes" inputMode="numeric" required width="w-28" />
+      <label className="text-sm">
+        How the year goes here
+        <ClimateChoice value={climate} onChange={(one) => draft.say({ climate: one })} />
+      </label>
+    </Form>
   );
 }

@@ -1,38 +1,50 @@
-import { useState, type FormEvent } from 'react';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
+import { useState } from 'react';
 import { readSettings, SETTING_FIELDS } from './settingFields.ts';
 import { newId } from '../store/newId.ts';
 import { type PricePage, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** How the firm prices, on every job: what is typed is read as people write it. */
 export function PriceSettings({ data, onDone }: { data: PricePage; onDone: () => void }) {
   const { data: session } = useSessionQuery();
+  return session ? <Settings data={data} version={session.firm.version} onDone={onDone} /> : null;
+}
+
+function Settings({ data, version, onDone }: { data: PricePage; version: number; onDone: () => void }) {
   const [change, { isLoading, error }] = useChangeFirmMutation();
   const [fault, setFault] = useState<string | null>(null);
-  if (!session) return null;
-  const keep = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const read = readSettings(new FormData(event.currentTarget));
-    if ('fault' in read) {
-      setFault(read.fault);
-      return;
-    }
-    setFault(null);
-    const answer = await change({ id: newId(), version: session.firm.version, pricing: read.settings });
-    if (!('error' in answer)) onDone();
+  const draft = useDraft('price-settings', {
+    version,
+    typed: Object.fromEntries(SETTING_FIELDS.map(({ name, show }) => [name, show(data.settings[name] as never)])),
+  });
+  const keep = async (said: typeof draft.said) => {
+    const read = readSettings(said.typed);
+    setFault('fault' in read ? read.fault : null);
+    if ('fault' in read) return false;
+    const answer = await change({ id: newId(), version: said.version, pricing: read.settings });
+    if ('error' in answer) return false;
+    onDone();
+    return true;
   };
   return (
-    <form onSubmit={(e) => void keep(e)} className="mb-4 border-b-2 border-ink bg-leaf p-4" aria-label="How we price">
+    <Form
+      draft={draft}
+      label="How we price"
+      words="Keep"
+      busy={isLoading}
+      error={error}
+      className="mb-4 border-b-2 border-ink bg-leaf p-4"
+      onSend={keep}
+      onLeave={onDone}
+    >
       <p className="mb-2 text-sm text-faded">
         For every job of the firm. What was sent keeps the price it was sent at.
       </p>
-      <div className="grid grid-cols-2 gap-3 text-sm wide:grid-cols-4">
-        {SETTING_FIELDS.map(({ name, words, show }) => (
-          <label key={name}>
-            {words}
-            <input name={name} required defaultValue={show(data.settings[name] as never)} className="block w-full" />
-          </label>
+      <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
+        {SETTING_FIELDS.map(({ name, words }) => (
+          <TextField key={name} name={`typed.${name}`} words={words} required />
         ))}
       </div>
       {fault && (
@@ -40,8 +52,6 @@ export function PriceSettings({ data, onDone }: { data: PricePage; onDone: () =>
           {fault}
         </p>
       )}
-      <Refused error={error} />
-      <FormFoot words="Keep" busy={isLoading} onLeave={onDone} />
-    </form>
+    </Form>
   );
 }

@@ -41,10 +41,12 @@ export const SETTING_FIELDS: readonly SettingField[] = [
 ];
 
 /** Reads every field, or says which one cannot be read. */
-export function readSettings(form: FormData): { settings: Partial<PriceSettings> } | { fault: string } {
+export function readSettings(
+  said: Readonly<Record<string, string>>,
+): { settings: Partial<PriceSettings> } | { fault: string } {
   const settings: Record<string, number | string> = {};
   for (const { name, words, read } of SETTING_FIELDS) {
-    const value = read(String(form.get(name) ?? ''));
+    const value = read(said[name] ?? '');
     if (value === null) return { fault: `${words}: this cannot be read. Nothing was kept.` };
     settings[name] = value;
   }

@@ -3,15 +3,17 @@ import { Link } from 'react-router';
 import { FAULT_LABELS, MENDS, type Mend } from '@rustic/core';
 import { nowText } from '../clock/clock.ts';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { Refused } from '../page/Page.tsx';
 import { capital, sayPercent } from '../words/figures.ts';
 import { Boundary } from './Boundary.tsx';
 import { MEND_WORDS } from './mendWords.ts';
 import { newId } from '../store/newId.ts';
 import { type MarkedFault, type PunchPage, useCloseFaultMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Button } from '../form/Button.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const CAUSES_SHOWN = 3;
 
@@ -99,12 +101,15 @@ const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) {
   const { touchUp, kit } = fault.mend!;
   const [id] = useState(newId);
-  const [way, setWay] = useState<Mend | null>(touchUp?.recommended ?? null);
-  const [withWhat, setWith] = useState(kit ? `${kit.product}${kit.batch ? `, batch ${kit.batch}` : ''}` : '');
-  const [note, setNote] = useState('');
+  const draft = useDraft(`close/${fault.id}`, {
+    way: (touchUp?.recommended ?? null) as Mend | null,
+    withWhat: kit ? `${kit.product}${kit.batch ? `, batch ${kit.batch}` : ''}` : '',
+    note: '',
+  });
+  const { way } = draft.said;
   const [close, { isLoading, error }] = useCloseFaultMutation();
-  const put = (kind: 'mended' | 'withdrawn') =>
-    void close({
+  const put = async (kind: 'mended' | 'withdrawn', { withWhat, note }: typeof draft.said) => {
+    const sent = await close({
       faultId: fault.id,
       id,
       kind,
@@ -112,46 +117,42 @@ function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) 
       withWhat: kind === 'mended' ? withWhat.trim() : '',
       note: note.trim(),
       at: nowText(),
-    }).then((sent) => {
-      if (!('error' in sent)) onDone();
     });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
+  };
+  const takeBack = async () => {
+    if (await put('withdrawn', draft.said)) draft.end();
+  };
   return (
-    <div className="mt-2 border-y border-strong bg-leaf px-3 py-2">
+    <Form
+      draft={draft}
+      label={`Close number ${fault.number}`}
+      words="It is mended"
+      busy={isLoading}
+      disabled={way === null}
+      error={error}
+      className="mt-2 border-y border-strong bg-leaf px-3 py-2"
+      onSend={(said) => put('mended', said)}
+      onLeave={onDone}
+      beside={
+        <Button look="away" disabled={isLoading} onClick={() => void takeBack()}>
+          It was no fault: take it back
+        </Button>
+      }
+    >
       <div role="group" aria-label="How it was mended" className="flex flex-wrap gap-1.5">
         {MENDS.map((mend) => (
-          <Chip key={mend} pressed={way === mend} onPress={() => setWay(mend)}>
+          <Chip key={mend} pressed={way === mend} onPress={() => draft.say({ way: mend })}>
             {MEND_WORDS[mend]}
           </Chip>
         ))}
       </div>
       <div className="mt-2 grid gap-2 wide:grid-cols-2">
-        <label className="text-sm">
-          With what
-          <input maxLength={300} value={withWhat} onChange={(e) => setWith(e.target.value)} className="block w-full" />
-        </label>
-        <label className="text-sm">
-          What there is to say
-          <input maxLength={600} value={note} onChange={(e) => setNote(e.target.value)} className="block w-full" />
-        </label>
+        <TextField name="withWhat" words="With what" maxLength={300} />
+        <TextField name="note" words="What there is to say" maxLength={600} />
       </div>
-      <Refused error={error} />
-      <div className="flex flex-wrap items-center gap-4">
-        <FormFoot
-          words="It is mended"
-          busy={isLoading}
-          disabled={way === null}
-          onAct={() => put('mended')}
-          onLeave={onDone}
-        />
-        <button
-          type="button"
-          disabled={isLoading}
-          className="mt-3 min-h-[44px] text-madder underline"
-          onClick={() => put('withdrawn')}
-        >
-          It was no fault: take it back
-        </button>
-      </div>
-    </div>
+    </Form>
   );
 }

@@ -4,6 +4,9 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type HandoverCheck, type PunchPage, useTryAtHandoverMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** What is tried before it is handed over: sashes slide, doors close, hardware is back. */
 export function HandoverChecks({ data }: { data: PunchPage }) {
@@ -29,20 +32,15 @@ export function HandoverChecks({ data }: { data: PunchPage }) {
 function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
   const { sayTime } = useWords();
   const [saying, setSaying] = useState(false);
-  const [note, setNote] = useState('');
   const [send, { isLoading, error }] = useTryAtHandoverMutation();
   const surface = data.surfaces.find((s) => s.id === check.surfaceId);
-  const put = (holds: boolean) =>
-    void send({
-      surfaceId: check.surfaceId,
-      id: newId(),
-      code: check.code,
-      holds,
-      note: holds ? '' : note.trim(),
-      at: nowText(),
-    }).then((sent) => {
-      if (!('error' in sent)) setSaying(false);
-    });
+  const put = async (holds: boolean, note: string) => {
+    const { surfaceId, code } = check;
+    const sent = await send({ surfaceId, id: newId(), code, holds, note: note.trim(), at: nowText() });
+    if ('error' in sent) return false;
+    setSaying(false);
+    return true;
+  };
   const name = `${surface?.name ?? ''} ${check.words}`;
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
@@ -56,20 +54,12 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
         )}
       </div>
       {saying ? (
-        <>
-          <label className="text-sm">
-            What is wrong
-            <input maxLength={600} value={note} onChange={(e) => setNote(e.target.value)} className="block" autoFocus />
-          </label>
-          <button
-            type="button"
-            disabled={isLoading}
-            className="min-h-[44px] rounded border border-madder px-4 font-semibold text-madder"
-            onClick={() => put(false)}
-          >
-            Write it down
-          </button>
-        </>
+        <Wrong
+          name={`${check.surfaceId}/${check.code}`}
+          busy={isLoading}
+          onSend={(note) => put(false, note)}
+          onLeave={() => setSaying(false)}
+        />
       ) : (
         <div className="no-print flex gap-2">
           <button
@@ -77,7 +67,7 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
             disabled={isLoading}
             aria-label={`It does: ${name}`}
             className={`min-h-[44px] rounded border px-4 font-semibold ${check.tried?.holds ? 'border-strong text-faded' : 'border-ink bg-leaf'}`}
-            onClick={() => put(true)}
+            onClick={() => void put(true, '')}
           >
             It does
           </button>
@@ -94,5 +84,30 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
       )}
       <Refused error={error} />
     </li>
+  );
+}
+
+interface WrongProps {
+  name: string;
+  busy: boolean;
+  onSend: (note: string) => Promise<boolean>;
+  onLeave: () => void;
+}
+
+/** What is wrong with it. */
+function Wrong({ name, busy, onSend, onLeave }: WrongProps) {
+  const draft = useDraft(`wrong/${name}`, { note: '' });
+  return (
+    <Form
+      draft={draft}
+      words="Write it down"
+      busy={busy}
+      className="flex flex-wrap items-end gap-3"
+      footClass=""
+      onSend={({ note }) => onSend(note)}
+      onLeave={onLeave}
+    >
+      <TextField name="note" words="What is wrong" maxLength={600} autoFocus width="" />
+    </Form>
   );
 }

@@ -3,12 +3,13 @@ import { FAULT_LABELS, FAULTS, LIGHTS, VIEWS, type Fault, type Light, type Sketc
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { nowText } from '../clock/clock.ts';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { AddPhoto } from '../photos/Photos.tsx';
 import { SIZES, VIEW_WORDS } from './mendWords.ts';
 import { newId } from '../store/newId.ts';
 import { type PunchPage, useMarkFaultMutation } from '../store/endpoints.ts';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const SKETCH_WIDTH = 560;
 const LIGHT_WORDS: Record<Light, string> = {
@@ -21,19 +22,22 @@ const LIGHT_WORDS: Record<Light, string> = {
 /** Marks a fault: on what, what it does, how large, where it is looked at from, and where on the sketch or a photo. */
 export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => void }) {
   const [id, setId] = useState(newId);
-  const [surfaceId, setSurface] = useState(data.surfaces[0]?.id ?? '');
-  const [fault, setFault] = useState<Fault | null>(null);
-  const [sizeM2, setSize] = useState<number | null>(null);
-  const [view, setView] = useState<View>('plain');
-  const [light, setLight] = useState<Light | null>(null);
-  const [mark, setMark] = useState<SketchPlace | null>(null);
-  const [onPhoto, setOnPhoto] = useState<{ photoId: string; place: { x: number; y: number } } | null>(null);
-  const [note, setNote] = useState('');
+  const draft = useDraft(`fault/${data.job.id}`, {
+    surfaceId: data.surfaces[0]?.id ?? '',
+    fault: null as Fault | null,
+    sizeM2: null as number | null,
+    view: 'plain' as View,
+    light: null as Light | null,
+    mark: null as SketchPlace | null,
+    onPhoto: null as { photoId: string; place: { x: number; y: number } } | null,
+    note: '',
+  });
+  const { surfaceId, fault, sizeM2, view, light, mark, onPhoto } = draft.said;
   const [send, { isLoading, error }] = useMarkFaultMutation();
   const surface = data.surfaces.find((s) => s.id === surfaceId);
   const room = data.rooms.find((r) => r.id === surface?.roomId);
   const photos = data.photos.filter((p) => p.roomId === room?.id);
-  const put = async () => {
+  const put = async ({ note }: typeof draft.said) => {
     const sent = await send({
       jobId: data.job.id,
       id,
@@ -47,20 +51,30 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
       note: note.trim(),
       at: nowText(),
     });
-    if ('error' in sent) return setId(newId());
+    if ('error' in sent) {
+      setId(newId());
+      return false;
+    }
     onDone();
+    return true;
   };
   return (
-    <section aria-label="Mark a fault" className="mb-5 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+    <Form
+      draft={draft}
+      label="Mark a fault"
+      words="Mark it"
+      busy={isLoading}
+      disabled={!surface || fault === null || sizeM2 === null}
+      error={error}
+      className="mb-5 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+      onSend={put}
+      onLeave={onDone}
+    >
       <label className="block text-sm">
         On
         <select
           value={surfaceId}
-          onChange={(e) => {
-            setSurface(e.target.value);
-            setMark(null);
-            setOnPhoto(null);
-          }}
+          onChange={(e) => draft.say({ surfaceId: e.target.value, mark: null, onPhoto: null })}
           className="block min-h-[44px] w-full max-w-96"
         >
           {data.rooms.map((r) => (
@@ -76,26 +90,43 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
           ))}
         </select>
       </label>
-      <Chips words="What does it do?" all={FAULTS} chosen={fault} onChoose={setFault} say={(f) => FAULT_LABELS[f]} />
+      <Chips
+        words="What does it do?"
+        all={FAULTS}
+        chosen={fault}
+        onChoose={(one) => draft.say({ fault: one })}
+        say={(f) => FAULT_LABELS[f]}
+      />
       <Chips
         words="How large?"
         all={SIZES.map(([size]) => size)}
         chosen={sizeM2}
-        onChoose={setSize}
+        onChoose={(one) => draft.say({ sizeM2: one })}
         say={(size) => SIZES.find(([s]) => s === size)![1]}
       />
-      <Chips words="Seen" all={VIEWS} chosen={view} onChoose={setView} say={(v) => VIEW_WORDS[v]} />
+      <Chips
+        words="Seen"
+        all={VIEWS}
+        chosen={view}
+        onChoose={(one) => draft.say({ view: one })}
+        say={(v) => VIEW_WORDS[v]}
+      />
       <Chips
         words="Its light, where it is not what is usual there"
         all={LIGHTS}
         chosen={light}
-        onChoose={(l) => setLight(l === light ? null : l)}
+        onChoose={(one) => draft.say({ light: one === light ? null : one })}
         say={(l) => LIGHT_WORDS[l]}
       />
       {room?.sketch && (
         <>
           <p className="mt-3 text-sm font-semibold">Where? Tap the wall.</p>
-          <RoomSketch sketch={room.sketch} width={SKETCH_WIDTH} chosen={mark} onPlace={setMark} />
+          <RoomSketch
+            sketch={room.sketch}
+            width={SKETCH_WIDTH}
+            chosen={mark}
+            onPlace={(place) => draft.say({ mark: place })}
+          />
         </>
       )}
       {room && (
@@ -113,25 +144,14 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
                 id={p.id}
                 words={p.note || `photo by ${p.byName}`}
                 place={onPhoto?.photoId === p.id ? onPhoto.place : null}
-                onPlace={(place) => setOnPhoto({ photoId: p.id, place })}
+                onPlace={(place) => draft.say({ onPhoto: { photoId: p.id, place } })}
               />
             ))}
           </div>
         </>
       )}
-      <label className="mt-3 block text-sm">
-        What there is to say
-        <input maxLength={600} value={note} onChange={(e) => setNote(e.target.value)} className="block w-full" />
-      </label>
-      <Refused error={error} />
-      <FormFoot
-        words="Mark it"
-        busy={isLoading}
-        disabled={!surface || fault === null || sizeM2 === null}
-        onAct={() => void put()}
-        onLeave={onDone}
-      />
-    </section>
+      <TextField name="note" words="What there is to say" maxLength={600} className="mt-3" />
+    </Form>
   );
 }
 

@@ -1,7 +1,5 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { HouseRules } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
@@ -9,6 +7,9 @@ import { type RuleEffect, useRulesPreviewQuery } from '../store/endpoints.ts';
 import { useChangeRules } from './useChangeRules.ts';
 import type { RuleLevel } from './level.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 interface Props {
   level: RuleLevel;
@@ -21,20 +22,33 @@ interface Props {
 
 /** What a change of rules would change, surface by surface; it is made only when it is accepted. */
 export function RuleChange({ level, subject, version, currency, houseRules, onDone }: Props) {
-  const [note, setNote] = useState('');
   const asked = { level, ...(subject ? { subject } : {}), houseRules };
   const { currentData: preview, error } = useRulesPreviewQuery(asked);
   const { change, busy, refused } = useChangeRules();
-  const accept = async () => {
+  const draft = useDraft(`rules/${level}/${subject ?? ''}/${JSON.stringify(houseRules)}`, { note: '' });
+  const accept = async ({ note }: typeof draft.said) => {
     const sent = await change(level, subject, { id: newId(), version, houseRules, ...(note.trim() ? { note } : {}) });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   const count = preview?.surfaces.length ?? 0;
   const settled = preview?.surfaces.filter((s) => s.settled).length ?? 0;
   const minutes = preview?.surfaces.reduce((sum, s) => sum + s.minutes, 0) ?? 0;
   const cost = preview?.surfaces.reduce((sum, s) => sum + (s.cost ?? 0), 0) ?? 0;
   return (
-    <section aria-label="What this would change" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+    <Form
+      draft={draft}
+      label="What this would change"
+      words="Accept"
+      busy={busy}
+      disabled={!preview}
+      error={refused}
+      className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+      footClass="mt-2"
+      onSend={accept}
+      onLeave={onDone}
+    >
       <Refused error={error} />
       {!preview && !error && (
         <p role="status" className="text-faded">
@@ -57,25 +71,14 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
           ))}
         </ul>
       )}
-      <label className="mt-2 block text-sm">
-        Why, if it is worth a word
-        <input
-          value={note}
-          maxLength={400}
-          onChange={(e) => setNote(e.target.value)}
-          className="block w-full max-w-[480px]"
-        />
-      </label>
-      <Refused error={refused} />
-      <FormFoot
-        words="Accept"
-        busy={busy}
-        disabled={!preview}
-        onAct={() => void accept()}
-        onLeave={onDone}
+      <TextField
+        name="note"
+        words="Why, if it is worth a word"
+        maxLength={400}
         className="mt-2"
+        width="w-full max-w-[480px]"
       />
-    </section>
+    </Form>
   );
 }
 

@@ -1,12 +1,13 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { claimsOf, type Claim } from './claims.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, type ProductNote, useAddNoteMutation, useJobsQuery, useTrialsQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { LinesField, SelectField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const STANDING = { believed: 'believed, not tried', tried: 'tried, and held', refuted: 'refuted' } as const;
 type Writing = { kind: 'note' } | { kind: 'claim'; about: Claim | null };
@@ -84,61 +85,55 @@ function By({ note }: { note: ProductNote }) {
 }
 
 function WriteNote({ productId, writing, onDone }: { productId: string; writing: Writing; onDone: () => void }) {
-  const [text, setText] = useState('');
-  const [standing, setStanding] = useState<'believed' | 'tried' | 'refuted'>('believed');
-  const [shownBy, setShownBy] = useState('');
+  const claim = writing.kind === 'claim';
+  const about = writing.kind === 'claim' ? writing.about : null;
+  const draft = useDraft(`note/${productId}/${about?.id ?? writing.kind}`, {
+    text: '',
+    standing: 'believed' as keyof typeof STANDING,
+    shownBy: '',
+  });
+  const { standing } = draft.said;
   const { data: trials } = useTrialsQuery();
   const { data: jobs } = useJobsQuery();
   const [add, { isLoading, error }] = useAddNoteMutation();
-  const claim = writing.kind === 'claim';
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
+  const shown = [...(trials ?? []).map((t) => [`trial/${t.id}`, `Trial: ${t.title}`] as const), ...(jobs ?? []).map((j) => [`job/${j.id}`, `Call-back: ${j.title}`] as const)];
+  const send = async ({ text, shownBy }: typeof draft.said) => {
     const [what, id] = shownBy.split('/');
     const sent = await add({
       productId,
       id: newId(),
       kind: writing.kind,
       text,
-      ...(claim ? { standing, about: writing.about?.id ?? null } : {}),
+      ...(claim ? { standing, about: about?.id ?? null } : {}),
       ...(what === 'trial' ? { trialId: id! } : what === 'job' ? { jobId: id! } : {}),
     });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <form onSubmit={(e) => void send(e)} className="py-1">
-      <label className="block text-sm">
-        {writing.kind === 'note' ? 'Note' : writing.about ? 'What was seen' : 'What the label claims'}
-        <textarea required maxLength={600} rows={2} value={text} onChange={(e) => setText(e.target.value)} className="block w-full" />
-      </label>
+    <Form draft={draft} label="What was found" words="Keep" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onLeave={onDone}>
+      <LinesField name="text" words={!claim ? 'Note' : about ? 'What was seen' : 'What the label claims'} required maxLength={600} />
       {claim && (
         <div role="group" aria-label="How it stands" className="mt-1 flex flex-wrap gap-1.5">
           {(['believed', 'tried', 'refuted'] as const).map((s) => (
-            <Chip key={s} pressed={standing === s} onPress={() => setStanding(s)}>
+            <Chip key={s} pressed={standing === s} onPress={() => draft.say({ standing: s })}>
               {STANDING[s]}
             </Chip>
           ))}
         </div>
       )}
       {claim && (
-        <label className="mt-1 block text-sm">
-          Shown by
-          <select value={shownBy} onChange={(e) => setShownBy(e.target.value)} className="block w-full max-w-[360px]">
-            <option value="">nothing in particular</option>
-            {trials?.map((t) => (
-              <option key={t.id} value={`trial/${t.id}`}>
-                Trial: {t.title}
-              </option>
-            ))}
-            {jobs?.map((j) => (
-              <option key={j.id} value={`job/${j.id}`}>
-                Call-back: {j.title}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          name="shownBy"
+          words="Shown by"
+          unsaid="nothing in particular"
+          options={shown.map(([key]) => key)}
+          say={(key) => shown.find(([one]) => one === key)![1]}
+          className="mt-1"
+          width="w-full max-w-[360px]"
+        />
       )}
-      <Refused error={error} />
-      <FormFoot words="Keep" busy={isLoading} onLeave={onDone} className="mt-2" />
-    </form>
+    </Form>
   );
 }

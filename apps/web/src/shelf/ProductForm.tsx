@@ -1,13 +1,14 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { FAMILIES, type Family, type ProductGiven } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
-import { FIGURES, readProduct, saidOfProduct, type ProductSaid } from './readProduct.ts';
+import { FIGURES, readProduct, saidOfProduct } from './readProduct.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useWriteProductMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 interface Props {
   product: KeptProduct | null;
@@ -19,58 +20,51 @@ interface Props {
 export function ProductForm({ product, currency, onDone }: Props) {
   const { sayFamily } = useWords();
   const navigate = useNavigate();
-  const [said, setSaid] = useState<ProductSaid>(() => saidOfProduct(product));
-  const [family, setFamily] = useState<Family>(product?.family ?? 'acrylic-wall');
   const [fault, setFault] = useState<string | null>(null);
+  const draft = useDraft(`product/${product?.id ?? 'new'}`, {
+    ...saidOfProduct(product),
+    family: product?.family ?? ('acrylic-wall' as Family),
+    version: product?.version ?? null,
+  });
   const [write, { isLoading, error }] = useWriteProductMutation();
-  const say = (field: keyof ProductSaid, value: string) => setSaid({ ...said, [field]: value });
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
+  const send = async ({ family, version, ...said }: typeof draft.said) => {
     const read = readProduct(said, family, product);
     setFault(read.fault);
-    if (!read.sheet) return;
+    if (!read.sheet) return false;
     const { id: productId, ...sheet } = read.sheet;
     const sent = await write({
       productId: productId!,
       id: newId(),
-      version: product?.version ?? null,
+      version,
       sheet: sheet as ProductGiven,
       kept: product?.kept ?? true,
     });
-    if ('error' in sent) return;
+    if ('error' in sent) return false;
     onDone();
     if (!product) void navigate(`/shelf/products/${productId}`);
+    return true;
   };
   return (
-    <form onSubmit={(e) => void send(e)} className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
-      <div className="flex flex-wrap items-end gap-3 text-sm">
+    <Form
+      draft={draft}
+      label={product ? `The sheet of ${product.name}` : 'A product'}
+      words={product ? 'Keep' : 'Add'}
+      busy={isLoading}
+      error={error}
+      className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+      onSend={send}
+      onLeave={onDone}
+    >
+      <div className="flex flex-wrap items-end gap-3">
         {!product && (
           <>
-            <label>
-              Name
-              <input required maxLength={120} value={said.name} onChange={(e) => say('name', e.target.value)} className="block w-48" />
-            </label>
-            <label>
-              Maker
-              <input required maxLength={120} value={said.maker} onChange={(e) => say('maker', e.target.value)} className="block w-44" />
-            </label>
-            <label>
-              Kind
-              <select value={family} onChange={(e) => setFamily(e.target.value as Family)} className="block w-56">
-                {FAMILIES.map((f) => (
-                  <option key={f} value={f}>
-                    {capital(sayFamily(f))}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <TextField name="name" words="Name" required maxLength={120} width="w-48" />
+            <TextField name="maker" words="Maker" required maxLength={120} width="w-44" />
+            <SelectField name="family" words="Kind" options={FAMILIES} say={(f) => capital(sayFamily(f))} width="w-56" />
           </>
         )}
         {FIGURES.map(({ field, words, width }) => (
-          <label key={field}>
-            {words.replace('{currency}', currency)}
-            <input inputMode="decimal" value={said[field]} onChange={(e) => say(field, e.target.value)} className={`block ${width}`} />
-          </label>
+          <TextField key={field} name={field} words={words.replace('{currency}', currency)} inputMode="decimal" width={width} />
         ))}
       </div>
       {fault && (
@@ -78,8 +72,6 @@ export function ProductForm({ product, currency, onDone }: Props) {
           {fault}
         </p>
       )}
-      <Refused error={error} />
-      <FormFoot words={product ? 'Keep' : 'Add'} busy={isLoading} onLeave={onDone} />
-    </form>
+    </Form>
   );
 }

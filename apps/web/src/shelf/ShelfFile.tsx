@@ -1,7 +1,7 @@
 import { useState, type ChangeEvent } from 'react';
 import { Link } from 'react-router';
 import { SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
+import { FormFoot } from '../form/FormFoot.tsx';
 import { Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../store/endpoints.ts';

@@ -1,11 +1,13 @@
-import { useState, type FormEvent } from 'react';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
+import { useState } from 'react';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, type Tin, useAddTinMutation, useChangeTinMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Button } from '../form/Button.tsx';
+import { Form } from '../form/Form.tsx';
+import { FigureField, TextField, TickField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {
@@ -35,20 +37,7 @@ export function Tins({ product }: { product: KeptProduct }) {
 
 function TinLine({ tin }: { tin: Tin }) {
   const { sayDate } = useWords();
-  const [left, setLeft] = useState<string | null>(null);
-  const [change, { isLoading, error }] = useChangeTinMutation();
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
-    const now = nowText();
-    const sent = await change({
-      tinId: tin.id,
-      id: newId(),
-      version: tin.version,
-      litres: readFigure(left!),
-      ...(tin.openedAt ? {} : { openedAt: now }),
-    });
-    if (!('error' in sent)) setLeft(null);
-  };
+  const [weighing, setWeighing] = useState(false);
   return (
     <li className="border-b border-rule py-1">
       <div className="flex flex-wrap items-center justify-between gap-x-4">
@@ -57,78 +46,79 @@ function TinLine({ tin }: { tin: Tin }) {
           {tin.colour && `, ${tin.colour}`}
           <span className="text-faded">, {tin.openedAt ? `opened ${sayDate(tin.openedAt)}` : 'not opened'}</span>
         </span>
-        {left === null && (
-          <button type="button" className="min-h-[44px] text-sm underline" onClick={() => setLeft(tin.litres.toFixed(1))}>
+        {!weighing && (
+          <Button look="plain" className="text-sm" onClick={() => setWeighing(true)}>
             Weigh it
-          </button>
+          </Button>
         )}
       </div>
-      {left !== null && (
-        <form onSubmit={(e) => void send(e)} className="flex flex-wrap items-end gap-3 pb-1">
-          <label className="text-sm">
-            Litres left
-            <input inputMode="decimal" value={left} onChange={(e) => setLeft(e.target.value)} className="block w-24" />
-          </label>
-          <FormFoot words="Keep" busy={isLoading} disabled={!(readFigure(left) >= 0)} onLeave={() => setLeft(null)} className="" />
-        </form>
-      )}
-      <Refused error={error} />
+      {weighing && <WeighTin tin={tin} onDone={() => setWeighing(false)} />}
     </li>
   );
 }
 
+function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
+  const draft = useDraft(`tin/${tin.id}`, { version: tin.version, left: tin.litres.toFixed(1) });
+  const [change, { isLoading, error }] = useChangeTinMutation();
+  const send = async ({ left, version }: typeof draft.said) => {
+    const opened = tin.openedAt ? {} : { openedAt: nowText() };
+    const sent = await change({ tinId: tin.id, id: newId(), version, litres: readFigure(left), ...opened });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
+  };
+  return (
+    <Form
+      draft={draft}
+      label="What is left in the tin"
+      words="Keep"
+      busy={isLoading}
+      error={error}
+      className="flex flex-wrap items-end gap-3 pb-1"
+      footClass=""
+      onSend={send}
+      onLeave={onDone}
+    >
+      <FigureField name="left" words="Litres left" required />
+    </Form>
+  );
+}
+
 function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void }) {
-  const [batch, setBatch] = useState('');
-  const [size, setSize] = useState('');
-  const [opened, setOpened] = useState(false);
-  const [colour, setColour] = useState('');
+  const draft = useDraft(`new-tin/${product.id}`, { batch: '', size: '', opened: false, colour: '' });
   const tinted = product.tints === 'any' || product.tints === 'greys';
   const [add, { isLoading, error }] = useAddTinMutation();
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
-    const openedAt = opened ? nowText() : null;
+  const send = async ({ batch, size, opened, colour }: typeof draft.said) => {
     const sent = await add({
       id: newId(),
       productId: product.id,
       batch,
-      openedAt,
+      openedAt: opened ? nowText() : null,
       litres: readFigure(size),
       colour: colour.trim().toLowerCase() || null,
     });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <form onSubmit={(e) => void send(e)} className="py-1">
-      <div className="flex flex-wrap items-end gap-3 text-sm">
-        <label>
-          Batch
-          <input value={batch} maxLength={80} onChange={(e) => setBatch(e.target.value)} className="block w-32" />
-        </label>
-        <label>
-          Litres
-          <input inputMode="decimal" required value={size} onChange={(e) => setSize(e.target.value)} className="block w-24" />
-        </label>
+    <Form draft={draft} label="A tin" words="Note it" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onLeave={onDone}>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField name="batch" words="Batch" maxLength={80} width="w-32" />
+        <FigureField name="size" words="Litres" required isRead={(text) => readFigure(text) > 0} />
         {tinted && (
-          <label>
-            Tinted to, if it is
-            <input
-              value={colour}
-              maxLength={20}
-              placeholder="#22384d"
-              pattern="#[0-9a-fA-F]{6}|white|grey-light|grey-mid|grey-deep"
-              title="A colour as #22384d, or white, grey-light, grey-mid, grey-deep"
-              onChange={(e) => setColour(e.target.value)}
-              className="block w-36"
-            />
-          </label>
+          <TextField
+            name="colour"
+            words="Tinted to, if it is"
+            maxLength={20}
+            placeholder="#22384d"
+            pattern="#[0-9a-fA-F]{6}|white|grey-light|grey-mid|grey-deep"
+            title="A colour as #22384d, or white, grey-light, grey-mid, grey-deep"
+            width="w-36"
+          />
         )}
-        <label className="flex min-h-[44px] items-center gap-2">
-          <input type="checkbox" className="size-5 min-h-0" checked={opened} onChange={(e) => setOpened(e.target.checked)} />
-          open
-        </label>
+        <TickField name="opened" words="open" />
       </div>
-      <Refused error={error} />
-      <FormFoot words="Note it" busy={isLoading} disabled={!(readFigure(size) > 0)} onLeave={onDone} className="mt-2" />
-    </form>
+    </Form>
   );
 }

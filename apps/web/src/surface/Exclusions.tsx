@@ -2,13 +2,15 @@ import { useState } from 'react';
 import { LEFT_OUT_WORDS, type LeftOutReason, type RoomSketch as Sketch, type SketchPlace } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
 import { boxOf } from './exclusionBox.ts';
 import { newId } from '../store/newId.ts';
 import { type Surface, useChangeSurfaceMutation } from '../store/endpoints.ts';
 import type { Exclusion } from '@rustic/core';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const REASONS = Object.keys(LEFT_OUT_WORDS) as LeftOutReason[];
 
@@ -22,50 +24,59 @@ export function ExclusionForm({
   sketch: Sketch | null;
   onDone: () => void;
 }) {
-  const [opened] = useState(surface);
-  const [words, setWords] = useState('');
-  const [reason, setReason] = useState<Exclusion['reason']>('client-does-it');
-  const [whole, setWhole] = useState(false);
+  const draft = useDraft(`left-out/${surface.id}`, {
+    version: surface.version,
+    words: '',
+    reason: 'client-does-it' as Exclusion['reason'],
+    whole: false,
+    box: null as Exclusion['box'],
+  });
+  const { words, reason, whole, box } = draft.said;
   const [corner, setCorner] = useState<SketchPlace | null>(null);
-  const [box, setBox] = useState<Exclusion['box']>(null);
   const [change, { isLoading, error }] = useChangeSurfaceMutation();
   const tap = (place: SketchPlace) => {
     const made = corner && boxOf(corner, place);
-    setBox(made ?? null);
+    draft.say({ box: made ?? null });
     setCorner(made ? null : place);
   };
-  const keep = async () => {
+  const keep = async ({ version }: typeof draft.said) => {
     const exclusion: Exclusion = { id: newId(), words: words.trim(), reason, whole, box: whole ? null : box };
-    const sent = await change({
-      surfaceId: surface.id,
-      id: newId(),
-      version: opened.version,
-      exclusions: [...opened.exclusions, exclusion],
-    });
-    if (!('error' in sent)) onDone();
+    const exclusions = [...surface.exclusions, exclusion];
+    const sent = await change({ surfaceId: surface.id, id: newId(), version, exclusions });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <section aria-label="Leave part out" className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4">
-      <label className="block max-w-[60ch] text-sm">
-        What stays out of the work
-        <input
-          autoFocus
-          value={words}
-          maxLength={200}
-          placeholder="the brass on the parlour door"
-          onChange={(e) => setWords(e.target.value)}
-          className="block w-full"
-        />
-      </label>
+    <Form
+      draft={draft}
+      label="Leave part out"
+      words="Leave it out"
+      leave="Back"
+      busy={isLoading}
+      disabled={words.trim() === ''}
+      error={error}
+      className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
+      onSend={keep}
+      onLeave={onDone}
+    >
+      <TextField
+        name="words"
+        words="What stays out of the work"
+        autoFocus
+        maxLength={200}
+        placeholder="the brass on the parlour door"
+        className="max-w-[60ch]"
+      />
       <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="Why">
         {REASONS.map((r) => (
-          <Chip key={r} pressed={reason === r} onPress={() => setReason(r)}>
+          <Chip key={r} pressed={reason === r} onPress={() => draft.say({ reason: r })}>
             {capital(LEFT_OUT_WORDS[r])}
           </Chip>
         ))}
       </div>
       <div className="mt-2">
-        <Chip pressed={whole} onPress={() => setWhole(!whole)}>
+        <Chip pressed={whole} onPress={() => draft.say({ whole: !whole })}>
           The whole surface
         </Chip>
       </div>
@@ -87,16 +98,7 @@ export function ExclusionForm({
           />
         </div>
       )}
-      <Refused error={error} />
-      <FormFoot
-        words="Leave it out"
-        leave="Back"
-        busy={isLoading}
-        disabled={words.trim() === ''}
-        onAct={() => void keep()}
-        onLeave={onDone}
-      />
-    </section>
+    </Form>
   );
 }
 

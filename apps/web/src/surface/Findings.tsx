@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { CONDITION_LABELS, type Condition } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { ConditionChips } from '../surfaceForm/ConditionChips.tsx';
 import { changesIn } from '../words/changes.ts';
 import { nowText } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useNoteFindingMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** What sanding and washing bring out most often. */
 const USUAL: Condition[] = [
@@ -28,30 +29,36 @@ const USUAL: Condition[] = [
 /** Recording what the work has uncovered: the diagnosis runs again, and what it changes is said at once. */
 export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: () => void }) {
   const [id] = useState(newId);
-  const [conditions, setConditions] = useState<Condition[]>([]);
-  const [note, setNote] = useState('');
+  const draft = useDraft(`finding/${surfaceId}`, { conditions: [] as Condition[], note: '' });
+  const { conditions } = draft.said;
   const [send, { isLoading, error }] = useNoteFindingMutation();
-  const record = async () => {
+  const record = async ({ note }: typeof draft.said) => {
     const sent = await send({ surfaceId, id, at: nowText(), conditions, note: note.trim() });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <section aria-label="Found while working" className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4">
+    <Form
+      draft={draft}
+      label="Found while working"
+      words="Record it"
+      busy={isLoading}
+      disabled={conditions.length === 0}
+      error={error}
+      className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
+      onSend={record}
+      onLeave={onDone}
+    >
       <h2 className="mb-2 text-[18px]">Found while working</h2>
-      <ConditionChips label="What was found" usual={USUAL} chosen={conditions} onChoose={setConditions} />
-      <label className="mt-3 block max-w-[60ch] text-sm">
-        Where, and how much
-        <input value={note} maxLength={1000} onChange={(e) => setNote(e.target.value)} className="block w-full" />
-      </label>
-      <Refused error={error} />
-      <FormFoot
-        words="Record it"
-        busy={isLoading}
-        disabled={conditions.length === 0}
-        onAct={() => void record()}
-        onLeave={onDone}
+      <ConditionChips
+        label="What was found"
+        usual={USUAL}
+        chosen={conditions}
+        onChoose={(chosen) => draft.say({ conditions: chosen })}
       />
-    </section>
+      <TextField name="note" words="Where, and how much" maxLength={1000} className="mt-3 max-w-[60ch]" />
+    </Form>
   );
 }
 

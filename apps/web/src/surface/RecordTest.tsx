@@ -7,7 +7,6 @@ import {
   RESULT_LABELS,
   TEST_LABELS,
   TEST_RESULTS,
-  type Family,
   type SketchPlace,
   type TestKind,
   type TestRecord,
@@ -22,9 +21,17 @@ import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type TestRow, useRecordTestMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { FormProvider } from 'react-hook-form';
+import { FigureField, SelectField, TextField } from '../form/fields.tsx';
+import { DraftIsBack } from '../form/Form.tsx';
+import { useDraft } from '../form/useDraft.ts';
+import { useKeysRest } from '../page/keys.tsx';
 
 const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
+
+/** What goes with a result, why it is corrected, and the figure of a meter. */
+type TestSaid = Beside & { note: string; value: string };
 
 interface Props {
   surfaceId: string;
@@ -41,13 +48,17 @@ interface Props {
 /** Recording a test: the result is the button, so that a spirit rub takes two taps. */
 export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', places = [], mark, onDone }: Props) {
   const [kind, setKind] = useState<TestKind>(corrects?.test.kind ?? first);
-  const [beside, setBeside] = useState(() => besideOf(corrects));
-  const [note, setNote] = useState('');
-  const [value, setValue] = useState('');
+  const draft = useDraft<TestSaid>(`test/${surfaceId}/${corrects?.id ?? ''}`, {
+    ...besideOf(corrects),
+    note: '',
+    value: '',
+  });
+  const { said: beside, say } = draft;
+  const { note } = beside;
   const [all, setAll] = useState(false);
   const [record, { isLoading, error }] = useRecordTestMutation();
   const blocked = isLoading || (corrects !== null && note.trim() === '');
-  const say = (more: Partial<Beside>) => setBeside({ ...beside, ...more });
+  useKeysRest();
   const send = async (result: Partial<TestRecord>) => {
     const test = testMade(kind, result, beside);
     const id = newId();
@@ -59,104 +70,91 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
       ...(mark ? { mark } : {}),
       ...(corrects ? { corrects: corrects.id, note } : {}),
     });
-    if (!('error' in sent)) onDone(test, id);
+    if ('error' in sent) return;
+    draft.end();
+    onDone(test, id);
+  };
+  const leave = () => {
+    draft.end();
+    onDone();
   };
   return (
-    <section aria-label="Record a test" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
-      {corrects && (
-        <label className="mb-3 block max-w-[60ch] text-sm">
-          <strong className="block text-[15px]">This corrects a record; the first stays in the ledger.</strong>
-          Why it is corrected
-          <input
-            value={note}
-            maxLength={1000}
-            required
-            onChange={(e) => setNote(e.target.value)}
-            className="block w-full"
-          />
-        </label>
-      )}
-      {!corrects && (
-        <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Which test">
-          {[...new Set([first, ...FIRST, ...(all ? REST : [])])].map((k) => (
-            <Chip key={k} pressed={k === kind} onPress={() => setKind(k)}>
-              {TEST_LABELS[k]}
-            </Chip>
-          ))}
-          {!all && <Chip onPress={() => setAll(true)}>Other tests …</Chip>}
-        </div>
-      )}
-      <MethodCard kind={kind} />
-      <BesideResult kind={kind} beside={beside} say={say} />
-      <div className="flex flex-wrap gap-2" role="group" aria-label="Result">
-        {kind === 'cross-cut' &&
-          [0, 1, 2, 3, 4, 5].map((grade) => (
+    <FormProvider {...draft.form}>
+      <section aria-label="Record a test" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+        {corrects && (
+          <div className="mb-3 max-w-[60ch]">
+            <strong>This corrects a record; the first stays in the ledger.</strong>
+            <TextField name="note" words="Why it is corrected" maxLength={1000} required />
+          </div>
+        )}
+        {!corrects && (
+          <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Which test">
+            {[...new Set([first, ...FIRST, ...(all ? REST : [])])].map((k) => (
+              <Chip key={k} pressed={k === kind} onPress={() => setKind(k)}>
+                {TEST_LABELS[k]}
+              </Chip>
+            ))}
+            {!all && <Chip onPress={() => setAll(true)}>Other tests …</Chip>}
+          </div>
+        )}
+        <MethodCard kind={kind} />
+        <BesideResult kind={kind} beside={beside} say={say} />
+        <div className="flex flex-wrap gap-2" role="group" aria-label="Result">
+          {kind === 'cross-cut' &&
+            [0, 1, 2, 3, 4, 5].map((grade) => (
+              <Result
+                key={grade}
+                busy={blocked}
+                words={`Grade ${grade}${grade === 0 ? ', best' : ''}`}
+                onPress={() => void send({ grade })}
+              />
+            ))}
+          {kind === 'moisture-meter' && (
+            <form
+              className="flex items-end gap-2"
+              onSubmit={(e) => void draft.form.handleSubmit(({ value }) => send({ value: readFigure(value) }))(e)}
+            >
+              <FigureField name="value" words="Reading, %" required />
+              <button
+                type="submit"
+                disabled={blocked}
+                className="min-h-[44px] rounded border border-ink bg-ink px-4 font-semibold text-onink"
+              >
+                Record
+              </button>
+            </form>
+          )}
+          {(TEST_RESULTS[kind] as readonly string[]).map((result) => (
             <Result
-              key={grade}
+              key={result}
               busy={blocked}
-              words={`Grade ${grade}${grade === 0 ? ', best' : ''}`}
-              onPress={() => void send({ grade })}
+              words={capital(RESULT_LABELS[result] ?? result)}
+              onPress={() => void send({ result })}
             />
           ))}
-        {kind === 'moisture-meter' && (
-          <form
-            className="flex items-end gap-2"
-            onSubmit={(e) => {
-              e.preventDefault();
-              void send({ value: readFigure(value) });
-            }}
-          >
-            <label className="text-sm">
-              Reading, %
-              <input
-                inputMode="decimal"
-                required
-                value={value}
-                onChange={(e) => setValue(e.target.value)}
-                className="block w-24"
-              />
-            </label>
-            <button
-              type="submit"
-              disabled={blocked}
-              className="min-h-[44px] rounded border border-ink bg-ink px-4 font-semibold text-onink"
-            >
-              Record
-            </button>
-          </form>
-        )}
-        {(TEST_RESULTS[kind] as readonly string[]).map((result) => (
-          <Result
-            key={result}
-            busy={blocked}
-            words={capital(RESULT_LABELS[result] ?? result)}
-            onPress={() => void send({ result })}
-          />
-        ))}
-      </div>
-      <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
-        <label>
-          Place, if it matters
-          <input
-            value={beside.place}
+        </div>
+        <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
+          <TextField
+            name="place"
+            words="Place, if it matters"
             maxLength={200}
             list="places-named"
-            onChange={(e) => say({ place: e.target.value })}
             placeholder="left of the newel"
-            className="block w-56"
+            width="w-56"
           />
           <datalist id="places-named">
             {places.map((p) => (
               <option key={p} value={p} />
             ))}
           </datalist>
-        </label>
-        <button type="button" onClick={() => onDone()} className="min-h-[44px] px-2 underline">
-          Leave it
-        </button>
-      </div>
-      <Refused error={error} />
-    </section>
+          <button type="button" onClick={leave} className="min-h-[44px] px-2 underline">
+            Leave it
+          </button>
+        </div>
+        <Refused error={error} />
+        <DraftIsBack draft={draft} />
+      </section>
+    </FormProvider>
   );
 }
 
@@ -197,44 +195,16 @@ function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; s
   if (kind === 'test-patch')
     return (
       <div className="mb-3 flex flex-wrap items-end gap-3 text-sm">
-        <label>
-          Primer
-          <select
-            value={beside.family ?? ''}
-            onChange={(e) => say({ family: (e.target.value || null) as Family | null })}
-            className="block"
-          >
-            <option value="">not said</option>
-            {PRIMER_FAMILIES.map((f) => (
-              <option key={f} value={f}>
-                {sayFamily(f)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Coats
-          <input
-            type="number"
-            min={1}
-            max={10}
-            value={beside.coats}
-            onChange={(e) => say({ coats: Number(e.target.value) || 1 })}
-            className="block w-20"
-          />
-        </label>
-        <label>
-          Days since it was laid
-          <input
-            type="number"
-            min={0}
-            max={365}
-            step="any"
-            value={beside.days}
-            onChange={(e) => say({ days: Number(e.target.value) || 0 })}
-            className="block w-24"
-          />
-        </label>
+        <SelectField
+          name="family"
+          words="Primer"
+          unsaid="not said"
+          options={PRIMER_FAMILIES}
+          say={(f) => sayFamily(f)}
+          width=""
+        />
+        <TextField name="coats" words="Coats" type="number" min={1} max={10} width="w-20" />
+        <TextField name="days" words="Days since it was laid" type="number" min={0} max={365} step="any" width="w-24" />
       </div>
     );
   return null;

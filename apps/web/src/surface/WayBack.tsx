@@ -1,40 +1,50 @@
-import { useState } from 'react';
 import { FAULT_LABELS, FAULTS, type Fault } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { TextField, TickField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** Something looks wrong: what it is, and the way back as steps. */
 export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => void }) {
   const { inOurWords, sayStep } = useWords();
-  const [fault, setFault] = useState<Fault | null>(null);
-  const [wet, setWet] = useState(false);
-  const [note, setNote] = useState('');
   const surfaceId = data.surface.id;
+  const draft = useDraft(`way-back/${surfaceId}`, { fault: null as Fault | null, wet: false, note: '' });
+  const { fault, wet } = draft.said;
   const { currentData: way, error } = useWayBackQuery({ surfaceId, fault: fault!, wet }, { skip: fault === null });
   const [write, writing] = useWriteWayBackMutation();
-  const keep = async () => {
+  const keep = async ({ note }: typeof draft.said) => {
     const sent = await write({ surfaceId, id: newId(), fault: fault!, wet, note });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <section aria-label="The way back" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+    <Form
+      draft={draft}
+      label="The way back"
+      words={fault ? `Write it down: ${capital(FAULT_LABELS[fault])}` : 'Write it down'}
+      busy={writing.isLoading}
+      disabled={!way}
+      error={writing.error}
+      className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+      footClass="mt-2"
+      onSend={keep}
+      onLeave={onDone}
+    >
       <p className="font-semibold">What does it do?</p>
       <div role="group" aria-label="Fault" className="mt-1 flex flex-wrap gap-1.5">
         {FAULTS.map((f) => (
-          <Chip key={f} pressed={fault === f} onPress={() => setFault(f)}>
+          <Chip key={f} pressed={fault === f} onPress={() => draft.say({ fault: f })}>
             {FAULT_LABELS[f]}
           </Chip>
         ))}
       </div>
-      <label className="mt-2 flex min-h-[44px] items-center gap-2">
-        <input type="checkbox" className="size-5 min-h-0" checked={wet} onChange={(e) => setWet(e.target.checked)} />
-        It is still wet
-      </label>
+      <TickField name="wet" words="It is still wet" className="mt-2" />
       <Refused error={error} />
       {way && (
         <>
@@ -57,26 +67,9 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
             {sayHours(way.price.minutes)} h
             {isTold(way.price.cost) && `, ${sayMoney(way.price.cost, data.firm.currency)}`}
           </p>
-          <label className="mt-2 block text-sm">
-            What was seen
-            <input
-              value={note}
-              maxLength={600}
-              onChange={(e) => setNote(e.target.value)}
-              className="block w-full max-w-[480px]"
-            />
-          </label>
+          <TextField name="note" words="What was seen" maxLength={600} className="mt-2" width="w-full max-w-[480px]" />
         </>
       )}
-      <Refused error={writing.error} />
-      <FormFoot
-        words={fault ? `Write it down: ${capital(FAULT_LABELS[fault])}` : 'Write it down'}
-        busy={writing.isLoading}
-        disabled={!way}
-        onAct={() => void keep()}
-        onLeave={onDone}
-        className="mt-2"
-      />
-    </section>
+    </Form>
   );
 }

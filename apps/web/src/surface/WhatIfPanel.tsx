@@ -1,6 +1,5 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import type { Departure } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayConsequence, sayInHundred } from '../words/consequence.ts';
 import { capital, sayHours, sayRoundMoney } from '../words/figures.ts';
@@ -9,6 +8,9 @@ import { sayDeparture } from './departures.ts';
 import { newId } from '../store/newId.ts';
 import { type SurfacePage, useChooseSystemMutation, type WhatIfAnswer } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { LinesField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 interface Props {
   data: SurfacePage;
@@ -99,44 +101,39 @@ interface SignProps {
 
 /** A departure is signed for, with its reason; both stand in the ledger, and the guarantee is withheld. */
 function SignFor({ data, departures, onDone, onLeave }: SignProps) {
-  const [reason, setReason] = useState('');
-  const [signedAs, setSignedAs] = useState('');
+  const draft = useDraft(`sign/${data.surface.id}/${JSON.stringify(departures)}`, { reason: '', signedAs: '' });
   const [choose, { isLoading, error }] = useChooseSystemMutation();
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
+  const send = async ({ reason, signedAs }: typeof draft.said) => {
     const override = { departures: [...departures], reason, signedAs };
     const sent = await choose({ surfaceId: data.surface.id, id: newId(), key: data.key, override });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   return (
-    <form onSubmit={(e) => void send(e)} className="mt-2 max-w-[560px]">
-      <label className="block text-sm">
-        Why it is done so
-        <textarea
-          value={reason}
-          required
-          minLength={3}
-          maxLength={600}
-          rows={2}
-          onChange={(e) => setReason(e.target.value)}
-          className="block w-full"
-        />
-      </label>
-      <label className="mt-2 block text-sm">
-        Your name, written out
-        <input
-          value={signedAs}
-          required
-          minLength={2}
-          maxLength={120}
-          autoComplete="off"
-          onChange={(e) => setSignedAs(e.target.value)}
-          className="block w-64"
-        />
-      </label>
+    <Form
+      draft={draft}
+      label="Sign for it"
+      words="Sign and settle"
+      busy={isLoading}
+      error={error}
+      className="mt-2 max-w-[560px]"
+      footClass="mt-2"
+      onSend={send}
+      onLeave={onLeave}
+    >
+      <LinesField name="reason" words="Why it is done so" required minLength={3} maxLength={600} />
+      <TextField
+        name="signedAs"
+        words="Your name, written out"
+        required
+        minLength={2}
+        maxLength={120}
+        autoComplete="off"
+        className="mt-2"
+        width="w-64"
+      />
       <p className="mt-1 text-sm text-faded">It stands in the ledger under your name, and the guarantee is withheld.</p>
-      <Refused error={error} />
-      <FormFoot words="Sign and settle" busy={isLoading} onLeave={onLeave} className="mt-2" />
-    </form>
+    </Form>
   );
 }

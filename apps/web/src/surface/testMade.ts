@@ -9,9 +9,10 @@ export interface Beside {
   yellowed: boolean | null;
   plane: Plane | null;
   young: boolean;
-  family: Family | null;
-  coats: number;
-  days: number;
+  family: Family | '' | null;
+  /** As they are typed. */
+  coats: string;
+  days: string;
 }
 
 /** What goes with a result to begin with: as the corrected record had it, or nothing said. */
@@ -23,8 +24,8 @@ export function besideOf(corrects: TestRow | null): Beside {
     plane: test?.plane ?? null,
     young: test ? isYoungFilm(test) : false,
     family: test?.family ?? null,
-    coats: test?.coats ?? 1,
-    days: (test?.minutes ?? 0) / MINUTES_IN_A_DAY,
+    coats: String(test?.coats ?? 1),
+    days: String((test?.minutes ?? 0) / MINUTES_IN_A_DAY),
   };
 }
 
@@ -39,7 +40,11 @@ export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Be
     ...(ADHESION_KINDS.includes(kind) && plane ? { plane } : {}),
     ...(ADHESION_KINDS.includes(kind) && young ? { filmAgeHours: 24 } : {}),
     ...(kind === 'test-patch'
-      ? { coats, minutes: Math.round(days * MINUTES_IN_A_DAY), ...(family ? { family } : {}) }
+      ? {
+          coats: Number(coats) || 1,
+          minutes: Math.round((Number(days) || 0) * MINUTES_IN_A_DAY),
+          ...(family ? { family } : {}),
+        }
       : {}),
   };
 }

@@ -1,5 +1,6 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useFormContext } from 'react-hook-form';
 import {
   ACCESS,
   ACCESS_LABELS,
@@ -13,26 +14,27 @@ import {
   FINISH_FAMILIES,
   FINISH_LABELS,
   FINISHES,
+  readArea,
   SHEENS,
   SUBSTRATE_LABELS,
   SUBSTRATES,
   TEXTURE_LABELS,
   TEXTURES,
   type Condition,
-  sayArea,
 } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
-import { ConditionChips } from './ConditionChips.tsx';
+import { FigureField, SelectField, TextField, TickField } from '../form/fields.tsx';
+import { Form } from '../form/Form.tsx';
+import { useDraft } from '../form/useDraft.ts';
+import { type Surface, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/endpoints.ts';
+import { newId } from '../store/newId.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { measureOf, saidOf } from './measure.ts';
-import { Pick, Tick, Unreadable } from './fields.tsx';
+import { useWords } from '../words/Words.tsx';
+import { ConditionChips } from './ConditionChips.tsx';
+import { measureOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
-import { readSurface, unreadableFields } from './readSurface.ts';
-import { newId } from '../store/newId.ts';
-import { refusalOf } from '../outbox/refusal.ts';
-import { type Surface, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/endpoints.ts';
+import { readSurface } from './readSurface.ts';
+import { SIZED, surfaceSaid, type SurfaceSaid } from './surfaceSaid.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [
@@ -50,249 +52,169 @@ const USUAL: Condition[] = [
   'scratches',
 ];
 
-/** Conditions whose size matters to what is done about them. */
-const SIZED: Condition[] = [
-  'water-stain',
-  'mould',
-  'damp',
-  'peeling',
-  'flaking',
-  'rot',
-  'marker',
-  'rust-stain',
-  'tannin-bleed',
-];
-
-/** Adding a surface, or changing what was said of one. What was typed stays when it is refused. */
-export function SurfaceForm({
-  jobId,
-  roomId,
-  surface,
-  onDone,
-}: {
+interface Props {
   jobId: string;
   roomId: string;
   surface?: Surface;
   onDone: () => void;
-}) {
+}
+
+/** Adding a surface, or changing what was said of one. What was typed stays when it is refused. */
+export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
   const navigate = useNavigate();
   const [id] = useState(newId);
-  // The version that was opened: a newer one behind the form must not pass for the one that was read.
-  const [opened] = useState(surface);
-  const [conditions, setConditions] = useState<Condition[]>([...(surface?.facts.conditions ?? [])]);
   const units = useSight((u) => u.units);
-  const [said, setSaid] = useState(() => saidOf(surface?.measure, units));
-  const [unreadable, setUnreadable] = useState<ReadonlySet<string>>(new Set());
+  const draft = useDraft<SurfaceSaid>(`surface/${surface?.id ?? `new/${roomId}`}`, surfaceSaid(surface, units));
+  const { conditions } = draft.said;
   const [add, added] = useAddSurfaceMutation();
   const [change, changed] = useChangeSurfaceMutation();
-  const error = added.error ?? changed.error;
-  const busy = added.isLoading || changed.isLoading;
-  const send = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const measure = measureOf(said, units);
-    const form = new FormData(event.currentTarget);
-    const unread = unreadableFields(form, units);
-    setUnreadable(unread);
-    if (unread.size > 0 || (measure && 'fault' in measure)) return;
-    const read = { ...readSurface(form, conditions, surface, units), measure };
-    if (surface) {
-      const sent = await change({ surfaceId: surface.id, id: newId(), version: opened!.version, ...read });
-      if (!('error' in sent)) onDone();
-      return;
-    }
-    const sent = await add({ jobId, id, roomId, ...read });
-    if ('error' in sent) return;
+  const send = async (said: SurfaceSaid) => {
+    const measure = measureOf(said.measure, units);
+    if (measure && 'fault' in measure) return false;
+    const read = { ...readSurface(said, surface, units), measure };
+    const sent = surface
+      ? await change({ surfaceId: surface.id, id: newId(), version: said.version!, ...read })
+      : await add({ jobId, id, roomId, ...read });
+    if ('error' in sent) return false;
     onDone();
-    void navigate(`/jobs/${jobId}/surfaces/${id}`);
+    if (!surface) void navigate(`/jobs/${jobId}/surfaces/${id}`);
+    return true;
   };
-  const f = surface?.facts;
   return (
-    <form
-      onSubmit={(e) => void send(e)}
+    <Form
+      draft={draft}
+      label={surface ? 'Change the surface' : 'Add a surface'}
+      words={surface ? 'Keep' : 'Add'}
+      busy={added.isLoading || changed.isLoading}
+      error={added.error ?? changed.error}
       className="mb-3 border-b-2 border-ink bg-leaf p-4"
-      aria-label={surface ? 'Change the surface' : 'Add a surface'}
+      onSend={send}
+      onLeave={onDone}
     >
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
-        <label className="col-span-2 text-sm">
-          Name
-          <input name="name" required maxLength={120} defaultValue={surface?.name} autoFocus className="block w-full" />
-        </label>
-        <Pick name="element" words="Element" options={ELEMENTS} labels={ELEMENT_LABELS} value={f?.element ?? 'wall'} />
-        <Pick
-          name="substrate"
-          words="Made of"
-          options={SUBSTRATES}
-          labels={SUBSTRATE_LABELS}
-          value={f?.substrate ?? 'skim-plaster'}
+        <TextField name="name" words="Name" required maxLength={120} autoFocus className="col-span-2" />
+        <OneOf name="element" words="Element" options={ELEMENTS} labels={ELEMENT_LABELS} />
+        <OneOf name="substrate" words="Made of" options={SUBSTRATES} labels={SUBSTRATE_LABELS} />
+        <OneOf name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
+        <OneOf name="texture" words="Texture" options={TEXTURES} labels={TEXTURE_LABELS} />
+        <FigureField
+          name="area"
+          words={units === 'us' ? 'Size, sq ft' : 'Size, m²'}
+          isRead={(text) => readArea(text, units) !== null}
+          width="w-full"
         />
-        <Pick
-          name="exposure"
-          words="Exposure"
-          options={EXPOSURES}
-          labels={EXPOSURE_LABELS}
-          value={f?.exposure ?? 'interior-dry'}
-        />
-        <Pick
-          name="texture"
-          words="Texture"
-          options={TEXTURES}
-          labels={TEXTURE_LABELS}
-          value={f?.texture ?? 'smooth'}
-        />
-        <label className="text-sm">
-          {units === 'us' ? 'Size, sq ft' : 'Size, m²'}
-          <input
-            name="areaM2"
-            inputMode="decimal"
-            defaultValue={f?.areaM2 ? sayArea(f.areaM2, units).replace(/ .*/, '') : ''}
-            className="block w-full"
-            aria-invalid={unreadable.has('areaM2')}
-            aria-describedby="areaM2-unreadable"
-          />
-          <Unreadable name="areaM2" unreadable={unreadable} />
-        </label>
-        <label className="text-sm">
-          Campaign, if shared
-          <input name="campaign" maxLength={60} defaultValue={surface?.campaign ?? ''} className="block w-full" />
-        </label>
-        <label className="text-sm">
-          Colour now
-          <span className="flex gap-1">
-            <input
-              type="color"
-              name="currentColour"
-              defaultValue={f?.currentColour ?? '#efe9d8'}
-              className="w-14 p-0.5"
-            />
-            <span className="flex items-center gap-1">
-              <input
-                type="checkbox"
-                name="knowsColour"
-                defaultChecked={!!f?.currentColour}
-                className="size-5 min-h-0"
-              />
-              known
-            </span>
-          </span>
-        </label>
-        <label className="text-sm">
-          Colour wanted
-          <span className="flex gap-1">
-            <input
-              type="color"
-              name="colour"
-              defaultValue={surface?.wanted.colour ?? '#e8e0cc'}
-              className="w-14 p-0.5"
-            />
-            <span className="flex items-center gap-1">
-              <input
-                type="checkbox"
-                name="wantsColour"
-                defaultChecked={!!surface?.wanted.colour}
-                className="size-5 min-h-0"
-              />
-              chosen
-            </span>
-          </span>
-        </label>
-        <Pick
-          name="sheen"
-          words="Sheen wanted"
-          options={['', ...SHEENS]}
-          labels={{ '': 'the usual' }}
-          value={surface?.wanted.sheen ?? ''}
-        />
-        <label className="flex items-end gap-2 pb-2 text-sm">
-          <input type="checkbox" name="isNew" defaultChecked={f?.isNew === true} className="size-5 min-h-0" />
-          new, never coated
-        </label>
+        <TextField name="campaign" words="Campaign, if shared" maxLength={60} />
+        <Colour words="Colour now" name="currentColour" tick="knowsColour" tickWords="known" />
+        <Colour words="Colour wanted" name="colour" tick="wantsColour" tickWords="chosen" />
+        <OneOf name="sheen" words="Sheen wanted" options={SHEENS} labels={{}} unsaid="the usual" />
+        <TickField name="isNew" words="new, never coated" className="self-end" />
       </div>
       <div className="mt-3">
-        <ConditionChips label="Condition" usual={USUAL} chosen={conditions} onChoose={setConditions} />
+        <ConditionChips
+          label="Condition"
+          usual={USUAL}
+          chosen={conditions}
+          onChoose={(chosen) => draft.say({ conditions: chosen })}
+        />
       </div>
-      {conditions.length > 0 && (
-        <div className="mt-2 flex flex-wrap gap-3 text-sm" role="group" aria-label="How much of each">
+      {conditions.some((c) => SIZED.includes(c)) && (
+        <div className="mt-2 flex flex-wrap gap-3" role="group" aria-label="How much of each">
           {conditions
             .filter((c) => SIZED.includes(c))
             .map((c) => (
-              <label key={c}>
-                {capital(CONDITION_LABELS[c])}, m²
-                <input
-                  name={`extent-${c}`}
-                  inputMode="decimal"
-                  defaultValue={f?.extents?.[c]?.areaM2 ?? ''}
-                  placeholder="not known"
-                  className="block w-28"
-                  aria-invalid={unreadable.has(`extent-${c}`)}
-                  aria-describedby={`extent-${c}-unreadable`}
-                />
-                <Unreadable name={`extent-${c}`} unreadable={unreadable} />
-              </label>
+              <FigureField
+                key={c}
+                name={`extents.${c}`}
+                words={`${capital(CONDITION_LABELS[c])}, m²`}
+                placeholder="not known"
+                width="w-28"
+              />
             ))}
         </div>
       )}
-      <MeasureFields said={said} onSay={setSaid} />
-      <details className="mt-2">
-        <summary className="min-h-[44px] cursor-pointer py-2.5 text-sm">What else is known or wanted</summary>
-        <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
-          <Pick
-            name="currentFinish"
-            words="On record as"
-            options={['', ...FINISHES]}
-            labels={{ '': 'nothing on record', ...FINISH_LABELS }}
-            value={f?.currentFinish ?? ''}
-          />
-          <label className="text-sm">
-            Age of the ground, months
-            <input
-              name="substrateAgeMonths"
-              type="number"
-              min={0}
-              defaultValue={f?.substrateAgeMonths ?? ''}
-              className="block w-full"
-            />
-          </label>
-          <Pick
-            name="chemistry"
-            words="Chemistry wanted"
-            options={['', 'waterborne', 'solvent-borne']}
-            labels={{ '': 'as it suits', ...CHEMISTRY_LABELS }}
-            value={surface?.wanted.chemistry ?? ''}
-          />
-          <Pick
-            name="family"
-            words="Finish wanted"
-            options={['', ...FINISH_FAMILIES]}
-            labels={{ '': 'as it suits', ...FAMILY_LABELS }}
-            value={surface?.wanted.family ?? ''}
-          />
-          <Pick
-            name="handling"
-            words="Handled"
-            options={['normal', 'light', 'heavy']}
-            labels={{ normal: 'as usual', light: 'seldom', heavy: 'hard' }}
-            value={surface?.wanted.handling ?? 'normal'}
-          />
-          <Pick
-            name="access"
-            words="Reached"
-            options={ACCESS}
-            labels={ACCESS_LABELS}
-            value={surface?.access ?? 'floor'}
-          />
-          <Tick name="sanded" words="the texture was sanded" on={f?.sanded === true} />
-          <Tick name="lowOdour" words="low odour" on={surface?.wanted.lowOdour === true} />
-          <Tick name="distressed" words="rubbed back at the edges" on={surface?.wanted.distressed === true} />
-        </div>
-      </details>
-      <Refused error={error} />
-      {refusalOf(error)?.code === 'edited-elsewhere' && (
-        <p className="text-sm">
-          Theirs: {(refusalOf(error)?.theirs as Surface | undefined)?.name}. Close this, look at theirs, and change it
-          again.
-        </p>
-      )}
-      <FormFoot words={surface ? 'Keep' : 'Add'} busy={busy} onLeave={onDone} />
-    </form>
+      <MeasureFields said={draft.said.measure} onSay={(measure) => draft.say({ measure })} />
+      <WhatElse />
+    </Form>
+  );
+}
+
+function WhatElse() {
+  return (
+    <details className="mt-2">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 text-sm">What else is known or wanted</summary>
+      <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
+        <OneOf
+          name="currentFinish"
+          words="On record as"
+          options={FINISHES}
+          labels={FINISH_LABELS}
+          unsaid="nothing on record"
+        />
+        <FigureField name="groundMonths" words="Age of the ground, months" width="w-full" />
+        <OneOf
+          name="chemistry"
+          words="Chemistry wanted"
+          options={['waterborne', 'solvent-borne'] as const}
+          labels={CHEMISTRY_LABELS}
+          unsaid="as it suits"
+        />
+        <OneOf
+          name="family"
+          words="Finish wanted"
+          options={FINISH_FAMILIES}
+          labels={FAMILY_LABELS}
+          unsaid="as it suits"
+        />
+        <OneOf
+          name="handling"
+          words="Handled"
+          options={['normal', 'light', 'heavy'] as const}
+          labels={{ normal: 'as usual', light: 'seldom', heavy: 'hard' }}
+        />
+        <OneOf name="access" words="Reached" options={ACCESS} labels={ACCESS_LABELS} />
+        <TickField name="sanded" words="the texture was sanded" />
+        <TickField name="lowOdour" words="low odour" />
+        <TickField name="distressed" words="rubbed back at the edges" />
+      </div>
+    </details>
+  );
+}
+
+interface OneOfProps<T extends string> {
+  name: keyof SurfaceSaid;
+  words: string;
+  options: readonly T[];
+  labels: Partial<Record<T, string>>;
+  unsaid?: string;
+}
+
+function OneOf<T extends string>({ labels, unsaid, ...field }: OneOfProps<T>) {
+  const { inOurWords } = useWords();
+  return (
+    <SelectField
+      {...field}
+      say={(one: T) => capital(inOurWords(labels[one] ?? one))}
+      {...(unsaid === undefined ? {} : { unsaid: capital(unsaid) })}
+    />
+  );
+}
+
+interface ColourProps {
+  words: string;
+  name: keyof SurfaceSaid;
+  tick: keyof SurfaceSaid;
+  tickWords: string;
+}
+
+function Colour({ words, name, tick, tickWords }: ColourProps) {
+  const { register } = useFormContext<SurfaceSaid>();
+  return (
+    <div className="text-sm">
+      {words}
+      <span className="flex items-center gap-2">
+        <input type="color" aria-label={words} {...register(name)} className="w-14 p-0.5" />
+        <TickField name={tick} words={tickWords} />
+      </span>
+    </div>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Chip } from '../page/Act.tsx';
 import type { Loggable, LogSaid } from './logSaid.ts';
 import { useLazyWeatherQuery } from '../store/endpoints.ts';
+import { FigureField } from '../form/fields.tsx';
 
 const FIGURES: [key: 't' | 'rh' | 'surfaceT', words: string][] = [
   ['t', '°C'],
@@ -44,15 +45,7 @@ export function AirRead({
         </Chip>
       )}
       {FIGURES.map(([key, words]) => (
-        <label key={key} className="text-sm">
-          {words}
-          <input
-            inputMode="decimal"
-            value={said[key]}
-            onChange={(e) => onSay({ [key]: e.target.value })}
-            className="block w-20"
-          />
-        </label>
+        <FigureField key={key} name={key} words={words} width="w-20" />
       ))}
       {none && <span className="text-sm">The sensor does not answer. Type what the meter says.</span>}
     </div>

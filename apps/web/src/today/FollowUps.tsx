@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Refused } from '../page/Page.tsx';
 import { sayFromNow } from '../words/time.ts';
 import { newId } from '../store/newId.ts';
 import { type FollowUp, useCloseFollowUpMutation } from '../store/endpoints.ts';
+import { Form } from '../form/Form.tsx';
+import { TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** What is to be looked at again because of how it was laid, those that are due. */
 export function FollowUps({ followUps, now }: { followUps: readonly FollowUp[]; now: number }) {
@@ -25,9 +27,6 @@ export function FollowUps({ followUps, now }: { followUps: readonly FollowUp[]; 
 
 function One({ followUp, now }: { followUp: FollowUp; now: number }) {
   const [open, setOpen] = useState(false);
-  const [note, setNote] = useState('');
-  const [id] = useState(newId);
-  const [close, { error, isLoading }] = useCloseFollowUpMutation();
   const due = Math.round(Date.parse(followUp.dueAt) / 60_000);
   return (
     <li className="border-b border-rule py-2">
@@ -47,35 +46,33 @@ function One({ followUp, now }: { followUp: FollowUp; now: number }) {
           {open ? 'Leave it' : 'Looked'}
         </button>
       </div>
-      {open && (
-        <form
-          className="mt-1 flex flex-wrap items-end gap-3"
-          onSubmit={(e) => {
-            e.preventDefault();
-            void close({ followUpId: followUp.id, id, note: note.trim() });
-          }}
-        >
-          <label className="text-sm">
-            What was seen
-            <input
-              required
-              minLength={2}
-              maxLength={600}
-              value={note}
-              onChange={(e) => setNote(e.target.value)}
-              className="block w-72 max-w-full"
-            />
-          </label>
-          <button
-            type="submit"
-            disabled={isLoading}
-            className="min-h-[44px] rounded bg-ink px-5 font-semibold text-onink"
-          >
-            {isLoading ? 'Writing …' : 'Write it down'}
-          </button>
-          <Refused error={error} />
-        </form>
-      )}
+      {open && <Look followUp={followUp} onDone={() => setOpen(false)} />}
     </li>
+  );
+}
+
+function Look({ followUp, onDone }: { followUp: FollowUp; onDone: () => void }) {
+  const [id] = useState(newId);
+  const draft = useDraft(`follow-up/${followUp.id}`, { note: '' });
+  const [close, { error, isLoading }] = useCloseFollowUpMutation();
+  const send = async ({ note }: typeof draft.said) => {
+    const sent = await close({ followUpId: followUp.id, id, note: note.trim() });
+    if ('error' in sent) return false;
+    onDone();
+    return true;
+  };
+  return (
+    <Form
+      draft={draft}
+      words="Write it down"
+      busy={isLoading}
+      error={error}
+      className="mt-1 flex flex-wrap items-end gap-3"
+      footClass=""
+      onSend={send}
+      onLeave={onDone}
+    >
+      <TextField name="note" words="What was seen" required minLength={2} maxLength={600} width="w-72" />
+    </Form>
   );
 }

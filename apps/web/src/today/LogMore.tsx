@@ -1,6 +1,7 @@
-import { isCoat, METHOD_LABELS, METHODS, type Method } from '@rustic/core';
+import { isCoat, METHOD_LABELS, METHODS } from '@rustic/core';
 import type { LogSaid } from './logSaid.ts';
 import type { KeptProduct } from '../store/endpoints.ts';
+import { FigureField, SelectField, TextField } from '../form/fields.tsx';
 
 /** What is said of a log when there is more to say than product, batch and air. */
 export function LogMore({
@@ -17,45 +18,26 @@ export function LogMore({
 }) {
   const film = isCoat(kind);
   const other = others.some((p) => p.id === said.productId);
-  const text = (key: 'wetFilm' | 'litres' | 'helper' | 'note', words: string, wide: string, decimal = false) => (
-    <label className="text-sm">
-      {words}
-      <input
-        value={said[key]}
-        maxLength={key === 'note' ? 1000 : 120}
-        {...(decimal ? { inputMode: 'decimal' as const } : {})}
-        onChange={(e) => onSay({ [key]: e.target.value })}
-        className={`block ${wide}`}
-      />
-    </label>
-  );
   return (
     <details className="mb-2">
       <summary className="min-h-[44px] cursor-pointer py-2.5">
         {film ? 'Film, litres, method, helper, another product' : 'Helper, note'}
       </summary>
       <div className="flex flex-wrap items-end gap-2">
-        {film && text('wetFilm', 'Wet film, µm', 'w-24', true)}
-        {film && text('litres', 'Litres used', 'w-24', true)}
+        {film && <FigureField name="wetFilm" words="Wet film, µm" />}
+        {film && <FigureField name="litres" words="Litres used" />}
         {film && (
-          <label className="text-sm">
-            Laid by
-            <select
-              value={said.method}
-              onChange={(e) => onSay({ method: e.target.value as Method | '' })}
-              className="block"
-            >
-              <option value="">as the system says</option>
-              {METHODS.map((m) => (
-                <option key={m} value={m}>
-                  {METHOD_LABELS[m]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectField
+            name="method"
+            words="Laid by"
+            unsaid="as the system says"
+            options={METHODS}
+            say={(m) => METHOD_LABELS[m]}
+            width=""
+          />
         )}
-        {text('helper', 'Who lent a hand', 'w-40')}
-        {text('note', 'Note', 'w-64 max-w-full')}
+        <TextField name="helper" words="Who lent a hand" maxLength={120} width="w-40" />
+        <TextField name="note" words="Note" maxLength={1000} width="w-64" />
         {film && (
           <label className="text-sm">
             Another product
@@ -73,17 +55,7 @@ export function LogMore({
             </select>
           </label>
         )}
-        {other && (
-          <label className="text-sm">
-            Why instead
-            <input
-              value={said.instead}
-              maxLength={400}
-              onChange={(e) => onSay({ instead: e.target.value })}
-              className="block w-64 max-w-full"
-            />
-          </label>
-        )}
+        {other && <TextField name="instead" words="Why instead" maxLength={400} width="w-64" />}
       </div>
     </details>
   );

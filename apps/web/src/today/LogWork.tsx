@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { isCoat, STEP_LABELS, WEAR_LABELS } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
-import { Refused } from '../page/Page.tsx';
 import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
@@ -11,6 +10,9 @@ import { now } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useLogWorkMutation, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { FigureField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -38,29 +40,40 @@ export function LogWork({
   const { plan, product: offered, coat } = line.next!;
   const film = isCoat(plan.kind);
   const { data: shelf } = useShelfQuery(undefined, { skip: !film });
-  const [said, setSaid] = useState<LogSaid>({ ...NOTHING_SAID, ...corrects?.said });
-  const say = (more: Partial<LogSaid>) => setSaid((was) => ({ ...was, ...more }));
+  const draft = useDraft<LogSaid>(`log/${line.surfaceId}/${plan.id}/${corrects?.id ?? ''}`, {
+    ...NOTHING_SAID,
+    ...corrects?.said,
+  });
+  const { said, say } = draft;
   const [id] = useState(newId);
+  const [laid, setLaid] = useState<string | null>(null);
   const [log, { data: logged, isLoading, error }] = useLogWorkMutation();
   // What is open in the van comes first.
   const inVan = (p: KeptProduct) => Number(p.van.some((tin) => tin.litres > 0));
   const kept = (shelf ?? []).filter((p) => p.kept);
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
-  const send = () =>
-    void log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) }).then((sent) => {
-      if (!('error' in sent)) onLogged?.(plan.id);
-    });
+  const send = async () => {
+    const sent = await log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) });
+    if ('error' in sent) return false;
+    setLaid(said.productId);
+    onLogged?.(plan.id);
+    return true;
+  };
   if (logged)
-    return (
-      <Logged line={line} logged={logged} product={kept.find((p) => p.id === said.productId) ?? null} onDone={onDone} />
-    );
+    return <Logged line={line} logged={logged} product={kept.find((p) => p.id === laid) ?? null} onDone={onDone} />;
   const title = `${STEP_LABELS[plan.kind]}${film && coat > 1 ? `, coat ${coat}` : ''}`;
   const batch = line.offered.batch;
   return (
-    <section
-      aria-label={corrects ? `Put right: ${title}` : `Log ${title}`}
+    <Form
+      draft={draft}
+      label={corrects ? `Put right: ${title}` : `Log ${title}`}
+      words="Done"
+      busy={isLoading}
+      error={error}
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
+      onSend={send}
+      onLeave={onDone}
     >
       <p className="mb-2 font-semibold">
         {corrects && 'Put right: '}
@@ -93,41 +106,11 @@ export function LogWork({
             <ScanTin onTin={(tin) => say({ productId: tin.productId, ...(tin.batch ? { batch: tin.batch } : {}) })} />
           </div>
           <AirRead line={line} said={said} onSay={say} />
-          <label className="mb-2 block text-sm">
-            Batch
-            <input
-              value={said.batch}
-              maxLength={80}
-              onChange={(e) => say({ batch: e.target.value })}
-              className="block w-40"
-            />
-          </label>
+          <TextField name="batch" words="Batch" maxLength={80} className="mb-2" width="w-40" />
         </>
       )}
       <LogMore kind={plan.kind} said={said} others={others} onSay={say} />
-      <div className="flex flex-wrap items-end gap-3">
-        <label className="text-sm">
-          Ended, minutes ago
-          <input
-            inputMode="numeric"
-            value={said.minutesAgo}
-            onChange={(e) => say({ minutesAgo: e.target.value })}
-            className="block w-24"
-          />
-        </label>
-        <button
-          type="button"
-          disabled={isLoading}
-          onClick={send}
-          className="min-h-[48px] rounded bg-ink px-6 font-semibold text-onink disabled:opacity-50"
-        >
-          {isLoading ? 'Writing …' : 'Done'}
-        </button>
-        <button type="button" onClick={onDone} className="min-h-[44px] px-2 underline">
-          Leave it
-        </button>
-      </div>
-      <Refused error={error} />
-    </section>
+      <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
+    </Form>
   );
 }

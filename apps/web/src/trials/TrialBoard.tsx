@@ -34,6 +34,9 @@ import {
 } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import type { Times } from '../words/time.ts';
+import { Form } from '../form/Form.tsx';
+import { LinesField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** A trial from laying to conclusion: the board, the looks, the ranking with its uncertainty. */
 export default function TrialBoard() {
@@ -253,40 +256,32 @@ function LookAt({
 
 /** Accepting a conclusion, or overruling it in other words. */
 function Conclude({ trial, ranking }: { trial: Trial; ranking: Ranking }) {
-  const [text, setText] = useState(() => conclusionOf(ranking));
-  const [weighs, setWeighs] = useState(true);
-  const [forFirm, setForFirm] = useState(false);
+  const draft = useDraft(`conclusion/${trial.id}`, { text: conclusionOf(ranking), weighs: true, forFirm: false });
+  const { text, weighs, forFirm } = draft.said;
   const [send, { isLoading, error }] = useConcludeTrialMutation();
+  const conclude = async () =>
+    !('error' in (await send({ trialId: trial.id, id: newId(), text: text.trim(), weighs, forFirm })));
   return (
-    <section aria-label="Conclusion" className="mt-4 border-y-2 border-ink bg-leaf p-3">
-      <label className="block text-sm">
-        The conclusion, in your words
-        <textarea
-          value={text}
-          maxLength={1000}
-          rows={2}
-          onChange={(e) => setText(e.target.value)}
-          className="block w-full"
-        />
-      </label>
+    <Form
+      draft={draft}
+      label="Conclusion"
+      words="Accept this conclusion"
+      busy={isLoading}
+      disabled={text.trim() === ''}
+      error={error}
+      className="mt-4 border-y-2 border-ink bg-leaf p-3"
+      onSend={conclude}
+    >
+      <LinesField name="text" words="The conclusion, in your words" maxLength={1000} />
       <div className="mt-2 flex flex-wrap gap-1.5">
-        <Chip pressed={weighs} onPress={() => setWeighs(!weighs)}>
+        <Chip pressed={weighs} onPress={() => draft.say({ weighs: !weighs })}>
           It weighs in this job’s systems
         </Chip>
-        <Chip pressed={forFirm && weighs} onPress={() => setForFirm(!forFirm)}>
+        <Chip pressed={forFirm && weighs} onPress={() => draft.say({ forFirm: !forFirm })}>
           and in every job on this ground
         </Chip>
       </div>
-      <Refused error={error} />
-      <button
-        type="button"
-        disabled={isLoading || text.trim() === ''}
-        className="mt-3 min-h-[44px] rounded bg-ink px-5 font-semibold text-onink disabled:opacity-50"
-        onClick={() => void send({ trialId: trial.id, id: newId(), text: text.trim(), weighs, forFirm })}
-      >
-        {isLoading ? 'Writing …' : 'Accept this conclusion'}
-      </button>
-    </section>
+    </Form>
   );
 }
 

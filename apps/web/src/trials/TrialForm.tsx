@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
   designFaults,
@@ -11,13 +11,14 @@ import {
   type Arm,
   type Family,
 } from '@rustic/core';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
 import { Grid } from './Grid.tsx';
 import { newId } from '../store/newId.ts';
 import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const PREPARATIONS = [
   'washed',
@@ -36,15 +37,20 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
   const { data: jobs } = useJobsQuery();
   const [id] = useState(newId);
   const [seed] = useState(() => Math.floor(Math.random() * 2 ** 31));
-  const [jobId, setJobId] = useState('');
-  const [surfaceId, setSurfaceId] = useState('');
-  const [title, setTitle] = useState('');
-  const [place, setPlace] = useState('');
-  const [preparations, setPreparations] = useState<string[]>(['washed', 'washed and scuffed']);
-  const [primers, setPrimers] = useState<Family[]>(['shellac-primer', 'bonding-acrylic-primer']);
-  const [topcoats, setTopcoats] = useState<Family[]>(['acrylic-trim']);
-  const [coats, setCoats] = useState(1);
-  const [replicates, setReplicates] = useState(2);
+  const draft = useDraft('new-trial', {
+    jobId: '',
+    surfaceId: '',
+    title: '',
+    place: '',
+    preparations: ['washed', 'washed and scuffed'],
+    primers: ['shellac-primer', 'bonding-acrylic-primer'] as Family[],
+    topcoats: ['acrylic-trim'] as Family[],
+    coats: '1',
+    replicates: '2',
+  });
+  const { jobId, preparations, primers, topcoats } = draft.said;
+  const coats = wholeBetween(draft.said.coats, 1, 3);
+  const replicates = wholeBetween(draft.said.replicates, 1, 5);
   const [send, { isLoading, error }] = useDesignTrialMutation();
   const { data: job } = useJobQuery(jobId, { skip: jobId === '' });
   const design: TrialBody['design'] = {
@@ -55,8 +61,7 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
     seed,
   };
   const faults = designFaults(design);
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async ({ title, place, surfaceId }: typeof draft.said) => {
     const sent = await send({
       jobId,
       id,
@@ -65,68 +70,64 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
       surfaceId: surfaceId || null,
       design,
     });
-    if ('error' in sent) return;
+    if ('error' in sent) return false;
     onDone();
     void navigate(`/trials/${id}`);
+    return true;
   };
   return (
-    <form
-      onSubmit={(e) => void submit(e)}
-      aria-label="New trial"
+    <Form
+      draft={draft}
+      label="New trial"
+      words="Lay it out"
+      busy={isLoading}
+      disabled={faults.length > 0}
+      error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
+      onSend={submit}
+      onLeave={onDone}
     >
       <div className="grid gap-3 wide:grid-cols-4">
-        <label className="text-sm wide:col-span-2">
-          What is to be found out
-          <input
-            required
-            autoFocus
-            maxLength={120}
-            value={title}
-            onChange={(e) => setTitle(e.target.value)}
-            placeholder="which primer holds on the foil"
-            className="block w-full"
-          />
-        </label>
-        <label className="text-sm wide:col-span-2">
-          Where it lies
-          <input
-            maxLength={200}
-            value={place}
-            onChange={(e) => setPlace(e.target.value)}
-            placeholder="back of the left door"
-            className="block w-full"
-          />
-        </label>
-        <label className="text-sm wide:col-span-2">
-          Job
-          <select required value={jobId} onChange={(e) => setJobId(e.target.value)} className="block w-full">
-            <option value="">choose the job</option>
-            {jobs?.map((j) => (
-              <option key={j.id} value={j.id}>
-                {j.title}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="text-sm wide:col-span-2">
-          Surface it speaks for
-          <select value={surfaceId} onChange={(e) => setSurfaceId(e.target.value)} className="block w-full">
-            <option value="">any of this job</option>
-            {job?.surfaces.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <TextField
+          name="title"
+          words="What is to be found out"
+          required
+          autoFocus
+          maxLength={120}
+          placeholder="which primer holds on the foil"
+          className="wide:col-span-2"
+        />
+        <TextField
+          name="place"
+          words="Where it lies"
+          maxLength={200}
+          placeholder="back of the left door"
+          className="wide:col-span-2"
+        />
+        <SelectField
+          name="jobId"
+          words="Job"
+          required
+          unsaid="choose the job"
+          options={(jobs ?? []).map((j) => j.id)}
+          say={(one) => jobs!.find((j) => j.id === one)!.title}
+          className="wide:col-span-2"
+        />
+        <SelectField
+          name="surfaceId"
+          words="Surface it speaks for"
+          unsaid="any of this job"
+          options={(job?.surfaces ?? []).map((s) => s.id)}
+          say={(one) => job!.surfaces.find((s) => s.id === one)!.name}
+          className="wide:col-span-2"
+        />
       </div>
       <Arms
         words="Preparations, down"
         options={PREPARATIONS}
         chosen={preparations}
         say={(p) => p}
-        onChoose={setPreparations}
+        onChoose={(chosen) => draft.say({ preparations: chosen })}
         own
       />
       <Arms
@@ -134,38 +135,18 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
         options={PRIMER_FAMILIES}
         chosen={primers}
         say={(f) => sayFamily(f)}
-        onChoose={setPrimers}
+        onChoose={(chosen) => draft.say({ primers: chosen })}
       />
       <Arms
         words="Topcoats, within"
         options={FINISH_FAMILIES}
         chosen={topcoats}
         say={(f) => sayFamily(f)}
-        onChoose={setTopcoats}
+        onChoose={(chosen) => draft.say({ topcoats: chosen })}
       />
-      <div className="mt-3 flex flex-wrap items-end gap-4 text-sm">
-        <label>
-          Coats of each primer
-          <input
-            type="number"
-            min={1}
-            max={3}
-            value={coats}
-            onChange={(e) => setCoats(Number(e.target.value) || 1)}
-            className="block w-20"
-          />
-        </label>
-        <label>
-          Cells of each way
-          <input
-            type="number"
-            min={1}
-            max={5}
-            value={replicates}
-            onChange={(e) => setReplicates(Math.min(5, Math.max(1, Number(e.target.value) || 1)))}
-            className="block w-20"
-          />
-        </label>
+      <div className="mt-3 flex flex-wrap items-end gap-4">
+        <TextField name="coats" words="Coats of each primer" type="number" min={1} max={3} width="w-20" />
+        <TextField name="replicates" words="Cells of each way" type="number" min={1} max={5} width="w-20" />
       </div>
       {faults.length === 0 ? (
         <div className="mt-3">
@@ -187,11 +168,13 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
           </p>
         ))
       )}
-      <Refused error={error} />
-      <FormFoot words="Lay it out" busy={isLoading} disabled={faults.length > 0} onLeave={onDone} />
-    </form>
+    </Form>
   );
 }
+
+/** A whole number as it is typed, held between two; the least where it is none. */
+const wholeBetween = (text: string, least: number, most: number) =>
+  Math.min(most, Math.max(least, Math.round(Number(text)) || least));
 
 /** The arms of one factor: those chosen, and a list to add from. Preparations may be written. */
 function Arms<T extends string>({

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import {
   ELEMENT_LABELS,
   EXPOSURE_LABELS,
@@ -13,8 +13,6 @@ import {
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
-import { FormFoot } from '../page/FormFoot.tsx';
-import { Refused } from '../page/Page.tsx';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import { readTyped } from '../words/length.ts';
@@ -22,6 +20,9 @@ import { madeOf } from './roomSaid.ts';
 import { newId } from '../store/newId.ts';
 import { useAddWholeRoomMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Form } from '../form/Form.tsx';
+import { SelectField, TextField } from '../form/fields.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
 const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
@@ -33,7 +34,7 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
   const units = useSight((s) => s.units);
   const [ids] = useState(() => ({ write: newId(), room: newId(), surfaces: Array.from({ length: 8 }, newId) }));
   const [add, { isLoading, error }] = useAddWholeRoomMutation();
-  const [said, setSaid] = useState({
+  const draft = useDraft(`whole-room/${jobId}`, {
     name: '',
     outside: false,
     facing: null as Facing | null,
@@ -50,11 +51,10 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
     timber: 'softwood' as Substrate,
     campaign: '',
   });
-  const say = (more: Partial<typeof said>) => setSaid({ ...said, ...more });
+  const { said, say } = draft;
   const made = madeOf(said, (text) => readTyped(text, units));
-  const send = async (event: FormEvent) => {
-    event.preventDefault();
-    if (!made) return;
+  const send = async () => {
+    if (!made) return false;
     const sent = await add({
       jobId,
       id: ids.write,
@@ -74,14 +74,22 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         wanted: {},
       })),
     });
-    if (!('error' in sent)) onDone();
+    if ('error' in sent) return false;
+    onDone();
+    return true;
   };
   const grounds = said.outside ? MASONRIES : PLASTERS;
   return (
-    <form
-      onSubmit={(e) => void send(e)}
-      aria-label="A whole room"
+    <Form
+      draft={draft}
+      label="A whole room"
+      words={made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
+      busy={isLoading}
+      disabled={!made}
+      error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
+      onSend={send}
+      onLeave={onDone}
     >
       <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Inside or outside">
         <Chip
@@ -98,53 +106,23 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         </Chip>
       </div>
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-6">
-        <label className="col-span-2 text-sm wide:col-span-3">
-          {said.outside ? 'Elevation' : 'Room'}
-          <input
-            required
-            autoFocus
-            maxLength={120}
-            value={said.name}
-            onChange={(e) => say({ name: e.target.value })}
-            className="block w-full"
-          />
-        </label>
-        <Length words={said.outside ? 'Width' : 'Length'} value={said.length} onChange={(length) => say({ length })} />
-        {!said.outside && <Length words="Width" value={said.width} onChange={(width) => say({ width })} />}
-        <Length words="Height" value={said.height} onChange={(height) => say({ height })} />
+        <TextField
+          name="name"
+          words={said.outside ? 'Elevation' : 'Room'}
+          required
+          autoFocus
+          maxLength={120}
+          className="col-span-2 wide:col-span-3"
+        />
+        <TextField name="length" words={said.outside ? 'Width' : 'Length'} required inputMode="text" />
+        {!said.outside && <TextField name="width" words="Width" required inputMode="text" />}
+        <TextField name="height" words="Height" required inputMode="text" />
         <Count words="Windows" value={said.windows} onChange={(windows) => say({ windows })} />
         <Count words="Doors" value={said.doors} onChange={(doors) => say({ doors })} />
-        <Pick
-          words={said.outside ? 'Face' : 'Walls of'}
-          options={grounds}
-          labels={SUBSTRATE_LABELS}
-          value={said.ground}
-          onChange={(ground) => say({ ground })}
-        />
-        <Pick
-          words="Joinery of"
-          options={TIMBERS}
-          labels={SUBSTRATE_LABELS}
-          value={said.timber}
-          onChange={(timber) => say({ timber })}
-        />
-        <Pick
-          words="Exposure"
-          options={EXPOSURES}
-          labels={EXPOSURE_LABELS}
-          value={said.exposure}
-          onChange={(exposure) => say({ exposure })}
-        />
-        <label className="text-sm">
-          Joinery campaign
-          <input
-            maxLength={60}
-            value={said.campaign}
-            placeholder="if one paint"
-            onChange={(e) => say({ campaign: e.target.value })}
-            className="block w-full"
-          />
-        </label>
+        <Ground name="ground" words={said.outside ? 'Face' : 'Walls of'} options={grounds} labels={SUBSTRATE_LABELS} />
+        <Ground name="timber" words="Joinery of" options={TIMBERS} labels={SUBSTRATE_LABELS} />
+        <Ground name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
+        <TextField name="campaign" words="Joinery campaign" maxLength={60} placeholder="if one paint" />
       </div>
       <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label={said.outside ? 'Faces' : 'What is painted'}>
         {said.outside
@@ -172,33 +150,11 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
           {units === 'us' ? 'Sizes as 12\' 6" or 12.5' : 'Sizes as 3.6 or 360 cm'}: the surfaces follow from them.
         </p>
       )}
-      <Refused error={error} />
-      <FormFoot
-        words={made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
-        busy={isLoading}
-        disabled={!made}
-        onLeave={onDone}
-      />
-    </form>
+    </Form>
   );
 }
 
 const isWoodwork = (s: SurfaceSeen) => ['trim', 'window', 'door', 'sill'].includes(s.element);
-
-function Length({ words, value, onChange }: { words: string; value: string; onChange: (v: string) => void }) {
-  return (
-    <label className="text-sm">
-      {words}
-      <input
-        required
-        value={value}
-        inputMode="text"
-        onChange={(e) => onChange(e.target.value)}
-        className="block w-full"
-      />
-    </label>
-  );
-}
 
 function Count({ words, value, onChange }: { words: string; value: number; onChange: (v: number) => void }) {
   const step = 'min-h-[44px] w-11 rounded border border-strong bg-paper text-lg wide:min-h-[38px] wide:w-9';
@@ -228,30 +184,14 @@ function Count({ words, value, onChange }: { words: string; value: number; onCha
   );
 }
 
-function Pick<T extends string>({
-  words,
-  options,
-  labels,
-  value,
-  onChange,
-}: {
+interface GroundProps<T extends string> {
+  name: string;
   words: string;
   options: readonly T[];
   labels: Record<T, string>;
-  value: T;
-  onChange: (v: T) => void;
-}) {
+}
+
+function Ground<T extends string>({ labels, ...field }: GroundProps<T>) {
   const { inOurWords } = useWords();
-  return (
-    <label className="text-sm">
-      {words}
-      <select value={value} onChange={(e) => onChange(e.target.value as T)} className="block w-full">
-        {options.map((o) => (
-          <option key={o} value={o}>
-            {capital(inOurWords(labels[o]))}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+  return <SelectField {...field} say={(one) => capital(inOurWords(labels[one]))} />;
 }

@@ -1,5 +1,4 @@
-import { LRUCache } from 'lru-cache';
-import { DateTime } from 'luxon';
+import QuickLRU from 'quick-lru';
 import { now as clockNow, nowText } from '../clock/clock.ts';
 
 type When = string | number;
@@ -23,39 +22,92 @@ export interface Times {
   localDay: (when: string) => string;
 }
 
+/** A moment as it falls in a zone: its day, and the parts that are said. */
+interface Parts {
+  /** YYYY-MM-DD. */
+  iso: string;
+  weekday: string;
+  day: string;
+  month: string;
+  year: string;
+  clock: string;
+}
+
+/** A day by itself belongs to no zone. */
+const IS_DAY = /^\d{4}-\d\d-\d\d$/;
+const millis = (when: When) => (typeof when === 'number' ? when * 60_000 : Date.parse(when));
+
+/** Reads moments as they fall in a zone; `local` is the device's own. */
+function partsIn(zone: string): (when: When) => Parts {
+  const formatIn = (timeZone: string | undefined) =>
+    new Intl.DateTimeFormat('en-GB', {
+      ...(timeZone === undefined ? {} : { timeZone }),
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
+  const isoIn = (timeZone: string | undefined) =>
+    new Intl.DateTimeFormat('sv-SE', { ...(timeZone === undefined ? {} : { timeZone }), dateStyle: 'short' });
+  const own = zone === 'local' ? undefined : zone;
+  const [moments, days] = [own, 'UTC'].map((one) => ({ format: formatIn(one), iso: isoIn(one) })) as [Reader, Reader];
+  const known = new QuickLRU<When, Parts>({ maxSize: MOST_KEPT });
+  return (when) => {
+    let parts = known.get(when);
+    if (!parts) {
+      const { format, iso } = typeof when === 'string' && IS_DAY.test(when) ? days : moments;
+      const date = new Date(millis(when));
+      const said = Object.fromEntries(format.formatToParts(date).map(({ type, value }) => [type, value]));
+      const { weekday, day, month, year, hour, minute } = said as Record<string, string>;
+      parts = {
+        iso: iso.format(date),
+        weekday: weekday!,
+        day: day!,
+        month: month!,
+        year: year!,
+        clock: `${hour}:${minute}`,
+      };
+      known.set(when, parts);
+    }
+    return parts;
+  };
+}
+interface Reader {
+  format: Intl.DateTimeFormat;
+  iso: Intl.DateTimeFormat;
+}
+
 /** How times are said in a zone. */
 export function timesIn(zone: string): Times {
-  const read = new LRUCache<When, DateTime>({ max: MOST_KEPT });
-  const spelt = new LRUCache<string, string>({ max: MOST_KEPT });
-  const at = (when: When): DateTime => {
-    let time = read.get(when);
-    if (!time) {
-      time = typeof when === 'number' ? DateTime.fromMillis(when * 60_000, { zone }) : DateTime.fromISO(when, { zone });
-      read.set(when, (time = time.setLocale('en-GB')));
-    }
-    return time;
-  };
-  const spell = (time: DateTime, format: string): string => {
-    const key = `${time.toMillis()} ${format}`;
-    let words = spelt.get(key);
-    if (words === undefined) spelt.set(key, (words = time.toFormat(format)));
-    return words;
-  };
+  const at = partsIn(zone);
+  const localDay = (when: When) => at(when).iso;
   return {
+    localDay,
     sayTime: (when, now = nowText()) => {
-      const time = at(when);
-      const days = Math.abs(time.toMillis() - at(now).toMillis()) / DAY_MS;
-      if (days > 300) return spell(time, 'd LLL yyyy');
-      return spell(time, days > 6 ? 'ccc d LLL HH:mm' : 'ccc HH:mm');
+      const { weekday, day, month, year, clock } = at(when);
+      const days = Math.abs(millis(when) - millis(now)) / DAY_MS;
+      if (days > 300) return `${day} ${month} ${year}`;
+      return days > 6 ? `${weekday} ${day} ${month} ${clock}` : `${weekday} ${clock}`;
     },
     sayHour: (when, day = when) => {
-      const time = at(when);
-      return spell(time, time.hasSame(at(day), 'day') ? 'HH:mm' : 'ccc HH:mm');
+      const { weekday, clock, iso } = at(when);
+      return iso === at(day).iso ? clock : `${weekday} ${clock}`;
     },
-    sayDay: (when) => spell(at(when), 'ccc d LLL'),
-    sayDate: (when) => spell(at(when), 'd LLL yyyy'),
-    sayDue: (when, now) => sayDays(Math.round(at(when).diff(at(now), 'days').days)),
-    localDay: (when) => at(when).toISODate()!,
+    sayDay: (when) => {
+      const { weekday, day, month } = at(when);
+      return `${weekday} ${day} ${month}`;
+    },
+    sayDate: (when) => {
+      const { day, month, year } = at(when);
+      return `${day} ${month} ${year}`;
+    },
+    sayDue: (when, now) =>
+      sayDays(
+        Math.round((IS_DAY.test(when) ? millis(when) - millis(localDay(now)) : millis(when) - millis(now)) / DAY_MS),
+      ),
   };
 }
 
@@ -93,9 +145,5 @@ export function sayFromNow(minute: number, nowMinute: number): string {
   const away = minute - nowMinute;
   return away >= 0 ? `in ${sayLength(away)}` : `${sayLength(-away)} ago`;
 }
-
-/** A day and an hour of a place as a moment, ISO 8601. */
-export const instantOf = (day: string, hour: string, timeZone: string) =>
-  DateTime.fromISO(`${day}T${hour}`, { zone: timeZone }).toISO({ suppressMilliseconds: true }) ?? '';
 
 export const nowMinute = () => Math.floor(clockNow() / 60_000);

@@ -1,0 +1,141 @@
+import { Checkbox, Field as Group, Input, Label, Select, Textarea } from '@headlessui/react';
+import type { InputHTMLAttributes, ReactNode } from 'react';
+import { useController, useFormContext } from 'react-hook-form';
+import { readFigure } from '../words/readFigure.ts';
+
+interface FieldProps {
+  name: string;
+  /** What is asked, in words. */
+  words: ReactNode;
+  className?: string;
+  /** How wide its box is. */
+  width?: string;
+}
+type Native = Omit<InputHTMLAttributes<HTMLInputElement>, 'name' | 'className' | 'width'>;
+
+/** What cannot be taken of a field, said beside it. */
+function Fault({ name }: { name: string }) {
+  const { error } = useFormContext().getFieldState(name, useFormContext().formState);
+  if (!error?.message) return null;
+  return (
+    <span role="alert" className="block text-madder">
+      {error.message}
+    </span>
+  );
+}
+
+/** Words, a day, an hour, an address: one line. */
+export function TextField({ name, words, className = '', width = 'w-full', ...input }: FieldProps & Native) {
+  const { register } = useFormContext();
+  return (
+    <Group className={`text-sm ${className}`}>
+      <Label className="block">{words}</Label>
+      <Input {...input} {...register(name)} className={`block max-w-full ${width}`} />
+      <Fault name={name} />
+    </Group>
+  );
+}
+
+/** A few lines. */
+export function LinesField({
+  name,
+  words,
+  className = '',
+  ...box
+}: FieldProps & Pick<Native, 'minLength' | 'maxLength' | 'required'>) {
+  const { register } = useFormContext();
+  return (
+    <Group className={`text-sm ${className}`}>
+      <Label className="block">{words}</Label>
+      <Textarea {...box} {...register(name)} rows={2} className="block w-full" />
+      <Fault name={name} />
+    </Group>
+  );
+}
+
+/** Said of a figure that cannot be read: what stood stands. */
+export const UNREADABLE = 'This cannot be read. Write it as 12.5; nothing was changed.';
+
+interface FigureProps {
+  /** Whether what is typed can be read; as a plain figure, where it is not said otherwise. */
+  isRead?: (text: string) => boolean;
+}
+
+/** A figure as people write it. One that cannot be read is said beside its field, and nothing is sent. */
+export function FigureField({
+  name,
+  words,
+  className = '',
+  width = 'w-24',
+  isRead = (text) => !Number.isNaN(readFigure(text)),
+  ...input
+}: FieldProps & FigureProps & Native) {
+  const { register, formState } = useFormContext();
+  const validate = (text: unknown) => {
+    const typed = String(text ?? '').trim();
+    return typed === '' || isRead(typed) || UNREADABLE;
+  };
+  return (
+    <Group className={`text-sm ${className}`}>
+      <Label className="block">{words}</Label>
+      <Input
+        inputMode="decimal"
+        {...input}
+        {...register(name, { validate })}
+        invalid={Boolean(formState.errors[name])}
+        className={`block max-w-full ${width}`}
+      />
+      <Fault name={name} />
+    </Group>
+  );
+}
+
+/** One of a list. */
+export function SelectField<T extends string>({
+  name,
+  words,
+  options,
+  say,
+  unsaid,
+  className = '',
+  width = 'w-full',
+  required = false,
+}: FieldProps & {
+  options: readonly T[];
+  say: (one: T) => string;
+  /** Where nothing need be chosen: what that is called. */
+  unsaid?: string;
+  required?: boolean;
+}) {
+  const { register } = useFormContext();
+  return (
+    <Group className={`text-sm ${className}`}>
+      <Label className="block">{words}</Label>
+      <Select {...register(name)} required={required} className={`block max-w-full ${width}`}>
+        {unsaid !== undefined && <option value="">{unsaid}</option>}
+        {options.map((one) => (
+          <option key={one} value={one}>
+            {say(one)}
+          </option>
+        ))}
+      </Select>
+    </Group>
+  );
+}
+
+/** A yes or no. */
+export function TickField({ name, words, className = '' }: FieldProps) {
+  const { field } = useController({ name });
+  return (
+    <Group className={`flex min-h-[44px] items-center gap-2 text-sm ${className}`}>
+      <Checkbox
+        checked={field.value === true}
+        onChange={field.onChange}
+        className="tick inline-flex size-5 items-center justify-center rounded-sm border border-ink bg-paper font-bold data-checked:bg-ink data-checked:text-onink"
+      >
+        {({ checked }) => <span aria-hidden>{checked ? '✓' : ''}</span>}
+      </Checkbox>
+      <Label>{words}</Label>
+    </Group>
+  );
+}
