@@ -61,6 +61,8 @@ test('the place’s own date for lead lifts the warning or lays it, and two who 
   await other.getByRole('button', { name: 'Keep' }).click();
   await expect(other.getByRole('alert')).toContainText('Somebody changed this');
   await expect(other.getByLabel(lead)).toHaveValue('1992');
+  await other.getByRole('button', { name: 'Theirs stays' }).click();
+  await expect(other.getByRole('form', { name: 'The house' })).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Kitchen' })).toBeVisible();
   await page.keyboard.press('h');

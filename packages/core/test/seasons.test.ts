@@ -17,7 +17,7 @@ import {
   visitsOf,
   type Climate,
   type LeftKind,
-  type Looked,
+  type Inspection,
   type SeasonPlace,
 } from '../src/index.ts';
 
@@ -123,7 +123,7 @@ describe('after the wet season', () => {
 describe('visits of a finished surface', () => {
   const caseFor = (surface: object) =>
     caseOf(readBy(assessSchema, { surface: { element: 'siding', substrate: 'softwood', ...surface } })).c;
-  const visits = (surface: object, laid: string, place: SeasonPlace, looked: Looked[] = []) =>
+  const visits = (surface: object, laid: string, place: SeasonPlace, looked: Inspection[] = []) =>
     Object.fromEntries(
       visitsOf(caseFor(surface), dayOf(day(laid)), 'utc', place, looked).map((v) => [
         v.code,

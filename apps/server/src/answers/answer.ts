@@ -64,9 +64,9 @@ export const answer = <S extends z.ZodRawShape>(fields: S) => z.object(fields);
 export const named = <S extends z.ZodRawShape>(id: string, fields: S) => z.object(fields).meta({ id });
 
 /** A field of a record as an answer has it. */
-type Told<S> =
+type AsTold<S> =
   S extends z.ZodNullable<infer Inner>
-    ? z.ZodNullable<Told<Inner> & z.ZodType>
+    ? z.ZodNullable<AsTold<Inner> & z.ZodType>
     : S extends z.ZodISODateTime
       ? typeof moment
       : Part<z.input<S & z.ZodType>>;
@@ -75,7 +75,7 @@ type Told<S> =
 export function rowOf<F extends Fields, K extends keyof F & string = keyof F & string>(
   { fields }: RecordDefinition<F>,
   ...names: readonly K[]
-): { [N in K]: Told<F[N]> } {
+): { [N in K]: AsTold<F[N]> } {
   const wanted = names.length ? names : (Object.keys(fields) as K[]);
   return Object.fromEntries(wanted.map((name) => [name, toldField(fields[name]!)])) as never;
 }
@@ -117,11 +117,11 @@ const unpriced = new WeakMap<z.ZodType, z.ZodType>();
 /** The same declaration without its money. */
 export function withoutSums(schema: z.ZodType): z.ZodType {
   let found = unpriced.get(schema);
-  if (!found) unpriced.set(schema, (found = made(schema)));
+  if (!found) unpriced.set(schema, (found = unpricedOf(schema)));
   return found;
 }
 
-function made(schema: z.ZodType): z.ZodType {
+function unpricedOf(schema: z.ZodType): z.ZodType {
   const def = partsOf(schema);
   switch (def.type) {
     case 'object': {

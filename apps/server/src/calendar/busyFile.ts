@@ -51,10 +51,10 @@ function eventsIn(text: string): ICAL.Event[] {
   }
 }
 
-const said = (component: ICAL.Component, name: string) =>
+const propertyText = (component: ICAL.Component, name: string) =>
   String(component.getFirstPropertyValue(name) ?? '').toUpperCase();
 const leftOut = (component: ICAL.Component) =>
-  said(component, 'status') === 'CANCELLED' || said(component, 'transp') === 'TRANSPARENT';
+  propertyText(component, 'status') === 'CANCELLED' || propertyText(component, 'transp') === 'TRANSPARENT';
 
 interface Occurrence {
   start: ICAL.Time;

@@ -30,7 +30,8 @@ import { Writes } from '../record/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
 import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
 import { EARLIER_JOBS } from './earlier.ts';
-import { DEMO_JOBS, type DemoJob, type DemoRoom, type DemoSurface, type DemoTrial } from './jobs.ts';
+import type { DemoJob, DemoRoom, DemoSurface, DemoTrial } from './demoJob.ts';
+import { DEMO_JOBS } from './jobs.ts';
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;

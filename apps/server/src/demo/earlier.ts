@@ -1,5 +1,5 @@
 import type { MapPlace } from '@rustic/core';
-import type { DemoJob, DemoSurface } from './jobs.ts';
+import type { DemoJob, DemoSurface } from './demoJob.ts';
 
 const MONTH_DAYS = 30.4;
 const DAY_MIN = 1440;

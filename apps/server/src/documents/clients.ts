@@ -72,8 +72,8 @@ export class Clients {
       timeZone,
       quote: shown(document.quote),
       changes: document.changes,
-      agreement: agreement && said(agreement),
-      before: agreedBefore && said(agreedBefore),
+      agreement: agreement && agreementShown(agreement),
+      before: agreedBefore && agreementShown(agreedBefore),
       care: await this.careSheet(scope, link.jobId),
     };
   }
@@ -115,7 +115,7 @@ export class Clients {
         throw new ConflictException({
           code: 'agreed-already',
           message: `This version was agreed by ${agreement.name} already.`,
-          theirs: said(agreement),
+          theirs: agreementShown(agreement),
         });
       const { quote } = document;
       const fault = optionFault(quote, body.options);
@@ -149,7 +149,7 @@ export class Clients {
         quote.options.filter((o) => body.options.includes(o.id)),
       );
       await this.settleAgreed(scope, link.jobId, new Set(quote.lines.map((l) => l.surfaceId)));
-      return said(agreed);
+      return agreementShown(agreed);
     });
   }
 
@@ -184,7 +184,7 @@ export class Clients {
   }
 }
 
-const said = ({ name, at, total, options }: AgreementEntity) => ({ name, at, total, options });
+const agreementShown = ({ name, at, total, options }: AgreementEntity) => ({ name, at, total, options });
 
 @ApiTags('client')
 @Controller('api/client/:token')

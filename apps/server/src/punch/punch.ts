@@ -146,7 +146,7 @@ export class Punch {
       const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
-      if (!asked(records, surface).some((c) => c.code === body.code))
+      if (!checksAsked(records, surface).some((c) => c.code === body.code))
         throw refusedWith([{ path: 'code', message: 'is not tried on this surface' }]);
       return this.keep(scope, surface, body);
     });
@@ -168,14 +168,14 @@ export class Punch {
   }
 }
 
-const asked = (records: JobRecords, surface: SurfaceEntity) =>
+const checksAsked = (records: JobRecords, surface: SurfaceEntity) =>
   handoverChecks(
     surface.facts.element,
     systemOf(records, surface).steps.map((s) => s.kind),
   );
 
 function checksOf(records: JobRecords, surface: SurfaceEntity, checks: readonly HandoverCheckEntity[]) {
-  return asked(records, surface).map(({ code, words }) => {
+  return checksAsked(records, surface).map(({ code, words }) => {
     const newest = checks.findLast((c) => c.surfaceId === surface.id && c.code === code);
     const tried = newest ? { holds: newest.holds, note: newest.note, byName: newest.byName, at: newest.at } : null;
     return { surfaceId: surface.id, code, words, tried };

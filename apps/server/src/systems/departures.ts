@@ -26,8 +26,8 @@ function readDepartures(given: readonly Departure[], steps: readonly Step[]): De
   return [...given];
 }
 
-/** What follows from departures that were asked about. */
-export function asked(c: Case, made: Composed, steps: readonly Step[], given: readonly Departure[]): WhatIf {
+/** What follows from departures that were whatFollows about. */
+export function whatFollows(c: Case, made: Composed, steps: readonly Step[], given: readonly Departure[]): WhatIf {
   return whatIf(c, made, steps, readDepartures(given, steps));
 }
 

@@ -9,14 +9,14 @@ import { systemByKey } from '../reading/surfaceView.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
-import { asked } from './departures.ts';
+import { whatFollows } from './departures.ts';
 import { Systems } from './systems.ts';
 import { ChoiceBody, WhatIfBody } from './systems.dto.ts';
 import { Answers } from '../answers/answer.ts';
 import { choiceAnswer } from '../answers/jobs.ts';
 import { schoolsPage, whatIfAnswer } from '../answers/site.ts';
 
-/** What a system is asked, and what is settled. */
+/** What a system is whatFollows, and what is settled. */
 @ApiTags('systems')
 @Controller('api/surfaces/:surfaceId')
 export class SystemsController {
@@ -47,7 +47,7 @@ export class SystemsController {
         message: 'The evidence has moved since this was shown. Look at the systems again; nothing was changed.',
       });
     const { c, made } = caseIn(records, surface);
-    const told: WhatIf = asked(c, made, found.steps, body.departures);
+    const told: WhatIf = whatFollows(c, made, found.steps, body.departures);
     const productOf = (step: Step) => productFor(step, c.shelf);
     return { ...told, section: sectionOf(c, told.steps, productOf, new Set()) };
   }

@@ -44,8 +44,8 @@ export class CloseBody extends bodyOf({
   note: followUps.fields.closedNote.unwrap().min(2, 'says what was seen, in a few words'),
 }) {}
 
-const asked = { ...pick(troubles, 'fault'), wet: z.boolean() };
-export class RescueAsked extends bodyOf(asked) {}
+const troubleAsked = { ...pick(troubles, 'fault'), wet: z.boolean() };
+export class RescueAsked extends bodyOf(troubleAsked) {}
 
 /** A way back that is written into the ledger. */
-export class RescueBody extends bodyOf({ id: newId, ...asked, ...optional(troubles, 'note', 'photoId') }) {}
+export class RescueBody extends bodyOf({ id: newId, ...troubleAsked, ...optional(troubles, 'note', 'photoId') }) {}

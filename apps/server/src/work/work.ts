@@ -43,7 +43,7 @@ function usualMinutes(records: JobRecords, surface: SurfaceEntity, { step }: Wor
 }
 
 /** What a log says at once: limits missed, when the surface opens, and how far that is from the label. */
-export interface Told {
+export interface LogWarnings {
   warnings: string[];
   opensAt: number | null;
   /** Minutes that the air and the film add to the label's wait. */
@@ -92,7 +92,7 @@ export class Work {
       await this.followUps.open(scope, log, found);
       const reading = await this.noteAir(scope, surface, body);
       const opens = opensAfter(withLog(records, log, reading), surface, log);
-      return { log, warnings: found.map((f) => f.warning), ...opens } satisfies Told & { log: WorkLogEntity };
+      return { log, warnings: found.map((f) => f.warning), ...opens } satisfies LogWarnings & { log: WorkLogEntity };
     });
   }
 
@@ -112,7 +112,7 @@ export class Work {
 }
 
 /** When the surface opens after a log, and how far that is from the label. */
-function opensAfter(records: JobRecords, surface: SurfaceEntity, log: WorkLogEntity): Omit<Told, 'warnings'> {
+function opensAfter(records: JobRecords, surface: SurfaceEntity, log: WorkLogEntity): Omit<LogWarnings, 'warnings'> {
   const { opensAt, lastEnd, last } = standingOf(records, surface, log.endedAt);
   const label = last?.plan.drying?.recoatMin ?? 0;
   const addedMin = opensAt === null || lastEnd === null || label === 0 ? 0 : Math.max(0, opensAt - lastEnd - label);

@@ -59,7 +59,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
         </>
       }
     >
-      <Asked wish={wish} onWish={setWish} />
+      <WishForm wish={wish} onWish={setWish} />
       {asked.visits.length === 0 && (
         <p className="max-w-[60ch] py-3">
           Nothing that is on the map is due in that time. What falls due stands under Due; a job comes onto the map
@@ -105,7 +105,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
 }
 
 /** How far ahead, how long a day, how fast: what the rounds are sought by. */
-function Asked({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish) => void }) {
+function WishForm({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish) => void }) {
   const field = (words: string, key: keyof RoundWish, options: readonly (readonly [number, string])[]) => (
     <label className="text-sm">
       {words}

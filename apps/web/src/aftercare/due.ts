@@ -21,7 +21,7 @@ export interface DueLines {
   repaints: Due<Repaint>[];
 }
 
-type Said = { jobId: string; code: string; at: string; why: string };
+type DueText = { jobId: string; code: string; at: string; why: string };
 
 /** Gathers what one visit does, then numbers the reasons in the order they are read. */
 export function dueLines({ jobs, calls, uses, repaints }: AftercarePage): DueLines {
@@ -32,7 +32,7 @@ export function dueLines({ jobs, calls, uses, repaints }: AftercarePage): DueLin
     notes.push({ n: notes.length + 1, text: why });
     return notes.length;
   };
-  const lines = <T extends Said>(items: readonly T[], gathers: (a: T, b: T) => boolean): Due<T>[] => {
+  const lines = <T extends DueText>(items: readonly T[], gathers: (a: T, b: T) => boolean): Due<T>[] => {
     const found: Due<T>[] = [];
     for (const item of [...items].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))) {
       const same = found.find((l) => gathers(l.items[0]!, item));
@@ -42,7 +42,7 @@ export function dueLines({ jobs, calls, uses, repaints }: AftercarePage): DueLin
     }
     return found;
   };
-  const close = (a: Said, b: Said) =>
+  const close = (a: DueText, b: DueText) =>
     a.jobId === b.jobId && a.code === b.code && Date.parse(b.at) - Date.parse(a.at) < TOGETHER_MS;
   return {
     notes,

@@ -22,12 +22,12 @@ export function RoomDemands({ data, onDone }: { data: PlanPage; onDone: () => vo
   return (
     <div className="mb-3 border-y-2 border-ink bg-leaf px-4 py-3">
       <RoomChoice rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
-      {room && <Asked key={room.id + room.version} room={room} onDone={onDone} />}
+      {room && <AskedOfRoom key={room.id + room.version} room={room} onDone={onDone} />}
     </div>
   );
 }
 
-function Asked({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
+function AskedOfRoom({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
   const [ask, { error, isLoading }] = useChangeRoomMutation();
   const draft = useDraft(`asked/${room.id}`, {
     version: room.version,

@@ -33,8 +33,7 @@ import { useWords } from '../words/Words.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
 import { measureOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
-import { readSurface } from './readSurface.ts';
-import { SIZED, surfaceSaid, type SurfaceSaid } from './surfaceSaid.ts';
+import { readSurface, SIZED, surfaceSaid, type SurfaceSaid } from './surfaceSaid.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [

@@ -8,7 +8,7 @@ import { USES } from './knowledge/use.ts';
 import { dayOf, isoDay, plusMonths, type Day } from './days.ts';
 import { repaintForecast, type FilmLife, type RepaintForecast } from './repaintForecast.ts';
 import type { SeasonPlace } from './seasons.ts';
-import { visitsOf, type Looked } from './visitsOf.ts';
+import { visitsOf, type Inspection } from './visitsOf.ts';
 
 /** The last coat as it was logged. */
 export interface LastCoat {
@@ -76,7 +76,7 @@ export function aftercareOf(
   timeZone: string,
   place: SeasonPlace,
   lives: readonly FilmLife[] = [],
-  looked: readonly Looked[] = [],
+  looked: readonly Inspection[] = [],
 ): AftercareItem[] {
   const end = dayOf(DateTime.fromISO(last.end, { zone: timeZone }));
   return [

@@ -6,7 +6,7 @@ import { FOLLOW_UPS, type DueRule, type FollowUpRow } from './knowledge/followUp
 import { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
 
 /** Something that was looked at again on a surface, by the code of its follow-up. */
-export interface Looked {
+export interface Inspection {
   code: string;
   /** ISO 8601. */
   at: string;
@@ -21,7 +21,7 @@ export function visitsOf(
   end: Day,
   timeZone: string,
   place: SeasonPlace,
-  looked: readonly Looked[],
+  looked: readonly Inspection[],
 ): AftercareItem[] {
   return FOLLOW_UPS.filter((row) => row.when(c)).flatMap((row) => {
     const seen = lastLook(row, end, timeZone, looked);
@@ -32,7 +32,7 @@ export function visitsOf(
 }
 
 /** The newest look since the last coat: what was seen on an older film says nothing of this one. */
-function lastLook(row: FollowUpRow, end: Day, zone: string, looked: readonly Looked[]): Day | null {
+function lastLook(row: FollowUpRow, end: Day, zone: string, looked: readonly Inspection[]): Day | null {
   const own = looked
     .filter((l) => l.code === row.id)
     .map((l) => dayOf(DateTime.fromISO(l.at, { zone })))

@@ -80,7 +80,7 @@ const coatsOf = (steps: readonly Step[]) =>
   steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
 
 /** The first system as the others are told against it, read once. */
-interface Told {
+interface Weighed {
   key: string;
   coats: string[];
   kinds: ReadonlySet<string>;
@@ -88,7 +88,7 @@ interface Told {
   price: SystemPrice;
 }
 
-const toldOf = (base: Composed, c: Case): Told => ({
+const toldOf = (base: Composed, c: Case): Weighed => ({
   key: signature(base.steps),
   coats: coatsOf(base.steps),
   kinds: new Set(base.steps.map(stepKey)),
@@ -97,7 +97,7 @@ const toldOf = (base: Composed, c: Case): Told => ({
 });
 
 /** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
-function differenceText(base: Told, other: Composed, price: SystemPrice): string {
+function differenceText(base: Weighed, other: Composed, price: SystemPrice): string {
   const { coats: now, kinds, fumes, price: basePrice } = base;
   const then = coatsOf(other.steps);
   const instead = then.filter((coat) => !now.includes(coat));

@@ -20,7 +20,7 @@ export function airFault(air: AirHour, limits: Partial<DryingFigures>): string |
   return null;
 }
 
-/** The hours of an air that do not suit a coat, found once. */
+/** The hours of an air that do not suit a coat, badHoursIn once. */
 export interface BadHours {
   /** The end of the first stretch within [from, to) that does not suit; null where all of it suits, infinite where it never ends. */
   firstEnd: (from: number, to: number) => number | null;
@@ -29,7 +29,7 @@ export interface BadHours {
 const HOUR = 60;
 const NEVER: BadHours = { firstEnd: () => null };
 const ALWAYS: BadHours = { firstEnd: (from, to) => (from < to ? Infinity : null) };
-const found = keptByAir<BadHours>();
+const badHoursIn = keptByAir<BadHours>();
 
 /** The hours outside a coat's limits. */
 export function unsuited(air: Air, limits: Partial<DryingFigures>): BadHours {
@@ -44,7 +44,7 @@ export function rainy(air: Air): BadHours {
 }
 
 const badHours = (air: Air, key: string, bad: (hour: AirHour) => boolean): BadHours =>
-  found(air, key, () => {
+  badHoursIn(air, key, () => {
     if (air.kind === 'hourly') return inSeries(air, bad);
     return bad(airAt(air, 0)) ? ALWAYS : NEVER;
   });

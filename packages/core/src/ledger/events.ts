@@ -157,10 +157,10 @@ export const LEDGER_EVENTS = {
 } as const;
 
 export type LedgerKind = keyof typeof LEDGER_EVENTS;
-type Said<K extends LedgerKind> = z.infer<(typeof LEDGER_EVENTS)[K]['schema']> & Readonly<Record<string, unknown>>;
+type PayloadOf<K extends LedgerKind> = z.infer<(typeof LEDGER_EVENTS)[K]['schema']> & Readonly<Record<string, unknown>>;
 
 /** What happened: one of the kinds there are, with what its kind has to say. */
-export type LedgerEvent = { [K in LedgerKind]: { kind: K; payload: Said<K> } }[LedgerKind];
+export type LedgerEvent = { [K in LedgerKind]: { kind: K; payload: PayloadOf<K> } }[LedgerKind];
 
 const isKind = (kind: string): kind is LedgerKind => Object.hasOwn(LEDGER_EVENTS, kind);
 

@@ -27,14 +27,5 @@ export {
 } from './surface.ts';
 export { testSchema, type TestRecord } from './test.ts';
 export { clock, code, hex, id, instant, localDay, newId, text, version, words } from './fields.ts';
-export {
-  fileRow,
-  optional,
-  pick,
-  record,
-  type Fields,
-  type RecordDefinition,
-  type StoredFields,
-  type WireFields,
-} from './record.ts';
+export { fileRow, optional, pick, record, type Fields, type RecordDefinition, type StoredFields } from './record.ts';
 export * from './records/index.ts';

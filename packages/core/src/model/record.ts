@@ -35,9 +35,6 @@ type Stored<S> =
 /** A row of the record's own fields, as the database has it. */
 export type StoredFields<R> = R extends RecordDefinition<infer F> ? { [K in keyof F]: Stored<F[K]> } : never;
 
-/** The same as it goes over the wire: JSON, moments as ISO 8601. */
-export type WireFields<R> = R extends RecordDefinition<infer F> ? { [K in keyof F]: z.infer<F[K]> } : never;
-
 /** Some fields of a record, as they are. */
 export function pick<F extends Fields, K extends keyof F & string>(
   { fields }: RecordDefinition<F>,

@@ -51,7 +51,7 @@ export type Plan =
 export type FeasiblePlan = Extract<Plan, { status: 'feasible' }>;
 
 /** A plan as it is told: every step with its drying and what it waits for. */
-export function told(problem: Problem, begun: Timetable, found: FoundPlan, bound: number): FeasiblePlan {
+export function planFound(problem: Problem, begun: Timetable, found: FoundPlan, bound: number): FeasiblePlan {
   const whys = new Map<number, WaitsFor | null>();
   retell(begun, found.order, found.held, (task, team, why) => whys.set(task.index, waitsFor(problem, task, team, why)));
   const { table, measures } = found;
@@ -125,7 +125,7 @@ export const infeasible = (reasons: Reason[]): Plan => ({
 export function planRead(input: PlanInput, options: SearchOptions = {}): Plan {
   const problem = readProblem(input);
   const { best, begun, obstacle, bound } = optimise(problem, options);
-  if (best) return told(problem, begun, best, bound);
+  if (best) return planFound(problem, begun, best, bound);
   return infeasible(options.explain === false ? [reasonOf(problem, obstacle!)] : conflictIn(input, problem, obstacle!));
 }
 

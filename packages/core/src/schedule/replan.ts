@@ -4,7 +4,7 @@ import type { Minute } from './calendar.ts';
 import { Benches, holdTo, type Bench } from './bench.ts';
 import { construct, type Budget, type Order } from './construct.ts';
 import { generator, type FoundPlan } from './optimise.ts';
-import { planRead, told, type FeasiblePlan, type Plan } from './plan.ts';
+import { planRead, planFound, type FeasiblePlan, type Plan } from './plan.ts';
 import { minuteOf, readProblem, type Problem, type Task } from './problem.ts';
 import { measure } from './score.ts';
 import { Timetable } from './timetable.ts';
@@ -34,7 +34,7 @@ export function replan(input: PlanInput, posted: FeasiblePlan, options: { seed?:
   const ends = earliestEnds(problem, begun.diaries);
   const kept = new Keeper(problem, begun, promisesOf(problem, posted), minuteOf(posted.finish), ends, options);
   const found = kept.search();
-  return found ? told(problem, begun, found, lowerBound(problem, ends)) : planRead(input);
+  return found ? planFound(problem, begun, found, lowerBound(problem, ends)) : planRead(input);
 }
 
 function promisesOf(problem: Problem, posted: FeasiblePlan): (Promise | null)[] {

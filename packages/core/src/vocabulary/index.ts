@@ -6,5 +6,7 @@ export * from './job.ts';
 export * from './work.ts';
 export * from './needs.ts';
 export * from './houseRules.ts';
-export * from './labels.ts';
+export * from './surfaceLabels.ts';
+export * from './workLabels.ts';
+export * from './houseRuleLabels.ts';
 export * from './terms.ts';

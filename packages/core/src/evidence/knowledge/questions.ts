@@ -9,7 +9,7 @@ import { FRESH_PLASTER_MONTHS } from './moisture.ts';
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
 
-/** Tests that mark the surface or need a mask: made once a spirit rub has left a doubt. Source: practice. */
+/** Tests that mark the surface or need a mask: isMade once a spirit rub has left a doubt. Source: practice. */
 export const AFTER_A_RUB: readonly TestKind[] = ['acetone-rub', 'cross-cut', 'blade-lift', 'nail-scratch'];
 
 /** A question that is not about the finish: how likely the bad answer is and what not asking would cost, in minor units. */
@@ -22,13 +22,13 @@ export interface Question {
   why: string;
 }
 
-const made = (tests: readonly TestRecord[], kind: TestKind) => tests.some((t) => t.kind === kind);
+const isMade = (tests: readonly TestRecord[], kind: TestKind) => tests.some((t) => t.kind === kind);
 
 export const QUESTIONS: readonly Question[] = [
   {
     kind: 'lead-swab',
     minutes: 3,
-    open: (s, _f, t) => leadStanding(s, t) === 'presumed' && !made(t, 'lead-swab'),
+    open: (s, _f, t) => leadStanding(s, t) === 'presumed' && !isMade(t, 'lead-swab'),
     // The chance of a clean answer; it saves containment and wet working. Older houses seldom come out clean.
     odds: (s) => (s.builtYear! < 1940 ? 0.2 : s.builtYear! < 1960 ? 0.45 : 0.75),
     cost: (_s, area) => 4000 + 350 * area,
@@ -38,7 +38,7 @@ export const QUESTIONS: readonly Question[] = [
     kind: 'moisture-meter',
     minutes: 2,
     open: (s, f, t) =>
-      !made(t, 'moisture-meter') &&
+      !isMade(t, 'moisture-meter') &&
       (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never)) ||
         (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot'))) ||
         (s.substrate === 'skim-plaster' && (s.isNew === true || (s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)))),
@@ -49,7 +49,7 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'paint-dab',
     minutes: 5,
-    open: (_s, f, t) => f.standing.has('sealant-unknown') && !made(t, 'paint-dab'),
+    open: (_s, f, t) => f.standing.has('sealant-unknown') && !isMade(t, 'paint-dab'),
     odds: () => 0.4,
     cost: () => 6000,
     why: 'A dab of paint crawls on silicone. It decides whether the bead is painted or cut out.',
@@ -57,7 +57,7 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'damp-sponge',
     minutes: 2,
-    open: (s, f, t) => !made(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && f.standing.has('torn-board-face') && !f.standing.has('paste-residue'),
+    open: (s, f, t) => !isMade(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && f.standing.has('torn-board-face') && !f.standing.has('paste-residue'),
     odds: () => 0.5,
     cost: (_s, area) => 900 * area,
     why: 'Stripped walls keep paste that wakes under waterborne paint. A damp sponge goes slick on it.',
@@ -65,7 +65,7 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'bleach-drop',
     minutes: 3,
-    open: (s, f, t) => !made(t, 'bleach-drop') && f.standing.has('mould'),
+    open: (s, f, t) => !isMade(t, 'bleach-drop') && f.standing.has('mould'),
     odds: () => 0.3,
     cost: (_s, area) => 800 + 150 * area,
     why: 'Bleach lightens mould and leaves dirt alone: dirt only needs washing.',
@@ -74,7 +74,7 @@ export const QUESTIONS: readonly Question[] = [
     kind: 'rot-probe',
     minutes: 2,
     open: (s, f, t) =>
-      !made(t, 'rot-probe') &&
+      !isMade(t, 'rot-probe') &&
       groundOf(s.substrate) === 'timber' &&
       isOutside(s) &&
       (f.standing.has('rot') || f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('weathered-wood') || s.element === 'sill'),
@@ -85,7 +85,7 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'hand-wipe',
     minutes: 1,
-    open: (s, f, t) => !made(t, 'hand-wipe') && (groundOf(s.substrate) === 'masonry' || isOutside(s)) && s.isNew !== true && !f.standing.has('chalking'),
+    open: (s, f, t) => !isMade(t, 'hand-wipe') && (groundOf(s.substrate) === 'masonry' || isOutside(s)) && s.isNew !== true && !f.standing.has('chalking'),
     odds: () => 0.25,
     cost: (_s, area) => 900 * area,
     why: 'A palm drawn over the face shows chalk, and paint lets go with the chalk.',
@@ -94,7 +94,7 @@ export const QUESTIONS: readonly Question[] = [
     kind: 'tap-test',
     minutes: 2,
     open: (s, f, t) =>
-      !made(t, 'tap-test') &&
+      !isMade(t, 'tap-test') &&
       (f.standing.has('substrate-crack') || (s.substrate === 'render' && s.isNew !== true) || (s.substrate === 'lime-plaster' && f.standing.has('cracking'))),
     odds: () => 0.3,
     cost: (_s, area) => 2000 + 300 * area,
@@ -103,7 +103,7 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'ease-test',
     minutes: 2,
-    open: (s, f, t) => !made(t, 'ease-test') && s.element === 'window' && s.isNew !== true && !f.standing.has('painted-shut'),
+    open: (s, f, t) => !isMade(t, 'ease-test') && s.element === 'window' && s.isNew !== true && !f.standing.has('painted-shut'),
     odds: () => 0.25,
     cost: () => 3500,
     why: 'A sash that is stuck now is blamed on the new paint. Try it before the price.',
