@@ -15,6 +15,7 @@ import {
   type LaidFilm,
   type Step,
 } from '../src/index.ts';
+import { gammaQuantile } from '../src/aftercare/gammaQuantile.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 
@@ -170,5 +171,18 @@ describe('what came back bears on the next choice', () => {
     expect(odds(prepared(0.5, 1))).toBeLessThan(odds()!);
     expect(odds(prepared(400, 0.1))).toBeLessThanOrEqual(0.98);
     expect(odds({ systems: [], preparations: [{ preparation: 'washed', factor: 9 }] })).toBe(odds());
+  });
+});
+
+describe('the quantile of a gamma distribution', () => {
+  test('of shape 1 is that of an exponential, and scales with its rate', () => {
+    for (const p of [0.1, 0.5, 0.9]) {
+      expect(gammaQuantile(1, 2, p)).toBeCloseTo(-Math.log(1 - p) / 2, 8);
+      expect(gammaQuantile(3.5, 4, p)).toBeCloseTo(gammaQuantile(3.5, 1, p) / 4, 8);
+    }
+  });
+  test('of shape 2 gives its share back', () => {
+    const below = (x: number) => 1 - (1 + x) * Math.exp(-x);
+    for (const p of [0.05, 0.1, 0.9, 0.99]) expect(below(gammaQuantile(2, 1, p))).toBeCloseTo(p, 8);
   });
 });

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { FirmScope } from '../record/firmScope.ts';
 
 const MINUTE_MS = 60_000;
@@ -39,16 +40,14 @@ export async function marksOf({ manager, who: { firmId, now } }: FirmScope): Pro
 
 /** Values by key, each good for one mark: fifty people who look at once make a thing once. */
 export class Remembered<T> {
-  private readonly kept = new Map<string, { mark: string; value: T }>();
+  private readonly kept = new LRUCache<string, { mark: string; value: T }>({ max: MOST });
 
   get(key: string, mark: string): T | undefined {
     const known = this.kept.get(key);
     return known?.mark === mark ? known.value : undefined;
   }
   set(key: string, mark: string, value: T): void {
-    this.kept.delete(key);
     this.kept.set(key, { mark, value });
-    if (this.kept.size > MOST) this.kept.delete(this.kept.keys().next().value!);
   }
   forget(key: string, value: T): void {
     if (this.kept.get(key)?.value === value) this.kept.delete(key);

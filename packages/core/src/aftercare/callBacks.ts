@@ -69,8 +69,7 @@ function rateOf<Kind>(kind: Kind, films: readonly LaidFilm[]): CallBackRate<Kind
   const failed = films.filter((f) => f.failed).length;
   const shape = TYPICAL_WEIGHT + failed;
   const rate = TYPICAL_WEIGHT + typical;
-  const from = gammaQuantile(shape, rate, -EIGHT_IN_TEN);
-  const to = gammaQuantile(shape, rate, EIGHT_IN_TEN);
+  const [from, to] = EIGHT_IN_TEN.map((p) => gammaQuantile(shape, rate, p)) as [number, number];
   const factor = shape / rate;
   const usual = typical / years;
   return {

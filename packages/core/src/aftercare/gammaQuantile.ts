@@ -1,6 +1,16 @@
-/** The 10 and 90 in 100 points of a standard normal. */
-export const EIGHT_IN_TEN = 1.2815515655446004;
+// @ts-expect-error jstat brings no types of its own; what is used of it is said below.
+import library from 'jstat';
 
-/** A quantile of a gamma distribution of some shape and rate. Source: Wilson and Hilferty's cube-root approximation, within 1 % from shape 4 on. */
-export const gammaQuantile = (shape: number, rate: number, z: number): number =>
-  (shape / rate) * (1 - 1 / (9 * shape) + z / (3 * Math.sqrt(shape))) ** 3;
+const jstat = library as { gamma: { inv(p: number, shape: number, scale: number): number } };
+
+/**
+ * A quantile of a gamma distribution.
+ *
+ * @param shape - above 0
+ * @param rate - above 0; the mean is shape / rate
+ * @param p - the share that lies below, above 0 and below 1
+ */
+export const gammaQuantile = (shape: number, rate: number, p: number): number => jstat.gamma.inv(p, shape, 1 / rate);
+
+/** The two ends between which eight in ten lie. */
+export const EIGHT_IN_TEN = [0.1, 0.9] as const;

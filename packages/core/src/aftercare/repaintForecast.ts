@@ -34,11 +34,12 @@ export function repaintForecast(exposure: Exposure, lives: readonly FilmLife[]):
   const worn = own.reduce((sum, life) => sum + life.years ** WEAR_SHAPE, 0);
   const shape = TYPICAL_WEIGHT + failures;
   const rate = (TYPICAL_WEIGHT * REPAINT_YEARS[exposure] ** WEAR_SHAPE) / Math.LN2 + worn;
+  const [least, most] = EIGHT_IN_TEN.map((p) => gammaQuantile(shape, rate, p)) as [number, number];
   const medianAt = (hazard: number) => (Math.LN2 / hazard) ** (1 / WEAR_SHAPE);
   return {
     medianYears: medianAt(shape / rate),
-    fromYears: medianAt(gammaQuantile(shape, rate, EIGHT_IN_TEN)),
-    toYears: medianAt(gammaQuantile(shape, rate, -EIGHT_IN_TEN)),
+    fromYears: medianAt(most),
+    toYears: medianAt(least),
     lookYears: (rate * ((1 - LOOK_AT) ** (-1 / shape) - 1)) ** (1 / WEAR_SHAPE),
     films: own.length,
     failures,
