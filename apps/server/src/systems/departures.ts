@@ -26,7 +26,7 @@ function readDepartures(given: readonly Departure[], steps: readonly Step[]): De
   return [...given];
 }
 
-/** What follows from departures that were whatFollows about. */
+/** What follows from departures that were asked about. */
 export function whatFollows(c: Case, made: Composed, steps: readonly Step[], given: readonly Departure[]): WhatIf {
   return whatIf(c, made, steps, readDepartures(given, steps));
 }

@@ -16,7 +16,7 @@ import { Answers } from '../answers/answer.ts';
 import { choiceAnswer } from '../answers/jobs.ts';
 import { schoolsPage, whatIfAnswer } from '../answers/site.ts';
 
-/** What a system is whatFollows, and what is settled. */
+/** What a system is asked, and what is settled. */
 @ApiTags('systems')
 @Controller('api/surfaces/:surfaceId')
 export class SystemsController {

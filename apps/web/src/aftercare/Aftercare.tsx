@@ -96,7 +96,7 @@ function CallLine({ data, line: { job, items, at, n } }: { data: AftercarePage; 
                 className="min-h-[44px] underline wide:min-h-[28px]"
                 onClick={() => setDoing(doing === 'look' ? null : 'look')}
               >
-                Inspection at
+                Looked at
               </button>
             )
           )}

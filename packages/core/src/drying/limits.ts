@@ -20,7 +20,7 @@ export function airFault(air: AirHour, limits: Partial<DryingFigures>): string |
   return null;
 }
 
-/** The hours of an air that do not suit a coat, badHoursIn once. */
+/** The hours of an air that do not suit a coat, found once. */
 export interface BadHours {
   /** The end of the first stretch within [from, to) that does not suit; null where all of it suits, infinite where it never ends. */
   firstEnd: (from: number, to: number) => number | null;

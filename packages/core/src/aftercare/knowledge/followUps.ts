@@ -14,7 +14,7 @@ export interface FollowUpRow {
   id: string;
   when: (c: Case) => boolean;
   due: DueRule;
-  /** Inspection at and sound, it is looked at again so many months on; null: once is enough. */
+  /** Looked at and sound, it is looked at again so many months on; null: once is enough. */
   againMonths: number | null;
   /** How long looking takes on the spot, in minutes. */
   minutes: number;

@@ -9,7 +9,7 @@ import { FRESH_PLASTER_MONTHS } from './moisture.ts';
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
 
-/** Tests that mark the surface or need a mask: isMade once a spirit rub has left a doubt. Source: practice. */
+/** Tests that mark the surface or need a mask: made once a spirit rub has left a doubt. Source: practice. */
 export const AFTER_A_RUB: readonly TestKind[] = ['acetone-rub', 'cross-cut', 'blade-lift', 'nail-scratch'];
 
 /** A question that is not about the finish: how likely the bad answer is and what not asking would cost, in minor units. */
