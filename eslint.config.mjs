@@ -58,6 +58,7 @@ export default ts.config(
       '@typescript-eslint/no-unsafe-call': 'error',
       '@typescript-eslint/no-unsafe-member-access': 'error',
       '@typescript-eslint/no-unsafe-return': 'error',
+      '@typescript-eslint/no-unnecessary-condition': 'error',
     },
   },
   // Tables of knowledge and words are as long as the trade is; tests as long as their cases.

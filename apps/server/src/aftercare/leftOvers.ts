@@ -26,7 +26,7 @@ export function leftOversOf(
   return [
     ...records.surfaces.flatMap((surface) => {
       const { choice } = systemOf(records, surface);
-      const left = choice?.override && lastCoatOf(records, surface);
+      const left = choice?.override ? lastCoatOf(records, surface) : null;
       const patch = standingTests(records.tests)
         .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
         .at(-1);

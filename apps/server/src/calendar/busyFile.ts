@@ -74,15 +74,16 @@ function occurrences(event: ICAL.Event, to: Date): Occurrence[] {
   const once = (e: ICAL.Event, start: ICAL.Time, end: ICAL.Time): Occurrence => ({
     start,
     end,
-    title: e.summary ?? '',
+    // The package's own types promise what a file may lack.
+    title: (e.summary as string | null) ?? '',
     component: e.component,
   });
-  if (!event.startDate) return [];
+  if (!(event.startDate as ICAL.Time | null)) return [];
   if (!event.isRecurring()) return [once(event, event.startDate, event.endDate)];
   const out: Occurrence[] = [];
   const steps = event.iterator();
   for (let i = 0; i < MOST_REPEATS; i++) {
-    const next = steps.next();
+    const next = steps.next() as ICAL.Time | null;
     if (!next || next.toJSDate() > to) break;
     const at = event.getOccurrenceDetails(next) as Repeat;
     out.push(once(at.item, at.startDate, at.endDate));

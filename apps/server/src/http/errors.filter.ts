@@ -1,6 +1,6 @@
 import { Catch, HttpException, HttpStatus, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import { UnusableInput } from '@rustic/core';
-import type { Request, Response } from 'express';
+import type { Response } from 'express';
 import { QueryFailedError } from 'typeorm';
 import type { z } from 'zod';
 import type { refusal } from './refusal.ts';
@@ -45,7 +45,7 @@ export class ErrorsFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const http = host.switchToHttp();
     const response = http.getResponse<Response>();
-    const requestId = String(http.getRequest<Request & { id?: string }>().id ?? '');
+    const requestId = String(http.getRequest<{ id?: string }>().id ?? '');
     // Whoever asked has gone: there is nobody to tell.
     if (response.headersSent || response.destroyed) {
       response.end();

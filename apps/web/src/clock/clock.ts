@@ -3,7 +3,9 @@ const KEPT = 'rustic-ledger-clock-ahead';
 /** A difference below this is the way of the answer, not the clock. */
 const NOTED_MS = 90_000;
 
-let ahead = Number(globalThis.localStorage?.getItem(KEPT) ?? 0) || 0;
+/** What keeps it on this device; a thread beside the page has none. */
+const device = 'localStorage' in globalThis ? localStorage : null;
+let ahead = Number(device?.getItem(KEPT) ?? 0) || 0;
 
 /** The time now by the server's clock, in ms, as far as it is known on this device. */
 export const now = () => Date.now() - ahead;
@@ -13,14 +15,14 @@ export const nowText = () => new Date(now()).toISOString();
 export const clockAhead = () => ahead;
 
 /** Hears the server's clock in an answer that came from it just now. */
-export function heardClock(date: string | null | undefined, device = Date.now()): void {
+export function heardClock(date: string | null | undefined, here = Date.now()): void {
   const there = Date.parse(date ?? '');
   if (Number.isNaN(there)) return;
-  const difference = device - there;
+  const difference = here - there;
   const heard = Math.abs(difference) < NOTED_MS ? 0 : difference;
   if (Math.abs(heard - ahead) < NOTED_MS / 2) return;
   ahead = heard;
-  globalThis.localStorage?.setItem(KEPT, String(ahead));
+  device?.setItem(KEPT, String(ahead));
 }
 
 /** The fields of a write that say when something was done. */

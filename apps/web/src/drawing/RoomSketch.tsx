@@ -137,7 +137,7 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
                       ((event) => {
                         const place = placeAt(event);
                         if (!place) return;
-                        event.currentTarget.setPointerCapture?.(event.pointerId);
+                        event.currentTarget.setPointerCapture(event.pointerId);
                         setDrag({ wall: i, opening: at, grab: place.x - o.x, x: o.x });
                       })
                     }

@@ -96,7 +96,7 @@ export function Drying() {
       }
       formula={
         fit
-          ? `The label’s ${sayLength(label)} holds at 23 °C and 50 %, and is a floor. Time grows with the square of the film: ${t.film} % of it is × ${(((film ?? 100) / 100) ** 2).toFixed(2)}`
+          ? `The label’s ${sayLength(label)} holds at 23 °C and 50 %, and is a floor. Time grows with the square of the film: ${t.film} % of it is × ${((film / 100) ** 2).toFixed(2)}`
           : null
       }
       drawing={

@@ -62,12 +62,9 @@ export function SpacingCard() {
       answer={made && (made.fault ?? `Gaps of ${say(made.gapM)}`)}
       formula={
         made &&
-        asked &&
         `${made.formula}. ${made.fault ? `At most ${mostThatFit({ ...asked, clearanceM: asked.clearanceM ?? 0 })} fit.` : `Rounding to the tape leaves ${say(Math.abs(made.leftOverM))} over at the end.`}`
       }
-      drawing={
-        made && asked && <Wall asked={asked} marks={made.marks} say={say} length={sayMetres(asked.lengthM, units)} />
-      }
+      drawing={made && <Wall asked={asked} marks={made.marks} say={say} length={sayMetres(asked.lengthM, units)} />}
     >
       <Typed words="Along" value={t.length} onType={type('length')} />
       <Typed words="How many" value={t.count} onType={type('count')} />

@@ -96,7 +96,7 @@ const REACH: Record<LedgerKind, Reach> = {
 };
 
 /** Which answers are another after something was written. A kind of a later release may have moved anything of its job. */
-export const tagsMovedBy = (moved: Moved): Tag[] => (REACH[moved.kind] ?? house)(moved);
+export const tagsMovedBy = (moved: Moved): Tag[] => ((REACH as Partial<typeof REACH>)[moved.kind] ?? house)(moved);
 
 /** After a gap in the feed: whatever may have been written meanwhile. */
 export const ANY_WORK: readonly TagType[] = [

@@ -34,7 +34,7 @@ export function noticesOf(lines: readonly TodayLine[], now: number): Notice[] {
 const supported = 'Notification' in window;
 
 async function show({ words, tag }: Notice): Promise<void> {
-  const registration = await navigator.serviceWorker?.getRegistration();
+  const registration = 'serviceWorker' in navigator ? await navigator.serviceWorker.getRegistration() : undefined;
   const said = { body: words, tag, icon: '/mark-192.png' };
   if (registration) await registration.showNotification('Rustic Ledger', said);
   else new Notification('Rustic Ledger', said);

@@ -19,7 +19,13 @@ const pathsOf = (lines: readonly TodayLine[]): string[] => [
 export function useReady(lines: readonly TodayLine[]): void {
   const last = useRef(0);
   useEffect(() => {
-    if (lines.length === 0 || !navigator.serviceWorker?.controller || Date.now() - last.current < EVERY_MS) return;
+    if (
+      lines.length === 0 ||
+      !('serviceWorker' in navigator) ||
+      !navigator.serviceWorker.controller ||
+      Date.now() - last.current < EVERY_MS
+    )
+      return;
     last.current = Date.now();
     let stopped = false;
     const fetchAll = async () => {

@@ -21,7 +21,7 @@ export const USUAL_AREA_M2 = 10;
 export function areaOf(step: Step, surface: SurfaceFacts): number {
   const area = surface.areaM2 ?? USUAL_AREA_M2;
   if (step.scope === 'spots') {
-    const known = Object.values(surface.extents).reduce((sum, e) => sum + (e?.areaM2 ?? 0), 0);
+    const known = Object.values(surface.extents).reduce((sum, e) => sum + (e.areaM2 ?? 0), 0);
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
   if (step.scope === 'bare-areas') return area * BARE_SHARE;

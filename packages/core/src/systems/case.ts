@@ -103,7 +103,7 @@ const STRONG_DIFFERENCE = 35;
 function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
   const now = [...(d.surface.currentColour ? [d.surface.currentColour] : []), ...d.surface.currentColours];
   const to = lightness(wanted.colour);
-  const depths = now.map((c) => lightness(c)!).filter((l) => l !== undefined);
+  const depths = now.map((c) => lightness(c)).filter((l) => l !== null);
   // The hardest of the old colours to hide decides: the one farthest from the new.
   const differences = wanted.colour ? now.map((c) => colourDifference(c, wanted.colour!)) : [];
   const difference = differences.length ? Math.max(...differences) : null;

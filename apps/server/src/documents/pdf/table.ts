@@ -51,8 +51,8 @@ export function drawTable(sheet: Sheet, { caption, columns, rows }: Table): void
     sheet.x = PAGE.left;
   };
 
-  const rule = (y: number, width: number, colour: string) =>
-    sheet.markContent('Artifact', { type: 'Layout' }) &&
+  const rule = (y: number, width: number, colour: string) => {
+    sheet.markContent('Artifact', { type: 'Layout' });
     sheet
       .moveTo(PAGE.left, y)
       .lineTo(PAGE.width - PAGE.right, y)
@@ -60,6 +60,7 @@ export function drawTable(sheet: Sheet, { caption, columns, rows }: Table): void
       .strokeColor(colour)
       .stroke()
       .endMarkedContent();
+  };
 
   const head = () => {
     if (!columns.some((c) => c.title)) return;
