@@ -65,7 +65,7 @@ describe('how the house is built', () => {
   test('the pages know the store, and the store knows no page', () => {
     const pairs = importsBetweenFolders(join(ROOT, 'apps/web/src'));
     const known = [...pairs.keys()].filter((p) => p.startsWith('store → ')).map((p) => p.slice('store → '.length));
-    expect(known.sort()).toEqual(['clock', 'outbox', 'wire']);
+    expect(known.sort()).toEqual(['clock', 'outbox']);
   });
 
   test('the record of the server stands on itself and the door, and each capability is a module', () => {

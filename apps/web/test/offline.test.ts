@@ -17,7 +17,7 @@ Object.assign(globalThis, {
 const { clockAhead, heardClock, now, putRight } = await import('../src/clock/clock.ts');
 const { outbox } = await import('../src/outbox/outbox.ts');
 const { beginSending, endSending, outcomeOf, sendKept } = await import('../src/outbox/sender.ts');
-const { withUnsent } = await import('../src/outbox/withUnsent.ts');
+const { withUnsent } = await import('../src/today/withUnsent.ts');
 const { timesIn } = await import('../src/words/time.ts');
 const { groupsOf } = await import('../src/today/groups.ts');
 const { logSent, NOTHING_SAID, tinSaid } = await import('../src/today/logSaid.ts');

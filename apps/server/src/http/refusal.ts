@@ -1,6 +1,7 @@
+import type { Refusal } from '@rustic/core';
 import { z } from 'zod';
 
-/** The one shape of every error: what happened, what was kept, what to do. */
+/** Every error as it is answered: what a person is told, with the number of the request. */
 export const refusal = z
   .object({
     code: z.string(),
@@ -11,4 +12,4 @@ export const refusal = z
     theirs: z.unknown().optional(),
     requestId: z.string(),
   })
-  .meta({ id: 'Refusal' });
+  .meta({ id: 'Refusal' }) satisfies z.ZodType<Refusal & { requestId: string }>;

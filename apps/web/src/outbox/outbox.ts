@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Command } from './commands.ts';
 import { commandOf } from './earlier.ts';
-import type { Refusal } from './refusal.ts';
+import type { Refusal } from '@rustic/core';
 
 /** A write as it is kept on this device until the server has it. Sent in the order in which it was made. */
 export interface Kept {

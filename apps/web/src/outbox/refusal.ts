@@ -1,7 +1,4 @@
-import type { Refusal as Answered } from '../store/endpoints.ts';
-
-/** The one shape of every error; what this device says by itself has no number of a request. */
-export type Refusal = Omit<Answered, 'requestId'>;
+import type { Refusal } from '@rustic/core';
 
 const isRefusal = (data: unknown): data is Refusal => typeof data === 'object' && data !== null && 'message' in data;
 

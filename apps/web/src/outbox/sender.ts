@@ -1,5 +1,6 @@
 import { outbox, type Kept } from './outbox.ts';
-import { refusalIn, type Refusal } from './refusal.ts';
+import type { Refusal } from '@rustic/core';
+import { refusalIn } from './refusal.ts';
 import { heardClock } from '../clock/clock.ts';
 
 /** What became of a write: with the server, refused by it, or still here. */

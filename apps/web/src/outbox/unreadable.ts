@@ -1,4 +1,4 @@
-import type { Refusal } from './refusal.ts';
+import type { Refusal } from '@rustic/core';
 
 /** Where in something that is about to be sent a figure stands that could not be read. */
 export function unreadableIn(value: unknown, path = ''): string[] {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { withUnsent } from '../outbox/withUnsent.ts';
+import { withUnsent } from './withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSignal } from '../store/store.ts';

@@ -8,6 +8,16 @@ export interface InputFault {
   code?: string;
 }
 
+/** The one shape of every error that a person is told: what happened, what was kept, what to do. */
+export interface Refusal {
+  code: string;
+  message: string;
+  errors?: InputFault[];
+  /** Of a conflict: what was sent, and what stands. */
+  yours?: unknown;
+  theirs?: unknown;
+}
+
 /** Thrown by the readers of the contract; lists every fault found, never only the first. */
 export class UnusableInput extends Error {
   readonly errors: InputFault[];

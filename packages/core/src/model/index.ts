@@ -1,4 +1,4 @@
-export { UnusableInput, faultsBy, pathText, readBy, type InputFault } from './fault.ts';
+export { UnusableInput, faultsBy, pathText, readBy, type InputFault, type Refusal } from './fault.ts';
 export { houseRulesSchema } from './houseRules.ts';
 export type { HoursBy } from './hoursBy.ts';
 export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';

@@ -1,5 +1,5 @@
 import { runLine, type Done } from '@rustic/core';
-import type { KeptBrief } from './signal.ts';
+import type { KeptBrief } from '../outbox/signal.ts';
 import type { TodayLine } from '../store/endpoints.ts';
 
 const minute = (iso: unknown) => Math.ceil(Date.parse(String(iso)) / 60_000);
