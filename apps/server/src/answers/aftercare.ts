@@ -1,11 +1,11 @@
 import { CALLS, ELEMENTS, FAMILIES, FAULTS, JOB_RECORDS, PREPARATIONS, jobRecord } from '@rustic/core';
 import { z } from 'zod';
 import { answer, core, figure, flag, from, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
-import { inJob, photo, visitFields } from './parts.ts';
+import { inJob, photo } from './parts.ts';
 
 const { visits, visitActs, looks, faults, faultActs, checks, rooms } = JOB_RECORDS;
 
-export const visitAnswers = z.array(answer(visitFields));
+export const visitAnswers = z.array(answer({ ...rowOf(visits), ...inJob }));
 export const visitActAnswer = answer({ ...rowOf(visitActs), ...inJob });
 export const lookAnswer = answer({ ...rowOf(looks), ...inJob });
 

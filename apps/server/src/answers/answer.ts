@@ -22,9 +22,6 @@ export const figure = part<number>({ type: 'number' });
 /** A moment: a `Date` of the database, ISO 8601 on the wire. */
 export const moment = part<Date | string>({ type: 'string', format: 'date-time' });
 export const none = z.null();
-/** A handler that is sent a file: its body is the file itself. */
-export const Sent = () => ApiBody({ schema: { type: 'string', format: 'binary' } });
-
 /** An answer without a body. */
 export const nothing = z.void();
 export const texts = z.array(text);
@@ -110,6 +107,9 @@ export const Answers =
 
 /** The same for a handler that sends its answer by itself, told to each as it is declared. */
 export const Sends = (name: string, schema: z.ZodType) => declared(name, schema);
+
+/** A handler that is sent a file: its body is the file itself. */
+export const Sent = () => ApiBody({ schema: { type: 'string', format: 'binary' } });
 
 const isSum = (schema: z.ZodType): boolean => schema.meta()?.['sum'] === true;
 

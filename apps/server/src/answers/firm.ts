@@ -1,7 +1,6 @@
 import {
   ROLES,
   houseRulesSchema,
-  hoursSchema,
   noteFields,
   planningSchema,
   priceSettingsSchema,
@@ -27,15 +26,14 @@ import {
   text,
   texts,
 } from './answer.ts';
-import { productFields } from './parts.ts';
+import { hours, productFields } from './parts.ts';
 
 export const houseRules = like(houseRulesSchema);
 const role = oneOf(ROLES);
-const hours = like(hoursSchema);
 const planning = like(planningSchema.partial());
 const pricing = like(priceSettingsSchema.partial());
 
-const firmFields = {
+const firm = named('Firm', {
   id: text,
   name: text,
   timeZone: text,
@@ -46,8 +44,7 @@ const firmFields = {
   weights: like(weightsSchema.partial()),
   version: figure,
   pricing: aboutMoney(pricing),
-};
-const firm = named('Firm', firmFields);
+});
 export const firmAnswer = firm;
 export const sessionAnswer = named('Session', {
   person: answer({ id: text, name: text, initials: text, role }),

@@ -1,4 +1,4 @@
-import { JOB_RECORDS, jobRecord, overrideSchema } from '@rustic/core';
+import { hoursSchema, JOB_RECORDS, jobRecord, overrideSchema } from '@rustic/core';
 import { z } from 'zod';
 import { aboutMoney, answer, core, figure, from, like, named, rowOf, sum, text } from './answer.ts';
 
@@ -7,6 +7,8 @@ import { aboutMoney, answer, core, figure, from, like, named, rowOf, sum, text }
 const { offers: offersOfJob, ...plainJob } = jobRecord.fields;
 export const inJob = { jobId: text };
 const versioned = { version: figure };
+/** The days and hours on which a person works. */
+export const hours = like(hoursSchema);
 
 /** What a system takes and costs. */
 export const systemPrice = named('SystemCost', {
@@ -114,6 +116,3 @@ export const rescue = named('WayBack', {
   ...from('Rescue', 'cause', 'backTo', 'steps', 'undoes'),
   price: systemPrice,
 });
-
-/** A fixed visit, with all that its row says. */
-export const visitFields = { ...rowOf(JOB_RECORDS.visits), ...inJob };

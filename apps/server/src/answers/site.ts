@@ -2,7 +2,18 @@ import { ELEMENTS, JOB_RECORDS, METHODS, WEAR } from '@rustic/core';
 import { z } from 'zod';
 import { answer, core, figure, flag, from, moment, named, none, oneOf, rowOf, sum, text, texts } from './answer.ts';
 import { houseRules } from './firm.ts';
-import { consequence, hold, inJob, job, rescue, standingFields, systemPrice, workLog, workStep } from './parts.ts';
+import {
+  consequence,
+  hold,
+  hours,
+  inJob,
+  job,
+  rescue,
+  standingFields,
+  systemPrice,
+  workLog,
+  workStep,
+} from './parts.ts';
 import { dueCheck } from './trials.ts';
 
 /** One surface on the run sheet. */
@@ -86,7 +97,6 @@ const standingHold = named(
   'StandingHold',
   rowOf(JOB_RECORDS.holds, 'id', 'surfaceId', 'stepId', 'kind', 'until', 'reason', 'byName'),
 );
-export const hours = answer({ days: z.array(figure), from: text, to: text });
 
 /** What a plan is drawn from: of one job, or of all. */
 const planFields = {

@@ -37,7 +37,7 @@ import { AgreeBody, PaperQuery } from './documents.dto.ts';
 import { sendPaper } from './documents.controller.ts';
 import { careSheetOf, sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
-import { documentMark, shown } from './quotes.ts';
+import { documentMark, quoteShown } from './quotes.ts';
 import { Answers } from '../answers/answer.ts';
 import { agreedAnswer, clientView } from '../answers/price.ts';
 
@@ -70,7 +70,7 @@ export class Clients {
       sentAt: document.sentAt,
       expiresAt: link.expiresAt,
       timeZone,
-      quote: shown(document.quote),
+      quote: quoteShown(document.quote),
       changes: document.changes,
       agreement: agreement && agreementShown(agreement),
       before: agreedBefore && agreementShown(agreedBefore),

@@ -49,7 +49,10 @@ export const documentMark = ({ number, versionNo: version }: Pick<DocumentEntity
   quoteMark({ number, version });
 
 /** A quote as a page has it: the systems behind its options stay here. */
-export const shown = (quote: Quote) => ({ ...quote, options: quote.options.map(({ system: _system, ...o }) => o) });
+export const quoteShown = (quote: Quote) => ({
+  ...quote,
+  options: quote.options.map(({ system: _system, ...o }) => o),
+});
 
 /** Quotes: the draft that is computed from the record, and the versions that were sent. */
 @Injectable()

@@ -23,13 +23,13 @@ export class PeopleController {
   ) {
     const { token, expiresAt } = await this.people.signIn(body.email, body.password, new Date());
     response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
-    return shown(await this.people.whoIs(token, new Date()));
+    return sessionShown(await this.people.whoIs(token, new Date()));
   }
 
   @Answers('session', sessionAnswer)
   @Get('session')
   who(@Req() request: SessionRequest) {
-    return shown(request.signedIn!);
+    return sessionShown(request.signedIn!);
   }
 
   @Answers('signOut', nothing)
@@ -52,7 +52,7 @@ export const cookie = (request: SessionRequest): CookieOptions => ({
 });
 
 /** What a page is told of who is there. */
-export function shown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
+export function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
   const { person, firm } = signedIn!;
   return { person: { id: person.id, name: person.name, initials: person.initials, role: person.role }, firm };
 }

@@ -5,7 +5,7 @@ import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { OffersBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
-import { Quotes, shown } from '../documents/quotes.ts';
+import { Quotes, quoteShown } from '../documents/quotes.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -37,7 +37,7 @@ export class Pricing {
     const { lines, products: _products, sundries: _sundries, ...sums } = priced.price;
     return {
       job: records.job,
-      draft: shown(draft),
+      draft: quoteShown(draft),
       seen,
       changes,
       sums,

@@ -28,16 +28,12 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
   const later = open.filter((c) => localDay(c.at) > day);
   const taken = ready.filter((c) => !left.includes(callKey(c)));
   const minutes = taken.reduce((sum, c) => sum + c.minutes, 0);
-  const send = async ({ from, person }: typeof draft.said) => {
-    const sent = await fix({
+  const send = ({ from, person }: typeof draft.said) =>
+    fix({
       id: ids.write,
       personId: person || null,
       visits: [{ id: ids.visit, jobId: job.id, onDay: day, fromTime: from, minutes, calls: visitCalls(taken) }],
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
   const toggle = (key: string) =>
     draft.say({ left: left.includes(key) ? left.filter((k) => k !== key) : [...left, key] });
   return (
@@ -50,6 +46,7 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
       error={error}
       className="my-2 border-y-2 border-ink bg-leaf p-4"
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <h3 className="text-[17px]">A visit to {job.title}</h3>

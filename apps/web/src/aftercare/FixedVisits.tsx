@@ -114,8 +114,7 @@ function Ending({ visitId, kind, onDone }: EndingProps) {
   const [id] = useState(newId);
   const draft = useDraft(`visit-${kind}/${visitId}`, { note: '' });
   const [end, { error, isLoading }] = useEndVisitMutation();
-  const send = async ({ note }: typeof draft.said) =>
-    !('error' in (await end({ visitId, id, kind, note: note.trim(), at: nowText() })));
+  const send = ({ note }: typeof draft.said) => end({ visitId, id, kind, note: note.trim(), at: nowText() });
   return (
     <Form
       draft={draft}

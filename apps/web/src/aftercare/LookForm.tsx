@@ -18,17 +18,17 @@ export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: ()
   const [closeFollowUp, closing] = useCloseFollowUpMutation();
   const send = async ({ note: typed }: typeof draft.said) => {
     const note = typed.trim();
+    let sent: Awaited<ReturnType<typeof look | typeof closeFollowUp>> | null = null;
     for (const [i, { jobId, subject, code, what }] of calls.entries()) {
       const id = ids[i]!;
       const seen = holds ? 'it holds' : 'it does not hold';
-      const sent =
+      sent =
         what === 'follow-up'
           ? await closeFollowUp({ followUpId: subject, id, note: note ? `${seen}: ${note}` : seen })
           : await look({ jobId, id, subject, code, holds: holds === true, note, at: nowText() });
-      if ('error' in sent) return false;
+      if ('error' in sent) break;
     }
-    onDone();
-    return true;
+    return sent;
   };
   const answer = (value: boolean, words: string) => (
     <Chip pressed={holds === value} onPress={() => draft.say({ holds: value })}>
@@ -45,6 +45,7 @@ export function LookForm({ calls, onDone }: { calls: readonly Call[]; onDone: ()
       error={error ?? closing.error}
       className="mt-2 border-l-4 border-ink pl-3"
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <div className="flex flex-wrap gap-2.5">

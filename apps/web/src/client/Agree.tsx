@@ -34,10 +34,8 @@ function AgreeForm({ data, token, chosen, total, onReload }: AgreeProps) {
   const draft = useDraft(`agree/${data.documentId}`, { name: '' });
   const [id] = useState(newId);
   const [agree, { isLoading, error }] = useAgreeMutation();
-  const send = async ({ name }: typeof draft.said) => {
-    const sent = await agree({ token, id, documentId: data.documentId, name, options: [...chosen] });
-    return !('error' in sent);
-  };
+  const send = ({ name }: typeof draft.said) =>
+    agree({ token, id, documentId: data.documentId, name, options: [...chosen] });
   return (
     <Form
       draft={draft}

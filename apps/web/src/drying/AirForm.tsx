@@ -14,12 +14,9 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
   const { roomId } = draft.said;
   const [file, filing] = useReadingsFileMutation();
   const sendFile = (csv: string) => file({ roomId, id: newId(), csv });
-  const send = async ({ t, rh }: typeof draft.said) => {
+  const send = ({ t, rh }: typeof draft.said) => {
     const air = { temperatureC: readFigure(t), relativeHumidityPct: readFigure(rh) };
-    const sent = await read({ roomId, id: newId(), ...air, at: nowText() });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return read({ roomId, id: newId(), ...air, at: nowText() });
   };
   return (
     <Form
@@ -31,6 +28,7 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
       className="mb-3 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf px-4 py-3"
       footClass=""
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
       beside={
         <label className="min-h-[44px] cursor-pointer py-2.5 text-sm underline">

@@ -52,12 +52,9 @@ interface HoldProps {
 function Hold({ data, surfaceId, stepId, onDone }: HoldProps) {
   const draft = useDraft(`hold/${surfaceId}/${stepId}`, { day: '', hour: '08:00', reason: '' });
   const [hold, { isLoading, error }] = useHoldStepMutation();
-  const send = async ({ day, hour, reason }: typeof draft.said) => {
+  const send = ({ day, hour, reason }: typeof draft.said) => {
     const until = instantOf(day, hour, data.input.timeZone);
-    const sent = await hold({ surfaceId, id: newId(), stepId, until, reason: reason.trim() });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return hold({ surfaceId, id: newId(), stepId, until, reason: reason.trim() });
   };
   return (
     <Form
@@ -69,6 +66,7 @@ function Hold({ data, surfaceId, stepId, onDone }: HoldProps) {
       className="no-print my-2 flex flex-wrap items-end gap-3 border-y-2 border-ink bg-leaf px-4 py-3"
       footClass=""
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <TextField name="day" words="Not before" type="date" required width="" />

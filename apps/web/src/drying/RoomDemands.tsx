@@ -36,17 +36,14 @@ function AskedOfRoom({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
     nights: room.maxNightsOut === null ? '' : String(room.maxNightsOut),
     airFrom: room.airFrom,
   });
-  const send = async ({ version, backBy, fumesOutBy, nights, airFrom }: typeof draft.said) => {
+  const send = ({ version, backBy, fumesOutBy, nights, airFrom }: typeof draft.said) => {
     const demands: Demands = {
       backBy: backBy || null,
       fumesOutBy: fumesOutBy || null,
       maxNightsOut: nights.trim() === '' ? null : readFigure(nights),
       airFrom,
     };
-    const sent = await ask({ roomId: room.id, id: newId(), version, ...demands });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return ask({ roomId: room.id, id: newId(), version, ...demands });
   };
   return (
     <Form
@@ -58,6 +55,7 @@ function AskedOfRoom({ room, onDone }: { room: PlanRoom; onDone: () => void }) {
       className="mt-2 flex flex-wrap items-end gap-3"
       footClass=""
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <TextField name="backBy" words="Back in use by" type="time" width="" />

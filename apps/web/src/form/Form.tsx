@@ -6,6 +6,9 @@ import { EditedElsewhere } from './EditedElsewhere.tsx';
 import { FormFoot } from './FormFoot.tsx';
 import type { Draft } from './useDraft.ts';
 
+/** What came of sending it. */
+export type Sent = { data?: unknown; error?: unknown };
+
 interface Props<V extends FieldValues> {
   draft: Draft<V>;
   /** What the form is called, for readers of the page. */
@@ -18,8 +21,10 @@ interface Props<V extends FieldValues> {
   error?: unknown;
   className?: string;
   footClass?: string;
-  /** Sends it; true where it was taken. What was typed stays where it was not. */
-  onSend: (said: V) => Promise<boolean>;
+  /** Sends it; null where what is typed cannot be sent. What was typed stays until it is taken. */
+  onSend: (said: V) => Promise<Sent | null> | null;
+  /** It was taken. */
+  onSent?: () => void;
   /** It is left: what was typed is thrown away. Not given: the form always stands. */
   onLeave?: () => void;
   children: ReactNode;
@@ -39,13 +44,17 @@ export function Form<V extends FieldValues>({
   className,
   footClass,
   onSend,
+  onSent,
   onLeave,
   children,
   beside,
 }: Props<V>) {
   useKeysRest();
   const send = draft.form.handleSubmit(async (said) => {
-    if (await onSend(said)) draft.end();
+    const sent = await onSend(said);
+    if (!sent || 'error' in sent) return;
+    onSent?.();
+    draft.end();
   });
   const throwAway = () => {
     draft.end();

@@ -15,7 +15,8 @@ type Native = Omit<InputHTMLAttributes<HTMLInputElement>, 'name' | 'className' |
 
 /** What cannot be taken of a field, said beside it. */
 function Fault({ name }: { name: string }) {
-  const { error } = useFormContext().getFieldState(name, useFormContext().formState);
+  const { getFieldState, formState } = useFormContext();
+  const { error } = getFieldState(name, formState);
   if (!error?.message) return null;
   return (
     <span role="alert" className="block text-madder">
@@ -24,15 +25,24 @@ function Fault({ name }: { name: string }) {
   );
 }
 
+/** A field under what is asked, with what cannot be taken of it. */
+function Asked({ name, words, className, children }: FieldProps & { children: ReactNode }) {
+  return (
+    <Group className={`text-sm ${className}`}>
+      <Label className="block">{words}</Label>
+      {children}
+      <Fault name={name} />
+    </Group>
+  );
+}
+
 /** Words, a day, an hour, an address: one line. */
 export function TextField({ name, words, className = '', width = 'w-full', ...input }: FieldProps & Native) {
   const { register } = useFormContext();
   return (
-    <Group className={`text-sm ${className}`}>
-      <Label className="block">{words}</Label>
+    <Asked name={name} words={words} className={className}>
       <Input {...input} {...register(name)} className={`block max-w-full ${width}`} />
-      <Fault name={name} />
-    </Group>
+    </Asked>
   );
 }
 
@@ -45,16 +55,14 @@ export function LinesField({
 }: FieldProps & Pick<Native, 'minLength' | 'maxLength' | 'required'>) {
   const { register } = useFormContext();
   return (
-    <Group className={`text-sm ${className}`}>
-      <Label className="block">{words}</Label>
+    <Asked name={name} words={words} className={className}>
       <Textarea {...box} {...register(name)} rows={2} className="block w-full" />
-      <Fault name={name} />
-    </Group>
+    </Asked>
   );
 }
 
 /** Said of a figure that cannot be read: what stood stands. */
-export const UNREADABLE = 'This cannot be read. Write it as 12.5; nothing was changed.';
+const UNREADABLE = 'This cannot be read. Write it as 12.5; nothing was changed.';
 
 interface FigureProps {
   /** Whether what is typed can be read; as a plain figure, where it is not said otherwise. */
@@ -76,8 +84,7 @@ export function FigureField({
     return typed === '' || isRead(typed) || UNREADABLE;
   };
   return (
-    <Group className={`text-sm ${className}`}>
-      <Label className="block">{words}</Label>
+    <Asked name={name} words={words} className={className}>
       <Input
         inputMode="decimal"
         {...input}
@@ -85,8 +92,7 @@ export function FigureField({
         invalid={Boolean(formState.errors[name])}
         className={`block max-w-full ${width}`}
       />
-      <Fault name={name} />
-    </Group>
+    </Asked>
   );
 }
 
@@ -109,8 +115,7 @@ export function SelectField<T extends string>({
 }) {
   const { register } = useFormContext();
   return (
-    <Group className={`text-sm ${className}`}>
-      <Label className="block">{words}</Label>
+    <Asked name={name} words={words} className={className}>
       <Select {...register(name)} required={required} className={`block max-w-full ${width}`}>
         {unsaid !== undefined && <option value="">{unsaid}</option>}
         {options.map((one) => (
@@ -119,7 +124,7 @@ export function SelectField<T extends string>({
           </option>
         ))}
       </Select>
-    </Group>
+    </Asked>
   );
 }
 

@@ -157,18 +157,17 @@ function JobForm({ onDone }: { onDone: () => void }) {
     starts: new Date().toISOString().slice(0, 10),
   });
   const [add, { isLoading, error }] = useAddJobMutation();
-  const send = async (said: typeof draft.said) => {
-    const sent = await add({
+  const send = (said: typeof draft.said) =>
+    add({
       id,
       title: said.title.trim(),
       place: said.place.trim(),
       builtYear: said.builtYear.trim() ? readFigure(said.builtYear) : null,
       startsAt: new Date(`${said.starts}T08:00`).toISOString(),
     });
-    if ('error' in sent) return false;
+  const sent = () => {
     onDone();
     void navigate(`/jobs/${id}`);
-    return true;
   };
   return (
     <Form
@@ -179,6 +178,7 @@ function JobForm({ onDone }: { onDone: () => void }) {
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-4"
       onSend={send}
+      onSent={sent}
       onLeave={onDone}
     >
       <div className="grid gap-3 wide:grid-cols-4">

@@ -1,5 +1,4 @@
 import { USUAL_DATES, type Climate } from '@rustic/core';
-import { useController } from 'react-hook-form';
 import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
@@ -20,8 +19,8 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
     climate: (property.climate ?? null) as Climate | null,
   });
   const [change, { isLoading, error }] = useChangeJobMutation();
-  const send = async (said: typeof draft.said) => {
-    const sent = await change({
+  const send = (said: typeof draft.said) =>
+    change({
       jobId: job.id,
       id: newId(),
       version: said.version,
@@ -33,10 +32,6 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
         climate: said.climate,
       },
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
   return (
     <Form
       draft={draft}
@@ -46,6 +41,7 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-4"
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <div className="grid gap-3 wide:grid-cols-3">
@@ -64,7 +60,14 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
         />
         <Year name="leadYear" words="Leaded until tested, if built before" />
         <Year name="asbestosYear" words="Asbestos possible, if built before" />
-        <Climates />
+        <label className="text-sm">
+          How its year goes
+          <ClimateChoice
+            value={draft.said.climate}
+            onChange={(climate) => draft.say({ climate })}
+            unsaid="as everywhere the firm works"
+          />
+        </label>
       </div>
       <p className="mt-2 max-w-[70ch] text-sm text-faded">
         These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.
@@ -76,17 +79,3 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
 const Year = ({ name, words }: { name: string; words: string }) => (
   <TextField name={name} words={words} type="number" required min={1800} max={2200} />
 );
-
-function Climates() {
-  const { field } = useController({ name: 'climate' });
-  return (
-    <label className="text-sm">
-      How its year goes
-      <ClimateChoice
-        value={field.value as Climate | null}
-        onChange={field.onChange}
-        unsaid="as everywhere the firm works"
-      />
-    </label>
-  );
-}

@@ -27,9 +27,8 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
   const send = async ({ name, email, role }: typeof draft.said) => {
     const token = newToken();
     const sent = await invite({ id: newId(), name: name.trim(), email, role, initials: initialsOf(name), token });
-    if ('error' in sent) return false;
-    setLink(`${location.origin}/join/${token}`);
-    return true;
+    if (!('error' in sent)) setLink(`${location.origin}/join/${token}`);
+    return sent;
   };
   return (
     <section aria-labelledby="invite" className="mb-6">

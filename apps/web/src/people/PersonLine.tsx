@@ -78,8 +78,8 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
   const [change, changing] = useChangePersonMutation();
   const [leave, leaving] = usePersonLeavesMutation();
   const [signOut, signing] = useSignOutPersonMutation();
-  const send = async ({ version, role, from, to, skills }: typeof draft.said) => {
-    const sent = await change({
+  const send = ({ version, role, from, to, skills }: typeof draft.said) =>
+    change({
       personId: person.id,
       id: newId(),
       version,
@@ -90,10 +90,6 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
         .map((s) => s.trim())
         .filter(Boolean),
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
   const turn = (day: number) =>
     draft.say({ days: days.includes(day) ? days.filter((d) => d !== day) : [...days, day] });
   return (
@@ -105,6 +101,7 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
       error={changing.error ?? leaving.error ?? signing.error}
       className="my-2 border-y-2 border-ink bg-leaf px-4 py-3"
       onSend={send}
+      onSent={onDone}
       beside={
         <>
           <Button look="plain" onClick={() => void signOut({ personId: person.id, id: newId() })}>

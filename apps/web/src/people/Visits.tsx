@@ -7,7 +7,7 @@ import { useSetPlanningMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import type { Planning } from '@rustic/core';
 import { useWords } from '../words/Words.tsx';
-import { Form } from '../form/Form.tsx';
+import { Form, type Sent } from '../form/Form.tsx';
 import { FigureField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { readFigure } from '../words/readFigure.ts';
@@ -34,7 +34,7 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
           planning={{ setUpMin, packUpMin, travelMin, holidays, climate }}
           busy={isLoading}
           isKept={isSuccess}
-          onKeep={async (change) => !('error' in (await put(change)))}
+          onKeep={put}
         />
       ) : (
         <p className="my-2">
@@ -87,7 +87,7 @@ interface CostsProps {
   planning: Planning;
   busy: boolean;
   isKept: boolean;
-  onKeep: (change: Partial<Planning>) => Promise<boolean>;
+  onKeep: (change: Partial<Planning>) => Promise<Sent>;
 }
 
 function VisitCosts({ planning, busy, isKept, onKeep }: CostsProps) {

@@ -19,14 +19,11 @@ function Settings({ data, version, onDone }: { data: PricePage; version: number;
     version,
     typed: Object.fromEntries(SETTING_FIELDS.map(({ name, show }) => [name, show(data.settings[name] as never)])),
   });
-  const keep = async (said: typeof draft.said) => {
+  const keep = (said: typeof draft.said) => {
     const read = readSettings(said.typed);
     setFault('fault' in read ? read.fault : null);
-    if ('fault' in read) return false;
-    const answer = await change({ id: newId(), version: said.version, pricing: read.settings });
-    if ('error' in answer) return false;
-    onDone();
-    return true;
+    if ('fault' in read) return null;
+    return change({ id: newId(), version: said.version, pricing: read.settings });
   };
   return (
     <Form
@@ -37,6 +34,7 @@ function Settings({ data, version, onDone }: { data: PricePage; version: number;
       error={error}
       className="mb-4 border-b-2 border-ink bg-leaf p-4"
       onSend={keep}
+      onSent={onDone}
       onLeave={onDone}
     >
       <p className="mb-2 text-sm text-faded">

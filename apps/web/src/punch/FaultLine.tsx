@@ -108,8 +108,8 @@ function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) 
   });
   const { way } = draft.said;
   const [close, { isLoading, error }] = useCloseFaultMutation();
-  const put = async (kind: 'mended' | 'withdrawn', { withWhat, note }: typeof draft.said) => {
-    const sent = await close({
+  const put = (kind: 'mended' | 'withdrawn', { withWhat, note }: typeof draft.said) =>
+    close({
       faultId: fault.id,
       id,
       kind,
@@ -118,12 +118,11 @@ function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) 
       note: note.trim(),
       at: nowText(),
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
   const takeBack = async () => {
-    if (await put('withdrawn', draft.said)) draft.end();
+    const sent = await put('withdrawn', draft.said);
+    if ('error' in sent) return;
+    onDone();
+    draft.end();
   };
   return (
     <Form
@@ -135,6 +134,7 @@ function Closing({ fault, onDone }: { fault: MarkedFault; onDone: () => void }) 
       error={error}
       className="mt-2 border-y border-strong bg-leaf px-3 py-2"
       onSend={(said) => put('mended', said)}
+      onSent={onDone}
       onLeave={onDone}
       beside={
         <Button look="away" disabled={isLoading} onClick={() => void takeBack()}>

@@ -4,7 +4,7 @@ import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type HandoverCheck, type PunchPage, useTryAtHandoverMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
-import { Form } from '../form/Form.tsx';
+import { Form, type Sent } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 
@@ -34,12 +34,9 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
   const [saying, setSaying] = useState(false);
   const [send, { isLoading, error }] = useTryAtHandoverMutation();
   const surface = data.surfaces.find((s) => s.id === check.surfaceId);
-  const put = async (holds: boolean, note: string) => {
+  const put = (holds: boolean, note: string) => {
     const { surfaceId, code } = check;
-    const sent = await send({ surfaceId, id: newId(), code, holds, note: note.trim(), at: nowText() });
-    if ('error' in sent) return false;
-    setSaying(false);
-    return true;
+    return send({ surfaceId, id: newId(), code, holds, note: note.trim(), at: nowText() });
   };
   const name = `${surface?.name ?? ''} ${check.words}`;
   return (
@@ -58,7 +55,7 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
           name={`${check.surfaceId}/${check.code}`}
           busy={isLoading}
           onSend={(note) => put(false, note)}
-          onLeave={() => setSaying(false)}
+          onDone={() => setSaying(false)}
         />
       ) : (
         <div className="no-print flex gap-2">
@@ -90,12 +87,12 @@ function Check({ data, check }: { data: PunchPage; check: HandoverCheck }) {
 interface WrongProps {
   name: string;
   busy: boolean;
-  onSend: (note: string) => Promise<boolean>;
-  onLeave: () => void;
+  onSend: (note: string) => Promise<Sent>;
+  onDone: () => void;
 }
 
 /** What is wrong with it. */
-function Wrong({ name, busy, onSend, onLeave }: WrongProps) {
+function Wrong({ name, busy, onSend, onDone }: WrongProps) {
   const draft = useDraft(`wrong/${name}`, { note: '' });
   return (
     <Form
@@ -105,7 +102,8 @@ function Wrong({ name, busy, onSend, onLeave }: WrongProps) {
       className="flex flex-wrap items-end gap-3"
       footClass=""
       onSend={({ note }) => onSend(note)}
-      onLeave={onLeave}
+      onSent={onDone}
+      onLeave={onDone}
     >
       <TextField name="note" words="What is wrong" maxLength={600} autoFocus width="" />
     </Form>

@@ -51,12 +51,8 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
       note: note.trim(),
       at: nowText(),
     });
-    if ('error' in sent) {
-      setId(newId());
-      return false;
-    }
-    onDone();
-    return true;
+    if ('error' in sent) setId(newId());
+    return sent;
   };
   return (
     <Form
@@ -68,6 +64,7 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
       error={error}
       className="mb-5 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       onSend={put}
+      onSent={onDone}
       onLeave={onDone}
     >
       <label className="block text-sm">

@@ -26,12 +26,8 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
   const { currentData: preview, error } = useRulesPreviewQuery(asked);
   const { change, busy, refused } = useChangeRules();
   const draft = useDraft(`rules/${level}/${subject ?? ''}/${JSON.stringify(houseRules)}`, { note: '' });
-  const accept = async ({ note }: typeof draft.said) => {
-    const sent = await change(level, subject, { id: newId(), version, houseRules, ...(note.trim() ? { note } : {}) });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
+  const accept = ({ note }: typeof draft.said) =>
+    change(level, subject, { id: newId(), version, houseRules, ...(note.trim() ? { note } : {}) });
   const count = preview?.surfaces.length ?? 0;
   const settled = preview?.surfaces.filter((s) => s.settled).length ?? 0;
   const minutes = preview?.surfaces.reduce((sum, s) => sum + s.minutes, 0) ?? 0;
@@ -47,6 +43,7 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       footClass="mt-2"
       onSend={accept}
+      onSent={onDone}
       onLeave={onDone}
     >
       <Refused error={error} />

@@ -97,9 +97,9 @@ function WriteNote({ productId, writing, onDone }: { productId: string; writing:
   const { data: jobs } = useJobsQuery();
   const [add, { isLoading, error }] = useAddNoteMutation();
   const shown = [...(trials ?? []).map((t) => [`trial/${t.id}`, `Trial: ${t.title}`] as const), ...(jobs ?? []).map((j) => [`job/${j.id}`, `Call-back: ${j.title}`] as const)];
-  const send = async ({ text, shownBy }: typeof draft.said) => {
+  const send = ({ text, shownBy }: typeof draft.said) => {
     const [what, id] = shownBy.split('/');
-    const sent = await add({
+    return add({
       productId,
       id: newId(),
       kind: writing.kind,
@@ -107,12 +107,9 @@ function WriteNote({ productId, writing, onDone }: { productId: string; writing:
       ...(claim ? { standing, about: about?.id ?? null } : {}),
       ...(what === 'trial' ? { trialId: id! } : what === 'job' ? { jobId: id! } : {}),
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
   };
   return (
-    <Form draft={draft} label="What was found" words="Keep" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onLeave={onDone}>
+    <Form draft={draft} label="What was found" words="Keep" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onSent={onDone} onLeave={onDone}>
       <LinesField name="text" words={!claim ? 'Note' : about ? 'What was seen' : 'What the label claims'} required maxLength={600} />
       {claim && (
         <div role="group" aria-label="How it stands" className="mt-1 flex flex-wrap gap-1.5">

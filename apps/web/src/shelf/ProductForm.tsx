@@ -30,7 +30,7 @@ export function ProductForm({ product, currency, onDone }: Props) {
   const send = async ({ family, version, ...said }: typeof draft.said) => {
     const read = readProduct(said, family, product);
     setFault(read.fault);
-    if (!read.sheet) return false;
+    if (!read.sheet) return null;
     const { id: productId, ...sheet } = read.sheet;
     const sent = await write({
       productId: productId!,
@@ -39,10 +39,8 @@ export function ProductForm({ product, currency, onDone }: Props) {
       sheet: sheet as ProductGiven,
       kept: product?.kept ?? true,
     });
-    if ('error' in sent) return false;
-    onDone();
-    if (!product) void navigate(`/shelf/products/${productId}`);
-    return true;
+    if (!product && !('error' in sent)) void navigate(`/shelf/products/${productId}`);
+    return sent;
   };
   return (
     <Form
@@ -53,6 +51,7 @@ export function ProductForm({ product, currency, onDone }: Props) {
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <div className="flex flex-wrap items-end gap-3">

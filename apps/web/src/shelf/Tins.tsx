@@ -60,12 +60,9 @@ function TinLine({ tin }: { tin: Tin }) {
 function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
   const draft = useDraft(`tin/${tin.id}`, { version: tin.version, left: tin.litres.toFixed(1) });
   const [change, { isLoading, error }] = useChangeTinMutation();
-  const send = async ({ left, version }: typeof draft.said) => {
+  const send = ({ left, version }: typeof draft.said) => {
     const opened = tin.openedAt ? {} : { openedAt: nowText() };
-    const sent = await change({ tinId: tin.id, id: newId(), version, litres: readFigure(left), ...opened });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return change({ tinId: tin.id, id: newId(), version, litres: readFigure(left), ...opened });
   };
   return (
     <Form
@@ -77,6 +74,7 @@ function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
       className="flex flex-wrap items-end gap-3 pb-1"
       footClass=""
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <FigureField name="left" words="Litres left" required />
@@ -88,8 +86,8 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
   const draft = useDraft(`new-tin/${product.id}`, { batch: '', size: '', opened: false, colour: '' });
   const tinted = product.tints === 'any' || product.tints === 'greys';
   const [add, { isLoading, error }] = useAddTinMutation();
-  const send = async ({ batch, size, opened, colour }: typeof draft.said) => {
-    const sent = await add({
+  const send = ({ batch, size, opened, colour }: typeof draft.said) =>
+    add({
       id: newId(),
       productId: product.id,
       batch,
@@ -97,12 +95,8 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
       litres: readFigure(size),
       colour: colour.trim().toLowerCase() || null,
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
   return (
-    <Form draft={draft} label="A tin" words="Note it" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onLeave={onDone}>
+    <Form draft={draft} label="A tin" words="Note it" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onSent={onDone} onLeave={onDone}>
       <div className="flex flex-wrap items-end gap-3">
         <TextField name="batch" words="Batch" maxLength={80} width="w-32" />
         <FigureField name="size" words="Litres" required isRead={(text) => readFigure(text) > 0} />

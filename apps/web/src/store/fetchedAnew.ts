@@ -2,8 +2,8 @@ import { endpoints } from './endpoints.ts';
 import { ALL_COMPUTED, tagsMovedBy, type Moved } from './moved.ts';
 import { FIRM, type Tag, type TagType } from './tags.ts';
 
-/** An answer that was written: nothing moved where it was refused, or waits on this device. */
 type Written = object | undefined;
+/** Nothing moved where it was refused. */
 const unless = (refused: unknown, tags: readonly Tag[]): Tag[] => (refused ? [] : [...tags]);
 
 /** Some tags, whatever was sent, where it was taken. */
@@ -12,30 +12,27 @@ const moves =
   (_answer: Written, refused: unknown) =>
     unless(refused, tags);
 
-/** What an entry of these kinds moves, on the job and about the subject that the address or the answer names. */
+/** What an entry of this kind moves, on the job and about the subject that the address or the answer names. */
 const writes =
   <Arg extends object>(
     subject: (arg: Arg, answer: { surfaceId?: string | null; roomId?: string; jobId?: string }) => string | null,
-    ...kinds: Moved['kind'][]
+    kind: Moved['kind'],
   ) =>
   (answer: Written, refused: unknown, arg: Arg): Tag[] => {
     const { jobId } = { ...answer, ...arg } as { jobId?: string };
-    return jobId
-      ? unless(
-          refused,
-          kinds.flatMap((kind) => tagsMovedBy({ jobId, kind, subject: subject(arg, answer ?? {}) })),
-        )
-      : [];
+    return jobId ? unless(refused, tagsMovedBy({ jobId, kind, subject: subject(arg, answer ?? {}) })) : [];
   };
 const onSurface = (arg: object, answer: { surfaceId?: string | null }) =>
   (arg as { surfaceId?: string }).surfaceId ?? answer.surfaceId ?? null;
 const onRoom = ({ roomId }: { roomId: string }) => roomId;
 const onNone = () => null;
 
-const byJob =
-  (...types: TagType[]) =>
-  (_answer: unknown, _refused: unknown, id: string): Tag[] =>
-    types.map((type) => ({ type, id }));
+/** An answer about what the address names. */
+const about =
+  (type: TagType, ...more: Tag[]) =>
+  (_answer: unknown, _refused: unknown, id: string): Tag[] => [{ type, id }, ...more];
+/** What the shelf has a part in, of one job. */
+const priced = about('Job', 'Shelf');
 const bySurface = (_answer: unknown, _refused: unknown, { surfaceId }: { surfaceId: string }): Tag[] => [
   { type: 'Surface', id: surfaceId },
   'Question',
@@ -76,7 +73,7 @@ endpoints.enhanceEndpoints({
     jobs: { providesTags: ['Jobs'] },
     addJob: { invalidatesTags: moves('Jobs') },
     bringJobIn: { invalidatesTags: writes(onNone, 'job-brought-in') },
-    job: { providesTags: byJob('Job') },
+    job: { providesTags: about('Job') },
     changeJob: { invalidatesTags: writes(onNone, 'job-changed') },
     addWholeRoom: { invalidatesTags: writes(onNone, 'room-added') },
     changeRoom: { invalidatesTags: writes(onNone, 'room-changed') },
@@ -85,7 +82,7 @@ endpoints.enhanceEndpoints({
     addSurface: { invalidatesTags: writes(onNone, 'surface-added') },
     changeSurface: { invalidatesTags: writes(onSurface, 'surface-changed') },
     keepPhoto: { invalidatesTags: writes(onNone, 'photo-kept') },
-    ledger: { providesTags: byJob('Ledger') },
+    ledger: { providesTags: about('Ledger') },
 
     surface: {
       providesTags: (page, _refused, id): Tag[] => [
@@ -98,7 +95,7 @@ endpoints.enhanceEndpoints({
           : []),
       ],
     },
-    schools: { providesTags: (_page, _refused, surfaceId): Tag[] => [{ type: 'Surface', id: surfaceId }, 'Question'] },
+    schools: { providesTags: about('Surface', 'Question') },
     whatIf: { providesTags: bySurface },
     wayBack: { providesTags: bySurface },
     recordTest: { invalidatesTags: writes(onSurface, 'test-recorded') },
@@ -110,9 +107,9 @@ endpoints.enhanceEndpoints({
     },
     patches: { providesTags: ['Patches'] },
 
-    price: { providesTags: (_page, _refused, jobId): Tag[] => [{ type: 'Job', id: jobId }, 'Shelf'] },
-    fan: { providesTags: (_fan, _refused, jobId): Tag[] => [{ type: 'Job', id: jobId }, 'Shelf'] },
-    shopping: { providesTags: (_page, _refused, jobId): Tag[] => [{ type: 'Job', id: jobId }, 'Shelf'] },
+    price: { providesTags: priced },
+    fan: { providesTags: priced },
+    shopping: { providesTags: priced },
     paper: {
       providesTags: (_paper, _refused, { jobId }): Tag[] => [
         { type: 'Job', id: jobId },
@@ -154,7 +151,7 @@ endpoints.enhanceEndpoints({
     logWork: { invalidatesTags: writes(onSurface, 'coat-logged') },
     closeFollowUp: { invalidatesTags: writes(onSurface, 'follow-up-closed') },
 
-    punch: { providesTags: byJob('Punch') },
+    punch: { providesTags: about('Punch') },
     markFault: { invalidatesTags: writes(onSurface, 'fault-marked') },
     closeFault: { invalidatesTags: writes(onNone, 'fault-mended') },
     tryAtHandover: { invalidatesTags: writes(onSurface, 'handover-tried') },
@@ -167,7 +164,7 @@ endpoints.enhanceEndpoints({
     lookAgain: { invalidatesTags: writes(onNone, 'looked-again') },
 
     trials: { providesTags: ['Trials'] },
-    trial: { providesTags: byJob('Trial') },
+    trial: { providesTags: about('Trial') },
     designTrial: { invalidatesTags: writes(onNone, 'trial-designed') },
     layTrial: { invalidatesTags: writes(onNone, 'trial-primed') },
     lookAtCell: { invalidatesTags: writes(onNone, 'trial-look') },

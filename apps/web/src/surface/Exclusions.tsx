@@ -39,13 +39,10 @@ export function ExclusionForm({
     draft.say({ box: made ?? null });
     setCorner(made ? null : place);
   };
-  const keep = async ({ version }: typeof draft.said) => {
+  const keep = ({ version }: typeof draft.said) => {
     const exclusion: Exclusion = { id: newId(), words: words.trim(), reason, whole, box: whole ? null : box };
     const exclusions = [...surface.exclusions, exclusion];
-    const sent = await change({ surfaceId: surface.id, id: newId(), version, exclusions });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return change({ surfaceId: surface.id, id: newId(), version, exclusions });
   };
   return (
     <Form
@@ -58,6 +55,7 @@ export function ExclusionForm({
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
       onSend={keep}
+      onSent={onDone}
       onLeave={onDone}
     >
       <TextField

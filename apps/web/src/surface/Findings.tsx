@@ -32,12 +32,7 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
   const draft = useDraft(`finding/${surfaceId}`, { conditions: [] as Condition[], note: '' });
   const { conditions } = draft.said;
   const [send, { isLoading, error }] = useNoteFindingMutation();
-  const record = async ({ note }: typeof draft.said) => {
-    const sent = await send({ surfaceId, id, at: nowText(), conditions, note: note.trim() });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
+  const record = ({ note }: typeof draft.said) => send({ surfaceId, id, at: nowText(), conditions, note: note.trim() });
   return (
     <Form
       draft={draft}
@@ -48,6 +43,7 @@ export function FindingForm({ surfaceId, onDone }: { surfaceId: string; onDone: 
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
       onSend={record}
+      onSent={onDone}
       onLeave={onDone}
     >
       <h2 className="mb-2 text-[18px]">Found while working</h2>

@@ -17,12 +17,7 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
   const { fault, wet } = draft.said;
   const { currentData: way, error } = useWayBackQuery({ surfaceId, fault: fault!, wet }, { skip: fault === null });
   const [write, writing] = useWriteWayBackMutation();
-  const keep = async ({ note }: typeof draft.said) => {
-    const sent = await write({ surfaceId, id: newId(), fault: fault!, wet, note });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
+  const keep = ({ note }: typeof draft.said) => write({ surfaceId, id: newId(), fault: fault!, wet, note });
   return (
     <Form
       draft={draft}
@@ -34,6 +29,7 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       footClass="mt-2"
       onSend={keep}
+      onSent={onDone}
       onLeave={onDone}
     >
       <p className="font-semibold">What does it do?</p>

@@ -103,12 +103,9 @@ interface SignProps {
 function SignFor({ data, departures, onDone, onLeave }: SignProps) {
   const draft = useDraft(`sign/${data.surface.id}/${JSON.stringify(departures)}`, { reason: '', signedAs: '' });
   const [choose, { isLoading, error }] = useChooseSystemMutation();
-  const send = async ({ reason, signedAs }: typeof draft.said) => {
+  const send = ({ reason, signedAs }: typeof draft.said) => {
     const override = { departures: [...departures], reason, signedAs };
-    const sent = await choose({ surfaceId: data.surface.id, id: newId(), key: data.key, override });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
+    return choose({ surfaceId: data.surface.id, id: newId(), key: data.key, override });
   };
   return (
     <Form
@@ -120,6 +117,7 @@ function SignFor({ data, departures, onDone, onLeave }: SignProps) {
       className="mt-2 max-w-[560px]"
       footClass="mt-2"
       onSend={send}
+      onSent={onDone}
       onLeave={onLeave}
     >
       <LinesField name="reason" words="Why it is done so" required minLength={3} maxLength={600} />

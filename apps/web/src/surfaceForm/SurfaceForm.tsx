@@ -22,14 +22,14 @@ import {
   TEXTURES,
   type Condition,
 } from '@rustic/core';
-import { FigureField, SelectField, TextField, TickField } from '../form/fields.tsx';
+import { CodeField } from '../form/CodeField.tsx';
+import { FigureField, TextField, TickField } from '../form/fields.tsx';
 import { Form } from '../form/Form.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { type Surface, useAddSurfaceMutation, useChangeSurfaceMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
-import { useWords } from '../words/Words.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
 import { measureOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
@@ -67,17 +67,17 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
   const { conditions } = draft.said;
   const [add, added] = useAddSurfaceMutation();
   const [change, changed] = useChangeSurfaceMutation();
-  const send = async (said: SurfaceSaid) => {
+  const send = (said: SurfaceSaid) => {
     const measure = measureOf(said.measure, units);
-    if (measure && 'fault' in measure) return false;
+    if (measure && 'fault' in measure) return null;
     const read = { ...readSurface(said, surface, units), measure };
-    const sent = surface
-      ? await change({ surfaceId: surface.id, id: newId(), version: said.version!, ...read })
-      : await add({ jobId, id, roomId, ...read });
-    if ('error' in sent) return false;
+    return surface
+      ? change({ surfaceId: surface.id, id: newId(), version: said.version!, ...read })
+      : add({ jobId, id, roomId, ...read });
+  };
+  const sent = () => {
     onDone();
     if (!surface) void navigate(`/jobs/${jobId}/surfaces/${id}`);
-    return true;
   };
   return (
     <Form
@@ -88,14 +88,15 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
       error={added.error ?? changed.error}
       className="mb-3 border-b-2 border-ink bg-leaf p-4"
       onSend={send}
+      onSent={sent}
       onLeave={onDone}
     >
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
         <TextField name="name" words="Name" required maxLength={120} autoFocus className="col-span-2" />
-        <OneOf name="element" words="Element" options={ELEMENTS} labels={ELEMENT_LABELS} />
-        <OneOf name="substrate" words="Made of" options={SUBSTRATES} labels={SUBSTRATE_LABELS} />
-        <OneOf name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
-        <OneOf name="texture" words="Texture" options={TEXTURES} labels={TEXTURE_LABELS} />
+        <CodeField name="element" words="Element" options={ELEMENTS} labels={ELEMENT_LABELS} />
+        <CodeField name="substrate" words="Made of" options={SUBSTRATES} labels={SUBSTRATE_LABELS} />
+        <CodeField name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
+        <CodeField name="texture" words="Texture" options={TEXTURES} labels={TEXTURE_LABELS} />
         <FigureField
           name="area"
           words={units === 'us' ? 'Size, sq ft' : 'Size, m²'}
@@ -105,7 +106,7 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
         <TextField name="campaign" words="Campaign, if shared" maxLength={60} />
         <Colour words="Colour now" name="currentColour" tick="knowsColour" tickWords="known" />
         <Colour words="Colour wanted" name="colour" tick="wantsColour" tickWords="chosen" />
-        <OneOf name="sheen" words="Sheen wanted" options={SHEENS} labels={{}} unsaid="the usual" />
+        <CodeField name="sheen" words="Sheen wanted" options={SHEENS} labels={{}} unsaid="the usual" />
         <TickField name="isNew" words="new, never coated" className="self-end" />
       </div>
       <div className="mt-3">
@@ -142,7 +143,7 @@ function WhatElse() {
     <details className="mt-2">
       <summary className="min-h-[44px] cursor-pointer py-2.5 text-sm">What else is known or wanted</summary>
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
-        <OneOf
+        <CodeField
           name="currentFinish"
           words="On record as"
           options={FINISHES}
@@ -150,51 +151,32 @@ function WhatElse() {
           unsaid="nothing on record"
         />
         <FigureField name="groundMonths" words="Age of the ground, months" width="w-full" />
-        <OneOf
+        <CodeField
           name="chemistry"
           words="Chemistry wanted"
           options={['waterborne', 'solvent-borne'] as const}
           labels={CHEMISTRY_LABELS}
           unsaid="as it suits"
         />
-        <OneOf
+        <CodeField
           name="family"
           words="Finish wanted"
           options={FINISH_FAMILIES}
           labels={FAMILY_LABELS}
           unsaid="as it suits"
         />
-        <OneOf
+        <CodeField
           name="handling"
           words="Handled"
           options={['normal', 'light', 'heavy'] as const}
           labels={{ normal: 'as usual', light: 'seldom', heavy: 'hard' }}
         />
-        <OneOf name="access" words="Reached" options={ACCESS} labels={ACCESS_LABELS} />
+        <CodeField name="access" words="Reached" options={ACCESS} labels={ACCESS_LABELS} />
         <TickField name="sanded" words="the texture was sanded" />
         <TickField name="lowOdour" words="low odour" />
         <TickField name="distressed" words="rubbed back at the edges" />
       </div>
     </details>
-  );
-}
-
-interface OneOfProps<T extends string> {
-  name: keyof SurfaceSaid;
-  words: string;
-  options: readonly T[];
-  labels: Partial<Record<T, string>>;
-  unsaid?: string;
-}
-
-function OneOf<T extends string>({ labels, unsaid, ...field }: OneOfProps<T>) {
-  const { inOurWords } = useWords();
-  return (
-    <SelectField
-      {...field}
-      say={(one: T) => capital(inOurWords(labels[one] ?? one))}
-      {...(unsaid === undefined ? {} : { unsaid: capital(unsaid) })}
-    />
   );
 }
 

@@ -55,12 +55,7 @@ function Look({ followUp, onDone }: { followUp: FollowUp; onDone: () => void }) 
   const [id] = useState(newId);
   const draft = useDraft(`follow-up/${followUp.id}`, { note: '' });
   const [close, { error, isLoading }] = useCloseFollowUpMutation();
-  const send = async ({ note }: typeof draft.said) => {
-    const sent = await close({ followUpId: followUp.id, id, note: note.trim() });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
-  };
+  const send = ({ note }: typeof draft.said) => close({ followUpId: followUp.id, id, note: note.trim() });
   return (
     <Form
       draft={draft}
@@ -70,6 +65,7 @@ function Look({ followUp, onDone }: { followUp: FollowUp; onDone: () => void }) 
       className="mt-1 flex flex-wrap items-end gap-3"
       footClass=""
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <TextField name="note" words="What was seen" required minLength={2} maxLength={600} width="w-72" />

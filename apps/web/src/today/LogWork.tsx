@@ -53,12 +53,10 @@ export function LogWork({
   const kept = (shelf ?? []).filter((p) => p.kept);
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
-  const send = async () => {
-    const sent = await log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) });
-    if ('error' in sent) return false;
+  const send = () => log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) });
+  const sent = () => {
     setLaid(said.productId);
     onLogged?.(plan.id);
-    return true;
   };
   if (logged)
     return <Logged line={line} logged={logged} product={kept.find((p) => p.id === laid) ?? null} onDone={onDone} />;
@@ -73,6 +71,7 @@ export function LogWork({
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       onSend={send}
+      onSent={sent}
       onLeave={onDone}
     >
       <p className="mb-2 font-semibold">

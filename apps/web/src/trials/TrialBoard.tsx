@@ -259,8 +259,7 @@ function Conclude({ trial, ranking }: { trial: Trial; ranking: Ranking }) {
   const draft = useDraft(`conclusion/${trial.id}`, { text: conclusionOf(ranking), weighs: true, forFirm: false });
   const { text, weighs, forFirm } = draft.said;
   const [send, { isLoading, error }] = useConcludeTrialMutation();
-  const conclude = async () =>
-    !('error' in (await send({ trialId: trial.id, id: newId(), text: text.trim(), weighs, forFirm })));
+  const conclude = () => send({ trialId: trial.id, id: newId(), text: text.trim(), weighs, forFirm });
   return (
     <Form
       draft={draft}

@@ -61,8 +61,8 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
     seed,
   };
   const faults = designFaults(design);
-  const submit = async ({ title, place, surfaceId }: typeof draft.said) => {
-    const sent = await send({
+  const submit = ({ title, place, surfaceId }: typeof draft.said) =>
+    send({
       jobId,
       id,
       title: title.trim(),
@@ -70,10 +70,9 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
       surfaceId: surfaceId || null,
       design,
     });
-    if ('error' in sent) return false;
+  const sent = () => {
     onDone();
     void navigate(`/trials/${id}`);
-    return true;
   };
   return (
     <Form
@@ -85,6 +84,7 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
       onSend={submit}
+      onSent={sent}
       onLeave={onDone}
     >
       <div className="grid gap-3 wide:grid-cols-4">

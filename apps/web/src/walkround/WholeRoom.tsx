@@ -19,9 +19,9 @@ import { readTyped } from '../words/length.ts';
 import { madeOf } from './roomSaid.ts';
 import { newId } from '../store/newId.ts';
 import { useAddWholeRoomMutation } from '../store/endpoints.ts';
-import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
-import { SelectField, TextField } from '../form/fields.tsx';
+import { CodeField } from '../form/CodeField.tsx';
+import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
@@ -53,9 +53,9 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
   });
   const { said, say } = draft;
   const made = madeOf(said, (text) => readTyped(text, units));
-  const send = async () => {
-    if (!made) return false;
-    const sent = await add({
+  const send = () => {
+    if (!made) return null;
+    return add({
       jobId,
       id: ids.write,
       room: {
@@ -74,9 +74,6 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         wanted: {},
       })),
     });
-    if ('error' in sent) return false;
-    onDone();
-    return true;
   };
   const grounds = said.outside ? MASONRIES : PLASTERS;
   return (
@@ -89,6 +86,7 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
       error={error}
       className="mb-4 border-y-2 border-ink bg-leaf p-3 wide:p-4"
       onSend={send}
+      onSent={onDone}
       onLeave={onDone}
     >
       <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Inside or outside">
@@ -119,9 +117,14 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
         <TextField name="height" words="Height" required inputMode="text" />
         <Count words="Windows" value={said.windows} onChange={(windows) => say({ windows })} />
         <Count words="Doors" value={said.doors} onChange={(doors) => say({ doors })} />
-        <Ground name="ground" words={said.outside ? 'Face' : 'Walls of'} options={grounds} labels={SUBSTRATE_LABELS} />
-        <Ground name="timber" words="Joinery of" options={TIMBERS} labels={SUBSTRATE_LABELS} />
-        <Ground name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
+        <CodeField
+          name="ground"
+          words={said.outside ? 'Face' : 'Walls of'}
+          options={grounds}
+          labels={SUBSTRATE_LABELS}
+        />
+        <CodeField name="timber" words="Joinery of" options={TIMBERS} labels={SUBSTRATE_LABELS} />
+        <CodeField name="exposure" words="Exposure" options={EXPOSURES} labels={EXPOSURE_LABELS} />
         <TextField name="campaign" words="Joinery campaign" maxLength={60} placeholder="if one paint" />
       </div>
       <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label={said.outside ? 'Faces' : 'What is painted'}>
@@ -182,16 +185,4 @@ function Count({ words, value, onChange }: { words: string; value: number; onCha
       </span>
     </div>
   );
-}
-
-interface GroundProps<T extends string> {
-  name: string;
-  words: string;
-  options: readonly T[];
-  labels: Record<T, string>;
-}
-
-function Ground<T extends string>({ labels, ...field }: GroundProps<T>) {
-  const { inOurWords } = useWords();
-  return <SelectField {...field} say={(one) => capital(inOurWords(labels[one]))} />;
 }
