@@ -9,6 +9,7 @@ const STAGES = [
   'shelf',
   'evidence',
   'systems',
+  'failure',
   'quantities',
   'pricing',
   'comparison',

@@ -36,6 +36,7 @@ describe('the command line', () => {
       'cautions',
       'blocks',
       'risks',
+      'holds',
     ]);
   });
   test.each([

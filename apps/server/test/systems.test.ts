@@ -70,18 +70,19 @@ describe('an override', () => {
     const shown = await page(surfaceId);
     expect(shown.guarantee.months).toBeGreaterThan(0);
     const step = lineOf(shown, 'degloss');
-    const body = { id: uuid(), key: shown.key, override: sign([{ act: 'skip', step }]) };
+    const skipped = [step, lineOf(shown, 'tack-off')].map((line) => ({ act: 'skip', step: line }));
+    const body = { id: uuid(), key: shown.key, override: sign(skipped) };
     const answer = await ada.post(`/api/surfaces/${surfaceId}/choices`, body);
     expect(answer.status).toBe(201);
     const after = await page(surfaceId);
-    expect(after.lines).toHaveLength(shown.lines.length - 1);
+    expect(after.lines).toHaveLength(shown.lines.length - 2);
     expect(lineOf(after, 'degloss')).toBe(-1);
     expect(after.choice.override).toMatchObject({ reason: body.override.reason, signedAs: 'Ada Thirle' });
     expect(after.guarantee).toMatchObject({ months: null });
     expect(after.guarantee.withheld.join()).toContain('Dull the gloss');
     expect(after.settledOther).toBe(false);
     const entry = (await ledger(jobId)).findLast((e) => e.kind === 'system-overridden')!;
-    expect(entry.payload).toMatchObject({ override: { reason: body.override.reason, told: [{ fault: 'peels' }] } });
+    expect(entry.payload).toMatchObject({ override: { reason: body.override.reason, told: [{ fault: 'dust-in-film' }] } });
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.ok ?? true).toBeTruthy();
   });
   test('sent twice it is written once', async () => {

@@ -18,19 +18,22 @@ import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import type { Held } from './systems/held.ts';
 import { risksOf, type Risk } from './comparison/risks.ts';
+import { holdsOf, type Holds } from './comparison/holds.ts';
 import type { Weights } from './model/records/firm.ts';
 import { coatFamilies, type System } from './model/step.ts';
 
 /** The answer of `ledger assess`: see the contract of the command line. Money in minor units. */
 export interface Assessment {
   finish: FinishChance[];
-  nextTest: NextTest | null;
+  nextTest: Omit<NextTest, 'settles'> | null;
   system: System;
   alternatives: Alternative[];
   schools: School[];
   cautions: Caution[];
   blocks: Block[];
   risks: Risk[];
+  /** How the system holds, and what it takes. */
+  holds: Holds;
 }
 
 const withoutNulls = <T extends object>(given: T | null | undefined) =>
@@ -86,15 +89,19 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
   const ways = waysOf(c);
   return {
     finish: rankedFinishes(d.odds),
-    nextTest: testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)[0] ?? null,
+    nextTest: worthMaking(testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)),
     system: { steps: made.steps },
-    alternatives: alternativesTo(c, made, ways).map(({ differs, system }) => ({ differs, system })),
+    alternatives: alternativesTo(c, made, ways).map(({ differs, system, holds }) => ({ differs, system, holds })),
     schools: schoolsOn(c, made, ways),
     cautions: cautionsFor(c, made),
     blocks: blocksOn(c, made),
     risks: risksOf(made.steps, c, price),
+    holds: holdsOf(c, made.steps, price),
   };
 }
+
+const worthMaking = ([first]: readonly NextTest[]): Assessment['nextTest'] =>
+  first ? { kind: first.kind, expectedSaving: first.expectedSaving, minutes: first.minutes, why: first.why } : null;
 
 /** Reads any JSON value as a question and answers it. Throws `UnusableInput` with every fault. */
 export function assess(input: unknown): Assessment {

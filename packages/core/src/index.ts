@@ -2,6 +2,7 @@ export * from './vocabulary/index.ts';
 export * from './model/index.ts';
 export * from './evidence/index.ts';
 export * from './systems/index.ts';
+export * from './failure/index.ts';
 export * from './shelf/index.ts';
 export * from './quantities/index.ts';
 export * from './pricing/index.ts';

@@ -11,6 +11,7 @@ import {
   preparationOf,
   readBy,
   risksOf,
+  wearAYear,
   type Held,
   type LaidFilm,
   type Step,
@@ -145,10 +146,12 @@ describe('what came back bears on the next choice', () => {
   const withHeld = (held?: Held) => caseOf(input, held ? { held } : {}).c;
   const system = (factor: number): Held => ({ systems: [{ primer, finish: finish!, factor }], preparations: [] });
 
-  test('a system that came back twice as often is called back twice as often, and guaranteed for less', () => {
+  test('a system that came back twice as often wears twice as fast, is called back more, and guaranteed for less', () => {
     const usual = guaranteeOf(withHeld(), steps);
     const worse = guaranteeOf(withHeld(system(2)), steps);
-    expect(worse.aYear).toBeCloseTo(usual.aYear * 2, 9);
+    expect(wearAYear(withHeld(system(2)), steps)).toBeCloseTo(wearAYear(withHeld(), steps) * 2, 9);
+    // Over five years: what was made so, and what wears, each by itself.
+    expect(1 - worse.aYear).toBeCloseTo((1 - usual.aYear) * Math.exp(-wearAYear(withHeld(), steps)), 9);
     expect([usual.held, worse.held]).toEqual([1, 2]);
     expect(worse.months ?? 0).toBeLessThan(usual.months ?? 999);
     const other: Held = { systems: [{ primer: 'pva-primer', finish: 'oil-enamel', factor: 5 }], preparations: [] };
@@ -156,7 +159,19 @@ describe('what came back bears on the next choice', () => {
   });
   test('where films that were only washed came back, leaving out the sanding is riskier; never surer than 98 in 100', () => {
     const price = { cost: 100_000 } as never;
-    const odds = (held?: Held) => risksOf(steps, withHeld(held), price).find((r) => r.ifSkipped === 'sand')?.odds;
+    const door = readBy(assessSchema, {
+      surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1996 },
+      tests: [
+        { kind: 'spirit-rub', result: 'no-transfer' },
+        { kind: 'sheen-look', result: 'gloss', yellowed: true },
+      ],
+      houseRules: { blocker: 'bonding-acrylic' },
+    });
+    const onDoor = (held?: Held) => caseOf(door, held ? { held } : {}).c;
+    const ofDoor = caseOf(door).made.steps.filter((s) => s.kind !== 'degloss');
+    const sanding = (held?: Held) =>
+      risksOf(ofDoor, onDoor(held), price).find((r) => r.ifSkipped === 'sand' && r.fault === 'peels');
+    const odds = (held?: Held) => sanding(held)?.odds;
     const prepared = (washed: number, sanded: number): Held => ({
       systems: [],
       preparations: [
@@ -166,11 +181,9 @@ describe('what came back bears on the next choice', () => {
     });
     expect(odds()).toBeGreaterThan(0);
     expect(odds(prepared(1.5, 0.9))).toBeGreaterThan(odds()!);
-    const told = risksOf(steps, withHeld(prepared(1.5, 0.9)), price).find((r) => r.ifSkipped === 'sand')!;
-    expect(told.text).toContain("The firm's own record: 1.7 times what is typical.");
+    expect(sanding(prepared(60, 0.9))!.text).toContain("The firm's own record: films prepared so come back 60.0 times");
     expect(odds(prepared(0.5, 1))).toBeLessThan(odds()!);
     expect(odds(prepared(400, 0.1))).toBeLessThanOrEqual(0.98);
-    expect(odds({ systems: [], preparations: [{ preparation: 'washed', factor: 9 }] })).toBe(odds());
   });
 });
 

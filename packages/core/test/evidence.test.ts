@@ -149,13 +149,21 @@ describe('odds over finishes', () => {
     const table = LIKELIHOODS.find((t) => t.kind === 'spirit-rub')!;
     const theirs = priorOdds(surfaceFacts({ element: 'trim', substrate: 'softwood', builtYear: 1931 }));
     const share = REACH.campaign.sameElement;
+    const own = (of: Record<Finish, number>) => {
+      const left = FINISHES.map((f) => of[f] - (f === 'bare' ? 0 : share) * prior[f]);
+      const sum = left.reduce((a, b) => a + b, 0);
+      return Object.fromEntries(FINISHES.map((f, i) => [f, left[i]! / sum])) as Record<Finish, number>;
+    };
     const joint = Object.fromEntries(FINISHES.map((x) => [x, 0])) as Record<Finish, number>;
     for (const hidden of FINISHES)
       for (const here of FINISHES)
         for (const there of FINISHES) {
-          const pHere = share * Number(here === hidden) + (1 - share) * prior[here];
-          const pThere = share * Number(there === hidden) + (1 - share) * theirs[there];
-          joint[here] += prior[hidden] * pHere * pThere * (table.rows[there] ?? table.rest)[1]!;
+          // What is bare is seen, and followed by nothing; whoever rubs has seen a film.
+          const follows = hidden === 'bare' ? 0 : share;
+          const pHere = follows * Number(here === hidden) + (1 - follows) * own(prior)[here];
+          const pThere = follows * Number(there === hidden) + (1 - follows) * own(theirs)[there];
+          const film = there === 'bare' ? 0.1 : 1;
+          joint[here] += prior[hidden] * pHere * pThere * film * (table.rows[there] ?? table.rest)[1]!;
         }
     const total = Object.values(joint).reduce((a, b) => a + b, 0);
     for (const finish of FINISHES) expect(message[finish]).toBeCloseTo(joint[finish] / total, 6);

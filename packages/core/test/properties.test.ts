@@ -175,7 +175,8 @@ describe('whatever is asked of assess', () => {
     holds(120, (a) => {
       if (!a.nextTest) return;
       expect(a.nextTest.minutes).toBeGreaterThan(0);
-      expect(a.nextTest.expectedSaving).toBeGreaterThan(a.nextTest.minutes * 65);
+      // A first rub settles the system, and is made whatever it saves.
+      if (a.nextTest.kind !== 'spirit-rub') expect(a.nextTest.expectedSaving).toBeGreaterThan(a.nextTest.minutes * 65);
       expect(TEST_KINDS).toContain(a.nextTest.kind);
     });
   });

@@ -34,7 +34,7 @@ import {
   type Step,
   type Weights,
 } from '../src/index.ts';
-import { callBacksAYear, earlyFailure } from '../src/systems/guarantee.ts';
+import { wearAYear } from '../src/failure/lasting.ts';
 
 const read = (question: unknown) => caseOf(readBy(assessSchema, question));
 const rub = (result: string, place = 'a') => ({ kind: 'spirit-rub', result, place });
@@ -329,25 +329,18 @@ describe('what matters to the firm', () => {
   test('a coat more is called back less, a softer finish more', () => {
     const { c, made } = read(OLD_OIL);
     const coats = (n: number) =>
-      callBacksAYear(
+      wearAYear(
         c,
         made.steps.map((s) => (s.kind === 'finish-coat' ? { ...s, coats: n } : s)),
       );
     expect(coats(1)).toBeGreaterThan(coats(2));
     expect(coats(3)).toBeLessThan(coats(2));
     const as = (family: Family) =>
-      callBacksAYear(
+      wearAYear(
         c,
         made.steps.map((s) => (s.kind === 'finish-coat' ? { ...s, family } : s)),
       );
     expect(as('waterborne-alkyd')).toBeLessThan(as('acrylic-trim'));
     expect(as('chalk-style')).toBeGreaterThan(as('acrylic-trim'));
-  });
-  test('what may be there instead counts the same whatever rule is asked first', () => {
-    const early = (rules: Record<string, string>) => {
-      const { c, made } = read({ ...OLD_OIL, tests: [], houseRules: rules });
-      return earlyFailure(c, made.steps);
-    };
-    expect(early({ blocker: 'shellac' })).toBeCloseTo(early({}), 10);
   });
 });

@@ -35,6 +35,7 @@ import {
   testRow,
   workLog,
   workStep,
+  holds,
 } from './parts.ts';
 
 export const jobList = z.array(
@@ -131,6 +132,7 @@ export const surfacePage = named('SurfacePage', {
   price: systemPrice,
   choice: answer({ differs: text, by: text, at: moment, override: override.nullable() }).nullable(),
   guarantee: core('Guarantee'),
+  holds,
   doubt: named('DoubtPart', {
     ...from('Doubt', 'safer'),
     options: z.array(
@@ -144,8 +146,8 @@ export const surfacePage = named('SurfacePage', {
     atWorst: sum,
   }),
   /** `against`: what it weighs by the firm's weights, against what the evidence asks for; below 0 it weighs less. */
-  alternatives: z.array(answer({ key: text, differs: text, against: sumOrNone, addedCost: sumOrNone })),
-  schools: z.array(answer({ ...from('School', 'rule', 'choice', 'differs'), addedCost: sum })),
+  alternatives: z.array(answer({ key: text, differs: text, against: sumOrNone, addedCost: sumOrNone, holds })),
+  schools: z.array(answer({ ...from('School', 'rule', 'choice', 'differs'), addedCost: sum, holds })),
   risks: z.array(risk),
   tests: z.array(testRow),
   work: z.array(workLog),

@@ -86,6 +86,9 @@ export const standingFields = {
 export const nextTestFields = { ...from('NextTest', 'kind', 'minutes', 'why'), expectedSaving: sum };
 export const nextTest = named('TestWorthMaking', nextTestFields);
 
+/** How a system holds: how often it is called back, what is stood behind, and what may go wrong by when. */
+export const holds = named('HoldsPart', from('Holds', 'callBackAYear', 'guaranteeMonths', 'faults'));
+
 /** What follows where a step is left out. */
 export const risk = named('RiskLine', {
   ...from('Risk', 'ifSkipped', 'fault', 'text', 'odds', 'shows'),

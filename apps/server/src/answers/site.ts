@@ -13,6 +13,7 @@ import {
   systemPrice,
   workLog,
   workStep,
+  holds,
 } from './parts.ts';
 import { dueCheck } from './trials.ts';
 
@@ -155,6 +156,7 @@ const school = named('SchoolPart', {
     'blocks',
   ),
   price: systemPrice,
+  holds,
 });
 const ruleCode = from('SchoolWay', 'rule').rule;
 export const schoolsPage = named('SchoolsPage', {

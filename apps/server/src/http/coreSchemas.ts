@@ -507,6 +507,7 @@ export const coreSchemas: Record<string, object> = {
        "acetone-rub",
        "blade-lift",
        "bleach-drop",
+       "chip-look",
        "cross-cut",
        "damp-sponge",
        "ease-test",
@@ -542,6 +543,45 @@ export const coreSchemas: Record<string, object> = {
       "type": [
        "null",
        "number"
+      ]
+     },
+     "layers": {
+      "description": "Top first.",
+      "anyOf": [
+       {
+        "type": "array",
+        "items": {
+         "enum": [
+          "clear",
+          "distemper",
+          "oil",
+          "paper",
+          "primer",
+          "unknown",
+          "waterborne"
+         ],
+         "type": "string"
+        }
+       },
+       {
+        "type": "null"
+       }
+      ]
+     },
+     "scale": {
+      "description": "Left out: wood.",
+      "anyOf": [
+       {
+        "enum": [
+         "gypsum",
+         "relative",
+         "wood"
+        ],
+        "type": "string"
+       },
+       {
+        "type": "null"
+       }
       ]
      },
      "yellowed": {
@@ -661,6 +701,7 @@ export const coreSchemas: Record<string, object> = {
        "acetone-rub",
        "blade-lift",
        "bleach-drop",
+       "chip-look",
        "cross-cut",
        "damp-sponge",
        "ease-test",
@@ -696,6 +737,45 @@ export const coreSchemas: Record<string, object> = {
       "type": [
        "null",
        "number"
+      ]
+     },
+     "layers": {
+      "description": "Top first.",
+      "anyOf": [
+       {
+        "type": "array",
+        "items": {
+         "enum": [
+          "clear",
+          "distemper",
+          "oil",
+          "paper",
+          "primer",
+          "unknown",
+          "waterborne"
+         ],
+         "type": "string"
+        }
+       },
+       {
+        "type": "null"
+       }
+      ]
+     },
+     "scale": {
+      "description": "Left out: wood.",
+      "anyOf": [
+       {
+        "enum": [
+         "gypsum",
+         "relative",
+         "wood"
+        ],
+        "type": "string"
+       },
+       {
+        "type": "null"
+       }
       ]
      },
      "yellowed": {
@@ -831,7 +911,7 @@ export const coreSchemas: Record<string, object> = {
   ]
  },
  "Consequence": {
-  "description": "A fault that follows from departing from a system. `odds` 0 to 1 that it comes; `shows` an ISO 8601 duration;\n`cost` in minor units of putting it right once.",
+  "description": "A fault that follows from departing from a system: how much likelier it is than under the system. `odds` 0 to 1;\n`shows` an ISO 8601 duration; `cost` in minor units of putting it right once.",
   "type": "object",
   "properties": {
    "kind": {
@@ -1661,11 +1741,11 @@ export const coreSchemas: Record<string, object> = {
     }
    },
    "early": {
-    "description": "Chance that it lets go early because something else is there than was taken.",
+    "description": "Chance that somebody rings because of how it was made: what is there, prepared and laid so.",
     "type": "number"
    },
    "aYear": {
-    "description": "Chance of a call-back in a year once it has held, from exposure.",
+    "description": "Chance of a call-back in a year, over its first five: how it was made, and how it wears.",
     "type": "number"
    },
    "held": {
@@ -2068,6 +2148,68 @@ export const coreSchemas: Record<string, object> = {
    "other-trade"
   ],
   "type": "string"
+ },
+ "Holds": {
+  "description": "How one system holds on one surface, and what it takes. Money in minor units, labour and paint.",
+  "type": "object",
+  "properties": {
+   "callBackAYear": {
+    "description": "Chance of a call-back in a year, over its first five, 0 to 1.",
+    "type": "number"
+   },
+   "guaranteeMonths": {
+    "description": "Null where no term can be stood behind.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "hours": {
+    "type": "number"
+   },
+   "cost": {
+    "type": "number"
+   },
+   "waitingHours": {
+    "description": "Label waits added up.",
+    "type": "number"
+   },
+   "faults": {
+    "description": "What may go wrong, the dearest first: `odds` 0 to 1, `by` an ISO 8601 duration.",
+    "type": "array",
+    "items": {
+     "type": "object",
+     "properties": {
+      "fault": {
+       "$ref": "#/components/schemas/Fault"
+      },
+      "odds": {
+       "type": "number"
+      },
+      "by": {
+       "type": "string"
+      },
+      "because": {
+       "type": "string"
+      }
+     },
+     "required": [
+      "because",
+      "by",
+      "fault",
+      "odds"
+     ]
+    }
+   }
+  },
+  "required": [
+   "callBackAYear",
+   "cost",
+   "faults",
+   "guaranteeMonths",
+   "hours",
+   "waitingHours"
+  ]
  },
  "HouseRuleCode": {
   "enum": [
@@ -2512,6 +2654,10 @@ export const coreSchemas: Record<string, object> = {
    },
    "why": {
     "type": "string"
+   },
+   "settles": {
+    "description": "The system hangs on it: it is made before any other, and before the price.",
+    "type": "boolean"
    }
   },
   "required": [
@@ -2907,6 +3053,7 @@ export const coreSchemas: Record<string, object> = {
        "acetone-rub",
        "blade-lift",
        "bleach-drop",
+       "chip-look",
        "cross-cut",
        "damp-sponge",
        "ease-test",
@@ -2942,6 +3089,45 @@ export const coreSchemas: Record<string, object> = {
       "type": [
        "null",
        "number"
+      ]
+     },
+     "layers": {
+      "description": "Top first.",
+      "anyOf": [
+       {
+        "type": "array",
+        "items": {
+         "enum": [
+          "clear",
+          "distemper",
+          "oil",
+          "paper",
+          "primer",
+          "unknown",
+          "waterborne"
+         ],
+         "type": "string"
+        }
+       },
+       {
+        "type": "null"
+       }
+      ]
+     },
+     "scale": {
+      "description": "Left out: wood.",
+      "anyOf": [
+       {
+        "enum": [
+         "gypsum",
+         "relative",
+         "wood"
+        ],
+        "type": "string"
+       },
+       {
+        "type": "null"
+       }
       ]
      },
      "yellowed": {
@@ -4196,6 +4382,9 @@ export const coreSchemas: Record<string, object> = {
      "masonry": {
       "type": "number"
      },
+     "paper": {
+      "type": "number"
+     },
      "timber": {
       "type": "number"
      },
@@ -4203,9 +4392,6 @@ export const coreSchemas: Record<string, object> = {
       "type": "number"
      },
      "laminate": {
-      "type": "number"
-     },
-     "paper": {
       "type": "number"
      },
      "metal": {
@@ -4732,12 +4918,16 @@ export const coreSchemas: Record<string, object> = {
    },
    "system": {
     "$ref": "#/components/schemas/System"
+   },
+   "holds": {
+    "$ref": "#/components/schemas/Holds"
    }
   },
   "required": [
    "addedCost",
    "against",
    "differs",
+   "holds",
    "system"
   ]
  },
@@ -4821,7 +5011,7 @@ export const coreSchemas: Record<string, object> = {
   ]
  },
  "Risk": {
-  "description": "What goes wrong if a step is left out: odds 0 to 1, `shows` an ISO 8601 duration, cost in minor units.",
+  "description": "What goes wrong if a step is left out: how much likelier the fault is without it, 0 to 1; `shows` an ISO 8601 duration, cost in minor units.",
   "type": "object",
   "properties": {
    "ifSkipped": {
@@ -4979,12 +5169,16 @@ export const coreSchemas: Record<string, object> = {
    "addedCost": {
     "description": "What it costs more than the system as it stands, labour and paint; below 0 less. Minor units.",
     "type": "number"
+   },
+   "holds": {
+    "$ref": "#/components/schemas/Holds"
    }
   },
   "required": [
    "addedCost",
    "choice",
    "differs",
+   "holds",
    "rule"
   ]
  },
@@ -5023,6 +5217,9 @@ export const coreSchemas: Record<string, object> = {
    "guarantee": {
     "$ref": "#/components/schemas/Guarantee"
    },
+   "holds": {
+    "$ref": "#/components/schemas/Holds"
+   },
    "blocks": {
     "type": "array",
     "items": {
@@ -5056,6 +5253,7 @@ export const coreSchemas: Record<string, object> = {
    "choice",
    "fumes",
    "guarantee",
+   "holds",
    "ours",
    "prefers",
    "price",
@@ -5439,6 +5637,10 @@ export const coreSchemas: Record<string, object> = {
     "description": "Done before the surface is wetted: a sealer on what water would lift. Never shown.",
     "type": "boolean"
    },
+   "afterDenib": {
+    "description": "A coat that follows the denibbing of the one before it, of the same product. Never shown.",
+    "type": "boolean"
+   },
    "why": {
     "type": "array",
     "items": {
@@ -5597,6 +5799,7 @@ export const coreSchemas: Record<string, object> = {
    "acetone-rub",
    "blade-lift",
    "bleach-drop",
+   "chip-look",
    "cross-cut",
    "damp-sponge",
    "ease-test",
@@ -5624,6 +5827,7 @@ export const coreSchemas: Record<string, object> = {
      "acetone-rub",
      "blade-lift",
      "bleach-drop",
+     "chip-look",
      "cross-cut",
      "damp-sponge",
      "ease-test",
@@ -5659,6 +5863,45 @@ export const coreSchemas: Record<string, object> = {
     "type": [
      "null",
      "number"
+    ]
+   },
+   "layers": {
+    "description": "Top first.",
+    "anyOf": [
+     {
+      "type": "array",
+      "items": {
+       "enum": [
+        "clear",
+        "distemper",
+        "oil",
+        "paper",
+        "primer",
+        "unknown",
+        "waterborne"
+       ],
+       "type": "string"
+      }
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "scale": {
+    "description": "Left out: wood.",
+    "anyOf": [
+     {
+      "enum": [
+       "gypsum",
+       "relative",
+       "wood"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
     ]
    },
    "yellowed": {

@@ -37,6 +37,7 @@ import type {
   FinishChance,
   Ground,
   Guarantee,
+  Holds,
   Held,
   HoldKind,
   HouseRuleCode,
@@ -138,6 +139,7 @@ export interface CoreTypes {
   FinishChance: FinishChance;
   Ground: Ground;
   Guarantee: Guarantee;
+  Holds: Holds;
   Held: Held;
   HeldLimits: CallBackRate<boolean>;
   HeldPreparation: CallBackRate<Preparation>;

@@ -6,6 +6,7 @@ import {
   demandOf,
   estimateSystem,
   guaranteeOf,
+  holdsOf,
   hashOf,
   inheritedBy,
   othersFor,
@@ -89,6 +90,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     key: systemKey(steps),
     computedKey: key,
     guarantee: guaranteeOf(c, steps, departedOn(system.choice)),
+    holds: holdsOf(c, steps),
     doubt: underDoubt(c, test[0] ?? null),
     anotherYear: anotherYear(c),
     rules: { firm: records.firm.houseRules, job: records.job.houseRules, surface: surface.houseRules },
@@ -104,15 +106,17 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
                 : 'The system as it was composed, nothing departed from.',
               against: null,
               addedCost: null,
+              holds: holdsOf(c, made.steps, price),
             },
           ]),
       ...alternativesTo(c, made, ways)
         .filter((a) => systemKey(a.system.steps) !== systemKey(steps))
-        .map(({ system, differs, against, addedCost }) => ({
+        .map(({ system, differs, against, addedCost, holds }) => ({
           key: systemKey(system.steps),
           differs,
           against,
           addedCost,
+          holds,
         })),
     ],
     schools: schoolsOn(c, made, ways),

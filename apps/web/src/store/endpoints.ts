@@ -1585,6 +1585,19 @@ export type WhatIfBody = {
       }
   )[];
 };
+export type HoldsPart = {
+  /** Chance of a call-back in a year, over its first five, 0 to 1. */
+  callBackAYear: number;
+  /** Null where no term can be stood behind. */
+  guaranteeMonths: null | number;
+  /** What may go wrong, the dearest first: `odds` 0 to 1, `by` an ISO 8601 duration. */
+  faults: {
+    fault: Fault;
+    odds: number;
+    by: string;
+    because: string;
+  }[];
+};
 export type SchoolPart = {
   prefers: string;
   because: string;
@@ -1599,6 +1612,7 @@ export type SchoolPart = {
   guarantee: Guarantee;
   blocks: BlockCode[];
   price: SystemCost;
+  holds: HoldsPart;
 };
 export type SchoolsPage = {
   surface: {
@@ -1702,6 +1716,18 @@ export type TestRow = {
     result?: string | null;
     grade?: number | null;
     value?: number | null;
+    layers?:
+      | (
+          | "waterborne"
+          | "oil"
+          | "clear"
+          | "distemper"
+          | "primer"
+          | "paper"
+          | "unknown"
+        )[]
+      | null;
+    scale?: ("wood" | "gypsum" | "relative") | null;
     yellowed?: boolean | null;
     place?: string | null;
     filmAgeHours?: number | null;
@@ -1728,6 +1754,18 @@ export type TestBody = {
     result?: string | null;
     grade?: number | null;
     value?: number | null;
+    layers?:
+      | (
+          | "waterborne"
+          | "oil"
+          | "clear"
+          | "distemper"
+          | "primer"
+          | "paper"
+          | "unknown"
+        )[]
+      | null;
+    scale?: ("wood" | "gypsum" | "relative") | null;
     yellowed?: boolean | null;
     place?: string | null;
     filmAgeHours?: number | null;
@@ -1929,10 +1967,10 @@ export type Sheet = {
   tints: TintRange;
   spreadOn: {
     masonry?: number;
+    paper?: number;
     timber?: number;
     plaster?: number;
     laminate?: number;
-    paper?: number;
     metal?: number;
     hard?: number;
   };
@@ -3013,6 +3051,7 @@ export type SurfacePage = {
     override: Override | null;
   } | null;
   guarantee: Guarantee;
+  holds: HoldsPart;
   doubt: DoubtPart | null;
   anotherYear: {
     brings: {
@@ -3029,12 +3068,14 @@ export type SurfacePage = {
     differs: string;
     against?: number | null;
     addedCost?: number | null;
+    holds: HoldsPart;
   }[];
   schools: {
     rule: HouseRuleCode;
     choice: string;
     differs: string;
     addedCost?: number;
+    holds: HoldsPart;
   }[];
   risks: RiskLine[];
   tests: TestRow[];
@@ -3513,10 +3554,10 @@ export type KeptProduct = {
   tints: TintRange;
   spreadOn: {
     masonry?: number;
+    paper?: number;
     timber?: number;
     plaster?: number;
     laminate?: number;
-    paper?: number;
     metal?: number;
     hard?: number;
   };
@@ -3736,6 +3777,18 @@ export type CellLookBody = {
     result?: string | null;
     grade?: number | null;
     value?: number | null;
+    layers?:
+      | (
+          | "waterborne"
+          | "oil"
+          | "clear"
+          | "distemper"
+          | "primer"
+          | "paper"
+          | "unknown"
+        )[]
+      | null;
+    scale?: ("wood" | "gypsum" | "relative") | null;
     yellowed?: boolean | null;
     place?: string | null;
     filmAgeHours?: number | null;

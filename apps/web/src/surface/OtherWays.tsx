@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { HOUSE_RULE_LABELS } from '@rustic/core';
+import { FaultsByTime } from '../drawing/FaultsByTime.tsx';
 import { Refused } from '../page/Page.tsx';
 import { sayRoundMoney, isTold, type Sum } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
@@ -36,6 +37,7 @@ export function OtherWays({ data }: { data: SurfacePage }) {
               {sayAddedCost(a.addedCost, currency)}
               {isTold(a.against) && <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>}
             </span>
+            <FaultsByTime faults={a.holds.faults} />
             {!begun && (
               <button
                 type="button"

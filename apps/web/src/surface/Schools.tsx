@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { HOUSE_RULE_LABELS, type HouseRuleCode } from '@rustic/core';
+import { FaultsByTime, WhatMayGoWrong } from '../drawing/FaultsByTime.tsx';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { RuleChange } from '../rules/RuleChange.tsx';
@@ -118,6 +119,17 @@ function SideBySide({ ways, currency, onTake }: SideProps) {
               ))}
             </tr>
           ))}
+          <tr className="border-b border-rule align-top">
+            {ways.map((w) => (
+              <td key={w.choice} className="px-2 py-1.5">
+                <span className="block text-[13px] text-faded">may go wrong</span>
+                <FaultsByTime faults={w.holds.faults} />
+                <ul className="text-[13.5px]">
+                  <WhatMayGoWrong faults={w.holds.faults} />
+                </ul>
+              </td>
+            ))}
+          </tr>
         </tbody>
         <tbody>
           {schoolRows(ways).map((row, i) => {

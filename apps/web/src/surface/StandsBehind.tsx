@@ -1,4 +1,5 @@
 import { CONDITION_LABELS } from '@rustic/core';
+import { FaultsByTime, WhatMayGoWrong } from '../drawing/FaultsByTime.tsx';
 import { sayInHundred, sayTerm } from '../words/consequence.ts';
 import { sayPercent, sayRoundMoney, isTold, sayWorth } from '../words/figures.ts';
 import type { DoubtPart, SurfacePage } from '../store/endpoints.ts';
@@ -22,7 +23,7 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
               ({sayInHundred(guarantee.aYear)} called back in a year
               {guarantee.held.toFixed(1) !== '1.0' &&
                 `, ${guarantee.held.toFixed(1)} times the typical by the firm’s own record`}
-              {guarantee.early >= 0.005 && `, ${sayInHundred(guarantee.early)} let go early`})
+              )
             </span>
           </>
         ) : (
@@ -35,6 +36,17 @@ export function StandsBehind({ data }: { data: SurfacePage }) {
           </ul>
         )}
       </dd>
+      {data.holds.faults.length > 0 && (
+        <>
+          <dt className="font-semibold">May go wrong</dt>
+          <dd className="flex flex-wrap items-start gap-x-6 gap-y-1">
+            <FaultsByTime faults={data.holds.faults} />
+            <ul className="min-w-[240px] flex-1">
+              <WhatMayGoWrong faults={data.holds.faults} />
+            </ul>
+          </dd>
+        </>
+      )}
       {open && anotherYear.brings.length > 0 && (
         <>
           <dt className="font-semibold">Left another year</dt>

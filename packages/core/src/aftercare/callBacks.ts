@@ -1,4 +1,4 @@
-import { CALL_BACK_A_YEAR } from '../systems/knowledge/guaranteeTerms.ts';
+import { CALL_BACK_A_YEAR } from '../failure/knowledge/wear.ts';
 import type { Preparation } from '../systems/knowledge/preparations.ts';
 import type { Exposure, Family } from '../vocabulary/index.ts';
 import { EIGHT_IN_TEN, gammaQuantile } from './gammaQuantile.ts';

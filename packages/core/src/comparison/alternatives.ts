@@ -16,7 +16,9 @@ import { recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
 import { finishFails } from '../systems/finish.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
-import { SWAPPED } from '../systems/knowledge/swapped.ts';
+import { FIT_ROWS } from '../failure/knowledge/fits.ts';
+import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
+import { holdsOf, type Holds } from './holds.ts';
 import { scoreOf } from './score.ts';
 import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
 
@@ -24,6 +26,7 @@ import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
 export interface Alternative {
   differs: string;
   system: System;
+  holds: Holds;
 }
 
 /** An alternative with what it weighs by the firm's weights; below 0 it weighs less than the system it stands beside. */
@@ -40,6 +43,7 @@ export interface School {
   differs: string;
   /** What it costs more than the system as it stands, labour and paint; below 0 less. Minor units. */
   addedCost: number;
+  holds: Holds;
 }
 
 const signature = (steps: readonly Step[]) => {
@@ -50,8 +54,11 @@ const signature = (steps: readonly Step[]) => {
 
 /** One other way of doing a case, composed. */
 interface Variant {
+  c: Case;
   made: Composed;
   key: string;
+  /** Read when it is asked for, once. */
+  outlook: () => Outlook;
 }
 
 /** The ways of doing one case, each composed once: alternatives and schools ask for many of the same. */
@@ -64,8 +71,10 @@ export function waysOf(c: Case): Ways {
     const asked = `${Object.entries(rules).join()}/${Object.entries(wanted).join()}`;
     let variant = known.get(asked);
     if (!variant) {
-      const made = compose(recase(c, rules, wanted));
-      variant = { made, key: signature(made.steps) };
+      const other = recase(c, rules, wanted);
+      const made = compose(other);
+      let read: Outlook | null = null;
+      variant = { c: other, made, key: signature(made.steps), outlook: () => (read ??= outlookOf(other, made.steps)) };
       known.set(asked, variant);
     }
     return variant;
@@ -76,8 +85,13 @@ const hours = (minutes: number) =>
   `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
 const signed = (n: number, more: string, less: string, text: string) => `${text} ${n > 0 ? more : less}`;
 
-const coatsOf = (steps: readonly Step[]) =>
-  steps.filter((s) => isCoat(s.kind)).map((s) => `${s.coats ?? 1}× ${FAMILY_LABELS[s.family as Family]}`);
+/** The coats of each family, counted together, in the order they are laid. */
+function coatsOf(steps: readonly Step[]): string[] {
+  const coats = new Map<Family, number>();
+  for (const { kind, family, coats: n } of steps)
+    if (family && isCoat(kind)) coats.set(family, (coats.get(family) ?? 0) + (n ?? 1));
+  return [...coats].map(([family, n]) => `${n}× ${FAMILY_LABELS[family]}`);
+}
 
 /** The first system as the others are told against it, read once. */
 interface Weighed {
@@ -165,7 +179,7 @@ const otherFinishes = (c: Case): Family[] =>
     (family) =>
       !CLEAR_OR_SOFT.includes(family) &&
       finishFails(family, c) === null &&
-      !SWAPPED.some((row) => row.to.includes(family) && row.when(c)),
+      !FIT_ROWS.some((row) => row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c)),
   );
 const CLEAR_OR_SOFT: readonly Family[] = ['waterborne-clear', 'oil-varnish', 'chalk-style'];
 
@@ -185,8 +199,9 @@ function* furtherVariations(c: Case): Generator<Variation> {
 
 /** The same system with a finish coat more: the last that can be offered where nothing else differs. */
 function withACoatMore(made: Composed): Composed {
+  const last = made.steps.findLast((step) => step.kind === 'finish-coat');
   const steps = made.steps.map((step) =>
-    step.kind === 'finish-coat'
+    step === last
       ? { ...step, coats: (step.coats ?? 1) + 1, why: [...step.why, 'A coat more: it wears and weathers longer.'] }
       : step,
   );
@@ -200,36 +215,38 @@ const MOST = 5;
 export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = MOST): RankedAlternative[] {
   const told = toldOf(base, c);
   const seen = new Set([told.key]);
-  const found: { made: Composed; price: SystemPrice; burden: number }[] = [];
-  const take = (other: Composed, key: string) => {
+  const found: { at: Case; made: Composed; price: SystemPrice; outlook: Outlook; burden: number }[] = [];
+  const take = (at: Case, other: Composed, key: string, read = () => outlookOf(at, other.steps)) => {
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) return;
     seen.add(key);
     const price = priceOn(c, other.steps);
-    found.push({ made: other, price, burden: scoreOf(c, other.steps, price) });
+    const outlook = read();
+    found.push({ at, made: other, price, outlook, burden: scoreOf(c, other.steps, price, outlook) });
   };
   const tryOne = (v: Variation) => {
-    const { made: other, key } = ways(v.rules ?? {}, v.wanted);
-    take(other, key);
+    const { c: at, made: other, key, outlook } = ways(v.rules ?? {}, v.wanted);
+    take(at, other, key, outlook);
   };
   variations(c).forEach(tryOne);
   for (const v of furtherVariations(c)) {
     if (found.length >= ENOUGH) break;
     tryOne(v);
   }
-  for (const made of [base, ...found.map((f) => f.made)]) {
+  for (const { at, made } of [{ at: c, made: base }, ...found]) {
     if (found.length >= ENOUGH) break;
     const more = withACoatMore(made);
-    take(more, signature(more.steps));
+    take(at, more, signature(more.steps));
   }
   const ours = scoreOf(c, base.steps, told.price);
   return found
     .sort((a, b) => a.burden - b.burden)
     .slice(0, most)
-    .map(({ made, price, burden }) => ({
+    .map(({ at, made, price, outlook, burden }) => ({
       differs: differenceText(told, made, price),
       system: { steps: made.steps },
       against: Math.round(burden - ours),
       addedCost: price.cost - told.price.cost,
+      holds: holdsOf(at, made.steps, price, outlook),
     }));
 }
 
@@ -240,7 +257,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
       .flatMap((choice): School[] => {
-        const { made: other, key } = ways({ [rule]: choice });
+        const { c: at, made: other, key, outlook } = ways({ [rule]: choice });
         if (key === told.key) return [];
         const price = priceOn(c, other.steps);
         return [
@@ -249,6 +266,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
             choice,
             differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(told, other, price)}`,
             addedCost: price.cost - told.price.cost,
+            holds: holdsOf(at, other.steps, price, outlook()),
           },
         ];
       }),

@@ -15,3 +15,5 @@ export { anotherYear, type AnotherYear } from './anotherYear.ts';
 export { schoolsSideBySide, type SchoolWay } from './sideBySide.ts';
 export { SCHOOLS } from './knowledge/schools.ts';
 export { scoreOf } from './score.ts';
+export { productDemands } from './productDemands.ts';
+export { holdsOf, type Holds } from './holds.ts';

@@ -1,7 +1,9 @@
 import type { SystemPrice } from '../pricing/price.ts';
 import { USUAL_SETTINGS } from '../pricing/settings.ts';
 import type { Case } from '../systems/case.ts';
-import { callBacksAYear, earlyFailure } from '../systems/guarantee.ts';
+import { expectedRedo } from '../failure/faults.ts';
+import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
+import { wearAYear } from '../failure/lasting.ts';
 import { strongFumes, type Step } from '../model/step.ts';
 
 /** A day's waiting weighs about as much as an hour of work. */
@@ -11,20 +13,23 @@ const FUMES = USUAL_SETTINGS.hourCost * 1.5;
 /** Call-backs are counted over so many years, and each costs so much of the work. */
 const YEARS = 5;
 const CALL_BACK_SHARE = 0.5;
-/** Done again after an early failure: stripping and the whole of it. */
-const EARLY_SHARE = 1.5;
 
 /** What a system weighs, in minor units as if it were money: the lower the better. Each part times the firm's weight for it. */
-export function scoreOf(c: Case, steps: readonly Step[], price: SystemPrice): number {
+export function scoreOf(
+  c: Case,
+  steps: readonly Step[],
+  price: SystemPrice,
+  outlook: Outlook = outlookOf(c, steps),
+): number {
   const { weights } = c;
   const fumes = strongFumes(steps) && !c.outside ? FUMES : 0;
-  const callBacks = callBacksAYear(c, steps) * YEARS * CALL_BACK_SHARE * price.cost;
-  const early = weights.risk > 0 ? earlyFailure(c, steps) * EARLY_SHARE * price.cost : 0;
+  const callBacks = wearAYear(c, steps) * YEARS * CALL_BACK_SHARE * price.cost;
+  const faults = expectedRedo(outlook.tally) * price.cost;
   return (
     weights.cost * price.cost +
     weights.time * (price.waitingMin / 1440) * DAY_OF_WAITING +
     weights.fumes * fumes * (c.wanted.lowOdour ? 3 : 1) +
     weights.durability * callBacks +
-    weights.risk * early
+    weights.risk * faults
   );
 }

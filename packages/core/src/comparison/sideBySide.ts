@@ -4,8 +4,10 @@ import { waysOf, type Ways } from './alternatives.ts';
 import { blocksOn, type Block } from '../systems/blocks.ts';
 import { recase, type Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
-import { guaranteeOf, type Guarantee } from '../systems/guarantee.ts';
+import { guaranteeOf, type Guarantee } from '../failure/lasting.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
+import { outlookOf } from '../failure/tallyOf.ts';
+import { holdsOf, type Holds } from './holds.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
 import { strongFumes, type Step } from '../model/step.ts';
 
@@ -21,22 +23,29 @@ export interface SchoolWay extends SchoolWord {
   price: SystemPrice;
   fumes: boolean;
   guarantee: Guarantee;
+  holds: Holds;
   blocks: Block['code'][];
 }
 
-const wayOf = (c: Case, rule: HouseRuleCode, choice: string, made: Composed): SchoolWay => ({
-  ...SCHOOLS[rule][choice]!,
-  rule,
-  choice,
-  title: HOUSE_RULE_LABELS[rule].title,
-  words: HOUSE_RULE_LABELS[rule].choices[choice]!,
-  ours: c.rules[rule] === choice,
-  steps: made.steps,
-  price: priceOn(c, made.steps),
-  fumes: strongFumes(made.steps),
-  guarantee: guaranteeOf(recase(c, { [rule]: choice }), made.steps),
-  blocks: blocksOn(recase(c, { [rule]: choice }), made).map((b) => b.code),
-});
+function wayOf(c: Case, rule: HouseRuleCode, choice: string, made: Composed): SchoolWay {
+  const under = recase(c, { [rule]: choice });
+  const price = priceOn(under, made.steps);
+  const outlook = outlookOf(under, made.steps);
+  return {
+    ...SCHOOLS[rule][choice]!,
+    rule,
+    choice,
+    title: HOUSE_RULE_LABELS[rule].title,
+    words: HOUSE_RULE_LABELS[rule].choices[choice]!,
+    ours: c.rules[rule] === choice,
+    steps: made.steps,
+    price,
+    fumes: strongFumes(made.steps),
+    guarantee: guaranteeOf(under, made.steps, [], outlook),
+    holds: holdsOf(under, made.steps, price, outlook),
+    blocks: blocksOn(under, made).map((b) => b.code),
+  };
+}
 
 /**
  * Every rule on which the schools part on this surface, each with all its choices as whole systems, ours among them.

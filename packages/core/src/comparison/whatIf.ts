@@ -11,9 +11,10 @@ import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { forbiddenIn, type Block } from '../systems/blocks.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
-import { ifReordered, ifSkipped, ifSwapped, type Consequence } from '../systems/consequences.ts';
-import { FAULT_PLACES, type FaultPlace } from '../systems/knowledge/faultPlaces.ts';
-import { NEVER_SKIPPED } from '../systems/knowledge/skipped.ts';
+import { outlookOf } from '../failure/tallyOf.ts';
+import { worsened, type Consequence } from '../failure/departing.ts';
+import { FAULT_ROWS, type FaultPlace } from '../failure/knowledge/faultRows.ts';
+import { NEVER_SKIPPED } from '../systems/knowledge/neverSkipped.ts';
 import type { Departure } from '../model/records/system.ts';
 import type { Step } from '../model/step.ts';
 
@@ -57,7 +58,7 @@ export function othersFor(step: Step): Family[] {
 const inRange = (steps: readonly Step[], at: number) => Number.isInteger(at) && at >= 0 && at < steps.length;
 
 /** Applies departures to a list; each names a line of the list as it stands before any of them. */
-function departed(before: readonly Step[], departures: readonly Departure[]) {
+function departed(before: readonly Step[], departures: readonly Departure[]): Step[] {
   const swapped = new Map<Step, Step>();
   let after = [...before];
   for (const d of departures) {
@@ -75,7 +76,24 @@ function departed(before: readonly Step[], departures: readonly Departure[]) {
       after.splice(Math.min(d.to, after.length), 0, now);
     }
   }
-  return { after, swapped };
+  return after;
+}
+
+/** What each departure adds to what those before it left: a fault that two of them bring is told once for each. */
+function followingOneByOne(
+  c: Case,
+  steps: readonly Step[],
+  departures: readonly Departure[],
+  price: number,
+): Consequence[] {
+  let before = outlookOf(c, steps);
+  const found = departures.flatMap((d, i) => {
+    const after = outlookOf(c, departed(steps, departures.slice(0, i + 1)));
+    const follows = worsened(before, after, steps[d.step]!.kind, price);
+    before = after;
+    return follows;
+  });
+  return found.sort((a, b) => b.odds * b.cost - a.odds * a.cost);
 }
 
 function refusals(before: readonly Step[], after: readonly Step[], departures: readonly Departure[]): string[] {
@@ -102,35 +120,14 @@ export function whatIf(c: Case, made: Composed, steps: readonly Step[], departur
     if (!inRange(steps, d.step) || (d.act === 'move' && !inRange(steps, d.to)))
       throw new RangeError('There is no such line in this system.');
   const base = priceOn(c, steps);
-  const { after, swapped } = departed(steps, departures);
-  const consequences: Consequence[] = [];
-  const skipped = new Set<Step>();
-  for (const d of departures) {
-    const step = steps[d.step]!;
-    if (d.act === 'skip') {
-      skipped.add(step);
-      const told = ifSkipped(step, c, base.cost);
-      if (told) consequences.push(told);
-    } else if (d.act === 'swap') {
-      const others = after.filter((s) => s !== swapped.get(step));
-      consequences.push(...ifSwapped(step, d.family, c, made.needs, others, base.cost));
-    }
-  }
-  const inPlace = after.map((s) => steps.find((b) => swapped.get(b) === s) ?? s);
-  consequences.push(
-    ...ifReordered(
-      steps.filter((s) => !skipped.has(s)),
-      inPlace,
-      base.cost,
-    ),
-  );
-  consequences.sort((a, b) => b.odds * b.cost - a.odds * a.cost);
+  const after = departed(steps, departures);
+  const consequences = followingOneByOne(c, steps, departures, base.cost);
   const price = priceOn(c, after);
   const worst = consequences[0];
   return {
     steps: after,
     consequences,
-    fails: worst ? { fault: worst.fault, where: FAULT_PLACES[worst.fault] } : null,
+    fails: worst ? { fault: worst.fault, where: FAULT_ROWS[worst.fault].place } : null,
     odds: 1 - consequences.reduce((held, one) => held * (1 - one.odds), 1),
     expectedCost: Math.round(consequences.reduce((sum, one) => sum + one.odds * one.cost, 0)),
     price,

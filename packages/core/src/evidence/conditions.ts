@@ -112,9 +112,9 @@ const OVERRULINGS: readonly Overruling[] = [
   },
   // The last reading stands: a wall dries.
   (s, tests, raise, clear) => {
-    const reading = last(tests, 'moisture-meter')?.value;
-    if (reading == null) return;
-    if (reading > moistureLimit(s.substrate)) raise('damp');
+    const reading = last(tests, 'moisture-meter');
+    if (reading?.value == null) return;
+    if (reading.value > moistureLimit(s.substrate, reading.scale ?? 'wood')) raise('damp');
     else clear('damp');
   },
   (s, tests, raise, clear) => {

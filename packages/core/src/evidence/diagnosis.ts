@@ -11,7 +11,7 @@ import { posteriorOdds } from './posterior.ts';
 import { readPatches, type PatchReading } from './patches.ts';
 import { layerStacks, type Stack } from './stacks.ts';
 import { chooseTreatment, type Treatment } from './treatment.ts';
-import { zonesOf } from './zones.ts';
+import { bondPlaces, zonesOf } from './zones.ts';
 
 /** What is there in one zone: a part of the surface with a finish of its own, or the whole of it. */
 export interface ZoneDiagnosis {
@@ -49,18 +49,19 @@ export type OddsOf = (tests: readonly TestRecord[], zone: number) => FinishProba
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
 export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
-  const zones = zonesOf(surface, tests).map((zone, at): ZoneDiagnosis => {
-    const odds = oddsOf(zone.tests, at);
-    return {
-      places: zone.places,
-      tests: zone.tests,
+  const films = zonesOf(surface, tests).map((zone, at) => ({ zone, odds: oddsOf(zone.tests, at) }));
+  const zones = films.flatMap(({ zone, odds }) =>
+    // Places of one film share its layers, and not its bond.
+    bondPlaces(zone).map((part): ZoneDiagnosis => ({
+      places: part.places,
+      tests: part.tests,
       odds,
       likeliest: likeliestOf(odds),
       treatAs: chooseTreatment(odds),
-      findings: conditionFindings(surface, zone.tests),
-    };
-  });
-  const odds = zones.length === 1 ? zones[0]!.odds : mixedOdds(zones, tests);
+      findings: conditionFindings(surface, part.tests),
+    })),
+  );
+  const odds = films.length === 1 ? films[0]!.odds : mixedOdds(films, tests);
   return {
     surface,
     tests,
@@ -77,7 +78,7 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
   };
 }
 
-function mixedOdds(zones: readonly ZoneDiagnosis[], tests: readonly TestRecord[]): FinishProbabilities {
+function mixedOdds(zones: readonly { odds: FinishProbabilities }[], tests: readonly TestRecord[]): FinishProbabilities {
   const mean = FINISHES.map((finish) => zones.reduce((sum, zone) => sum + zone.odds[finish], 0) / zones.length);
   return asOdds(capped(mean, ceilingOf(tests, false)));
 }

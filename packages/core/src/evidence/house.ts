@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { groundOf } from './facts.ts';
 import { isDirty, likelihoodOfAll } from './likelihood.ts';
-import { dot, normal, ONES, times, type Vector } from './odds.ts';
+import { dot, INDEX, normal, ONES, times, type Vector } from './odds.ts';
 import { housePrior, lookLikelihood } from './prior.ts';
 
 /** One surface of a house, or one zone of it, with the tests made on it and the campaign it belongs to. */
@@ -66,18 +66,22 @@ const node = (prior: Vector, evidence: Vector, children: Node[] = []): Node => (
   told: prior,
 });
 
-/** What a parent hears: ρ L(h) + (1 − ρ) Σ own L. */
+/** Bare is seen, and not inherited: a parent that is bare says nothing of its children. */
+const BARE = INDEX.bare;
+/** How often a child carries what its parent carries, were that the finish at `i`. */
+export const follows = ({ reach }: Pick<Node, 'reach'>, i: number): number => (i === BARE ? 0 : reach);
+
+/** What a parent hears: ρ L(h) + (1 − ρ) Σ own L; with ρ = 0 where it is bare. */
 export function messageTo(child: Pick<Node, 'reach' | 'own'>, said: Vector): number[] {
-  const rest = (1 - child.reach) * dot(child.own, said);
-  return said.map((x) => child.reach * x + rest);
+  const own = dot(child.own, said);
+  return said.map((x, i) => follows(child, i) * x + (1 - follows(child, i)) * own);
 }
 
-/** What a child hears of its parent's odds `d`: ρ d(f) + (1 − ρ) own(f) Σ d. */
+/** What a child hears of its parent's odds `d`: ρ d(f) + own(f) Σ (1 − ρ) d. */
 export function messageFrom(child: Pick<Node, 'reach' | 'own'>, d: Vector): number[] {
-  let total = 0;
-  for (let i = 0; i < d.length; i++) total += d[i]!;
-  const rest = (1 - child.reach) * total;
-  return d.map((x, i) => child.reach * x + rest * child.own[i]!);
+  let rest = 0;
+  for (let i = 0; i < d.length; i++) rest += (1 - follows(child, i)) * d[i]!;
+  return d.map((x, i) => follows(child, i) * x + rest * child.own[i]!);
 }
 
 /**
@@ -87,7 +91,7 @@ export function messageFrom(child: Pick<Node, 'reach' | 'own'>, d: Vector): numb
 function hang(child: Node, parent: Node, reach: number): void {
   child.parent = parent;
   child.reach = reach;
-  const left = child.prior.map((x, i) => Math.max(0, x - reach * parent.prior[i]!));
+  const left = child.prior.map((x, i) => Math.max(0, x - follows(child, i) * parent.prior[i]!));
   child.own = left.some((x) => x > 0) ? normal(left) : child.prior;
 }
 

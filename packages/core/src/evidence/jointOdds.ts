@@ -1,6 +1,6 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { ceilingOf } from './likelihood.ts';
-import type { House, Node } from './house.ts';
+import { follows, type House, type Node } from './house.ts';
 import { normal, times, topOf } from './odds.ts';
 
 /**
@@ -26,7 +26,10 @@ export interface JointOdds {
 const rowsUnder = (child: Node) =>
   FINISHES.map((_, parent) =>
     normal(
-      child.said.map((x, f) => x * ((f === parent ? child.reach : 0) + (1 - child.reach) * child.own[f]!) + 1e-300),
+      child.said.map(
+        (x, f) =>
+          x * ((f === parent ? follows(child, parent) : 0) + (1 - follows(child, parent)) * child.own[f]!) + 1e-300,
+      ),
     ),
   );
 

@@ -1,9 +1,11 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS } from '../vocabulary/index.ts';
+import { gripFailed } from './conditions.ts';
 import { isYoungFilm } from './facts.ts';
+import { CHIP_ROWS, FILM_TESTED, LET_GO_ROWS, OIL_BELOW } from './knowledge/chips.ts';
 import { LIKELIHOODS, YELLOWED, type LikelihoodTable } from './knowledge/likelihoods.ts';
-import { ONES, tempered, times, vector, type Vector } from './odds.ts';
+import { INDEX, ONES, tempered, times, vector, type Vector } from './odds.ts';
 
 /** Each table's columns as vectors, so that a result is one look-up. */
 const COLUMNS = new Map(
@@ -26,8 +28,29 @@ export function tableOf(kind: TestRecord['kind']): { table: LikelihoodTable; col
   return COLUMNS.get(kind);
 }
 
+const CHIPS = CHIP_ROWS.map((row) => ({ row, says: vector((finish) => row.shows[finish] ?? row.rest) }));
+const LET_GO = new Map(
+  Object.entries(LET_GO_ROWS).map(([plane, says]) => [plane, vector((finish) => says[finish] ?? 1)] as const),
+);
+const OIL_UNDER = vector((finish) => OIL_BELOW[finish] ?? OIL_BELOW.rest);
+
+/** A rub on the layer below reads that layer: oil there gives nothing, anything else what waterborne gives. */
+function rubBelow(said: Vector): Vector {
+  const [oil, waterborne] = [said[INDEX['oil-alkyd']]!, said[INDEX['waterborne-acrylic']]!];
+  return OIL_UNDER.map((share) => share * oil + (1 - share) * waterborne);
+}
+
 /** P(result | finish) of one test, or null where the test says nothing about the finish. */
 export function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
+  if (test.kind === 'chip-look') return CHIPS.find(({ row }) => row.when(test.layers ?? []))?.says ?? null;
+  const said = resultLikelihood(test, dirty);
+  if (!said || !test.plane) return said;
+  if (test.kind === 'spirit-rub') return test.plane === 'between-coats' ? rubBelow(said) : null;
+  return gripFailed(test) ? times(said, LET_GO.get(test.plane)!) : said;
+}
+
+/** P(result | finish) by the result alone, wherever it was made. */
+function resultLikelihood(test: TestRecord, dirty: boolean): Vector | null {
   const read = COLUMNS.get(test.kind);
   const at = read?.table.results.indexOf(resultOf(test)) ?? -1;
   if (!read || at < 0) return null;
@@ -80,13 +103,27 @@ export function weightsOf(tests: readonly TestRecord[]): number[] {
   });
 }
 
+/** What it says that somebody is about to test the film: nothing more where one was tested already. */
+export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? ONES : NOT_BARE);
+
+const NOT_BARE: Vector = vector((finish) => (finish === 'bare' ? FILM_TESTED : 1));
+/** Tests that are made on a film: whoever makes one has seen that there is one. */
+const testsFilm = ({ kind, layers }: TestRecord) =>
+  kind === 'spirit-rub' ||
+  kind === 'acetone-rub' ||
+  ADHESION_KINDS.includes(kind) ||
+  (kind === 'chip-look' && layers?.[0] !== 'paper');
+
 /** What all tests of one surface, or of one zone of it, say together. */
 export function likelihoodOfAll(tests: readonly TestRecord[], dirty: boolean): Vector {
   const weights = weightsOf(tests);
-  return tests.reduce<Vector>((all, test, i) => {
-    const one = likelihoodOf(test, dirty);
-    return one ? times(all, tempered(one, weights[i]!)) : all;
-  }, ONES);
+  return tests.reduce<Vector>(
+    (all, test, i) => {
+      const one = likelihoodOf(test, dirty);
+      return one ? times(all, tempered(one, weights[i]!)) : all;
+    },
+    tests.some(testsFilm) ? NOT_BARE : ONES,
+  );
 }
 
 const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];

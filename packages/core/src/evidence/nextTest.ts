@@ -1,11 +1,11 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { FINISHES, TEST_TAKES, TEST_TELLS, type TestKind } from '../vocabulary/index.ts';
+import { FINISHES, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
-import { messageTo, type House, type Member, type Node } from './house.ts';
-import { isDirty, likelihoodOfAll, tableOf, weightsOf } from './likelihood.ts';
-import { dot, normal, times, type Vector } from './odds.ts';
+import { follows, messageTo, type House, type Member, type Node } from './house.ts';
+import { aboutToTest, isDirty, likelihoodOfAll, tableOf, tellsFinish, weightsOf } from './likelihood.ts';
+import { dot, INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { leastLoss } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
@@ -16,6 +16,8 @@ export interface NextTest {
   expectedSaving: number;
   minutes: number;
   why: string;
+  /** The system hangs on it: it is made before any other, and before the price. */
+  settles?: boolean;
 }
 
 /** A painter's minute, in minor units. Testing stops when a test costs more than it saves. */
@@ -39,7 +41,7 @@ const lossNow = (at: Node) => leastLoss(normal(times(at.told, at.said)));
 
 /**
  * A surface whose treatment rides on a test of another under the same hidden finish, laid out for the thousands of
- * times it is asked. Its odds, were the parent believed to be `b`, are Σ over finishes of follows·b + own·Σ(b·share):
+ * times it is asked. Its odds, were the parent believed to be `b`, are Σ over finishes of followed·b + own·Σ(b·strays):
  * linear in b, so that only sums are left to take.
  */
 interface Rider {
@@ -47,8 +49,8 @@ interface Rider {
   areaM2: number;
   /** What is expected to be lost on it as things stand. */
   loss: number;
-  share: Float64Array;
-  follows: Float64Array;
+  strays: Float64Array;
+  followed: Float64Array;
   own: Float64Array;
 }
 
@@ -58,9 +60,9 @@ function riderOf(node: Node, areaM2: number): Rider {
     node,
     areaM2,
     loss: lossNow(node) * areaM2,
-    share,
-    follows: Float64Array.from(node.said, (x, i) => node.reach * x * share[i]!),
-    own: Float64Array.from(node.said, (x, i) => (1 - node.reach) * x * node.own[i]!),
+    strays: share.map((x, i) => (1 - follows(node, i)) * x),
+    followed: Float64Array.from(node.said, (x, i) => follows(node, i) * x * share[i]!),
+    own: Float64Array.from(node.said, (x, i) => x * node.own[i]!),
   };
 }
 
@@ -86,12 +88,12 @@ function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number 
   const parent = at.parent!;
   const belief = parent.told.map((x, i) => ((x * parent.said[i]!) / at.message[i]!) * heard[i]!);
   let loss = 0;
-  for (const { share, follows, own, areaM2 } of riders) {
+  for (const { strays, followed, own, areaM2 } of riders) {
     let told = 0;
-    for (let i = 0; i < belief.length; i++) told += belief[i]! * share[i]!;
+    for (let i = 0; i < belief.length; i++) told += belief[i]! * strays[i]!;
     let total = 0;
     for (let i = 0; i < belief.length; i++) {
-      const p = belief[i]! * follows[i]! + told * own[i]!;
+      const p = belief[i]! * followed[i]! + told * own[i]!;
       scratch[i] = p;
       total += p;
     }
@@ -121,7 +123,7 @@ function hearingOf(kind: TestKind, member: Member): (column: Vector, result: str
 /** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
 function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
   const { table, columns } = tableOf(kind)!;
-  const odds = normal(times(at.told, at.said));
+  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests)));
   const hearing = hearingOf(kind, member);
   let saved = leastLoss(odds) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss, 0);
   table.results.forEach((_, column) => {
@@ -139,20 +141,28 @@ const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
   !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub');
 
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
-function finishTestsOn(member: Member, at: Node, area: number, riders: readonly Rider[]): NextTest[] {
+function finishTestsOn(
+  member: Member,
+  at: Node,
+  area: number,
+  riders: readonly Rider[],
+  sisters: readonly Member[],
+): NextTest[] {
   if (member.surface.isNew === true) return [];
+  const first = needsFirstTest(member, at, sisters);
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
   return FINISH_TESTS.filter(
     (kind) =>
       comesNow(kind, member.tests) &&
-      costOf(kind, TEST_TAKES[kind]!.minutes) < atStake &&
+      (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || (first && kind === 'spirit-rub')) &&
       member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
     why: TEST_TELLS[kind]!,
-    expectedSaving: Math.round(savingOf(kind, member, at, area, riders)),
+    expectedSaving: Math.max(0, Math.round(savingOf(kind, member, at, area, riders))),
+    ...(first && kind === 'spirit-rub' ? { settles: true } : {}),
   }));
 }
 
@@ -167,8 +177,31 @@ function questionsOn(surface: SurfaceFacts, tests: readonly TestRecord[], findin
   }));
 }
 
+/** Tests that pay, the most worthwhile first; what settles the system is made before what polishes the price. */
 const ranked = <T extends NextTest>(tests: readonly T[]): T[] =>
-  tests.filter((t) => worthOf(t) > 0).sort((a, b) => worthOf(b) - worthOf(a));
+  tests
+    .filter((t) => worthOf(t) > 0 || t.settles)
+    .sort((a, b) => Number(b.settles ?? false) - Number(a.settles ?? false) || worthOf(b) - worthOf(a));
+
+/** From which chance on something may be there, so that nobody paints before it was rubbed. */
+const OPEN = 0.03;
+/** From here on it lies bare, and there is nothing to rub. */
+const SEEN_BARE = 0.35;
+const OILY: readonly Finish[] = ['oil-alkyd', 'waterborne-over-oil', 'clear-oil-varnish'];
+const WATERY: readonly Finish[] = ['waterborne-acrylic', 'waterborne-clear'];
+const chanceOfAny = (odds: Vector, finishes: readonly Finish[]) =>
+  finishes.reduce((sum, f) => sum + odds[INDEX[f]]!, 0);
+
+/** True where oil or waterborne is open, and nobody has tested the film here or on a sister by the same brush. */
+function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): boolean {
+  if (member.surface.isNew === true || [member, ...sisters].some((m) => m.tests.some(tellsOilApart))) return false;
+  const odds = normal(times(at.told, at.said));
+  return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && chanceOfAny(odds, WATERY) >= OPEN;
+}
+const tellsOilApart = (test: TestRecord) =>
+  test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
+const sistersOf = (member: Member, house: House) =>
+  member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 
 /** Every test that still pays on one surface, the most worthwhile first. Empty where testing no longer pays. */
 export function testsThatPay(
@@ -180,7 +213,7 @@ export function testsThatPay(
   const house = askedHouse(surface, tests, neighbours);
   const asked = house.members.find((m) => m.id === ASKED)!;
   return ranked([
-    ...finishTestsOn(asked, house.nodes.get(ASKED)!, areaOf(asked), []),
+    ...finishTestsOn(asked, house.nodes.get(ASKED)!, areaOf(asked), [], sistersOf(asked, house)),
     ...questionsOn(surface, tests, findings),
   ]);
 }
@@ -210,7 +243,7 @@ export function houseTests(house: House, findings: (member: Member) => Condition
     if (member.surface.isNew !== true) atStake += lossNow(at) * areaOf(member);
     const beside = (at.parent ? under.get(at.parent)! : []).filter((rider) => rider.node !== at);
     const riders = beside.filter((rider) => rider.loss > MINUTE_COST);
-    const finish = finishTestsOn(member, at, areaOf(member), riders).map((t) => ({
+    const finish = finishTestsOn(member, at, areaOf(member), riders, sistersOf(member, house)).map((t) => ({
       ...t,
       member: member.id,
       alsoTells: beside.length,

@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { FINISHES, type Finish } from '../vocabulary/index.ts';
+import { FINISHES, type ChipLayer, type Finish } from '../vocabulary/index.ts';
 import { UNDER_LAYERS, UNDER_ROWS, type UnderLayer } from './knowledge/layers.ts';
 import type { FinishProbabilities } from './odds.ts';
 
@@ -20,7 +20,15 @@ export interface LayerChance {
 /** A test saw a lower layer, or seemed to: how many times likelier that is with one than without. Source: practice. */
 const SAW_LOWER = 12;
 const SAW_PRIMER = 25;
+const SAW_ON_CHIP = 30;
 const WORTH_LISTING = 0.02;
+const SEEN_AS: Partial<Readonly<Record<ChipLayer, UnderLayer>>> = {
+  waterborne: 'older-waterborne',
+  oil: 'older-oil',
+  clear: 'clear-or-stain',
+  distemper: 'distemper',
+  primer: 'primer',
+};
 
 function chanceOf(layer: UnderLayer, top: Finish, surface: SurfaceFacts): number {
   return UNDER_ROWS.find((row) => row.layer === layer && row.tops.includes(top) && row.when(surface))?.chance ?? 0;
@@ -34,6 +42,10 @@ function seenUnder(under: readonly UnderLayer[], tests: readonly TestRecord[]): 
     if ((test.kind === 'spirit-rub' && test.result === 'lifts-to-lower-coat') || test.plane === 'between-coats')
       factor *= paints ? SAW_LOWER : 1;
     if (test.plane === 'primer') factor *= under.includes('primer') ? SAW_PRIMER : 1;
+    for (const layer of new Set(test.layers?.slice(1))) {
+      const seen = SEEN_AS[layer];
+      if (seen) factor *= under.includes(seen) ? SAW_ON_CHIP : 1;
+    }
   }
   return factor;
 }

@@ -1,5 +1,6 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
+import { gripFailed, gripHeld } from './conditions.ts';
 import { isDirty, likelihoodOfAll, opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
 import { priorVector } from './prior.ts';
@@ -69,4 +70,23 @@ export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zo
           (placeOf(t) === '' || cluster.places.includes(placeOf(t)) || !places.includes(placeOf(t)))),
     ),
   }));
+}
+
+const said = (place: string) => place !== '';
+
+/**
+ * The parts of one film by how its bond was found: a place where it let go stays a place of its own, whatever another
+ * showed, and one that held says that it holds there. One part where the tests agree, or where only one place was tried.
+ */
+export function bondPlaces(zone: Zone): Zone[] {
+  const failed = new Set(zone.tests.filter(gripFailed).map(placeOf).filter(said));
+  const heldElsewhere = zone.tests.some((t) => gripHeld(t) && !failed.has(placeOf(t)));
+  if (failed.size === 0 || !heldElsewhere) return [zone];
+  const isOf = (t: TestRecord, there: boolean) =>
+    failed.has(placeOf(t)) ? there : placeOf(t) === '' && !gripFailed(t) && !gripHeld(t) ? true : !there;
+  const part = (there: boolean): Zone => ({
+    places: there ? [...failed] : zone.places.filter((p) => !failed.has(p)),
+    tests: zone.tests.filter((t) => isOf(t, there)),
+  });
+  return [part(true), part(false)];
 }

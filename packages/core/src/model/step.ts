@@ -18,6 +18,8 @@ export interface Step {
   wear?: Wear[];
   /** Done before the surface is wetted: a sealer on what water would lift. Never shown. */
   early?: boolean;
+  /** A coat that follows the denibbing of the one before it, of the same product. Never shown. */
+  afterDenib?: boolean;
   why: string[];
 }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILIES, PLANES, TEST_KINDS, TEST_RESULTS } from '../vocabulary/index.ts';
+import { CHIP_LAYERS, FAMILIES, MOISTURE_SCALES, PLANES, TEST_KINDS, TEST_RESULTS } from '../vocabulary/index.ts';
 
 /** Fields that one kind of test alone carries. */
 const ONLY_WITH: Readonly<Record<string, string>> = {
@@ -8,15 +8,28 @@ const ONLY_WITH: Readonly<Record<string, string>> = {
   yellowed: 'sheen-look',
   family: 'test-patch',
   coats: 'test-patch',
+  layers: 'chip-look',
+  scale: 'moisture-meter',
 };
 
-/** One test as it was made: `result` by kind (see TEST_RESULTS), `grade` for a cross-cut, `value` for moisture. */
+/** Tests that carry something other than a result, and what that is. */
+const CARRIES: Readonly<Partial<Record<string, 'grade' | 'value' | 'layers'>>> = {
+  'cross-cut': 'grade',
+  'moisture-meter': 'value',
+  'chip-look': 'layers',
+};
+
+/** One test as it was made: `result` by kind (see TEST_RESULTS), `grade` for a cross-cut, `value` for moisture, `layers` for a chip. */
 export const testSchema = z
   .strictObject({
     kind: z.enum(TEST_KINDS as [(typeof TEST_KINDS)[number]]),
     result: z.string().max(40).nullish(),
     grade: z.number().int('must be a whole grade').min(0).max(5).nullish(),
     value: z.number().min(0, 'must be 0 % or more').max(300, 'must be 300 % or less').nullish(),
+    /** Top first. */
+    layers: z.array(z.enum(CHIP_LAYERS)).min(1, 'must name a layer at the least').max(20).nullish(),
+    /** Left out: wood. */
+    scale: z.enum(MOISTURE_SCALES).nullish(),
     yellowed: z.boolean().nullish(),
     place: z.string().max(200).nullish(),
     filmAgeHours: z.number().min(0).max(10_000_000).nullish(),
@@ -31,8 +44,8 @@ export const testSchema = z
       if (test[field as keyof typeof test] != null && test.kind !== kind) fault(field, `belongs to a ${kind} only`);
     }
     const results: readonly string[] = TEST_RESULTS[test.kind];
-    if (test.kind === 'cross-cut' || test.kind === 'moisture-meter') {
-      const carries = test.kind === 'cross-cut' ? 'grade' : 'value';
+    const carries = CARRIES[test.kind];
+    if (carries) {
       if (test[carries] == null) fault(carries, `a ${test.kind} carries a ${carries}`);
       if (test.result != null) fault('result', `a ${test.kind} carries a ${carries}, not a result`);
     } else if (test.result == null) fault('result', `is missing: one of ${results.join(', ')}`);

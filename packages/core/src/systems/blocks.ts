@@ -1,5 +1,5 @@
 import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
-import { moistureLimit } from '../evidence/knowledge/moisture.ts';
+import { limitWords } from '../evidence/knowledge/moisture.ts';
 import { makerOfAll } from '../shelf/usable.ts';
 import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
@@ -45,6 +45,9 @@ function bridgedByRule(steps: readonly Step[], c: Case): boolean {
   );
 }
 
+/** The scale on which the last reading was taken. */
+const scaleRead = (c: Case) => c.d.tests.findLast((t) => t.kind === 'moisture-meter')?.scale ?? 'wood';
+
 const BLOCKS: readonly BlockRow[] = [
   {
     code: 'dry-sand-lead',
@@ -80,8 +83,8 @@ const BLOCKS: readonly BlockRow[] = [
     code: 'paint-on-damp',
     holds: (c) => c.is('damp'),
     breaks: (steps) => !doneFirst(steps, ['dry-out']),
-    text: (c) => `Damp: over ${moistureLimit(c.d.surface.substrate)} % nothing is sealed in.`,
-    until: (c) => `The cause is found and a meter reads ${moistureLimit(c.d.surface.substrate)} % or less.`,
+    text: (c) => `Damp: over ${limitWords(c.d.surface.substrate, scaleRead(c))} nothing is sealed in.`,
+    until: (c) => `The cause is found and a meter reads ${limitWords(c.d.surface.substrate, scaleRead(c))} or less.`,
   },
   {
     code: 'paint-on-rot',

@@ -156,9 +156,18 @@ const endsClear = (wanted: Wanted) => wanted.family !== null && CLEAR_FINISHES.i
 /** The same surface, were what is on it this; its zones with it. */
 export function asIf(c: Case, treatAs: Treatment): Case {
   if (treatAs === c.treatAs) return c;
-  const zones = c.d.zones.map((zone) => ({ ...zone, treatAs }));
-  const as = { ...c, treatAs, bare: treatAs === 'bare', d: { ...c.d, treatAs, zones } };
+  const as = { ...c, treatAs, bare: treatAs === 'bare', d: diagnosisAsIf(c.d, treatAs) };
   return { ...as, goesTo: finishChemistry(as.d, as.wanted, as.rules, as.joinery, as.outside) };
+}
+
+const readAsIf = new WeakMap<Diagnosis, Map<Treatment, Diagnosis>>();
+/** A diagnosis, were this what is there: read once, so that what was learned of it is found again. */
+function diagnosisAsIf(d: Diagnosis, treatAs: Treatment): Diagnosis {
+  let read = readAsIf.get(d);
+  if (!read) readAsIf.set(d, (read = new Map<Treatment, Diagnosis>()));
+  let as = read.get(treatAs);
+  if (!as) read.set(treatAs, (as = { ...d, treatAs, zones: d.zones.map((zone) => ({ ...zone, treatAs })) }));
+  return as;
 }
 
 /** The case of one zone: the same surface, rules and wishes, with what was found there. */

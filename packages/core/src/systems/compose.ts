@@ -151,10 +151,27 @@ function undercoats(c: Case, primers: readonly Step[]): Step[] {
   ];
 }
 
-function betweenCoats(c: Case, coatSteps: readonly Step[]): Step[] {
-  const films = coatSteps.filter((s) => s.kind !== 'pre-prime').reduce((n, s) => n + (s.coats ?? 1), 0);
-  const asked = c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
-  if (films < 2 || !asked) return [];
+/** Where nothing lies under the finish that could be denibbed, its first coat is a line of its own: it is denibbed before the rest. */
+function finishInTurn(c: Case, coats: readonly Step[]): Step[] {
+  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat');
+  if (isUnder || !denibs(c)) return [...coats];
+  return coats.flatMap((step): Step[] =>
+    step.kind === 'finish-coat' && (step.coats ?? 1) > 1
+      ? [
+          { ...step, coats: 1 },
+          { ...step, coats: step.coats! - 1, afterDenib: true, why: ['Over the first coat, once that is smooth.'] },
+        ]
+      : [step],
+  );
+}
+
+const denibs = (c: Case) =>
+  c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
+
+/** Never before the first coat: something of ours has to lie there to be denibbed. */
+function betweenCoats(c: Case, coats: readonly Step[]): Step[] {
+  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat' || s.afterDenib);
+  if (!isUnder || !denibs(c)) return [];
   const technique = c.wetOnly ? 'wet' : 'dry';
   return [
     {
@@ -193,6 +210,7 @@ function asShown(step: Step, c: Case): Step {
   // Unset, not deleted: objects whose fields are deleted are slow to read ever after.
   if (inner) step.scope = undefined;
   if (step.early !== undefined) step.early = undefined;
+  if (step.afterDenib !== undefined) step.afterDenib = undefined;
   return step;
 }
 
@@ -240,7 +258,7 @@ interface Gathered extends Omit<Composed, 'steps'> {
 }
 
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
-function gather(c: Case): Gathered {
+function gather(c: Case, isWhole = true): Gathered {
   const rows = SITUATIONS.filter((row) => row.when(c));
   const preparation = stillAsked(
     rows.flatMap((row) => row.steps?.(c) ?? []),
@@ -288,12 +306,14 @@ function gather(c: Case): Gathered {
       kind: 'distress',
       why: ['Edges are rubbed back where hands would have worn them, before the clear coat.'],
     });
+  // Where places differ, each has its own under the finish, and that goes over all of them alike.
+  const inTurn = isWhole ? finishInTurn(c, coats) : coats;
   const work = [
     ...preparation,
     ...gripPatch(c, [...preparation, ...coats]),
     ...dustSteps(c, preparation),
-    ...coats,
-    ...betweenCoats(c, coats),
+    ...inTurn,
+    ...betweenCoats(c, inTurn),
     ...cureAndReturn(c, finish),
   ];
   return {
@@ -312,7 +332,7 @@ export function compose(c: Case): Composed {
     zones.length === 1
       ? gather(c)
       : acrossZones(
-          zones.map((z) => gather(caseInZone(c, z))),
+          zones.map((z) => gather(caseInZone(c, z), false)),
           c,
         );
   return { ...rest, steps: inOrder(work, caulkAfterPrimer(c)).map((step) => asShown(step, c)) };

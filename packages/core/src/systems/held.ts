@@ -1,5 +1,5 @@
 import type { Family, StepKind } from '../vocabulary/index.ts';
-import { LEAVES, type Preparation } from './knowledge/preparations.ts';
+import { preparationOf, type Preparation } from './knowledge/preparations.ts';
 import type { Step } from '../model/step.ts';
 
 /** How often a system of the firm's has come back, against what is typical: 1 as often, 2 twice as often. */
@@ -36,14 +36,8 @@ export function heldFactor(held: Held | undefined, steps: readonly Step[]): numb
   return held.systems.find((h) => h.primer === primer && h.finish === finish)?.factor ?? 1;
 }
 
-/**
- * What the firm's own record makes of the odds that leaving out a step of preparation is paid for: how films held that
- * had only what is left, against those that had it. 1 where it says nothing of either.
- */
-export function skippedFactor(held: Held | undefined, kind: StepKind): number {
-  const row = LEAVES[kind];
-  const factorOf = (p: Preparation) => held?.preparations.find((h) => h.preparation === p)?.factor;
-  const without = row && factorOf(row.without);
-  const having = row && factorOf(row.having);
-  return without && having ? without / having : 1;
+/** How films of the firm's held that had the preparation of these steps, against what is typical; 1 where its record says nothing. */
+export function preparedFactor(held: Held | undefined, steps: readonly Step[]): number {
+  const preparation = preparationOf(steps);
+  return held?.preparations.find((h) => h.preparation === preparation)?.factor ?? 1;
 }

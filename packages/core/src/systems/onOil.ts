@@ -8,8 +8,10 @@ import type { Step } from '../model/step.ts';
 const OIL_LIKELY = 0.25;
 
 /** How well a primer family does what is needed: 0 where it does not. */
-export const primes = (family: Family | undefined, need: Need) =>
-  PRIMERS.find((p) => p.family === family)?.does[need] ?? 0;
+export const primes = (family: Family | undefined, need: Need): 0 | 1 | 2 | 3 => DOES.get(family)?.[need] ?? 0;
+const DOES = new Map<Family | undefined, Partial<Record<Need, 1 | 2 | 3>>>(
+  PRIMERS.map((row) => [row.family, row.does]),
+);
 export const laysFilm = (s: Step) => isCoat(s.kind) && s.kind !== 'pre-prime';
 export const wholeFace = (s: Step) => s.scope !== 'spots' && s.scope !== 'bare-areas';
 

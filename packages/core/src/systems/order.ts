@@ -54,20 +54,24 @@ const BEFORE_WATER = place('wash') - 0.5;
 const AFTER_PRIMER = place('undercoat') - 0.5;
 const AT_HANDOVER = place('clean-up') + 0.5;
 const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
+const DENIBBED = place('finish-coat') + 0.5;
 
 /** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
-function rank(step: Step, caulkAfter: boolean): number {
+function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number {
   if (step.early) return BEFORE_WATER;
   if (step.kind === 'caulk' && caulkAfter) return AFTER_PRIMER;
   if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
-  if (step.scope === 'between') return AFTER_SANDING_BETWEEN;
+  if (step.afterDenib) return DENIBBED;
+  if (step.scope === 'between') return denibsTheFinish ? DENIBBED - 0.1 : AFTER_SANDING_BETWEEN;
+  if (step.kind === 'sand-between' && denibsTheFinish) return DENIBBED - 0.2;
   return place(step.kind);
 }
 
 /** Puts steps in working order; grits run from coarse to fine, a spot under the whole. */
 export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
   // Sorting is stable: what stands alike stays as it was asked for.
-  const ranks = new Map(steps.map((step) => [step, rank(step, caulkAfter)]));
+  const denibsTheFinish = steps.some((s) => s.afterDenib);
+  const ranks = new Map(steps.map((step) => [step, rank(step, caulkAfter, denibsTheFinish)]));
   return [...steps].sort((a, b) => ranks.get(a)! - ranks.get(b)! || (a.grit ?? 0) - (b.grit ?? 0));
 }
 
@@ -85,7 +89,7 @@ const ONCE: ReadonlySet<StepKind> = new Set([
 ]);
 
 const sameWork = (a: Step, b: Step) => {
-  if (a.kind !== b.kind || a.early !== b.early || a.scope !== b.scope) return false;
+  if (a.kind !== b.kind || a.early !== b.early || a.afterDenib !== b.afterDenib || a.scope !== b.scope) return false;
   return ONCE.has(a.kind) || (a.family === b.family && a.grit === b.grit);
 };
 

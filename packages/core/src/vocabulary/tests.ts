@@ -239,6 +239,21 @@ const TEST_TABLE = {
       source: 'practice; the meter’s own sheet wins',
     },
   },
+  'chip-look': {
+    label: 'Chip look',
+    results: {},
+    tellsApart: 'A chip shows its layers in order: what lies under what.',
+    card: {
+      materials: ['sharp blade', 'a lens'],
+      how: 'Lift a chip or take a flake, look at its edge, name the layers from the top. Rub the layer under the flake too.',
+      count: 1,
+      waitSec: 0,
+      reads: 'Waterborne on oil shows as a soft skin on a hard one. What lets go says which bond is weak.',
+      misleads: 'Two coats of one paint look like two layers; a thin primer is easily missed.',
+      cautions: ['lead-presumed'],
+      source: 'practice',
+    },
+  },
   'rot-probe': {
     label: 'Rot probe',
     results: { firm: 'firm', 'soft-surface': 'soft at the face', 'soft-deep': 'soft deep in' },
@@ -355,6 +370,24 @@ export const RESULT_LABELS: Readonly<Record<string, string>> = Object.assign({},
 
 /** Tests that measure grip. */
 export const ADHESION_KINDS: readonly TestKind[] = TEST_KINDS.filter((kind) => rowOf(kind).measuresGrip);
+
+/** What a chip or a flake may show, layer by layer. */
+export const CHIP_LAYERS = ['waterborne', 'oil', 'clear', 'distemper', 'primer', 'paper', 'unknown'] as const;
+export type ChipLayer = (typeof CHIP_LAYERS)[number];
+export const CHIP_LAYER_LABELS: Readonly<Record<ChipLayer, string>> = {
+  waterborne: 'waterborne',
+  oil: 'oil',
+  clear: 'varnish or stain',
+  distemper: 'distemper',
+  primer: 'primer',
+  paper: 'paper',
+  unknown: 'not known',
+};
+
+/** On which scale a moisture meter was read: per cent of wood, gypsum (about 1 is wet), relative 0 to 100. */
+export const MOISTURE_SCALES = ['wood', 'gypsum', 'relative'] as const;
+export type MoistureScale = (typeof MOISTURE_SCALES)[number];
+export const MOISTURE_SCALE_LABELS: Readonly<Record<MoistureScale, string>> = { wood: 'wood, %', gypsum: 'gypsum', relative: 'relative, 0 to 100' };
 
 /** Where a bond let go, or which layer a test was made on. */
 export const PLANES = ['substrate', 'primer', 'between-coats'] as const;

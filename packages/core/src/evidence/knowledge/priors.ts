@@ -249,7 +249,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'been-coated',
     when: (s) => s.isNew === false,
-    factors: { bare: 0.3 },
+    factors: { bare: 0.08 },
     reason: 'Said to have been coated before.',
   },
   {
@@ -297,8 +297,8 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'stripped-wall',
     when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster',
-    factors: { bare: 10 },
-    reason: 'Paste or torn face: the paper has come off a wall that may never have been painted.',
+    factors: { bare: 60 },
+    reason: 'Paste or torn face is seen: the paper has come off, and the wall lies bare.',
   },
   {
     id: 'spray-can',

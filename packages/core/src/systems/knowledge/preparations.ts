@@ -1,5 +1,3 @@
-import type { StepKind } from '../../vocabulary/index.ts';
-
 /** What was done to the ground before the first coat, as far as it bears on whether a film holds. */
 export const PREPARATIONS = ['stripped', 'sanded', 'deglossed', 'washed', 'none'] as const;
 export type Preparation = (typeof PREPARATIONS)[number];
@@ -28,14 +26,6 @@ const ROWS: readonly PreparationRow[] = [
   { code: 'deglossed', when: any('degloss', 'solvent-wipe') },
   { code: 'washed', when: any('wash', 'mould-treat') },
 ];
-
-/** What preparation a step is, and what is left where it is not done. */
-export const LEAVES: Readonly<Partial<Record<StepKind, { having: Preparation; without: Preparation }>>> = {
-  scrape: { having: 'stripped', without: 'sanded' },
-  sand: { having: 'sanded', without: 'washed' },
-  degloss: { having: 'deglossed', without: 'washed' },
-  wash: { having: 'washed', without: 'none' },
-};
 
 /** The preparation that a film had, by the steps that were really done: the one that bites most. */
 export const preparationOf = (done: readonly { kind: string }[]): Preparation => ROWS.find((row) => row.when(done))?.code ?? 'none';

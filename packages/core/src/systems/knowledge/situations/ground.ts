@@ -3,7 +3,7 @@ import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer } from '../../primer.ts';
 import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';
-import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const exteriorPreference = {
@@ -470,7 +470,7 @@ export const GROUND: readonly Situation[] = [
             why: 'What is bare is primed before the day is out.',
           }
         : {
-            need: c.ground === 'masonry' ? 'seal-masonry' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster',
+            need: needOnGround(c),
             atLeast: 2,
             scope: 'bare-areas',
             why: 'What is bare is primed.',

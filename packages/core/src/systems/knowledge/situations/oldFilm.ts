@@ -1,7 +1,7 @@
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
-import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -287,7 +287,7 @@ export const OLD_FILM: readonly Situation[] = [
     ],
     needs: (c) => [
       {
-        need: c.ground === 'timber' || c.ground === 'laminate' ? 'seal-wood' : c.ground === 'metal' ? 'grip-metal' : c.ground === 'hard' ? 'grip-hard' : 'seal-plaster',
+        need: needOnGround(c),
         atLeast: 2,
         scope: 'bare-areas',
         why: 'Where scraping reached the ground it is primed.',

@@ -1,3 +1,4 @@
+import type { Ground, Need } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
@@ -11,6 +12,20 @@ export interface Situation {
   /** Where the row comes from: a published method, or the practice of the trade. */
   source: string;
 }
+
+/** What a primer has to do on the ground itself, where it is laid bare. */
+export function needOnGround(c: Case): Need {
+  if (c.ground === 'metal') return c.d.surface.substrate === 'ferrous-metal' ? 'grip-metal' : 'grip-nonferrous';
+  return ON_GROUND[c.ground];
+}
+const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {
+  timber: 'seal-wood',
+  laminate: 'seal-wood',
+  plaster: 'seal-plaster',
+  paper: 'seal-paper',
+  masonry: 'seal-masonry',
+  hard: 'grip-hard',
+};
 
 /** An abrading line, wet where lead is possible, extracted where the year is not known. */
 export function sanding(c: Case, grit: number, why: string, more: Partial<Step> = {}): Step {

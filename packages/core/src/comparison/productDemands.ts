@@ -9,11 +9,11 @@ import {
   type Family,
 } from '../vocabulary/index.ts';
 import type { ProductDemand } from '../shelf/smallestSet.ts';
-import { forbiddenIn } from './blocks.ts';
-import type { Case } from './case.ts';
-import type { Composed } from './compose.ts';
-import { ifSwapped } from './consequences.ts';
-import { finishFails } from './finish.ts';
+import { forbiddenIn } from '../systems/blocks.ts';
+import type { Case } from '../systems/case.ts';
+import type { Composed } from '../systems/compose.ts';
+import { ifSwapped } from '../failure/departing.ts';
+import { finishFails } from '../systems/finish.ts';
 import type { Step } from '../model/step.ts';
 
 const TAKES_A_TIN: readonly Step['kind'][] = [
@@ -27,12 +27,14 @@ const TAKES_A_TIN: readonly Step['kind'][] = [
   'stick-down',
 ];
 
+/** From this much likelier a fault, another product does not do as well. */
+const WORSE = 0.1;
+
 /** True where this family would do for the step as well as the one named: nothing follows, nothing is forbidden. */
 function servesAsWell(step: Step, family: Family, c: Case, made: Composed): boolean {
   if (family === step.family) return true;
   if (!isCoat(step.kind)) return false;
-  const others = made.steps.filter((s) => s !== step);
-  if (ifSwapped(step, family, c, made.needs, others, 1000).length > 0) return false;
+  if (ifSwapped(c, made.steps, step, family, 1000).some((one) => one.odds >= WORSE)) return false;
   if (step.kind === 'finish-coat' || step.kind === 'clear-coat') {
     if (CLEAR_FINISHES.includes(family) !== CLEAR_FINISHES.includes(step.family!)) return false;
     // Another finish is another wish: only one of the same chemistry that may stand here is taken without asking.

@@ -1,5 +1,19 @@
-import type { Family } from '../../vocabulary/index.ts';
-import type { Case } from '../case.ts';
+import type { Exposure, Family } from '../../vocabulary/index.ts';
+import type { Case } from '../../systems/case.ts';
+
+/**
+ * How often a sound system is called back in a year, by exposure: the share of surfaces. Typical values from practice;
+ * the firm's own record takes their place as it gathers.
+ */
+export const CALL_BACK_A_YEAR: Readonly<Record<Exposure, number>> = {
+  'interior-dry': 0.02,
+  'interior-wet': 0.05,
+  'interior-grease': 0.05,
+  'interior-hightouch': 0.06,
+  'interior-hot': 0.06,
+  'exterior-sheltered': 0.06,
+  'exterior-exposed': 0.11,
+};
 
 /** How a finish wears against the usual one of the place: call-backs in a year, as a factor. Below 1 it lasts longer. */
 export interface WearRow {
@@ -12,7 +26,7 @@ const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposu
 const wetOrGreasy = (c: Case) => c.d.surface.exposure === 'interior-wet' || c.d.surface.exposure === 'interior-grease';
 
 /** The first row that fits is taken; a finish that no row names wears as usual. Source: practice; the firm's own record wins as it gathers. */
-export const WEARS: readonly WearRow[] = [
+export const WEAR_ROWS: readonly WearRow[] = [
   { family: 'waterborne-alkyd', when: (c) => c.joinery && handled(c), factor: 0.7 },
   { family: 'waterborne-alkyd', when: (c) => c.joinery, factor: 0.85 },
   { family: 'oil-enamel', when: (c) => c.joinery && handled(c), factor: 0.65 },
@@ -30,3 +44,11 @@ export const WEARS: readonly WearRow[] = [
 export const COAT_MORE = 0.88;
 /** A single finish coat is called back more often. */
 export const ONE_COAT = 1.15;
+/** A clear coat over the finish takes the wear. */
+export const CLEAR_OVER = 0.85;
+/** Bare timber outside that was saturated first moves and drinks less. */
+export const SATURATED = 0.8;
+/** A light hand, a heavy one. */
+export const BY_HANDLING = { light: 0.85, normal: 1, heavy: 1.25 } as const;
+/** Call-backs are spread over so many years where one figure is given for a year. */
+export const YEARS = 5;

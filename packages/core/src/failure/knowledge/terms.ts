@@ -1,20 +1,5 @@
-import type { Exposure } from '../../vocabulary/index.ts';
-import type { Case } from '../case.ts';
+import type { Case } from '../../systems/case.ts';
 import type { Step } from '../../model/step.ts';
-
-/**
- * How often a sound system is called back in a year, by exposure: the share of surfaces. Typical values from practice;
- * the firm's own record takes their place as it gathers.
- */
-export const CALL_BACK_A_YEAR: Record<Exposure, number> = {
-  'interior-dry': 0.02,
-  'interior-wet': 0.05,
-  'interior-grease': 0.05,
-  'interior-hightouch': 0.06,
-  'interior-hot': 0.06,
-  'exterior-sheltered': 0.06,
-  'exterior-exposed': 0.11,
-};
 
 /** A firm stands behind a term within which no more than this share fails. */
 export const MOST_THAT_FAIL = 0.15;

@@ -1,0 +1,126 @@
+import { chemistryOf, PRIMER_FAMILIES, type Family } from '../vocabulary/index.ts';
+import { primes } from '../systems/onOil.ts';
+import type { Case } from '../systems/case.ts';
+import { AT, type Face, type FaceKind } from './face.ts';
+import { BOUND_LEAVES, DIRT_ROWS } from './knowledge/dirt.ts';
+import { FACE_ROWS } from './knowledge/faces.ts';
+import {
+  ANY_PRIMER,
+  BRINGS,
+  HARD_OVER_SOFT,
+  HOLD_ROWS,
+  INSIDE_PULL,
+  OUTSIDE_PULL,
+  PATCH_HELD,
+  SOAKS_IN,
+} from './knowledge/holds.ts';
+
+const HOLDS = new Map(HOLD_ROWS.map((row) => [row.family, row]));
+const SOFT: readonly FaceKind[] = ['waterborne', 'primer'];
+const SLICK: readonly FaceKind[] = ['oil', 'varnish', 'aerosol', 'laminate'];
+const HARD_OIL: readonly Family[] = ['oil-enamel', 'exterior-oil', 'oil-varnish'];
+/** A trial or a patch weighs so much against the table, at the most. */
+const MOST_SHOWN = 2.5;
+/** A primer that holds on slick faces hardly holds better than another on a soft one. */
+const ON_SOFT = 0.35;
+
+const NO_DIRT = DIRT_ROWS.map(() => 0);
+const DIRT = DIRT_ROWS.map((row) => ({ ...row, at: AT[row.trait] }));
+
+/** What weighs in one bond, in log-odds that it lets go: their sum is the log-odds. */
+export interface BondTerms {
+  kind: FaceKind;
+  /** The face itself, against what the coat brings to it. */
+  face: number;
+  /** True where the coat suits the face: what is left is what may happen to any good bond. */
+  suits: boolean;
+  gloss: number;
+  pull: number;
+  hard: number;
+  ownRecord: number;
+  /** In the order of `DIRT_ROWS`. */
+  dirt: readonly number[];
+  points: number;
+}
+
+const PRIMING = new Set<Family>(PRIMER_FAMILIES);
+const isPrimer = (family: Family) => PRIMING.has(family);
+
+/** What this coat brings to this face, in log-odds taken off. */
+function brought(family: Family, face: Face): number {
+  const rating = primes(family, FACE_ROWS[face.kind].need);
+  const holds = HOLDS.get(family);
+  const more = face.kind === 'laminate' && !holds?.onLaminate ? 0 : (holds?.brings ?? 0);
+  if (SLICK.includes(face.kind)) return BRINGS[rating] + more;
+  if (SOFT.includes(face.kind)) return BRINGS[rating] * ON_SOFT;
+  return Math.max(BRINGS[rating], SOAKS_IN[family] ?? (isPrimer(family) ? ANY_PRIMER : 0));
+}
+
+/** What trials here have shown of this family as a first coat. */
+function shownHere(family: Family, c: Case): number {
+  let shown = 0;
+  for (const word of c.trials) if (word.family === family) shown += word.logOdds;
+  return Math.max(-MOST_SHOWN, Math.min(MOST_SHOWN, shown));
+}
+
+const pullOf = (c: Case): number =>
+  c.outside
+    ? OUTSIDE_PULL[c.d.surface.exposure as keyof typeof OUTSIDE_PULL]
+    : (INSIDE_PULL[c.d.surface.exposure] ?? 0) + (c.wanted.handling === 'heavy' ? 0.4 : 0);
+
+/** The bond that a first coat of this family makes with what it is laid on: how likely it lets go within years, and why. */
+export function bondOf(family: Family, face: Face, c: Case): BondTerms {
+  const row = FACE_ROWS[face.kind];
+  const held = c.gripPatchHeld;
+  const soft = SOFT.includes(face.kind);
+  const minds = (HOLDS.get(family)?.minds ?? 1) * (held ? PATCH_HELD.minds : 1);
+  const brings = brought(family, face) + (held ? PATCH_HELD.takesOff : 0) + shownHere(family, c);
+  const gloss = row.gloss * face.has[AT.gloss]! * (1 - face.has[AT.key]!) * minds;
+  const pull = pullOf(c);
+  const hard = soft && chemistryOf(family) === 'solvent-borne' && HARD_OIL.includes(family) ? HARD_OVER_SOFT : 0;
+  const dirt = NO_DIRT.slice();
+  let points = row.base - brings + gloss + pull + hard + face.ownRecord;
+  for (let i = 0; i < DIRT.length; i++) {
+    const { at, boundBy, pull: pulls } = DIRT[i]!;
+    if (face.has[at]! <= 0) continue;
+    dirt[i] = pulls * face.has[at]! * (boundBy ? BOUND_LEAVES[primes(family, boundBy)] : 1);
+    points += dirt[i]!;
+  }
+  return {
+    kind: face.kind,
+    face: row.base - brings,
+    suits: soft || brings >= BRINGS[2],
+    gloss,
+    pull,
+    hard,
+    ownRecord: face.ownRecord,
+    dirt,
+    points,
+  };
+}
+
+/** What is said of a bond, each with what it weighs. */
+export function bondWords(terms: BondTerms): (readonly [text: string, points: number])[] {
+  const row = FACE_ROWS[terms.kind];
+  return [
+    [terms.suits ? `Even well prepared, the bond to ${row.words} may let go.` : row.text, terms.face],
+    ['On an unbroken gloss even a good primer has less to hold.', terms.gloss],
+    ['Use and weather pull at the bond.', terms.pull],
+    ['A hard oil film over a soft waterborne one pulls at it as it ages.', terms.hard],
+    [
+      `The firm's own record: films prepared so come back ${Math.exp(terms.ownRecord).toFixed(1)} times as often as is typical.`,
+      terms.ownRecord,
+    ],
+    ...DIRT_ROWS.map(({ text }, i) => [text, terms.dirt[i]!] as const),
+  ];
+}
+
+/** From which weight, in log-odds, one thing on the face is named as the reason. */
+const WORTH_NAMING = 0.8;
+
+/** The one sentence that says best why a bond may let go. */
+export function bondText(terms: BondTerms): string {
+  const [face, ...others] = bondWords(terms);
+  const worst = others.reduce((a, b) => (b[1] > a[1] ? b : a));
+  return worst[1] > WORTH_NAMING && terms.suits ? worst[0] : face![0];
+}

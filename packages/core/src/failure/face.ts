@@ -1,0 +1,108 @@
+import type { Family, Need } from '../vocabulary/index.ts';
+
+/** What the top of a place is, as far as the next film minds. */
+export const FACES = [
+  'waterborne',
+  'oil',
+  'varnish',
+  'aerosol',
+  'primer',
+  'laminate',
+  'hard',
+  'iron',
+  'bright-metal',
+  'timber',
+  'board',
+  'plaster',
+  'masonry',
+  'paper',
+  'distemper',
+] as const;
+export type FaceKind = (typeof FACES)[number];
+
+/**
+ * What lies on a face, or is wrong with it: 0 none, 1 as bad as it comes. `bead` is silicone that
+ * stands there, `silicone` the smear it leaves; `groundIn` is grease that sanding rubbed in; `powder` dust without binder that was there before us, `dust` what our
+ * own sanding made; `weak` how surely the old film lets go of what it lies on; `nibs` what is rough; `proud` filler that
+ * was not levelled.
+ */
+export const TRAITS = [
+  'gloss',
+  'key',
+  'grease',
+  'groundIn',
+  'residue',
+  'powder',
+  'dust',
+  'chalk',
+  'paste',
+  'wax',
+  'bead',
+  'silicone',
+  'damp',
+  'salts',
+  'mould',
+  'rot',
+  'torn',
+  'loosePaper',
+  'hollow',
+  'weak',
+  'cracked',
+  'grey',
+  'nibs',
+  'holes',
+  'proud',
+  'openGap',
+  'movingGap',
+  'endGrain',
+  'suction',
+  'source',
+  'stuck',
+  'greenTimber',
+] as const;
+export type Trait = (typeof TRAITS)[number];
+
+/** What can rise through a film, by the work of the primer that stops it. */
+export type Riser = Extract<Need, `block-${string}`>;
+
+/** Where each trait stands in a face's list. */
+export const AT = Object.fromEntries(TRAITS.map((trait, i) => [trait, i])) as Readonly<Record<Trait, number>>;
+
+/** One part of a surface: what lies there now. Changed in place as work is done on it. */
+export interface Face {
+  kind: FaceKind;
+  /** Which part: the whole, the spots of one fault, or what is bare. */
+  part: 'main' | 'spots' | 'bare-areas';
+  /** Share of the surface, 0 to 1. */
+  share: number;
+  /** How much of each trait, in the order of `TRAITS`, 0 to 1: see `AT`. */
+  has: number[];
+  /** What rises here, and how surely it would show through bare waterborne paint. */
+  rises: Map<Riser, number>;
+  /** How far what is seen lies from the colour that is wanted: CIEDE2000. */
+  colourLeft: number;
+  /** How many steps of ours have laid a coat on it. */
+  coats: number;
+  /** Families of which a patch was laid and waited for before the first coat. */
+  tried: readonly Family[];
+  /** What the firm's own record says of films prepared so: log-odds, 0 where it says nothing. */
+  ownRecord: number;
+}
+
+const NONE: readonly Family[] = [];
+
+/** The same face, to be worked on by itself. */
+export const sameFace = (face: Face): Face => ({ ...face, has: face.has.slice(), rises: new Map(face.rises) });
+
+/** A clean face of this kind. */
+export const cleanFace = (kind: FaceKind, part: Face['part'], share: number): Face => ({
+  kind,
+  part,
+  share,
+  has: TRAITS.map(() => 0),
+  rises: new Map(),
+  colourLeft: 0,
+  coats: 0,
+  tried: NONE,
+  ownRecord: 0,
+});

@@ -1,0 +1,156 @@
+import { groundOf } from '../evidence/facts.ts';
+import type { Diagnosis } from '../evidence/diagnosis.ts';
+import type { Case } from '../systems/case.ts';
+import { AT, cleanFace, sameFace, type Face, type FaceKind } from './face.ts';
+import { UNKNOWN_DIFFERENCE } from './knowledge/hiding.ts';
+import { RISES_FROM } from './knowledge/rising.ts';
+import {
+  DRINKS,
+  FILLED,
+  FILLER_DRINKS,
+  GROUND_FACE,
+  OLD_FACE,
+  ON_OIL,
+  PEELS_OUTSIDE_FOR_A_REASON,
+  STANDING_ROWS,
+  USUAL_GLOSS,
+  USUAL_GREASE,
+  USUAL_NIBS,
+  USUAL_POWDER,
+  USUAL_SHARE,
+} from './knowledge/standing.ts';
+
+/** The face of the ground itself, where nothing lies on it. */
+export function groundFace(c: Case): FaceKind {
+  const { substrate } = c.d.surface;
+  if (substrate === 'drywall') return 'board';
+  if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
+  return GROUND_FACE[groundOf(substrate)];
+}
+
+const raise = (face: Face, trait: 'grease' | 'nibs' | 'powder' | 'suction' | 'weak' | 'source', amount: number) => {
+  face.has[AT[trait]] = Math.max(face.has[AT[trait]]!, amount);
+};
+
+/** What the last wipe, look and handling say of a face beside its conditions. */
+function asUsed(face: Face, c: Case): void {
+  const { surface, findings } = c.d;
+  face.has[AT.gloss] = USUAL_GLOSS[face.kind][c.joinery ? 0 : 1];
+  const look = c.d.tests.findLast((t) => t.kind === 'sheen-look')?.result;
+  if (look && DRINKS[face.kind] === undefined) face.has[AT.gloss] = GLOSS_SEEN[look] ?? face.has[AT.gloss]!;
+  const used = surface.isNew !== true && !(c.bare && DRINKS[face.kind] !== undefined);
+  if (used)
+    raise(
+      face,
+      'grease',
+      surface.exposure === 'interior-grease'
+        ? USUAL_GREASE.greaseRoom
+        : face.kind === 'laminate' || face.kind === 'hard'
+          ? USUAL_GREASE.laminate
+          : surface.exposure === 'interior-hightouch'
+            ? USUAL_GREASE.hightouch
+            : c.joinery
+              ? USUAL_GREASE.woodwork
+              : USUAL_GREASE.otherwise,
+    );
+  raise(
+    face,
+    'nibs',
+    surface.texture !== 'smooth'
+      ? 0
+      : face.kind === 'timber'
+        ? USUAL_NIBS.timber
+        : DRINKS[face.kind] === undefined
+          ? USUAL_NIBS.painted
+          : USUAL_NIBS.otherwise,
+  );
+  const powder = surface.sanded === true ? 0.7 : (USUAL_POWDER[face.kind] ?? 0);
+  if (!findings.handWipeClean) raise(face, 'powder', powder);
+  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+}
+const GLOSS_SEEN: Readonly<Record<string, number>> = {
+  flat: 0.05,
+  eggshell: 0.3,
+  satin: 0.55,
+  'semi-gloss': 0.8,
+  gloss: 1,
+};
+
+const PARTS = ['main', 'spots', 'bare-areas'] as const;
+
+/** How surely the old film lets go, as far as its bond was tried. */
+function oldBond(face: Face, c: Case): void {
+  const { findings } = c.d;
+  if (c.bare || c.treatAs === 'wax') return;
+  if (c.treatAs === 'over-oil') raise(face, 'weak', ON_OIL[findings.adhesion]);
+  else if (findings.adhesion === 'weak') raise(face, 'weak', 0.85);
+  if (c.treatAs === 'distemper') face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, 0.5);
+}
+
+function standingOn(face: Face, c: Case): void {
+  for (const row of STANDING_ROWS) {
+    if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
+    if (row.part === 'spots' && face.part !== 'spots') continue;
+    face.has[AT[row.trait]] = Math.max(face.has[AT[row.trait]]!, row.amount);
+  }
+  for (const row of RISES_FROM)
+    if (c.is(row.condition) && (row.part === 'main' || face.part === 'spots')) rise(face, row.riser, row.strength);
+  if (c.treatAs === 'wax') face.has[AT.wax] = Math.max(face.has[AT.wax]!, 0.9);
+  if (c.treatAs === 'clear' && !c.clear) rise(face, 'block-tannin', 0.7);
+  if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
+  if (c.bare && c.d.surface.substrate === 'tannin-wood' && !c.clear) rise(face, 'block-tannin', 0.85);
+  if (face.kind === 'iron') rise(face, 'block-rust', c.outside ? 0.8 : 0.6);
+  if (c.d.findings.hollow) face.has[AT.hollow] = 0.95;
+}
+const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: number) =>
+  face.rises.set(riser, Math.max(face.rises.get(riser) ?? 0, strength));
+
+/** Whether there is a part of this kind here at all, and how large. */
+function shareOf(part: Face['part'], c: Case): number {
+  const { areaM2, extents } = c.d.surface;
+  if (part === 'main') return 1;
+  if (part === 'bare-areas') {
+    const lets =
+      c.is('peeling', 'flaking', 'blistering') ||
+      c.d.findings.adhesion === 'weak' ||
+      c.is('weathered-wood', 'cracking', 'rot', 'rust-stain');
+    return lets && !c.bare && c.treatAs !== 'over-oil' ? USUAL_SHARE.bare : 0;
+  }
+  const found = [...STANDING_ROWS, ...RISES_FROM].filter((row) => row.part === 'spots' && c.is(row.condition));
+  if (!found.length) return 0;
+  const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);
+  return measured && areaM2 ? Math.min(1, measured / areaM2) : USUAL_SHARE.spots;
+}
+
+const known = new WeakMap<Diagnosis, Map<string, readonly Face[]>>();
+
+/** What lies on the surface before anything is done, part by part, were `c.treatAs` what is there. Read once, and given as a copy to work on. */
+export function facesOf(c: Case): Face[] {
+  let read = known.get(c.d);
+  if (!read) known.set(c.d, (read = new Map<string, readonly Face[]>()));
+  const asked = `${c.treatAs}/${c.clear}/${c.shift.difference}`;
+  let faces = read.get(asked);
+  if (!faces) read.set(asked, (faces = partsOf(c)));
+  return faces.map(sameFace);
+}
+
+function partsOf(c: Case): Face[] {
+  const kind = OLD_FACE[c.treatAs] ?? groundFace(c);
+  const newOutside =
+    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+  return PARTS.flatMap((part): Face[] => {
+    const share = shareOf(part, c);
+    if (!share) return [];
+    const face = cleanFace(kind, part, share);
+    asUsed(face, c);
+    standingOn(face, c);
+    oldBond(face, c);
+    if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
+    if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
+    if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['plaster', 0];
+    if (c.outside && c.is('peeling', 'flaking')) raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);
+    if (newOutside) face.has[AT.greenTimber] = 1;
+    face.colourLeft = c.clear ? 0 : (c.shift.difference ?? UNKNOWN_DIFFERENCE);
+    return [face];
+  });
+}

@@ -1,0 +1,152 @@
+import { chemistryOf, type Family } from '../vocabulary/index.ts';
+import { beatenBy, provenBy, type PatchReading } from '../evidence/patches.ts';
+import { primes } from '../systems/onOil.ts';
+import type { Case } from '../systems/case.ts';
+import type { Step } from '../model/step.ts';
+import { bondOf } from './bond.ts';
+import { chanceOf, NO } from './causes.ts';
+import { AT, type Face, type Riser } from './face.ts';
+import { FACE_ROWS } from './knowledge/faces.ts';
+import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
+import { HIDES, TINT_LIES, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
+import { ON_FRESH, TRIED_LEAVES } from './knowledge/holds.ts';
+import { THROUGH, THROUGH_BEATEN, THROUGH_PROVEN, THROUGH_SOLVENT } from './knowledge/rising.ts';
+import { DEEP_SHOWS, FINISH_SEALS, SHOWS_BY_SHEEN, SUCTION_LEAVES } from './knowledge/sealing.ts';
+import { PAPER_WAKES, WET_ROWS } from './knowledge/wetFilm.ts';
+import type { Tally } from './tally.ts';
+
+const carriesWater = (family: Family) => chemistryOf(family) === 'waterborne';
+const isFinish = (step: Step) => step.kind === 'finish-coat' || step.kind === 'clear-coat';
+
+/** What the wet coat meets: it crawls, bubbles, crackles. */
+function meetsWet(family: Family, face: Face, tally: Tally): void {
+  const tried = face.tried.includes(family) ? TRIED_LEAVES : 1;
+  WET_ROWS.forEach((row, i) => {
+    if (face.has[AT[row.trait]]! <= 0 || (row.byWater && !carriesWater(family))) return;
+    const stopped = row.unless ? THROUGH[primes(family, row.unless)] : 1;
+    tally.add(NO.wet + i, chanceOf(row.from + row.pull * face.has[AT[row.trait]]!) * stopped * tried, face.share);
+  });
+  if (face.kind === 'paper' && carriesWater(family))
+    tally.add(NO.paper, chanceOf(PAPER_WAKES[primes(family, 'seal-paper')]) * tried, face.share);
+}
+
+/** What is left of the uneven suction of the ground when the finish dries on it. */
+function shadesOver(step: Step, face: Face, c: Case, tally: Tally): void {
+  if (face.has[AT.suction]! < 0.01 || c.clear) return;
+  const coats = step.coats ?? 1;
+  const shows = (step.sheen ? SHOWS_BY_SHEEN[step.sheen] : 0.9) * ((c.shift.to ?? 100) < 45 ? DEEP_SHOWS : 1);
+  const cause = face.part === 'spots' ? NO.fillerFlashes : face.kind === 'timber' ? NO.sinks : NO.flashes;
+  tally.add(cause, Math.min(0.95, face.has[AT.suction]! * FINISH_SEALS ** (coats - 1) * shows), face.share);
+}
+
+/** Undercoats and saturating coats are made to stop suction, whatever it is. */
+const SEALS_ANYWAY: readonly Family[] = [
+  'oil-undercoat',
+  'acrylic-primer-undercoat',
+  'penetrating-epoxy',
+  'clear-shellac',
+];
+
+/** How far a family seals what this part drinks with. */
+function seals(family: Family, face: Face): 0 | 1 | 2 | 3 {
+  if (SEALS_ANYWAY.includes(family)) return 3;
+  const ground = primes(family, FACE_ROWS[face.kind].need);
+  const filler = face.part === 'spots' && face.kind !== 'timber' ? primes(family, 'seal-filler') : 0;
+  return filler > ground ? filler : ground;
+}
+
+/** What the patches here said, read once. */
+const patchesRead = new WeakMap<
+  readonly PatchReading[],
+  { proven: ReadonlySet<Family>; beaten: ReadonlySet<Family> }
+>();
+function patchesOf({ d: { patches } }: Case) {
+  let read = patchesRead.get(patches);
+  if (!read) patchesRead.set(patches, (read = { proven: provenBy(patches), beaten: beatenBy(patches) }));
+  return read;
+}
+
+/** What of a riser comes through `coats` coats of this family here. */
+function through(riser: Riser, family: Family, coats: number, c: Case): number {
+  const { proven, beaten } = patchesOf(c);
+  if (proven.has(family)) return THROUGH_PROVEN;
+  if (beaten.has(family)) return THROUGH_BEATEN;
+  const well = primes(family, riser);
+  const once = well > 0 || carriesWater(family) ? THROUGH[well] : THROUGH_SOLVENT;
+  return once ** Math.min(2, coats);
+}
+
+/** What share of the difference in colour one coat of a finish takes away. */
+function finishHides(family: Family, c: Case): number {
+  if (family === 'waterborne-clear' || family === 'oil-varnish') return HIDES.clear;
+  return (c.shift.chroma ?? 0) > VIVID_FROM ? HIDES.vivid : HIDES.finish;
+}
+
+/** How far the colour of a primer of this tint lies from the finish. CIEDE2000, roughly. */
+function primerLies({ tint }: Step, c: Case): number {
+  const lies =
+    tint === 'toward-finish' ? TINT_LIES.towardFinish : tint && tint !== 'white' ? TINT_LIES.grey : TINT_LIES.white;
+  return lies.depth * Math.max(0, WHITE - (c.shift.to ?? WHITE)) + lies.chroma * (c.shift.chroma ?? 0);
+}
+
+/** How far what is seen lies from the colour that is wanted, once this coat is on. */
+function colourLeftAfter(step: Step, family: Family, left: number, c: Case): number {
+  if (c.clear || step.kind === 'clear-coat') return left;
+  const coats = step.coats ?? 1;
+  if (step.kind === 'finish-coat') return left * (1 - finishHides(family, c)) ** coats;
+  // A primer hides what is under it, and is seen itself.
+  const through = (1 - HIDES.primer[primes(family, 'hide')]) ** coats;
+  return left * through + primerLies(step, c) * (1 - through);
+}
+
+/** What a coat lies over from then on: it has done its harm, or has not. */
+const COVERED = (
+  [
+    'grease',
+    'groundIn',
+    'residue',
+    'powder',
+    'dust',
+    'chalk',
+    'paste',
+    'wax',
+    'bead',
+    'silicone',
+    'damp',
+    'salts',
+    'mould',
+    'torn',
+    'loosePaper',
+    'grey',
+    'endGrain',
+  ] as const
+).map((trait) => AT[trait]);
+
+/** The face as it is under the next coat. */
+function coated(step: Step, family: Family, face: Face, c: Case): void {
+  const coats = step.coats ?? 1;
+  const raisesGrain = face.coats === 0 && face.kind === 'timber' && carriesWater(family);
+  for (const [riser, strength] of face.rises) face.rises.set(riser, strength * through(riser, family, coats, c));
+  face.has[AT.suction]! *= isFinish(step)
+    ? FINISH_SEALS ** coats
+    : SUCTION_LEAVES[seals(family, face)] ** Math.min(2, coats);
+  face.colourLeft = colourLeftAfter(step, family, face.colourLeft, c);
+  for (const at of COVERED) face.has[at] = 0;
+  if (raisesGrain) face.has[AT.nibs] = Math.max(face.has[AT.nibs]!, GRAIN_RAISED);
+  face.coats++;
+}
+
+/** Lays a coat on a face: what may come of the laying, and the face as it is afterwards. */
+export function layCoat(step: Step, face: Face, c: Case, tally: Tally): void {
+  const { family } = step;
+  if (!family) return;
+  if (face.coats > 0) tally.add(NO.betweenCoats, chanceOf(ON_FRESH), face.share);
+  else {
+    const bond = bondOf(family, face, c);
+    tally.addBond(NO.bond, chanceOf(bond.points) * (face.tried.includes(family) ? TRIED_LEAVES : 1), face.share, bond);
+    meetsWet(family, face, tally);
+  }
+  tally.add(NO.dust, face.has[AT.dust]! * (c.joinery ? DUST_SHOWS.joinery : DUST_SHOWS.otherwise), face.share);
+  if (step.kind === 'finish-coat') shadesOver(step, face, c, tally);
+  coated(step, family, face, c);
+}

@@ -1,0 +1,201 @@
+import { isCoat, type Family, type StepKind } from '../vocabulary/index.ts';
+import { caseInZone, type Case } from '../systems/case.ts';
+import { preparedFactor } from '../systems/held.ts';
+import { ELSEWHERE } from '../systems/zones.ts';
+import type { Step } from '../model/step.ts';
+import { chanceOf, NO } from './causes.ts';
+import { AT, type Face } from './face.ts';
+import { facesOf } from './facesOf.ts';
+import { FIT_ROWS, NO_FINISH, UNSEALED } from './knowledge/fits.ts';
+import { FINISH_CUT, FLAT_CRACKS, LEFT_ROWS, NIBS_SHOW } from './knowledge/grounds.ts';
+import { HAND_ROWS, HANDLED_EARLY } from './knowledge/hands.ts';
+import { SEEN_AT, SEEN_STEEP } from './knowledge/hiding.ts';
+import { RISING_ROWS } from './knowledge/rising.ts';
+import { OLD_BOND_GOES } from './knowledge/standing.ts';
+import { layCoat } from './laid.ts';
+import { Tally } from './tally.ts';
+import { truthsOf } from './truths.ts';
+import { rowsOf, workOn, type Work } from './work.ts';
+
+const isFinish = (kind: StepKind) => kind === 'finish-coat' || kind === 'clear-coat';
+const RISES = new Map(RISING_ROWS.map((row, i) => [row.riser, NO.rising + i]));
+
+/** A step as it is done: what it is and does, looked up once for all that may be there. */
+interface Act {
+  step: Step;
+  coat: boolean;
+  finish: boolean;
+  abrades: boolean;
+  rows: readonly Work[];
+  /** The only part it is done on; null where it is done all over. A place that a test named was told apart before. */
+  on: Face['part'] | null;
+}
+
+const actOf = (step: Step): Act => ({
+  step,
+  coat: isCoat(step.kind),
+  finish: isFinish(step.kind),
+  abrades: step.kind === 'sand' || step.kind === 'sand-between',
+  rows: rowsOf(step),
+  on:
+    step.scope === 'spots' || step.kind === 'spot-prime' ? 'spots' : step.scope === 'bare-areas' ? 'bare-areas' : null,
+});
+
+/** What is under, in and on a part once the last coat is on. */
+function addLeft(face: Face, c: Case, tally: Tally): void {
+  const { share } = face;
+  LEFT_ROWS.forEach((row, i) => tally.add(NO.left + i, face.has[AT[row.trait]]! * row.odds, share));
+  for (const [riser, strength] of face.rises) tally.add(RISES.get(riser)!, strength, share);
+  tally.add(NO.oldBond, face.has[AT.weak]! * OLD_BOND_GOES, share);
+  tally.add(NO.rough, face.has[AT.nibs]! * (c.joinery ? NIBS_SHOW.joinery : NIBS_SHOW.otherwise), share);
+  if (face.part !== 'spots' && face.colourLeft > 0)
+    tally.add(NO.hiding, chanceOf((face.colourLeft - SEEN_AT) / SEEN_STEEP), share);
+}
+
+/** Work and coats on one part, in the order of the steps. */
+function addPart(face: Face, acts: readonly Act[], c: Case, tally: Tally): void {
+  let finished = false;
+  let cut = false;
+  for (const { step, coat, finish, abrades, rows, on } of acts) {
+    if (on !== null && on !== face.part) continue;
+    if (coat) {
+      layCoat(step, face, c, tally);
+      if (finish) [finished, cut] = [true, false];
+    } else {
+      if (finished && abrades) cut = true;
+      workOn(step, rows, face, c);
+    }
+  }
+  if (cut) tally.add(NO.cut, FINISH_CUT, face.share);
+  addLeft(face, c, tally);
+}
+
+/** Covering, hanging, waiting: each in its place, too late, or not at all. */
+function addHands(steps: readonly Step[], c: Case, tally: Tally): void {
+  const kinds = new Set(steps.map((s) => s.kind));
+  HAND_ROWS.forEach((row, i) => {
+    if (!row.when(c, kinds)) return;
+    const at = row.after
+      ? steps.findLastIndex((s) => s.kind === row.kind)
+      : steps.findIndex((s) => s.kind === row.kind);
+    const early = row.before ? steps.findIndex((s) => row.before!.includes(s.kind)) : -1;
+    const late = row.after ? steps.findLastIndex((s) => row.after!.includes(s.kind)) : -1;
+    const inPlace = at >= 0 && (early < 0 || at < early) && at > late;
+    tally.add(NO.hand + i, inPlace ? row.done : row.odds, row.share ?? 1);
+  });
+  const held = steps.findLastIndex((s) => s.kind === 'cure-hold');
+  if (held >= 0 && steps.slice(0, held).some((s) => HANDLED_EARLY.kinds.includes(s.kind)))
+    tally.add(NO.handledEarly, HANDLED_EARLY.odds, 1);
+}
+
+/** The rows of a family, with the numbers of their causes. */
+const FITS = new Map<Family, (readonly [(typeof FIT_ROWS)[number], number])[]>();
+FIT_ROWS.forEach((row, i) => {
+  for (const family of row.families) FITS.set(family, [...(FITS.get(family) ?? []), [row, NO.fit + i]]);
+});
+/** A bead, a filled hole, a spot: a small part of the surface. */
+const SMALL = 0.1;
+
+/** How likely a film without the clear coat that belongs over it is marked. */
+function unsealed(finish: Step, c: Case): number {
+  if (finish.family === 'chalk-style') return UNSEALED.chalk;
+  if (!c.furniture) return 0;
+  if (c.wanted.distressed) return UNSEALED.distressed;
+  return finish.sheen === 'flat' || finish.sheen === 'matt' || finish.sheen === 'eggshell' ? UNSEALED.lowSheen : 0;
+}
+
+/** Products where they do not belong, and films without what belongs over them. */
+function addFits(steps: readonly Step[], c: Case, tally: Tally): void {
+  let finish: Step | null = null;
+  let last: Step | null = null;
+  for (const step of steps) {
+    if (step.family)
+      for (const [row, cause] of FITS.get(step.family) ?? [])
+        if (row.kinds.includes(step.kind) && row.when(c))
+          tally.add(cause, row.odds, isCoat(step.kind) && step.scope !== 'spots' ? 1 : SMALL);
+    if (isCoat(step.kind) && step.scope !== 'spots' && step.scope !== 'bare-areas') last = step;
+    if (step.kind === 'finish-coat') finish = step;
+  }
+  if (!last || !isFinish(last.kind)) tally.add(NO.noFinish, NO_FINISH.odds, 1);
+  if (!finish) return;
+  if (last?.kind !== 'clear-coat' && !c.clear) tally.add(NO.unsealed, unsealed(finish, c), 1);
+  if (finish.sheen && c.is('moving-joints', 'gaps')) tally.add(NO.flat, FLAT_CRACKS[finish.sheen] ?? 0, SMALL);
+}
+
+/** One thing that may be there, with its chance, and what may go wrong then. */
+export interface Truth {
+  c: Case;
+  chance: number;
+  tally: Tally;
+}
+
+/** What may go wrong in one place, under each thing that may be there. */
+function truthsIn(c: Case, steps: readonly Step[]): Truth[] {
+  const ownRecord = Math.log(preparedFactor(c.held, steps));
+  const acts = steps.map(actOf);
+  return truthsOf(c).map(([truth, chance]) => {
+    const tally = new Tally();
+    for (const face of facesOf(truth)) {
+      face.ownRecord = ownRecord;
+      addPart(face, acts, truth, tally);
+    }
+    addFits(steps, truth, tally);
+    return { c: truth, chance, tally };
+  });
+}
+
+/** Steps that are done in one place: those for the whole, and those that name it. */
+const stepsIn = (steps: readonly Step[], places: readonly string[], all: readonly string[]) =>
+  steps.filter(({ scope }) => {
+    if (scope === undefined || !all.includes(scope)) return true;
+    return scope === ELSEWHERE ? places.length === 0 : places.includes(scope);
+  });
+
+/** What may go wrong with these steps on this surface, over its places and all that may be there. */
+export interface Outlook {
+  tally: Tally;
+  /** One list for each place: what the film and the work on it bring, without what is done by hand beside it. */
+  places: readonly (readonly Truth[])[];
+}
+
+/** Whether a step changes anything that lies on the surface. */
+const touchesFilm = (step: Step) => isCoat(step.kind) || step.kind === 'test-patch' || rowsOf(step).length > 0;
+
+/** Reads the film that these steps make, on everything that may be there. */
+export function outlookOf(c: Case, steps: readonly Step[]): Outlook {
+  const { zones } = c.d;
+  const named = [ELSEWHERE, ...zones.flatMap((z) => z.places)];
+  const places =
+    zones.length === 1
+      ? [truthsIn(c, steps)]
+      : zones.map((zone) => truthsIn(zoneOf(c, zone), stepsIn(steps, zone.places, named)));
+  return withHands(c, steps, places);
+}
+
+/** The same where some steps are left out: what does not touch the film leaves that as it was read. */
+export function outlookWithout(c: Case, steps: readonly Step[], left: readonly Step[], known: Outlook): Outlook {
+  const without = steps.filter((s) => !left.includes(s));
+  return left.some(touchesFilm) ? outlookOf(c, without) : withHands(c, without, known.places);
+}
+
+function withHands(c: Case, steps: readonly Step[], places: Outlook['places']): Outlook {
+  const tally = new Tally();
+  for (const place of places) {
+    const mixed = new Tally();
+    for (const truth of place) mixed.mix(truth.tally, truth.chance);
+    tally.join(mixed, 1 / places.length);
+  }
+  addHands(steps, c, tally);
+  return { tally, places };
+}
+
+type Zone = Case['d']['zones'][number];
+const zoneCases = new WeakMap<Case, Map<Zone, Case>>();
+/** The case of a zone, read once for each case. */
+function zoneOf(c: Case, zone: Zone): Case {
+  let known = zoneCases.get(c);
+  if (!known) zoneCases.set(c, (known = new Map<Zone, Case>()));
+  let found = known.get(zone);
+  if (!found) known.set(zone, (found = caseInZone(c, zone)));
+  return found;
+}

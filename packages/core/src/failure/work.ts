@@ -1,0 +1,97 @@
+import type { StepKind } from '../vocabulary/index.ts';
+import type { Case } from '../systems/case.ts';
+import type { Step } from '../model/step.ts';
+import { AT, type Face, type Trait } from './face.ts';
+import { groundFace } from './facesOf.ts';
+import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
+import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
+
+/** A row with its shares as lists: it is read thousands of times. */
+export type Work = Omit<WorkRow, 'leaves' | 'makes'> &
+  Record<'leaves' | 'makes', readonly (readonly [at: number, share: number])[]>;
+const listed = (shares: WorkRow['leaves']) =>
+  Object.entries(shares ?? {}).map(([trait, share]) => [AT[trait as Trait], share] as const);
+const ROWS = new Map<StepKind, Work[]>();
+for (const row of WORK_ROWS)
+  ROWS.set(row.kind, [...(ROWS.get(row.kind) ?? []), { ...row, leaves: listed(row.leaves), makes: listed(row.makes) }]);
+
+/** What may still be done to a face once a coat of ours lies on it; the rest comes too late for it. */
+const ON_OUR_COATS: ReadonlySet<StepKind> = new Set([
+  'sand',
+  'sand-between',
+  'dust-off',
+  'tack-off',
+  'fill',
+  'caulk',
+  'set-nails',
+  'revisit',
+]);
+/** Dirt that a wash takes and leaves its cleaner for. */
+const WASHED = [AT.grease, AT.groundIn, AT.chalk, AT.paste, AT.mould];
+/** How much grease there has to be before sanding rubs it in. */
+const RUBS_IN_FROM = 0.2;
+
+/** The film comes off: what lies under it is the face now. */
+function takeOff(row: Work, step: Step, face: Face, c: Case): void {
+  if (row.takesOff === 'weak' && face.part !== 'bare-areas' && c.treatAs !== 'over-oil') return;
+  if (
+    c.treatAs === 'over-oil' &&
+    face.kind === 'waterborne' &&
+    (row.takesOff === 'weak' || step.family === 'stripper')
+  ) {
+    face.kind = 'oil';
+    face.has[AT.gloss] = 0.7;
+    return;
+  }
+  if (c.bare && row.takesOff === 'weak') return;
+  const wasPaper = c.ground === 'paper' || c.ground === 'laminate';
+  face.kind = wasPaper && row.takesOff === 'all' ? (c.ground === 'paper' ? 'plaster' : 'timber') : groundFace(c);
+  if (c.ground === 'paper' && row.takesOff === 'all') face.has[AT.paste] = 0.8;
+  face.has[AT.gloss] = 0;
+  face.has[AT.suction] = Math.max(face.has[AT.suction]!, DRINKS[face.kind] ?? 0);
+}
+
+function apply(row: Work, step: Step, face: Face, c: Case): void {
+  const dirt = row.soaps ? WASHED.reduce((most, at) => Math.max(most, face.has[at]!), 0) : 0;
+  if (row.rubsIn && face.has[AT.grease]! > RUBS_IN_FROM) {
+    const rubbedIn = Math.max(face.has[AT.groundIn]!, face.has[AT.grease]! * row.rubsIn);
+    face.has[AT.groundIn] = rubbedIn;
+    face.has[AT.grease]! -= rubbedIn;
+  }
+  for (const [at, left] of row.leaves) face.has[at]! *= left;
+  for (const [at, made] of row.makes)
+    face.has[at] = Math.max(face.has[at]!, made * (at === AT.dust ? dustOf(step) : 1));
+  if (row.keys) face.has[AT.key] = 1 - (1 - face.has[AT.key]!) * (1 - row.keys);
+  if (row.soaps) face.has[AT.residue] = Math.max(face.has[AT.residue]!, row.soaps * dirt);
+  if (row.takesOff) takeOff(row, step, face, c);
+}
+
+/** Wet, nothing flies; with extraction, a little. */
+const dustOf = (step: Step) => (step.technique === 'wet' ? 0.3 : step.technique === 'extracted' ? 0.35 : 1);
+
+/** Filler lies there now, bare. */
+function filled(face: Face): void {
+  face.kind = 'plaster';
+  face.has[AT.gloss] = 0;
+  face.has[AT.grease] = 0;
+}
+const FILLS: readonly StepKind[] = ['fill', 'repair'];
+
+/** What a step does to a face, looked up once: it is done to many. */
+export const rowsOf = (step: Step): readonly Work[] =>
+  (ROWS.get(step.kind) ?? []).filter(
+    (row) => !row.families || (step.family !== undefined && row.families.includes(step.family)),
+  );
+
+/** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */
+export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): void {
+  if (face.coats > 0 && !ON_OUR_COATS.has(step.kind)) return;
+  if (step.kind === 'test-patch') {
+    if (step.family) face.tried = [...face.tried, step.family];
+    // A dab on a bead that nobody knows: if it crawls, the bead comes out.
+    else face.has[AT.bead]! *= 0.1;
+    return;
+  }
+  for (const row of rows) if (!row.parts || row.parts.includes(face.part)) apply(row, step, face, c);
+  if (face.part === 'spots' && FILLS.includes(step.kind) && face.has[AT.suction]! >= FILLER_DRINKS) filled(face);
+}
