@@ -189,7 +189,7 @@ describe('patches: bleed or show-through', () => {
     expect(coatsOf([patch('shows-through', 'oil-primer', 1, 120)])).toEqual([1]);
   });
 
-  test('a patch that was read is not laid again', () => {
+  test('a patch that was read is not laid again; one that covered has decided, and nothing else is patched', () => {
     const ask = (tests: TestRecord[]) =>
       assess({
         surface: { element: 'furniture', substrate: 'melamine', areaM2: 5 },
@@ -198,8 +198,8 @@ describe('patches: bleed or show-through', () => {
       }).system.steps.filter((s) => s.kind === 'test-patch');
     const families = ask([]).map((s) => s.family!);
     expect(families.length).toBeGreaterThan(1);
-    const left = ask([patch('covers', families[0]!, 1, 4400)]).map((s) => s.family);
-    expect(left).toEqual(families.slice(1));
+    expect(ask([patch('bleeds-through', families[0]!, 2, 4400)]).map((s) => s.family)).toEqual(families.slice(1));
+    expect(ask([patch('covers', families[0]!, 1, 4400)])).toEqual([]);
   });
 });
 

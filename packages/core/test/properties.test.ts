@@ -127,6 +127,7 @@ describe('whatever is asked of assess', () => {
       'method',
       'sheen',
       'waitMin',
+      'later',
       'wear',
       'why',
     ];

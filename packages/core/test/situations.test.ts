@@ -39,7 +39,7 @@ const ROWS: Row[] = [
     more: { houseRules: { newBoard: 'self-prime' } },
     primers: [],
     finish: 'acrylic-wall',
-    coats: 3,
+    coats: 2,
   },
   {
     what: 'filler spots primed by the spot',

@@ -102,7 +102,7 @@ describe('what goes on it', () => {
     expect(kinds(a).indexOf('dust-off')).toBeLessThan(kinds(a).indexOf('prime'));
     const self = ask({ substrate: 'drywall', isNew: true, areaM2: 30 }, { houseRules: { newBoard: 'self-prime' } });
     expect(primers(self)).toEqual([]);
-    expect(the(self, 'finish-coat')!.coats).toBe(3);
+    expect(the(self, 'finish-coat')!.coats).toBe(2);
   });
 
   test('melamine furniture: degrease, scuff, bond, finish, clear coat on low sheens, cure before loading', () => {
@@ -385,7 +385,7 @@ describe('whatever is asked', () => {
             if (codes(a).includes('dry-sand-lead')) expect(step.technique ?? 'wet').not.toBe('dry');
             if (codes(a).includes('shellac-on-heat')) expect(step.family).not.toBe('shellac-primer');
             if (question.surface.exposure.startsWith('exterior') && step.kind === 'finish-coat')
-              expect(['exterior-acrylic', 'exterior-oil', 'masonry-paint']).toContain(step.family);
+              expect(['exterior-acrylic', 'exterior-oil', 'masonry-paint', 'floor-paint']).toContain(step.family);
           }
         }
         expect(a.finish.reduce((s, f) => s + f.probability, 0)).toBeCloseTo(1, 3);

@@ -1158,6 +1158,7 @@ export type HeldSystem = {
           | "exterior-filler"
           | "exterior-oil"
           | "filler"
+          | "floor-paint"
           | "low-odour-oil-primer"
           | "masonry-paint"
           | "masonry-paint-remover"
@@ -1283,6 +1284,7 @@ export type HeldFactor = {
         | "exterior-filler"
         | "exterior-oil"
         | "filler"
+        | "floor-paint"
         | "low-odour-oil-primer"
         | "masonry-paint"
         | "masonry-paint-remover"
@@ -2092,6 +2094,7 @@ export type SurfaceBrief = {
     maxNightsOut?: number | null;
     handling?: ("light" | "normal" | "heavy") | null;
     distressed?: boolean | null;
+    leaveBare?: boolean | null;
   };
   position: number;
   measure:
@@ -2347,6 +2350,7 @@ export type Surface = {
     maxNightsOut?: number | null;
     handling?: ("light" | "normal" | "heavy") | null;
     distressed?: boolean | null;
+    leaveBare?: boolean | null;
   };
   position: number;
   measure:
@@ -2527,6 +2531,7 @@ export type SurfaceBody = {
     maxNightsOut?: number | null;
     handling?: ("light" | "normal" | "heavy") | null;
     distressed?: boolean | null;
+    leaveBare?: boolean | null;
   };
   measure?:
     | (
@@ -2689,6 +2694,7 @@ export type WholeRoomBody = {
       maxNightsOut?: number | null;
       handling?: ("light" | "normal" | "heavy") | null;
       distressed?: boolean | null;
+      leaveBare?: boolean | null;
     };
     measure?:
       | (
@@ -3130,6 +3136,7 @@ export type SurfaceChange = {
     maxNightsOut?: number | null;
     handling?: ("light" | "normal" | "heavy") | null;
     distressed?: boolean | null;
+    leaveBare?: boolean | null;
   };
   measure?:
     | (

@@ -44,6 +44,7 @@ const actOf = (step: Step): Act => ({
 /** What is under, in and on a part once the last coat is on. */
 function addLeft(face: Face, c: Case, tally: Tally): void {
   const { share } = face;
+  if (c.wanted.leaveBare) return;
   LEFT_ROWS.forEach((row, i) => tally.add(NO.left + i, face.has[AT[row.trait]]! * row.odds, share));
   for (const [riser, strength] of face.rises) tally.add(RISES.get(riser)!, strength, share);
   tally.add(NO.oldBond, face.has[AT.weak]! * OLD_BOND_GOES, share);
@@ -116,6 +117,7 @@ function addFits(steps: readonly Step[], c: Case, tally: Tally): void {
     if (isCoat(step.kind) && step.scope !== 'spots' && step.scope !== 'bare-areas') last = step;
     if (step.kind === 'finish-coat') finish = step;
   }
+  if (c.wanted.leaveBare) return;
   if (!last || !isFinish(last.kind)) tally.add(NO.noFinish, NO_FINISH.odds, 1);
   if (!finish) return;
   if (last?.kind !== 'clear-coat' && !c.clear) tally.add(NO.unsealed, unsealed(finish, c), 1);

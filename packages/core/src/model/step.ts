@@ -16,6 +16,8 @@ export interface Step {
   /** Least unattended wait after it, in minutes, where it is not a coat. */
   waitMin?: number;
   wear?: Wear[];
+  /** Done at a return visit, so long after the rest: an ISO 8601 duration. */
+  later?: string;
   /** Done before the surface is wetted: a sealer on what water would lift. Never shown. */
   early?: boolean;
   /** A coat that follows the denibbing of the one before it, of the same product. Never shown. */
@@ -33,7 +35,7 @@ export interface System {
 
 /** The plain words for a step, without its product: what is compared when two systems are set side by side. */
 export function stepKey(step: Step): string {
-  return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}`;
+  return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}|${step.later ?? ''}`;
 }
 
 /** True where a coat of it smells strongly: solvent or alcohol. */

@@ -72,9 +72,11 @@ export const wantedSchema = z.strictObject({
   maxNightsOut: z.number().int().min(0).max(3650).nullish(),
   handling: z.enum(['light', 'normal', 'heavy']).nullish(),
   distressed: z.boolean().nullish(),
+  /** The coating is taken off, and the ground left as it is. */
+  leaveBare: z.boolean().nullish(),
 });
 type WantedSaid = z.infer<typeof wantedSchema>;
-type AlwaysWished = 'lowOdour' | 'handling' | 'distressed';
+type AlwaysWished = 'lowOdour' | 'handling' | 'distressed' | 'leaveBare';
 
 /** A wish with what is usual filled in; see `NOTHING_WANTED`. */
 export type Wanted = { [Wish in AlwaysWished]: NonNullable<WantedSaid[Wish]> } & {
@@ -90,4 +92,5 @@ export const NOTHING_WANTED: Wanted = {
   maxNightsOut: null,
   handling: 'normal',
   distressed: false,
+  leaveBare: false,
 };

@@ -48,7 +48,7 @@ export function priceSystem(
     const taken = litresFor(step, surface, product, i === first);
     minutes += minutesOf(step, surface, by);
     litres += taken;
-    waitingMin += step.kind === 'revisit' ? 0 : readyAfter(step, product) * (step.coats ?? 1);
+    waitingMin += step.kind === 'revisit' || step.later ? 0 : readyAfter(step, product) * (step.coats ?? 1);
     if (product) materials += taken * perLitre(product);
   });
   const labour = Math.round((minutes / 60) * hourCost);

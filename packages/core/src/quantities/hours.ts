@@ -6,8 +6,10 @@ import type { Step } from '../model/step.ts';
 import {
   ACCESS_HOURS,
   CEILING_FACTOR,
+  JOINTS,
   JOINERY_FACTOR,
   METHOD_FACTOR,
+  MINUTES_A_METRE,
   RATES,
   TEXTURE_FACTOR,
 } from './knowledge/rates.ts';
@@ -21,6 +23,10 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
   if (perM2 === 0 && setUp === 0) return 0;
   const joinery = isJoinery(surface.element);
   const reach = ACCESS_HOURS[by.access ?? 'floor'];
+  const perMetre = step.scope === 'spots' ? MINUTES_A_METRE[step.kind] : undefined;
+  const metres = perMetre ? jointLength(surface) : 0;
+  if (perMetre && metres > 0)
+    return Math.round((setUp + perMetre * metres * reach.factor) * (by.pace?.[step.kind] ?? 1) + reach.setUpMin);
   const slow =
     (joinery ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) *
     TEXTURE_FACTOR[surface.texture] *
@@ -29,6 +35,10 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
   const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (by.pace?.[step.kind] ?? 1);
   return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
 }
+
+/** Metres of joint and bead that somebody measured; 0 where nobody did. */
+const jointLength = (surface: SurfaceFacts) =>
+  JOINTS.reduce((sum, condition) => sum + (surface.extents[condition]?.lengthM ?? 0), 0);
 
 /** One logged step against what the usual rates would have said of it, both in minutes. */
 export interface PaceSeen {

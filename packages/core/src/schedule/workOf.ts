@@ -18,7 +18,7 @@ export interface WorkStep {
   product: Product | null;
 }
 
-/** Not hands-on work of this job: they belong to aftercare. */
+/** Not hands-on work of this visit: they belong to aftercare, as does what is done at a return. */
 const AFTERWARDS: readonly StepKind[] = ['cure-hold', 'revisit'];
 const LONG_DAY = 420;
 const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
@@ -32,7 +32,7 @@ export function workOf(
   by: HoursBy = {},
 ): WorkStep[] {
   return steps.flatMap((step, index): WorkStep[] => {
-    if (AFTERWARDS.includes(step.kind)) return [];
+    if (AFTERWARDS.includes(step.kind) || step.later) return [];
     const hours = minutesOf(step, surface, by);
     const product = productOf(step) ?? productFor(step, shelf);
     const coats = step.coats ?? 1;

@@ -51,6 +51,7 @@ const FIGURES: Record<PrimerFamily | FinishFamily, Figures> = {
   'exterior-oil': [14, 72, 40, 360, 1440, 10080, 336, 5, 80, 480, 'strong', 3000],
   'chalk-style': [12, 85, 40, 30, 60, null, 504, 10, 80, null, 'low', 3300],
   'masonry-paint': [7, 140, 60, 60, 240, null, 336, 5, 85, 180, 'low', 1500],
+  'floor-paint': [9, 110, 50, 120, 720, 4320, 336, 10, 80, 480, 'low', 2900],
   'waterborne-clear': [13, 77, 25, 45, 180, null, 336, 10, 75, 240, 'low', 3100],
   'oil-varnish': [15, 67, 35, 360, 1440, 4320, 336, 8, 80, 480, 'strong', 2800],
 };
@@ -84,6 +85,7 @@ const SHEENS: Partial<Record<Family, readonly Sheen[]>> = {
   'exterior-oil': ['satin', 'gloss'],
   'chalk-style': ['flat', 'matt'],
   'masonry-paint': ['flat', 'matt'],
+  'floor-paint': ['satin', 'semi-gloss'],
   'waterborne-clear': ['flat', 'matt', 'satin', 'gloss'],
   'oil-varnish': ['satin', 'gloss'],
 };

@@ -81,6 +81,8 @@ const ROWS: readonly Row[] = [
   ['chalk-style', D, 'Lime Loft'],
   ['chalk-style', O, 'Dresser'],
   ['masonry-paint', D, 'Wallweather'],
+  ['floor-paint', D, 'Threshing Floor'],
+  ['floor-paint', S, 'Quayside Deck'],
   ['masonry-paint', S, 'Harbour Wall', { spreadOn: { masonry: 6 } }],
   ['waterborne-clear', Q, 'Clear Keeping'],
   ['waterborne-clear', S, 'Glasswort'],

@@ -11,12 +11,12 @@ import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
-import { PRIMERS } from './knowledge/primers.ts';
+import { bareWork } from './leaveBare.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
-import { liesOnOil, oilBlocks } from './onOil.ts';
+import { liesOnOil, oilBlocks, primes } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
-import { cureAndReturn, siteSteps } from './siteWork.ts';
+import { afterTheFirstYear, cureAndReturn, movesInItsFirstYear, siteSteps } from './siteWork.ts';
 import { ELSEWHERE, joinedZones } from './zones.ts';
 import type { Step, System } from '../model/step.ts';
 
@@ -31,7 +31,7 @@ export interface Composed extends System {
 
 const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 const meets = (family: Family, need: PrimerNeed) =>
-  (PRIMERS.find((row) => row.family === family)?.does[need.need] ?? 0) >= need.atLeast;
+  primes(family, need.need) >= need.atLeast && (!need.only || need.only.includes(family));
 
 function methodFor(c: Case, scope: string | undefined): Method {
   if (scope === 'spots' || scope === 'bare-areas') return 'brush';
@@ -81,8 +81,10 @@ const hidesPoorly = (family: Family, c: Case) =>
 
 /** A patch that was laid and read is not laid again. */
 function stillAsked(steps: readonly Step[], c: Case): Step[] {
+  // One that covered has decided: nothing else is patched after it.
+  const decided = c.d.patches.some((p) => p.verdict === 'covers');
   const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
-  return steps.filter((s) => s.kind !== 'test-patch' || !answered.includes(s.family ?? null));
+  return steps.filter((s) => s.kind !== 'test-patch' || !(s.family ? decided || answered.includes(s.family) : false));
 }
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
@@ -165,6 +167,20 @@ function finishInTurn(c: Case, coats: readonly Step[]): Step[] {
   );
 }
 
+/** On new timber outside the last coat waits for the first year: what the joints did is put right under it. */
+function inInstalments(c: Case, coats: readonly Step[]): Step[] {
+  const last = coats.findLastIndex((s) => s.kind === 'finish-coat');
+  if (!movesInItsFirstYear(c) || c.clear || last < 0) return [...coats];
+  const step = coats[last]!;
+  const now = (step.coats ?? 1) - 1;
+  return [
+    ...coats.slice(0, last),
+    ...(now > 0 ? [{ ...step, coats: now }] : []),
+    ...coats.slice(last + 1),
+    ...afterTheFirstYear(c, step),
+  ];
+}
+
 const denibs = (c: Case) =>
   c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
 
@@ -194,10 +210,14 @@ function dustSteps(c: Case, steps: readonly Step[]): Step[] {
   return [{ kind: c.joinery ? 'tack-off' : 'dust-off', why: ['After the last sanding, until a palm stays clean.'] }];
 }
 
-function caulkAfterPrimer(c: Case): boolean {
+/** Saturating epoxy primes for the sealant that follows it. */
+const isSaturated = (work: readonly Step[]) =>
+  work.some((s) => s.kind === 'pre-prime' && s.family === 'penetrating-epoxy');
+
+function caulkAfterPrimer(c: Case, work: readonly Step[]): boolean {
   if (c.rules.caulkWhen !== 'by-situation') return c.rules.caulkWhen === 'after-primer';
   // Paper is caulked first, so that the sealer runs over the bead; elsewhere a bead holds better on primer.
-  return c.ground !== 'paper';
+  return c.ground !== 'paper' && !isSaturated(work);
 }
 
 /** Drops what the engine alone needs, and gives each coat its wear. `step` is the composer's own copy. */
@@ -257,8 +277,24 @@ interface Gathered extends Omit<Composed, 'steps'> {
   work: Step[];
 }
 
+/** The coating comes off, and nothing goes on. */
+function gatherBare(c: Case): Gathered {
+  const rows = SITUATIONS.filter((row) => LEFT_BARE.includes(row.id) && row.when(c));
+  const work = [...rows.flatMap((row) => row.steps?.(c) ?? []), ...stillAsked(bareWork(c), c)];
+  return {
+    work: merged([...siteSteps(c, work), ...work]),
+    finish: chooseFinish(c, false, false),
+    needs: [],
+    toBuy: [],
+    situations: ['left-bare', ...rows.map((row) => row.id)],
+  };
+}
+/** What is put right whether or not paint follows. */
+const LEFT_BARE: readonly string[] = ['rot', 'hollow', 'salts', 'mould', 'runs-at-handover'];
+
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
 function gather(c: Case, isWhole = true): Gathered {
+  if (c.wanted.leaveBare) return gatherBare(c);
   const rows = SITUATIONS.filter((row) => row.when(c));
   const preparation = stillAsked(
     rows.flatMap((row) => row.steps?.(c) ?? []),
@@ -307,7 +343,7 @@ function gather(c: Case, isWhole = true): Gathered {
       why: ['Edges are rubbed back where hands would have worn them, before the clear coat.'],
     });
   // Where places differ, each has its own under the finish, and that goes over all of them alike.
-  const inTurn = isWhole ? finishInTurn(c, coats) : coats;
+  const inTurn = inInstalments(c, isWhole ? finishInTurn(c, coats) : coats);
   const work = [
     ...preparation,
     ...gripPatch(c, [...preparation, ...coats]),
@@ -335,7 +371,7 @@ export function compose(c: Case): Composed {
           zones.map((z) => gather(caseInZone(c, z), false)),
           c,
         );
-  return { ...rest, steps: inOrder(work, caulkAfterPrimer(c)).map((step) => asShown(step, c)) };
+  return { ...rest, steps: inOrder(work, caulkAfterPrimer(c, work)).map((step) => asShown(step, c)) };
 }
 
 function acrossZones(gathered: readonly Gathered[], c: Case): Gathered {

@@ -16,6 +16,7 @@ export const OUTSIDE_FINISHES: readonly Family[] = [
   'exterior-acrylic',
   'exterior-oil',
   'masonry-paint',
+  'floor-paint',
   'oil-varnish',
   'waterborne-clear',
 ];
@@ -29,6 +30,11 @@ interface FinishRow {
 
 /** Which finish by place and chemistry; the first row that fits is taken. Source: practice. */
 export const FINISH_ROWS: readonly FinishRow[] = [
+  {
+    family: 'floor-paint',
+    when: (c) => c.d.surface.element === 'floor' && c.goesTo === 'waterborne',
+    reason: 'Floor paint is made to be walked on.',
+  },
   {
     family: 'masonry-paint',
     when: (c) => c.ground === 'masonry' && c.outside,
@@ -51,8 +57,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   },
   {
     family: 'waterborne-alkyd',
-    when: (c) =>
-      c.d.surface.element === 'radiator' || c.d.surface.element === 'floor' || c.d.surface.exposure === 'interior-hot',
+    when: (c) => c.d.surface.element === 'radiator' || c.d.surface.exposure === 'interior-hot',
     reason: 'A waterborne alkyd stands heat and wear.',
   },
   {
@@ -93,6 +98,7 @@ const USUAL_SHEEN: Partial<Record<Family, Sheen>> = {
   'exterior-acrylic': 'satin',
   'exterior-oil': 'gloss',
   'masonry-paint': 'matt',
+  'floor-paint': 'satin',
   'chalk-style': 'matt',
   'waterborne-clear': 'satin',
   'oil-varnish': 'satin',
@@ -122,17 +128,31 @@ export function selfPriming(c: Case): boolean {
   return c.ground === 'timber' && c.rules.bareTimberInside === 'self-prime';
 }
 
+/** From here on a colour covers badly: CIE chroma, and CIE L* below which it is deep. */
+const COVERS_BADLY = { chroma: 55, below: 35 } as const;
+
+/** A finish that primes itself: two coats on board, a third where it does not cover; timber drinks the first. */
+function selfPrimingCoats(c: Case): { coats: number; why: string } {
+  const poor = (c.shift.chroma ?? 0) > COVERS_BADLY.chroma || (c.shift.to ?? 100) < COVERS_BADLY.below;
+  if (c.ground === 'timber' || poor)
+    return {
+      coats: 3,
+      why: `House rule: the finish primes itself, so the first of three coats is the primer${poor ? ', and the colour covers badly' : ''}.`,
+    };
+  return { coats: 2, why: 'House rule: the finish primes itself; a third coat only where two do not cover.' };
+}
+
 /** Coats by how far the colour moves and what is under them. */
 export function finishCoats(c: Case, primed: boolean, family: Family): { coats: number; why: string } {
   if (c.clear) return { coats: 3, why: 'Three thin clear coats build the film.' };
-  if (selfPriming(c))
-    return { coats: 3, why: 'House rule: the finish primes itself, so the first of three coats is the primer.' };
   if (c.rules.finishCoats === 'fixed-two') return { coats: 2, why: 'House rule: always two finish coats.' };
+  if (selfPriming(c)) return selfPrimingCoats(c);
   if (
     family === 'oil-enamel' ||
     family === 'exterior-oil' ||
     family === 'exterior-acrylic' ||
-    family === 'masonry-paint'
+    family === 'masonry-paint' ||
+    family === 'floor-paint'
   )
     return { coats: 2, why: 'Two coats make up the film this finish needs.' };
   if (c.treatAs === 'laminate')
@@ -160,6 +180,11 @@ export function finishCoats(c: Case, primed: boolean, family: Family): { coats: 
   };
 }
 
+/** Finishes whose coats follow within hours. */
+const QUICK: readonly Family[] = ['acrylic-trim', 'exterior-acrylic', 'acrylic-wall'];
+/** A door or sash that is wanted back by the next day. */
+export const outOneNight = (c: Case) => c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1;
+
 const onShelf = (c: Case, family: Family) => c.shelf.some((p) => p.family === family);
 
 /** Chooses the finish: the wish where it holds here, else the first fitting row, from the shelf where it can. */
@@ -170,13 +195,16 @@ export function chooseFinish(c: Case, primed: boolean, hybrid: boolean): ChosenF
   if (wish && fails) why.push(`${wish.replaceAll('-', ' ')} was wished for; ${fails}, so it is not used here.`);
   const fitting = FINISH_ROWS.filter((row) => row.when(c));
   const byRow = fitting.find((row) => onShelf(c, row.family)) ?? fitting[0]!;
-  const family: Family = wish && !fails ? wish : hybrid ? 'waterborne-alkyd' : byRow.family;
+  const quick = outOneNight(c) ? fitting.map((row) => row.family).find((f) => QUICK.includes(f)) : undefined;
+  const family: Family = wish && !fails ? wish : hybrid ? 'waterborne-alkyd' : (quick ?? byRow.family);
   why.push(
     wish && !fails
       ? 'The finish that was wished for.'
       : hybrid
         ? 'House rule: a hybrid enamel goes straight onto dulled and sanded oil.'
-        : byRow.reason,
+        : quick && quick !== byRow.family
+          ? 'It has to hang again by the next day: a finish that takes its coats in hours.'
+          : byRow.reason,
   );
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
   const sheen = sheenFor(family, c, why);

@@ -54,10 +54,13 @@ const BEFORE_WATER = place('wash') - 0.5;
 const AFTER_PRIMER = place('undercoat') - 0.5;
 const AT_HANDOVER = place('clean-up') + 0.5;
 const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
+/** What is done at a return visit comes after all else, in its own order. */
+const AT_A_RETURN = ORDER.length;
 const DENIBBED = place('finish-coat') + 0.5;
 
 /** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
 function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number {
+  if (step.later) return AT_A_RETURN + place(step.kind);
   if (step.early) return BEFORE_WATER;
   if (step.kind === 'caulk' && caulkAfter) return AFTER_PRIMER;
   if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
@@ -89,7 +92,14 @@ const ONCE: ReadonlySet<StepKind> = new Set([
 ]);
 
 const sameWork = (a: Step, b: Step) => {
-  if (a.kind !== b.kind || a.early !== b.early || a.afterDenib !== b.afterDenib || a.scope !== b.scope) return false;
+  if (
+    a.kind !== b.kind ||
+    a.early !== b.early ||
+    a.afterDenib !== b.afterDenib ||
+    a.later !== b.later ||
+    a.scope !== b.scope
+  )
+    return false;
   return ONCE.has(a.kind) || (a.family === b.family && a.grit === b.grit);
 };
 

@@ -1,4 +1,4 @@
-import type { Family, Need, Tint } from '../vocabulary/index.ts';
+import { chemistryOf, type Chemistry, type Family, type Need, type Tint } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { PRIMERS, type PrimerRow } from './knowledge/primers.ts';
 
@@ -8,6 +8,8 @@ export interface PrimerNeed {
   atLeast: 1 | 2 | 3;
   scope: 'all' | 'spots' | 'bare-areas';
   why: string;
+  /** The firm's rule names what does it here: another that would do as well is not taken for it. */
+  only?: readonly Family[];
   /** Families this situation prefers, the first best, before the general order. */
   prefer?: readonly Family[];
 }
@@ -26,6 +28,18 @@ export function mayPrime(row: PrimerRow, c: Case, scope: PrimerNeed['scope']): b
   return !(c.hot && !row.heat);
 }
 
+const SLOW: readonly Family[] = ['oil-primer', 'low-odour-oil-primer', 'metal-primer'];
+/** Needs that a blocker may meet: the firm's choice of blocker is heard for them. */
+const isForBlocker = (need: Need) =>
+  need.startsWith('grip') || need.startsWith('block') || need === 'seal-paste' || need === 'seal-torn';
+/** Of several that a patch proved, the gentlest is taken: water before oil before shellac. */
+const GENTLE: Readonly<Record<Chemistry, number>> = {
+  waterborne: 2,
+  'solvent-borne': 1,
+  'alcohol-borne': 0,
+  'two-part': 0,
+};
+
 function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {
   const strength = needs.reduce((sum, n) => sum + (row.does[n.need] ?? 0), 0) / Math.max(1, needs.length);
   const named = needs.reduce((best, n) => {
@@ -34,21 +48,32 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   }, 0);
   const rule = c.rules.blocker;
   // The rule names a blocker: plain sealing of plaster or timber is none of its business.
-  const blocking = needs.some((n) => n.need.startsWith('grip') || n.need.startsWith('block'));
+  const blocking = needs.some((n) => isForBlocker(n.need));
   const asked = blocking && rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
   const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
   // A room that is wanted back tonight has no time for a primer that takes till tomorrow.
-  const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && row.family === 'oil-primer' ? -3 : 0;
+  const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && SLOW.includes(row.family) ? -3 : 0;
   // What a patch here, or an accepted trial, has shown weighs beside the table.
   const shown = blocking ? (c.shown.get(row.family) ?? 0) : 0;
-  return strength + named + asked + odour + slow + shown - PRIMERS.indexOf(row) * 0.01;
+  // What a patch here proved outranks rule and table: it decides.
+  const proven = blocking && patchProved(c, row.family) ? PROVEN + GENTLE[chemistryOf(row.family)] : 0;
+  return strength + named + asked + odour + slow + shown + proven - PRIMERS.indexOf(row) * 0.01;
 }
+
+const PROVEN = 8;
+const patchProved = (c: Case, family: Family) => c.d.patches.some((p) => p.family === family && p.verdict === 'covers');
 
 /** A product of this family whose own sheet does not fall short of what is needed. */
 const onShelf = (c: Case, row: PrimerRow, needs: readonly PrimerNeed[]) =>
   c.shelf.some(
-    (p) => p.family === row.family && needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast),
+    (p) =>
+      p.family === row.family &&
+      needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast || proves(n, row, c)),
   );
+
+/** A patch that covered here meets what its table row would not; dye is stopped by what stopped it. */
+const proves = (n: PrimerNeed, row: PrimerRow, c: Case) =>
+  (row.does[n.need] ?? 0) >= n.atLeast || (n.need.startsWith('block') && patchProved(c, row.family));
 
 /** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
 export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
@@ -58,7 +83,7 @@ export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
       ? 'bare-areas'
       : 'spots';
   return PRIMERS.filter((row) => mayPrime(row, c, scope))
-    .filter((row) => needs.every((n) => (row.does[n.need] ?? 0) >= n.atLeast))
+    .filter((row) => needs.every((n) => proves(n, row, c) && (!n.only || n.only.includes(row.family))))
     .sort((a, b) => preference(b, c, needs) - preference(a, c, needs));
 }
 

@@ -20,17 +20,52 @@ export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
       why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'],
     });
   }
-  const newTimber =
-    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
-  if (newTimber)
+  if (movesInItsFirstYear(c))
     steps.push({
       kind: 'revisit',
+      later: FIRST_YEAR,
       why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'],
     });
   else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping')
-    steps.push({ kind: 'revisit', why: ['Kept on oil by decision: looked at again after a year.'] });
+    steps.push({
+      kind: 'revisit',
+      later: FIRST_YEAR,
+      why: ['Kept on oil by decision: looked at again after a year.'],
+    });
   return steps;
 }
+
+const FIRST_YEAR = 'P12M';
+
+/** New or green timber outside: its joints open in the first full year. */
+export const movesInItsFirstYear = (c: Case) =>
+  c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+
+/** The second instalment, priced and booked with the first: fill, sand, dust off, and the last coat. */
+export const afterTheFirstYear = (c: Case, finish: Step): Step[] => [
+  {
+    kind: 'fill',
+    family: 'exterior-filler',
+    scope: 'spots',
+    waitMin: 60,
+    later: FIRST_YEAR,
+    why: ['What opened in the first year is filled.'],
+  },
+  {
+    kind: 'sand',
+    grit: 180,
+    technique: c.wetOnly ? 'wet' : 'dry',
+    later: FIRST_YEAR,
+    why: ['The coat that has weathered is dulled for the last one.'],
+  },
+  { kind: 'tack-off', later: FIRST_YEAR, why: ['After the sanding, until a palm stays clean.'] },
+  {
+    ...finish,
+    coats: 1,
+    later: FIRST_YEAR,
+    why: ['The last coat goes on after the first year, over what moved. It is priced and booked now.'],
+  },
+];
 
 /** Taking off, closing, protecting and putting back. */
 export function siteSteps(c: Case, work: readonly Step[]): Step[] {
@@ -56,23 +91,38 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
         'Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.',
       ],
     });
-  if (element === 'door' || element === 'cabinet') {
+  if (element === 'door' || element === 'cabinet' || element === 'gate') {
     steps.push(
-      { kind: 'remove-hardware', why: ['Paint under hardware, not round it.'] },
+      {
+        kind: 'remove-hardware',
+        why: [
+          c.outside
+            ? 'Hinges, latch and handle come off, and their recesses are primed: paint goes under hardware, not round it.'
+            : 'Paint under hardware, not round it.',
+        ],
+      },
       { kind: 'refit-hardware', why: ['Back on once it can be handled.'] },
     );
   }
-  if ((element === 'door' && c.outside) || element === 'cabinet') {
+  if (((element === 'door' || element === 'gate') && c.outside) || element === 'cabinet') {
     steps.push(
       { kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] },
       { kind: 'rehang', why: ['Hung again once it may be closed.'] },
     );
-    if (c.outside)
+    if (c.outside && element === 'door')
       steps.push({
         kind: 'close-opening',
         why: ['The house is not left open: board the opening, or hang it again by evening.'],
       });
   }
+  if (isMasked(c, work))
+    steps.push(
+      {
+        kind: 'mask',
+        why: ['Sheets and tape go on once the dust is off and before the first coat.', ...sprayWords(work)],
+      },
+      { kind: 'unmask', why: ['Tape comes off while the last coat is soft, pulled back on itself.'] },
+    );
   steps.push({
     kind: 'clean-up',
     why: [
@@ -83,3 +133,10 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
   });
   return steps;
 }
+
+const isSprayed = (s: Step) => s.method === 'spray' || s.method === 'aerosol';
+/** Glass beside every bar, and whatever is sprayed: nobody cuts those in by hand. */
+const isMasked = (c: Case, work: readonly Step[]) =>
+  work.some((s) => isCoat(s.kind)) && (c.d.surface.element === 'window' || work.some(isSprayed));
+const sprayWords = (work: readonly Step[]) =>
+  work.some(isSprayed) ? ['Where it is sprayed, both sides of a bead and all round the spot are covered.'] : [];

@@ -33,7 +33,9 @@ const ofTheWhole = (step: Step) =>
   !ABOUT_THE_WHOLE.includes(step.kind) && (step.scope === undefined || step.scope === 'all');
 /** One colour and sheen over the whole face: what differs is the number of coats at the most. */
 const sameLine = (a: Step, b: Step) =>
-  a.kind === 'finish-coat' || a.kind === 'clear-coat' ? a.kind === b.kind : stepKey(a) === stepKey(b);
+  a.kind === 'finish-coat' || a.kind === 'clear-coat'
+    ? a.kind === b.kind && a.later === b.later
+    : stepKey(a) === stepKey(b);
 
 /**
  * Joins the work of zones into one list: what every zone asks for is done over the whole, what only some ask for is

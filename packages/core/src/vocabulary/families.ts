@@ -51,6 +51,7 @@ const FAMILY_TABLE = {
   'exterior-oil': { kind: 'finish', chemistry: 'solvent-borne', label: 'exterior oil paint', tints: 'any' },
   'chalk-style': { kind: 'finish', chemistry: 'waterborne', label: 'chalk-style paint', tints: 'any' },
   'masonry-paint': { kind: 'finish', chemistry: 'waterborne', label: 'masonry paint', tints: 'any' },
+  'floor-paint': { kind: 'finish', chemistry: 'waterborne', label: 'floor paint', tints: 'any' },
   'waterborne-clear': { kind: 'finish', chemistry: 'waterborne', label: 'waterborne clear', tints: 'clear', clearFinish: true },
   'oil-varnish': { kind: 'finish', chemistry: 'solvent-borne', label: 'oil varnish', tints: 'clear', clearFinish: true },
   'alkaline-cleaner': { kind: 'helper', chemistry: 'waterborne', label: 'alkaline cleaner' },

@@ -103,6 +103,15 @@ export const FIT_ROWS: readonly FitRow[] = [
     text: 'It is no floor paint: feet wear it through.',
   },
   {
+    families: ['floor-paint'],
+    kinds: FINISH,
+    when: (c) => c.d.surface.element !== 'floor' && c.d.surface.element !== 'stair',
+    fault: 'runs',
+    odds: 0.5,
+    by: 'PT4H',
+    text: 'Floor paint is made to lie flat: upright it sags and shows every mark of the brush.',
+  },
+  {
     families: ['waterborne-clear', 'oil-varnish'],
     kinds: FINISH,
     when: (c) => !c.bare && c.treatAs !== 'clear' && c.wanted.colour !== null,

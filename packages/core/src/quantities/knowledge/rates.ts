@@ -1,4 +1,4 @@
-import type { Access, Method, StepKind, Substrate } from '../../vocabulary/index.ts';
+import type { Access, Condition, Method, StepKind, Substrate } from '../../vocabulary/index.ts';
 
 /**
  * Painter's minutes per m² and set-up minutes per step, smooth and within reach. Typical values from practice; the
@@ -49,6 +49,11 @@ export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = 
   inspect: [0, 10],
   revisit: [0, 45],
 };
+
+/** Minutes a metre of what is done along a joint or a bead, where its length is known. Source: practice. */
+export const MINUTES_A_METRE: Partial<Record<StepKind, number>> = { caulk: 1.6, 'remove-sealant': 3, 'solvent-wipe': 0.8 };
+/** Conditions of a joint: their length says how much of it there is. */
+export const JOINTS: readonly Condition[] = ['silicone', 'sealant-unknown', 'gaps', 'moving-joints', 'end-grain'];
 
 /** Joinery takes longer by the square metre than a wall: edges, mouldings, cutting in. */
 export const JOINERY_FACTOR = 2.1;

@@ -1,3 +1,4 @@
+import type { Element } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { finishOnOil } from './oldFilm.ts';
@@ -5,6 +6,8 @@ import { sanding, washing, type Situation } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
+/** What opens and shuts. */
+const RUNS: readonly Element[] = ['window', 'door'];
 /** A stain over half the surface is no spot. */
 const stainScope = (c: Case, area: number | null) => (area !== null && c.d.surface.areaM2 !== null && area > c.d.surface.areaM2 / 2 ? 'all' : 'spots');
 
@@ -179,6 +182,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           {
             kind: 'caulk',
             family: 'paintable-hybrid-sealant',
+            scope: 'spots',
             waitMin: 240,
             why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
           },
@@ -204,12 +208,14 @@ export const FAULTS_FOUND: readonly Situation[] = [
       return [
         {
           kind: 'remove-sealant',
+          scope: 'spots',
           wear: ['gloves'],
           why: ['No paint holds on silicone. Cut it out, and keep it off your fingers.'],
         },
         {
           kind: 'solvent-wipe',
           family: 'denatured-alcohol',
+          scope: 'spots',
           waitMin: 15,
           wear: ['gloves', 'respirator-vapour'],
           why: ['The smear it leaves makes paint crawl: wipe twice, clean rag each time.'],
@@ -217,6 +223,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
         {
           kind: 'caulk',
           family: 'paintable-hybrid-sealant',
+          scope: 'spots',
           waitMin: 120,
           why: ['Seal again with a sealant whose label says it takes paint.'],
         },
@@ -244,12 +251,14 @@ export const FAULTS_FOUND: readonly Situation[] = [
         ? {
             kind: 'caulk',
             family: 'elastomeric-caulk',
+            scope: 'spots',
             waitMin: 240,
             why: ['Joints that move need a bead that stretches.'],
           }
         : {
             kind: 'caulk',
             family: 'acrylic-caulk',
+            scope: 'spots',
             waitMin: 60,
             why: ['Gaps between trim and wall are closed so that the line is clean.'],
           },
@@ -260,9 +269,9 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('proud-nails'),
     steps: (c) => [
-      { kind: 'set-nails', why: ['Proud heads are set below the face, or they come through.'] },
-      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', waitMin: 60, why: ['Fill over the heads.'] },
-      sanding(c, 180, 'Level the filler.'),
+      { kind: 'set-nails', scope: 'spots', why: ['Proud heads are set below the face, or they come through.'] },
+      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', scope: 'spots', waitMin: 60, why: ['Fill over the heads.'] },
+      sanding(c, 180, 'Level the filler.', { scope: 'spots' }),
     ],
     needs: () => [{ need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'Filler drinks and flashes: spot-prime it.' }],
   },
@@ -274,10 +283,11 @@ export const FAULTS_FOUND: readonly Situation[] = [
       {
         kind: 'fill',
         family: c.outside ? 'exterior-filler' : 'filler',
+        scope: 'spots',
         waitMin: 60,
         why: [c.is('substrate-crack') ? 'Rake out the crack, bridge it, fill it proud.' : 'Fill holes and dents a little proud.'],
       },
-      sanding(c, 180, 'Level the filler.'),
+      sanding(c, 180, 'Level the filler.', { scope: 'spots' }),
     ],
     needs: (c) =>
       c.rules.fillerSpots === 'none'
@@ -295,7 +305,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'filler-patches',
     source: 'house rule fillerSpots',
     when: (c) => c.is('filler-patches'),
-    steps: (c) => [sanding(c, 180, 'Level the filler.')],
+    steps: (c) => [sanding(c, 180, 'Level the filler.', { scope: 'spots' })],
     needs: (c) =>
       c.rules.fillerSpots === 'none'
         ? []
@@ -320,7 +330,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
         waitMin: 720,
         why: ['Cut out the loose tape, bed new tape, feather in two passes.'],
       },
-      sanding(c, 150, 'Level the joint.'),
+      sanding(c, 150, 'Level the joint.', { scope: 'spots' }),
     ],
     needs: () => [{ need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'New joint filler is primed.' }],
   },
@@ -333,8 +343,13 @@ export const FAULTS_FOUND: readonly Situation[] = [
         kind: 'free-sash',
         why: ['Cut the paint line and ease the sash before anything else: it must move when we leave.'],
       },
-      { kind: 'inspect', scope: 'handover', why: ['Prove at hand-over that it runs.'] },
     ],
+  },
+  {
+    id: 'runs-at-handover',
+    source: 'practice',
+    when: (c) => RUNS.includes(c.d.surface.element),
+    steps: () => [{ kind: 'inspect', scope: 'handover', why: ['Prove at hand-over that it runs, opens and shuts.'] }],
   },
   {
     id: 'dust-left',

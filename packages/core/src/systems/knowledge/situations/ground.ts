@@ -1,3 +1,4 @@
+import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
@@ -5,12 +6,20 @@ import { choosePrimer } from '../../primer.ts';
 import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';
 import { needOnGround, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
+const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
+/** Pieces whose top edge lies open to the rain. */
+const CATCHES_RAIN: readonly Element[] = ['gate', 'railing'];
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const exteriorPreference = {
   'oil-primer': ['oil-primer'],
   'breathable-waterborne': ['microporous-primer', 'wood-acrylic-primer'],
   'epoxy-saturate': ['oil-primer'],
 } as const;
+/** The firm's rule for bare timber outside is heard on what is bare, whatever lies on the rest. */
+const byExteriorRule = (c: Case) => ({
+  prefer: exteriorPreference[c.rules.exteriorBare],
+  ...(c.goesTo === 'solvent-borne' ? {} : { only: exteriorPreference[c.rules.exteriorBare] }),
+});
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
 
 /** The ground itself: board, plaster, timber, paper, laminate, masonry, metal, tile. */
@@ -19,7 +28,20 @@ export const GROUND: readonly Situation[] = [
     id: 'new-board',
     source: 'practice',
     when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !c.is('torn-board-face', 'paste-residue'),
-    steps: () => [{ kind: 'dust-off', why: ['Joint dust lies on new board: vacuum and wipe until a palm stays clean.'] }],
+    steps: (c) =>
+      // Board that was never sanded and leaves the palm clean is left alone.
+      c.d.findings.handWipeClean || c.d.surface.sanded === false
+        ? []
+        : [
+            {
+              kind: 'dust-off',
+              wear: ['respirator-dust', 'coverall', 'eye-protection'],
+              why: [
+                'Joint dust lies on new board: vacuum and wipe until a palm stays clean.',
+                'It is the dustiest work of the job: head covered, windows open, nothing wet nearby.',
+              ],
+            },
+          ],
     needs: (c) =>
       selfPriming(c)
         ? []
@@ -214,6 +236,37 @@ export const GROUND: readonly Situation[] = [
     steps: (c) => [sanding(c, 120, 'Under a clear film every scratch shows: sand with the grain.'), sanding(c, 180, 'And finer.')],
   },
   {
+    id: 'saturated-under-varnish',
+    source: 'practice',
+    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || c.is('weathered-wood', 'end-grain', 'rot')),
+    steps: () => [
+      {
+        kind: 'pre-prime',
+        family: 'penetrating-epoxy',
+        coats: 2,
+        scope: 'all',
+        method: 'flood',
+        wear: EPOXY_WEAR,
+        why: ['Under varnish the whole piece is saturated, so that the film has no wet edge to lift from. Eyes covered at every pass.'],
+      },
+    ],
+  },
+  {
+    id: 'floor',
+    source: 'practice',
+    when: (c) => c.d.surface.element === 'floor' && !c.clear && c.d.surface.isNew !== true,
+    steps: (c) => [
+      ...washing('degreaser', 'Feet carry grease: degrease the floor before anything opens its face.'),
+      sanding(c, 80, c.ground === 'masonry' ? 'Abrade or etch the floor, so that the paint can bite.' : 'Abrade the floor all over.'),
+    ],
+  },
+  {
+    id: 'new-timber-glaze',
+    source: 'practice',
+    when: (c) => c.bare && c.ground === 'timber' && c.outside && c.d.surface.isNew === true && !c.is('weathered-wood'),
+    steps: (c) => [sanding(c, 80, 'New timber comes from the planer with a glaze that sheds paint: break it.'), sanding(c, 120, 'And finer, with the grain.')],
+  },
+  {
     id: 'tannin-timber',
     source: 'practice',
     when: (c) => !c.clear && (c.is('tannin-bleed') || (c.bare && c.d.surface.substrate === 'tannin-wood')),
@@ -403,16 +456,17 @@ export const GROUND: readonly Situation[] = [
     source: 'house rule exteriorBare',
     when: (c) => bareTimber(c) && c.outside,
     steps: (c) => [
-      sanding(c, 100, 'Fresh, clean timber: grey wood holds no paint.'),
+      ...(c.d.surface.isNew === true ? [] : [sanding(c, 100, 'Fresh, clean timber: grey wood holds no paint.')]),
       ...(c.rules.exteriorBare === 'epoxy-saturate'
         ? [
             {
               kind: 'pre-prime',
               family: 'penetrating-epoxy',
-              coats: 1,
+              coats: 2,
               method: 'flood',
               scope: 'all',
-              why: ['House rule: epoxy to refusal before the primer.'],
+              wear: EPOXY_WEAR,
+              why: ['House rule: epoxy to refusal before the primer, wet on wet, eyes covered at every pass.'],
             } satisfies Step,
           ]
         : []),
@@ -422,7 +476,7 @@ export const GROUND: readonly Situation[] = [
         need: 'seal-wood',
         atLeast: 2,
         scope: 'all',
-        prefer: exteriorPreference[c.rules.exteriorBare],
+        ...byExteriorRule(c),
         why: 'Bare timber outside is primed on every face, edge and recess.',
       },
     ],
@@ -452,10 +506,11 @@ export const GROUND: readonly Situation[] = [
             {
               kind: 'pre-prime',
               family: 'penetrating-epoxy',
-              coats: 1,
+              coats: 2,
               method: 'flood',
               scope: 'bare-areas',
-              why: ['House rule: epoxy to refusal on what is bare.'],
+              wear: EPOXY_WEAR,
+              why: ['House rule: epoxy to refusal on what is bare, wet on wet, eyes covered at every pass.'],
             } satisfies Step,
           ]
         : []),
@@ -466,7 +521,7 @@ export const GROUND: readonly Situation[] = [
             need: 'seal-wood',
             atLeast: 2,
             scope: 'bare-areas',
-            prefer: exteriorPreference[c.rules.exteriorBare],
+            ...byExteriorRule(c),
             why: 'What is bare is primed before the day is out.',
           }
         : {
@@ -490,7 +545,7 @@ export const GROUND: readonly Situation[] = [
               need: 'seal-wood',
               atLeast: 2,
               scope: 'bare-areas',
-              prefer: c.outside ? exteriorPreference[c.rules.exteriorBare] : ['wood-acrylic-primer'],
+              ...(c.outside ? byExteriorRule(c) : { prefer: ['wood-acrylic-primer'] as const }),
               why: 'Weathered timber is primed where it is bare.',
             },
           ],
@@ -499,17 +554,30 @@ export const GROUND: readonly Situation[] = [
     id: 'end-grain',
     source: 'practice',
     when: (c) => c.is('end-grain') || (c.outside && c.is('rot')),
-    steps: () => [
+    steps: (c) => [
       {
         kind: 'pre-prime',
         family: 'penetrating-epoxy',
-        coats: 1,
+        coats: 3,
         scope: 'spots',
         method: 'flood',
-        wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-        why: ['End grain drinks water: flood it with penetrating epoxy until it takes no more, by its data sheet.'],
+        wear: EPOXY_WEAR,
+        why: ['End grain drinks water: flood it with penetrating epoxy, pass after pass, until it takes no more, by its data sheet.', 'Eyes covered at every pass.'],
       },
-      { kind: 'caulk', family: 'elastomeric-caulk', why: ['A flexible bead over the sealed end, after the epoxy.'] },
+      {
+        kind: 'caulk',
+        family: 'elastomeric-caulk',
+        scope: 'spots',
+        why: ['A flexible bead straight on the sealed end: the epoxy is its primer.'],
+      },
+      ...(CATCHES_RAIN.includes(c.d.surface.element)
+        ? [
+            {
+              kind: 'other-trade',
+              why: ['Top edges that catch rain get a capping, so that the end grain is not the gutter.'],
+            } satisfies Step,
+          ]
+        : []),
     ],
   },
 ];

@@ -22,7 +22,7 @@ const GRIP: PrimerNeed = {
 };
 
 const oilPreparation = (c: Case): Step[] => [
-  ...washing('alkaline-cleaner', 'Hands and polish leave grease on old gloss.'),
+  ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
   {
     kind: 'degloss',
     family: 'deglosser',
@@ -46,6 +46,14 @@ export function gripUnderPrimer(c: Case, asked: readonly PrimerNeed[]): PrimerNe
   const whole = asked.some((n) => n.scope === 'all');
   return whole && oilFace(c) && !asked.some((n) => n.need === 'grip-gloss') ? [{ ...GRIP, why: 'Whatever primer lies on old oil must grip it.' }] : [];
 }
+
+/** Why a sound film is washed here. */
+const whyWashed = (c: Case) =>
+  c.outside
+    ? 'The weather leaves dirt and chalk on the film: it is washed before it is scuffed.'
+    : c.joinery
+      ? 'Woodwork is handled: wash it before it is scuffed.'
+      : 'Walls that are wet, wiped or handled are washed before they are painted.';
 
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
@@ -134,7 +142,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'old-oil-stays-oil',
     source: 'practice',
     when: (c) => oilFace(c) && staysOil(c),
-    steps: (c) => [...washing('alkaline-cleaner', 'Hands and polish leave grease on old gloss.'), sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')],
+    steps: (c) => [
+      ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
+      sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.'),
+    ],
   },
   {
     id: 'sound-waterborne',
@@ -146,9 +157,7 @@ export const OLD_FILM: readonly Situation[] = [
       const smeared = c.is('smoke', 'soot', 'greasy');
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       return [
-        ...(dirty && !smeared
-          ? washing('alkaline-cleaner', c.joinery ? 'Woodwork is handled: wash it before it is scuffed.' : 'Washed where it is wet, handled or weathered.')
-          : []),
+        ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
         ...(smooth && c.ground !== 'masonry' && !c.is('soot', 'smoke') ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
@@ -283,7 +292,7 @@ export const OLD_FILM: readonly Situation[] = [
           ]
         : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.')]),
       sanding(c, 120, 'Feather the edges so that they do not show.'),
-      { kind: 'fill', family: 'filler', why: ['Skim the steps that feathering leaves.'] },
+      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] },
     ],
     needs: (c) => [
       {

@@ -52,7 +52,7 @@ export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
 /** Washing and the rinse that belongs to it. */
 export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string): Step[] {
   return [
-    { kind: 'wash', family, why: [why] },
+    { kind: 'wash', family, wear: ['gloves', 'eye-protection'], why: [why] },
     {
       kind: 'rinse',
       waitMin: 120,

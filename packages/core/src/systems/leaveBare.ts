@@ -1,0 +1,65 @@
+import type { Case } from './case.ts';
+import type { Step } from '../model/step.ts';
+import { sanding, washing } from './knowledge/situations/situation.ts';
+
+/** A remover works by itself for about a day under its cover; a stripper within the hour. Source: typical data sheets. */
+const DWELL = { masonry: 1440, otherwise: 60 } as const;
+const WEAR: Step['wear'] = ['gloves', 'eye-protection', 'coverall', 'respirator-vapour'];
+
+/** Masonry: a trial first, the remover's dwell, and nothing into the drain. */
+const offMasonry = (): Step[] => [
+  {
+    kind: 'test-patch',
+    family: 'masonry-paint-remover',
+    waitMin: DWELL.masonry,
+    why: [
+      'A trial first, in a corner: how long the remover takes here, how many layers come, and what the face looks like.',
+    ],
+  },
+  {
+    kind: 'strip',
+    family: 'masonry-paint-remover',
+    waitMin: DWELL.masonry,
+    wear: WEAR,
+    why: ['The paint is taken off and the ground is left as it is: remover by its data sheet, covered while it works.'],
+  },
+  {
+    kind: 'rinse',
+    waitMin: 2880,
+    why: [
+      'Rinse from the top down and collect the run-off: it carries paint and remover, and goes into no drain or bed.',
+    ],
+  },
+];
+
+/** Paper comes off with water; what held it is washed off. */
+const offPaper = (c: Case): Step[] => [
+  { kind: 'strip', waitMin: DWELL.otherwise, why: ['The paper comes off, and the wall is left as it is.'] },
+  ...washing('alkaline-cleaner', 'Wash off the paste.'),
+  sanding(c, 150, 'Take off fibres and the last of the paste.'),
+];
+
+const offOther = (c: Case): Step[] => [
+  {
+    kind: 'strip',
+    family: 'stripper',
+    waitMin: DWELL.otherwise,
+    wear: WEAR,
+    why: ['The coating is taken off and the ground is left as it is. Try a hand-sized place first.'],
+  },
+  {
+    kind: 'solvent-wipe',
+    family: 'mineral-spirits',
+    waitMin: 60,
+    wear: ['gloves', 'respirator-vapour'],
+    why: ['Wipe off what the stripper leaves, with the grain, until a clean rag stays clean.'],
+  },
+  ...(c.ground === 'timber' ? [sanding(c, 120, 'Lay the fibres down with the grain.')] : []),
+];
+
+/** The work of taking a coating off where the ground is to be left bare: no coat follows. */
+export function bareWork(c: Case): Step[] {
+  if (c.bare && c.ground !== 'paper') return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
+  if (c.ground === 'masonry') return offMasonry();
+  return c.ground === 'paper' ? offPaper(c) : offOther(c);
+}
