@@ -142,7 +142,7 @@ describe('the form of a surface', () => {
         substrateAgeMonths: 3,
         extents: { mould: { areaM2: 0.3 } },
       },
-      wanted: { maxNightsOut: 1, lowOdour: true, distressed: false, sheen: null, colour: null },
+      wanted: { maxNightsOut: 1, lowOdour: true, distressed: false, leaveBare: false, sheen: null, colour: null },
     });
     expect(read.facts).not.toHaveProperty('currentFinish');
   });
@@ -168,7 +168,7 @@ describe('the form of a surface', () => {
       campaign: 'front',
       access: 'ladder',
       facts,
-      wanted: { ...wanted, distressed: false },
+      wanted: { ...wanted, distressed: false, leaveBare: false },
     });
   });
   test('a size that was rubbed out is not known again; one of a flag that is not shown stays', () => {
@@ -222,6 +222,8 @@ describe('the record of a test', () => {
       place: ' by the door ',
       yellowed: true,
       plane: 'primer' as const,
+      layers: ['waterborne' as const, 'oil' as const],
+      scale: 'gypsum' as const,
       young: true,
       family: 'oil-primer' as const,
       coats: '2',
@@ -231,7 +233,14 @@ describe('the record of a test', () => {
       kind: 'spirit-rub',
       result: 'transfer',
       place: 'by the door',
+      plane: 'primer',
     });
+    expect(testMade('chip-look', {}, all)).toEqual({
+      kind: 'chip-look',
+      place: 'by the door',
+      layers: ['waterborne', 'oil'],
+    });
+    expect(testMade('moisture-meter', { value: 0.6 }, all)).toMatchObject({ value: 0.6, scale: 'gypsum' });
     expect(testMade('sheen-look', { result: 'gloss' }, all)).toEqual({
       kind: 'sheen-look',
       result: 'gloss',

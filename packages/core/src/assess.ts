@@ -89,7 +89,12 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
   const ways = waysOf(c);
   return {
     finish: rankedFinishes(d.odds),
-    nextTest: worthMaking(testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings)),
+    nextTest: worthMaking(
+      testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings).filter(
+        // Where everything comes off, only what it is made of still matters.
+        (t) => !c.wanted.leaveBare || t.kind === 'lead-swab',
+      ),
+    ),
     system: { steps: made.steps },
     alternatives: alternativesTo(c, made, ways).map(({ differs, system, holds }) => ({ differs, system, holds })),
     schools: schoolsOn(c, made, ways),

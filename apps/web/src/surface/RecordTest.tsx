@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import {
   ADHESION_KINDS,
+  MOISTURE_SCALE_LABELS,
+  MOISTURE_SCALES,
   PLANE_LABELS,
   PLANES,
   PRIMER_FAMILIES,
@@ -14,6 +16,7 @@ import {
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
+import { ChipLayers } from './ChipLayers.tsx';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 import { nowText } from '../clock/clock.ts';
@@ -27,7 +30,15 @@ import { DraftIsBack } from '../form/Form.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { useKeysRest } from '../page/keys.tsx';
 
-const FIRST: TestKind[] = ['spirit-rub', 'sheen-look', 'lead-swab', 'moisture-meter', 'cross-cut', 'blade-lift'];
+const FIRST: TestKind[] = [
+  'spirit-rub',
+  'sheen-look',
+  'lead-swab',
+  'moisture-meter',
+  'cross-cut',
+  'blade-lift',
+  'chip-look',
+];
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
 
 /** What goes with a result, why it is corrected, and the figure of a meter. */
@@ -114,7 +125,7 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
               className="flex items-end gap-2"
               onSubmit={(e) => void draft.form.handleSubmit(({ value }) => send({ value: readFigure(value) }))(e)}
             >
-              <FigureField name="value" words="Reading, %" required />
+              <FigureField name="value" words={beside.scale === 'wood' ? 'Reading, %' : 'Reading'} required />
               <button
                 type="submit"
                 disabled={blocked}
@@ -123,6 +134,13 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
                 Record
               </button>
             </form>
+          )}
+          {kind === 'chip-look' && (
+            <Result
+              busy={blocked || beside.layers.length === 0}
+              words={beside.layers.length ? 'Record the chip' : 'Name the layers first'}
+              onPress={() => void send({})}
+            />
           )}
           {(TEST_RESULTS[kind] as readonly string[]).map((result) => (
             <Result
@@ -175,6 +193,28 @@ function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; s
           onPress={() => say({ yellowed: beside.yellowed === false ? null : false })}
         >
           Not yellowed
+        </Chip>
+      </div>
+    );
+  if (kind === 'chip-look') return <ChipLayers layers={beside.layers} onSay={(layers) => say({ layers })} />;
+  if (kind === 'moisture-meter')
+    return (
+      <div className="mb-2 flex flex-wrap items-center gap-1.5 text-sm" role="group" aria-label="Scale of the meter">
+        {MOISTURE_SCALES.map((scale) => (
+          <Chip key={scale} pressed={beside.scale === scale} onPress={() => say({ scale })}>
+            {MOISTURE_SCALE_LABELS[scale]}
+          </Chip>
+        ))}
+      </div>
+    );
+  if (kind === 'spirit-rub')
+    return (
+      <div className="mb-2 flex flex-wrap gap-1.5 text-sm">
+        <Chip
+          pressed={beside.plane === 'between-coats'}
+          onPress={() => say({ plane: beside.plane === 'between-coats' ? null : 'between-coats' })}
+        >
+          rubbed under the flake
         </Chip>
       </div>
     );

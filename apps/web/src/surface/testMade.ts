@@ -1,4 +1,13 @@
-import { ADHESION_KINDS, isYoungFilm, type Family, type Plane, type TestKind, type TestRecord } from '@rustic/core';
+import {
+  ADHESION_KINDS,
+  isYoungFilm,
+  type ChipLayer,
+  type Family,
+  type MoistureScale,
+  type Plane,
+  type TestKind,
+  type TestRecord,
+} from '@rustic/core';
 import type { TestRow } from '../store/endpoints.ts';
 
 const MINUTES_IN_A_DAY = 1440;
@@ -8,6 +17,9 @@ export interface Beside {
   place: string;
   yellowed: boolean | null;
   plane: Plane | null;
+  /** Of a chip, as far as it is told, the top first. */
+  layers: ChipLayer[];
+  scale: MoistureScale;
   young: boolean;
   family: Family | '' | null;
   /** As they are typed. */
@@ -22,6 +34,8 @@ export function besideOf(corrects: TestRow | null): Beside {
     place: test?.place ?? '',
     yellowed: test?.yellowed ?? null,
     plane: test?.plane ?? null,
+    layers: [...(test?.layers ?? [])],
+    scale: test?.scale ?? 'wood',
     young: test ? isYoungFilm(test) : false,
     family: test?.family ?? null,
     coats: String(test?.coats ?? 1),
@@ -31,13 +45,15 @@ export function besideOf(corrects: TestRow | null): Beside {
 
 /** The record of a test: its result, and what goes with it for its kind. */
 export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Beside): TestRecord {
-  const { place, yellowed, plane, young, family, coats, days } = beside;
+  const { place, yellowed, plane, layers, scale, young, family, coats, days } = beside;
   return {
     kind,
     ...result,
     ...(place.trim() ? { place: place.trim() } : {}),
     ...(kind === 'sheen-look' && yellowed !== null ? { yellowed } : {}),
-    ...(ADHESION_KINDS.includes(kind) && plane ? { plane } : {}),
+    ...((ADHESION_KINDS.includes(kind) || kind === 'spirit-rub') && plane ? { plane } : {}),
+    ...(kind === 'chip-look' ? { layers } : {}),
+    ...(kind === 'moisture-meter' && scale !== 'wood' ? { scale } : {}),
     ...(ADHESION_KINDS.includes(kind) && young ? { filmAgeHours: 24 } : {}),
     ...(kind === 'test-patch'
       ? {

@@ -175,6 +175,7 @@ function WhatElse() {
         <TickField name="sanded" words="the texture was sanded" />
         <TickField name="lowOdour" words="low odour" />
         <TickField name="distressed" words="rubbed back at the edges" />
+        <TickField name="leaveBare" words="taken off, and left bare" />
       </div>
     </details>
   );

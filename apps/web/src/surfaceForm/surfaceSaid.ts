@@ -60,6 +60,7 @@ export interface SurfaceSaid {
   sanded: boolean;
   lowOdour: boolean;
   distressed: boolean;
+  leaveBare: boolean;
 }
 
 const shown = (figure: number | null | undefined) => (figure == null ? '' : String(figure));
@@ -94,6 +95,7 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
     sanded: facts?.sanded === true,
     lowOdour: wanted?.lowOdour === true,
     distressed: wanted?.distressed === true,
+    leaveBare: wanted?.leaveBare === true,
   };
 }
 
@@ -135,6 +137,7 @@ export function readSurface(
       handling: said.handling,
       lowOdour: said.lowOdour,
       distressed: said.distressed,
+      leaveBare: said.leaveBare,
     },
   };
 }

@@ -1,7 +1,6 @@
 import type { Wanted } from '../model/surface.ts';
 import {
-  CHEMISTRY_LABELS,
-  FAMILY_LABELS,
+  chemistryOf,
   FINISH_FAMILIES,
   HOUSE_RULES,
   HOUSE_RULE_CODES,
@@ -18,6 +17,7 @@ import { finishFails } from '../systems/finish.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../failure/knowledge/fits.ts';
 import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
+import { differenceText, weighedOf } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { scoreOf } from './score.ts';
 import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
@@ -81,62 +81,17 @@ export function waysOf(c: Case): Ways {
   };
 }
 
-const hours = (minutes: number) =>
-  `${Math.abs(minutes / 60) >= 24 ? `${Math.round(Math.abs(minutes) / 1440)} days` : `${(Math.round(Math.abs(minutes) / 6) / 10).toString()} h`}`;
-const signed = (n: number, more: string, less: string, text: string) => `${text} ${n > 0 ? more : less}`;
-
-/** The coats of each family, counted together, in the order they are laid. */
-function coatsOf(steps: readonly Step[]): string[] {
-  const coats = new Map<Family, number>();
-  for (const { kind, family, coats: n } of steps)
-    if (family && isCoat(kind)) coats.set(family, (coats.get(family) ?? 0) + (n ?? 1));
-  return [...coats].map(([family, n]) => `${n}× ${FAMILY_LABELS[family]}`);
-}
-
-/** The first system as the others are told against it, read once. */
-interface Weighed {
-  key: string;
-  coats: string[];
-  kinds: ReadonlySet<string>;
-  fumes: boolean;
-  price: SystemPrice;
-}
-
-const toldOf = (base: Composed, c: Case): Weighed => ({
-  key: signature(base.steps),
-  coats: coatsOf(base.steps),
-  kinds: new Set(base.steps.map(stepKey)),
-  fumes: strongFumes(base.steps),
-  price: priceOn(c, base.steps),
-});
-
-/** What an alternative trades: the coats it lays instead, and time, waiting, cost and fumes where they differ. */
-function differenceText(base: Weighed, other: Composed, price: SystemPrice): string {
-  const { coats: now, kinds, fumes, price: basePrice } = base;
-  const then = coatsOf(other.steps);
-  const instead = then.filter((coat) => !now.includes(coat));
-  const without = now.filter((coat) => !then.includes(coat));
-  const added = other.steps
-    .filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s)))
-    .map((s) => s.kind.replaceAll('-', ' '));
-  const parts: string[] = [];
-  if (instead.length) parts.push(`${instead.join(', ')}${without.length ? ` instead of ${without.join(', ')}` : ''}`);
-  else if (without.length) parts.push(`without ${without.join(', ')}`);
-  if (added.length) parts.push(`adds ${[...new Set(added)].join(', ')}`);
-  const minutes = price.minutes - basePrice.minutes;
-  if (Math.abs(minutes) >= 10) parts.push(signed(minutes, 'more work', 'less work', hours(minutes)));
-  const wait = price.waitingMin - basePrice.waitingMin;
-  if (Math.abs(wait) >= 60) parts.push(signed(wait, 'more waiting', 'less waiting', hours(wait)));
-  const cost = price.cost - basePrice.cost;
-  if (Math.abs(cost) >= 100) parts.push(cost > 0 ? 'dearer' : 'cheaper');
-  if (strongFumes(other.steps) !== fumes)
-    parts.push(
-      strongFumes(other.steps) ? `stronger fumes (${CHEMISTRY_LABELS['solvent-borne']} or alcohol)` : 'low odour',
-    );
-  return parts.length ? `${parts.join('; ')}.` : 'The same coats, prepared otherwise.';
-}
+/** Where a painter would offer oil at all: woodwork, metal, rooms of grease and steam, and what is oil already. */
+const bearsOil = (c: Case) =>
+  c.joinery ||
+  c.ground === 'metal' ||
+  c.treatAs === 'oil' ||
+  c.d.surface.exposure === 'interior-grease' ||
+  c.d.surface.exposure === 'interior-wet';
 
 interface Variation {
+  /** Only where a painter would offer it; left out: everywhere. */
+  when?: boolean;
   /** The house rule it turns on, so that it is only tried where that rule reaches. */
   rule?: HouseRuleCode;
   rules?: Partial<HouseRules>;
@@ -155,6 +110,7 @@ function variations(c: Case): Variation[] {
     { rule: 'blocker', rules: { blocker: 'oil' } },
     { rule: 'blocker', rules: { blocker: 'shellac' } },
     {
+      when: c.goesTo !== 'waterborne' || bearsOil(c),
       wanted: { chemistry: c.goesTo === 'waterborne' ? 'solvent-borne' : 'waterborne', family: null },
       rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' },
     },
@@ -170,7 +126,7 @@ function variations(c: Case): Variation[] {
     { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
     { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
   ];
-  return all.filter((v) => !v.rule || RULE_REACH[v.rule](c));
+  return all.filter((v) => v.when !== false && (!v.rule || RULE_REACH[v.rule](c)));
 }
 
 /** Other finishes that nothing speaks against here. */
@@ -178,6 +134,7 @@ const otherFinishes = (c: Case): Family[] =>
   FINISH_FAMILIES.filter(
     (family) =>
       !CLEAR_OR_SOFT.includes(family) &&
+      (chemistryOf(family) === 'waterborne' || bearsOil(c)) &&
       finishFails(family, c) === null &&
       !FIT_ROWS.some((row) => row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c)),
   );
@@ -213,7 +170,7 @@ const MOST = 5;
 
 /** At least three other complete systems, ranked by the firm's weights: cost, time, fumes, durability, risk; none repeats another. */
 export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = MOST): RankedAlternative[] {
-  const told = toldOf(base, c);
+  const told = weighedOf(base, signature(base.steps), c);
   const seen = new Set([told.key]);
   const found: { at: Case; made: Composed; price: SystemPrice; outlook: Outlook; burden: number }[] = [];
   const take = (at: Case, other: Composed, key: string, read = () => outlookOf(at, other.steps)) => {
@@ -241,18 +198,21 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
   return found
     .sort((a, b) => a.burden - b.burden)
     .slice(0, most)
-    .map(({ at, made, price, outlook, burden }) => ({
-      differs: differenceText(told, made, price),
-      system: { steps: made.steps },
-      against: Math.round(burden - ours),
-      addedCost: price.cost - told.price.cost,
-      holds: holdsOf(at, made.steps, price, outlook),
-    }));
+    .map(({ at, made, price, outlook, burden }) => {
+      const holds = holdsOf(at, made.steps, price, outlook);
+      return {
+        differs: differenceText(told, made, price, holds),
+        system: { steps: made.steps },
+        against: Math.round(burden - ours),
+        addedCost: price.cost - told.price.cost,
+        holds,
+      };
+    });
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */
 export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
-  const told = toldOf(base, c);
+  const told = weighedOf(base, signature(base.steps), c);
   return HOUSE_RULE_CODES.filter((rule) => RULE_REACH[rule](c)).flatMap((rule) =>
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
@@ -260,13 +220,14 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
         const { c: at, made: other, key, outlook } = ways({ [rule]: choice });
         if (key === told.key) return [];
         const price = priceOn(c, other.steps);
+        const holds = holdsOf(at, other.steps, price, outlook());
         return [
           {
             rule,
             choice,
-            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}: ${differenceText(told, other, price)}`,
+            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}. ${differenceText(told, other, price, holds)}`,
             addedCost: price.cost - told.price.cost,
-            holds: holdsOf(at, other.steps, price, outlook()),
+            holds,
           },
         ];
       }),

@@ -23,6 +23,10 @@ function scopeWords({ scope, kind }: Step): string {
   return scope && scope !== 'all' ? `, ${scope} only` : '';
 }
 
+/** When a step of a return visit is done: ", after the first year". */
+const laterWords = ({ later }: Step) =>
+  later ? (later === 'P12M' ? ', after the first year' : ', at a return visit') : '';
+
 /** A step as a painter would write it, in the usual words: "Prime all: shellac primer, deep grey, one coat". */
 export function stepWords(step: Step): string {
   const parts: string[] = [];
@@ -36,7 +40,7 @@ export function stepWords(step: Step): string {
     );
   else if (step.technique === 'wet') parts.push('wet');
   const title = step.kind === 'spot-prime' ? STEP_LABELS['spot-prime'] : `${STEP_LABELS[step.kind]}${scopeWords(step)}`;
-  return parts.length ? `${title}: ${parts.join(', ')}` : title;
+  return `${parts.length ? `${title}: ${parts.join(', ')}` : title}${laterWords(step)}`;
 }
 
 /** Preparation that a client sees the sense of, in the order in which it is said. */
@@ -55,6 +59,20 @@ const SAID_TO_CLIENTS: Partial<Record<StepKind, string>> = {
   caulk: 'gaps sealed',
 };
 
+/** Coats of one product, counted together where only denibbing lies between them. */
+function coatsTogether(steps: readonly Step[]): Step[] {
+  const laid: Step[] = [];
+  for (const step of steps) {
+    if (!isCoat(step.kind) || !step.family) continue;
+    const last = laid.at(-1);
+    const isSame =
+      last?.kind === step.kind && last.family === step.family && last.scope === step.scope && last.later === step.later;
+    if (isSame) laid[laid.length - 1] = { ...last, coats: (last.coats ?? 1) + (step.coats ?? 1) };
+    else laid.push(step);
+  }
+  return laid;
+}
+
 /** What is done to a surface in one sentence for a client: "Washed, dulled and filled; one coat of shellac primer; …". */
 export function workInBrief(steps: readonly Step[]): string {
   const done = new Set(steps.map((s) => s.kind));
@@ -63,13 +81,11 @@ export function workInBrief(steps: readonly Step[]): string {
   );
   const listed =
     prepared.length > 1 ? `${prepared.slice(0, -1).join(', ')} and ${prepared.at(-1)}` : (prepared[0] ?? '');
-  const coats = steps
-    .filter((s) => isCoat(s.kind) && s.family)
-    .map((s) => {
-      const what = [s.sheen, FAMILY_LABELS[s.family!]].filter(Boolean).join(' ');
-      const where = s.scope === 'spots' ? ' on the spots' : s.scope === 'bare-areas' ? ' where it is bare' : '';
-      return `${coatsIn(s.coats ?? 1)} of ${what}${where}`;
-    });
+  const coats = coatsTogether(steps).map((s) => {
+    const what = [s.sheen, FAMILY_LABELS[s.family!]].filter(Boolean).join(' ');
+    const where = s.scope === 'spots' ? ' on the spots' : s.scope === 'bare-areas' ? ' where it is bare' : '';
+    return `${coatsIn(s.coats ?? 1)} of ${what}${where}${laterWords(s)}`;
+  });
   const text = [listed, ...coats].filter(Boolean).join('; ');
   return text ? `${text[0]!.toUpperCase()}${text.slice(1)}.` : 'Nothing is done to it.';
 }

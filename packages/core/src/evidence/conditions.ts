@@ -127,6 +127,9 @@ const OVERRULINGS: readonly Overruling[] = [
     }
   },
   (_s, tests, _raise, clear) => {
-    if (last(tests, 'water-drop')?.result === 'soaks-in') clear('wax');
+    const drop = last(tests, 'water-drop')?.result;
+    if (drop === 'soaks-in') clear('wax');
+    // Water does not spread on grease.
+    if (drop === 'soaks-in' || drop === 'spreads') clear('greasy');
   },
 ];

@@ -42,6 +42,10 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
   };
 }
 
+/** Joints that stay wet, where nothing else is painted over them: a bath, a shower, a worktop, tile. */
+export const staysWet = (surface: Pick<SurfaceFacts, 'exposure' | 'substrate'>): boolean =>
+  surface.exposure === 'interior-wet' && groundOf(surface.substrate) === 'hard';
+
 /** Outside, sheltered or exposed. */
 export function isOutside(surface: Pick<SurfaceFacts, 'exposure'>): boolean {
   return surface.exposure.startsWith('exterior');

@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { FINISHES, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
+import { ADHESION_KINDS, FINISHES, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import { follows, messageTo, type House, type Member, type Node } from './house.ts';
@@ -138,7 +138,7 @@ function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, ride
 
 /** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
 const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
-  !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub');
+  !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub' || t.kind === 'chip-look');
 
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
 function finishTestsOn(
@@ -149,20 +149,20 @@ function finishTestsOn(
   sisters: readonly Member[],
 ): NextTest[] {
   if (member.surface.isNew === true) return [];
-  const first = needsFirstTest(member, at, sisters);
+  const settles = needsFirstTest(member, at, sisters) ? 'spirit-rub' : needsGripTest(member, at) ? 'blade-lift' : null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
   return FINISH_TESTS.filter(
     (kind) =>
       comesNow(kind, member.tests) &&
-      (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || (first && kind === 'spirit-rub')) &&
+      (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
       member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
     why: TEST_TELLS[kind]!,
     expectedSaving: Math.max(0, Math.round(savingOf(kind, member, at, area, riders))),
-    ...(first && kind === 'spirit-rub' ? { settles: true } : {}),
+    ...(kind === settles ? { settles: true } : {}),
   }));
 }
 
@@ -184,22 +184,32 @@ const ranked = <T extends NextTest>(tests: readonly T[]): T[] =>
     .sort((a, b) => Number(b.settles ?? false) - Number(a.settles ?? false) || worthOf(b) - worthOf(a));
 
 /** From which chance on something may be there, so that nobody paints before it was rubbed. */
-const OPEN = 0.03;
+const OPEN = 0.04;
 /** From here on it lies bare, and there is nothing to rub. */
 const SEEN_BARE = 0.35;
-const OILY: readonly Finish[] = ['oil-alkyd', 'waterborne-over-oil', 'clear-oil-varnish'];
+const OILY: readonly Finish[] = ['oil-alkyd', 'waterborne-over-oil'];
 const WATERY: readonly Finish[] = ['waterborne-acrylic', 'waterborne-clear'];
 const chanceOfAny = (odds: Vector, finishes: readonly Finish[]) =>
   finishes.reduce((sum, f) => sum + odds[INDEX[f]]!, 0);
 
 /** True where oil or waterborne is open, and nobody has tested the film here or on a sister by the same brush. */
 function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): boolean {
-  if (member.surface.isNew === true || [member, ...sisters].some((m) => m.tests.some(tellsOilApart))) return false;
+  if (
+    member.surface.isNew === true ||
+    member.surface.currentFinish !== null ||
+    [member, ...sisters].some((m) => m.tests.some(tellsOilApart))
+  )
+    return false;
   const odds = normal(times(at.told, at.said));
   return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && chanceOfAny(odds, WATERY) >= OPEN;
 }
 const tellsOilApart = (test: TestRecord) =>
   test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
+/** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
+const MAY_LIE_ON_OIL = 0.35;
+const needsGripTest = (member: Member, at: Node): boolean =>
+  !member.tests.some((t) => ADHESION_KINDS.includes(t.kind)) &&
+  normal(times(at.told, at.said))[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL;
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 

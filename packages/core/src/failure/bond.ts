@@ -27,6 +27,10 @@ const ON_SOFT = 0.35;
 const NO_DIRT = DIRT_ROWS.map(() => 0);
 const DIRT = DIRT_ROWS.map((row) => ({ ...row, at: AT[row.trait] }));
 
+/** Saturating epoxy is made for open grain. */
+const SATURATES: Family = 'penetrating-epoxy';
+const MADE_FOR = [AT.endGrain, AT.grey];
+
 /** What weighs in one bond, in log-odds that it lets go: their sum is the log-odds. */
 export interface BondTerms {
   kind: FaceKind;
@@ -82,7 +86,7 @@ export function bondOf(family: Family, face: Face, c: Case): BondTerms {
   let points = row.base - brings + gloss + pull + hard + face.ownRecord;
   for (let i = 0; i < DIRT.length; i++) {
     const { at, boundBy, pull: pulls } = DIRT[i]!;
-    if (face.has[at]! <= 0) continue;
+    if (face.has[at]! <= 0 || (family === SATURATES && MADE_FOR.includes(at))) continue;
     dirt[i] = pulls * face.has[at]! * (boundBy ? BOUND_LEAVES[primes(family, boundBy)] : 1);
     points += dirt[i]!;
   }

@@ -1,5 +1,6 @@
 import { groundOf } from '../evidence/facts.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
+import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { AT, cleanFace, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from './knowledge/hiding.ts';
@@ -94,7 +95,8 @@ function standingOn(face: Face, c: Case): void {
     face.has[AT[row.trait]] = Math.max(face.has[AT[row.trait]]!, row.amount);
   }
   for (const row of RISES_FROM)
-    if (c.is(row.condition) && (row.part === 'main' || face.part === 'spots')) rise(face, row.riser, row.strength);
+    if (c.is(row.condition) && (row.part === 'main' || face.part === partOf(row, c)))
+      rise(face, row.riser, row.strength);
   if (c.treatAs === 'wax') face.has[AT.wax] = Math.max(face.has[AT.wax]!, 0.9);
   if (c.treatAs === 'clear' && !c.clear) rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
@@ -104,6 +106,10 @@ function standingOn(face: Face, c: Case): void {
 }
 const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: number) =>
   face.rises.set(riser, Math.max(face.rises.get(riser) ?? 0, strength));
+
+/** On iron, rust is where it lies bare. */
+const partOf = (row: { condition: Condition; part?: string }, c: Case): Face['part'] =>
+  row.condition === 'rust-stain' && c.ground === 'metal' ? 'bare-areas' : 'spots';
 
 /** Whether there is a part of this kind here at all, and how large. */
 function shareOf(part: Face['part'], c: Case): number {
@@ -116,7 +122,9 @@ function shareOf(part: Face['part'], c: Case): number {
       c.is('weathered-wood', 'cracking', 'rot', 'rust-stain');
     return lets && !c.bare && c.treatAs !== 'over-oil' ? USUAL_SHARE.bare : 0;
   }
-  const found = [...STANDING_ROWS, ...RISES_FROM].filter((row) => row.part === 'spots' && c.is(row.condition));
+  const found = [...STANDING_ROWS, ...RISES_FROM].filter(
+    (row) => row.part === 'spots' && c.is(row.condition) && partOf(row, c) === 'spots',
+  );
   if (!found.length) return 0;
   const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);
   return measured && areaM2 ? Math.min(1, measured / areaM2) : USUAL_SHARE.spots;
@@ -134,6 +142,13 @@ export function facesOf(c: Case): Face[] {
   return faces.map(sameFace);
 }
 
+/** End grain and rot lie open, whatever is on the rest. */
+function laidOpen(face: Face): void {
+  face.kind = 'timber';
+  face.has[AT.gloss] = 0;
+  face.rises.clear();
+}
+
 function partsOf(c: Case): Face[] {
   const kind = OLD_FACE[c.treatAs] ?? groundFace(c);
   const newOutside =
@@ -147,8 +162,10 @@ function partsOf(c: Case): Face[] {
     oldBond(face, c);
     if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
+    if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['plaster', 0];
-    if (c.outside && c.is('peeling', 'flaking')) raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);
+    if (c.outside && c.ground !== 'metal' && c.is('peeling', 'flaking'))
+      raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);
     if (newOutside) face.has[AT.greenTimber] = 1;
     face.colourLeft = c.clear ? 0 : (c.shift.difference ?? UNKNOWN_DIFFERENCE);
     return [face];

@@ -37,6 +37,7 @@ export interface Departed {
 
 /** How often a sound system is called back in a year because it wears: by exposure, finish, coats, handling, and how the firm's own have held. */
 export function wearAYear(c: Case, steps: readonly Step[]): number {
+  if (c.wanted.leaveBare) return NOTHING_TO_WEAR;
   const finish = steps.findLast((s) => s.kind === 'finish-coat');
   const coats = steps.reduce((sum, s) => sum + (s.kind === 'finish-coat' ? (s.coats ?? 1) : 0), 0) || 1;
   const wear = WEAR_ROWS.find((row) => row.family === finish?.family && row.when(c))?.factor ?? 1;
@@ -56,6 +57,9 @@ export function wearAYear(c: Case, steps: readonly Step[]): number {
     heldFactor(c.held, steps)
   );
 }
+
+/** Where no film is left there is none to wear: what somebody still rings for, a year. */
+const NOTHING_TO_WEAR = 0.01;
 
 /** The chance of a call-back in a year, over the first years: `early` of how it was made, `wear` a year. */
 export const callBackAYear = (early: number, wear: number): number =>

@@ -72,7 +72,9 @@ function addPart(face: Face, acts: readonly Act[], c: Case, tally: Tally): void 
 }
 
 /** Covering, hanging, waiting: each in its place, too late, or not at all. */
-function addHands(steps: readonly Step[], c: Case, tally: Tally): void {
+function addHands(all: readonly Step[], c: Case, tally: Tally): void {
+  // What is done at a return visit has its own covering and hanging.
+  const steps = all.filter((s) => !s.later);
   const kinds = new Set(steps.map((s) => s.kind));
   HAND_ROWS.forEach((row, i) => {
     if (!row.when(c, kinds)) return;

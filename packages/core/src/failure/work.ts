@@ -43,7 +43,8 @@ function takeOff(row: Work, step: Step, face: Face, c: Case): void {
     face.has[AT.gloss] = 0.7;
     return;
   }
-  if (c.bare && row.takesOff === 'weak') return;
+  // Where the ground lies open already there is no film left to take.
+  if (row.takesOff === 'weak' && (c.bare || DRINKS[face.kind] !== undefined)) return;
   const wasPaper = c.ground === 'paper' || c.ground === 'laminate';
   face.kind = wasPaper && row.takesOff === 'all' ? (c.ground === 'paper' ? 'plaster' : 'timber') : groundFace(c);
   if (c.ground === 'paper' && row.takesOff === 'all') face.has[AT.paste] = 0.8;
@@ -80,7 +81,9 @@ const FILLS: readonly StepKind[] = ['fill', 'repair'];
 /** What a step does to a face, looked up once: it is done to many. */
 export const rowsOf = (step: Step): readonly Work[] =>
   (ROWS.get(step.kind) ?? []).filter(
-    (row) => !row.families || (step.family !== undefined && row.families.includes(step.family)),
+    (row) =>
+      (!row.families || (step.family !== undefined && row.families.includes(step.family))) &&
+      (!row.gritTo || (step.grit !== undefined && step.grit <= row.gritTo)),
   );
 
 /** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */

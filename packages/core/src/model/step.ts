@@ -20,6 +20,10 @@ export interface Step {
   later?: string;
   /** Done before the surface is wetted: a sealer on what water would lift. Never shown. */
   early?: boolean;
+  /** A trial that comes before the work it is a trial of. Never shown. */
+  trial?: boolean;
+  /** Done once the last coat is on. Never shown. */
+  afterFinish?: boolean;
   /** A coat that follows the denibbing of the one before it, of the same product. Never shown. */
   afterDenib?: boolean;
   why: string[];

@@ -2,6 +2,7 @@ import {
   chemistryOf,
   FINISH_LABELS,
   isCoat,
+  tintsOf,
   type Family,
   type Method,
   type StepKind,
@@ -9,7 +10,7 @@ import {
 } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
-import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
+import { chooseFinish, finishCoats, selfPriming, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 import { bareWork } from './leaveBare.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
@@ -63,7 +64,7 @@ function primerStep(
   c: Case,
   scope: PrimerNeed['scope'],
 ): Step {
-  const tint = scope === 'all' ? tintFor(c) : undefined;
+  const tint = scope === 'all' && tintsOf(primer.family) !== 'clear' ? tintFor(c) : undefined;
   return {
     kind,
     family: primer.family,
@@ -121,9 +122,27 @@ function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; to
   return { steps, toBuy };
 }
 
+/** A firm that keeps primer and undercoat apart does so under waterborne paint too. */
+function waterborneUndercoat(c: Case): Step[] {
+  if (c.rules.undercoat !== 'separate' || !c.bare || !c.joinery || selfPriming(c)) return [];
+  const tint = tintFor(c);
+  return [
+    {
+      kind: 'undercoat',
+      family: 'acrylic-primer-undercoat',
+      coats: 1,
+      scope: 'all',
+      ...(tint ? { tint } : {}),
+      method: 'brush',
+      why: ['House rule: a primer for the timber, and an undercoat that builds and levels for the finish.'],
+    },
+  ];
+}
+
 /** Oil on bare timber sinks without an undercoat; combined or separate by house rule. */
 function undercoats(c: Case, primers: readonly Step[]): Step[] {
-  if (c.goesTo !== 'solvent-borne' || c.clear || c.outside || c.ground !== 'timber') return [];
+  if (c.clear || c.outside || c.ground !== 'timber') return [];
+  if (c.goesTo !== 'solvent-borne') return waterborneUndercoat(c);
   const bareSomewhere = c.bare || primers.some((p) => p.scope === 'bare-areas');
   const farColour = !c.bare && (c.shift.toDeep || c.shift.toPale);
   if (farColour)
@@ -231,6 +250,8 @@ function asShown(step: Step, c: Case): Step {
   if (inner) step.scope = undefined;
   if (step.early !== undefined) step.early = undefined;
   if (step.afterDenib !== undefined) step.afterDenib = undefined;
+  if (step.trial !== undefined) step.trial = undefined;
+  if (step.afterFinish !== undefined) step.afterFinish = undefined;
   return step;
 }
 

@@ -10,6 +10,7 @@ const WEAR: Step['wear'] = ['gloves', 'eye-protection', 'coverall', 'respirator-
 const offMasonry = (): Step[] => [
   {
     kind: 'test-patch',
+    trial: true,
     family: 'masonry-paint-remover',
     waitMin: DWELL.masonry,
     why: [

@@ -56,12 +56,18 @@ const AT_HANDOVER = place('clean-up') + 0.5;
 const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
 /** What is done at a return visit comes after all else, in its own order. */
 const AT_A_RETURN = ORDER.length;
+const BEFORE_STRIPPING = place('strip') - 0.5;
+const AFTER_FINISH = place('unmask') + 0.5;
 const DENIBBED = place('finish-coat') + 0.5;
 
 /** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
 function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number {
-  if (step.later) return AT_A_RETURN + place(step.kind);
+  if (step.later) return AT_A_RETURN + (step.kind === 'revisit' ? 0 : place(step.kind));
   if (step.early) return BEFORE_WATER;
+  if (step.trial) return BEFORE_STRIPPING;
+  if (step.afterFinish) return AFTER_FINISH;
+  // What lies bare gets its primer before anything goes over the whole.
+  if (step.kind === 'prime' && step.scope === 'bare-areas') return place('prime') - 0.1;
   if (step.kind === 'caulk' && caulkAfter) return AFTER_PRIMER;
   if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
   if (step.afterDenib) return DENIBBED;

@@ -34,8 +34,8 @@ const isForBlocker = (need: Need) =>
   need.startsWith('grip') || need.startsWith('block') || need === 'seal-paste' || need === 'seal-torn';
 /** Of several that a patch proved, the gentlest is taken: water before oil before shellac. */
 const GENTLE: Readonly<Record<Chemistry, number>> = {
-  waterborne: 2,
-  'solvent-borne': 1,
+  waterborne: 6,
+  'solvent-borne': 3,
   'alcohol-borne': 0,
   'two-part': 0,
 };
@@ -53,11 +53,13 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
   // A room that is wanted back tonight has no time for a primer that takes till tomorrow.
   const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && SLOW.includes(row.family) ? -3 : 0;
+  // A clear primer under paint is for pieces that are rubbed through, and nothing else.
+  const clear = row.clear && !c.clear ? (c.wanted.distressed && c.furniture ? 4 : -4) : 0;
   // What a patch here, or an accepted trial, has shown weighs beside the table.
   const shown = blocking ? (c.shown.get(row.family) ?? 0) : 0;
   // What a patch here proved outranks rule and table: it decides.
   const proven = blocking && patchProved(c, row.family) ? PROVEN + GENTLE[chemistryOf(row.family)] : 0;
-  return strength + named + asked + odour + slow + shown + proven - PRIMERS.indexOf(row) * 0.01;
+  return strength + named + clear + asked + odour + slow + shown + proven - PRIMERS.indexOf(row) * 0.01;
 }
 
 const PROVEN = 8;

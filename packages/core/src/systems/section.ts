@@ -120,6 +120,10 @@ function existing(c: Case): Layer[] {
   ];
 }
 
+/** How many coats of finish these steps lay. */
+const coatsOfFinish = (steps: readonly Step[]) =>
+  steps.reduce((sum, s) => sum + (s.kind === 'finish-coat' ? (s.coats ?? 1) : 0), 0);
+
 /** The layers of a surface: what is there, where preparation bites, what is laid and what is to come. */
 export function sectionOf(
   c: Case,
@@ -161,10 +165,12 @@ export function sectionOf(
         },
       ]
     : [];
+  const finishes = coatsOfFinish(steps);
   const coats = steps.flatMap((step, i): Layer[] => {
     if (!isCoat(step.kind) || !step.family) return [];
     const family = step.family as Family;
     const count = step.coats ?? 1;
+    const before = coatsOfFinish(steps.slice(0, i));
     const product = productOf(step);
     const finish = step.kind === 'finish-coat';
     const where = step.scope === 'spots' ? ', spots' : step.scope === 'bare-areas' ? ', bare areas' : '';
@@ -174,7 +180,7 @@ export function sectionOf(
         id: stepId,
         role: 'film',
         words: finish
-          ? `Finish${count > 1 ? `, coat ${coat + 1}` : ''}`
+          ? `Finish${finishes > 1 ? `, coat ${before + coat + 1}` : ''}`
           : `${FAMILY_LABELS[family][0]!.toUpperCase()}${FAMILY_LABELS[family].slice(1)}${step.tint ? `, ${TINT_LABELS[step.tint]}` : ''}${where}`,
         detail: '',
         chemistry: step.kind === 'clear-coat' ? 'clear' : chemistryOf(family),

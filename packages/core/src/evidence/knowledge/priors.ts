@@ -297,7 +297,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'stripped-wall',
     when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster',
-    factors: { bare: 60 },
+    factors: { bare: 150 },
     reason: 'Paste or torn face is seen: the paper has come off, and the wall lies bare.',
   },
   {

@@ -1,4 +1,5 @@
 import type { Family, Fault, StepKind } from '../../vocabulary/index.ts';
+import { staysWet } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
 
 /** A product in a place it was not made for, and what comes of it. */
@@ -150,7 +151,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['silicone-sealant'],
     kinds: ['caulk'],
-    when: () => true,
+    when: (c) => !staysWet(c.d.surface),
     fault: 'crawls',
     odds: 0.95,
     by: 'PT1H',

@@ -1,4 +1,5 @@
 import type { Fault, StepKind } from '../../vocabulary/index.ts';
+import { staysWet } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
 
 /**
@@ -154,7 +155,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'caulk',
-    when: (_c, others) => others.has('caulk'),
+    when: (c, others) => others.has('caulk') && !staysWet(c.d.surface),
     before: FINISH,
     fault: 'ragged-line',
     odds: 0.7,

@@ -55,7 +55,7 @@ export const ANY_PRIMER = 0.8;
 /** The log-odds that one coat lets go of the fresh coat under it, recoated in its time. */
 export const ON_FRESH = -6.5;
 /** A hard oil film laid over a soft waterborne one pulls at it as it ages. */
-export const HARD_OVER_SOFT = 2.2;
+export const HARD_OVER_SOFT = 1;
 /** Weather pulls at every bond outside. */
 export const OUTSIDE_PULL = { 'exterior-sheltered': 0.4, 'exterior-exposed': 0.9 } as const;
 /** Hands, water and heat pull at it inside. */

@@ -10,6 +10,8 @@ export interface WorkRow {
   families?: readonly Family[];
   /** Only on these parts; else on all that the step reaches. */
   parts?: readonly Face['part'][];
+  /** Only with paper as coarse as this, or coarser. */
+  gritTo?: number;
   /** What share of each thing is left. */
   leaves?: Shares;
   /** What it makes: the face has at least so much of it afterwards. */
@@ -50,6 +52,13 @@ export const WORK_ROWS: readonly WorkRow[] = [
     keys: 0.85,
     rubsIn: 0.5,
     reason: 'Sanding keys and levels; it makes dust, and rubs in what was not washed off.',
+  },
+  {
+    kind: 'sand',
+    gritTo: 100,
+    leaves: { weak: 0.2 },
+    takesOff: 'weak',
+    reason: 'Coarse paper takes weathered film back to fresh timber.',
   },
   {
     kind: 'scrape',

@@ -8,6 +8,8 @@ export interface PrimerRow {
   /** Stands on radiators and hot pipes. */
   heat: boolean;
   lowOdour: boolean;
+  /** It hides nothing. */
+  clear?: true;
   /** The kind of blocker it is, where a firm keeps to one kind. */
   blocker?: 'shellac' | 'oil' | 'bonding-acrylic';
   reason: string;
@@ -215,11 +217,21 @@ export const PRIMERS: readonly PrimerRow[] = [
     reason: 'Etch primer bites into zinc and aluminium, which shed other primers.',
   },
   {
+    family: 'clear-shellac',
+    does: { 'grip-gloss': 3, 'grip-laminate': 3, 'block-tannin': 2, 'block-knots': 2, 'seal-wood': 2 },
+    outside: 'no',
+    heat: false,
+    lowOdour: false,
+    clear: true,
+    reason: 'Clear shellac grips as the white one does, and shows no white line where the piece is rubbed through.',
+  },
+  {
     family: 'clear-bonding-primer',
     does: { 'grip-gloss': 2, 'grip-laminate': 2 },
     outside: 'no',
     heat: false,
     lowOdour: true,
+    clear: true,
     reason: 'A clear bonding primer grips without hiding the timber.',
   },
 ];

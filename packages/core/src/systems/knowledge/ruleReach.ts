@@ -14,7 +14,7 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   waterborneOverOil: (c) => c.treatAs === 'over-oil',
   woodwork: (c) => c.joinery,
   greaseRooms: (c) => c.d.surface.exposure === 'interior-grease' || c.d.surface.exposure === 'interior-wet',
-  undercoat: (c) => c.goesTo === 'solvent-borne',
+  undercoat: (c) => c.goesTo === 'solvent-borne' || (c.bare && c.ground === 'timber' && c.joinery && !c.outside),
   // Makers decide whether a system may stand, not what is in it; order and rollers belong to the plan.
   makers: () => false,
   sanding: () => true,

@@ -1,4 +1,5 @@
 import type { Element } from '../../../vocabulary/index.ts';
+import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { finishOnOil } from './oldFilm.ts';
@@ -10,6 +11,25 @@ const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as
 const RUNS: readonly Element[] = ['window', 'door'];
 /** A stain over half the surface is no spot. */
 const stainScope = (c: Case, area: number | null) => (area !== null && c.d.surface.areaM2 !== null && area > c.d.surface.areaM2 / 2 ? 'all' : 'spots');
+
+/** What the joint is sealed with again: what takes paint, and silicone where it stays wet and is not painted. */
+const resealed = (c: Case): Step =>
+  staysWet(c.d.surface)
+    ? {
+        kind: 'caulk',
+        family: 'silicone-sealant',
+        scope: 'spots',
+        waitMin: 1440,
+        afterFinish: true,
+        why: ['A joint on tile that stays wet is sealed with silicone, after the last coat: acrylic there goes black.'],
+      }
+    : {
+        kind: 'caulk',
+        family: 'paintable-hybrid-sealant',
+        scope: 'spots',
+        waitMin: 120,
+        why: ['Seal again with a sealant whose label says it takes paint.'],
+      };
 
 /** What is wrong besides the old paint: stains, dirt, damp, joints, holes, sealant, rot. */
 export const FAULTS_FOUND: readonly Situation[] = [
@@ -220,13 +240,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           wear: ['gloves', 'respirator-vapour'],
           why: ['The smear it leaves makes paint crawl: wipe twice, clean rag each time.'],
         },
-        {
-          kind: 'caulk',
-          family: 'paintable-hybrid-sealant',
-          scope: 'spots',
-          waitMin: 120,
-          why: ['Seal again with a sealant whose label says it takes paint.'],
-        },
+        resealed(c),
       ];
     },
   },
@@ -247,21 +261,23 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('gaps', 'moving-joints'),
     steps: (c) => [
-      c.is('moving-joints') || c.outside
-        ? {
-            kind: 'caulk',
-            family: 'elastomeric-caulk',
-            scope: 'spots',
-            waitMin: 240,
-            why: ['Joints that move need a bead that stretches.'],
-          }
-        : {
-            kind: 'caulk',
-            family: 'acrylic-caulk',
-            scope: 'spots',
-            waitMin: 60,
-            why: ['Gaps between trim and wall are closed so that the line is clean.'],
-          },
+      staysWet(c.d.surface)
+        ? resealed(c)
+        : c.is('moving-joints') || c.outside
+          ? {
+              kind: 'caulk',
+              family: 'elastomeric-caulk',
+              scope: 'spots',
+              waitMin: 240,
+              why: ['Joints that move need a bead that stretches.'],
+            }
+          : {
+              kind: 'caulk',
+              family: 'acrylic-caulk',
+              scope: 'spots',
+              waitMin: 60,
+              why: ['Gaps between trim and wall are closed so that the line is clean.'],
+            },
     ],
   },
   {

@@ -1,0 +1,73 @@
+import { FAMILY_LABELS, isCoat, STEP_DOING, type Family } from '../vocabulary/index.ts';
+import { priceOn, type SystemPrice } from '../pricing/price.ts';
+import type { Case } from '../systems/case.ts';
+import type { Composed } from '../systems/compose.ts';
+import { stepKey, strongFumes, type Step } from '../model/step.ts';
+import { holdsOf, type Holds } from './holds.ts';
+
+const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
+
+const inHours = (minutes: number) => {
+  const hours = Math.abs(minutes / 60);
+  if (hours >= 24) return hours < 36 ? 'a day' : `${Math.round(hours / 24)} days`;
+  return `${Math.round(hours * 10) / 10} hours`;
+};
+
+/** The coats of each family, counted together, in the order they are laid. */
+function coatsOf(steps: readonly Step[]): string[] {
+  const coats = new Map<Family, number>();
+  for (const { kind, family, coats: n } of steps)
+    if (family && isCoat(kind)) coats.set(family, (coats.get(family) ?? 0) + (n ?? 1));
+  return [...coats].map(([family, n]) => `${COUNT[n] ?? `${n} coats`} of ${FAMILY_LABELS[family]}`);
+}
+
+/** The first system as the others are told against it, read once. */
+export interface Weighed {
+  key: string;
+  coats: string[];
+  kinds: ReadonlySet<string>;
+  fumes: boolean;
+  price: SystemPrice;
+  callBackAYear: number;
+}
+
+export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(c, base.steps)): Weighed => ({
+  key,
+  coats: coatsOf(base.steps),
+  kinds: new Set(base.steps.map(stepKey)),
+  fumes: strongFumes(base.steps),
+  price,
+  callBackAYear: holdsOf(c, base.steps, price).callBackAYear,
+});
+
+const listed = (words: readonly string[]) =>
+  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
+
+/** What other coats it lays, and what else it does; a sentence. */
+function workText({ coats: now, kinds }: Weighed, other: Composed): string {
+  const then = coatsOf(other.steps);
+  const instead = then.filter((coat) => !now.includes(coat));
+  const without = now.filter((coat) => !then.includes(coat));
+  const added = other.steps.filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s))).map((s) => STEP_DOING[s.kind]);
+  const also = added.length ? `${listed([...new Set(added)])}` : '';
+  if (instead.length)
+    return `It lays ${listed(instead)}${without.length ? ` instead of ${listed(without)}` : ''}${also ? `, with ${also}` : ''}.`;
+  if (without.length) return `It does without ${listed(without)}${also ? `, with ${also}` : ''}.`;
+  return also ? `It lays the same coats, with ${also}.` : 'It lays the same coats, prepared otherwise.';
+}
+
+/** What an alternative trades against the first: coats, hours, waiting, cost, smell and what may go wrong; whole sentences. */
+export function differenceText(base: Weighed, other: Composed, price: SystemPrice, holds: Holds): string {
+  const trades: string[] = [];
+  const minutes = price.minutes - base.price.minutes;
+  if (Math.abs(minutes) >= 10) trades.push(`takes ${inHours(minutes)} ${minutes > 0 ? 'more' : 'less'} of work`);
+  const wait = price.waitingMin - base.price.waitingMin;
+  if (Math.abs(wait) >= 60) trades.push(`waits ${inHours(wait)} ${wait > 0 ? 'longer' : 'less'}`);
+  const cost = price.cost - base.price.cost;
+  if (Math.abs(cost) >= 100) trades.push(cost > 0 ? 'is dearer' : 'is cheaper');
+  const strong = strongFumes(other.steps);
+  if (strong !== base.fumes) trades.push(strong ? 'smells strongly of solvent or alcohol' : 'has little smell');
+  const back = Math.round((holds.callBackAYear - base.callBackAYear) * 100);
+  if (back !== 0) trades.push(`is called back ${Math.abs(back)} in 100 ${back > 0 ? 'more' : 'less'} a year`);
+  return `${workText(base, other)}${trades.length ? ` It ${listed(trades)}.` : ''}`;
+}
