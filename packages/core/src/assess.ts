@@ -3,7 +3,7 @@ import { NOTHING_WANTED, type SurfaceFacts, type Wanted } from './model/surface.
 import { assessSchema, type AssessInput } from './assessInput.ts';
 import { readBy } from './model/fault.ts';
 import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
-import { surfaceFacts } from './evidence/facts.ts';
+import { surfaceFacts, type Neighbour } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
 import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
 import { priceOn } from './pricing/price.ts';
@@ -64,11 +64,15 @@ export function factsOf(input: Pick<AssessInput, 'surface'>, dates: Known['dates
   });
 }
 
+/** The neighbours of a question; one without an element is of the kind that is asked about. */
+const neighboursOf = ({ surface, neighbours }: AssessInput): Neighbour[] =>
+  (neighbours ?? []).map((n) => ({ ...n, element: n.element ?? surface.element }));
+
 /** The case behind an input that has been read: for callers that want more than the contract's answer. */
 export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c: Case; made: Composed } {
   const surface = factsOf(input, known.dates);
   const tests = input.tests ?? [];
-  const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, input.neighbours ?? []);
+  const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, neighboursOf(input));
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
@@ -90,7 +94,7 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
   return {
     finish: rankedFinishes(d.odds),
     nextTest: worthMaking(
-      testsThatPay(d.surface, d.tests, input.neighbours ?? [], d.findings).filter(
+      testsThatPay(d.surface, d.tests, neighboursOf(input), d.findings).filter(
         // Where everything comes off, only what it is made of still matters.
         (t) => !c.wanted.leaveBare || t.kind === 'lead-swab',
       ),

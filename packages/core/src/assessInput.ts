@@ -10,7 +10,8 @@ const MOST_NEIGHBOURS = 500;
 
 const neighbourSchema = z.strictObject({
   campaign: z.enum(['same', 'unknown']),
-  element: z.enum(ELEMENTS),
+  /** Left out: the element that is asked about. */
+  element: z.enum(ELEMENTS).nullish(),
   tests: z.array(testSchema).max(MOST_TESTS),
 });
 

@@ -5652,6 +5652,14 @@ export const coreSchemas: Record<string, object> = {
     "description": "Done before the surface is wetted: a sealer on what water would lift. Never shown.",
     "type": "boolean"
    },
+   "trial": {
+    "description": "A trial that comes before the work it is a trial of. Never shown.",
+    "type": "boolean"
+   },
+   "afterFinish": {
+    "description": "Done once the last coat is on. Never shown.",
+    "type": "boolean"
+   },
    "afterDenib": {
     "description": "A coat that follows the denibbing of the one before it, of the same product. Never shown.",
     "type": "boolean"

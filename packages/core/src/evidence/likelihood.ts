@@ -144,9 +144,10 @@ export function ceilingOf(tests: readonly TestRecord[], neighboursTested: boolea
 
 const NOTHING = ['no-transfer', 'no-change'];
 
-/** The same rub, once with nothing on the rag and once with colour: no table is needed to tell them apart. */
+/** The same rub of the same layer, once with nothing on the rag and once with colour: no table is needed to tell them apart. */
 export const opposed = (a: TestRecord, b: TestRecord) =>
   a.kind === b.kind &&
+  (a.plane ?? null) === (b.plane ?? null) &&
   (a.kind === 'spirit-rub' || a.kind === 'acetone-rub') &&
   NOTHING.includes(a.result ?? '') !== NOTHING.includes(b.result ?? '') &&
   ![a.result, b.result].includes('slight-transfer');

@@ -206,7 +206,7 @@ function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): b
 const tellsOilApart = (test: TestRecord) =>
   test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
 /** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
-const MAY_LIE_ON_OIL = 0.35;
+const MAY_LIE_ON_OIL = 0.3;
 const needsGripTest = (member: Member, at: Node): boolean =>
   !member.tests.some((t) => ADHESION_KINDS.includes(t.kind)) &&
   normal(times(at.told, at.said))[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL;

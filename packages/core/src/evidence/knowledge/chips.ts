@@ -74,7 +74,7 @@ export const LET_GO_ROWS: Readonly<Record<string, Partial<Readonly<Record<Finish
 export const OIL_BELOW: Partial<Readonly<Record<Finish, number>>> & { rest: number } = {
   'waterborne-over-oil': 0.97,
   'oil-alkyd': 0.75,
-  'waterborne-acrylic': 0.12,
+  'waterborne-acrylic': 0.04,
   rest: 0.2,
 };
 

@@ -26,7 +26,7 @@ export const WET_ROWS: readonly WetRow[] = [
   { trait: 'torn', fault: 'bubbles', from: -7, pull: 8.6, by: 'PT1H', byWater: true, unless: 'seal-torn', text: 'Torn face bubbles as soon as it is wetted.' },
   { trait: 'loosePaper', fault: 'bubbles', from: -7, pull: 8.4, by: 'P1D', byWater: true, text: 'Loose seams curl as soon as they are wetted.' },
   { trait: 'damp', fault: 'bubbles', from: -7, pull: 7.8, by: 'P1M', text: 'Water sealed in blisters the film.' },
-  { trait: 'mould', fault: 'stain', from: -7, pull: 9.2, by: 'P2M', text: 'The mould grows on through the new paint.' },
+  { trait: 'mould', fault: 'stain', from: -7, pull: 10.8, by: 'P2M', text: 'The mould grows on through the new paint.' },
   { trait: 'salts', fault: 'stain', from: -7, pull: 8.2, by: 'P3M', text: 'Salts bloom through the new paint.' },
 ];
 

@@ -1,0 +1,149 @@
+import { rub, type Situation } from './row.ts';
+
+const OIL = [rub('no-transfer'), { kind: 'sheen-look', result: 'gloss', yellowed: true }];
+const WATER = [rub('transfer')];
+const TRIM = { element: 'trim', substrate: 'softwood', builtYear: 1996, areaM2: 12, currentColour: '#f4f1e8' };
+
+/** What follows where a step is left out, and what can be promised. */
+export const FAILING: Situation[] = [
+  {
+    what: 'the primer on old oil',
+    why: 'Waterborne straight on oil peels in sheets.',
+    ask: { surface: TRIM, tests: OIL, wanted: { chemistry: 'waterborne' } },
+    risk: ['prime', 'peels', 0.5, 0.95],
+    guaranteed: true,
+  },
+  {
+    what: 'sanding under a waterborne bonding primer',
+    why: 'Sanding matters under it.',
+    ask: { surface: TRIM, tests: OIL, wanted: { chemistry: 'waterborne' }, houseRules: { blocker: 'bonding-acrylic' } },
+    risk: ['sand', 'peels', 0.01, 0.2],
+  },
+  {
+    what: 'the shellac over knots',
+    why: 'Every knot shows by the next season.',
+    ask: { surface: { element: 'shelf', substrate: 'softwood', isNew: true, conditions: ['knots'], areaM2: 4 } },
+    risk: ['spot-prime', 'bleeds', 0.6, 0.95],
+  },
+  {
+    what: 'the wood primer on bare timber',
+    why: 'The finish sinks and looks starved.',
+    ask: { surface: { element: 'shelf', substrate: 'softwood', isNew: true, areaM2: 4 } },
+    risk: ['prime', 'sinks', 0.3, 0.8],
+  },
+  {
+    what: 'the mould wash',
+    why: 'It grows on through new paint.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        exposure: 'interior-wet',
+        conditions: ['mould'],
+        builtYear: 2004,
+        areaM2: 8,
+      },
+      tests: WATER,
+    },
+    risk: ['mould-treat', 'stain', 0.4, 0.98],
+  },
+  {
+    what: 'the primer on laminate',
+    why: 'Without it the paint scratches off with a nail.',
+    ask: { surface: { element: 'cabinet', substrate: 'melamine', currentFinish: 'factory-laminate', areaM2: 10 } },
+    risk: ['prime', 'peels', 0.6, 0.98],
+  },
+  {
+    what: 'the primer over a strong stain of smoke',
+    why: 'Smoke rises through every waterborne coat.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'drywall', conditions: ['smoke'], builtYear: 1999, areaM2: 16 },
+      tests: WATER,
+    },
+    risk: ['prime', 'bleeds', 0.7, 0.98],
+  },
+  {
+    what: 'scraping what peels outside',
+    why: 'Loose paint takes the new coats with it.',
+    ask: {
+      surface: {
+        element: 'siding',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        conditions: ['peeling'],
+        builtYear: 1995,
+        areaM2: 40,
+      },
+      tests: WATER,
+    },
+    risk: ['scrape', 'peels', 0.2, 0.98],
+  },
+  {
+    what: 'freeing a sash that is painted shut',
+    why: 'Painted in again, it never opens.',
+    ask: {
+      surface: { element: 'window', substrate: 'softwood', conditions: ['painted-shut'], builtYear: 2001, areaM2: 3 },
+      tests: WATER,
+    },
+    risk: ['free-sash', 'sticks-shut', 0.6, 0.98],
+  },
+  {
+    what: 'the wait after a door',
+    why: 'Closed on soft paint it sticks.',
+    ask: { surface: { element: 'door', substrate: 'softwood', builtYear: 2001, areaM2: 4 }, tests: WATER },
+    risk: ['cure-hold', 'sticks-shut', 0.4, 0.7],
+  },
+  {
+    what: 'the spot prime over filler',
+    why: 'Filler flashes.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        conditions: ['filler-patches'],
+        builtYear: 2004,
+        areaM2: 30,
+        currentColour: '#f4f1e8',
+      },
+      tests: WATER,
+      wanted: { colour: '#f4f1e8', sheen: 'eggshell' },
+    },
+    risk: ['spot-prime', 'flashes', 0.4, 0.9],
+  },
+  {
+    what: 'the bead in a moving joint',
+    why: 'The joint opens as a dark line.',
+    ask: { surface: { ...TRIM, conditions: ['moving-joints'] }, tests: WATER },
+    risk: ['caulk', 'cracks', 0.6, 0.95],
+  },
+  {
+    what: 'a damp wall',
+    why: 'Until its cause is put right nothing can be promised.',
+    ask: { surface: { element: 'wall', substrate: 'lime-plaster', conditions: ['damp'], areaM2: 20 } },
+    guaranteed: false,
+  },
+  {
+    what: 'waterborne kept on oil',
+    why: 'Kept and bound is recorded and not guaranteed.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', builtYear: 1985, areaM2: 4 },
+      tests: [
+        rub('lifts-to-lower-coat'),
+        { kind: 'chip-look', layers: ['waterborne', 'oil'] },
+        { kind: 'cross-cut', grade: 0 },
+      ],
+    },
+    guaranteed: false,
+  },
+  {
+    what: 'a sound wall in a near colour',
+    why: 'The full term.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', builtYear: 2004, areaM2: 30, currentColour: '#f4f1e8' },
+      tests: WATER,
+      wanted: { colour: '#f1ede2' },
+    },
+    guaranteed: true,
+    hasNot: ['prime'],
+  },
+];

@@ -1,0 +1,256 @@
+import { rub, type Situation } from './row.ts';
+
+const WALL = { element: 'wall', substrate: 'skim-plaster', builtYear: 1935, areaM2: 22 };
+const DOOR = { element: 'door', substrate: 'softwood', builtYear: 1950, areaM2: 4 };
+const blade = (result: string, place?: string, plane?: string) => ({
+  kind: 'blade-lift',
+  result,
+  ...(place ? { place } : {}),
+  ...(plane ? { plane } : {}),
+});
+
+/** What is there, layer by layer and place by place. */
+export const LAYERS: Situation[] = [
+  {
+    what: 'a sheet lifts behind the mirror, the middle of the wall holds',
+    why: 'The place that failed is treated as it failed, by name; the spot beside it is another place and no answer to it.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('slight-transfer'),
+        blade('lifts-in-sheet', 'behind the mirror', 'between-coats'),
+        blade('holds', 'the middle'),
+      ],
+    },
+    likeliest: 'waterborne-over-oil',
+    has: ['scrape@behind the mirror', 'solvent-wipe@behind the mirror'],
+    hasNot: ['strip'],
+    guaranteed: false,
+  },
+  {
+    what: 'the same wall where nothing let go',
+    why: 'What held says that it holds there.',
+    ask: { surface: WALL, tests: [rub('transfer'), blade('holds', 'behind the mirror'), blade('holds', 'the middle')] },
+    likeliest: 'waterborne-acrylic',
+    hasNot: ['scrape', 'solvent-wipe'],
+  },
+  {
+    what: 'one place tried, and it let go',
+    why: 'Nothing else is known: the whole of it is taken as it was found.',
+    ask: { surface: DOOR, tests: [rub('transfer'), blade('lifts-in-sheet', 'the lock rail')] },
+    has: ['scrape'],
+    hasNot: ['scrape@elsewhere'],
+  },
+  {
+    what: 'a chip shows waterborne on oil',
+    why: 'A chip shows its layers in order; whether it grips is the next thing to know.',
+    ask: { surface: DOOR, tests: [{ kind: 'chip-look', layers: ['waterborne', 'oil', 'primer'] }] },
+    likeliest: 'waterborne-over-oil',
+    atLeast: ['waterborne-over-oil', 0.7],
+    next: 'blade-lift',
+  },
+  {
+    what: 'a chip shows a primer between waterborne and oil',
+    why: 'A primer between makes the bond another one.',
+    ask: { surface: DOOR, tests: [{ kind: 'chip-look', layers: ['waterborne', 'primer', 'oil'] }] },
+    atMost: ['waterborne-over-oil', 0.6],
+  },
+  {
+    what: 'a chip shows oil on top',
+    why: 'What is on top is what the next film lies on.',
+    ask: { surface: DOOR, tests: [{ kind: 'chip-look', layers: ['oil', 'oil', 'primer'] }] },
+    likeliest: 'oil-alkyd',
+  },
+  {
+    what: 'a chip turns to powder',
+    why: 'Distemper is washed off and bound.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1900, areaM2: 14 },
+      tests: [{ kind: 'chip-look', layers: ['distemper'] }],
+    },
+    likeliest: 'distemper',
+    has: ['wash', 'prime:penetrating-sealer'],
+  },
+  {
+    what: 'colour on the rag, and nothing when the layer under the flake is rubbed',
+    why: 'The rub under the flake reads that layer: oil lies under the waterborne coat.',
+    ask: {
+      surface: { element: 'window', substrate: 'softwood', builtYear: 1938, areaM2: 6 },
+      tests: [rub('transfer'), rub('no-transfer', 'the sill', { plane: 'between-coats' })],
+    },
+    atLeast: ['waterborne-over-oil', 0.3],
+    next: 'blade-lift',
+  },
+  {
+    what: 'colour on the rag, and colour under the flake as well',
+    why: 'Waterborne under waterborne: nothing lies on oil.',
+    ask: {
+      surface: { element: 'window', substrate: 'softwood', builtYear: 1938, areaM2: 6 },
+      tests: [rub('transfer'), rub('transfer', 'the sill', { plane: 'between-coats' })],
+    },
+    likeliest: 'waterborne-acrylic',
+    atMost: ['waterborne-over-oil', 0.2],
+  },
+  {
+    what: 'what bond let go, between coats',
+    why: 'A sheet off a hard smooth layer is by itself strong evidence of waterborne on oil.',
+    ask: { surface: DOOR, tests: [blade('lifts-in-sheet', undefined, 'between-coats')] },
+    atLeast: ['waterborne-over-oil', 0.6],
+  },
+  {
+    what: 'what bond let go, from the plaster',
+    why: 'A film that leaves the wall itself leans to distemper, and hardly to oil under waterborne.',
+    ask: {
+      surface: { element: 'wall', substrate: 'lime-plaster', builtYear: 1900, areaM2: 20 },
+      tests: [{ kind: 'tape-pull', result: 'lifts', plane: 'substrate' }],
+    },
+    likeliest: 'distemper',
+  },
+  {
+    what: 'two clean rubs on a flat old ceiling that somebody said was painted',
+    why: 'What was painted is not bare because a rub showed nothing: bare is seen.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1905, isNew: false, areaM2: 16 },
+      tests: [rub('no-transfer', 'a'), rub('no-transfer', 'b'), { kind: 'sheen-look', result: 'flat' }],
+    },
+    atMost: ['bare', 0.05],
+    likeliest: 'oil-alkyd',
+  },
+  {
+    what: 'a shine on an old ceiling',
+    why: 'Sheen on a ceiling leans to oil where it shines.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1905, areaM2: 16 },
+      tests: [{ kind: 'sheen-look', result: 'gloss' }],
+    },
+    atLeast: ['oil-alkyd', 0.3],
+    next: 'spirit-rub',
+  },
+  {
+    what: 'a bare room next door says nothing of this one',
+    why: 'What is visibly bare in one room says nothing of another.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', builtYear: 1990, areaM2: 20 },
+      neighbours: [
+        { campaign: 'same', tests: [{ kind: 'water-drop', result: 'soaks-in' }] },
+        { campaign: 'unknown', tests: [{ kind: 'water-drop', result: 'soaks-in' }] },
+      ],
+    },
+    atMost: ['bare', 0.08],
+  },
+  {
+    what: 'four ceilings of the house were oil',
+    why: 'Four make the fifth likely, and the three minutes on the fifth are still worth it: houses keep an exception.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', builtYear: 1905, areaM2: 16 },
+      neighbours: Array.from({ length: 4 }, () => ({
+        campaign: 'unknown',
+        tests: [rub('no-transfer'), rub('no-transfer', 'b')],
+      })),
+    },
+    atLeast: ['oil-alkyd', 0.25],
+    next: 'spirit-rub',
+  },
+  {
+    what: 'a gloss door that nobody has rubbed',
+    why: 'A gloss surface that nobody has rubbed is never done testing.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', builtYear: 1996, conditions: ['glossy'], areaM2: 4 },
+      wanted: { chemistry: 'waterborne' },
+    },
+    next: 'spirit-rub',
+  },
+  {
+    what: 'a gloss skirting in a house that may be leaded',
+    why: 'The lead question is never asked in place of the rub that decides the primer.',
+    ask: { surface: { element: 'trim', substrate: 'softwood', builtYear: 1925, conditions: ['glossy'], areaM2: 30 } },
+    next: 'spirit-rub',
+    blocks: ['dry-sand-lead'],
+  },
+  {
+    what: 'a sister of the same campaign was rubbed twice',
+    why: 'A test on a sister by the same brush speaks for this one.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', builtYear: 2001, areaM2: 4 },
+      neighbours: [{ campaign: 'same', tests: [rub('transfer'), rub('transfer', 'b')] }],
+    },
+    likeliest: 'waterborne-acrylic',
+  },
+  {
+    what: 'plaster at 1.4 on the gypsum scale',
+    why: 'Readings have scales: about 1 is wet on gypsum.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 12 },
+      tests: [{ kind: 'moisture-meter', value: 1.4, scale: 'gypsum' }],
+    },
+    blocks: ['paint-on-damp'],
+    has: ['dry-out'],
+  },
+  {
+    what: 'plaster at 0.4 on the gypsum scale, said to be damp',
+    why: 'The meter overrules the flag, on its own scale.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', conditions: ['damp'], areaM2: 12 },
+      tests: [{ kind: 'moisture-meter', value: 0.4, scale: 'gypsum' }],
+    },
+    noBlocks: ['paint-on-damp'],
+    hasNot: ['dry-out'],
+  },
+  {
+    what: 'timber at 30 on a relative scale',
+    why: 'Thirty of a hundred is not thirty per cent.',
+    ask: {
+      surface: { element: 'sill', substrate: 'softwood', areaM2: 2 },
+      tests: [{ kind: 'moisture-meter', value: 30, scale: 'relative' }],
+    },
+    noBlocks: ['paint-on-damp'],
+  },
+  {
+    what: 'timber at 30 per cent',
+    why: 'Damp timber waits.',
+    ask: {
+      surface: { element: 'sill', substrate: 'softwood', areaM2: 2 },
+      tests: [{ kind: 'moisture-meter', value: 30 }],
+    },
+    blocks: ['paint-on-damp'],
+  },
+  {
+    what: 'said to be greasy, and water spreads on it',
+    why: 'What a drop shows overrules the flag that it tests.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', conditions: ['greasy'], builtYear: 2004, areaM2: 8 },
+      tests: [{ kind: 'water-drop', result: 'spreads' }, rub('transfer')],
+    },
+    hasNot: ['wash:degreaser'],
+  },
+  {
+    what: 'a bead that a dab of paint wets',
+    why: 'It is not silicone: it stays and is painted.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', conditions: ['sealant-unknown'], builtYear: 2004, areaM2: 8 },
+      tests: [{ kind: 'paint-dab', result: 'wets' }, rub('transfer')],
+    },
+    hasNot: ['remove-sealant'],
+    noBlocks: ['paint-on-silicone'],
+  },
+  {
+    what: 'a bead that a dab of paint crawls on',
+    why: 'It is silicone: cut out, cleaned, sealed again.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', conditions: ['sealant-unknown'], builtYear: 2004, areaM2: 8 },
+      tests: [{ kind: 'paint-dab', result: 'beads' }, rub('transfer')],
+    },
+    has: ['remove-sealant@spots', 'caulk:paintable-hybrid-sealant@spots'],
+    blocks: ['paint-on-silicone'],
+  },
+  {
+    what: 'mould that bleach does not lighten',
+    why: 'It is dirt: it only needs washing.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', exposure: 'interior-wet', conditions: ['mould'], areaM2: 8 },
+      tests: [{ kind: 'bleach-drop', result: 'unchanged' }, rub('transfer')],
+    },
+    hasNot: ['mould-treat'],
+    noBlocks: ['paint-on-mould'],
+  },
+];
