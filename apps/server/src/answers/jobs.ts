@@ -119,6 +119,8 @@ export const surfacePage = named('SurfacePage', {
   cleared: z.array(oneOf(CONDITIONS)),
   lines: z.array(line),
   section: z.array(core('Layer')),
+  /** What is there in each place, where places differ. */
+  places: z.array(answer({ place: text, layers: z.array(core('Layer')) })),
   /** Names the system that stands. */
   key: text,
   computedKey: text,

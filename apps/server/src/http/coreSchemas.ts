@@ -2477,9 +2477,26 @@ export const coreSchemas: Record<string, object> = {
      "null",
      "string"
     ]
+   },
+   "bond": {
+    "description": "How an old film holds on what is under it; null where that is not asked.",
+    "anyOf": [
+     {
+      "enum": [
+       "gone",
+       "sound",
+       "weak"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
    }
   },
   "required": [
+   "bond",
    "chemistry",
    "colour",
    "detail",

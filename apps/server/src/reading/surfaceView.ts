@@ -10,6 +10,7 @@ import {
   hashOf,
   inheritedBy,
   othersFor,
+  placesOf,
   priceOn,
   productFor,
   rankedFinishes,
@@ -80,6 +81,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     }),
     price: priceOn(c, steps),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
+    places: placesOf(c),
     choice: system.choice && {
       differs: system.choice.differs,
       by: system.choice.byName,

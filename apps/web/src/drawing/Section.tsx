@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { scaleSqrt } from 'd3-scale';
-import { FAULT_LABELS, type Fault, type FaultPlace, type Layer } from '@rustic/core';
+import { FAULT_LABELS, type Fault, type Bond, type FaultPlace, type Layer } from '@rustic/core';
 import { FailureMark } from './FailureMark.tsx';
 import { useWords } from '../words/Words.tsx';
 
@@ -58,6 +58,7 @@ const OUTLINE = {
   laid: { dash: 'none', opacity: 1 },
   'to-come': { dash: '7 3', opacity: 0.93 },
 } as const;
+const BONDS = { sound: ', holds', weak: ', holds weakly', gone: ', lets go' } as const;
 const STANDING = { found: 'found by a test', inferred: 'inferred', laid: 'laid', 'to-come': 'to come' } as const;
 
 function Patterns({ id }: { id: string }) {
@@ -111,16 +112,18 @@ interface Props {
   /** A fault that would come, drawn where it sits. */
   fails?: { fault: Fault; where: FaultPlace } | null;
   width?: number;
+  /** What it lies on is drawn low: where several stand under one another. */
+  low?: boolean;
 }
 
 /** The stack of layers from the substrate up, each as it is known, with its words. */
-export function Section({ layers, fails = null, width = 230 }: Props) {
+export function Section({ layers, fails = null, width = 230, low = false }: Props) {
   const { inOurWords } = useWords();
   const id = useId();
-  const { drawn, total } = pieces(layers, 150);
+  const { drawn, total } = pieces(layers, low ? 44 : 150);
   const words = [...layers]
     .reverse()
-    .map((l) => `${l.words}${l.detail ? `, ${l.detail}` : ''}: ${STANDING[l.standing]}`)
+    .map((l) => `${l.words}${l.detail ? `, ${l.detail}` : ''}: ${STANDING[l.standing]}${l.bond ? BONDS[l.bond] : ''}`)
     .join('; ');
   return (
     <svg
@@ -211,8 +214,29 @@ export function Section({ layers, fails = null, width = 230 }: Props) {
           </g>
         );
       })}
+      {drawn.map(({ layer, y, h }) =>
+        layer.bond && layer.bond !== 'sound' ? (
+          <BondMark key={`bond-${layer.id}`} bond={layer.bond} y={y + h + 1} width={width} />
+        ) : null,
+      )}
       {fails && <FailureMark {...fails} pieces={drawn} width={width} />}
     </svg>
+  );
+}
+
+/** A bond that is weak is drawn as red dashes, one that let go as an open red seam. */
+function BondMark({ bond, y, width }: { bond: Bond; y: number; width: number }) {
+  const gone = bond === 'gone';
+  return (
+    <g>
+      {gone && <path d={`M0 ${y}h${width}`} stroke="var(--color-paper)" strokeWidth="9" />}
+      <path
+        d={gone ? `M0 ${y - 4}h${width}M0 ${y + 4}h${width}` : `M0 ${y}h${width}`}
+        stroke="var(--color-madder)"
+        strokeWidth={gone ? 2.2 : 2.6}
+        strokeDasharray={gone ? 'none' : '9 6'}
+      />
+    </g>
   );
 }
 

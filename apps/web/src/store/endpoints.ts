@@ -2967,6 +2967,10 @@ export type SurfacePage = {
   cleared: Condition[];
   lines: Line[];
   section: Layer[];
+  places: {
+    place: string;
+    layers: Layer[];
+  }[];
   key: string;
   computedKey: string;
   settledOther: boolean;

@@ -8,7 +8,7 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { LogWork, type Corrected } from '../today/LogWork.tsx';
 import { WorkDone } from './WorkDone.tsx';
 import { SurfaceForm } from '../surfaceForm/SurfaceForm.tsx';
-import { sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
+import { capital, sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { nowMinute, sayFromNow } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
@@ -191,9 +191,16 @@ function SectionColumn({ data, answer }: { data: SurfaceData; answer: WhatIfAnsw
         {answer ? 'Section, were it done so' : 'Section through the paint'}
       </h2>
       <Section layers={answer?.section ?? data.section} fails={answer?.fails ?? null} width={224} />
+      {!answer &&
+        data.places.map(({ place, layers }) => (
+          <figure key={place} className="mt-4">
+            <figcaption className="mb-1 text-[13.5px] font-semibold">{capital(place)}</figcaption>
+            <Section layers={layers} width={224} low />
+          </figure>
+        ))}
       <p className="mt-3 text-[13px] text-faded">
         Solid: found or laid. Fine broken: inferred. Long broken: to come. Hairlines: waterborne. Dots: oil. Stipple:
-        alcohol-borne. Diagonals: clear.
+        alcohol-borne. Diagonals: clear. Red dashes: a weak bond. A red seam: it let go.
       </p>
     </>
   );

@@ -10,7 +10,8 @@ const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
 const inHours = (minutes: number) => {
   const hours = Math.abs(minutes / 60);
   if (hours >= 24) return hours < 36 ? 'a day' : `${Math.round(hours / 24)} days`;
-  return `${Math.round(hours * 10) / 10} hours`;
+  const told = Math.round(hours * 10) / 10;
+  return told === 1 ? 'an hour' : `${told} hours`;
 };
 
 /** The coats of each family, counted together, in the order they are laid. */

@@ -2,7 +2,7 @@ export { asCase, recase, type Case, type TrialWord } from './case.ts';
 export { compose, type Composed } from './compose.ts';
 export { blocksOn, type Block } from './blocks.ts';
 export { cautionsFor, type Caution } from './cautions.ts';
-export { sectionOf, type Layer, type LayerStanding } from './section.ts';
+export { placesOf, sectionOf, type Bond, type Layer, type LayerStanding } from './section.ts';
 export { systemDifference, type SystemDifference } from './difference.ts';
 export { forbiddenIn } from './blocks.ts';
 export { toolsFor, type StepTools } from './tools.ts';

@@ -13,8 +13,12 @@ import {
 import { UNDER_LAYER_LABELS, type UnderLayer } from '../evidence/knowledge/layers.ts';
 import { layersUnder } from '../evidence/stacks.ts';
 import type { Product } from '../model/product.ts';
-import type { Case } from './case.ts';
+import { caseInZone, type Case } from './case.ts';
+import { ELSEWHERE } from './zones.ts';
 import type { Step } from '../model/step.ts';
+
+/** How a film holds on the layer below. */
+export type Bond = 'sound' | 'weak' | 'gone';
 
 /** How a layer is known: seen or tested, inferred, laid by us, or still to come. */
 export type LayerStanding = 'found' | 'inferred' | 'laid' | 'to-come';
@@ -32,6 +36,8 @@ export interface Layer {
   standing: LayerStanding;
   /** The plan step that lays it, `s4` or `s4c2`. */
   stepId: string | null;
+  /** How an old film holds on what is under it; null where that is not asked. */
+  bond: Bond | null;
 }
 
 const CHEMISTRY_OF_FINISH: Partial<Record<Finish, Chemistry | 'clear'>> = {
@@ -70,6 +76,18 @@ const SEEN = 0.97;
 const MOST_UNDER = 2;
 const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
+const IN_SHEETS = ['lifts-in-sheet', 'peels-in-sheet', 'lifts'];
+
+/** What the grip tests say of the weakest bond; null where nobody tried. */
+function bondOf({ d: { findings, tests } }: Case): Bond | null {
+  if (findings.adhesion === 'unknown') return null;
+  if (findings.adhesion === 'grips') return 'sound';
+  return tests.some((t) => IN_SHEETS.includes(t.result ?? '')) ? 'gone' : 'weak';
+}
+
+/** Which of the old films, from the ground up, the bond is under: the lowest where it let go of the ground. */
+const boundAt = (c: Case, films: number) => (c.d.findings.weakPlane === 'substrate' ? 0 : films - 1);
+
 function existing(c: Case): Layer[] {
   const { odds, likeliest, surface } = c.d;
   const tested = c.d.tests.length > 0 || surface.currentFinish !== null;
@@ -92,14 +110,16 @@ function existing(c: Case): Layer[] {
     um: OLD_FILM_UM,
     standing,
     stepId: null,
+    bond: null,
   });
   const standing: LayerStanding = tested && odds[likeliest] > 0.6 ? 'found' : 'inferred';
   const colour = surface.currentColour;
   if (likeliest === 'bare') return [];
+  const bond = bondOf(c);
   if (likeliest === 'waterborne-over-oil')
     return [
       film('old-oil', 'oil-alkyd', 'Oil paint', 'under the waterborne coat', standing, null),
-      film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour),
+      { ...film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour), bond: bond ?? 'weak' },
     ];
   const under = layersUnder(c.d.stacks, likeliest)
     .filter((layer) => layer.probability >= WORTH_DRAWING)
@@ -117,7 +137,37 @@ function existing(c: Case): Layer[] {
       ),
     ),
     film('old-top', likeliest, capital(FINISH_LABELS[likeliest]), percent, standing, colour),
-  ];
+  ].map((layer, i, all) => (i === boundAt(c, all.length) ? { ...layer, bond } : layer));
+}
+
+const SCALE_WORDS = { wood: ' %', gypsum: ', gypsum scale', relative: ' of 100' } as const;
+
+/** The substrate, with what a meter read of it. */
+function groundOfSection(c: Case): Layer {
+  const reading = c.d.tests.findLast((t) => t.kind === 'moisture-meter');
+  return {
+    id: 'substrate',
+    role: 'substrate',
+    words: capital(SUBSTRATE_LABELS[c.d.surface.substrate]),
+    detail: reading?.value == null ? '' : `moisture ${reading.value}${SCALE_WORDS[reading.scale ?? 'wood']}`,
+    chemistry: null,
+    ground: c.ground,
+    colour: null,
+    um: null,
+    standing: 'found',
+    stepId: null,
+    bond: null,
+  };
+}
+
+/** What is there in each place, where places differ: the substrate and the old films. Empty where it is one. */
+export function placesOf(c: Case): { place: string; layers: Layer[] }[] {
+  const { zones } = c.d;
+  if (zones.length < 2) return [];
+  return zones.map((zone) => {
+    const here = caseInZone(c, zone);
+    return { place: zone.places.join(', ') || ELSEWHERE, layers: [groundOfSection(here), ...existing(here)] };
+  });
 }
 
 /** How many coats of finish these steps lay. */
@@ -131,19 +181,7 @@ export function sectionOf(
   productOf: (step: Step) => Product | null,
   laid: ReadonlySet<string>,
 ): Layer[] {
-  const moisture = c.d.tests.filter((t) => t.kind === 'moisture-meter').at(-1)?.value;
-  const substrate: Layer = {
-    id: 'substrate',
-    role: 'substrate',
-    words: capital(SUBSTRATE_LABELS[c.d.surface.substrate]),
-    detail: moisture == null ? '' : `moisture ${moisture} %`,
-    chemistry: null,
-    ground: c.ground,
-    colour: null,
-    um: null,
-    standing: 'found',
-    stepId: null,
-  };
+  const substrate = groundOfSection(c);
   const bites = steps.findLast((s) => ['sand', 'degloss', 'scrape', 'strip'].includes(s.kind));
   const prepared: Layer[] = bites
     ? [
@@ -189,6 +227,7 @@ export function sectionOf(
         um: product?.dryFilmUm ?? null,
         standing: laid.has(stepId) ? 'laid' : 'to-come',
         stepId,
+        bond: null,
       };
     });
   });

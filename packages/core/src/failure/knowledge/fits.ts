@@ -104,6 +104,15 @@ export const FIT_ROWS: readonly FitRow[] = [
     text: 'It is no floor paint: feet wear it through.',
   },
   {
+    families: ['acrylic-trim'],
+    kinds: FINISH,
+    when: (c) => c.d.surface.element === 'wall' || c.d.surface.element === 'ceiling',
+    fault: 'brush-marks',
+    odds: 0.35,
+    by: 'PT4H',
+    text: 'Trim paint sets before a wet edge can be kept across a wall: laps show.',
+  },
+  {
     families: ['floor-paint'],
     kinds: FINISH,
     when: (c) => c.d.surface.element !== 'floor' && c.d.surface.element !== 'stair',
