@@ -19,7 +19,7 @@ import { FIT_ROWS } from '../failure/knowledge/fits.ts';
 import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
 import { differenceText, weighedOf } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
-import { scoreOf } from './score.ts';
+import { scoreOf, scoreOfWork } from './score.ts';
 import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
 
 /** Another way, complete, with what it trades against the first. */
@@ -172,13 +172,12 @@ const MOST = 5;
 export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most = MOST): RankedAlternative[] {
   const told = weighedOf(base, signature(base.steps), c);
   const seen = new Set([told.key]);
-  const found: { at: Case; made: Composed; price: SystemPrice; outlook: Outlook; burden: number }[] = [];
+  const found: Candidate[] = [];
   const take = (at: Case, other: Composed, key: string, read = () => outlookOf(at, other.steps)) => {
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) return;
     seen.add(key);
     const price = priceOn(c, other.steps);
-    const outlook = read();
-    found.push({ at, made: other, price, outlook, burden: scoreOf(c, other.steps, price, outlook) });
+    found.push({ at, made: other, price, read, work: scoreOfWork(c, other.steps, price) });
   };
   const tryOne = (v: Variation) => {
     const { c: at, made: other, key, outlook } = ways(v.rules ?? {}, v.wanted);
@@ -195,19 +194,38 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     take(at, more, signature(more.steps));
   }
   const ours = scoreOf(c, base.steps, told.price);
-  return found
-    .sort((a, b) => a.burden - b.burden)
-    .slice(0, most)
-    .map(({ at, made, price, outlook, burden }) => {
-      const holds = holdsOf(at, made.steps, price, outlook);
-      return {
-        differs: differenceText(told, made, price, holds),
-        system: { steps: made.steps },
-        against: Math.round(burden - ours),
-        addedCost: price.cost - told.price.cost,
-        holds,
-      };
-    });
+  return lightest(c, found, most).map(({ at, made, price, read, burden }) => {
+    const holds = holdsOf(at, made.steps, price, read());
+    return {
+      differs: differenceText(told, made, price, holds),
+      system: { steps: made.steps },
+      against: Math.round(burden - ours),
+      addedCost: price.cost - told.price.cost,
+      holds,
+    };
+  });
+}
+
+/** Another way that may be shown: `work` is what it weighs before anything goes wrong. */
+interface Candidate {
+  at: Case;
+  made: Composed;
+  price: SystemPrice;
+  read: () => Outlook;
+  work: number;
+}
+
+/** The lightest by the firm's weights. What may go wrong only adds, so that what is too heavy already is not read. */
+function lightest(c: Case, candidates: readonly Candidate[], most: number): (Candidate & { burden: number })[] {
+  const kept: (Candidate & { burden: number })[] = [];
+  for (const one of [...candidates].sort((a, b) => a.work - b.work)) {
+    if (kept.length >= most && one.work >= kept[most - 1]!.burden) break;
+    const burden = scoreOf(c, one.made.steps, one.price, one.read());
+    kept.push({ ...one, burden });
+    kept.sort((a, b) => a.burden - b.burden);
+    kept.length = Math.min(kept.length, most);
+  }
+  return kept;
 }
 
 /** Every other choice of a house rule that would change this system, with what it would change. */

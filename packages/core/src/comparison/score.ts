@@ -14,6 +14,22 @@ const FUMES = USUAL_SETTINGS.hourCost * 1.5;
 const YEARS = 5;
 const CALL_BACK_SHARE = 0.5;
 
+/**
+ * What a system weighs before anything goes wrong with it but wear, in minor units as if it were money. What may go
+ * wrong only adds to it: see `scoreOf`.
+ */
+export function scoreOfWork(c: Case, steps: readonly Step[], price: SystemPrice): number {
+  const { weights } = c;
+  const fumes = strongFumes(steps) && !c.outside ? FUMES : 0;
+  const callBacks = wearAYear(c, steps) * YEARS * CALL_BACK_SHARE * price.cost;
+  return (
+    weights.cost * price.cost +
+    weights.time * (price.waitingMin / 1440) * DAY_OF_WAITING +
+    weights.fumes * fumes * (c.wanted.lowOdour ? 3 : 1) +
+    weights.durability * callBacks
+  );
+}
+
 /** What a system weighs, in minor units as if it were money: the lower the better. Each part times the firm's weight for it. */
 export function scoreOf(
   c: Case,
@@ -21,15 +37,5 @@ export function scoreOf(
   price: SystemPrice,
   outlook: Outlook = outlookOf(c, steps),
 ): number {
-  const { weights } = c;
-  const fumes = strongFumes(steps) && !c.outside ? FUMES : 0;
-  const callBacks = wearAYear(c, steps) * YEARS * CALL_BACK_SHARE * price.cost;
-  const faults = expectedRedo(outlook.tally) * price.cost;
-  return (
-    weights.cost * price.cost +
-    weights.time * (price.waitingMin / 1440) * DAY_OF_WAITING +
-    weights.fumes * fumes * (c.wanted.lowOdour ? 3 : 1) +
-    weights.durability * callBacks +
-    weights.risk * faults
-  );
+  return scoreOfWork(c, steps, price) + c.weights.risk * expectedRedo(outlook.tally) * price.cost;
 }

@@ -165,8 +165,18 @@ export interface Outlook {
 /** Whether a step changes anything that lies on the surface. */
 const touchesFilm = (step: Step) => isCoat(step.kind) || step.kind === 'test-patch' || rowsOf(step).length > 0;
 
-/** Reads the film that these steps make, on everything that may be there. */
+const read = new WeakMap<readonly Step[], WeakMap<Case, Outlook>>();
+
+/** Reads the film that these steps make, on everything that may be there. One list on one case is read once. */
 export function outlookOf(c: Case, steps: readonly Step[]): Outlook {
+  let known = read.get(steps);
+  if (!known) read.set(steps, (known = new WeakMap<Case, Outlook>()));
+  let outlook = known.get(c);
+  if (!outlook) known.set(c, (outlook = outlookAnew(c, steps)));
+  return outlook;
+}
+
+function outlookAnew(c: Case, steps: readonly Step[]): Outlook {
   const { zones } = c.d;
   const named = [ELSEWHERE, ...zones.flatMap((z) => z.places)];
   const places =
