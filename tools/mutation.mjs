@@ -24,7 +24,19 @@ const SUITES = {
     'careSheet',
   ],
   drying: ['drying', 'air', 'weather', 'standing', 'planRules'],
-  evidence: ['evidence', 'diagnosis', 'house', 'conditions', 'contract', 'situations', 'properties', 'vocabulary'],
+  evidence: [
+    'evidence',
+    'diagnosis',
+    'house',
+    'calibration',
+    'paintersSituations',
+    'conditions',
+    'contract',
+    'situations',
+    'properties',
+    'vocabulary',
+  ],
+  failure: ['failure', 'paintersSituations', 'whatIf', 'standing', 'callBacks'],
   ledger: ['ledgerEvents', 'jobFile', 'record'],
   pricing: ['fan', 'jobPrice', 'knowledgeOfPrice', 'tins', 'documents'],
   quantities: ['quantities', 'measure', 'tins', 'jobPrice'],
@@ -39,7 +51,7 @@ const SUITES = {
     'standing',
     'planProperties',
   ],
-  systems: ['systems', 'situations', 'schools', 'judgement', 'properties', 'whatIf', 'contract'],
+  systems: ['systems', 'situations', 'paintersSituations', 'schools', 'judgement', 'properties', 'whatIf', 'contract'],
 };
 
 const [folder] = process.argv.slice(2);

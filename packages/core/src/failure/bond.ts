@@ -38,6 +38,8 @@ export interface BondTerms {
   face: number;
   /** True where the coat suits the face: what is left is what may happen to any good bond. */
   suits: boolean;
+  /** It was laid as a primer. */
+  primer: boolean;
   gloss: number;
   pull: number;
   hard: number;
@@ -94,6 +96,7 @@ export function bondOf(family: Family, face: Face, c: Case): BondTerms {
     kind: face.kind,
     face: row.base - brings,
     suits: soft || brings >= BRINGS[2],
+    primer: isPrimer(family),
     gloss,
     pull,
     hard,
@@ -103,11 +106,17 @@ export function bondOf(family: Family, face: Face, c: Case): BondTerms {
   };
 }
 
+/** What is said of a coat on a face: that it suits it, that the primer does not, or what happens without one. */
+function faceText({ kind, suits, primer }: BondTerms): string {
+  const row = FACE_ROWS[kind];
+  if (suits) return `Even well prepared, the bond to ${row.words} may let go.`;
+  return primer ? `This primer does not grip ${row.words}.` : row.text;
+}
+
 /** What is said of a bond, each with what it weighs. */
 export function bondWords(terms: BondTerms): (readonly [text: string, points: number])[] {
-  const row = FACE_ROWS[terms.kind];
   return [
-    [terms.suits ? `Even well prepared, the bond to ${row.words} may let go.` : row.text, terms.face],
+    [faceText(terms), terms.face],
     ['On an unbroken gloss even a good primer has less to hold.', terms.gloss],
     ['Use and weather pull at the bond.', terms.pull],
     ['A hard oil film over a soft waterborne one pulls at it as it ages.', terms.hard],
