@@ -82,7 +82,9 @@ describe('an override', () => {
     expect(after.guarantee.withheld.join()).toContain('Dull the gloss');
     expect(after.settledOther).toBe(false);
     const entry = (await ledger(jobId)).findLast((e) => e.kind === 'system-overridden')!;
-    expect(entry.payload).toMatchObject({ override: { reason: body.override.reason, told: [{ fault: 'dust-in-film' }] } });
+    expect(entry.payload).toMatchObject({
+      override: { reason: body.override.reason, told: [{ fault: 'dust-in-film' }] },
+    });
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.ok ?? true).toBeTruthy();
   });
   test('sent twice it is written once', async () => {

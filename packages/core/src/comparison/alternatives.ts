@@ -5,7 +5,6 @@ import {
   HOUSE_RULES,
   HOUSE_RULE_CODES,
   HOUSE_RULE_LABELS,
-  isCoat,
   type Family,
   type HouseRuleCode,
   type HouseRules,
@@ -20,7 +19,7 @@ import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
 import { differenceText, weighedOf } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { scoreOf, scoreOfWork } from './score.ts';
-import { stepKey, strongFumes, type Step, type System } from '../model/step.ts';
+import { stepKey, type Step, type System } from '../model/step.ts';
 
 /** Another way, complete, with what it trades against the first. */
 export interface Alternative {

@@ -10,14 +10,16 @@ import {
 } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
-import { chooseFinish, finishCoats, selfPriming, wantsClearCoat, type ChosenFinish } from './finish.ts';
+import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
+import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
+import { undercoats } from './undercoats.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { liesOnOil, oilBlocks, primes } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
-import { afterTheFirstYear, cureAndReturn, movesInItsFirstYear, siteSteps } from './siteWork.ts';
+import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { ELSEWHERE, joinedZones } from './zones.ts';
 import type { Step, System } from '../model/step.ts';
 
@@ -120,107 +122,6 @@ function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; to
     }
   }
   return { steps, toBuy };
-}
-
-/** A firm that keeps primer and undercoat apart does so under waterborne paint too. */
-function waterborneUndercoat(c: Case): Step[] {
-  if (c.rules.undercoat !== 'separate' || !c.bare || !c.joinery || selfPriming(c)) return [];
-  const tint = tintFor(c);
-  return [
-    {
-      kind: 'undercoat',
-      family: 'acrylic-primer-undercoat',
-      coats: 1,
-      scope: 'all',
-      ...(tint ? { tint } : {}),
-      method: 'brush',
-      why: ['House rule: a primer for the timber, and an undercoat that builds and levels for the finish.'],
-    },
-  ];
-}
-
-/** Oil on bare timber sinks without an undercoat; combined or separate by house rule. */
-function undercoats(c: Case, primers: readonly Step[]): Step[] {
-  if (c.clear || c.outside || c.ground !== 'timber') return [];
-  if (c.goesTo !== 'solvent-borne') return waterborneUndercoat(c);
-  const bareSomewhere = c.bare || primers.some((p) => p.scope === 'bare-areas');
-  const farColour = !c.bare && (c.shift.toDeep || c.shift.toPale);
-  if (farColour)
-    return [
-      {
-        kind: 'undercoat',
-        family: 'oil-undercoat',
-        coats: 1,
-        scope: 'all',
-        tint: tintFor(c),
-        method: 'brush',
-        why: ['The colour moves far: a tinted oil undercoat hides the old one under the enamel.'],
-      },
-    ];
-  if (!bareSomewhere) return [];
-  return [
-    {
-      kind: 'undercoat',
-      family: 'oil-undercoat',
-      coats: 1,
-      scope: c.bare ? 'all' : 'bare-areas',
-      method: 'brush',
-      why: [
-        'Oil enamel sinks into bare timber without an undercoat; smooth it between coats and give it the long wait.',
-      ],
-    },
-  ];
-}
-
-/** Where nothing lies under the finish that could be denibbed, its first coat is a line of its own: it is denibbed before the rest. */
-function finishInTurn(c: Case, coats: readonly Step[]): Step[] {
-  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat');
-  if (isUnder || !denibs(c)) return [...coats];
-  return coats.flatMap((step): Step[] =>
-    step.kind === 'finish-coat' && (step.coats ?? 1) > 1
-      ? [
-          { ...step, coats: 1 },
-          { ...step, coats: step.coats! - 1, afterDenib: true, why: ['Over the first coat, once that is smooth.'] },
-        ]
-      : [step],
-  );
-}
-
-/** On new timber outside the last coat waits for the first year: what the joints did is put right under it. */
-function inInstalments(c: Case, coats: readonly Step[]): Step[] {
-  const last = coats.findLastIndex((s) => s.kind === 'finish-coat');
-  if (!movesInItsFirstYear(c) || c.clear || last < 0) return [...coats];
-  const step = coats[last]!;
-  const now = (step.coats ?? 1) - 1;
-  return [
-    ...coats.slice(0, last),
-    ...(now > 0 ? [{ ...step, coats: now }] : []),
-    ...coats.slice(last + 1),
-    ...afterTheFirstYear(c, step),
-  ];
-}
-
-const denibs = (c: Case) =>
-  c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
-
-/** Never before the first coat: something of ours has to lie there to be denibbed. */
-function betweenCoats(c: Case, coats: readonly Step[]): Step[] {
-  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat' || s.afterDenib);
-  if (!isUnder || !denibs(c)) return [];
-  const technique = c.wetOnly ? 'wet' : 'dry';
-  return [
-    {
-      kind: 'sand-between',
-      grit: 240,
-      technique,
-      why: [
-        c.bare && c.ground === 'timber'
-          ? 'The first coat raises the grain: take it down smooth.'
-          : 'Denib between coats: smooth, and a key for the next.',
-      ],
-    },
-    { kind: c.joinery ? 'tack-off' : 'dust-off', scope: 'between', why: ['Dust from sanding shows in the next coat.'] },
-  ];
 }
 
 function dustSteps(c: Case, steps: readonly Step[]): Step[] {
@@ -364,7 +265,7 @@ function gather(c: Case, isWhole = true): Gathered {
       why: ['Edges are rubbed back where hands would have worn them, before the clear coat.'],
     });
   // Where places differ, each has its own under the finish, and that goes over all of them alike.
-  const inTurn = inInstalments(c, isWhole ? finishInTurn(c, coats) : coats);
+  const inTurn = coatsInTurn(c, coats, isWhole);
   const work = [
     ...preparation,
     ...gripPatch(c, [...preparation, ...coats]),

@@ -1,0 +1,54 @@
+import type { Case } from './case.ts';
+import { selfPriming } from './finish.ts';
+import { tintFor } from './primer.ts';
+import type { Step } from '../model/step.ts';
+
+/** A firm that keeps primer and undercoat apart does so under waterborne paint too. */
+function waterborneUndercoat(c: Case): Step[] {
+  if (c.rules.undercoat !== 'separate' || !c.bare || !c.joinery || selfPriming(c)) return [];
+  const tint = tintFor(c);
+  return [
+    {
+      kind: 'undercoat',
+      family: 'acrylic-primer-undercoat',
+      coats: 1,
+      scope: 'all',
+      ...(tint ? { tint } : {}),
+      method: 'brush',
+      why: ['House rule: a primer for the timber, and an undercoat that builds and levels for the finish.'],
+    },
+  ];
+}
+
+/** Oil on bare timber sinks without an undercoat; combined or separate by house rule. */
+export function undercoats(c: Case, primers: readonly Step[]): Step[] {
+  if (c.clear || c.outside || c.ground !== 'timber') return [];
+  if (c.goesTo !== 'solvent-borne') return waterborneUndercoat(c);
+  const bareSomewhere = c.bare || primers.some((p) => p.scope === 'bare-areas');
+  const farColour = !c.bare && (c.shift.toDeep || c.shift.toPale);
+  if (farColour)
+    return [
+      {
+        kind: 'undercoat',
+        family: 'oil-undercoat',
+        coats: 1,
+        scope: 'all',
+        tint: tintFor(c),
+        method: 'brush',
+        why: ['The colour moves far: a tinted oil undercoat hides the old one under the enamel.'],
+      },
+    ];
+  if (!bareSomewhere) return [];
+  return [
+    {
+      kind: 'undercoat',
+      family: 'oil-undercoat',
+      coats: 1,
+      scope: c.bare ? 'all' : 'bare-areas',
+      method: 'brush',
+      why: [
+        'Oil enamel sinks into bare timber without an undercoat; smooth it between coats and give it the long wait.',
+      ],
+    },
+  ];
+}
