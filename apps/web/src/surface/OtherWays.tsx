@@ -31,8 +31,8 @@ export function OtherWays({ data }: { data: SurfacePage }) {
       <h3 className="font-sans font-semibold">Instead</h3>
       <ul>
         {data.alternatives.map((a) => (
-          <li key={a.key} className="flex items-start gap-3 border-b border-rule py-1.5">
-            <span className="flex-1">
+          <li key={a.key} className="flex flex-wrap items-start gap-3 border-b border-rule py-1.5 wide:flex-nowrap">
+            <span className="flex-1 max-wide:basis-full">
               {inOurWords(a.differs)}
               {sayAddedCost(a.addedCost, currency)}
               {isTold(a.against) && <span className="block text-[13px] text-faded">{weighs(a.against, currency)}</span>}
