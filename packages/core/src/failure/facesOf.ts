@@ -65,7 +65,9 @@ function asUsed(face: Face, c: Case): void {
           ? USUAL_NIBS.painted
           : USUAL_NIBS.otherwise,
   );
-  const powder = surface.sanded === true ? 0.7 : (USUAL_POWDER[face.kind] ?? 0);
+  // A wall that paper came off was never left dusty by the plasterer.
+  const stripped = c.is('paste-residue', 'torn-board-face');
+  const powder = surface.sanded === true ? 0.7 : stripped ? 0 : (USUAL_POWDER[face.kind] ?? 0);
   if (!findings.handWipeClean) raise(face, 'powder', powder);
   raise(face, 'suction', DRINKS[face.kind] ?? 0);
 }

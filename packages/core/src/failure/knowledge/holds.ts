@@ -35,6 +35,7 @@ export const HOLD_ROWS: readonly HoldRow[] = [
 /** What a coat brings to bare ground of its own without being a primer for it. Log-odds taken off. */
 export const SOAKS_IN: Partial<Record<Family, number>> = {
   'penetrating-epoxy': 3,
+  'penetrating-sealer': 2.5,
   'oil-primer': 0.8,
   'oil-undercoat': 1.4,
   'acrylic-primer-undercoat': 2,
