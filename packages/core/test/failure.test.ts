@@ -322,6 +322,29 @@ describe('what must hold everywhere', () => {
   });
 });
 
+describe('other ways', () => {
+  test('bare timber is offered the combined primer-undercoat twice; a living-room wall no oil', () => {
+    const families = (question: unknown) => {
+      const { c, made } = read(question);
+      return alternativesTo(c, made).map(({ system }) => system.steps.flatMap((s) => (s.family ? [s.family] : [])));
+    };
+    const trim = families({ surface: { element: 'trim', substrate: 'softwood', areaM2: 12, isNew: true } });
+    expect(trim.some((of) => of.includes('acrylic-primer-undercoat'))).toBe(true);
+    const wall = families({
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1990, currentColour: '#f4f1e8' },
+      tests: RUBS.waterborne,
+      wanted: { colour: '#e8e0d0' },
+    });
+    expect(wall.flat()).not.toContain('oil-enamel');
+  });
+  test('each says what it trades in whole sentences', () => {
+    everywhere(40, (c, made) => {
+      for (const { differs } of alternativesTo(c, made))
+        expect(differs).toMatch(/^It (lays|does without) [^.]+\.( It [^.]*[a-z]( [\d.]+ [^.]*)?.*\.)?$/);
+    });
+  });
+});
+
 describe('what was learned', () => {
   const shown = (logOdds: number) => {
     const { c, made } = read(OIL_TRIM, { trials: [{ family: 'shellac-primer', logOdds, text: 'A board.' }] });

@@ -153,6 +153,23 @@ function* furtherVariations(c: Case): Generator<Variation> {
   yield { rules: { blocker: 'bonding-acrylic', sanding: 'always' } };
 }
 
+/** A way of its own on bare timber: one combined primer-undercoat, laid twice, in place of the wood primer. */
+function primedAndUndercoatedInOne(made: Composed): Composed | null {
+  const prime = made.steps.find((s) => s.kind === 'prime' && s.family === 'wood-acrylic-primer' && s.scope === 'all');
+  if (!prime || made.steps.some((s) => s.kind === 'undercoat')) return null;
+  const steps = made.steps.map((s) =>
+    s === prime
+      ? {
+          ...s,
+          family: 'acrylic-primer-undercoat' as const,
+          coats: 2,
+          why: ['A combined primer-undercoat, twice: it primes the timber, builds and levels out of one tin.'],
+        }
+      : s,
+  );
+  return { ...made, steps };
+}
+
 /** The same system with a finish coat more: the last that can be offered where nothing else differs. */
 function withACoatMore(made: Composed): Composed {
   const last = made.steps.findLast((step) => step.kind === 'finish-coat');
@@ -183,6 +200,8 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     take(at, other, key, outlook);
   };
   variations(c).forEach(tryOne);
+  const twice = primedAndUndercoatedInOne(base);
+  if (twice) take(c, twice, signature(twice.steps));
   for (const v of furtherVariations(c)) {
     if (found.length >= ENOUGH) break;
     tryOne(v);

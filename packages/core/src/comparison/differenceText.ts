@@ -10,6 +10,7 @@ const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
 const inHours = (minutes: number) => {
   const hours = Math.abs(minutes / 60);
   if (hours >= 24) return hours < 36 ? 'a day' : `${Math.round(hours / 24)} days`;
+  if (hours < 0.95) return `${Math.max(5, Math.round(Math.abs(minutes) / 5) * 5)} minutes`;
   const told = Math.round(hours * 10) / 10;
   return told === 1 ? 'an hour' : `${told} hours`;
 };
