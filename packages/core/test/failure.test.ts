@@ -5,9 +5,6 @@ import {
   assessSchema,
   caseOf,
   compose,
-  CONDITIONS,
-  ELEMENTS,
-  EXPOSURES,
   faultsOf,
   HOUSE_RULES,
   holdsOf,
@@ -15,7 +12,6 @@ import {
   readBy,
   recase,
   risksOf,
-  SUBSTRATES,
   type Case,
   type Composed,
   type Fault,
@@ -31,6 +27,7 @@ import { callBackAYear } from '../src/failure/lasting.ts';
 import { outlookOf } from '../src/failure/tallyOf.ts';
 import { truthsOf } from '../src/failure/truths.ts';
 import { PRIMERS } from '../src/systems/knowledge/primers.ts';
+import { anyHouseRules, anySurface } from './anySurface.ts';
 
 const read = (question: unknown, known = {}) => caseOf(readBy(assessSchema, question), known);
 const odds = (c: Case, steps: readonly Step[], fault: Fault) =>
@@ -55,25 +52,14 @@ const BOARD = {
 };
 
 const anyQuestion = fc.record({
-  surface: fc.record({
-    element: fc.constantFrom(...ELEMENTS),
-    substrate: fc.constantFrom(...SUBSTRATES),
-    exposure: fc.constantFrom(...EXPOSURES),
-    conditions: fc.subarray([...CONDITIONS], { maxLength: 4 }),
-    areaM2: fc.integer({ min: 1, max: 60 }),
-    builtYear: fc.constantFrom(1905, 1968, 2019),
-    currentColour: fc.constantFrom('#f4f1e8', '#22384d'),
-  }),
+  surface: anySurface,
   tests: fc.constantFrom([], RUBS.oil, RUBS.waterborne, [
     { kind: 'spirit-rub', result: 'transfer', place: 'left' },
     { kind: 'blade-lift', result: 'lifts-in-sheet', place: 'left' },
     { kind: 'blade-lift', result: 'holds', place: 'right' },
   ]),
   wanted: fc.record({ colour: fc.constantFrom('#f4f1e8', '#22384d', '#d01020') }),
-  houseRules: fc.record(
-    Object.fromEntries(Object.entries(HOUSE_RULES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)])),
-    { requiredKeys: [] },
-  ),
+  houseRules: anyHouseRules,
 });
 const everywhere = (runs: number, property: (c: Case, made: Composed) => void) =>
   fc.assert(

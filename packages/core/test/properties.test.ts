@@ -7,7 +7,6 @@ import {
   ELEMENTS,
   EXPOSURES,
   FINISHES,
-  HOUSE_RULES,
   isCoat,
   PRIMER_FAMILIES,
   SHEENS,
@@ -20,6 +19,7 @@ import {
   type Step,
   type TestKind,
 } from '../src/index.ts';
+import { anyHouseRules } from './anySurface.ts';
 
 // The same cases every run; change the seed to look elsewhere.
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
@@ -84,10 +84,7 @@ const anyQuestion = fc.record({
     },
     { requiredKeys: [] },
   ),
-  houseRules: fc.record(
-    Object.fromEntries(Object.entries(HOUSE_RULES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)])),
-    { requiredKeys: [] },
-  ),
+  houseRules: anyHouseRules,
 });
 type Question = typeof anyQuestion extends fc.Arbitrary<infer Q> ? Q : never;
 

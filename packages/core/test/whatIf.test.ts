@@ -4,9 +4,6 @@ import {
   assess,
   assessSchema,
   caseOf,
-  CONDITIONS,
-  ELEMENTS,
-  EXPOSURES,
   forbiddenIn,
   HOUSE_RULES,
   faultsOf,
@@ -14,13 +11,13 @@ import {
   readBy,
   recase,
   compose,
-  SUBSTRATES,
   whatIf,
   type Case,
   type Composed,
   type Step,
 } from '../src/index.ts';
 import { brokenBlocks } from './systemChecker.ts';
+import { anyHouseRules, anySurface } from './anySurface.ts';
 
 const read = (question: unknown) => caseOf(readBy(assessSchema, question));
 const at = (made: Composed, kind: Step['kind']) => {
@@ -43,15 +40,7 @@ const OIL_TRIM = {
 };
 
 const anyQuestion = fc.record({
-  surface: fc.record({
-    element: fc.constantFrom(...ELEMENTS),
-    substrate: fc.constantFrom(...SUBSTRATES),
-    exposure: fc.constantFrom(...EXPOSURES),
-    conditions: fc.subarray([...CONDITIONS], { maxLength: 4 }),
-    areaM2: fc.integer({ min: 1, max: 60 }),
-    builtYear: fc.constantFrom(1905, 1968, 2019),
-    currentColour: fc.constantFrom('#f4f1e8', '#22384d'),
-  }),
+  surface: anySurface,
   tests: fc.constantFrom(
     [],
     [{ kind: 'spirit-rub', result: 'no-transfer' }],
@@ -62,10 +51,7 @@ const anyQuestion = fc.record({
     ],
   ),
   wanted: fc.record({ colour: fc.constantFrom('#f4f1e8', '#22384d', '#d01020'), lowOdour: fc.boolean() }),
-  houseRules: fc.record(
-    Object.fromEntries(Object.entries(HOUSE_RULES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)])),
-    { requiredKeys: [] },
-  ),
+  houseRules: anyHouseRules,
 });
 const everywhere = (runs: number, property: (c: Case, made: Composed, q: unknown) => void) =>
   fc.assert(

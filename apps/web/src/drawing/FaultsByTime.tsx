@@ -16,6 +16,8 @@ const TIMES: readonly { words: string; spans: readonly string[] }[] = [
 ];
 const HEIGHT = 30;
 const tall = scaleSqrt().domain([0, 1]).range([0, HEIGHT]);
+/** Below this chance there is no column. */
+const WORTH_DRAWING = 0.005;
 /** From this chance on, a column is drawn in the colour of a warning. */
 const GRAVE = 0.2;
 
@@ -39,7 +41,7 @@ export function FaultsByTime({ faults }: { faults: readonly FaultLine[] }) {
           className="w-[46px] text-center text-[11.5px] leading-tight"
         >
           <span className={odds >= GRAVE ? 'font-semibold text-madder' : 'text-faded'}>
-            {odds >= 0.005 ? sayPercent(odds) : '–'}
+            {odds >= WORTH_DRAWING ? sayPercent(odds) : '–'}
           </span>
           <span
             className="mx-auto block w-[30px] border-b border-strong"
@@ -48,7 +50,7 @@ export function FaultsByTime({ faults }: { faults: readonly FaultLine[] }) {
             <span
               className="block w-full"
               style={{
-                height: Math.max(odds >= 0.005 ? 1 : 0, tall(odds)),
+                height: Math.max(odds >= WORTH_DRAWING ? 1 : 0, tall(odds)),
                 background: odds >= GRAVE ? 'var(--color-madder)' : 'var(--color-umber)',
               }}
             />

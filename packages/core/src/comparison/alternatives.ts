@@ -15,7 +15,7 @@ import { compose, type Composed } from '../systems/compose.ts';
 import { finishFails } from '../systems/finish.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../failure/knowledge/fits.ts';
-import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
+import { outlookOf } from '../failure/tallyOf.ts';
 import { differenceText, weighedOf } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { scoreOf, scoreOfWork } from './score.ts';
@@ -56,8 +56,6 @@ interface Variant {
   c: Case;
   made: Composed;
   key: string;
-  /** Read when it is asked for, once. */
-  outlook: () => Outlook;
 }
 
 /** The ways of doing one case, each composed once: alternatives and schools ask for many of the same. */
@@ -72,8 +70,7 @@ export function waysOf(c: Case): Ways {
     if (!variant) {
       const other = recase(c, rules, wanted);
       const made = compose(other);
-      let read: Outlook | null = null;
-      variant = { c: other, made, key: signature(made.steps), outlook: () => (read ??= outlookOf(other, made.steps)) };
+      variant = { c: other, made, key: signature(made.steps) };
       known.set(asked, variant);
     }
     return variant;
@@ -189,15 +186,15 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
   const told = weighedOf(base, signature(base.steps), c);
   const seen = new Set([told.key]);
   const found: Candidate[] = [];
-  const take = (at: Case, other: Composed, key: string, read = () => outlookOf(at, other.steps)) => {
+  const take = (at: Case, other: Composed, key: string) => {
     if (seen.has(key) || other.toBuy.length > base.toBuy.length) return;
     seen.add(key);
     const price = priceOn(c, other.steps);
-    found.push({ at, made: other, price, read, work: scoreOfWork(c, other.steps, price) });
+    found.push({ at, made: other, price, work: scoreOfWork(c, other.steps, price) });
   };
   const tryOne = (v: Variation) => {
-    const { c: at, made: other, key, outlook } = ways(v.rules ?? {}, v.wanted);
-    take(at, other, key, outlook);
+    const { c: at, made: other, key } = ways(v.rules ?? {}, v.wanted);
+    take(at, other, key);
   };
   variations(c).forEach(tryOne);
   const twice = primedAndUndercoatedInOne(base);
@@ -212,8 +209,8 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     take(at, more, signature(more.steps));
   }
   const ours = scoreOf(c, base.steps, told.price);
-  return lightest(c, found, most).map(({ at, made, price, read, burden }) => {
-    const holds = holdsOf(at, made.steps, price, read());
+  return lightest(c, found, most).map(({ at, made, price, burden }) => {
+    const holds = holdsOf(at, made.steps, price);
     return {
       differs: differenceText(told, made, price, holds),
       system: { steps: made.steps },
@@ -229,7 +226,6 @@ interface Candidate {
   at: Case;
   made: Composed;
   price: SystemPrice;
-  read: () => Outlook;
   work: number;
 }
 
@@ -238,7 +234,7 @@ function lightest(c: Case, candidates: readonly Candidate[], most: number): (Can
   const kept: (Candidate & { burden: number })[] = [];
   for (const one of [...candidates].sort((a, b) => a.work - b.work)) {
     if (kept.length >= most && one.work >= kept[most - 1]!.burden) break;
-    const burden = scoreOf(c, one.made.steps, one.price, one.read());
+    const burden = scoreOf(c, one.made.steps, one.price, outlookOf(one.at, one.made.steps));
     kept.push({ ...one, burden });
     kept.sort((a, b) => a.burden - b.burden);
     kept.length = Math.min(kept.length, most);
@@ -253,10 +249,10 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
       .flatMap((choice): School[] => {
-        const { c: at, made: other, key, outlook } = ways({ [rule]: choice });
+        const { c: at, made: other, key } = ways({ [rule]: choice });
         if (key === told.key) return [];
         const price = priceOn(c, other.steps);
-        const holds = holdsOf(at, other.steps, price, outlook());
+        const holds = holdsOf(at, other.steps, price);
         return [
           {
             rule,

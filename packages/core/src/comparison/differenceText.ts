@@ -1,11 +1,9 @@
-import { FAMILY_LABELS, isCoat, STEP_DOING, type Family } from '../vocabulary/index.ts';
+import { coatsIn, FAMILY_LABELS, isCoat, STEP_DOING, type Family } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
 import { stepKey, strongFumes, type Step } from '../model/step.ts';
 import { holdsOf, type Holds } from './holds.ts';
-
-const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
 
 const inHours = (minutes: number) => {
   const hours = Math.abs(minutes / 60);
@@ -20,7 +18,7 @@ function coatsOf(steps: readonly Step[]): string[] {
   const coats = new Map<Family, number>();
   for (const { kind, family, coats: n } of steps)
     if (family && isCoat(kind)) coats.set(family, (coats.get(family) ?? 0) + (n ?? 1));
-  return [...coats].map(([family, n]) => `${COUNT[n] ?? `${n} coats`} of ${FAMILY_LABELS[family]}`);
+  return [...coats].map(([family, n]) => `${coatsIn(n)} of ${FAMILY_LABELS[family]}`);
 }
 
 /** The first system as the others are told against it, read once. */

@@ -1,7 +1,6 @@
 import type { Fault } from '../vocabulary/index.ts';
-import { faultsIn } from '../failure/faults.ts';
+import { faultsOf } from '../failure/faults.ts';
 import { guaranteeOf } from '../failure/lasting.ts';
-import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
@@ -26,20 +25,15 @@ const thousandth = (x: number) => Math.round(x * 1000) / 1000;
 const tenth = (x: number) => Math.round(x * 10) / 10;
 
 /** How these steps hold here: from the layers, the preparation, the primer and the film of that very system. */
-export function holdsOf(
-  c: Case,
-  steps: readonly Step[],
-  price: SystemPrice = priceOn(c, steps),
-  outlook: Outlook = outlookOf(c, steps),
-): Holds {
-  const { months, aYear } = guaranteeOf(c, steps, [], outlook);
+export function holdsOf(c: Case, steps: readonly Step[], price: SystemPrice = priceOn(c, steps)): Holds {
+  const { months, aYear } = guaranteeOf(c, steps);
   return {
     callBackAYear: thousandth(aYear),
     guaranteeMonths: months,
     hours: tenth(price.minutes / 60),
     cost: price.cost,
     waitingHours: tenth(price.waitingMin / 60),
-    faults: faultsIn(outlook)
+    faults: faultsOf(c, steps)
       .filter((one) => one.odds >= WORTH_A_LINE)
       .map(({ fault, odds, by, because }) => ({ fault, odds: thousandth(odds), by, because })),
   };

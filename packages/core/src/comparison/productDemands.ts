@@ -4,6 +4,7 @@ import {
   FAMILY_LABELS,
   FINISH_FAMILIES,
   isCoat,
+  isTopcoat,
   PRIMER_FAMILIES,
   STEP_LABELS,
   type Family,
@@ -34,14 +35,17 @@ const WORSE = 0.1;
 function servesAsWell(step: Step, family: Family, c: Case, made: Composed): boolean {
   if (family === step.family) return true;
   if (!isCoat(step.kind)) return false;
-  if (ifSwapped(c, made.steps, step, family, 1000).some((one) => one.odds >= WORSE)) return false;
-  if (step.kind === 'finish-coat' || step.kind === 'clear-coat') {
+  if (isTopcoat(step.kind)) {
     if (CLEAR_FINISHES.includes(family) !== CLEAR_FINISHES.includes(step.family!)) return false;
     // Another finish is another wish: only one of the same chemistry that may stand here is taken without asking.
     if (chemistryOf(family) !== chemistryOf(step.family!) || finishFails(family, c) !== null) return false;
   } else if (!serves(step, family, made)) return false;
   const steps = made.steps.map((s) => (s === step ? { ...step, family } : s));
-  return forbiddenIn(steps, c, made).length === 0;
+  return (
+    forbiddenIn(steps, c, made).length === 0 &&
+    // Reading the film anew is the dear question: it is asked last.
+    !ifSwapped(c, made.steps, step, family, 1000).some((one) => one.odds >= WORSE)
+  );
 }
 
 /** A primer that is asked for nothing by name still has to be a primer of the same kind of use. */
@@ -50,16 +54,16 @@ const serves = (step: Step, family: Family, made: Composed) =>
 
 /** For each step that takes a product, the products on the shelf any of which would do it. */
 export function productDemands(c: Case, made: Composed, id: string): ProductDemand[] {
+  const stocked = new Set(c.shelf.map((p) => p.family));
   return made.steps.flatMap((step, i): ProductDemand[] => {
     const { family } = step;
     if (!family || !(isCoat(step.kind) || TAKES_A_TIN.includes(step.kind))) return [];
-    const candidates: readonly Family[] =
-      step.kind === 'finish-coat' || step.kind === 'clear-coat'
-        ? FINISH_FAMILIES
-        : isCoat(step.kind)
-          ? PRIMER_FAMILIES
-          : [family];
-    const families = candidates.filter((f) => servesAsWell(step, f, c, made));
+    const candidates: readonly Family[] = isTopcoat(step.kind)
+      ? FINISH_FAMILIES
+      : isCoat(step.kind)
+        ? PRIMER_FAMILIES
+        : [family];
+    const families = candidates.filter((f) => stocked.has(f) && servesAsWell(step, f, c, made));
     const sold = (sheens: readonly string[]) => !step.sheen || sheens.length === 0 || sheens.includes(step.sheen);
     return [
       {

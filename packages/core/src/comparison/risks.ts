@@ -1,7 +1,6 @@
 import type { Fault, StepKind } from '../vocabulary/index.ts';
 import type { SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
-import { outlookOf } from '../failure/tallyOf.ts';
 import { ifLeftOut } from '../failure/departing.ts';
 import type { Step } from '../model/step.ts';
 
@@ -17,11 +16,10 @@ export interface Risk {
 
 /** One risk for each kind of step in the system that something follows from, were every step of it left out; the dearest first. */
 export function risksOf(steps: readonly Step[], c: Case, price: SystemPrice): Risk[] {
-  const known = outlookOf(c, steps);
   const kinds = [...new Set(steps.map((s) => s.kind))];
   const risks = kinds.flatMap((kind): Risk[] => {
     const left = steps.filter((s) => s.kind === kind);
-    const follows = ifLeftOut(c, steps, left, price.cost, known);
+    const follows = ifLeftOut(c, steps, left, price.cost);
     if (!follows) return [];
     const { fault, text, odds, shows, cost } = follows;
     return [{ ifSkipped: kind, fault, text, odds, shows, cost }];

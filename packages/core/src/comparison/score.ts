@@ -3,6 +3,7 @@ import { USUAL_SETTINGS } from '../pricing/settings.ts';
 import type { Case } from '../systems/case.ts';
 import { expectedRedo } from '../failure/faults.ts';
 import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
+import { YEARS } from '../failure/knowledge/wear.ts';
 import { wearAYear } from '../failure/lasting.ts';
 import { strongFumes, type Step } from '../model/step.ts';
 
@@ -10,8 +11,7 @@ import { strongFumes, type Step } from '../model/step.ts';
 const DAY_OF_WAITING = USUAL_SETTINGS.hourCost;
 /** Strong vapour indoors: masks, airing, people kept out. About an hour and a half of work. */
 const FUMES = USUAL_SETTINGS.hourCost * 1.5;
-/** Call-backs are counted over so many years, and each costs so much of the work. */
-const YEARS = 5;
+/** Each call-back costs so much of the work. */
 const CALL_BACK_SHARE = 0.5;
 
 /**

@@ -6,7 +6,6 @@ import { recase, type Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
 import { guaranteeOf, type Guarantee } from '../failure/lasting.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
-import { outlookOf } from '../failure/tallyOf.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
 import { strongFumes, type Step } from '../model/step.ts';
@@ -30,7 +29,6 @@ export interface SchoolWay extends SchoolWord {
 function wayOf(c: Case, rule: HouseRuleCode, choice: string, made: Composed): SchoolWay {
   const under = recase(c, { [rule]: choice });
   const price = priceOn(under, made.steps);
-  const outlook = outlookOf(under, made.steps);
   return {
     ...SCHOOLS[rule][choice]!,
     rule,
@@ -41,8 +39,8 @@ function wayOf(c: Case, rule: HouseRuleCode, choice: string, made: Composed): Sc
     steps: made.steps,
     price,
     fumes: strongFumes(made.steps),
-    guarantee: guaranteeOf(under, made.steps, [], outlook),
-    holds: holdsOf(under, made.steps, price, outlook),
+    guarantee: guaranteeOf(under, made.steps),
+    holds: holdsOf(under, made.steps, price),
     blocks: blocksOn(under, made).map((b) => b.code),
   };
 }

@@ -1,6 +1,7 @@
 import {
   FINISH_FAMILIES,
   isCoat,
+  isTopcoat,
   PRIMER_FAMILIES,
   STEP_LABELS,
   type Family,
@@ -105,8 +106,8 @@ function refusals(before: readonly Step[], after: readonly Step[], departures: r
     if (d.act === 'swap' && !othersFor(before[d.step]!).includes(d.family))
       found.push(`${STEP_LABELS[kind]} cannot be done with that.`);
   }
-  const wasPainted = before.some((s) => s.kind === 'finish-coat' || s.kind === 'clear-coat');
-  if (wasPainted && !after.some((s) => s.kind === 'finish-coat' || s.kind === 'clear-coat'))
+  const wasPainted = before.some((s) => isTopcoat(s.kind));
+  if (wasPainted && !after.some((s) => isTopcoat(s.kind)))
     found.push('Without a finish there is no system: leave the surface out instead.');
   return [...new Set(found)];
 }

@@ -1,4 +1,4 @@
-import { FAMILY_LABELS, isCoat, STEP_LABELS, TINT_LABELS, type StepKind } from '../vocabulary/index.ts';
+import { coatsIn, FAMILY_LABELS, isCoat, STEP_LABELS, TINT_LABELS, type StepKind } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 
 const MATERIAL_STEPS: readonly StepKind[] = [
@@ -13,8 +13,6 @@ const MATERIAL_STEPS: readonly StepKind[] = [
   'repair',
   'test-patch',
 ];
-const COUNT = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
-const coatsIn = (coats: number) => COUNT[coats] ?? `${coats} coats`;
 
 function scopeWords({ scope, kind }: Step): string {
   if (scope === 'spots') return ' the spots';

@@ -3,7 +3,7 @@ import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { bondWords } from './bond.ts';
 import { CAUSES, NO } from './causes.ts';
-import { oddsOf, redoOf } from './faults.ts';
+import { oddsOf, redoOf, worstCause } from './faults.ts';
 import { FACE_ROWS } from './knowledge/faces.ts';
 import { outlookOf, outlookWithout, type Outlook, type Truth } from './tallyOf.ts';
 
@@ -39,19 +39,13 @@ function bondGrown(before: Outlook, after: Outlook): { text: string; by: string 
   return { text: most[0], by: FACE_ROWS[now.tally.bond!.kind].by };
 }
 
-/** The cause of a fault that grew most, by its number. */
-function grownMost(before: Outlook, after: Outlook, fault: Fault): number {
-  const grew = (i: number) => after.tally.odds[i]! - before.tally.odds[i]!;
-  return CAUSES.reduce((most, row, i) => (row.fault === fault && (most < 0 || grew(i) > grew(most)) ? i : most), -1);
-}
-
 /** What is likelier to come after than before: for each fault the difference, the dearest first. */
 export function worsened(before: Outlook, after: Outlook, kind: StepKind, price: number): Consequence[] {
   const found: Consequence[] = [];
   for (const fault of FAULTS) {
     const odds = oddsOf(after.tally, fault) - oddsOf(before.tally, fault);
     if (odds < WORTH_TELLING) continue;
-    const cause = grownMost(before, after, fault);
+    const cause = worstCause(after.tally, fault, before.tally);
     const { text, by } = cause === NO.bond ? bondGrown(before, after) : CAUSES[cause]!;
     const redo = (redoOf(after.tally, fault) - redoOf(before.tally, fault)) / odds;
     found.push({ kind, fault, text, odds: round(odds), shows: by, cost: Math.max(1, Math.round(redo * price)) });
@@ -60,16 +54,10 @@ export function worsened(before: Outlook, after: Outlook, kind: StepKind, price:
 }
 
 /** What follows where some steps are left out: the dearest fault; null where nothing does. `price` is what the system costs, in minor units. */
-export function ifLeftOut(
-  c: Case,
-  steps: readonly Step[],
-  left: readonly Step[],
-  price: number,
-  known = outlookOf(c, steps),
-): Consequence | null {
+export function ifLeftOut(c: Case, steps: readonly Step[], left: readonly Step[], price: number): Consequence | null {
   const first = left[0];
   if (!first) return null;
-  return worsened(known, outlookWithout(c, steps, left, known), first.kind, price)[0] ?? null;
+  return worsened(outlookOf(c, steps), outlookWithout(c, steps, left), first.kind, price)[0] ?? null;
 }
 
 /** What follows where another family is taken for a step. Empty where it does as well. */

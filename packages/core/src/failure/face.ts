@@ -21,10 +21,10 @@ export const FACES = [
 export type FaceKind = (typeof FACES)[number];
 
 /**
- * What lies on a face, or is wrong with it: 0 none, 1 as bad as it comes. `bead` is silicone that
- * stands there, `silicone` the smear it leaves; `groundIn` is grease that sanding rubbed in; `powder` dust without binder that was there before us, `dust` what our
- * own sanding made; `weak` how surely the old film lets go of what it lies on; `nibs` what is rough; `proud` filler that
- * was not levelled.
+ * What lies on a face, or is wrong with it: 0 none, 1 as bad as it comes. `bead` is silicone that stands there,
+ * `silicone` the smear it leaves; `groundIn` is grease that sanding rubbed in; `powder` dust without binder that was
+ * there before us, `dust` what our own sanding made; `weak` how surely the old film lets go of what it lies on; `nibs`
+ * what is rough; `proud` filler that was not levelled.
  */
 export const TRAITS = [
   'gloss',
@@ -90,6 +90,11 @@ export interface Face {
 }
 
 const NONE: readonly Family[] = [];
+
+/** There is so much of it at the least. */
+export function raise(face: Face, trait: Trait, amount: number): void {
+  face.has[AT[trait]] = Math.max(face.has[AT[trait]]!, amount);
+}
 
 /** The same face, to be worked on by itself. */
 export const sameFace = (face: Face): Face => ({ ...face, has: face.has.slice(), rises: new Map(face.rises) });

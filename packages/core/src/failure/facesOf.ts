@@ -2,7 +2,8 @@ import { groundOf } from '../evidence/facts.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
-import { AT, cleanFace, sameFace, type Face, type FaceKind } from './face.ts';
+import { movesInItsFirstYear } from '../systems/siteWork.ts';
+import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from './knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
 import {
@@ -28,10 +29,6 @@ export function groundFace(c: Case): FaceKind {
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];
 }
-
-const raise = (face: Face, trait: 'grease' | 'nibs' | 'powder' | 'suction' | 'weak' | 'source', amount: number) => {
-  face.has[AT[trait]] = Math.max(face.has[AT[trait]]!, amount);
-};
 
 /** What the last wipe, look and handling say of a face beside its conditions. */
 function asUsed(face: Face, c: Case): void {
@@ -87,19 +84,19 @@ function oldBond(face: Face, c: Case): void {
   if (c.bare || c.treatAs === 'wax') return;
   if (c.treatAs === 'over-oil') raise(face, 'weak', ON_OIL[findings.adhesion]);
   else if (findings.adhesion === 'weak') raise(face, 'weak', 0.85);
-  if (c.treatAs === 'distemper') face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, 0.5);
+  if (c.treatAs === 'distemper') raise(face, 'chalk', 0.5);
 }
 
 function standingOn(face: Face, c: Case): void {
   for (const row of STANDING_ROWS) {
     if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
     if (row.part === 'spots' && face.part !== 'spots') continue;
-    face.has[AT[row.trait]] = Math.max(face.has[AT[row.trait]]!, row.amount);
+    raise(face, row.trait, row.amount);
   }
   for (const row of RISES_FROM)
     if (c.is(row.condition) && (row.part === 'main' || face.part === partOf(row, c)))
       rise(face, row.riser, row.strength);
-  if (c.treatAs === 'wax') face.has[AT.wax] = Math.max(face.has[AT.wax]!, 0.9);
+  if (c.treatAs === 'wax') raise(face, 'wax', 0.9);
   if (c.treatAs === 'clear' && !c.clear) rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
   if (c.bare && c.d.surface.substrate === 'tannin-wood' && !c.clear) rise(face, 'block-tannin', 0.85);
@@ -153,8 +150,6 @@ function laidOpen(face: Face): void {
 
 function partsOf(c: Case): Face[] {
   const kind = OLD_FACE[c.treatAs] ?? groundFace(c);
-  const newOutside =
-    c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
   return PARTS.flatMap((part): Face[] => {
     const share = shareOf(part, c);
     if (!share) return [];
@@ -168,7 +163,7 @@ function partsOf(c: Case): Face[] {
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['plaster', 0];
     if (c.outside && c.ground !== 'metal' && c.is('peeling', 'flaking'))
       raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);
-    if (newOutside) face.has[AT.greenTimber] = 1;
+    if (movesInItsFirstYear(c)) face.has[AT.greenTimber] = 1;
     face.colourLeft = c.clear ? 0 : (c.shift.difference ?? UNKNOWN_DIFFERENCE);
     return [face];
   });

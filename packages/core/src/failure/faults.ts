@@ -56,12 +56,14 @@ export const expectedRedo = (tally: Tally): number =>
 export const rungFor = (tally: Tally): number =>
   1 - FAULT_CAUSES.reduce((quiet, [fault]) => quiet * (1 - oddsOf(tally, fault) * FAULT_ROWS[fault].callsBack), 1);
 
-/** The cause of a fault that weighs most, by its number. */
-const worstCause = (tally: Tally, fault: Fault) =>
-  CAUSES_OF.get(fault)!.reduce((a, b) => (tally.odds[b]! > tally.odds[a]! ? b : a));
+/** The cause of a fault that weighs most, by its number: its odds, or how far they are above those of `before`. */
+export function worstCause({ odds }: Tally, fault: Fault, before?: Tally): number {
+  const weight = (i: number) => odds[i]! - (before?.odds[i] ?? 0);
+  return CAUSES_OF.get(fault)!.reduce((a, b) => (weight(b) > weight(a) ? b : a));
+}
 
 /** What is there where a cause weighs most. */
-export function whereItWeighs({ places }: Outlook, cause: number): Truth {
+function whereItWeighs({ places }: Outlook, cause: number): Truth {
   return places.flat().reduce((a, b) => (b.chance * b.tally.odds[cause]! > a.chance * a.tally.odds[cause]! ? b : a));
 }
 

@@ -1,11 +1,11 @@
-import { chemistryOf, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, isTopcoat, type Family } from '../vocabulary/index.ts';
 import { beatenBy, provenBy, type PatchReading } from '../evidence/patches.ts';
 import { primes } from '../systems/onOil.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { bondOf } from './bond.ts';
 import { chanceOf, NO } from './causes.ts';
-import { AT, type Face, type Riser } from './face.ts';
+import { AT, raise, type Face, type Riser } from './face.ts';
 import { FACE_ROWS } from './knowledge/faces.ts';
 import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
 import { HIDES, TINT_LIES, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
@@ -16,7 +16,6 @@ import { PAPER_WAKES, WET_ROWS } from './knowledge/wetFilm.ts';
 import type { Tally } from './tally.ts';
 
 const carriesWater = (family: Family) => chemistryOf(family) === 'waterborne';
-const isFinish = (step: Step) => step.kind === 'finish-coat' || step.kind === 'clear-coat';
 
 /** What the wet coat meets: it crawls, bubbles, crackles. */
 function meetsWet(family: Family, face: Face, tally: Tally): void {
@@ -127,12 +126,12 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
   const coats = step.coats ?? 1;
   const raisesGrain = face.coats === 0 && face.kind === 'timber' && carriesWater(family);
   for (const [riser, strength] of face.rises) face.rises.set(riser, strength * through(riser, family, coats, c));
-  face.has[AT.suction]! *= isFinish(step)
+  face.has[AT.suction]! *= isTopcoat(step.kind)
     ? FINISH_SEALS ** coats
     : SUCTION_LEAVES[seals(family, face)] ** Math.min(2, coats);
   face.colourLeft = colourLeftAfter(step, family, face.colourLeft, c);
   for (const at of COVERED) face.has[at] = 0;
-  if (raisesGrain) face.has[AT.nibs] = Math.max(face.has[AT.nibs]!, GRAIN_RAISED);
+  if (raisesGrain) raise(face, 'nibs', GRAIN_RAISED);
   face.coats++;
 }
 

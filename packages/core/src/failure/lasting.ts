@@ -12,7 +12,7 @@ import {
   WEAR_ROWS,
   YEARS,
 } from './knowledge/wear.ts';
-import { outlookOf, type Outlook } from './tallyOf.ts';
+import { outlookOf } from './tallyOf.ts';
 import { LONGEST_MONTHS, MOST_THAT_FAIL, TERM_STEP_MONTHS, WITHHELD } from './knowledge/terms.ts';
 
 /** What the firm can stand behind on one surface. Months; odds 0 to 1. */
@@ -76,12 +76,8 @@ export function longestTerm(early: number, aYear: number): number | null {
 }
 
 /** What follows for the guarantee from a system, what is there, and what was departed from. */
-export function guaranteeOf(
-  c: Case,
-  steps: readonly Step[],
-  departed: readonly Departed[] = [],
-  outlook: Outlook = outlookOf(c, steps),
-): Guarantee {
+export function guaranteeOf(c: Case, steps: readonly Step[], departed: readonly Departed[] = []): Guarantee {
+  const outlook = outlookOf(c, steps);
   const early = rungFor(outlook.tally);
   const wear = wearAYear(c, steps);
   const withheld = [

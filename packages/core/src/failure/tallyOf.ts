@@ -1,4 +1,5 @@
-import { isCoat, type Family, type StepKind } from '../vocabulary/index.ts';
+import { isLowSheen } from '../evidence/facts.ts';
+import { isCoat, isTopcoat, type Family } from '../vocabulary/index.ts';
 import { caseInZone, type Case } from '../systems/case.ts';
 import { preparedFactor } from '../systems/held.ts';
 import { ELSEWHERE } from '../systems/zones.ts';
@@ -17,7 +18,6 @@ import { Tally } from './tally.ts';
 import { truthsOf } from './truths.ts';
 import { rowsOf, workOn, type Work } from './work.ts';
 
-const isFinish = (kind: StepKind) => kind === 'finish-coat' || kind === 'clear-coat';
 const RISES = new Map(RISING_ROWS.map((row, i) => [row.riser, NO.rising + i]));
 
 /** A step as it is done: what it is and does, looked up once for all that may be there. */
@@ -34,7 +34,7 @@ interface Act {
 const actOf = (step: Step): Act => ({
   step,
   coat: isCoat(step.kind),
-  finish: isFinish(step.kind),
+  finish: isTopcoat(step.kind),
   abrades: step.kind === 'sand' || step.kind === 'sand-between',
   rows: rowsOf(step),
   on:
@@ -104,7 +104,7 @@ function unsealed(finish: Step, c: Case): number {
   if (finish.family === 'chalk-style') return UNSEALED.chalk;
   if (!c.furniture) return 0;
   if (c.wanted.distressed) return UNSEALED.distressed;
-  return finish.sheen === 'flat' || finish.sheen === 'matt' || finish.sheen === 'eggshell' ? UNSEALED.lowSheen : 0;
+  return finish.sheen && isLowSheen(finish.sheen) ? UNSEALED.lowSheen : 0;
 }
 
 /** Products where they do not belong, and films without what belongs over them. */
@@ -120,7 +120,7 @@ function addFits(steps: readonly Step[], c: Case, tally: Tally): void {
     if (step.kind === 'finish-coat') finish = step;
   }
   if (c.wanted.leaveBare) return;
-  if (!last || !isFinish(last.kind)) tally.add(NO.noFinish, NO_FINISH.odds, 1);
+  if (!last || !isTopcoat(last.kind)) tally.add(NO.noFinish, NO_FINISH.odds, 1);
   if (!finish) return;
   if (last?.kind !== 'clear-coat' && !c.clear) tally.add(NO.unsealed, unsealed(finish, c), 1);
   if (finish.sheen && c.is('moving-joints', 'gaps')) tally.add(NO.flat, FLAT_CRACKS[finish.sheen] ?? 0, SMALL);
@@ -128,7 +128,6 @@ function addFits(steps: readonly Step[], c: Case, tally: Tally): void {
 
 /** One thing that may be there, with its chance, and what may go wrong then. */
 export interface Truth {
-  c: Case;
   chance: number;
   tally: Tally;
 }
@@ -144,7 +143,7 @@ function truthsIn(c: Case, steps: readonly Step[]): Truth[] {
       addPart(face, acts, truth, tally);
     }
     addFits(steps, truth, tally);
-    return { c: truth, chance, tally };
+    return { chance, tally };
   });
 }
 
@@ -182,14 +181,14 @@ function outlookAnew(c: Case, steps: readonly Step[]): Outlook {
   const places =
     zones.length === 1
       ? [truthsIn(c, steps)]
-      : zones.map((zone) => truthsIn(zoneOf(c, zone), stepsIn(steps, zone.places, named)));
+      : zones.map((zone) => truthsIn(caseInZone(c, zone), stepsIn(steps, zone.places, named)));
   return withHands(c, steps, places);
 }
 
 /** The same where some steps are left out: what does not touch the film leaves that as it was read. */
-export function outlookWithout(c: Case, steps: readonly Step[], left: readonly Step[], known: Outlook): Outlook {
+export function outlookWithout(c: Case, steps: readonly Step[], left: readonly Step[]): Outlook {
   const without = steps.filter((s) => !left.includes(s));
-  return left.some(touchesFilm) ? outlookOf(c, without) : withHands(c, without, known.places);
+  return left.some(touchesFilm) ? outlookOf(c, without) : withHands(c, without, outlookOf(c, steps).places);
 }
 
 function withHands(c: Case, steps: readonly Step[], places: Outlook['places']): Outlook {
@@ -201,15 +200,4 @@ function withHands(c: Case, steps: readonly Step[], places: Outlook['places']): 
   }
   addHands(steps, c, tally);
   return { tally, places };
-}
-
-type Zone = Case['d']['zones'][number];
-const zoneCases = new WeakMap<Case, Map<Zone, Case>>();
-/** The case of a zone, read once for each case. */
-function zoneOf(c: Case, zone: Zone): Case {
-  let known = zoneCases.get(c);
-  if (!known) zoneCases.set(c, (known = new Map<Zone, Case>()));
-  let found = known.get(zone);
-  if (!found) known.set(zone, (found = caseInZone(c, zone)));
-  return found;
 }

@@ -1,7 +1,7 @@
 import type { StepKind } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
-import { AT, type Face, type Trait } from './face.ts';
+import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
@@ -49,7 +49,7 @@ function takeOff(row: Work, step: Step, face: Face, c: Case): void {
   face.kind = wasPaper && row.takesOff === 'all' ? (c.ground === 'paper' ? 'plaster' : 'timber') : groundFace(c);
   if (c.ground === 'paper' && row.takesOff === 'all') face.has[AT.paste] = 0.8;
   face.has[AT.gloss] = 0;
-  face.has[AT.suction] = Math.max(face.has[AT.suction]!, DRINKS[face.kind] ?? 0);
+  raise(face, 'suction', DRINKS[face.kind] ?? 0);
 }
 
 function apply(row: Work, step: Step, face: Face, c: Case): void {
@@ -63,7 +63,7 @@ function apply(row: Work, step: Step, face: Face, c: Case): void {
   for (const [at, made] of row.makes)
     face.has[at] = Math.max(face.has[at]!, made * (at === AT.dust ? dustOf(step) : 1));
   if (row.keys) face.has[AT.key] = 1 - (1 - face.has[AT.key]!) * (1 - row.keys);
-  if (row.soaps) face.has[AT.residue] = Math.max(face.has[AT.residue]!, row.soaps * dirt);
+  if (row.soaps) raise(face, 'residue', row.soaps * dirt);
   if (row.takesOff) takeOff(row, step, face, c);
 }
 

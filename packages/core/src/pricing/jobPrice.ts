@@ -1,4 +1,4 @@
-import { isCoat } from '../vocabulary/index.ts';
+import { isCoat, isTopcoat } from '../vocabulary/index.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../model/product.ts';
 import type { Case } from '../systems/case.ts';
@@ -107,7 +107,7 @@ function gatherProducts(
       const key = `${product.id}/${colour ?? ''}`;
       let one = all.get(key);
       if (!one) all.set(key, (one = { product, colour, seen: false, film: false, needs: new Map(), thinnerL: 0 }));
-      one.seen ||= step.kind === 'finish-coat' || step.kind === 'clear-coat';
+      one.seen ||= isTopcoat(step.kind);
       one.film ||= isCoat(step.kind);
       one.needs.set(surfaceId, (one.needs.get(surfaceId) ?? 0) + litres);
       one.thinnerL += thinnerL;

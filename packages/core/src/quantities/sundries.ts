@@ -1,4 +1,4 @@
-import { chemistryOf, isCoat, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, isCoat, isTopcoat, type Family } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { toolsFor } from '../systems/tools.ts';
@@ -73,10 +73,9 @@ function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
     const one = WORN[wear];
     return one ? [{ code: one.code, detail: '', amount: estimate.minutes / one.minutes }] : [];
   });
-  const strained =
-    step.kind === 'finish-coat' || step.kind === 'clear-coat'
-      ? [{ code: 'filter' as const, detail: '', amount: estimate.litres / LITRES_A_STRAINER }]
-      : [];
+  const strained = isTopcoat(step.kind)
+    ? [{ code: 'filter' as const, detail: '', amount: estimate.litres / LITRES_A_STRAINER }]
+    : [];
   const laid = isCoat(step.kind) && step.family ? layingTools(step, step.family, c) : [];
   return [...used, ...rubbed, ...worn, ...strained, ...laid];
 }

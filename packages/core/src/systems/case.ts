@@ -170,9 +170,14 @@ function diagnosisAsIf(d: Diagnosis, treatAs: Treatment): Diagnosis {
   return as;
 }
 
-/** The case of one zone: the same surface, rules and wishes, with what was found there. */
+const readInZone = new WeakMap<Case, Map<ZoneDiagnosis, Case>>();
+/** The case of one zone: the same surface, rules and wishes, with what was found there. Read once for each case. */
 export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
-  return rediagnosed(c, { ...c.d, ...zone, zones: [zone] });
+  let read = readInZone.get(c);
+  if (!read) readInZone.set(c, (read = new Map<ZoneDiagnosis, Case>()));
+  let there = read.get(zone);
+  if (!there) read.set(zone, (there = rediagnosed(c, { ...c.d, ...zone, zones: [zone] })));
+  return there;
 }
 
 /** The same surface, rules and wishes, were this what is there. */

@@ -1,5 +1,6 @@
 import {
   chemistryOf,
+  coatsIn,
   FINISH_LABELS,
   isCoat,
   tintsOf,
@@ -172,14 +173,12 @@ function gripPatch(c: Case, steps: readonly Step[]): Step[] {
   ];
 }
 
-const COUNTED = ['', 'one coat', 'two coats', 'three coats'];
-
 /** What the tint of a primer saves, in coats of finish; null where no primer is tinted. */
 function tintSaves(coats: readonly Step[], c: Case, finish: ChosenFinish): { at: number; why: string } | null {
   const at = coats.findIndex((s) => s.kind === 'prime' && s.tint !== undefined && s.tint !== 'white');
   if (at < 0) return null;
   const saved = finishCoats(c, false, finish.family).coats - finish.coats;
-  const why = saved > 0 ? `it saves ${COUNTED[saved]} of finish` : 'the finish covers evenly over it';
+  const why = saved > 0 ? `it saves ${coatsIn(saved)} of finish` : 'the finish covers evenly over it';
   return {
     at,
     why: `Tinted ${coats[at]!.tint === 'toward-finish' ? 'toward the finish' : 'as deep as the finish'}: ${why}.`,

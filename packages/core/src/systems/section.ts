@@ -219,7 +219,7 @@ export function sectionOf(
         role: 'film',
         words: finish
           ? `Finish${finishes > 1 ? `, coat ${before + coat + 1}` : ''}`
-          : `${FAMILY_LABELS[family][0]!.toUpperCase()}${FAMILY_LABELS[family].slice(1)}${step.tint ? `, ${TINT_LABELS[step.tint]}` : ''}${where}`,
+          : `${capital(FAMILY_LABELS[family])}${step.tint ? `, ${TINT_LABELS[step.tint]}` : ''}${where}`,
         detail: '',
         chemistry: step.kind === 'clear-coat' ? 'clear' : chemistryOf(family),
         ground: null,

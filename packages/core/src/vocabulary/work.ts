@@ -58,6 +58,9 @@ export function isCoat(kind: StepKind): kind is CoatKind {
   return LAYS_FILM.has(kind);
 }
 
+/** True where the step lays the film that is seen: a finish, or the clear coat over it. */
+export const isTopcoat = (kind: StepKind): boolean => kind === 'finish-coat' || kind === 'clear-coat';
+
 export const CAUTION_CODES = [
   'lead-presumed',
   'lead-positive',

@@ -10,6 +10,10 @@ export const CHEMISTRY_LABELS: Record<Chemistry, string> = {
   'two-part': 'two-part',
 };
 
+const COATS = ['', 'one coat', 'two coats', 'three coats', 'four coats'];
+/** A number of coats as it is said: "two coats". */
+export const coatsIn = (coats: number): string => COATS[coats] ?? `${coats} coats`;
+
 export const STEP_LABELS: Record<StepKind, string> = {
   'contain-lead': 'Contain for lead',
   protect: 'Protect',

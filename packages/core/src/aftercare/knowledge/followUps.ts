@@ -1,4 +1,5 @@
 import type { Case } from '../../systems/case.ts';
+import { movesInItsFirstYear } from '../../systems/siteWork.ts';
 
 /** When a visit is due, counted from the last coat. */
 export type DueRule =
@@ -22,14 +23,13 @@ export interface FollowUpRow {
   why: string;
 }
 
-const newTimber = (c: Case) => c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
 const months = (n: number, withinDays = 60): DueRule => ({ after: 'months', months: n, withinDays });
 
 /** Source: practice. */
 export const FOLLOW_UPS: readonly FollowUpRow[] = [
   {
     id: 'new-timber',
-    when: newTimber,
+    when: movesInItsFirstYear,
     due: months(12),
     againMonths: null,
     minutes: 30,
@@ -38,7 +38,7 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
   },
   {
     id: 'new-timber-coat',
-    when: newTimber,
+    when: movesInItsFirstYear,
     due: { after: 'drying-season', months: 12 },
     againMonths: null,
     minutes: 150,
@@ -101,7 +101,7 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
   },
   {
     id: 'wet-season',
-    when: (c) => c.outside && !newTimber(c),
+    when: (c) => c.outside && !movesInItsFirstYear(c),
     due: { after: 'wet-season', months: 2 },
     againMonths: 12,
     minutes: 25,

@@ -10,7 +10,7 @@ export interface HoldRow {
   brings?: number;
   /** It holds so on laminate too. */
   onLaminate?: boolean;
-  /** How much of the gloss it still minds: 1 as any paint, below 1 it hardly asks for a key. */
+  /** A factor on the pull of an unbroken gloss: 1 is any paint, 0.35 one that holds nearly as well without a key. */
   minds?: number;
   reason: string;
 }

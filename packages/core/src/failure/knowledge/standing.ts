@@ -47,7 +47,7 @@ export const USUAL_GLOSS: Readonly<Record<FaceKind, readonly [woodwork: number, 
   distemper: [0, 0],
 };
 
-/** How a bare face drinks: 1 as unevenly as anything. */
+/** How unevenly a bare face drinks, 0 not at all to 1 the worst there is. */
 export const DRINKS: Partial<Readonly<Record<FaceKind, number>>> = {
   board: 0.85,
   plaster: 0.65,
