@@ -38,7 +38,7 @@ const SUITES = {
     'vocabulary',
   ],
   failure: ['failure', 'paintersSituations', 'whatIf', 'standing', 'callBacks'],
-  ledger: ['ledgerEvents', 'jobFile', 'record'],
+  ledger: ['ledgerChain', 'ledgerEvents', 'jobFile', 'record'],
   pricing: ['fan', 'jobPrice', 'knowledgeOfPrice', 'tins', 'documents'],
   quantities: ['quantities', 'measure', 'tins', 'jobPrice'],
   schedule: [

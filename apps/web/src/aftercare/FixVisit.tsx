@@ -8,6 +8,7 @@ import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { Tick } from '../form/Tick.tsx';
 
 const DAY_MS = 86_400_000;
 
@@ -66,14 +67,13 @@ export function FixVisit({ data, job, onDone }: { data: AftercarePage; job: Care
       <fieldset className="mt-3">
         <legend className="text-sm">What it is for</legend>
         {ready.map((c) => (
-          <label key={callKey(c)} className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
-            <input type="checkbox" checked={!left.includes(callKey(c))} onChange={() => toggle(callKey(c))} />
+          <Tick key={callKey(c)} checked={!left.includes(callKey(c))} onTick={() => toggle(callKey(c))}>
             <span className="flex-1">
               {capital(c.words)}
               {c.name && <span className="text-faded">, {c.name}</span>}
             </span>
             <span className="text-right">{sayLength(c.minutes)}</span>
-          </label>
+          </Tick>
         ))}
         {ready.length === 0 && <p className="py-1">Nothing is due by that day. Take a later one.</p>}
       </fieldset>

@@ -9,6 +9,7 @@ import { callKey, visitCalls } from './visitCalls.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type Call, useFixVisitsMutation, type VisitsBody } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Choice } from '../form/atOnce.tsx';
 
 interface Props {
   data: AftercarePage;
@@ -104,21 +105,14 @@ function FixRound({ data, round, wishes }: Pick<Props, 'data' | 'round' | 'wishe
     );
   return (
     <div className="no-print mt-2">
-      <label className="text-sm">
-        Who drives it
-        <select
-          className="block min-h-[44px] wide:min-h-[34px]"
-          value={person}
-          onChange={(e) => setPerson(e.target.value)}
-        >
-          <option value="">not said yet</option>
-          {data.people.map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        words="Who drives it"
+        value={person}
+        options={data.people.map((p) => [p.id, p.name] as const)}
+        unsaid="not said yet"
+        onChoose={setPerson}
+        width="min-h-[44px] wide:min-h-[34px]"
+      />
       <Refused error={error} />
       <FormFoot
         words={`Fix ${round.stops.length === 1 ? 'the visit' : `all ${round.stops.length} visits`}`}

@@ -13,6 +13,7 @@ import { useRounds } from './useRounds.ts';
 import { newId } from '../store/newId.ts';
 import { type AftercarePage, type CareJob, useAftercareQuery, useChangeJobMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Choice } from '../form/atOnce.tsx';
 
 /** What is due grouped into rounds: by place and by season, on the sketch of the town. */
 export default function Rounds() {
@@ -107,20 +108,13 @@ function RoundsOf({ data }: { data: AftercarePage }) {
 /** How far ahead, how long a day, how fast: what the rounds are sought by. */
 function WishForm({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish) => void }) {
   const field = (words: string, key: keyof RoundWish, options: readonly (readonly [number, string])[]) => (
-    <label className="text-sm">
-      {words}
-      <select
-        className="block min-h-[44px] wide:min-h-[34px]"
-        value={wish[key]}
-        onChange={(e) => onWish({ ...wish, [key]: Number(e.target.value) })}
-      >
-        {options.map(([value, said]) => (
-          <option key={value} value={value}>
-            {said}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Choice
+      words={words}
+      value={String(wish[key])}
+      options={options.map(([value, said]) => [String(value), said] as const)}
+      onChoose={(value) => onWish({ ...wish, [key]: Number(value) })}
+      width="min-h-[44px] wide:min-h-[34px]"
+    />
   );
   return (
     <div className="no-print mb-3 flex flex-wrap gap-x-5 gap-y-2">

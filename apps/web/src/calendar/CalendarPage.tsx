@@ -4,6 +4,8 @@ import { Coming, Page, Refused } from '../page/Page.tsx';
 import { newId, newToken } from '../store/newId.ts';
 import { useFeedQuery, useJobsQuery, useSetBusyMutation, useSetFeedMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { ShownOnce } from '../form/atOnce.tsx';
+import { FilePick } from '../form/FilePick.tsx';
 
 const PLANNED = ['planned', 'active'];
 
@@ -45,17 +47,7 @@ export default function CalendarPage() {
             ? `Open since ${sayTime(feed.madeAt)}.`
             : 'None yet. A calendar that subscribes to it shows my work on every job.'}
         </p>
-        {address && (
-          <label className="mb-2 block text-sm">
-            Give this address to your calendar. It is shown only now
-            <input
-              readOnly
-              value={address}
-              onFocus={(e) => e.target.select()}
-              className="block w-full font-mono text-sm"
-            />
-          </label>
-        )}
+        {address && <ShownOnce words="Give this address to your calendar. It is shown only now" text={address} />}
         <div className="flex flex-wrap gap-3">
           <Act
             letter="m"
@@ -115,15 +107,9 @@ function Busy({ busy, next }: { busy: number; next: { title: string; startsAt: s
         ))}
       </ul>
       <div className="flex flex-wrap items-center gap-3">
-        <label className="min-h-[44px] cursor-pointer rounded border border-ink bg-leaf px-3 py-2.5 font-semibold focus-within:outline-2 wide:min-h-[36px] wide:py-1.5">
+        <FilePick accept=".ics,text/calendar" onPick={(file) => void file.text().then(read)}>
           {isLoading ? 'Reading …' : 'Read in a calendar file'}
-          <input
-            type="file"
-            accept=".ics,text/calendar"
-            className="sr-only"
-            onChange={(e) => void e.target.files?.[0]?.text().then(read)}
-          />
-        </label>
+        </FilePick>
         {busy > 0 && (
           <button type="button" className="min-h-[44px] underline" onClick={() => read(null)}>
             Take it back

@@ -8,6 +8,7 @@ import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
 import { Agree } from './Agree.tsx';
+import { Tick } from '../form/Tick.tsx';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
 export default function ClientPage() {
@@ -170,16 +171,13 @@ function Options({ quote, chosen, fixed, onToggle }: OptionsProps) {
     <fieldset className="mt-5" disabled={fixed}>
       <legend className="font-serif text-[19px] font-semibold">To take or leave</legend>
       {quote.options.map((o) => (
-        <label
+        <Tick
           key={o.id}
+          checked={chosen.includes(o.id)}
+          onTick={() => onToggle(o.id)}
+          size="size-6"
           className="grid min-h-[52px] grid-cols-[32px_1fr_auto] items-center gap-x-2 border-b border-rule"
         >
-          <input
-            type="checkbox"
-            className="size-6 min-h-0"
-            checked={chosen.includes(o.id)}
-            onChange={() => onToggle(o.id)}
-          />
           <span className="py-1.5">
             {o.room}, {o.name}
             <span className="block text-sm text-faded">
@@ -191,7 +189,7 @@ function Options({ quote, chosen, fixed, onToggle }: OptionsProps) {
             {o.price < 0 ? '− ' : '+ '}
             {printMoney(Math.abs(o.price), quote.currency)}
           </span>
-        </label>
+        </Tick>
       ))}
       {fault && (
         <p role="alert" className="mt-1 text-madder">

@@ -6,6 +6,7 @@ import { Form } from '../form/Form.tsx';
 import { FigureField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { FilePick } from '../form/FilePick.tsx';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
@@ -31,15 +32,9 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
       onSent={onDone}
       onLeave={onDone}
       beside={
-        <label className="min-h-[44px] cursor-pointer py-2.5 text-sm underline">
+        <FilePick look="plain" accept=".csv,text/csv,text/plain" onPick={(file) => void file.text().then(sendFile)}>
           or a file of hourly readings (CSV)
-          <input
-            type="file"
-            accept=".csv,text/csv,text/plain"
-            className="sr-only"
-            onChange={(e) => void e.target.files?.[0]?.text().then((csv) => sendFile(csv))}
-          />
-        </label>
+        </FilePick>
       }
     >
       <RoomChoice rooms={data.rooms} roomId={roomId} onRoom={(id) => draft.say({ roomId: id })} />

@@ -9,6 +9,7 @@ import { nameOf, withNames } from './planNames.ts';
 import { type PlanPage, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Button } from '../form/Button.tsx';
+import { Choice } from '../form/atOnce.tsx';
 
 const SATURDAY = 6;
 
@@ -71,7 +72,7 @@ export function WhatIf({
         <Button look="plain" disabled={!air && !isAir} onClick={air ? () => toggle(air) : setAir}>
           {air ? 'As it is' : 'Try that air'}
         </Button>
-        <OtherProduct data={data} chosen={chosen} changes={changes} onChange={onChange} />
+        <OtherProduct key={chosen} data={data} chosen={chosen} changes={changes} onChange={onChange} />
         {changes.length > 0 && (
           <button type="button" className="ml-auto min-h-[44px] underline" onClick={() => onChange([])}>
             Leave it
@@ -111,12 +112,14 @@ function OtherProduct({
   onChange: (changes: readonly Change[]) => void;
 }) {
   const { data: shelf } = useShelfQuery();
+  const [taken, setTaken] = useState('');
   const [surface, id] = (chosen ?? '/').split('/') as [string, string];
   const step = data.input.surfaces.find((s) => s.id === surface)?.steps.find((t) => t.id === id);
   if (!step?.drying?.family || step.done || !shelf) return null;
   const primer = isPrimer(step.drying.family);
   const others = shelf.filter((p) => p.kept && p.drying.recoatMin && isPrimer(p.family) === primer);
   const swap = (productId: string) => {
+    setTaken(productId);
     const product = others.find((p) => p.id === productId);
     const rest = changes.filter((c) => !(c.kind === 'product' && c.surface === surface && c.step === id));
     onChange(
@@ -126,17 +129,14 @@ function OtherProduct({
     );
   };
   return (
-    <label className="text-sm">
-      {nameOf(data, chosen!)} with
-      <select className="block max-w-56" defaultValue="" onChange={(e) => swap(e.target.value)}>
-        <option value="">what stands in its system</option>
-        {others.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.name}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Choice
+      words={`${nameOf(data, chosen!)} with`}
+      value={taken}
+      options={others.map((p) => [p.id, p.name] as const)}
+      unsaid="what stands in its system"
+      onChoose={swap}
+      width="max-w-56"
+    />
   );
 }
 

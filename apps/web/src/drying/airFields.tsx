@@ -1,4 +1,5 @@
 import type { PlanRoom } from '../store/endpoints.ts';
+import { Choice, Typed } from '../form/atOnce.tsx';
 
 /** One of a job's rooms. */
 export function RoomChoice({
@@ -12,32 +13,10 @@ export function RoomChoice({
   roomId: string;
   onRoom: (id: string) => void;
 }) {
-  return (
-    <label className="text-sm">
-      {words}
-      <select value={roomId} onChange={(e) => onRoom(e.target.value)} className="block">
-        {rooms.map((r) => (
-          <option key={r.id} value={r.id}>
-            {r.name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+  return <Choice words={words} value={roomId} options={rooms.map((r) => [r.id, r.name] as const)} onChoose={onRoom} />;
 }
 
 /** A figure of the air: its temperature, or its humidity. */
 export function AirFigure({ unit, text, onText }: { unit: string; text: string; onText: (text: string) => void }) {
-  return (
-    <label className="text-sm">
-      {unit}
-      <input
-        inputMode="decimal"
-        required
-        value={text}
-        onChange={(e) => onText(e.target.value)}
-        className="block w-20"
-      />
-    </label>
-  );
+  return <Typed words={unit} inputMode="decimal" required value={text} onType={onText} width="w-20" />;
 }

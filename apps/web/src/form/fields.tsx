@@ -1,7 +1,8 @@
-import { Checkbox, Field as Group, Input, Label, Select, Textarea } from '@headlessui/react';
+import { Field as Group, Input, Label, Select, Textarea } from '@headlessui/react';
 import type { InputHTMLAttributes, ReactNode } from 'react';
 import { useController, useFormContext } from 'react-hook-form';
 import { readFigure } from '../words/readFigure.ts';
+import { Tick } from './Tick.tsx';
 
 interface FieldProps {
   name: string;
@@ -132,15 +133,12 @@ export function SelectField<T extends string>({
 export function TickField({ name, words, className = '' }: FieldProps) {
   const { field } = useController({ name });
   return (
-    <Group className={`flex min-h-[44px] items-center gap-2 text-sm ${className}`}>
-      <Checkbox
-        checked={field.value === true}
-        onChange={field.onChange}
-        className="tick inline-flex size-5 items-center justify-center rounded-sm border border-ink bg-paper font-bold data-checked:bg-ink data-checked:text-onink"
-      >
-        {({ checked }) => <span aria-hidden>{checked ? '✓' : ''}</span>}
-      </Checkbox>
-      <Label>{words}</Label>
-    </Group>
+    <Tick
+      checked={field.value === true}
+      onTick={field.onChange}
+      className={`flex min-h-[44px] items-center gap-2 text-sm ${className}`}
+    >
+      {words}
+    </Tick>
   );
 }

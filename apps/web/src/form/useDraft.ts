@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Path, type UseFormReturn } from 'react-hook-form';
 import { endpoints } from '../store/endpoints.ts';
-import { draftOf, dropDraft, keepDraft } from './drafts.ts';
+import { openDraft } from './drafts.ts';
 
 /** What is typed into a form: it survives navigation, reload and a lost signal until it is kept or thrown away. */
 export interface Draft<V extends FieldValues> {
@@ -19,9 +19,9 @@ export interface Draft<V extends FieldValues> {
 export function useDraft<V extends FieldValues>(name: string, initial: V): Draft<V> {
   const person = endpoints.endpoints.session.useQueryState(undefined).data?.person.id ?? 'nobody';
   const where = `${person}/${name}`;
-  const [back] = useState(() => draftOf<V>(where));
-  const [isBack, setBack] = useState(back !== null);
-  const form = useForm<V>({ defaultValues: { ...initial, ...back } as DefaultValues<V> });
+  const kept = useMemo(() => openDraft<V>(where), [where]);
+  const [isBack, setBack] = useState(kept.before !== null);
+  const form = useForm<V>({ defaultValues: { ...initial, ...kept.before } as DefaultValues<V> });
   // How it begins, as text: by it an untouched form is known.
   const begins = JSON.stringify(initial);
   const begun = useRef(begins);
@@ -36,11 +36,11 @@ export function useDraft<V extends FieldValues>(name: string, initial: V): Draft
       form.subscribe({
         formState: { values: true },
         callback: ({ values }) => {
-          if (JSON.stringify(values) === begun.current) dropDraft(where);
-          else keepDraft(where, values);
+          if (JSON.stringify(values) === begun.current) kept.drop();
+          else kept.keep(values);
         },
       }),
-    [form, where],
+    [form, kept],
   );
   const acts = useMemo(
     () => ({
@@ -50,11 +50,11 @@ export function useDraft<V extends FieldValues>(name: string, initial: V): Draft
       },
       end: () => {
         form.reset(JSON.parse(begun.current) as DefaultValues<V>);
-        dropDraft(where);
+        kept.drop();
         setBack(false);
       },
     }),
-    [form, where],
+    [form, kept],
   );
   return { form, said: form.watch(), isBack, ...acts };
 }

@@ -1,17 +1,14 @@
-import { useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { useBringJobInMutation } from '../store/endpoints.ts';
+import { FilePick } from '../form/FilePick.tsx';
 
 /** Brings a whole job in from its file: checked first, then here whole, or not at all. */
 export function BringIn({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
   const [bring, { data, error, isLoading }] = useBringJobInMutation();
-  const input = useRef<HTMLInputElement>(null);
-  useEffect(() => input.current?.focus(), []);
-  const send = async (file: File | undefined) => {
-    if (!file) return;
+  const send = async (file: File) => {
     const sent = await bring({ id: newId(), body: file });
     if (!sent.data || sent.data.already) return;
     onDone();
@@ -22,20 +19,15 @@ export function BringIn({ onDone }: { onDone: () => void }) {
       <h2 id="bring-in" className="text-[17px]">
         Bring in a whole job
       </h2>
-      <label className="mt-1 block">
-        The file of a job: the zip with its photos, or the file alone where it has none
-        <input
-          ref={input}
-          type="file"
-          accept=".zip,.json,application/zip,application/json"
-          disabled={isLoading}
-          className="mt-1 block min-h-[44px]"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            void send(file).then(() => (e.target.value = ''));
-          }}
-        />
-      </label>
+      <p className="mt-1 mb-2">The file of a job: the zip with its photos, or the file alone where it has none.</p>
+      <FilePick
+        accept=".zip,.json,application/zip,application/json"
+        disabled={isLoading}
+        autoFocus
+        onPick={(file) => void send(file)}
+      >
+        Choose the file of a job
+      </FilePick>
       {isLoading && (
         <p role="status">Reading it, holding every entry against its hash and every photo against its entry …</p>
       )}

@@ -60,14 +60,12 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
         />
         <Year name="leadYear" words="Leaded until tested, if built before" />
         <Year name="asbestosYear" words="Asbestos possible, if built before" />
-        <label className="text-sm">
-          How its year goes
-          <ClimateChoice
-            value={draft.said.climate}
-            onChange={(climate) => draft.say({ climate })}
-            unsaid="as everywhere the firm works"
-          />
-        </label>
+        <ClimateChoice
+          words="How its year goes"
+          value={draft.said.climate}
+          onChange={(climate) => draft.say({ climate })}
+          unsaid="as everywhere the firm works"
+        />
       </div>
       <p className="mt-2 max-w-[70ch] text-sm text-faded">
         These dates differ from place to place. The law of the place decides what may be disturbed, and by whom.

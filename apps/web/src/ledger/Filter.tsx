@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { capital } from '../words/figures.ts';
 import { EVERYTHING, type LedgerFilter } from './filterEntries.ts';
 import type { Entry } from '@rustic/core';
+import { Choice, Typed } from '../form/atOnce.tsx';
 
 /** By surface, person, kind and time. */
 export function Filter({
@@ -20,32 +21,23 @@ export function Filter({
 }) {
   const distinct = (values: readonly (string | null)[]) => [...new Set(values.filter((v) => v !== null))];
   const choice = (key: 'subject' | 'by' | 'kind', words: string, options: [value: string, name: string][]) => (
-    <label className="text-sm">
-      {words}
-      <select
-        value={looked[key]}
-        onChange={(e) => onLook({ ...looked, [key]: e.target.value })}
-        className="block max-w-52"
-      >
-        <option value="">all</option>
-        {options.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Choice
+      words={words}
+      value={looked[key]}
+      options={options}
+      unsaid="all"
+      onChoose={(value) => onLook({ ...looked, [key]: value })}
+      width="max-w-52"
+    />
   );
   const day = (key: 'from' | 'to', words: string) => (
-    <label className="text-sm">
-      {words}
-      <input
-        type="date"
-        value={looked[key]}
-        onChange={(e) => onLook({ ...looked, [key]: e.target.value })}
-        className="block"
-      />
-    </label>
+    <Typed
+      words={words}
+      type="date"
+      value={looked[key]}
+      onType={(value) => onLook({ ...looked, [key]: value })}
+      width=""
+    />
   );
   return (
     <div className="no-print mb-3 flex flex-wrap items-end gap-3" role="search" aria-label="Look for entries">

@@ -10,6 +10,7 @@ import { Filter } from './Filter.tsx';
 import { EVERYTHING, filterEntries, type LedgerFilter } from './filterEntries.ts';
 import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Typed } from '../form/atOnce.tsx';
 
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
@@ -90,12 +91,7 @@ export default function Ledger() {
         </p>
       )}
       <Filter entries={data} names={names} looked={looked} onLook={setLooked}>
-        {surface && (
-          <label className="text-sm">
-            As it stood on
-            <input type="date" value={stood} onChange={(e) => setStood(e.target.value)} className="block" />
-          </label>
-        )}
+        {surface && <Typed words="As it stood on" type="date" value={stood} onType={setStood} width="" />}
       </Filter>
       {surface && stood && <AsItStood surfaceId={surface.id} day={stood} />}
       {shown.length === 0 && <p className="py-3">No entry is like that. Look for less, or for everything.</p>}

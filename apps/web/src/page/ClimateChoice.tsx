@@ -1,6 +1,8 @@
 import { CLIMATE_LABELS, CLIMATES, type Climate } from '@rustic/core';
+import { Choice } from '../form/atOnce.tsx';
 
 interface Props<Value extends Climate | null> {
+  words: string;
   value: Value;
   onChange: (climate: Value) => void;
   /** What it is where nothing is chosen; not offered where something must be. */
@@ -8,19 +10,15 @@ interface Props<Value extends Climate | null> {
 }
 
 /** How the year goes at a place: when paint outside dries there, and when water gets in. */
-export function ClimateChoice<Value extends Climate | null>({ value, onChange, unsaid }: Props<Value>) {
+export function ClimateChoice<Value extends Climate | null>({ words, value, onChange, unsaid }: Props<Value>) {
   return (
-    <select
+    <Choice<string>
+      words={words}
       value={value ?? ''}
-      onChange={(e) => onChange((e.target.value || null) as Value)}
-      className="block min-h-[44px] max-w-full wide:min-h-[36px]"
-    >
-      {unsaid !== undefined && <option value="">{unsaid}</option>}
-      {CLIMATES.map((code) => (
-        <option key={code} value={code}>
-          {CLIMATE_LABELS[code]}
-        </option>
-      ))}
-    </select>
+      options={CLIMATES.map((code) => [code, CLIMATE_LABELS[code]] as const)}
+      {...(unsaid === undefined ? {} : { unsaid })}
+      onChoose={(code) => onChange((code || null) as Value)}
+      width="min-h-[44px] wide:min-h-[36px]"
+    />
   );
 }

@@ -3,6 +3,7 @@ import { Page, Refused } from '../page/Page.tsx';
 import { useTell } from '../store/store.ts';
 import { endpoints, useChangePasswordMutation, useSignOutEverywhereMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
+import { Password } from '../form/Password.tsx';
 
 /** One's own ways in: the password, and every device that is signed in. */
 export default function Account() {
@@ -28,30 +29,8 @@ export default function Account() {
       ]}
     >
       <form onSubmit={send} className="mb-8 max-w-[360px]">
-        <label className="mb-3 block text-sm">
-          Password of now
-          <input
-            type="password"
-            autoComplete="current-password"
-            required
-            value={before}
-            onChange={(e) => setBefore(e.target.value)}
-            className="block w-full"
-          />
-        </label>
-        <label className="mb-3 block text-sm">
-          New password, ten letters or more
-          <input
-            type="password"
-            autoComplete="new-password"
-            required
-            minLength={10}
-            maxLength={200}
-            value={after}
-            onChange={(e) => setAfter(e.target.value)}
-            className="block w-full"
-          />
-        </label>
+        <Password words="Password of now" value={before} onType={setBefore} />
+        <Password words="New password, ten letters or more" isNew value={after} onType={setAfter} />
         <Refused error={changing.error} />
         <button
           type="submit"

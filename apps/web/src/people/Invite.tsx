@@ -8,6 +8,7 @@ import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { ShownOnce } from '../form/atOnce.tsx';
 
 const initialsOf = (name: string) =>
   name
@@ -50,10 +51,10 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
         <SelectField name="role" words="As" options={ROLES} say={(r) => ROLE_WORDS[r].name} width="" />
       </Form>
       {link && (
-        <label className="mb-2 block text-sm">
-          Send this link to them. It is shown only now, opens once, and runs out in seven days
-          <input readOnly value={link} onFocus={(e) => e.target.select()} className="block w-full font-mono text-sm" />
-        </label>
+        <ShownOnce
+          words="Send this link to them. It is shown only now, opens once, and runs out in seven days"
+          text={link}
+        />
       )}
       <ul>
         {open.map((i) => (

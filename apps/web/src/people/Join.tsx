@@ -5,6 +5,7 @@ import { Coming, Refused } from '../page/Page.tsx';
 import { ROLE_WORDS } from './roleWords.ts';
 import { newId } from '../store/newId.ts';
 import { useInvitationQuery, useJoinMutation } from '../store/endpoints.ts';
+import { Password } from '../form/Password.tsx';
 
 /** Behind the link of an invitation: whose it is, and the password to come in by. */
 export default function Join() {
@@ -31,19 +32,7 @@ export default function Join() {
           {ROLE_WORDS[data.role].may}.
         </p>
         <input type="hidden" autoComplete="username" value={data.email} readOnly />
-        <label className="mb-4 block">
-          A password of your own, ten letters or more
-          <input
-            type="password"
-            autoComplete="new-password"
-            required
-            minLength={10}
-            maxLength={200}
-            value={password}
-            onChange={(e) => setPassword(e.target.value)}
-            className="mt-1 block w-full"
-          />
-        </label>
+        <Password words="A password of your own, ten letters or more" isNew value={password} onType={setPassword} />
         <Refused error={joining.error} />
         <button
           type="submit"

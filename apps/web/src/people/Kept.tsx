@@ -4,6 +4,7 @@ import { Refused } from '../page/Page.tsx';
 import { type LetGo, useRetentionQuery, useSetRetentionMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import type { Retention } from '@rustic/core';
+import { Choice } from '../form/atOnce.tsx';
 
 const NOTES: readonly (readonly [months: number | null, words: string])[] = [
   [null, 'for good'],
@@ -76,20 +77,13 @@ function Span({
 }) {
   const all = spans.some(([s]) => s === span) ? spans : [...spans, [span, String(span)] as const];
   return (
-    <label className="text-sm">
-      {words}
-      <select
-        value={span ?? ''}
-        onChange={(e) => onSpan(e.target.value ? Number(e.target.value) : null)}
-        className="block w-44"
-      >
-        {all.map(([s, said]) => (
-          <option key={said} value={s ?? ''}>
-            {said}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Choice
+      words={words}
+      value={String(span ?? '')}
+      options={all.map(([s, said]) => [String(s ?? ''), said] as const)}
+      onChoose={(chosen) => onSpan(chosen ? Number(chosen) : null)}
+      width="w-44"
+    />
   );
 }
 

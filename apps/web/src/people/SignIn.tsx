@@ -3,6 +3,8 @@ import { forgetAnswers } from '../offline/begin.ts';
 import { Mark } from '../page/Logo.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSignInMutation } from '../store/endpoints.ts';
+import { Typed } from '../form/atOnce.tsx';
+import { Password } from '../form/Password.tsx';
 
 export function SignIn() {
   const [signIn, { isLoading, error }] = useSignInMutation();
@@ -19,30 +21,18 @@ export function SignIn() {
         <Mark />
         <h1 className="mt-2 mb-1 text-2xl">Rustic Ledger</h1>
         <p className="mb-5 text-faded">What is on it, what goes on it, when, and whether it held.</p>
-        <label className="mb-3 block">
-          Address
-          <input
-            type="email"
-            name="email"
-            autoComplete="username"
-            required
-            value={email}
-            onChange={(e) => setEmail(e.target.value)}
-            className="mt-1 block w-full"
-          />
-        </label>
-        <label className="mb-4 block">
-          Password
-          <input
-            type="password"
-            name="password"
-            autoComplete="current-password"
-            required
-            value={password}
-            onChange={(e) => setPassword(e.target.value)}
-            className="mt-1 block w-full"
-          />
-        </label>
+        <Typed
+          words="Address"
+          type="email"
+          name="email"
+          autoComplete="username"
+          required
+          value={email}
+          onType={setEmail}
+          width="mt-1 mb-3 w-full"
+          asked="large"
+        />
+        <Password words="Password" value={password} onType={setPassword} />
         <Refused error={error} />
         <button
           type="submit"

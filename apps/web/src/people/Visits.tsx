@@ -11,6 +11,7 @@ import { Form, type Sent } from '../form/Form.tsx';
 import { FigureField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { Typed } from '../form/atOnce.tsx';
 
 const whole = (text: string) => Math.round(readFigure(text));
 
@@ -62,10 +63,7 @@ export function Visits({ planning, owner }: { planning: Partial<Planning>; owner
       </ul>
       {owner && (
         <div className="mt-2 flex flex-wrap items-end gap-3">
-          <label className="text-sm">
-            Another day
-            <input type="date" value={day} onChange={(e) => setDay(e.target.value)} className="block" />
-          </label>
+          <Typed words="Another day" type="date" value={day} onType={setDay} width="" />
           <button
             type="button"
             disabled={!day}
@@ -113,10 +111,7 @@ function VisitCosts({ planning, busy, isKept, onKeep }: CostsProps) {
       <FigureField name="setUp" words="Setting up, minutes" inputMode="numeric" required width="w-28" />
       <FigureField name="packUp" words="Packing up, minutes" inputMode="numeric" required width="w-28" />
       <FigureField name="travel" words="The way between jobs, minutes" inputMode="numeric" required width="w-28" />
-      <label className="text-sm">
-        How the year goes here
-        <ClimateChoice value={climate} onChange={(one) => draft.say({ climate: one })} />
-      </label>
+      <ClimateChoice words="How the year goes here" value={climate} onChange={(one) => draft.say({ climate: one })} />
     </Form>
   );
 }

@@ -6,6 +6,7 @@ import { nowText } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type Photo, type TestRow, useKeepPhotoMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { FilePick } from '../form/FilePick.tsx';
 
 interface Props {
   jobId: string;
@@ -21,8 +22,7 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
   const [keep, { isLoading, error }] = useKeepPhotoMutation();
   const [refused, setRefused] = useState<string | null>(null);
   const [reading, setReading] = useState(false);
-  const send = async (file: File | undefined) => {
-    if (!file) return;
+  const send = async (file: File) => {
     setRefused(null);
     setReading(true);
     const picture = await resized(file);
@@ -42,22 +42,9 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
   const busy = reading || isLoading;
   return (
     <div className="no-print">
-      <label
-        className={`inline-flex min-h-[44px] cursor-pointer items-center gap-2 rounded border border-strong bg-leaf px-3 wide:min-h-[30px] wide:text-[14.5px] focus-within:outline-2 hover:border-ink ${busy ? 'opacity-50' : ''}`}
-      >
-        <input
-          type="file"
-          accept="image/*"
-          disabled={busy}
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = '';
-            void send(file);
-          }}
-        />
+      <FilePick accept="image/*" look="quiet" disabled={busy} onPick={(file) => void send(file)}>
         {reading ? 'Reading the photo …' : isLoading ? 'Sending …' : words}
-      </label>
+      </FilePick>
       {refused && (
         <p role="alert" className="mt-1 border-l-4 border-madder pl-3 text-sm font-semibold">
           {refused}

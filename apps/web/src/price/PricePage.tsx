@@ -16,6 +16,7 @@ import { useFan } from './useFan.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage as Data, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Typed } from '../form/atOnce.tsx';
 
 /** What a job costs, what that still rests on, and what was sent to the client. */
 export default function PricePage() {
@@ -117,15 +118,14 @@ function FanSection({ data }: { data: Data }) {
             'How sure the price is'
           )}
         </h2>
-        <label className="text-sm">
-          Were it asked at, net{' '}
-          <input
-            inputMode="decimal"
-            className="ml-1 w-28 text-right"
-            value={said ?? (data.draft.net / 100).toFixed(2)}
-            onChange={(e) => setSaid(e.target.value)}
-          />
-        </label>
+        <Typed
+          words="Were it asked at, net"
+          asked="before"
+          inputMode="decimal"
+          value={said ?? (data.draft.net / 100).toFixed(2)}
+          onType={setSaid}
+          width="w-28 text-right"
+        />
       </div>
       <NotesUnder ns={[1]} />
       {working && (

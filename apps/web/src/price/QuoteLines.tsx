@@ -7,6 +7,7 @@ import { sayHours, sayLitres } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
 import { type PricePage, usePutOffersMutation, useSurfaceQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Tick } from '../form/Tick.tsx';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
 const ROW = 'grid grid-cols-[1fr_auto] gap-x-3 wide:grid-cols-[1fr_56px_56px_104px]';
@@ -113,16 +114,9 @@ function OtherWays({ data, surfaceId }: { data: PricePage; surfaceId: string }) 
         const on = offers.some((o) => o.surfaceId === surfaceId && o.key === a.key);
         return (
           <li key={a.key}>
-            <label className="flex min-h-[44px] items-center gap-2 wide:min-h-[30px]">
-              <input
-                type="checkbox"
-                className="size-5 min-h-0"
-                checked={on}
-                disabled={isLoading}
-                onChange={() => offer(a.key, !on)}
-              />
+            <Tick checked={on} disabled={isLoading} onTick={(ticked) => offer(a.key, ticked)}>
               {inOurWords(a.differs)}
-            </label>
+            </Tick>
           </li>
         );
       })}

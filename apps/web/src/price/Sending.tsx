@@ -7,6 +7,7 @@ import { sayMoney } from '../words/figures.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage, useSetLinkMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { ShownOnce } from '../form/atOnce.tsx';
 
 const linkOf = (token: string) => `${location.origin}/client/${token}`;
 
@@ -91,15 +92,7 @@ export function ClientLink({
       </h2>
       {token ? (
         <div className="my-2 border border-ink bg-leaf p-3">
-          <label className="block text-sm">
-            Give this to the client and to nobody else. It is shown only now
-            <input
-              readOnly
-              value={linkOf(token)}
-              onFocus={(e) => e.target.select()}
-              className="block w-full font-mono text-sm"
-            />
-          </label>
+          <ShownOnce words="Give this to the client and to nobody else. It is shown only now" text={linkOf(token)} />
           <button
             type="button"
             className="min-h-[44px] underline"

@@ -10,6 +10,7 @@ import { type PunchPage, useMarkFaultMutation } from '../store/endpoints.ts';
 import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { Choice } from '../form/atOnce.tsx';
 
 const SKETCH_WIDTH = 560;
 const LIGHT_WORDS: Record<Light, string> = {
@@ -67,26 +68,16 @@ export function MarkFault({ data, onDone }: { data: PunchPage; onDone: () => voi
       onSent={onDone}
       onLeave={onDone}
     >
-      <label className="block text-sm">
-        On
-        <select
-          value={surfaceId}
-          onChange={(e) => draft.say({ surfaceId: e.target.value, mark: null, onPhoto: null })}
-          className="block min-h-[44px] w-full max-w-96"
-        >
-          {data.rooms.map((r) => (
-            <optgroup key={r.id} label={r.name}>
-              {data.surfaces
-                .filter((s) => s.roomId === r.id)
-                .map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
-            </optgroup>
-          ))}
-        </select>
-      </label>
+      <Choice
+        words="On"
+        value={surfaceId}
+        groups={data.rooms.map((r) => ({
+          words: r.name,
+          options: data.surfaces.filter((s) => s.roomId === r.id).map((s) => [s.id, s.name] as const),
+        }))}
+        onChoose={(id) => draft.say({ surfaceId: id, mark: null, onPhoto: null })}
+        width="min-h-[44px] w-full max-w-96"
+      />
       <Chips
         words="What does it do?"
         all={FAULTS}

@@ -3,8 +3,9 @@ import { CHEMISTRY_LABELS, dewPoint, doseBetween, reaches, type Air, type Chemis
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { capital } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
-import { Card, Typed, useTyped } from './Card.tsx';
+import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
+import { Choice, Typed } from '../form/atOnce.tsx';
 
 const INK = 'var(--color-ink)';
 const MARGIN_C = 3;
@@ -114,16 +115,12 @@ export function Drying() {
         )
       }
     >
-      <label className="text-sm">
-        Chemistry
-        <select value={chemistry} onChange={(e) => setChemistry(e.target.value as Chemistry)} className="block">
-          {CHEMISTRIES.map((c) => (
-            <option key={c} value={c}>
-              {capital(CHEMISTRY_LABELS[c])}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        words="Chemistry"
+        value={chemistry}
+        options={CHEMISTRIES.map((c) => [c, capital(CHEMISTRY_LABELS[c])] as const)}
+        onChoose={setChemistry}
+      />
       <Typed words="Recoat on its label, min" value={t.label} onType={type('label')} />
       <Typed words="Air, °C" value={t.air} onType={type('air')} />
       <Typed words="Humidity, %" value={t.humidity} onType={type('humidity')} />

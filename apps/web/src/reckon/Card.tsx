@@ -6,15 +6,6 @@ export function useTyped<T extends Record<string, string>>(first: T): [T, (name:
   return [typed, (name) => (value) => setTyped((was) => ({ ...was, [name]: value }))];
 }
 
-export function Typed({ words, value, onType }: { words: string; value: string; onType: (value: string) => void }) {
-  return (
-    <label className="text-sm">
-      {words}
-      <input value={value} inputMode="text" onChange={(e) => onType(e.target.value)} className="block w-32" />
-    </label>
-  );
-}
-
 interface Props {
   children: ReactNode;
   /** The answer in words; null while something cannot be read. */

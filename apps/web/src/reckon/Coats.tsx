@@ -1,7 +1,8 @@
 import { coverage, dryFilm, mixFor, readVolume, sayVolume, tinsForNeed, wetFilm, readArea } from '@rustic/core';
 import { useSight } from '../store/store.ts';
-import { Card, Typed, useTyped } from './Card.tsx';
+import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
+import { Typed } from '../form/atOnce.tsx';
 
 const INK = 'var(--color-ink)';
 
@@ -98,10 +99,7 @@ export function Tins() {
       }
     >
       <Typed words="Needed" value={t.need} onType={type('need')} />
-      <label className="text-sm">
-        Sizes with their price
-        <input value={t.sizes} onChange={(e) => type('sizes')(e.target.value)} className="block w-72" />
-      </label>
+      <Typed words="Sizes with their price" value={t.sizes} onType={type('sizes')} width="w-72" />
     </Card>
   );
 }

@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { evenSpacing, mostThatFit, SIXTEENTH_M, type SpacingAsked } from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { readTyped, sayMetres } from '../words/length.ts';
-import { Card, Typed, useTyped } from './Card.tsx';
+import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
+import { Choice, Typed } from '../form/atOnce.tsx';
 
 const ENDS = {
   'as-gaps': 'a whole gap at each end',
@@ -70,16 +71,12 @@ export function SpacingCard() {
       <Typed words="How many" value={t.count} onType={type('count')} />
       <Typed words="Each is wide (0 for hooks)" value={t.width} onType={type('width')} />
       <Typed words="Never closer than" value={t.clearance} onType={type('clearance')} />
-      <label className="text-sm">
-        At the ends
-        <select value={ends} onChange={(e) => setEnds(e.target.value as keyof typeof ENDS)} className="block">
-          {Object.entries(ENDS).map(([code, words]) => (
-            <option key={code} value={code}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        words="At the ends"
+        value={ends}
+        options={Object.entries(ENDS) as [keyof typeof ENDS, string][]}
+        onChoose={setEnds}
+      />
       {ends === 'stated' && <Typed words="Gap at the ends" value={t.end} onType={type('end')} />}
     </Card>
   );

@@ -10,6 +10,7 @@ import { claimsOf } from './claims.ts';
 import { ProductForm } from './ProductForm.tsx';
 import { type KeptProduct, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Typed } from '../form/atOnce.tsx';
 
 const litresIn = (p: KeptProduct) => p.van.reduce((sum, tin) => sum + tin.litres, 0);
 
@@ -40,10 +41,7 @@ export default function Shelf() {
       }
       acts={
         <>
-          <label className="flex items-center gap-2 text-sm">
-            Narrow to
-            <input value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="name, maker or kind" className="w-44" />
-          </label>
+          <Typed words="Narrow to" asked="before" value={asked} onType={setAsked} placeholder="name, maker or kind" width="w-44" />
           <Act letter="v" words={only === 'van' ? 'The whole shelf' : 'In the van'} onAct={() => setOnly(only === 'van' ? 'all' : 'van')} />
           <Act letter="a" words="Add" onAct={() => setAdding(!adding)} />
           <Act letter="f" words="Files" onAct={() => void navigate('/shelf/file')} />

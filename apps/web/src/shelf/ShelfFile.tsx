@@ -1,10 +1,11 @@
-import { useState, type ChangeEvent } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
 import { FormFoot } from '../form/FormFoot.tsx';
 import { Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../store/endpoints.ts';
+import { FilePick } from '../form/FilePick.tsx';
 
 const MOST_CHARACTERS = 240_000;
 
@@ -14,13 +15,11 @@ export default function ShelfFile() {
   const [fault, setFault] = useState<string | null>(null);
   const [look, looking] = useLookAtFileMutation();
   const [takeIn, taking] = useTakeInMutation();
-  const read = async (event: ChangeEvent<HTMLInputElement>) => {
-    const [given] = event.target.files ?? [];
+  const read = async (given: File) => {
     setFault(null);
     setFile(null);
     taking.reset();
     looking.reset();
-    if (!given) return;
     const format: ShelfFormat = /\.json$/i.test(given.name) ? 'json' : 'csv';
     const text = await given.text();
     if (text.length > MOST_CHARACTERS) {
@@ -66,10 +65,9 @@ export default function ShelfFile() {
         <h2 id="in" className="text-[19px]">
           Bring products in
         </h2>
-        <label className="block">
-          A table (CSV) or JSON
-          <input type="file" accept=".csv,.json,text/csv,application/json" onChange={(e) => void read(e)} className="mt-1 block" />
-        </label>
+        <FilePick accept=".csv,.json,text/csv,application/json" onPick={(given) => void read(given)}>
+          Choose a table (CSV) or JSON
+        </FilePick>
         {fault && (
           <p role="alert" className="mt-2 text-madder">
             {fault}

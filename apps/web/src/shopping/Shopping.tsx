@@ -5,6 +5,7 @@ import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { isTold, sayLitres } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
 import { type ShoppingPage, useShoppingQuery, useTickMutation } from '../store/endpoints.ts';
+import { Tick } from '../form/Tick.tsx';
 
 type Item = ShoppingPage['items'][number];
 const got = (item: Item) => item.had >= item.count;
@@ -100,15 +101,12 @@ function Line({ item, currency, onTick }: { item: Item; currency: string; onTick
   const more = item.had > 0 && !done ? item.count - item.had : 0;
   return (
     <li className="border-b border-rule">
-      <label
-        className={`grid min-h-[52px] cursor-pointer grid-cols-[32px_1fr_auto] items-center gap-x-2 ${done ? 'text-faded' : ''}`}
+      <Tick
+        checked={done}
+        onTick={(on) => onTick(on ? item.count : 0)}
+        size="size-6"
+        className={`grid min-h-[52px] grid-cols-[32px_1fr_auto] items-center gap-x-2 ${done ? 'text-faded' : ''}`}
       >
-        <input
-          type="checkbox"
-          className="size-6 min-h-0"
-          checked={done}
-          onChange={() => onTick(done ? 0 : item.count)}
-        />
         <span className="py-1">
           <span className={done ? 'line-through' : 'font-semibold'}>
             {item.count} × {item.words}
@@ -120,7 +118,7 @@ function Line({ item, currency, onTick }: { item: Item; currency: string; onTick
           </span>
         </span>
         <span>{isTold(item.price) && printMoney(item.price, currency)}</span>
-      </label>
+      </Tick>
     </li>
   );
 }

@@ -5,6 +5,7 @@ import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
 import type { Line } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { Choice } from '../form/atOnce.tsx';
 
 interface Props {
   line: Line;
@@ -68,23 +69,15 @@ export function LineDetail({ line, at, last, asked, onAsk }: Props) {
           </Chip>
         )}
         {others.length > 0 && (
-          <label className="flex items-center gap-2">
-            <span>or done with</span>
-            <select
-              value={asked?.act === 'swap' ? asked.family : ''}
-              onChange={(e) => onAsk({ act: 'swap', step: at, family: e.target.value as (typeof others)[number] })}
-              className="max-w-[230px]"
-            >
-              <option value="" disabled>
-                another product
-              </option>
-              {others.map((f) => (
-                <option key={f} value={f}>
-                  {capital(sayFamily(f))}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Choice
+            words="or done with"
+            asked="before"
+            value={asked?.act === 'swap' ? asked.family : ''}
+            options={others.map((f) => [f, capital(sayFamily(f))] as const)}
+            unsaid="another product"
+            onChoose={(family) => family && onAsk({ act: 'swap', step: at, family })}
+            width="max-w-[230px]"
+          />
         )}
       </div>
     </div>

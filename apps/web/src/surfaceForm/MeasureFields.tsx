@@ -4,8 +4,10 @@ import { capital } from '../words/figures.ts';
 import { sayMetres } from '../words/length.ts';
 import { blankMeasure, measureOf, type MeasureSaid } from './measure.ts';
 import { CUT, SHAPE_FIELDS, type Field } from './measureFields.ts';
+import { Choice, Typed } from '../form/atOnce.tsx';
+import { Tick } from '../form/Tick.tsx';
 
-const NARROW = 'block w-24';
+const NARROW = 'w-24';
 
 /** A surface measured by what it is: the area follows, and is said as it is typed, with how it came about. */
 export function MeasureFields({ said, onSay }: { said: MeasureSaid; onSay: (said: MeasureSaid) => void }) {
@@ -15,20 +17,12 @@ export function MeasureFields({ said, onSay }: { said: MeasureSaid; onSay: (said
     <fieldset className="mt-3 border-t border-rule pt-2">
       <legend className="pr-2 text-sm text-faded">Or measure it: the size follows</legend>
       <div className="flex flex-wrap items-end gap-3 text-sm">
-        <label>
-          It is
-          <select
-            value={said.shape}
-            className="block"
-            onChange={(e) => onSay(blankMeasure(e.target.value as MeasureSaid['shape'], units))}
-          >
-            {SHAPES.map((s) => (
-              <option key={s} value={s}>
-                {SHAPE_LABELS[s]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Choice
+          words="It is"
+          value={said.shape}
+          options={SHAPES.map((s) => [s, SHAPE_LABELS[s]] as const)}
+          onChoose={(shape) => onSay(blankMeasure(shape, units))}
+        />
         {SHAPE_FIELDS[said.shape].map((f) => (
           <One key={`${said.shape}/${f.name}`} field={f} said={said} onSay={onSay} />
         ))}
@@ -54,37 +48,32 @@ function One({ field, said, onSay }: { field: Field; said: MeasureSaid; onSay: (
   const write = (value: string) => onSay({ ...said, text: { ...said.text, [field.name]: value } });
   if (field.kind === 'tick')
     return (
-      <label className="flex items-center gap-2 pb-2">
-        <input
-          type="checkbox"
-          checked={said.ticks[field.name] === true}
-          onChange={(e) => onSay({ ...said, ticks: { ...said.ticks, [field.name]: e.target.checked } })}
-          className="size-5 min-h-0"
-        />
+      <Tick
+        checked={said.ticks[field.name] === true}
+        onTick={(on) => onSay({ ...said, ticks: { ...said.ticks, [field.name]: on } })}
+      >
         {field.words}
-      </label>
+      </Tick>
     );
   const value = said.text[field.name] ?? '';
+  if (field.kind === 'pick')
+    return (
+      <Choice
+        words={field.words}
+        value={value}
+        options={Object.entries(field.options).map(([code, { words }]) => [code, capital(words)] as const)}
+        onChoose={write}
+      />
+    );
+  const isCount = field.kind === 'count';
   return (
-    <label>
-      {field.words}
-      {field.kind === 'pick' ? (
-        <select value={value} onChange={(e) => write(e.target.value)} className="block">
-          {Object.entries(field.options).map(([code, { words }]) => (
-            <option key={code} value={code}>
-              {capital(words)}
-            </option>
-          ))}
-        </select>
-      ) : (
-        <input
-          value={value}
-          inputMode={field.kind === 'count' ? 'numeric' : undefined}
-          onChange={(e) => write(e.target.value)}
-          className={field.kind === 'count' ? 'block w-20' : NARROW}
-        />
-      )}
-    </label>
+    <Typed
+      words={field.words}
+      value={value}
+      inputMode={isCount ? 'numeric' : undefined}
+      onType={write}
+      width={isCount ? 'w-20' : NARROW}
+    />
   );
 }
 
@@ -95,23 +84,9 @@ function Openings({ said, onSay }: { said: MeasureSaid; onSay: (said: MeasureSai
     <>
       {said.openings.map((o, i) => (
         <span key={i} className="flex items-end gap-1.5">
-          <label>
-            Opening, width
-            <input value={o.width} onChange={(e) => change(i, { width: e.target.value })} className={NARROW} />
-          </label>
-          <label>
-            height
-            <input value={o.height} onChange={(e) => change(i, { height: e.target.value })} className={NARROW} />
-          </label>
-          <label>
-            ×
-            <input
-              value={o.count}
-              inputMode="numeric"
-              onChange={(e) => change(i, { count: e.target.value })}
-              className="block w-14"
-            />
-          </label>
+          <Typed words="Opening, width" value={o.width} onType={(width) => change(i, { width })} width={NARROW} />
+          <Typed words="height" value={o.height} onType={(height) => change(i, { height })} width={NARROW} />
+          <Typed words="×" value={o.count} inputMode="numeric" onType={(count) => change(i, { count })} width="w-14" />
         </span>
       ))}
       <button

@@ -2,6 +2,7 @@ import { isCoat, METHOD_LABELS, METHODS } from '@rustic/core';
 import type { LogSaid } from './logSaid.ts';
 import type { KeptProduct } from '../store/endpoints.ts';
 import { FigureField, SelectField, TextField } from '../form/fields.tsx';
+import { Choice } from '../form/atOnce.tsx';
 
 /** What is said of a log when there is more to say than product, batch and air. */
 export function LogMore({
@@ -39,21 +40,14 @@ export function LogMore({
         <TextField name="helper" words="Who lent a hand" maxLength={120} width="w-40" />
         <TextField name="note" words="Note" maxLength={1000} width="w-64" />
         {film && (
-          <label className="text-sm">
-            Another product
-            <select
-              value={other ? said.productId! : ''}
-              onChange={(e) => onSay({ productId: e.target.value || null })}
-              className="block max-w-60"
-            >
-              <option value="">none: as the system says</option>
-              {others.map((p) => (
-                <option key={p.id} value={p.id}>
-                  {p.name}, {p.maker}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Choice
+            words="Another product"
+            value={other ? said.productId! : ''}
+            options={others.map((p) => [p.id, `${p.name}, ${p.maker}`] as const)}
+            unsaid="none: as the system says"
+            onChoose={(id) => onSay({ productId: id || null })}
+            width="max-w-60"
+          />
         )}
         {other && <TextField name="instead" words="Why instead" maxLength={400} width="w-64" />}
       </div>

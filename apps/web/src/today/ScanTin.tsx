@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { tinSaid } from './logSaid.ts';
+import { FilePick } from '../form/FilePick.tsx';
 
 function codeIn(picture: Blob): Promise<string | null> {
   return new Promise((done) => {
@@ -17,8 +18,7 @@ function codeIn(picture: Blob): Promise<string | null> {
 /** Takes a picture of a tin's label: product and batch are filled in from its square code. */
 export function ScanTin({ onTin }: { onTin: (tin: { productId: string; batch: string | null }) => void }) {
   const [said, setSaid] = useState('');
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     setSaid('Reading …');
     const code = await codeIn(file);
     const tin = code === null ? null : tinSaid(code);
@@ -33,20 +33,9 @@ export function ScanTin({ onTin }: { onTin: (tin: { productId: string; batch: st
   };
   return (
     <>
-      <label className="inline-flex min-h-[44px] cursor-pointer items-center rounded border border-ink bg-leaf px-3 font-semibold focus-within:outline-2">
+      <FilePick accept="image/*" camera onPick={(file) => void read(file)}>
         Scan the tin
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = '';
-            void read(file);
-          }}
-        />
-      </label>
+      </FilePick>
       {said && (
         <span role="status" className="self-center text-sm">
           {said}

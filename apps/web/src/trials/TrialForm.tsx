@@ -19,6 +19,7 @@ import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { Choice, Typed } from '../form/atOnce.tsx';
 
 const PREPARATIONS = [
   'washed',
@@ -212,31 +213,30 @@ function Arms<T extends string>({
           </button>
         ))}
         {chosen.length < MOST && (
-          <select aria-label={`Add to ${words.toLowerCase()}`} value="" onChange={(e) => add(e.target.value)}>
-            <option value="">add …</option>
-            {options
-              .filter((o) => !chosen.includes(o))
-              .map((o) => (
-                <option key={o} value={o}>
-                  {say(o)}
-                </option>
-              ))}
-          </select>
+          <Choice
+            words={`Add to ${words.toLowerCase()}`}
+            asked="unseen"
+            value=""
+            options={options.filter((o) => !chosen.includes(o)).map((o) => [o, say(o)] as const)}
+            unsaid="add …"
+            onChoose={add}
+          />
         )}
         {own && chosen.length < MOST && (
-          <input
-            aria-label="Another preparation, in your words"
+          <Typed
+            words="Another preparation, in your words"
+            asked="unseen"
             value={typed}
             maxLength={60}
             placeholder="or in your words, then Enter"
-            onChange={(e) => setTyped(e.target.value)}
+            onType={setTyped}
             onKeyDown={(e) => {
               if (e.key !== 'Enter') return;
               e.preventDefault();
               add(typed.trim());
               setTyped('');
             }}
-            className="w-56"
+            width="w-56"
           />
         )}
       </div>

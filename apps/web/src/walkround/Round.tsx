@@ -18,6 +18,7 @@ import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { useJobQuery, useNoteFindingMutation, useRecordTestMutation, useSessionQuery } from '../store/endpoints.ts';
+import { Typed } from '../form/atOnce.tsx';
 
 /** A round counts what was read since about the last season. */
 const THIS_SEASON_MS = 150 * 86_400_000;
@@ -157,16 +158,7 @@ function LookHere({ stop: { place, surface } }: { stop: RoundStop }) {
               setValue('');
             }}
           >
-            <label>
-              Moisture, %
-              <input
-                required
-                inputMode="decimal"
-                value={value}
-                onChange={(e) => setValue(e.target.value)}
-                className="block w-24"
-              />
-            </label>
+            <Typed words="Moisture, %" required inputMode="decimal" value={value} onType={setValue} width="w-24" />
             <button type="submit" className="min-h-[44px] rounded border border-ink px-3">
               Record
             </button>
