@@ -50,7 +50,7 @@ test('a tampered export is found by the verifier and refused at the door, the en
 
   await page.goto('/jobs');
   await page.getByRole('button', { name: 'Bring in' }).click();
-  const input = page.getByLabel(/The file of a job/);
+  const input = page.getByLabel(/Choose the file of a job/);
   await input.setInputFiles(bent);
   await expect(page.getByRole('alert')).toContainText(`entry ${entry.seq}`);
   await expect(page.getByRole('alert')).toContainText('Nothing was written');

@@ -66,7 +66,7 @@ export default function ShelfFile() {
           Bring products in
         </h2>
         <FilePick accept=".csv,.json,text/csv,application/json" onPick={(given) => void read(given)}>
-          Choose a table (CSV) or JSON
+          A table (CSV) or JSON …
         </FilePick>
         {fault && (
           <p role="alert" className="mt-2 text-madder">
