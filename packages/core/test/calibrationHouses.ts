@@ -1,12 +1,20 @@
-import { surfaceFacts, type Finish, type Member, type SurfaceFacts, type TestRecord } from '../src/index.ts';
+import {
+  STACKS,
+  surfaceFacts,
+  type Finish,
+  type Member,
+  type StackKind,
+  type SurfaceFacts,
+  type TestRecord,
+} from '../src/index.ts';
 import { REACH } from '../src/evidence/house.ts';
-import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
-import { priorOdds } from '../src/evidence/prior.ts';
+import { SHARED } from '../src/evidence/house.ts';
+import { resultsOf, stackPrior } from './stackOracle.ts';
 
-/** A drawn surface with what is really on it. */
+/** A drawn surface with what really lies there. */
 export interface Drawn {
   member: Member;
-  truth: Finish;
+  truth: StackKind;
 }
 
 /** Numbers from 0 up to 1, the same for the same seed: a small generator by itself, so that nothing hangs on the machine. */
@@ -31,12 +39,12 @@ const facts = (element: SurfaceFacts['element'], builtYear: number) =>
 
 /** Tests as somebody may make them: none, one or two rubs in places of their own, a blade after them. */
 function testsOn(
-  truth: Finish,
+  truth: StackKind,
   random: () => number,
-  rates: (kind: string, truth: Finish) => (readonly [string, number])[],
+  rates: (kind: TestRecord['kind'], truth: StackKind) => readonly (readonly [string, number])[],
 ): TestRecord[] {
   // Whoever tests a film has seen one: a bare face is seldom rubbed.
-  if (truth === 'bare' && random() < 0.9) return [];
+  if (truth.top === 'bare' && random() < 0.9) return [];
   const made: TestRecord[] = [];
   const rubs = drawn(
     [
@@ -56,28 +64,36 @@ function testsOn(
   return made;
 }
 
-const tableRates = (kind: string, truth: Finish) => {
-  const table = LIKELIHOODS.find((t) => t.kind === kind)!;
-  return table.results.map((result, i) => [result, (table.rows[truth] ?? table.rest)[i]!] as const);
-};
+const layersOf = ({ top, under }: StackKind) => [top, ...under].join();
 
 /** A house drawn from the model itself: a campaign of two or three surfaces, each following it or going its own way. */
 export function modelHouse(random: () => number): Drawn[] {
   const builtYear = 1890 + Math.floor(random() * 125);
-  const of = (element: SurfaceFacts['element']) =>
-    Object.entries(priorOdds(facts(element, builtYear))) as [Finish, number][];
-  const campaign = drawn(of('door'), random);
+  const of = (element: SurfaceFacts['element'], fits: (stack: StackKind) => boolean = () => true) => {
+    const prior = stackPrior(facts(element, builtYear));
+    return drawn(
+      STACKS.flatMap((stack, i) => (fits(stack) ? [[stack, prior[i]!] as const] : [])),
+      random,
+    );
+  };
+  const campaign = of('door');
   return ELEMENTS.map((element, i): Drawn => {
     const reach = element === 'door' ? REACH.campaign.sameElement : REACH.campaign.otherElement;
-    const follows = campaign !== 'bare' && random() < reach;
-    const truth = follows ? campaign : drawn(of(element), random);
+    const follows = campaign.top !== 'bare' && random() < reach;
+    const u = random();
+    const { stack, layers } = SHARED.campaign;
+    const truth = !follows
+      ? of(element)
+      : u < stack
+        ? campaign
+        : of(element, (one) => (u < stack + layers ? layersOf(one) === layersOf(campaign) : one.top === campaign.top));
     return {
       truth,
       member: {
         id: String(i),
         surface: facts(element, builtYear),
         campaign: 'once',
-        tests: testsOn(truth, random, tableRates),
+        tests: testsOn(truth, random, resultsOf),
       },
     };
   });
@@ -107,31 +123,53 @@ export function historyHouse(random: () => number): Drawn[] {
 const oilIn = (year: number) =>
   year < 1970 ? 0.96 : year < 1990 ? 0.86 : year < 2002 ? 0.62 : year < 2012 ? 0.3 : 0.14;
 
-function history(builtYear: number, element: string, random: () => number): Finish {
-  if (random() < 0.025) return 'bare';
+/** One film alone, which holds. */
+const only = (top: Finish): StackKind => ({ top, under: [], bond: 'sound', depth: null });
+
+function history(builtYear: number, element: string, random: () => number): StackKind {
+  if (random() < 0.025) return only('bare');
   // Left clear from the start, in some houses, and never painted.
   if (random() < (element === 'door' ? 0.14 : 0.1))
-    return drawn(
-      [
-        ['clear-oil-varnish', 10],
-        ['shellac', 2],
-        ['waterborne-clear', 2],
-        ['lacquer', 1.2],
-        ['stain', 2],
-        ['wax-oil', 1],
-      ] as const,
-      random,
+    return only(
+      drawn(
+        [
+          ['clear-oil-varnish', 10],
+          ['shellac', 2],
+          ['waterborne-clear', 2],
+          ['lacquer', 1.2],
+          ['stain', 2],
+          ['wax-oil', 1],
+        ] as const,
+        random,
+      ),
     );
   let top: Finish = 'primer-only';
+  const below: string[] = [];
   for (let year = builtYear; year < 2024; year += 14 + Math.floor(random() * 30)) {
+    const before = top;
     if (random() < oilIn(year)) top = 'oil-alkyd';
     else if (top === 'oil-alkyd') top = random() < 0.34 ? 'waterborne-over-oil' : 'waterborne-acrylic';
     else if (top !== 'waterborne-over-oil') top = 'waterborne-acrylic';
+    below.push(before);
   }
-  return top;
+  return asStack(top, below, random);
 }
 
-/** What a test shows of a film, with other misreadings than the tables have. */
-function misread(kind: string, truth: Finish): (readonly [string, number])[] {
-  return tableRates(kind, truth).map(([result, p]) => [result, 0.9 * p + (0.1 * 1) / 5]);
+/** The layers that such a history left, and the bond that it made: waterborne straight on oil lets go in four of ten. */
+function asStack(top: Finish, below: readonly string[], random: () => number): StackKind {
+  const isOil = (film: string) => film === 'oil-alkyd';
+  const under: StackKind['under'][number][] = [];
+  if (top === 'waterborne-acrylic' && below.some((film) => film.startsWith('waterborne')))
+    under.push('older-waterborne');
+  if (below.some(isOil)) under.push('older-oil');
+  if (random() < 0.55) under.push('primer');
+  const weak = top === 'waterborne-over-oil' ? 0.55 : 0.04;
+  if (random() >= weak) return { top, under, bond: 'sound', depth: null };
+  return { top, under, bond: random() < 0.45 ? 'gone' : 'weak', depth: under.length ? 'top' : 'ground' };
+}
+
+/** What a test shows of what lies there, with other misreadings than the tables have. */
+function misread(kind: TestRecord['kind'], truth: StackKind): (readonly [string, number])[] {
+  const rates = resultsOf(kind, truth);
+  return rates.map(([result, p]) => [result, 0.9 * p + 0.1 / rates.length]);
 }

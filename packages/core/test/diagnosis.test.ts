@@ -7,7 +7,6 @@ import {
   diagnose,
   FINISHES,
   layersUnder,
-  layerStacks,
   METHOD_CARDS,
   posteriorOdds,
   readPatches,
@@ -212,7 +211,7 @@ describe('layers', () => {
         (result, builtYear) => {
           const surface = { ...trim, builtYear };
           const odds = posteriorOdds(surface, [rub(result)]);
-          const stacks = layerStacks(surface, [rub(result)], odds);
+          const { stacks } = diagnose(surface, [rub(result)]);
           const total = stacks.reduce((s, one) => s + one.probability, 0);
           expect(total).toBeGreaterThan(0.8);
           expect(total).toBeLessThanOrEqual(1.0001);
@@ -227,9 +226,7 @@ describe('layers', () => {
   test('a lower coat on the rag makes an older layer likelier; a bond that let go at the primer shows there is one', () => {
     const surface = { ...trim, builtYear: 1965 };
     const under = (tests: TestRecord[], layer: string) =>
-      layersUnder(layerStacks(surface, tests, posteriorOdds(surface, tests)), 'oil-alkyd').find(
-        (l) => l.layer === layer,
-      )!.probability;
+      layersUnder(diagnose(surface, tests).stacks, 'oil-alkyd').find((l) => l.layer === layer)!.probability;
     const blade = (plane: 'primer' | 'between-coats'): TestRecord => ({ kind: 'blade-lift', result: 'chips', plane });
     expect(under([blade('between-coats')], 'older-oil')).toBeGreaterThan(under([], 'older-oil'));
     expect(under([blade('primer')], 'primer')).toBeGreaterThan(0.95);

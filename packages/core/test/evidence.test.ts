@@ -9,6 +9,7 @@ import {
   posteriorOdds,
   priorOdds,
   REACH,
+  STACKS,
   SUBSTRATES,
   surfaceFacts,
   TEST_RESULTS,
@@ -17,8 +18,9 @@ import {
   type TestKind,
   type TestRecord,
 } from '../src/index.ts';
-import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
+import { GRIP_TABLES, LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 import { BASE_ROWS } from '../src/evidence/knowledge/priors.ts';
+import { heard, passed, resultsOf, says, stackPrior, times, tops, transition } from './stackOracle.ts';
 
 // The same cases every run; change the seed to look elsewhere.
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
@@ -59,6 +61,27 @@ describe('the tables', () => {
         expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
         expect(Math.min(...row)).toBeGreaterThan(0);
       }
+    for (const table of GRIP_TABLES)
+      for (const row of [table.bond, table.sound ?? {}, table.whatever ?? {}].flatMap((rows) => Object.values(rows))) {
+        expect(row.length).toBe(table.results.length);
+        expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
+        expect(Math.min(...row)).toBeGreaterThan(0);
+      }
+  });
+  test('a worse bond is found more often by every grip test, and a sound one holds more often', () => {
+    for (const { bond, kind } of GRIP_TABLES) {
+      const [holds, fails] = [(row: readonly number[]) => row[0]!, (row: readonly number[]) => row.at(-1)!];
+      expect([kind, holds(bond.sound) > holds(bond.weak), holds(bond.weak) > holds(bond.gone)]).toEqual([
+        kind,
+        true,
+        true,
+      ]);
+      expect([kind, fails(bond.gone) > fails(bond.weak), fails(bond.weak) > fails(bond.sound)]).toEqual([
+        kind,
+        true,
+        true,
+      ]);
+    }
   });
   test('every ground has a last row that fits anything', () => {
     for (const ground of new Set(BASE_ROWS.map((r) => r.ground)))
@@ -142,31 +165,13 @@ describe('odds over finishes', () => {
     expect(posteriorOdds(stated, [rub('transfer', 'a'), rub('transfer', 'b')])['oil-alkyd']).toBeLessThan(0.2);
   });
 
-  test('summing out the campaign agrees with enumeration of every joint finish', () => {
+  test('summing out the campaign agrees with the sum over every stack that may be shared', () => {
     const tests = [rub('slight-transfer')];
     const message = posteriorOdds({ ...trim }, [], [{ campaign: 'same', element: 'trim', tests }]);
-    const prior = priorOdds(trim);
-    const table = LIKELIHOODS.find((t) => t.kind === 'spirit-rub')!;
-    const theirs = priorOdds(surfaceFacts({ element: 'trim', substrate: 'softwood', builtYear: 1931 }));
-    const share = REACH.campaign.sameElement;
-    const own = (of: Record<Finish, number>) => {
-      const left = FINISHES.map((f) => of[f] - (f === 'bare' ? 0 : share) * prior[f]);
-      const sum = left.reduce((a, b) => a + b, 0);
-      return Object.fromEntries(FINISHES.map((f, i) => [f, left[i]! / sum])) as Record<Finish, number>;
-    };
-    const joint = Object.fromEntries(FINISHES.map((x) => [x, 0])) as Record<Finish, number>;
-    for (const hidden of FINISHES)
-      for (const here of FINISHES)
-        for (const there of FINISHES) {
-          // What is bare is seen, and followed by nothing; whoever rubs has seen a film.
-          const follows = hidden === 'bare' ? 0 : share;
-          const pHere = follows * Number(here === hidden) + (1 - follows) * own(prior)[here];
-          const pThere = follows * Number(there === hidden) + (1 - follows) * own(theirs)[there];
-          const film = there === 'bare' ? 0.1 : 1;
-          joint[here] += prior[hidden] * pHere * pThere * film * (table.rows[there] ?? table.rest)[1]!;
-        }
-    const total = Object.values(joint).reduce((a, b) => a + b, 0);
-    for (const finish of FINISHES) expect(message[finish]).toBeCloseTo(joint[finish] / total, 6);
+    const prior = stackPrior(trim);
+    const follows = transition(prior, prior, REACH.campaign.sameElement);
+    const joint = tops(passed(follows, times(prior, heard(follows, says(tests[0]!)))));
+    for (const finish of FINISHES) expect(message[finish]).toBeCloseTo(joint[finish], 6);
   });
 
   test('is calibrated: what is said to be 80 % likely is so about 80 % of the time', () => {
@@ -176,21 +181,20 @@ describe('odds over finishes', () => {
       let u = random() * weights.reduce((s, [, w]) => s + w, 0);
       return (weights.find(([, w]) => (u -= w) <= 0) ?? weights.at(-1)!)[0];
     };
-    const prior = Object.entries(priorOdds(trim)) as [Finish, number][];
+    const prior = stackPrior(trim).map((p, i) => [STACKS[i]!, p] as const);
     let said = 0;
     let right = 0;
     for (let i = 0; i < 4000; i++) {
       const truth = pick(prior);
       const tests = (['spirit-rub', 'blade-lift'] as const).map((kind): TestRecord => {
-        const table = LIKELIHOODS.find((t) => t.kind === kind)!;
-        return { kind, result: pick(table.results.map((r, j) => [r, (table.rows[truth] ?? table.rest)[j]!] as const)) };
+        return { kind, result: pick(resultsOf(kind, truth)) };
       });
       const [top, chance] = (Object.entries(posteriorOdds(trim, tests)) as [Finish, number][]).reduce((a, b) =>
         b[1] > a[1] ? b : a,
       );
       if (chance < 0.72 || chance > 0.88) continue;
       said += chance;
-      right += Number(top === truth);
+      right += Number(top === truth.top);
     }
     expect(said).toBeGreaterThan(50);
     expect(Math.abs(right - said) / said).toBeLessThan(0.12);

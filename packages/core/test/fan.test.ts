@@ -18,6 +18,7 @@ import {
   readBy,
   readHouse,
   simulateFan,
+  stacksIn,
   surfaceFacts,
   USUAL_SETTINGS,
   type FanInput,
@@ -191,7 +192,7 @@ describe('a real job', () => {
   const surface = { element: 'trim', substrate: 'softwood', areaM2: 12, builtYear: 1950 } as const;
   const { nodes, memberAt } = jointOdds(HOUSE);
   const asked = ['a', 'b', 'c'].map((surfaceId) => {
-    const { c, made } = caseOf(readBy(assessSchema, { surface }), { oddsOf: () => posteriorIn(HOUSE, surfaceId) });
+    const { c, made } = caseOf(readBy(assessSchema, { surface }), { oddsOf: () => stacksIn(HOUSE, surfaceId) });
     return { surfaceId, nodes: [memberAt[surfaceId]!], c, steps: made.steps, sized: 'typed' as const };
   });
   const price = priceJob(asked, USUAL_SETTINGS);
@@ -202,7 +203,7 @@ describe('a real job', () => {
     paintByLitre: asked.reduce((sum, s) => sum + priceSystem(s.steps, s.c.d.surface, s.c.shelf).materials, 0),
     tests: tests
       .filter((t) => t.member !== 'wall')
-      .map((t) => ({ ...t, surfaceId: t.member, node: memberAt[t.member]! })),
+      .map((t) => ({ ...t, surfaceId: t.member, node: memberAt[t.member]!, on: asked[0]!.c.d.surface })),
     price,
     settings: USUAL_SETTINGS,
     learned: [],

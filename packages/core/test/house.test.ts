@@ -10,6 +10,7 @@ import {
   priorOdds,
   readHouse,
   REACH,
+  STACKS,
   surfaceFacts,
   weightsIn,
   type Element,
@@ -19,7 +20,9 @@ import {
   type TestRecord,
 } from '../src/index.ts';
 import { leastLoss } from '../src/evidence/treatment.ts';
+import { SHARED } from '../src/evidence/house.ts';
 import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
+import { heard, mean, passed, says, stackPrior, times, tops, transition } from './stackOracle.ts';
 
 // The same cases every run; change the seed to look elsewhere.
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
@@ -39,30 +42,6 @@ const member = (id: string, element: Element, campaign: string | null, tests: Te
 });
 const findingsOf = (m: Member) => conditionFindings(m.surface, m.tests);
 
-/** P(result | finish) straight from the table. */
-function chance(finish: Finish, test: TestRecord): number {
-  const table = LIKELIHOODS.find((t) => t.kind === test.kind)!;
-  return (table.rows[finish] ?? table.rest)[table.results.indexOf(test.result!)]!;
-}
-
-/** What a child carries of its own: its prior, less what its parent gives it, so that its prior stays what it was. */
-function ownOf(prior: Record<Finish, number>, parent: Record<Finish, number>, reach: number): Record<Finish, number> {
-  const left = FINISHES.map((f) => Math.max(0, prior[f] - (f === 'bare' ? 0 : reach) * parent[f]));
-  const total = left.reduce((a, b) => a + b, 0);
-  return Object.fromEntries(FINISHES.map((f, i) => [f, left[i]! / total])) as Record<Finish, number>;
-}
-
-function mean(priors: Record<Finish, number>[]): Record<Finish, number> {
-  const sums = FINISHES.map((f) => priors.reduce((s, p) => s + p[f], 0) / priors.length);
-  return Object.fromEntries(FINISHES.map((f, i) => [f, sums[i]!])) as Record<Finish, number>;
-}
-
-/** Whoever rubs has seen a film. */
-const FILM_SEEN = 0.1;
-/** P(child | parent): it follows, or carries its own; of a bare parent it follows nothing. */
-const child = (reach: number, own: Record<Finish, number>, f: Finish, parent: Finish) =>
-  parent === 'bare' ? own[f] : reach * Number(f === parent) + (1 - reach) * own[f];
-
 describe('the house as a tree', () => {
   test('agrees with the sum over every joint state, hidden ones included', () => {
     // Two surfaces of one campaign, one of none but of the same element: ground, habit, campaign, three surfaces.
@@ -71,44 +50,31 @@ describe('the house as a tree', () => {
       member('door', 'door', 'gloss', [rub('no-transfer')]),
       member('rail', 'trim', null, [rub('transfer')]),
     ];
-    const prior = members.map((m) => priorOdds(m.surface));
+    const prior = members.map((m) => stackPrior(m.surface));
     const campaign = mean([prior[0]!, prior[1]!]);
     const habit = mean([prior[2]!, campaign]);
-    const ground = mean([habit]);
-    const ownHabit = ownOf(habit, ground, REACH.acrossElements);
-    const ownCampaign = ownOf(campaign, habit, REACH.habit);
-    const reach = [REACH.campaign.sameElement, REACH.campaign.otherElement, REACH.habit];
-    const parentOf = [campaign, campaign, habit];
-    const own = members.map((_, i) => ownOf(prior[i]!, parentOf[i]!, reach[i]!));
-    const joint = members.map(() => Object.fromEntries(FINISHES.map((f) => [f, 0])) as Record<Finish, number>);
-    const given = (i: number, parent: Finish) =>
-      FINISHES.map(
-        (f) => child(reach[i]!, own[i]!, f, parent) * chance(f, members[i]!.tests[0]!) * (f === 'bare' ? FILM_SEEN : 1),
-      );
-    for (const g of FINISHES)
-      for (const h of FINISHES) {
-        const pH = ground[g] * child(REACH.acrossElements, ownHabit, h, g);
-        const rail = given(2, h);
-        const railSum = rail.reduce((a, b) => a + b, 0);
-        for (const c of FINISHES) {
-          const p = pH * child(REACH.habit, ownCampaign, c, h);
-          const a = given(0, c);
-          const b = given(1, c);
-          const aSum = a.reduce((x, y) => x + y, 0);
-          const bSum = b.reduce((x, y) => x + y, 0);
-          FINISHES.forEach((f, i) => {
-            joint[0]![f] += p * a[i]! * bSum * railSum;
-            joint[1]![f] += p * b[i]! * aSum * railSum;
-            joint[2]![f] += p * rail[i]! * aSum * bSum;
-          });
-        }
-      }
+    const ground = habit;
+    const ofHabit = transition(habit, ground, REACH.acrossElements, SHARED.habit);
+    const ofCampaign = transition(campaign, habit, REACH.habit, SHARED.habit);
+    const ofSurface = [
+      transition(prior[0]!, campaign, REACH.campaign.sameElement),
+      transition(prior[1]!, campaign, REACH.campaign.otherElement),
+      transition(prior[2]!, habit, REACH.habit, SHARED.habit),
+    ];
+    const said = members.map((m) => says(m.tests[0]!));
+    const above = passed(ofHabit, ground);
+    const [a, b, rail] = said.map((v, i) => heard(ofSurface[i]!, v));
+    const here = passed(ofCampaign, times(above, rail!));
+    const joint = [
+      times(said[0]!, passed(ofSurface[0]!, times(here, b!))),
+      times(said[1]!, passed(ofSurface[1]!, times(here, a!))),
+      times(said[2]!, passed(ofSurface[2]!, times(above, heard(ofCampaign, times(a!, b!))))),
+    ];
     const house = readHouse(members);
     members.forEach((m, i) => {
-      const total = Object.values(joint[i]!).reduce((a, b) => a + b, 0);
       const odds = posteriorIn(house, m.id);
       // Below the ceiling the odds are the joint's own.
-      for (const f of FINISHES) expect(odds[f]).toBeCloseTo(joint[i]![f] / total, 6);
+      for (const f of FINISHES) expect(odds[f]).toBeCloseTo(tops(joint[i]!)[f], 6);
     });
   });
 
@@ -297,16 +263,22 @@ describe('the next test of a house', () => {
     const { tests } = houseTests(readHouse([one]), findingsOf);
     const rubbed = tests.find((t) => t.kind === 'spirit-rub')!;
     const loss = (made: TestRecord[]) => houseTests(readHouse([{ ...one, tests: made }]), findingsOf).atStake;
-    // Given that there is a film to be rubbed.
-    const seen = FINISHES.map((f) => priorOdds(one.surface)[f] * (f === 'bare' ? FILM_SEEN : 1));
-    const all = seen.reduce((a, b) => a + b, 0);
-    const prior = Object.fromEntries(FINISHES.map((f, i) => [f, seen[i]! / all])) as Record<Finish, number>;
-    const before = leastLoss(FINISHES.map((f) => prior[f])) * one.surface.areaM2!;
+    // Given that there is a film to be rubbed: what a result says is heard with that, so that their sum says it alone.
     const table = LIKELIHOODS.find((t) => t.kind === 'spirit-rub')!;
-    const after = table.results.reduce((sum, result) => {
-      const p = FINISHES.reduce((s, f) => s + prior[f] * chance(f, rub(result)), 0);
-      return sum + p * loss([rub(result)]);
-    }, 0);
+    const prior = stackPrior(one.surface);
+    const chances = table.results.map((result) => {
+      const said = says(rub(result));
+      return prior.reduce((sum, p, i) => sum + p * said[i]!, 0);
+    });
+    const all = chances.reduce((x, y) => x + y, 0);
+    const seen = tops(
+      times(
+        prior,
+        prior.map((_, i) => (STACKS[i]!.top === 'bare' ? 0.1 : 1)),
+      ),
+    );
+    const before = leastLoss(FINISHES.map((f) => seen[f])) * one.surface.areaM2!;
+    const after = table.results.reduce((sum, result, i) => sum + (chances[i]! / all) * loss([rub(result)]), 0);
     expect(rubbed.expectedSaving).toBeGreaterThan(before - after - 10);
     expect(rubbed.expectedSaving).toBeLessThan(before - after + 10);
   });

@@ -17,6 +17,7 @@ import {
   SHIPPED_SHELF,
   STEP_KINDS,
   SUBSTRATES,
+  type StackKind,
   surfaceFacts,
   TEXTURES,
   TREATMENTS,
@@ -185,14 +186,15 @@ describe('drills', () => {
     );
     expect(stories.size).toBeGreaterThan(3);
   });
-  test('the hidden truth answers tests as the tables say', () => {
+  const OIL: StackKind = { top: 'oil-alkyd', under: ['older-oil'], bond: 'sound', depth: null };
+  test('what lies there answers tests as the tables say', () => {
     const counts = { 'no-transfer': 0, other: 0 };
     for (let i = 0; i < 400; i++) {
-      const { result } = drillTest('spirit-rub', 'oil-alkyd', i / 400, 'a');
+      const { result } = drillTest('spirit-rub', OIL, i / 400, 'a');
       counts[result === 'no-transfer' ? 'no-transfer' : 'other'] += 1;
     }
     expect(counts['no-transfer'] / 400).toBeCloseTo(0.9, 1);
-    expect(drillTest('cross-cut', 'bare', 0.1, 'a')).toMatchObject({ kind: 'cross-cut', place: 'a', grade: 0 });
+    expect(drillTest('cross-cut', OIL, 0.1, 'a')).toMatchObject({ kind: 'cross-cut', place: 'a', grade: 0 });
   });
   test('treating it rightly costs nothing, wrongly by the square metre', () => {
     const drill = { ...drillOf(0.1, 0.1), truth: 'oil-alkyd' as const };

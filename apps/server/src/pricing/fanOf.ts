@@ -41,10 +41,13 @@ export async function fanOf(records: JobRecords, priced: PricedJob): Promise<Fan
     paintByLitre += priceOn(c, steps).materials;
     await breath();
   }
-  const inIt = new Set(priced.surfaces.map((s) => s.surfaceId));
+  const inIt = new Map(priced.surfaces.map((s) => [s.surfaceId, s.c.d.surface]));
   const tests = unknownOf(records)
-    .tests.map((t) => ({ ...t, surfaceId: surfaceOfMember(t.member), node: memberAt[t.member]! }))
-    .filter((t) => inIt.has(t.surfaceId))
+    .tests.flatMap((t) => {
+      const surfaceId = surfaceOfMember(t.member);
+      const on = inIt.get(surfaceId);
+      return on ? [{ ...t, surfaceId, node: memberAt[t.member]!, on }] : [];
+    })
     .slice(0, TESTS_PLAYED);
   return fanInputOf({
     nodes: nodes.map(rounded),

@@ -6,7 +6,7 @@ import {
   factsOf,
   houseTests,
   paceOf,
-  posteriorIn,
+  stacksIn,
   readBy,
   readHouse,
   runLine,
@@ -134,7 +134,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
   const house = houseOf(records);
   return {
     dates: datesOf(records),
-    oddsOf: (_tests, zone) => posteriorIn(house, memberId(surface.id, zone)),
+    oddsOf: (_tests, zone) => stacksIn(house, memberId(surface.id, zone)),
     trials: records.trials
       .filter(({ substrate }) => substrate === null || substrate === surface.facts.substrate)
       .flatMap(({ words }) => words),

@@ -89,7 +89,7 @@ export default function Practice() {
             type="button"
             disabled={chosen !== null || spent + t.minutes > drill.budget}
             onClick={() =>
-              setTests([...tests, drillTest(t.kind, drill.truth, Math.random(), `place ${tests.length + 1}`)])
+              setTests([...tests, drillTest(t.kind, drill.lies, Math.random(), `place ${tests.length + 1}`)])
             }
             className="min-h-[44px] rounded border border-ink bg-leaf px-3 disabled:border-strong disabled:text-faded"
           >

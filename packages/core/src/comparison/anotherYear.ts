@@ -20,9 +20,8 @@ function worsened(c: Case, conditions: readonly Condition[]): Case {
   const { surface, tests } = c.d;
   const standing = [...new Set([...surface.conditions, ...c.d.findings.standing, ...conditions])];
   const facts = surfaceFacts({ ...surface, conditions: standing });
-  const odds = c.d.odds;
   // A test that cleared a condition speaks of today, not of next year.
-  const d = diagnoseBy(facts, tests, () => odds);
+  const d = diagnoseBy(facts, tests, () => c.d.lies);
   const next = rediagnosed(c, d);
   return { ...next, is: (...any) => any.some((one) => standing.includes(one)) };
 }

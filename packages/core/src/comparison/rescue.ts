@@ -2,7 +2,7 @@ import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { isCoat, type Condition, type Finish } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
-import { posteriorOdds } from '../evidence/posterior.ts';
+import { posteriorStacks } from '../evidence/posterior.ts';
 import { asCase, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
 import { RESCUES, type Wrong } from './knowledge/rescues.ts';
@@ -30,7 +30,7 @@ function after(c: Case, finish: Finish | undefined, add: readonly Condition[], w
   const facts = surfaceFacts({ ...surface, conditions, ...(finish ? { currentFinish: finish, isNew: false } : {}) });
   // What the tests said of the film that came off is heard no more; what they said of the ground still is.
   const tests = finish ? c.d.tests.filter((t) => t.kind === 'lead-swab' || t.kind === 'moisture-meter') : c.d.tests;
-  const d = diagnoseBy(facts, tests, (zone) => posteriorOdds(facts, zone, []));
+  const d = diagnoseBy(facts, tests, (zone) => posteriorStacks(facts, zone, []));
   return asCase(d, c.wanted, c.rules, c.shelf, undefined, c.trials, c.weights);
 }
 

@@ -6,21 +6,28 @@ import { conditionFindings, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
 import { ceilingOf } from './likelihood.ts';
-import { asOdds, asVector, capped, topOf, type FinishProbabilities } from './odds.ts';
-import { posteriorOdds } from './posterior.ts';
+import { bondOdds, type BondOdds } from './bonds.ts';
+import { asOdds, asVector, topOf, type FinishProbabilities, type Vector } from './odds.ts';
+import { bondPlaces, oddsAtPart } from './places.ts';
+import { posteriorStacks } from './posterior.ts';
+import { cappedTops, topsOf } from './stackSpace.ts';
 import { readPatches, type PatchReading } from './patches.ts';
 import { layerStacks, type Stack } from './stacks.ts';
 import { chooseTreatment, type Treatment } from './treatment.ts';
-import { bondPlaces, zonesOf } from './zones.ts';
+import { zonesOf } from './zones.ts';
 
 /** What is there in one zone: a part of the surface with a finish of its own, or the whole of it. */
 export interface ZoneDiagnosis {
   /** The places its tests name; empty where the zone is the whole surface, or the rest of it. */
   places: readonly string[];
   tests: readonly TestRecord[];
+  /** Odds over stacks: the layers and how they hold. */
+  lies: Vector;
   odds: FinishProbabilities;
   likeliest: Finish;
   treatAs: Treatment;
+  /** How what lies there holds, by what it may be. */
+  bonds: Readonly<Record<Treatment, BondOdds>>;
   findings: ConditionFindings;
 }
 
@@ -28,10 +35,13 @@ export interface ZoneDiagnosis {
 export interface Diagnosis {
   surface: SurfaceFacts;
   tests: readonly TestRecord[];
-  /** Over the whole surface; zones count alike, since nobody measured them. */
+  /** Odds over stacks, over the whole surface; zones count alike, since nobody measured them. */
+  lies: Vector;
   odds: FinishProbabilities;
   likeliest: Finish;
   treatAs: Treatment;
+  /** How what lies there holds, by what it may be; over places alike. */
+  bonds: Readonly<Record<Treatment, BondOdds>>;
   findings: ConditionFindings;
   /** One, or several where places differ. */
   zones: readonly ZoneDiagnosis[];
@@ -44,33 +54,42 @@ export interface Diagnosis {
 
 const likeliestOf = (odds: FinishProbabilities): Finish => FINISHES[topOf(asVector(odds))]!;
 
-/** Odds to start from, where the caller has read the whole house; else they are read from the neighbours given. */
-export type OddsOf = (tests: readonly TestRecord[], zone: number) => FinishProbabilities;
+/** Odds over stacks to start from, where the caller has read the whole house; else they are read from the neighbours given. */
+export type OddsOf = (tests: readonly TestRecord[], zone: number) => Vector;
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
 export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
-  const films = zonesOf(surface, tests).map((zone, at) => ({ zone, odds: oddsOf(zone.tests, at) }));
-  const zones = films.flatMap(({ zone, odds }) =>
+  const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
+  const zones = films.flatMap(({ zone, lies }) => {
+    const odds = asOdds(topsOf(lies));
     // Places of one film share its layers, and not its bond.
-    bondPlaces(zone).map((part): ZoneDiagnosis => ({
-      places: part.places,
-      tests: part.tests,
-      odds,
-      likeliest: likeliestOf(odds),
-      treatAs: chooseTreatment(odds),
-      findings: conditionFindings(surface, part.tests),
-    })),
-  );
-  const odds = films.length === 1 ? films[0]!.odds : mixedOdds(films, tests);
+    return bondPlaces(zone).map((part): ZoneDiagnosis => {
+      const there = oddsAtPart(surface, zone.tests, part.tests, lies);
+      return {
+        places: part.places,
+        tests: part.tests,
+        lies: there,
+        odds,
+        likeliest: likeliestOf(odds),
+        treatAs: chooseTreatment(odds),
+        bonds: bondOdds(there),
+        findings: conditionFindings(surface, part.tests),
+      };
+    });
+  });
+  const lies = films.length === 1 ? films[0]!.lies : mixedOdds(films, tests);
+  const odds = asOdds(topsOf(lies));
   return {
     surface,
     tests,
+    lies,
     odds,
     likeliest: likeliestOf(odds),
     treatAs: chooseTreatment(odds),
+    bonds: bondOdds(lies),
     findings: conditionFindings(surface, tests),
     zones,
-    stacks: layerStacks(surface, tests, odds),
+    stacks: layerStacks(surface, lies),
     conflicts: conflictsIn(surface, zones),
     patches: readPatches(tests),
     lead: leadStanding(surface, tests),
@@ -78,9 +97,9 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
   };
 }
 
-function mixedOdds(zones: readonly { odds: FinishProbabilities }[], tests: readonly TestRecord[]): FinishProbabilities {
-  const mean = FINISHES.map((finish) => zones.reduce((sum, zone) => sum + zone.odds[finish], 0) / zones.length);
-  return asOdds(capped(mean, ceilingOf(tests, false)));
+function mixedOdds(zones: readonly { lies: Vector }[], tests: readonly TestRecord[]): Vector {
+  const mean = zones[0]!.lies.map((_, i) => zones.reduce((sum, zone) => sum + zone.lies[i]!, 0) / zones.length);
+  return cappedTops(mean, ceilingOf(tests, false));
 }
 
 /** Reads facts, tests and neighbours together. */
@@ -89,5 +108,5 @@ export function diagnose(
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[] = [],
 ): Diagnosis {
-  return diagnoseBy(surface, tests, (zone) => posteriorOdds(surface, zone, neighbours));
+  return diagnoseBy(surface, tests, (zone) => posteriorStacks(surface, zone, neighbours));
 }

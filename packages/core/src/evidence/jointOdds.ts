@@ -1,7 +1,8 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { ceilingOf } from './likelihood.ts';
-import { follows, type House, type Node } from './house.ts';
+import { follows, heardFrom, type House, type Node } from './house.ts';
 import { normal, times, topOf } from './odds.ts';
+import { TOP_OF, topsOf } from './stackSpace.ts';
 
 /**
  * A house as it can be drawn from: each hidden or real finish after the one it hangs on, with the odds of what it is
@@ -22,16 +23,24 @@ export interface JointOdds {
   memberAt: Record<string, number>;
 }
 
-/** P(child | parent) ∝ what is said below it × what it follows or carries of its own. */
-const rowsUnder = (child: Node) =>
-  FINISHES.map((_, parent) =>
-    normal(
-      child.said.map(
-        (x, f) =>
-          x * ((f === parent ? follows(child, parent) : 0) + (1 - follows(child, parent)) * child.own[f]!) + 1e-300,
-      ),
-    ),
-  );
+/**
+ * P(film of the child | film of its parent), stacks summed out: over the parent's stacks as everything but this child
+ * has them, what a child that follows carries, and what one carries that does not.
+ */
+function rowsUnder(child: Node): number[][] {
+  const parent = child.parent!;
+  const { followed, tops } = heardFrom(child, child.said);
+  const rows = FINISHES.map(() => FINISHES.map(() => 1e-300));
+  for (let i = 0; i < followed.length; i++) {
+    const top = TOP_OF[i]!;
+    const elsewhere = (parent.told[i]! * parent.said[i]!) / child.message[i]!;
+    if (!elsewhere) continue;
+    const row = rows[top]!;
+    row[top]! += elsewhere * followed[i]!;
+    for (let f = 0; f < row.length; f++) row[f]! += elsewhere * (1 - follows(child, top)) * child.own[f]! * tops[f]!;
+  }
+  return rows.map(normal);
+}
 
 /**
  * The odds of all members together, with what they share: to draw a finish for each from them is to draw a house as it
@@ -46,7 +55,7 @@ export function jointOdds(house: House): JointOdds {
     const known = at.get(node);
     if (known !== undefined) return known;
     const on = node.parent ? place(node.parent) : -1;
-    const odds = normal(times(node.told, node.said));
+    const odds = normal(topsOf(times(node.told, node.said)));
     const id = member.get(node);
     const asked = id === undefined ? null : house.members.find((m) => m.id === id)!;
     const index = nodes.push({

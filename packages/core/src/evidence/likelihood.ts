@@ -1,65 +1,129 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { ADHESION_KINDS } from '../vocabulary/index.ts';
-import { gripFailed } from './conditions.ts';
+import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
+import { chipLikelihood } from './chip.ts';
+import { gripHeld } from './conditions.ts';
 import { isYoungFilm } from './facts.ts';
-import { CHIP_ROWS, FILM_TESTED, LET_GO_ROWS, OIL_BELOW } from './knowledge/chips.ts';
-import { LIKELIHOODS, YELLOWED, type LikelihoodTable } from './knowledge/likelihoods.ts';
-import { INDEX, ONES, tempered, times, vector, type Vector } from './odds.ts';
+import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
+import { FILM_TESTED } from './knowledge/chips.ts';
+import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
+import { tempered, times, type Vector } from './odds.ts';
+import { overStacks, STACKS, topLiesOn } from './stackSpace.ts';
 
-/** Each table's columns as vectors, so that a result is one look-up. */
-const COLUMNS = new Map(
-  LIKELIHOODS.map((table) => [
-    table.kind,
-    {
-      table,
-      columns: table.results.map((_, column) => vector((finish) => (table.rows[finish] ?? table.rest)[column]!)),
-    },
-  ]),
-);
-const YELLOW: Vector = vector((finish) => YELLOWED[finish] ?? YELLOWED.rest);
+/** A test's table as vectors over stacks, one for each result, so that a result is one look-up. */
+export interface TestColumns {
+  kind: TestRecord['kind'];
+  results: readonly string[];
+  columns: readonly Vector[];
+  reason: string;
+  source: string;
+}
+
+const rowOf = (table: LikelihoodTable, finish: Finish) => table.rows[finish] ?? table.rest;
+
+/** The lower coat on the rag: hardly ever where none lies there, more often where one does. Source: practice. */
+const LIFTS_LOWER = { where: 1.6, elsewhere: 0.2 };
+
+/** P(result | stack) of a test of the top film. A lower coat comes off only where one lies. */
+function onTopFilm(table: LikelihoodTable, at: number): Vector {
+  const lifts = table.results.indexOf('lifts-to-lower-coat');
+  return overStacks(({ top, under }) => {
+    const row = rowOf(table, top);
+    // That row is of a film with another under it already.
+    if (lifts < 0 || top === 'waterborne-over-oil') return row[at]!;
+    const isOver = under.some((layer) => layer !== 'primer');
+    const share = row[lifts]! * (isOver ? LIFTS_LOWER.where : LIFTS_LOWER.elsewhere);
+    return at === lifts ? share : (row[at]! * (1 - share)) / (1 - row[lifts]!);
+  });
+}
+
+/** P(result | stack) of a grip test: by the weakest bond, whatever the films are, but for those that give way themselves. */
+function onWeakestBond(table: GripTable, at: number): Vector {
+  return overStacks(({ top, bond }) => {
+    const row = table.whatever?.[top] ?? (bond === 'sound' ? table.sound?.[top] : undefined) ?? table.bond[bond];
+    return row[at]!;
+  });
+}
+
+const columnsOf = <T extends LikelihoodTable | GripTable>(table: T, read: (table: T, at: number) => Vector) => ({
+  kind: table.kind,
+  results: table.results,
+  columns: table.results.map((_, at) => read(table, at)),
+  reason: table.reason,
+  source: table.source,
+});
+const COLUMNS = new Map<TestRecord['kind'], TestColumns>([
+  ...LIKELIHOODS.map((table) => [table.kind, columnsOf(table, onTopFilm)] as const),
+  ...GRIP_TABLES.map((table) => [table.kind, columnsOf(table, onWeakestBond)] as const),
+]);
+const YELLOW: Vector = overStacks(({ top }) => YELLOWED[top] ?? YELLOWED.rest);
 
 /** The result as its table names it: a cross-cut by its grade. */
 const resultOf = (test: TestRecord) =>
   test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '');
 
 /** The table of a test that tells finishes apart, with a likelihood vector for each of its results. */
-export function tableOf(kind: TestRecord['kind']): { table: LikelihoodTable; columns: readonly Vector[] } | undefined {
+export function tableOf(kind: TestRecord['kind']): TestColumns | undefined {
   return COLUMNS.get(kind);
 }
 
-const CHIPS = CHIP_ROWS.map((row) => ({ row, says: vector((finish) => row.shows[finish] ?? row.rest) }));
-const LET_GO = new Map(
-  Object.entries(LET_GO_ROWS).map(([plane, says]) => [plane, vector((finish) => says[finish] ?? 1)] as const),
-);
-const OIL_UNDER = vector((finish) => OIL_BELOW[finish] ?? OIL_BELOW.rest);
+/** What a rub under the top film reads, by what lies there. */
+const READS_AS: Record<LiesOn, Finish> = {
+  'older-oil': 'oil-alkyd',
+  'older-waterborne': 'waterborne-acrylic',
+  'clear-or-stain': 'clear-oil-varnish',
+  distemper: 'distemper',
+  primer: 'primer-only',
+  ground: 'bare',
+};
 
-/** A rub on the layer below reads that layer: oil there gives nothing, anything else what waterborne gives. */
-function rubBelow(said: Vector): Vector {
-  const [oil, waterborne] = [said[INDEX['oil-alkyd']]!, said[INDEX['waterborne-acrylic']]!];
-  return OIL_UNDER.map((share) => share * oil + (1 - share) * waterborne);
+/** A rub on the layer below reads that layer. */
+function rubBelow(test: TestRecord): Vector | null {
+  const table = LIKELIHOODS.find((one) => one.kind === test.kind)!;
+  const at = table.results.indexOf(resultOf(test));
+  if (at < 0 || test.plane === 'substrate') return null;
+  return overStacks((stack) => {
+    const read: LiesOn =
+      test.plane === 'between-coats' ? topLiesOn(stack) : stack.under.includes('primer') ? 'primer' : 'ground';
+    return rowOf(table, READS_AS[read])[at]!;
+  });
 }
 
-/** P(result | finish) of one test, or null where the test says nothing about the finish. */
+const ON: Partial<Record<LiesOn, keyof typeof PLANE_ROWS>> = { primer: 'top-on-primer', distemper: 'top-on-powder' };
+
+/** Where it let go: how often that is said, by which bond is the weak one, and whether there is such a layer at all. */
+function letGoAt(plane: string): Vector {
+  return overStacks(({ under, depth }) => {
+    const isThere =
+      plane === 'primer' ? under.includes('primer') : plane !== 'between-coats' || under.some((l) => l !== 'primer');
+    if (!isThere) return PLANE_IMAGINED;
+    if (depth === null) return PLANE_BY_CHANCE[plane]!;
+    return PLANE_ROWS[depth === 'ground' ? 'ground' : (ON[under[0]!] ?? 'top-on-film')][plane]!;
+  });
+}
+const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [plane, letGoAt(plane)] as const));
+
+/** P(result | stack) of one test, or null where the test says nothing about what lies there. */
 export function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
-  if (test.kind === 'chip-look') return CHIPS.find(({ row }) => row.when(test.layers ?? []))?.says ?? null;
+  if (test.kind === 'chip-look') return test.layers?.length ? chipLikelihood(test.layers) : null;
+  if (test.plane && test.kind === 'spirit-rub') return rubBelow(test);
   const said = resultLikelihood(test, dirty);
   if (!said || !test.plane) return said;
-  if (test.kind === 'spirit-rub') return test.plane === 'between-coats' ? rubBelow(said) : null;
-  return gripFailed(test) ? times(said, LET_GO.get(test.plane)!) : said;
+  // Where it held, the place of the bond says nothing.
+  return gripHeld(test) ? said : times(said, LET_GO.get(test.plane)!);
 }
 
-/** P(result | finish) by the result alone, wherever it was made. */
+/** P(result | stack) by the result alone, wherever it was made. */
 function resultLikelihood(test: TestRecord, dirty: boolean): Vector | null {
   const read = COLUMNS.get(test.kind);
-  const at = read?.table.results.indexOf(resultOf(test)) ?? -1;
+  const at = read?.results.indexOf(resultOf(test)) ?? -1;
   if (!read || at < 0) return null;
   const said = read.columns[at]!;
   if (test.kind === 'sheen-look' && test.yellowed != null)
     return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
   // A dirty rag lies: grease and smoke colour it whatever the film is.
   if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
-    return said.map((p) => 0.4 * p + 0.6 / read.table.results.length);
+    return said.map((p) => 0.4 * p + 0.6 / read.results.length);
   return said;
 }
 
@@ -104,9 +168,11 @@ export function weightsOf(tests: readonly TestRecord[]): number[] {
 }
 
 /** What it says that somebody is about to test the film: nothing more where one was tested already. */
-export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? ONES : NOT_BARE);
+export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? EVERYTHING : NOT_BARE);
 
-const NOT_BARE: Vector = vector((finish) => (finish === 'bare' ? FILM_TESTED : 1));
+/** Says nothing either way. */
+const EVERYTHING: Vector = STACKS.map(() => 1);
+const NOT_BARE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED : 1));
 /** Tests that are made on a film: whoever makes one has seen that there is one. */
 const testsFilm = ({ kind, layers }: TestRecord) =>
   kind === 'spirit-rub' ||
@@ -114,17 +180,23 @@ const testsFilm = ({ kind, layers }: TestRecord) =>
   ADHESION_KINDS.includes(kind) ||
   (kind === 'chip-look' && layers?.[0] !== 'paper');
 
-/** What all tests of one surface, or of one zone of it, say together. */
-export function likelihoodOfAll(tests: readonly TestRecord[], dirty: boolean): Vector {
+/** What some of the tests of a film say together, as they count among all of them. */
+export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[], dirty: boolean): Vector {
   const weights = weightsOf(tests);
-  return tests.reduce<Vector>(
-    (all, test, i) => {
-      const one = likelihoodOf(test, dirty);
-      return one ? times(all, tempered(one, weights[i]!)) : all;
-    },
-    tests.some(testsFilm) ? NOT_BARE : ONES,
-  );
+  let all = EVERYTHING;
+  for (const test of some) {
+    const one = likelihoodOf(test, dirty);
+    if (one) all = times(all, tempered(one, weights[tests.indexOf(test)]!));
+  }
+  return all;
 }
+
+/** What it says that the film was tested at all: whoever tests a film has seen one. */
+export const filmSeen = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? NOT_BARE : EVERYTHING);
+
+/** What all tests of one film, with one bond throughout, say together. */
+export const likelihoodOfAll = (tests: readonly TestRecord[], dirty: boolean): Vector =>
+  times(filmSeen(tests), saidBy(tests, tests, dirty));
 
 const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];
 
@@ -151,11 +223,3 @@ export const opposed = (a: TestRecord, b: TestRecord) =>
   (a.kind === 'spirit-rub' || a.kind === 'acetone-rub') &&
   NOTHING.includes(a.result ?? '') !== NOTHING.includes(b.result ?? '') &&
   ![a.result, b.result].includes('slight-transfer');
-
-/** What a test of this kind would show on each finish: the odds of its results, finish by finish. Null where it tells none apart. */
-export function resultOdds(kind: TestRecord['kind']): { results: readonly string[]; rows: number[][] } | null {
-  const read = COLUMNS.get(kind);
-  if (!read) return null;
-  const { columns, table } = read;
-  return { results: table.results, rows: columns[0]!.map((_, finish) => columns.map((column) => column[finish]!)) };
-}

@@ -3,10 +3,12 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, FINISHES, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
-import { follows, messageTo, type House, type Member, type Node } from './house.ts';
-import { aboutToTest, isDirty, likelihoodOfAll, tableOf, tellsFinish, weightsOf } from './likelihood.ts';
+import { follows, heardFrom, messageTo, type House, type Member, type Node } from './house.ts';
+import { aboutToTest, tableOf, tellsFinish, weightsOf } from './likelihood.ts';
 import { dot, INDEX, normal, times, type Vector } from './odds.ts';
+import { surfaceLikelihood } from './places.ts';
 import { ASKED, askedHouse } from './posterior.ts';
+import { TOP_OF, topsOf } from './stackSpace.ts';
 import { leastLoss } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
@@ -37,48 +39,75 @@ const costOf = (kind: TestKind, minutes: number) =>
 /** What a test is worth beyond its cost. */
 const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test.minutes);
 
-const lossNow = (at: Node) => leastLoss(normal(times(at.told, at.said)));
+/** The odds of a surface's films, with everything known. */
+const filmsAt = (at: Node) => normal(topsOf(times(at.told, at.said)));
+const lossNow = (at: Node) => leastLoss(filmsAt(at));
 
 /**
- * A surface whose treatment rides on a test of another under the same hidden finish, laid out for the thousands of
- * times it is asked. Its odds, were the parent believed to be `b`, are Σ over finishes of followed·b + own·Σ(b·strays):
+ * A surface whose treatment rides on a test of another under the same hidden stack, laid out for the thousands of times
+ * it is asked. Its films, were the parent believed to be `b`, are Σ of followed·b under each top, and own·Σ(b·strays):
  * linear in b, so that only sums are left to take.
  */
 interface Rider {
-  node: Node;
   areaM2: number;
-  /** What is expected to be lost on it as things stand. */
+  /** What is expected to be lost on it as things stand, per m². */
   loss: number;
+  /** Over stacks of the parent. */
   strays: Float64Array;
   followed: Float64Array;
+  /** Over finishes. */
   own: Float64Array;
 }
 
 function riderOf(node: Node, areaM2: number): Rider {
-  const share = Float64Array.from(node.message, (m) => 1 / m);
+  const { followed, tops } = heardFrom(node, node.said);
   return {
-    node,
     areaM2,
-    loss: lossNow(node) * areaM2,
-    strays: share.map((x, i) => (1 - follows(node, i)) * x),
-    followed: Float64Array.from(node.said, (x, i) => follows(node, i) * x * share[i]!),
-    own: Float64Array.from(node.said, (x, i) => x * node.own[i]!),
+    loss: lossNow(node),
+    strays: Float64Array.from(node.message, (m, i) => (1 - follows(node, TOP_OF[i]!)) / m),
+    followed: followed.map((x, i) => x / node.message[i]!),
+    own: Float64Array.from(tops, (x, top) => x * node.own[top]!),
   };
 }
 
-/** The surfaces under each hidden finish whose treatment is not settled, so that a test beside them could save something. */
-function ridersUnder(house: House, areas: (m: Member) => number): Map<Node, Rider[]> {
-  const under = new Map<Node, Rider[]>();
+const sameFigures = (a: Float64Array, b: Float64Array) => a.every((x, i) => x === b[i]);
+const alike = (a: Rider, b: Rider) =>
+  a.loss === b.loss &&
+  sameFigures(a.own, b.own) &&
+  sameFigures(a.followed, b.followed) &&
+  sameFigures(a.strays, b.strays);
+
+/** Surfaces that would hear the same alike: most untested ones of a campaign. Reckoned as one, of all their sizes. */
+interface Riders extends Rider {
+  of: Map<Node, number>;
+}
+
+/** The surfaces under each hidden stack whose treatment is not settled, so that a test beside them could save something. */
+function ridersUnder(house: House, areas: (m: Member) => number): Map<Node, Riders[]> {
+  const under = new Map<Node, Riders[]>();
   for (const member of house.members) {
     const node = house.nodes.get(member.id)!;
-    if (!node.parent || areas(member) <= 0) continue;
-    const list = under.get(node.parent);
-    const rider = riderOf(node, areas(member));
-    if (list) list.push(rider);
-    else under.set(node.parent, [rider]);
+    const area = areas(member);
+    if (!node.parent || area <= 0) continue;
+    const list = under.get(node.parent) ?? [];
+    under.set(node.parent, list);
+    const rider = riderOf(node, area);
+    const known = list.find((one) => alike(one, rider));
+    if (!known) list.push({ ...rider, of: new Map([[node, area]]) });
+    else {
+      known.areaM2 += area;
+      known.of.set(node, area);
+    }
   }
   return under;
 }
+
+/** Those that would hear of a test made on one surface: all under the same hidden stack but itself. */
+const besides = (all: readonly Riders[], at: Node): Rider[] =>
+  all.flatMap((riders) => {
+    const areaM2 = riders.areaM2 - (riders.of.get(at) ?? 0);
+    return riders.loss * areaM2 > MINUTE_COST ? [{ ...riders, areaM2 }] : [];
+  });
 
 const scratch = new Float64Array(FINISHES.length);
 
@@ -86,17 +115,19 @@ const scratch = new Float64Array(FINISHES.length);
 function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): number {
   const heard = messageTo(at, times(at.said, outcome));
   const parent = at.parent!;
-  const belief = parent.told.map((x, i) => ((x * parent.said[i]!) / at.message[i]!) * heard[i]!);
+  const belief = new Float64Array(heard.length);
+  for (let i = 0; i < belief.length; i++)
+    belief[i] = ((parent.told[i]! * parent.said[i]!) / at.message[i]!) * heard[i]!;
   let loss = 0;
   for (const { strays, followed, own, areaM2 } of riders) {
     let told = 0;
-    for (let i = 0; i < belief.length; i++) told += belief[i]! * strays[i]!;
-    let total = 0;
+    scratch.fill(0);
     for (let i = 0; i < belief.length; i++) {
-      const p = belief[i]! * followed[i]! + told * own[i]!;
-      scratch[i] = p;
-      total += p;
+      told += belief[i]! * strays[i]!;
+      scratch[TOP_OF[i]!]! += belief[i]! * followed[i]!;
     }
+    let total = 0;
+    for (let top = 0; top < scratch.length; top++) total += scratch[top]! += told * own[top]!;
     loss += (leastLoss(scratch) / total) * areaM2;
   }
   return loss;
@@ -112,25 +143,24 @@ const NEXT = 'the next place';
 function hearingOf(kind: TestKind, member: Member): (column: Vector, result: string) => Vector {
   const weights = weightsOf([...member.tests, { kind, place: NEXT }]);
   if (weights.at(-1) === 1) return (column) => column;
-  const dirty = isDirty(member.surface);
-  const now = likelihoodOfAll(member.tests, dirty);
+  const now = surfaceLikelihood(member.surface, member.tests);
   return (_column, result) => {
     const next: TestRecord = { kind, place: NEXT, ...(kind === 'cross-cut' ? { grade: Number(result) } : { result }) };
-    return likelihoodOfAll([...member.tests, next], dirty).map((x, i) => x / now[i]!);
+    return surfaceLikelihood(member.surface, [...member.tests, next]).map((x, i) => x / now[i]!);
   };
 }
 
 /** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
 function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
-  const { table, columns } = tableOf(kind)!;
+  const { results, columns } = tableOf(kind)!;
   const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests)));
   const hearing = hearingOf(kind, member);
-  let saved = leastLoss(odds) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss, 0);
-  table.results.forEach((_, column) => {
+  let saved = leastLoss(topsOf(odds)) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
+  results.forEach((result, column) => {
     const chance = dot(odds, columns[column]!);
     if (chance < 1e-6) return;
-    const outcome = hearing(columns[column]!, table.results[column]!);
-    const here = leastLoss(normal(times(odds, outcome))) * areaM2;
+    const outcome = hearing(columns[column]!, result);
+    const here = leastLoss(normal(topsOf(times(odds, outcome)))) * areaM2;
     saved -= chance * (here + (riders.length ? lossHeard(at, riders, outcome) : 0));
   });
   return saved;
@@ -151,7 +181,7 @@ function finishTestsOn(
   if (member.surface.isNew === true) return [];
   const settles = needsFirstTest(member, at, sisters) ? 'spirit-rub' : needsGripTest(member, at) ? 'blade-lift' : null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
-  const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss, 0);
+  const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
   return FINISH_TESTS.filter(
     (kind) =>
       comesNow(kind, member.tests) &&
@@ -200,7 +230,7 @@ function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): b
     [member, ...sisters].some((m) => m.tests.some(tellsOilApart))
   )
     return false;
-  const odds = normal(times(at.told, at.said));
+  const odds = filmsAt(at);
   return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && chanceOfAny(odds, WATERY) >= OPEN;
 }
 const tellsOilApart = (test: TestRecord) =>
@@ -209,7 +239,7 @@ const tellsOilApart = (test: TestRecord) =>
 const MAY_LIE_ON_OIL = 0.3;
 const needsGripTest = (member: Member, at: Node): boolean =>
   !member.tests.some((t) => ADHESION_KINDS.includes(t.kind)) &&
-  normal(times(at.told, at.said))[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL;
+  filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL;
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 
@@ -248,15 +278,31 @@ export interface HouseStanding {
 export function houseTests(house: House, findings: (member: Member) => ConditionFindings): HouseStanding {
   let atStake = 0;
   const under = ridersUnder(house, areaOf);
+  const known = new Map<Riders, Map<string, NextTest[]>>();
+  /** Untested surfaces that hear alike and are of one size are asked the same: the answer is reckoned once. */
+  const askOnce = ({ tests, surface }: Member, like: Riders | undefined, ask: () => NextTest[]): NextTest[] => {
+    if (tests.length || !like) return ask();
+    const answers = known.get(like) ?? new Map<string, NextTest[]>();
+    known.set(like, answers);
+    const key = `${surface.areaM2}/${surface.isNew}/${surface.currentFinish}`;
+    const before = answers.get(key) ?? ask();
+    answers.set(key, before);
+    return before;
+  };
   const tests = house.members.flatMap((member): HouseTest[] => {
     const at = house.nodes.get(member.id)!;
     if (member.surface.isNew !== true) atStake += lossNow(at) * areaOf(member);
-    const beside = (at.parent ? under.get(at.parent)! : []).filter((rider) => rider.node !== at);
-    const riders = beside.filter((rider) => rider.loss > MINUTE_COST);
-    const finish = finishTestsOn(member, at, areaOf(member), riders, sistersOf(member, house)).map((t) => ({
+    const all = at.parent ? under.get(at.parent)! : [];
+    const alsoTells = all.reduce((sum, riders) => sum + riders.of.size - Number(riders.of.has(at)), 0);
+    const ask = () => finishTestsOn(member, at, areaOf(member), besides(all, at), sistersOf(member, house));
+    const finish = askOnce(
+      member,
+      all.find((riders) => riders.of.has(at)),
+      ask,
+    ).map((t) => ({
       ...t,
       member: member.id,
-      alsoTells: beside.length,
+      alsoTells,
     }));
     const questions = questionsOn(member.surface, member.tests, findings(member)).map((t) => ({
       ...t,

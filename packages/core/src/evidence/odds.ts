@@ -26,7 +26,11 @@ export const asOdds = (v: Vector): FinishProbabilities =>
 
 export const asVector = (odds: FinishProbabilities): number[] => vector((finish) => odds[finish]);
 
-export const times = (a: Vector, b: Vector): number[] => a.map((x, i) => x * b[i]!);
+export function times(a: Vector, b: Vector): number[] {
+  const product = new Array<number>(a.length);
+  for (let i = 0; i < a.length; i++) product[i] = a[i]! * b[i]!;
+  return product;
+}
 
 /** The sum of a times b: the chance of evidence `b` under odds `a`. */
 export function dot(a: Vector, b: Vector): number {
@@ -38,7 +42,9 @@ export function dot(a: Vector, b: Vector): number {
 export function normal(v: Vector): number[] {
   let total = 0;
   for (let i = 0; i < v.length; i++) total += v[i]!;
-  return v.map((x) => x / total);
+  const shares = new Array<number>(v.length);
+  for (let i = 0; i < v.length; i++) shares[i] = v[i]! / total;
+  return shares;
 }
 
 /** A likelihood that counts in part: to the power of its weight. */

@@ -4,8 +4,9 @@ import type { Neighbour } from './facts.ts';
 import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
 import { ceilingOf, likelihoodOf, tableOf, weightsOf } from './likelihood.ts';
-import { asOdds, capped, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
-import { factorsOf, priorVector } from './prior.ts';
+import { asOdds, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
+import { asStacks, factorsOf, priorVector } from './prior.ts';
+import { byItsTop, cappedTops, TOP_OF, topsOf } from './stackSpace.ts';
 
 /** What one item of evidence did to the leading finish: how many to one, above 1 for it, below 1 against it. */
 export interface EvidenceWeight {
@@ -50,12 +51,15 @@ export function askedHouse(
   return readHouse([asked, ...others]);
 }
 
-/** The odds of one member of a house, none above what its tests have earned. */
-export function posteriorIn(house: House, id: string): FinishProbabilities {
+/** The odds over stacks of one member of a house, no film above what its tests have earned. */
+export function stacksIn(house: House, id: string): Vector {
   const { tests } = house.members.find((m) => m.id === id)!;
   const others = house.members.some((m) => m.id !== id && m.tests.length > 0);
-  return asOdds(capped(oddsIn(house, id), ceilingOf(tests, others)));
+  return cappedTops(oddsIn(house, id), ceilingOf(tests, others));
 }
+
+/** The odds over finishes of one member of a house: those of its stacks, by their top. */
+export const posteriorIn = (house: House, id: string): FinishProbabilities => asOdds(topsOf(stacksIn(house, id)));
 
 /** The odds over finishes given everything known. Neighbours' tests flow along the campaign and the house's habits. */
 export function posteriorOdds(
@@ -66,23 +70,34 @@ export function posteriorOdds(
   return posteriorIn(askedHouse(surface, tests, neighbours), ASKED);
 }
 
+/** The odds over stacks given everything known. */
+export const posteriorStacks = (
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[],
+): Vector => stacksIn(askedHouse(surface, tests, neighbours), ASKED);
+
 const oneTo = (odds: Vector, at: number) => odds[at]! / Math.max(1e-12, 1 - odds[at]!);
 
 /** How each item of evidence on a member moved its leading finish. `index` counts the member's own tests. */
 export function weightsIn(house: House, id: string): EvidenceWeight[] {
   const { surface, tests } = house.members.find((m) => m.id === id)!;
-  const top = topOf(oddsIn(house, id));
+  const top = topOf(topsOf(oddsIn(house, id)));
   const looked = tests.some((test) => test.kind === 'sheen-look');
   const prior = priorVector(surface, looked);
-  const mass = 1 - prior[top]!;
+  const stacks = asStacks(surface, prior);
   const ratioOf = (likelihood: Vector) => {
-    const others = likelihood.reduce((total, p, i) => (i === top ? total : total + (prior[i]! / mass) * p), 0);
-    return likelihood[top]! / others;
+    let [own, others] = [0, 0];
+    likelihood.forEach((p, i) => {
+      if (TOP_OF[i] === top) own += stacks[i]! * p;
+      else others += stacks[i]! * p;
+    });
+    return own / prior[top]! / (others / (1 - prior[top]!));
   };
   const looks = factorsOf(surface, looked).map((row): EvidenceWeight => ({
     from: 'look',
     index: null,
-    ratio: ratioOf(vector((finish) => row.factors[finish] ?? 1)),
+    ratio: ratioOf(byItsTop(vector((finish) => row.factors[finish] ?? 1))),
     text: row.reason,
     source: null,
   }));
@@ -104,7 +119,7 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
     const likelihood = likelihoodOf(test, false);
     const read = tableOf(test.kind);
     if (!likelihood || !read) return [];
-    const { reason, source } = read.table;
+    const { reason, source } = read;
     const ratio = ratioOf(tempered(likelihood, weights[index]!));
     return [{ from: 'test', index, ratio, text: reason, source }];
   });
@@ -125,7 +140,7 @@ const WORTH_SAYING = 1.04;
 /** From whom a member inherits: each other member, by how the odds stand with and without what is known of it. */
 export function inheritedBy(house: House, id: string): Inherited[] {
   const member = house.members.find((m) => m.id === id)!;
-  const odds = oddsIn(house, id);
+  const odds = topsOf(oddsIn(house, id));
   const top = topOf(odds);
   const spoken = house.members.filter((m) => m.id !== id && (m.tests.length > 0 || m.surface.currentFinish !== null));
   return spoken
@@ -135,7 +150,7 @@ export function inheritedBy(house: House, id: string): Inherited[] {
       return {
         from: from.id,
         sameCampaign: member.campaign !== null && member.campaign === from.campaign,
-        ratio: oneTo(odds, top) / oneTo(oddsIn(without, id), top),
+        ratio: oneTo(odds, top) / oneTo(topsOf(oddsIn(without, id)), top),
       };
     })
     .filter(({ ratio }) => Math.max(ratio, 1 / ratio) >= WORTH_SAYING)

@@ -2,6 +2,8 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import { groundOf } from './facts.ts';
 import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
+import { stacksGiven } from './given.ts';
+import { byItsTop } from './stackSpace.ts';
 
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
@@ -47,6 +49,10 @@ export function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): numb
   const prior = housePrior(surface);
   return normal(times(prior, lookLikelihood(surface, prior, sheenLookedAt)));
 }
+
+/** Odds over finishes as odds over stacks: under each top what mostly lies under it on such a surface. */
+export const asStacks = (surface: SurfaceFacts, finishes: Vector): number[] =>
+  times(byItsTop(finishes), stacksGiven(surface));
 
 /** The odds before any test, by finish. */
 export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishProbabilities {

@@ -1,21 +1,12 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { gripFailed, gripHeld } from './conditions.ts';
-import { isDirty, likelihoodOfAll, opposed, tellsFinish } from './likelihood.ts';
+import { opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
-import { priorVector } from './prior.ts';
-
-/** A part of a surface with a finish of its own: the places that agree, and every test that speaks for them. */
-export interface Zone {
-  /** Places named by its tests; empty for the rest of the surface, or for a surface that is one. */
-  places: string[];
-  tests: TestRecord[];
-}
+import { placeOf, surfaceLikelihood, type Zone } from './places.ts';
+import { asStacks, priorVector } from './prior.ts';
 
 /** How readily a surface is taken to be of two paints: odds against each further zone. Source: practice. */
 const FURTHER_ZONE = 0.12;
-
-const placeOf = (test: TestRecord) => (test.place ?? '').trim();
 
 /**
  * Two results in two places are zones before they are a conflict. Places are gathered while one finish explains them
@@ -27,12 +18,9 @@ export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zo
   const telling = tests.filter(tellsFinish);
   const places = [...new Set(telling.map(placeOf))];
   if (places.length < 2) return [{ places: [], tests: [...tests] }];
-  const prior = priorVector(
-    surface,
-    telling.some((t) => t.kind === 'sheen-look'),
-  );
-  const dirty = isDirty(surface);
-  const evidence = (some: readonly TestRecord[]) => Math.log(dot(prior, likelihoodOfAll(some, dirty)));
+  const looked = telling.some((t) => t.kind === 'sheen-look');
+  const prior = asStacks(surface, priorVector(surface, looked));
+  const evidence = (some: readonly TestRecord[]) => Math.log(dot(prior, surfaceLikelihood(surface, some)));
   let clusters = places.map((place) => {
     const own = telling.filter((t) => placeOf(t) === place);
     return { places: [place], tests: own, evidence: evidence(own) };
@@ -70,23 +58,4 @@ export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zo
           (placeOf(t) === '' || cluster.places.includes(placeOf(t)) || !places.includes(placeOf(t)))),
     ),
   }));
-}
-
-const said = (place: string) => place !== '';
-
-/**
- * The parts of one film by how its bond was found: a place where it let go stays a place of its own, whatever another
- * showed, and one that held says that it holds there. One part where the tests agree, or where only one place was tried.
- */
-export function bondPlaces(zone: Zone): Zone[] {
-  const failed = new Set(zone.tests.filter(gripFailed).map(placeOf).filter(said));
-  const heldElsewhere = zone.tests.some((t) => gripHeld(t) && !failed.has(placeOf(t)));
-  if (failed.size === 0 || !heldElsewhere) return [zone];
-  const isOf = (t: TestRecord, there: boolean) =>
-    failed.has(placeOf(t)) ? there : placeOf(t) === '' && !gripFailed(t) && !gripHeld(t) ? true : !there;
-  const part = (there: boolean): Zone => ({
-    places: there ? [...failed] : zone.places.filter((p) => !failed.has(p)),
-    tests: zone.tests.filter((t) => isOf(t, there)),
-  });
-  return [part(true), part(false)];
 }

@@ -1,4 +1,5 @@
 import { groundOf } from '../evidence/facts.ts';
+import { letsGo } from '../evidence/bonds.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
@@ -12,7 +13,6 @@ import {
   FILLER_DRINKS,
   GROUND_FACE,
   OLD_FACE,
-  ON_OIL,
   PEELS_OUTSIDE_FOR_A_REASON,
   STANDING_ROWS,
   USUAL_GLOSS,
@@ -78,12 +78,10 @@ const GLOSS_SEEN: Readonly<Record<string, number>> = {
 
 const PARTS = ['main', 'spots', 'bare-areas'] as const;
 
-/** How surely the old film lets go, as far as its bond was tried. */
+/** How surely the old film lets go: by the weakest bond in its stack. */
 function oldBond(face: Face, c: Case): void {
-  const { findings } = c.d;
   if (c.bare || c.treatAs === 'wax') return;
-  if (c.treatAs === 'over-oil') raise(face, 'weak', ON_OIL[findings.adhesion]);
-  else if (findings.adhesion === 'weak') raise(face, 'weak', 0.85);
+  raise(face, 'weak', letsGo(c.d.bonds[c.treatAs]));
   if (c.treatAs === 'distemper') raise(face, 'chalk', 0.5);
 }
 

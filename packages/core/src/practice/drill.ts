@@ -2,15 +2,18 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type Finish, type TestKind } from '../vocabulary/index.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
-import { LIKELIHOODS } from '../evidence/knowledge/likelihoods.ts';
+import { tableOf } from '../evidence/likelihood.ts';
 import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
 import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from '../evidence/knowledge/treatments.ts';
-import { priorOdds } from '../evidence/prior.ts';
+import { asStacks, priorVector } from '../evidence/prior.ts';
+import { STACKS, type StackKind } from '../evidence/stackSpace.ts';
 
 /** A surface to practise on: its story, and what is really on it. */
 export interface Drill {
   story: string;
   surface: SurfaceFacts;
+  /** What lies there, layer by layer; and the finish on top of it. */
+  lies: StackKind;
   truth: Finish;
   /** Minutes of testing allowed. */
   budget: number;
@@ -49,8 +52,8 @@ const STORIES: readonly { story: string; surface: Parameters<typeof surfaceFacts
   },
 ];
 
-/** Picks the first code whose share of `weights` reaches `u`, 0 to 1. */
-function drawn<T extends string>(weights: readonly (readonly [T, number])[], u: number): T {
+/** Picks the first whose share of `weights` reaches `u`, 0 to 1. */
+function drawn<T>(weights: readonly (readonly [T, number])[], u: number): T {
   const total = weights.reduce((sum, [, w]) => sum + w, 0);
   let left = u * total;
   for (const [code, weight] of weights) {
@@ -64,19 +67,26 @@ function drawn<T extends string>(weights: readonly (readonly [T, number])[], u: 
 export function drillOf(uStory: number, uTruth: number): Drill {
   const { story, surface, budget } = STORIES[Math.floor(uStory * STORIES.length)]!;
   const facts = surfaceFacts(surface);
-  const truth = drawn(Object.entries(priorOdds(facts)) as [Finish, number][], uTruth);
-  return { story, surface: facts, truth, budget };
+  const odds = asStacks(facts, priorVector(facts, false));
+  const lies = drawn(
+    STACKS.map((stack, i) => [stack, odds[i]!] as const),
+    uTruth,
+  );
+  return { story, surface: facts, lies, truth: lies.top, budget };
 }
 
 /** The tests a drill offers, with their minutes. */
 export const DRILL_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_TAKES[kind]!.minutes }));
 
-/** Makes a test on the hidden truth: its result is drawn from the same table that the diagnosis reads. `u` in [0, 1). */
-export function drillTest(kind: TestKind, truth: Finish, u: number, place: string): TestRecord {
-  const table = LIKELIHOODS.find((t) => t.kind === kind)!;
-  const shares = table.rows[truth] ?? table.rest;
+/** Makes a test on what lies there: its result is drawn from the same table that the diagnosis reads. `u` in [0, 1). */
+export function drillTest(kind: TestKind, lies: StackKind, u: number, place: string): TestRecord {
+  const { results, columns } = tableOf(kind)!;
+  const at = STACKS.findIndex(
+    ({ top, under, bond, depth }) =>
+      top === lies.top && bond === lies.bond && depth === lies.depth && under.join() === lies.under.join(),
+  );
   const result = drawn(
-    table.results.map((r, i) => [r, shares[i]!] as const),
+    results.map((r, i) => [r, columns[i]![at]!] as const),
     u,
   );
   return kind === 'cross-cut' ? { kind, grade: Number(result), place } : { kind, result, place };

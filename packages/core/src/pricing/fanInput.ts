@@ -1,5 +1,5 @@
 import { FINISHES, type TestKind } from '../vocabulary/index.ts';
-import { resultOdds } from '../evidence/likelihood.ts';
+import { resultOdds } from '../evidence/resultOdds.ts';
 import type { JointNode } from '../evidence/jointOdds.ts';
 import { treatmentOdds, TREATMENTS, type Treatment } from '../evidence/treatment.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
@@ -12,6 +12,7 @@ import { HIDDEN, type HiddenRow } from './knowledge/hidden.ts';
 import type { JobPrice } from './jobPrice.ts';
 import { priceOn } from './price.ts';
 import type { PriceSettings } from '../model/records/firm.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
 
 /** Hours and paint of a surface as it may turn out. Minutes; minor units. */
 export interface Outcome {
@@ -147,7 +148,7 @@ export function fanInputOf(asked: {
   surfaces: FanSurface[];
   /** What the paint of all surfaces costs by the litre. */
   paintByLitre: number;
-  tests: readonly (HouseTest & { surfaceId: string; node: number })[];
+  tests: readonly (HouseTest & { surfaceId: string; node: number; on: SurfaceFacts })[];
   price: JobPrice;
   settings: PriceSettings;
   learned: readonly LearnedRate[];
@@ -160,8 +161,8 @@ export function fanInputOf(asked: {
   return {
     nodes,
     surfaces,
-    tests: tests.flatMap(({ surfaceId, kind, node, minutes }) => {
-      const odds = resultOdds(kind);
+    tests: tests.flatMap(({ surfaceId, kind, node, minutes, on }) => {
+      const odds = resultOdds(kind, on);
       return odds ? [{ surfaceId, kind, node, minutes, rows: odds.rows }] : [];
     }),
     minuteCost: settings.hourCost / 60 + visit / settings.dayMinutes,

@@ -76,17 +76,16 @@ const SEEN = 0.97;
 const MOST_UNDER = 2;
 const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
-const IN_SHEETS = ['lifts-in-sheet', 'peels-in-sheet', 'lifts'];
-
-/** What the grip tests say of the weakest bond; null where nobody tried. */
-function bondOf({ d: { findings, tests } }: Case): Bond | null {
-  if (findings.adhesion === 'unknown') return null;
-  if (findings.adhesion === 'grips') return 'sound';
-  return tests.some((t) => IN_SHEETS.includes(t.result ?? '')) ? 'gone' : 'weak';
+/** How the weakest bond of the old films most likely stands; null where nobody tried it. */
+function bondOf(c: Case): Bond | null {
+  const { weak, gone } = c.d.bonds[c.treatAs];
+  if (c.d.findings.adhesion === 'unknown') return null;
+  if (c.d.findings.adhesion === 'grips' && 1 - weak - gone >= Math.max(weak, gone)) return 'sound';
+  return gone > weak ? 'gone' : 'weak';
 }
 
-/** Which of the old films, from the ground up, the bond is under: the lowest where it let go of the ground. */
-const boundAt = (c: Case, films: number) => (c.d.findings.weakPlane === 'substrate' ? 0 : films - 1);
+/** Which of the old films, from the ground up, the bond is under: the lowest where it likelier lets go of the ground. */
+const boundAt = (c: Case, films: number) => (c.d.bonds[c.treatAs].atGround > 0.5 ? 0 : films - 1);
 
 function existing(c: Case): Layer[] {
   const { odds, likeliest, surface } = c.d;

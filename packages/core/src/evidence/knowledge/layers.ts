@@ -3,7 +3,7 @@ import type { Finish } from '../../vocabulary/index.ts';
 import { groundOf, isOutside } from '../facts.ts';
 
 /** A layer that may lie under the top one. */
-export const UNDER_LAYERS = ['older-oil', 'older-waterborne', 'clear-or-stain', 'distemper', 'primer'] as const;
+export const UNDER_LAYERS = ['older-waterborne', 'older-oil', 'clear-or-stain', 'distemper', 'primer'] as const;
 export type UnderLayer = (typeof UNDER_LAYERS)[number];
 
 export const UNDER_LAYER_LABELS: Record<UnderLayer, string> = {
@@ -58,6 +58,23 @@ export const UNDER_ROWS: readonly UnderRow[] = [
     source: 'practice',
   },
   { layer: 'older-waterborne', tops: ['waterborne-acrylic'], when: () => true, chance: 0.45, reason: 'Painted once since it was new, perhaps.', source: 'practice' },
+  {
+    layer: 'older-oil',
+    tops: ['waterborne-acrylic'],
+    when: (s) => before(s, 1970) && timber(s),
+    chance: 0.55,
+    reason: 'Woodwork of that age was oiled first; what holds today was dulled and primed before waterborne paint went on.',
+    source: 'practice',
+  },
+  { layer: 'older-oil', tops: ['waterborne-acrylic'], when: (s) => before(s, 1990) && timber(s), chance: 0.3, reason: 'Oil was still usual on woodwork.', source: 'practice' },
+  {
+    layer: 'older-oil',
+    tops: ['waterborne-acrylic'],
+    when: (s) => before(s, 1990),
+    chance: 0.08,
+    reason: 'Old oil on a wall, primed before waterborne paint went on.',
+    source: 'practice',
+  },
   {
     layer: 'clear-or-stain',
     tops: OPAQUE,

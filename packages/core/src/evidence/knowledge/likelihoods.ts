@@ -1,4 +1,5 @@
 import type { Finish, TestKind } from '../../vocabulary/index.ts';
+import type { BondState } from './bonds.ts';
 
 /** How often each finish gives each result of a test. Columns follow `results`; each row sums to 1. */
 export interface LikelihoodTable {
@@ -83,68 +84,6 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     rest: [0.25, 0.2, 0.2, 0.2, 0.15],
   },
   {
-    kind: 'nail-scratch',
-    results: ['holds', 'marks', 'scratches-off', 'peels-in-sheet'],
-    reason: 'A film on unprepared oil scratches off or peels; a bonded one marks at most.',
-    source: 'practice, film cured',
-    rows: {
-      'waterborne-acrylic': [0.7, 0.2, 0.07, 0.03],
-      'oil-alkyd': [0.85, 0.1, 0.04, 0.01],
-      'waterborne-over-oil': [0.35, 0.2, 0.2, 0.25],
-      'factory-laminate': [0.95, 0.03, 0.01, 0.01],
-      distemper: [0.2, 0.3, 0.45, 0.05],
-    },
-    rest: [0.75, 0.16, 0.06, 0.03],
-  },
-  {
-    kind: 'blade-lift',
-    results: ['holds', 'chips', 'lifts-in-sheet'],
-    reason: 'What lifts in a sheet takes everything above it along: the mark of waterborne over oil.',
-    source: 'practice',
-    rows: {
-      'waterborne-acrylic': [0.8, 0.14, 0.06],
-      'oil-alkyd': [0.74, 0.24, 0.02],
-      'waterborne-over-oil': [0.4, 0.15, 0.45],
-      distemper: [0.3, 0.6, 0.1],
-      'factory-laminate': [0.93, 0.04, 0.03],
-    },
-    rest: [0.8, 0.15, 0.05],
-  },
-  {
-    kind: 'scraper-drag',
-    results: ['holds', 'marks', 'scratches-off'],
-    reason: 'A scraper drawn hard finds the weak bond.',
-    source: 'practice',
-    rows: {
-      'waterborne-acrylic': [0.75, 0.15, 0.1],
-      'oil-alkyd': [0.85, 0.1, 0.05],
-      'waterborne-over-oil': [0.4, 0.2, 0.4],
-      distemper: [0.1, 0.3, 0.6],
-      'factory-laminate': [0.95, 0.04, 0.01],
-    },
-    rest: [0.8, 0.13, 0.07],
-  },
-  {
-    kind: 'tape-pull',
-    results: ['holds', 'specks', 'lifts'],
-    reason: 'Tape lifts chalk, distemper and films on unprepared oil.',
-    source: 'after ASTM D3359',
-    rows: {
-      'waterborne-acrylic': [0.85, 0.1, 0.05],
-      'waterborne-over-oil': [0.5, 0.2, 0.3],
-      distemper: [0.1, 0.4, 0.5],
-    },
-    rest: [0.88, 0.09, 0.03],
-  },
-  {
-    kind: 'cross-cut',
-    results: ['0', '1', '2', '3', '4', '5'],
-    reason: 'Grades of ISO 2409, 0 best.',
-    source: 'ISO 2409',
-    rows: { 'waterborne-over-oil': [0.12, 0.18, 0.2, 0.18, 0.17, 0.15], distemper: [0.02, 0.05, 0.13, 0.2, 0.3, 0.3] },
-    rest: [0.45, 0.3, 0.13, 0.06, 0.04, 0.02],
-  },
-  {
     kind: 'water-drop',
     results: ['beads', 'spreads', 'soaks-in'],
     reason: 'Water beads on wax, silicone, oil and gloss and sinks into bare or chalky ground.',
@@ -170,6 +109,70 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     source: 'ISO 4628-6 / ASTM D4214',
     rows: { distemper: [0.08, 0.32, 0.6] },
     rest: [0.7, 0.22, 0.08],
+  },
+];
+
+/** How often each state of the weakest bond in reach gives each result of a grip test. */
+export interface GripTable {
+  kind: TestKind;
+  results: readonly string[];
+  bond: Readonly<Record<BondState, readonly number[]>>;
+  /** Films that show another sound face: brittle ones chip, baked ones hardly mark. */
+  sound?: Partial<Readonly<Record<Finish, readonly number[]>>>;
+  /** Films that give way in themselves, whatever bond is under them. */
+  whatever?: Partial<Readonly<Record<Finish, readonly number[]>>>;
+  reason: string;
+  source: string;
+}
+
+/** Typical values from practice, for cured films; a film scratched young counts for less. */
+export const GRIP_TABLES: readonly GripTable[] = [
+  {
+    kind: 'nail-scratch',
+    results: ['holds', 'marks', 'scratches-off', 'peels-in-sheet'],
+    bond: { sound: [0.76, 0.18, 0.05, 0.01], weak: [0.3, 0.2, 0.28, 0.22], gone: [0.06, 0.12, 0.3, 0.52] },
+    sound: { 'oil-alkyd': [0.87, 0.1, 0.025, 0.005], 'factory-laminate': [0.95, 0.03, 0.01, 0.01] },
+    whatever: { distemper: [0.2, 0.3, 0.45, 0.05] },
+    reason: 'A film on unprepared oil scratches off or peels; a bonded one marks at most.',
+    source: 'practice, film cured',
+  },
+  {
+    kind: 'blade-lift',
+    results: ['holds', 'chips', 'lifts-in-sheet'],
+    bond: { sound: [0.86, 0.133, 0.007], weak: [0.35, 0.25, 0.4], gone: [0.06, 0.1, 0.84] },
+    sound: { 'oil-alkyd': [0.76, 0.235, 0.005], 'factory-laminate': [0.95, 0.04, 0.01] },
+    whatever: { distemper: [0.3, 0.6, 0.1] },
+    reason: 'What lifts in a sheet takes everything above it along, and shows which bond was the weak one.',
+    source: 'practice',
+  },
+  {
+    kind: 'scraper-drag',
+    results: ['holds', 'marks', 'scratches-off'],
+    bond: { sound: [0.82, 0.13, 0.05], weak: [0.3, 0.25, 0.45], gone: [0.06, 0.14, 0.8] },
+    sound: { 'oil-alkyd': [0.87, 0.1, 0.03], 'factory-laminate': [0.95, 0.04, 0.01] },
+    whatever: { distemper: [0.1, 0.3, 0.6] },
+    reason: 'A scraper drawn hard finds the weak bond.',
+    source: 'practice',
+  },
+  {
+    kind: 'tape-pull',
+    results: ['holds', 'specks', 'lifts'],
+    bond: { sound: [0.9, 0.085, 0.015], weak: [0.45, 0.25, 0.3], gone: [0.12, 0.18, 0.7] },
+    whatever: { distemper: [0.1, 0.4, 0.5] },
+    reason: 'Tape lifts chalk, distemper and films on unprepared oil.',
+    source: 'after ASTM D3359',
+  },
+  {
+    kind: 'cross-cut',
+    results: ['0', '1', '2', '3', '4', '5'],
+    bond: {
+      sound: [0.46, 0.32, 0.13, 0.05, 0.03, 0.01],
+      weak: [0.07, 0.14, 0.25, 0.26, 0.17, 0.11],
+      gone: [0.02, 0.05, 0.13, 0.2, 0.28, 0.32],
+    },
+    whatever: { distemper: [0.02, 0.05, 0.13, 0.2, 0.3, 0.3] },
+    reason: 'Grades of ISO 2409, 0 best.',
+    source: 'ISO 2409',
   },
 ];
 

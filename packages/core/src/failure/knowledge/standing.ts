@@ -117,8 +117,6 @@ export const FILLED: readonly Condition[] = ['nail-holes', 'scratches', 'substra
 
 /** Outside, paint that peels has a cause that is still there. */
 export const PEELS_OUTSIDE_FOR_A_REASON = 0.6;
-/** How surely a waterborne coat lets go of the oil under it, by what the grip tests said. */
-export const ON_OIL = { weak: 0.92, unknown: 0.4, grips: 0.12 } as const;
 /** How dirty hands have made it where nobody looked: on woodwork, in a kitchen, by hands, elsewhere. */
 export const USUAL_GREASE = { greaseRoom: 0.75, hightouch: 0.5, woodwork: 0.35, otherwise: 0.06, laminate: 0.6 } as const;
 /** Roughness of a painted face, of bare timber, of anything else. */

@@ -1,0 +1,86 @@
+import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
+import { gripFailed, gripHeld } from './conditions.ts';
+import { PLACE_SHARES } from './knowledge/bonds.ts';
+import { stacksGiven } from './given.ts';
+import { filmSeen, isDirty, likelihoodOfAll, saidBy } from './likelihood.ts';
+import { normal, times, type Vector } from './odds.ts';
+import { LAYER_SETS, SET_OF } from './stackSpace.ts';
+
+/** A part of a surface with a finish of its own: the places that agree, and every test that speaks for them. */
+export interface Zone {
+  /** Places named by its tests; empty for the rest of the surface, or for a surface that is one. */
+  places: string[];
+  tests: TestRecord[];
+}
+
+/** The place that a test names; empty where it names none. */
+export const placeOf = (test: TestRecord) => (test.place ?? '').trim();
+const said = (place: string) => place !== '';
+
+/**
+ * The parts of one film by how its bond was found: a place where it let go stays a place of its own, whatever another
+ * showed, and one that held says that it holds there. One part where the tests agree, or where only one place was tried.
+ */
+export function bondPlaces(zone: Zone): Zone[] {
+  const failed = new Set(zone.tests.filter(gripFailed).map(placeOf).filter(said));
+  const heldElsewhere = zone.tests.some((t) => gripHeld(t) && !failed.has(placeOf(t)));
+  if (failed.size === 0 || !heldElsewhere) return [zone];
+  const isOf = (t: TestRecord, there: boolean) =>
+    failed.has(placeOf(t)) ? there : placeOf(t) === '' && !gripFailed(t) && !gripHeld(t) ? true : !there;
+  const part = (there: boolean): Zone => ({
+    places: there ? [...failed] : zone.places.filter((p) => !failed.has(p)),
+    tests: zone.tests.filter((t) => isOf(t, there)),
+  });
+  return [part(true), part(false)];
+}
+
+/**
+ * What a place says of the surface that it is part of: it has its layers, and its bond mostly. A place where it let go
+ * therefore says what lies under the whole, and that it may let go elsewhere; one that holds does not unsay it.
+ */
+function saidOfSurface(here: Vector, given: Vector): number[] {
+  const share = LAYER_SETS.map(() => 0);
+  const mean = LAYER_SETS.map(() => 0);
+  for (let i = 0; i < here.length; i++) {
+    share[SET_OF[i]!]! += given[i]!;
+    mean[SET_OF[i]!]! += given[i]! * here[i]!;
+  }
+  return here.map((x, i) => {
+    const set = SET_OF[i]!;
+    return share[set] ? PLACE_SHARES.bond * x + (1 - PLACE_SHARES.bond) * (mean[set]! / share[set]) : x;
+  });
+}
+
+/** Tests of each part of a film that holds otherwise than the rest, without those that speak for the whole of it. */
+function partsOf(tests: readonly TestRecord[]): Set<TestRecord>[] {
+  const parts = bondPlaces({ places: [], tests: [...tests] }).map((part) => part.tests);
+  return parts.map((part) => new Set(part.filter((t) => !parts.every((other) => other.includes(t)))));
+}
+
+/** What all tests of one film say of what lies there: of a surface with parts that hold otherwise, part by part. */
+export function surfaceLikelihood(surface: SurfaceFacts, tests: readonly TestRecord[]): Vector {
+  const dirty = isDirty(surface);
+  const parts = tests.length > 1 ? partsOf(tests) : [];
+  if (parts.length < 2) return likelihoodOfAll(tests, dirty);
+  const given = stacksGiven(surface);
+  const ofTheWhole = tests.filter((t) => !parts.some((part) => part.has(t)));
+  return parts.reduce<Vector>(
+    (all, part) => times(all, saidOfSurface(saidBy(part, tests, dirty), given)),
+    times(filmSeen(tests), saidBy(ofTheWhole, tests, dirty)),
+  );
+}
+
+/** The odds at one part of a film, where those of the whole are known: what its own tests say counts in full there. */
+export function oddsAtPart(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  part: readonly TestRecord[],
+  odds: Vector,
+): Vector {
+  const own = partsOf(tests).find((some) => some.size > 0 && [...some].every((t) => part.includes(t)));
+  if (!own) return odds;
+  const here = saidBy(own, tests, isDirty(surface));
+  const said = saidOfSurface(here, stacksGiven(surface));
+  return normal(odds.map((x, i) => (x * here[i]!) / said[i]!));
+}
