@@ -2,6 +2,7 @@ import type { HoursBy } from './model/hoursBy.ts';
 import { NOTHING_WANTED, type SurfaceFacts, type Wanted } from './model/surface.ts';
 import { assessSchema, type AssessInput } from './assessInput.ts';
 import { readBy } from './model/fault.ts';
+import { CLEAR_FINISHES } from './vocabulary/index.ts';
 import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
 import { surfaceFacts, type Neighbour } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
@@ -57,9 +58,11 @@ export interface Known {
 }
 
 /** The facts of a question, with what is usual filled in. */
-export function factsOf(input: Pick<AssessInput, 'surface'>, dates: Known['dates'] = {}): SurfaceFacts {
+export function factsOf(input: Pick<AssessInput, 'surface' | 'wanted'>, dates: Known['dates'] = {}): SurfaceFacts {
+  const wished = input.wanted?.family;
   return surfaceFacts({
     ...dates,
+    staysClear: wished != null && CLEAR_FINISHES.includes(wished),
     ...(withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>),
   });
 }

@@ -3,6 +3,8 @@ import { DECIDED } from './situations/decided.ts';
 import { FAILING } from './situations/failing.ts';
 import { LAYERS } from './situations/layers.ts';
 import { holdsTo } from './situations/row.ts';
+import { USUAL } from './situations/usual.ts';
+import { WEATHER } from './situations/weather.ts';
 
 describe('what is there, layer by layer', () => {
   test.each(LAYERS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
@@ -12,4 +14,10 @@ describe('what was decided is heard', () => {
 });
 describe('what follows where it is left out', () => {
   test.each(FAILING.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('rooms, doors and pieces as they come', () => {
+  test.each(USUAL.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('outside, in old houses, and where work can hurt', () => {
+  test.each(WEATHER.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

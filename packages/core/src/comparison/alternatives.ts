@@ -209,7 +209,7 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     take(at, more, signature(more.steps));
   }
   const ours = scoreOf(c, base.steps, told.price);
-  return lightest(c, found, most).map(({ at, made, price, burden }) => {
+  const ranked = lightest(c, found, most).map(({ at, made, price, burden }) => {
     const holds = holdsOf(at, made.steps, price);
     return {
       differs: differenceText(told, made, price, holds),
@@ -219,7 +219,16 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
       holds,
     };
   });
+  // What comes back so much oftener no painter would offer, unless there is nothing else.
+  const isOffered = ({ holds }: RankedAlternative) => holds.callBackAYear <= told.callBackAYear + OFTENER;
+  const offered = ranked.filter(isOffered);
+  const rest = ranked.filter((one) => !isOffered(one)).slice(0, Math.max(0, LEAST - offered.length));
+  return ranked.filter((one) => isOffered(one) || rest.includes(one));
 }
+/** Called back so much oftener a year, a way is not offered. Source: judgement. */
+const OFTENER = 0.08;
+/** So many ways are shown beside the first, where there are so many at all. */
+const LEAST = 3;
 
 /** Another way that may be shown: `work` is what it weighs before anything goes wrong. */
 interface Candidate {

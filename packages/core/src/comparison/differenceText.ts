@@ -1,4 +1,4 @@
-import { coatsIn, FAMILY_LABELS, isCoat, STEP_DOING, type Family } from '../vocabulary/index.ts';
+import { coatsIn, FAMILY_LABELS, isCoat, STEP_DOING } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
@@ -13,12 +13,18 @@ const inHours = (minutes: number) => {
   return told === 1 ? 'an hour' : `${told} hours`;
 };
 
-/** The coats of each family, counted together, in the order they are laid. */
+/** Where a coat is laid, if not all over. */
+const WHERE: Readonly<Record<string, string>> = { spots: ' on the spots', 'bare-areas': ' where it is bare' };
+
+/** The coats of each family in each place, counted together, in the order they are laid. */
 function coatsOf(steps: readonly Step[]): string[] {
-  const coats = new Map<Family, number>();
-  for (const { kind, family, coats: n } of steps)
-    if (family && isCoat(kind)) coats.set(family, (coats.get(family) ?? 0) + (n ?? 1));
-  return [...coats].map(([family, n]) => `${coatsIn(n)} of ${FAMILY_LABELS[family]}`);
+  const coats = new Map<string, number>();
+  for (const { kind, family, coats: n, scope = 'all' } of steps) {
+    if (!family || !isCoat(kind)) continue;
+    const what = `${FAMILY_LABELS[family]}${WHERE[scope] ?? (scope === 'all' ? '' : ` (${scope})`)}`;
+    coats.set(what, (coats.get(what) ?? 0) + (n ?? 1));
+  }
+  return [...coats].map(([what, n]) => `${coatsIn(n)} of ${what}`);
 }
 
 /** The first system as the others are told against it, read once. */

@@ -39,6 +39,7 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
     extents: said.extents ?? {},
     leadYear: said.leadYear ?? USUAL_DATES.leadYear,
     asbestosYear: said.asbestosYear ?? USUAL_DATES.asbestosYear,
+    staysClear: said.staysClear ?? false,
   };
 }
 

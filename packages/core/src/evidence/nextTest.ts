@@ -8,7 +8,7 @@ import { aboutToTest, tableOf, tellsFinish, weightsOf } from './likelihood.ts';
 import { dot, INDEX, normal, times, type Vector } from './odds.ts';
 import { surfaceLikelihood } from './places.ts';
 import { ASKED, askedHouse } from './posterior.ts';
-import { TOP_OF, topsOf } from './stackSpace.ts';
+import { STACKS, TOP_OF, topsOf } from './stackSpace.ts';
 import { leastLoss } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
@@ -237,9 +237,13 @@ const tellsOilApart = (test: TestRecord) =>
   test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
 /** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
 const MAY_LIE_ON_OIL = 0.3;
+/** From here on the film may well let go of what it lies on, whatever that is. */
+const MAY_LET_GO = 0.3;
+const notSound = (at: Node) =>
+  normal(times(at.told, at.said)).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
 const needsGripTest = (member: Member, at: Node): boolean =>
   !member.tests.some((t) => ADHESION_KINDS.includes(t.kind)) &&
-  filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL;
+  (notSound(at) >= MAY_LET_GO || filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL);
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 

@@ -3,9 +3,10 @@ import { letsGo } from '../evidence/bonds.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
+import { isLocal } from '../systems/local.ts';
 import { movesInItsFirstYear } from '../systems/siteWork.ts';
 import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
-import { UNKNOWN_DIFFERENCE } from './knowledge/hiding.ts';
+import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
 import {
   DRINKS,
@@ -81,19 +82,26 @@ const PARTS = ['main', 'spots', 'bare-areas'] as const;
 /** How surely the old film lets go: by the weakest bond in its stack. */
 function oldBond(face: Face, c: Case): void {
   if (c.bare || c.treatAs === 'wax') return;
-  raise(face, 'weak', letsGo(c.d.bonds[c.treatAs]));
+  // Distemper gives way in itself, whatever holds it.
   if (c.treatAs === 'distemper') raise(face, 'chalk', 0.5);
+  else raise(face, 'weak', letsGo(c.d.bonds[c.treatAs]));
 }
 
+/** A palm that is only dusted shows so much of the chalk of one that is white. */
+const LITTLE_CHALK = 0.5;
+
 function standingOn(face: Face, c: Case): void {
+  const wiped = c.d.tests.findLast((t) => t.kind === 'hand-wipe')?.result;
   for (const row of STANDING_ROWS) {
     if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
     if (row.part === 'spots' && face.part !== 'spots') continue;
-    raise(face, row.trait, row.amount);
+    raise(face, row.trait, row.condition === 'chalking' && wiped === 'light' ? row.amount * LITTLE_CHALK : row.amount);
   }
-  for (const row of RISES_FROM)
-    if (c.is(row.condition) && (row.part === 'main' || face.part === partOf(row, c)))
-      rise(face, row.riser, row.strength);
+  for (const row of RISES_FROM) {
+    if (!c.is(row.condition)) continue;
+    const part = partOf(row, c);
+    if (part === 'main' || face.part === part) rise(face, row.riser, row.strength);
+  }
   if (c.treatAs === 'wax') raise(face, 'wax', 0.9);
   if (c.treatAs === 'clear' && !c.clear) rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
@@ -104,9 +112,13 @@ function standingOn(face: Face, c: Case): void {
 const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: number) =>
   face.rises.set(riser, Math.max(face.rises.get(riser) ?? 0, strength));
 
-/** On iron, rust is where it lies bare. */
-const partOf = (row: { condition: Condition; part?: string }, c: Case): Face['part'] =>
-  row.condition === 'rust-stain' && c.ground === 'metal' ? 'bare-areas' : 'spots';
+/** On iron, rust is where it lies bare; what was measured as a small part of the surface lies there and not elsewhere. */
+const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Face['part'] =>
+  row.condition === 'rust-stain' && c.ground === 'metal'
+    ? 'bare-areas'
+    : row.part === 'main' && !isLocal(c, row.condition)
+      ? 'main'
+      : 'spots';
 
 /** Whether there is a part of this kind here at all, and how large. */
 function shareOf(part: Face['part'], c: Case): number {
@@ -116,11 +128,11 @@ function shareOf(part: Face['part'], c: Case): number {
     const lets =
       c.is('peeling', 'flaking', 'blistering') ||
       c.d.findings.adhesion === 'weak' ||
-      c.is('weathered-wood', 'cracking', 'rot', 'rust-stain');
-    return lets && !c.bare && c.treatAs !== 'over-oil' ? USUAL_SHARE.bare : 0;
+      c.is('weathered-wood', 'cracking', 'rust-stain');
+    return lets && !c.bare ? USUAL_SHARE.bare : 0;
   }
   const found = [...STANDING_ROWS, ...RISES_FROM].filter(
-    (row) => row.part === 'spots' && c.is(row.condition) && partOf(row, c) === 'spots',
+    (row) => row.part !== undefined && c.is(row.condition) && partOf(row, c) === 'spots',
   );
   if (!found.length) return 0;
   const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);

@@ -1,5 +1,6 @@
 import { chemistryOf, isTopcoat, type Family } from '../vocabulary/index.ts';
 import { beatenBy, provenBy, type PatchReading } from '../evidence/patches.ts';
+import { colourLeftAfter } from '../systems/hiding.ts';
 import { primes } from '../systems/onOil.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
@@ -8,7 +9,6 @@ import { chanceOf, NO } from './causes.ts';
 import { AT, raise, type Face, type Riser } from './face.ts';
 import { FACE_ROWS } from './knowledge/faces.ts';
 import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
-import { HIDES, TINT_LIES, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
 import { ON_FRESH, TRIED_LEAVES } from './knowledge/holds.ts';
 import { THROUGH, THROUGH_BEATEN, THROUGH_PROVEN, THROUGH_SOLVENT } from './knowledge/rising.ts';
 import { DEEP_SHOWS, FINISH_SEALS, SHOWS_BY_SHEEN, SUCTION_LEAVES } from './knowledge/sealing.ts';
@@ -73,29 +73,6 @@ function through(riser: Riser, family: Family, coats: number, c: Case): number {
   const well = primes(family, riser);
   const once = well > 0 || carriesWater(family) ? THROUGH[well] : THROUGH_SOLVENT;
   return once ** Math.min(2, coats);
-}
-
-/** What share of the difference in colour one coat of a finish takes away. */
-function finishHides(family: Family, c: Case): number {
-  if (family === 'waterborne-clear' || family === 'oil-varnish') return HIDES.clear;
-  return (c.shift.chroma ?? 0) > VIVID_FROM ? HIDES.vivid : HIDES.finish;
-}
-
-/** How far the colour of a primer of this tint lies from the finish. CIEDE2000, roughly. */
-function primerLies({ tint }: Step, c: Case): number {
-  const lies =
-    tint === 'toward-finish' ? TINT_LIES.towardFinish : tint && tint !== 'white' ? TINT_LIES.grey : TINT_LIES.white;
-  return lies.depth * Math.max(0, WHITE - (c.shift.to ?? WHITE)) + lies.chroma * (c.shift.chroma ?? 0);
-}
-
-/** How far what is seen lies from the colour that is wanted, once this coat is on. */
-function colourLeftAfter(step: Step, family: Family, left: number, c: Case): number {
-  if (c.clear || step.kind === 'clear-coat') return left;
-  const coats = step.coats ?? 1;
-  if (step.kind === 'finish-coat') return left * (1 - finishHides(family, c)) ** coats;
-  // A primer hides what is under it, and is seen itself.
-  const through = (1 - HIDES.primer[primes(family, 'hide')]) ** coats;
-  return left * through + primerLies(step, c) * (1 - through);
 }
 
 /** What a coat lies over from then on: it has done its harm, or has not. */

@@ -10,7 +10,7 @@ import { facesOf } from './facesOf.ts';
 import { FIT_ROWS, NO_FINISH, UNSEALED } from './knowledge/fits.ts';
 import { FINISH_CUT, FLAT_CRACKS, LEFT_ROWS, NIBS_SHOW } from './knowledge/grounds.ts';
 import { HAND_ROWS, HANDLED_EARLY } from './knowledge/hands.ts';
-import { SEEN_AT, SEEN_STEEP } from './knowledge/hiding.ts';
+import { SEEN_AT, SEEN_STEEP } from '../systems/knowledge/hiding.ts';
 import { RISING_ROWS } from './knowledge/rising.ts';
 import { OLD_BOND_GOES } from './knowledge/standing.ts';
 import { layCoat } from './laid.ts';

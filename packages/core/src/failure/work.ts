@@ -31,20 +31,48 @@ const WASHED = [AT.grease, AT.groundIn, AT.chalk, AT.paste, AT.mould];
 /** How much grease there has to be before sanding rubs it in. */
 const RUBS_IN_FROM = 0.2;
 
+/** How much powder stays in the pores where distemper was washed off. */
+const LEFT_IN_PORES = 0.3;
+
+/**
+ * Waterborne comes off the oil under it: where it lets go with a scraper, all over where it was found to let go, or with
+ * alcohol. Paper clogs on it, and takes the oil to the wood no more than it takes any film that holds.
+ */
+function takeOffOil(row: Work, step: Step, face: Face, c: Case): void {
+  const lifts = face.part === 'bare-areas' || c.d.findings.adhesion === 'weak';
+  const comesOff = row.takesOff === 'soft' || (row.takesOff === 'weak' && step.kind !== 'sand' && lifts);
+  if (face.kind !== 'waterborne' || !comesOff) return;
+  face.kind = 'oil';
+  face.has[AT.gloss] = OIL_UNDER_SHINES;
+}
+const OIL_UNDER_SHINES = 0.7;
+
 /** The film comes off: what lies under it is the face now. */
 function takeOff(row: Work, step: Step, face: Face, c: Case): void {
-  if (row.takesOff === 'weak' && face.part !== 'bare-areas' && c.treatAs !== 'over-oil') return;
-  if (
-    c.treatAs === 'over-oil' &&
-    face.kind === 'waterborne' &&
-    (row.takesOff === 'weak' || step.family === 'stripper')
-  ) {
-    face.kind = 'oil';
-    face.has[AT.gloss] = 0.7;
+  if (row.takesOff === 'powder') {
+    if (face.kind !== 'distemper') return;
+    face.kind = groundFace(c);
+    face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, LEFT_IN_PORES);
     return;
   }
+  if (c.treatAs === 'over-oil' && row.takesOff !== 'all') {
+    takeOffOil(row, step, face, c);
+    return;
+  }
+  if (row.takesOff === 'soft' || (row.takesOff === 'weak' && face.part !== 'bare-areas')) return;
   // Where the ground lies open already there is no film left to take.
   if (row.takesOff === 'weak' && (c.bare || DRINKS[face.kind] !== undefined)) return;
+  // Paint comes off laminate; foil comes off its board.
+  if (c.ground === 'laminate' && c.treatAs !== 'laminate') {
+    face.kind = 'laminate';
+    return;
+  }
+  // A stripper takes the waterborne coat; the oil under it stays.
+  if (c.treatAs === 'over-oil' && face.kind === 'waterborne' && step.family === 'stripper') {
+    face.kind = 'oil';
+    face.has[AT.gloss] = OIL_UNDER_SHINES;
+    return;
+  }
   const wasPaper = c.ground === 'paper' || c.ground === 'laminate';
   face.kind = wasPaper && row.takesOff === 'all' ? (c.ground === 'paper' ? 'plaster' : 'timber') : groundFace(c);
   if (c.ground === 'paper' && row.takesOff === 'all') face.has[AT.paste] = 0.8;
@@ -69,6 +97,9 @@ function apply(row: Work, step: Step, face: Face, c: Case): void {
 
 /** Wet, nothing flies; with extraction, a little. */
 const dustOf = (step: Step) => (step.technique === 'wet' ? 0.3 : step.technique === 'extracted' ? 0.35 : 1);
+
+/** How proud filler is left that is wiped level while it is wet: on paper nothing is sanded afterwards. */
+const WIPED_LEVEL = 0.05;
 
 /** Filler lies there now, bare. */
 function filled(face: Face): void {
@@ -95,6 +126,8 @@ export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): 
     else face.has[AT.bead]! *= 0.1;
     return;
   }
+  const proud = face.has[AT.proud]!;
   for (const row of rows) if (!row.parts || row.parts.includes(face.part)) apply(row, step, face, c);
+  if (FILLS.includes(step.kind) && c.ground === 'paper') face.has[AT.proud] = Math.max(proud, WIPED_LEVEL);
   if (face.part === 'spots' && FILLS.includes(step.kind) && face.has[AT.suction]! >= FILLER_DRINKS) filled(face);
 }

@@ -59,6 +59,8 @@ export type SurfaceFacts = { [Fact in AlwaysKnown]: Readonly<NonNullable<Surface
   leadYear: number;
   /** Old textured coatings and boards from before this year may hold asbestos: the place's own date. */
   asbestosYear: number;
+  /** A clear finish is asked for: whoever asks sees the wood through what is there, mostly. */
+  staysClear: boolean;
 };
 
 /** What is wished for. A wish: where it would fail, the system departs from it and says why. */

@@ -2,6 +2,7 @@ import {
   chemistryOf,
   CLEAR_FINISHES,
   DEFAULT_HOUSE_RULES,
+  FINISH_FAMILIES,
   PRIMER_FAMILIES,
   type Chemistry,
   type Condition,
@@ -20,6 +21,7 @@ import type { Product } from '../model/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import type { Held } from './held.ts';
 import type { Weights } from '../model/records/firm.ts';
+import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { USUAL_WEIGHTS } from './weights.ts';
 import { lightness, chroma, colourDifference } from '../units/colour.ts';
 
@@ -119,6 +121,10 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
   };
 }
 
+const isFinish = (family: Family) => (FINISH_FAMILIES as readonly Family[]).includes(family);
+/** A door or sash that is wanted back by the next day. */
+export const outOneNight = (wanted: Wanted) => wanted.maxNightsOut !== null && wanted.maxNightsOut <= 1;
+
 function finishChemistry(
   d: Diagnosis,
   wanted: Wanted,
@@ -126,6 +132,12 @@ function finishChemistry(
   joinery: boolean,
   outside: boolean,
 ): Chemistry {
+  const wished = wanted.family;
+  // A finish that was wished for by name decides what it is prepared for.
+  if (wished && isFinish(wished) && (!outside || OUTSIDE_FINISHES.includes(wished)))
+    return chemistryOf(wished) === 'waterborne' ? 'waterborne' : 'solvent-borne';
+  // Oil takes days between its coats.
+  if (outOneNight(wanted)) return 'waterborne';
   if (wanted.chemistry) return wanted.chemistry;
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.
@@ -185,21 +197,23 @@ export function rediagnosed(c: Case, d: Diagnosis): Case {
   return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), by: c.by, held: c.held };
 }
 
-/** Reads a diagnosis, a wish, the house rules and a shelf into one case. */
+/** Reads a diagnosis, a wish, the house rules and a shelf into one case. Laminate that nobody painted is laminate, and not bare. */
 export function asCase(
-  d: Diagnosis,
+  found: Diagnosis,
   wanted: Wanted,
   given: Partial<HouseRules>,
   shelf: readonly Product[],
-  shift = colourShift(d, wanted),
+  shift = colourShift(found, wanted),
   trials: readonly TrialWord[] = [],
   weights: Weights = USUAL_WEIGHTS,
 ): Case {
   const rules = { ...DEFAULT_HOUSE_RULES, ...given };
-  const surface = d.surface;
+  const surface = found.surface;
   const outside = isOutside(surface);
   const ground = groundOf(surface.substrate);
   const joinery = isJoinery(surface.element);
+  const treatAs = found.treatAs === 'bare' && ground === 'laminate' ? 'laminate' : found.treatAs;
+  const d = treatAs === found.treatAs ? found : diagnosisAsIf(found, treatAs);
   return {
     d,
     wanted,
@@ -209,12 +223,12 @@ export function asCase(
     joinery,
     ground,
     furniture: isFurniture(surface.element),
-    treatAs: d.treatAs,
+    treatAs,
     is: (...any) => {
       for (const c of any) if (d.findings.standing.has(c)) return true;
       return false;
     },
-    bare: d.treatAs === 'bare',
+    bare: treatAs === 'bare',
     wetOnly: d.lead === 'presumed' || d.lead === 'positive',
     goesTo: finishChemistry(d, wanted, rules, joinery, outside),
     clear: endsClear(wanted),

@@ -1,6 +1,7 @@
 import {
   chemistryOf,
   coatsIn,
+  FINISH_FAMILIES,
   FINISH_LABELS,
   isCoat,
   tintsOf,
@@ -10,7 +11,9 @@ import {
   type Wear,
 } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
+import type { Treatment } from '../evidence/treatment.ts';
 import { caseInZone, type Case } from './case.ts';
+import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
@@ -88,14 +91,23 @@ function stillAsked(steps: readonly Step[], c: Case): Step[] {
   // One that covered has decided: nothing else is patched after it.
   const decided = c.d.patches.some((p) => p.verdict === 'covers');
   const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
-  return steps.filter((s) => s.kind !== 'test-patch' || !(s.family ? decided || answered.includes(s.family) : false));
+  // A patch that was scratched at cure and held has answered for the finish that was to be tried.
+  const held = (family: Family) => c.gripPatchHeld && (FINISH_FAMILIES as readonly Family[]).includes(family);
+  return steps.filter(
+    (s) => s.kind !== 'test-patch' || !(s.family && (decided || answered.includes(s.family) || held(s.family))),
+  );
 }
+
+/** What drinks is sealed first; on a face that nothing soaks into, the coat that grips comes first. */
+const comesLater = ({ need }: PrimerNeed, c: Case) =>
+  SLICK.includes(c.treatAs) ? !need.startsWith('grip') : !need.startsWith('seal');
+const SLICK: readonly Treatment[] = ['oil', 'over-oil', 'clear', 'laminate', 'aerosol'];
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
 function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; toBuy: Family[] } {
   const whole = needs
     .filter((n) => n.scope === 'all')
-    .sort((a, b) => Number(!a.need.startsWith('seal')) - Number(!b.need.startsWith('seal')));
+    .sort((a, b) => Number(comesLater(a, c)) - Number(comesLater(b, c)));
   const primers = whole.length ? choosePrimers(whole, c) : [];
   const steps = primers.map((p) =>
     primerStep(
@@ -177,7 +189,7 @@ function gripPatch(c: Case, steps: readonly Step[]): Step[] {
 function tintSaves(coats: readonly Step[], c: Case, finish: ChosenFinish): { at: number; why: string } | null {
   const at = coats.findIndex((s) => s.kind === 'prime' && s.tint !== undefined && s.tint !== 'white');
   if (at < 0) return null;
-  const saved = finishCoats(c, false, finish.family).coats - finish.coats;
+  const saved = finishCoats(c, [], finish.family).coats - finish.coats;
   const why = saved > 0 ? `it saves ${coatsIn(saved)} of finish` : 'the finish covers evenly over it';
   return {
     at,
@@ -204,7 +216,7 @@ function gatherBare(c: Case): Gathered {
   const work = [...rows.flatMap((row) => row.steps?.(c) ?? []), ...stillAsked(bareWork(c), c)];
   return {
     work: merged([...siteSteps(c, work), ...work]),
-    finish: chooseFinish(c, false, false),
+    finish: chooseFinish(c, [], false),
     needs: [],
     toBuy: [],
     situations: ['left-bare', ...rows.map((row) => row.id)],
@@ -216,6 +228,14 @@ const LEFT_BARE: readonly string[] = ['rot', 'hollow', 'salts', 'mould', 'runs-a
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
 function gather(c: Case, isWhole = true): Gathered {
   if (c.wanted.leaveBare) return gatherBare(c);
+  if (wantsWoodShown(c)) {
+    const onWood = gather(asWood(c), isWhole);
+    return {
+      ...onWood,
+      work: merged([...toTheWood(c), ...onWood.work]),
+      situations: ['to-the-wood', ...onWood.situations],
+    };
+  }
   const rows = SITUATIONS.filter((row) => row.when(c));
   const preparation = stillAsked(
     rows.flatMap((row) => row.steps?.(c) ?? []),
@@ -224,8 +244,7 @@ function gather(c: Case, isWhole = true): Gathered {
   const asked = rows.flatMap((row) => row.needs?.(c) ?? []);
   const needs = [...asked, ...gripUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
-  const primedAll = primers.steps.some((s) => s.kind === 'prime' && s.scope === 'all');
-  const finish = chooseFinish(c, primedAll, hybridDirect(c));
+  const finish = chooseFinish(c, primers.steps, hybridDirect(c));
   const oilUndercoats = undercoats(c, primers.steps);
   // Combined: the undercoat is its own primer on bare timber, unless the primer has to block something.
   const combined =

@@ -1,6 +1,10 @@
-import type { Family, Sheen } from '../vocabulary/index.ts';
+import { coatsIn, type Element, type Family, type Sheen } from '../vocabulary/index.ts';
 import { isLowSheen } from '../evidence/facts.ts';
-import type { Case } from './case.ts';
+import type { Step } from '../model/step.ts';
+import { outOneNight, type Case } from './case.ts';
+import { coatsThatHide } from './hiding.ts';
+import { VIVID_FROM } from './knowledge/hiding.ts';
+import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { finishOnOil } from './knowledge/situations/oldFilm.ts';
 
 export interface ChosenFinish {
@@ -11,16 +15,8 @@ export interface ChosenFinish {
   toBuy: boolean;
 }
 
-/** Families that may stand outside. */
-export const OUTSIDE_FINISHES: readonly Family[] = [
-  'exterior-acrylic',
-  'exterior-oil',
-  'masonry-paint',
-  'floor-paint',
-  'oil-varnish',
-  'waterborne-clear',
-];
-const HARD: readonly string[] = ['door', 'cabinet', 'furniture', 'shelf', 'stair', 'railing'];
+/** What hands and loads are on all day. */
+export const HARD_USED: readonly Element[] = ['door', 'cabinet', 'furniture', 'shelf', 'stair', 'railing'];
 
 interface FinishRow {
   family: Family;
@@ -65,7 +61,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
     when: (c) =>
       c.joinery &&
       (c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch') &&
-      HARD.includes(c.d.surface.element),
+      HARD_USED.includes(c.d.surface.element),
     reason: 'Handled hard: a waterborne alkyd sets harder than acrylic.',
   },
   { family: 'acrylic-trim', when: (c) => c.joinery, reason: 'Acrylic trim paint stays flexible and does not yellow.' },
@@ -142,60 +138,58 @@ function selfPrimingCoats(c: Case): { coats: number; why: string } {
   return { coats: 2, why: 'House rule: the finish primes itself; a third coat only where two do not cover.' };
 }
 
-/** Coats by how far the colour moves and what is under them. */
-export function finishCoats(c: Case, primed: boolean, family: Family): { coats: number; why: string } {
-  if (c.clear) return { coats: 3, why: 'Three thin clear coats build the film.' };
-  if (c.rules.finishCoats === 'fixed-two') return { coats: 2, why: 'House rule: always two finish coats.' };
-  if (selfPriming(c)) return selfPrimingCoats(c);
-  if (
-    family === 'oil-enamel' ||
-    family === 'exterior-oil' ||
-    family === 'exterior-acrylic' ||
-    family === 'masonry-paint' ||
-    family === 'floor-paint'
-  )
-    return { coats: 2, why: 'Two coats make up the film this finish needs.' };
+/** The least coats that make up the film, whatever the colour, and why. */
+function leastCoats(c: Case, primed: boolean, family: Family): { coats: number; why: string } {
+  if (TWO_MAKE_IT.includes(family)) return { coats: 2, why: 'Two coats make up the film this finish needs.' };
   if (c.treatAs === 'laminate')
     return {
       coats: 2,
       why: 'Two thin coats over the primer; a third of primer is cheaper than a third of finish if it looks uneven.',
     };
-  const { difference } = c.shift;
-  if (primed) {
-    const vivid = (c.shift.chroma ?? 0) > 65;
-    return vivid
-      ? { coats: 3, why: 'So vivid a colour hides poorly: three coats, even over a tinted primer.' }
-      : { coats: 2, why: 'Two coats over the primer.' };
-  }
-  if (finishOnOil(c) && (difference === null || difference <= 35))
-    return { coats: 2, why: 'No primer lies under it: two coats at least.' };
-  if (difference === null) return { coats: 2, why: 'The change of colour is not known: two coats until it is.' };
-  if (difference <= 5)
-    return { coats: 1, why: `Near the old colour (difference ${difference.toFixed(0)}): one coat covers.` };
-  if (difference <= 35)
-    return { coats: 2, why: `The colour moves (difference ${difference.toFixed(0)}): two coats cover.` };
+  if (primed) return { coats: 2, why: 'Two coats over the primer.' };
+  if (finishOnOil(c)) return { coats: 2, why: 'No primer lies under it: two coats at least.' };
+  if (c.shift.difference === null)
+    return { coats: 2, why: 'The change of colour is not known: two coats until it is.' };
+  return { coats: 1, why: `Near the old colour (difference ${c.shift.difference.toFixed(0)}): one coat covers.` };
+}
+const TWO_MAKE_IT: readonly Family[] = [
+  'oil-enamel',
+  'exterior-oil',
+  'exterior-acrylic',
+  'masonry-paint',
+  'floor-paint',
+];
+
+/** Coats by how far the colour moves, how well the colour hides, and what is laid under them. */
+export function finishCoats(c: Case, under: readonly Step[], family: Family): { coats: number; why: string } {
+  if (c.clear) return { coats: 3, why: 'Three thin clear coats build the film.' };
+  if (c.rules.finishCoats === 'fixed-two') return { coats: 2, why: 'House rule: always two finish coats.' };
+  if (selfPriming(c)) return selfPrimingCoats(c);
+  const primed = under.some((s) => s.kind === 'prime' && s.scope === 'all');
+  const least = leastCoats(c, primed, family);
+  const hide = coatsThatHide(c, under, family);
+  if (hide === null || hide <= least.coats) return least;
+  const moves = `The colour moves ${hide > 2 ? 'far ' : ''}(difference ${c.shift.difference!.toFixed(0)})`;
+  const poorly = (c.shift.chroma ?? 0) > VIVID_FROM ? ', and so vivid a colour hides poorly' : '';
   return {
-    coats: 3,
-    why: `The colour moves far (difference ${difference.toFixed(0)}): three coats without a tinted primer.`,
+    coats: hide,
+    why: `${moves}${poorly}: ${coatsIn(hide)} ${primed ? 'even over the primer' : hide > 2 ? 'without a tinted primer' : 'cover'}.`,
   };
 }
 
 /** Finishes whose coats follow within hours. */
 const QUICK: readonly Family[] = ['acrylic-trim', 'exterior-acrylic', 'acrylic-wall'];
-/** A door or sash that is wanted back by the next day. */
-export const outOneNight = (c: Case) => c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1;
-
 const onShelf = (c: Case, family: Family) => c.shelf.some((p) => p.family === family);
 
 /** Chooses the finish: the wish where it holds here, else the first fitting row, from the shelf where it can. */
-export function chooseFinish(c: Case, primed: boolean, hybrid: boolean): ChosenFinish {
+export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): ChosenFinish {
   const why: string[] = [];
   const wish = c.wanted.family;
   const fails = wish ? finishFails(wish, c) : null;
   if (wish && fails) why.push(`${wish.replaceAll('-', ' ')} was wished for; ${fails}, so it is not used here.`);
   const fitting = FINISH_ROWS.filter((row) => row.when(c));
   const byRow = fitting.find((row) => onShelf(c, row.family)) ?? fitting[0]!;
-  const quick = outOneNight(c) ? fitting.map((row) => row.family).find((f) => QUICK.includes(f)) : undefined;
+  const quick = outOneNight(c.wanted) ? fitting.map((row) => row.family).find((f) => QUICK.includes(f)) : undefined;
   const family: Family = wish && !fails ? wish : hybrid ? 'waterborne-alkyd' : (quick ?? byRow.family);
   why.push(
     wish && !fails
@@ -207,8 +201,10 @@ export function chooseFinish(c: Case, primed: boolean, hybrid: boolean): ChosenF
           : byRow.reason,
   );
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
+  if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && outOneNight(c.wanted))
+    why.push('Oil was wished for; it takes days between coats, and this has to hang again by the next day.');
   const sheen = sheenFor(family, c, why);
-  const number = finishCoats(c, primed, family);
+  const number = finishCoats(c, under, family);
   why.push(number.why);
   return { family, coats: number.coats, ...(sheen ? { sheen } : {}), why, toBuy: !onShelf(c, family) };
 }

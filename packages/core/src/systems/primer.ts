@@ -25,8 +25,11 @@ export interface ChosenPrimer {
 /** True where this family may be used here at all: outdoors, on heat, within the makers. */
 export function mayPrime(row: PrimerRow, c: Case, scope: PrimerNeed['scope']): boolean {
   if (c.outside && (row.outside === 'no' || (row.outside === 'spots' && scope !== 'spots'))) return false;
+  // Under a clear film everything is seen.
+  if (c.clear && !row.clear && !SOAKS_IN_CLEAR.includes(row.family)) return false;
   return !(c.hot && !row.heat);
 }
+const SOAKS_IN_CLEAR: readonly Family[] = ['penetrating-epoxy', 'penetrating-sealer'];
 
 const SLOW: readonly Family[] = ['oil-primer', 'low-odour-oil-primer', 'metal-primer'];
 /** Needs that a blocker may meet: the firm's choice of blocker is heard for them. */

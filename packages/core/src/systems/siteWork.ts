@@ -39,7 +39,12 @@ const FIRST_YEAR = 'P12M';
 
 /** New or green timber outside: its joints open in the first full year. */
 export const movesInItsFirstYear = (c: Case) =>
-  c.outside && c.ground === 'timber' && (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+  c.outside &&
+  c.ground === 'timber' &&
+  !BOARDS.includes(c.d.surface.substrate) &&
+  (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+/** Glued boards have no joints of solid timber that open. */
+const BOARDS: readonly string[] = ['plywood', 'mdf'];
 
 /** The second instalment, priced and booked with the first: fill, sand, dust off, and the last coat. */
 export const afterTheFirstYear = (c: Case, finish: Step): Step[] => [

@@ -293,6 +293,12 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     factors: { bare: 8, stain: 2.5, 'waterborne-acrylic': 0.6, 'oil-alkyd': 0.7 },
     reason: 'Grey weathered wood has lost most of its film.',
   },
+  {
+    id: 'stays-clear',
+    when: (s) => s.staysClear && groundOf(s.substrate) === 'timber',
+    factors: { 'waterborne-acrylic': 0.08, 'oil-alkyd': 0.08, 'waterborne-over-oil': 0.05, 'primer-only': 0.1, 'unknown-aerosol': 0.1, distemper: 0.1 },
+    reason: 'Who asks for a clear finish mostly sees the wood already.',
+  },
   { id: 'waxed', when: (s) => has(s, 'wax'), factors: { 'wax-oil': 10 }, reason: 'Wax was seen.' },
   {
     id: 'stripped-wall',

@@ -1,6 +1,7 @@
 import type { Family, Fault, StepKind } from '../../vocabulary/index.ts';
 import { staysWet } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
+import { HARD_USED } from '../../systems/finish.ts';
 
 /** A product in a place it was not made for, and what comes of it. */
 export interface FitRow {
@@ -88,7 +89,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['acrylic-trim', 'chalk-style'],
     kinds: FINISH,
-    when: (c) => handled(c) && c.joinery,
+    when: (c) => handled(c) && c.joinery && HARD_USED.includes(c.d.surface.element),
     fault: 'knock',
     odds: 0.35,
     by: 'P3M',

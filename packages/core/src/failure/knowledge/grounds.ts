@@ -29,7 +29,7 @@ export const FLAT_CRACKS: Readonly<Partial<Record<string, number>>> = { flat: 0.
 /** How far dust of our own shows in the film, 0 to 1. */
 export const DUST_SHOWS = { joinery: 0.65, otherwise: 0.4 } as const;
 /** How far what is rough shows. */
-export const NIBS_SHOW = { joinery: 0.75, otherwise: 0.45 } as const;
+export const NIBS_SHOW = { joinery: 0.75, otherwise: 0.2 } as const;
 /** Bare timber under a coat with water in it raises its grain. */
 export const GRAIN_RAISED = 0.75;
 /** Cut into with paper once it was on, the finish is scratched. */

@@ -28,6 +28,7 @@ export const HOLD_ROWS: readonly HoldRow[] = [
   { family: 'exterior-oil', brings: 4.3, minds: 1.4, reason: 'Oil holds on oil, if that is dull.' },
   { family: 'oil-undercoat', brings: 4.4, minds: 1.3, reason: 'Oil holds on oil, if that is dull.' },
   { family: 'oil-varnish', brings: 4.3, minds: 1.3, reason: 'Varnish holds on varnish, if that is dull.' },
+  { family: 'waterborne-clear', brings: 2.4, minds: 1.6, reason: 'Waterborne varnish holds on a varnish that is thoroughly dulled, and less than oil does.' },
   { family: 'acrylic-trim', brings: 0.3, reason: 'Trim paint holds a little better than wall paint.' },
   { family: 'chalk-style', brings: 1, minds: 0.8, reason: 'Chalk-style paint holds a little better on slick faces, and no more.' },
 ];

@@ -18,8 +18,8 @@ export interface WorkRow {
   makes?: Shares;
   /** How much of the gloss that is still whole it breaks. */
   keys?: number;
-  /** Takes the film off: down to what lies under it. */
-  takesOff?: 'weak' | 'all';
+  /** Takes the film off, down to what lies under it: what lets go, all of it, what water turns back to powder, or a coat that alcohol softens on oil. */
+  takesOff?: 'weak' | 'all' | 'powder' | 'soft';
   /** Cleaner that is left, for as much dirt as there was. */
   soaps?: number;
   /** Rubs grease that is still there into the face. */
@@ -43,6 +43,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
     soaps: 0.7,
     reason: 'An alkaline wash takes dirt, chalk and paste, and leaves itself until it is rinsed.',
   },
+  { kind: 'wash', takesOff: 'powder', reason: 'Distemper and limewash come off with water, but for what stays in the pores.' },
   { kind: 'rinse', leaves: { residue: 0.05, paste: 0.6, chalk: 0.8 }, reason: 'Clean water takes the cleaner off.' },
   { kind: 'degloss', leaves: { grease: 0.5, wax: 0.7 }, keys: 0.6, reason: 'A deglosser dulls most of a gloss without dust.' },
   {
@@ -56,9 +57,9 @@ export const WORK_ROWS: readonly WorkRow[] = [
   {
     kind: 'sand',
     gritTo: 100,
-    leaves: { weak: 0.2 },
+    leaves: { weak: 0.45 },
     takesOff: 'weak',
-    reason: 'Coarse paper takes weathered film back to fresh timber.',
+    reason: 'Coarse paper takes weathered film back to fresh timber; what is loose clogs it, and stays under.',
   },
   {
     kind: 'scrape',
@@ -75,6 +76,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
     leaves: { wax: 0.06, silicone: 0.1, grease: 0.3, weak: 0.6, dust: 0.4 },
     reason: 'Solvent on clean rags takes wax, silicone and what is left of a soft film.',
   },
+  { kind: 'solvent-wipe', families: ['denatured-alcohol'], takesOff: 'soft', reason: 'Alcohol and rags take a waterborne coat off the oil under it.' },
   { kind: 'mould-treat', leaves: { mould: 0.04 }, reason: 'A mould wash kills it, if it is left to work.' },
   { kind: 'dry-out', leaves: { damp: 0.08, salts: 0.5 }, reason: 'Time and air take the water out.' },
   { kind: 'repair', leaves: { rot: 0.06, hollow: 0.06, cracked: 0.6, holes: 0.2, weak: 0.9 }, reason: 'What is soft or loose is cut out and made good.' },

@@ -1,3 +1,4 @@
+import { isLocal } from '../../local.ts';
 import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
@@ -111,7 +112,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             {
               need: 'block-smoke',
               atLeast: 2,
-              scope: 'all',
+              scope: isLocal(c, 'smoke', 'soot') ? 'spots' : 'all',
               prefer: ['shellac-primer', 'low-odour-oil-primer'],
               why: 'Smoke and nicotine rise through waterborne paint: the whole affected area is blocked.',
             } as const,
@@ -122,7 +123,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             {
               need: 'block-odour',
               atLeast: 2,
-              scope: 'all',
+              scope: isLocal(c, 'odour', 'soot') ? 'spots' : 'all',
               prefer: ['shellac-primer'],
               why: 'Smell is locked in by a film that holds it: shellac does it best.',
             } as const,

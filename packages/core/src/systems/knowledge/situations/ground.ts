@@ -352,6 +352,17 @@ export const GROUND: readonly Situation[] = [
             prefer: ['etch-primer'],
             why: 'Zinc and aluminium shed ordinary primers: etch primer bites.',
           },
+          ...(c.is('rust-stain') && c.d.surface.substrate === 'galvanised-metal'
+            ? [
+                {
+                  need: 'block-rust',
+                  atLeast: 2,
+                  scope: 'bare-areas',
+                  prefer: ['metal-primer'],
+                  why: 'Where it rusts the zinc is gone: that is bare iron.',
+                } as const,
+              ]
+            : []),
         ];
       return [
         {
@@ -405,14 +416,18 @@ export const GROUND: readonly Situation[] = [
     source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
     steps: () => washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.'),
-    needs: (c) => [
-      {
-        need: 'seal-chalk',
-        atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
-        scope: 'all',
-        prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
-        why: 'What chalk stays after washing is bound.',
-      },
-    ],
+    // On closed grounds it washes off, and there is nothing that a sealer could soak into.
+    needs: (c) =>
+      c.ground === 'hard' || c.ground === 'metal' || c.ground === 'laminate'
+        ? []
+        : [
+            {
+              need: 'seal-chalk',
+              atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
+              scope: 'all',
+              prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
+              why: 'What chalk stays after washing is bound.',
+            },
+          ],
   },
 ];

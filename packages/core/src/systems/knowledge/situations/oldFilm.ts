@@ -1,3 +1,4 @@
+import { isLocal } from '../../local.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
@@ -154,11 +155,12 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
       const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery || c.is('chalking');
-      const smeared = c.is('smoke', 'soot', 'greasy');
+      const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
+      const smeared = smoked || c.is('greasy');
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       return [
         ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
-        ...(smooth && c.ground !== 'masonry' && !c.is('soot', 'smoke') ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
+        ...(smooth && c.ground !== 'masonry' && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
   },
@@ -172,7 +174,15 @@ export const OLD_FILM: readonly Situation[] = [
     ],
     needs: (c) =>
       c.clear
-        ? []
+        ? c.wanted.family === 'waterborne-clear' && !c.outside
+          ? [
+              {
+                ...GRIP,
+                prefer: ['clear-shellac', 'clear-bonding-primer'],
+                why: 'Waterborne varnish over a clear film that nobody knows: a thin clear sealer between grips both.',
+              },
+            ]
+          : []
         : [
             {
               ...GRIP,
@@ -277,13 +287,13 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'letting-go',
     source: 'practice',
     when: (c) =>
-      !c.outside &&
+      (!c.outside || c.ground === 'metal') &&
       (c.is('peeling', 'flaking', 'blistering') || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) &&
       !stripsTop(c) &&
       c.ground !== 'paper' &&
       c.treatAs !== 'bare',
     steps: (c) => [
-      ...(c.ground === 'laminate'
+      ...(c.ground === 'laminate' && c.treatAs === 'laminate'
         ? [
             {
               kind: 'strip',
@@ -298,7 +308,8 @@ export const OLD_FILM: readonly Situation[] = [
       {
         need: needOnGround(c),
         atLeast: 2,
-        scope: 'bare-areas',
+        // Where foil came off it is the board that is primed, all of it.
+        scope: c.treatAs === 'laminate' ? 'all' : 'bare-areas',
         why: 'Where scraping reached the ground it is primed.',
       },
     ],
@@ -343,5 +354,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [scraping(c, 'A cracked film is scraped where it is loose.'), sanding(c, 120, 'Cracks in the film are sanded out, or they come back.')],
+    needs: (c) =>
+      c.outside || c.ground === 'paper' ? [] : [{ need: needOnGround(c), atLeast: 2, scope: 'bare-areas', why: 'Where cracks were taken out to the ground it is primed.' }],
   },
 ];

@@ -16,6 +16,8 @@ export interface Situation {
 /** What a primer has to do on the ground itself, where it is laid bare. */
 export function needOnGround(c: Case): Need {
   if (c.ground === 'metal') return c.d.surface.substrate === 'ferrous-metal' ? 'grip-metal' : 'grip-nonferrous';
+  // Where paint came off laminate, the laminate is there again; where foil came off, its board.
+  if (c.ground === 'laminate' && c.treatAs !== 'laminate') return 'grip-laminate';
   return ON_GROUND[c.ground];
 }
 const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {

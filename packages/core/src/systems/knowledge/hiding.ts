@@ -19,5 +19,9 @@ export const VIVID_FROM = 65;
 /** The difference that nobody sees, and how steeply it is seen beyond it. CIEDE2000. */
 export const SEEN_AT = 2.4;
 export const SEEN_STEEP = 0.5;
+/** What is left of the old colour where next to nobody sees it any more: so far coats are counted. CIEDE2000. */
+export const UNSEEN = 1;
+/** More coats than this nobody lays: another primer, or another colour, is talked about. */
+export const MOST_COATS = 4;
 /** What is reckoned with where a colour is not known: CIEDE2000. */
 export const UNKNOWN_DIFFERENCE = 14;

@@ -1,0 +1,45 @@
+import type { Family } from '../vocabulary/index.ts';
+import type { Step } from '../model/step.ts';
+import type { Case } from './case.ts';
+import { HIDES, MOST_COATS, TINT_LIES, UNSEEN, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
+import { primes } from './onOil.ts';
+
+/** What share of the difference in colour one coat of a finish takes away. */
+function finishHides(family: Family, c: Case): number {
+  if (family === 'waterborne-clear' || family === 'oil-varnish') return HIDES.clear;
+  return (c.shift.chroma ?? 0) > VIVID_FROM ? HIDES.vivid : HIDES.finish;
+}
+
+/** How far the colour of a primer of this tint lies from the finish. CIEDE2000, roughly. */
+function primerLies({ tint }: Step, c: Case): number {
+  const lies =
+    tint === 'toward-finish' ? TINT_LIES.towardFinish : tint && tint !== 'white' ? TINT_LIES.grey : TINT_LIES.white;
+  return lies.depth * Math.max(0, WHITE - (c.shift.to ?? WHITE)) + lies.chroma * (c.shift.chroma ?? 0);
+}
+
+/** How far what is seen lies from the colour that is wanted, once this coat is on. CIEDE2000. */
+export function colourLeftAfter(step: Step, family: Family, left: number, c: Case): number {
+  if (c.clear || step.kind === 'clear-coat') return left;
+  const coats = step.coats ?? 1;
+  if (step.kind === 'finish-coat') return left * (1 - finishHides(family, c)) ** coats;
+  // A primer hides what is under it, and is seen itself.
+  const through = (1 - HIDES.primer[primes(family, 'hide')]) ** coats;
+  return left * through + primerLies(step, c) * (1 - through);
+}
+
+/**
+ * How many coats of a finish it takes until the old colour is seen no more, over what is laid under them; null where
+ * the old colour or the new one is not known.
+ */
+export function coatsThatHide(c: Case, under: readonly Step[], family: Family): number | null {
+  if (c.shift.difference === null) return null;
+  let left = under
+    .filter((step) => step.family && step.kind === 'prime' && (step.scope ?? 'all') === 'all')
+    .reduce((rest, step) => colourLeftAfter(step, step.family!, rest, c), c.shift.difference);
+  let coats = 0;
+  while (left > UNSEEN && coats < MOST_COATS) {
+    left *= 1 - finishHides(family, c);
+    coats++;
+  }
+  return coats;
+}

@@ -1,0 +1,15 @@
+import type { Condition } from '../vocabulary/index.ts';
+import type { Case } from './case.ts';
+
+/** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
+const ALL_OVER = 0.5;
+const USUAL_AREA_M2 = 10;
+
+/** True where all of these that stand were measured, and are together a small part of the surface: what is local stays local. */
+export function isLocal(c: Case, ...codes: Condition[]): boolean {
+  const { areaM2, extents } = c.d.surface;
+  const standing = codes.filter((code) => c.is(code));
+  const sizes = standing.map((code) => extents[code]?.areaM2 ?? null);
+  if (!sizes.length || sizes.includes(null)) return false;
+  return sizes.reduce<number>((sum, size) => sum + size!, 0) < ALL_OVER * (areaM2 ?? USUAL_AREA_M2);
+}
