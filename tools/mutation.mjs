@@ -40,7 +40,7 @@ const SUITES = {
   failure: ['failure', 'paintersSituations', 'whatIf', 'standing', 'callBacks'],
   ledger: ['ledgerChain', 'ledgerEvents', 'jobFile', 'record'],
   pricing: ['fan', 'jobPrice', 'knowledgeOfPrice', 'tins', 'documents'],
-  quantities: ['quantities', 'measure', 'tins', 'jobPrice'],
+  quantities: ['quantities', 'measure', 'takenByHand', 'tins', 'jobPrice'],
   schedule: [
     'schedule',
     'calendar',
