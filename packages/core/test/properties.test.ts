@@ -173,8 +173,9 @@ describe('whatever is asked of assess', () => {
     holds(120, (a) => {
       if (!a.nextTest) return;
       expect(a.nextTest.minutes).toBeGreaterThan(0);
-      // A first rub settles the system, and is made whatever it saves.
-      if (a.nextTest.kind !== 'spirit-rub') expect(a.nextTest.expectedSaving).toBeGreaterThan(a.nextTest.minutes * 65);
+      // A first rub settles the system, and so does a blade where the film may well let go: made whatever they save.
+      if (!['spirit-rub', 'blade-lift'].includes(a.nextTest.kind))
+        expect(a.nextTest.expectedSaving).toBeGreaterThan(a.nextTest.minutes * 65);
       expect(TEST_KINDS).toContain(a.nextTest.kind);
     });
   });

@@ -136,8 +136,8 @@ function finishChemistry(
   // A finish that was wished for by name decides what it is prepared for.
   if (wished && isFinish(wished) && (!outside || OUTSIDE_FINISHES.includes(wished)))
     return chemistryOf(wished) === 'waterborne' ? 'waterborne' : 'solvent-borne';
-  // Oil takes days between its coats.
-  if (outOneNight(wanted)) return 'waterborne';
+  // Oil takes days between its coats, and traps water in masonry.
+  if (outOneNight(wanted) || (outside && groundOf(d.surface.substrate) === 'masonry')) return 'waterborne';
   if (wanted.chemistry) return wanted.chemistry;
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.

@@ -201,8 +201,12 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
           : byRow.reason,
   );
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
-  if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && outOneNight(c.wanted))
-    why.push('Oil was wished for; it takes days between coats, and this has to hang again by the next day.');
+  if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && !wish)
+    why.push(
+      outOneNight(c.wanted)
+        ? 'Oil was wished for; it takes days between coats, and this has to hang again by the next day.'
+        : 'Oil was wished for; on masonry outside it traps the water, and lets go with it.',
+    );
   const sheen = sheenFor(family, c, why);
   const number = finishCoats(c, under, family);
   why.push(number.why);
