@@ -12,15 +12,19 @@ export interface BondOdds {
   atGround: number;
 }
 
+/** What each stack is treated as, as an index into TREATMENTS. */
+const TREATED = Uint8Array.from(STACKS, ({ top }) => TREATMENTS.indexOf(TREATMENT_OF[top]));
+
 /** The odds of the weakest bond, by what the surface is treated as. */
 export function bondOdds(lies: Vector): Record<Treatment, BondOdds> {
   const shares = TREATMENTS.map(() => ({ all: 0, weak: 0, gone: 0, ground: 0 }));
-  STACKS.forEach(({ top, bond, depth }, i) => {
-    const of = shares[TREATMENTS.indexOf(TREATMENT_OF[top])]!;
+  for (let i = 0; i < lies.length; i++) {
+    const of = shares[TREATED[i]!]!;
+    const { bond, depth } = STACKS[i]!;
     of.all += lies[i]!;
     if (bond !== 'sound') of[bond] += lies[i]!;
     if (depth === 'ground') of.ground += lies[i]!;
-  });
+  }
   return Object.fromEntries(
     TREATMENTS.map((treatment, i): [Treatment, BondOdds] => {
       const { all, weak, gone, ground } = shares[i]!;
