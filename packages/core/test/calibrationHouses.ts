@@ -8,7 +8,7 @@ import {
   type TestRecord,
 } from '../src/index.ts';
 import { REACH } from '../src/evidence/house.ts';
-import { SHARED } from '../src/evidence/house.ts';
+import { SHARED } from '../src/evidence/tree.ts';
 import { resultsOf, stackPrior } from './stackOracle.ts';
 
 /** A drawn surface with what really lies there. */

@@ -14,13 +14,12 @@ import {
   surfaceFacts,
   weightsIn,
   type Element,
-  type Finish,
   type Member,
   type SurfaceFacts,
   type TestRecord,
 } from '../src/index.ts';
 import { leastLoss } from '../src/evidence/treatment.ts';
-import { SHARED } from '../src/evidence/house.ts';
+import { SHARED } from '../src/evidence/tree.ts';
 import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 import { heard, mean, passed, says, stackPrior, times, tops, transition } from './stackOracle.ts';
 

@@ -1,6 +1,6 @@
 import { FINISHES, STACKS, type Finish, type StackKind, type SurfaceFacts, type TestRecord } from '../src/index.ts';
 import { stacksGiven } from '../src/evidence/given.ts';
-import { SHARED } from '../src/evidence/house.ts';
+import { SHARED } from '../src/evidence/tree.ts';
 import { GRIP_TABLES, LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 import { priorOdds } from '../src/evidence/prior.ts';
 

@@ -1,6 +1,7 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { ceilingOf } from './likelihood.ts';
-import { follows, heardFrom, type House, type Node } from './house.ts';
+import type { House } from './house.ts';
+import { follows, heardFrom, type Node } from './tree.ts';
 import { normal, times, topOf } from './odds.ts';
 import { TOP_OF, topsOf } from './stackSpace.ts';
 
