@@ -67,9 +67,17 @@ export function factsOf(input: Pick<AssessInput, 'surface' | 'wanted'>, dates: K
   });
 }
 
-/** The neighbours of a question; one without an element is of the kind that is asked about. */
-const neighboursOf = ({ surface, neighbours }: AssessInput): Neighbour[] =>
-  (neighbours ?? []).map((n) => ({ ...n, element: n.element ?? surface.element }));
+const besideIt = new WeakMap<AssessInput, Neighbour[]>();
+
+/** The neighbours of a question; one without an element is of the kind that is asked about. Read once. */
+function neighboursOf(input: AssessInput): Neighbour[] {
+  let beside = besideIt.get(input);
+  if (!beside) {
+    beside = (input.neighbours ?? []).map((n) => ({ ...n, element: n.element ?? input.surface.element }));
+    besideIt.set(input, beside);
+  }
+  return beside;
+}
 
 /** The case behind an input that has been read: for callers that want more than the contract's answer. */
 export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c: Case; made: Composed } {

@@ -5,6 +5,7 @@ import {
   assessSchema,
   caseOf,
   chanceOfLoss,
+  compose,
   drawHouse,
   fanInputOf,
   fanSurfaceOf,
@@ -20,10 +21,15 @@ import {
   simulateFan,
   stacksIn,
   surfaceFacts,
+  TREATMENTS,
   USUAL_SETTINGS,
+  type Case,
   type FanInput,
   type Member,
+  type Treatment,
 } from '../src/index.ts';
+import { asIf } from '../src/systems/case.ts';
+import { TREATMENT_OF } from '../src/evidence/knowledge/treatments.ts';
 
 const member = (id: string, more: Partial<Member> = {}): Member => ({
   id,
@@ -211,6 +217,29 @@ describe('a real job', () => {
     draws: 6000,
   });
   const { fan, drivers } = simulateFan(input);
+  test('an hour costs its own and its part of the visits and the equipment; paint moves with what may be there', () => {
+    expect(input.minuteCost).toBeCloseTo(
+      USUAL_SETTINGS.hourCost / 60 +
+        ((USUAL_SETTINGS.visitMinutes * USUAL_SETTINGS.hourCost) / 60 + USUAL_SETTINGS.equipmentPerVisit) /
+          USUAL_SETTINGS.dayMinutes,
+      9,
+    );
+    for (const [i, surface] of input.surfaces.entries()) {
+      const { c, steps } = asked[i]!;
+      const standing = priceSystem(steps, c.d.surface, c.shelf);
+      expect(surface.byFinish[FINISHES.indexOf(c.d.likeliest)]).toEqual({
+        minutes: standing.minutes,
+        materials: standing.materials,
+      });
+      const other = treatmentsBut(c).find(
+        (treatAs) => surface.byFinish[finishOf(treatAs)]!.minutes !== standing.minutes,
+      );
+      if (!other) continue;
+      const as = asIf(c, other);
+      const then = priceSystem(compose(as).steps, c.d.surface, c.shelf);
+      expect(surface.byFinish[finishOf(other)]).toEqual({ minutes: then.minutes, materials: then.materials });
+    }
+  });
 
   test('the fan lies about the price, and a rub on a campaign narrows it', () => {
     expect(fan.p10).toBeLessThan(fan.p50);
@@ -292,3 +321,45 @@ describe('more that is unknown', () => {
     expect(asked.costs[50]! / bare.costs[50]!).toBeCloseTo(1.1, 4);
   });
 });
+
+describe('part by part', () => {
+  test('the chance of a loss runs evenly between two costs, and steps where several are alike', () => {
+    const costs = [0, 10, 20, 20, 40];
+    expect([2.5, 12.5, 20, 30].map((price) => chanceOfLoss(costs, price))).toEqual([
+      1 - 0.25 / 4,
+      1 - 1.25 / 4,
+      1 - 3 / 4,
+      1 - 3.5 / 4,
+    ]);
+  });
+  test('a surface of two zones is each in equal parts, its paint as well', () => {
+    const rows = [FINISHES.map((_, i) => (i === 1 ? 1 : 0))];
+    const other = [FINISHES.map((_, i) => (i === 2 ? 1 : 0))];
+    const byFinish = FINISHES.map((_, i) => ({ minutes: 1000 * i, materials: 300 * i }));
+    const zoned = plain({
+      nodes: [
+        { on: -1, rows, ceiling: null },
+        { on: -1, rows: other, ceiling: null },
+      ],
+      surfaces: [{ surfaceId: 's', nodes: [0, 1], byFinish, hidden: [], areaSd: 0, paceSd: 0 }],
+      jobPaceSd: 0,
+      draws: 50,
+    });
+    expect(simulateFan(zoned).fan.p50).toBe(1500 * 65 + 450);
+  });
+  test('what narrows the fan is told of the price, overhead and margin in it; a size is a driver only where it was guessed', () => {
+    const guessed = plain({ jobPaceSd: 0, overhead: 1000, margin: 2000, draws: 4000 });
+    guessed.surfaces[0]!.areaSd = 0.35;
+    const { fan, drivers } = simulateFan(guessed);
+    const size = drivers.find((d) => d.kind === 'measure')!;
+    // Rounded apart, the two may differ by a penny.
+    expect(Math.abs(size.narrows + size.width - (fan.p90 - fan.p10))).toBeLessThanOrEqual(2);
+    expect(size.narrows).toBeGreaterThan(0.6 * (fan.p90 - fan.p10));
+    const typed = plain({});
+    typed.surfaces[0]!.areaSd = 0.06;
+    expect(simulateFan(typed).drivers.map((d) => d.kind)).toEqual(['pace']);
+  });
+});
+
+const treatmentsBut = (c: Case) => TREATMENTS.filter((t) => t !== c.treatAs);
+const finishOf = (treatAs: Treatment) => FINISHES.findIndex((finish) => TREATMENT_OF[finish] === treatAs);

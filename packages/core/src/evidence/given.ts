@@ -22,15 +22,23 @@ function shareOfSets(surface: SurfaceFacts): number[] {
   return LAYER_SETS.map(({ top }, i) => shares[i]! / totals.get(top)!);
 }
 
-const bondRow = (film: Finish | UnderLayer, on: LiesOn, surface: SurfaceFacts): BondRow =>
-  BOND_ROWS.find((row) => row.when(film, on, surface))!;
+/** The rows of bonds as they hold on one surface, each film on each ground looked up once. */
+function bondsOn(surface: SurfaceFacts): (film: Finish | UnderLayer, on: LiesOn) => BondRow {
+  const found = new Map<string, BondRow>();
+  return (film, on) => {
+    const key = `${film}/${on}`;
+    let row = found.get(key);
+    if (!row) found.set(key, (row = BOND_ROWS.find((one) => one.when(film, on, surface))!));
+    return row;
+  };
+}
 
 /** How often the weakest bond of these layers is this one, and so weak. */
-function shareOfBond({ top, under, bond, depth }: StackKind, surface: SurfaceFacts): number {
+function shareOfBond({ top, under, bond, depth }: StackKind, rowOf: ReturnType<typeof bondsOn>): number {
   if (top === 'bare') return 1;
   const lowest = under.findLast((layer) => layer !== 'primer') ?? top;
-  const below = bondRow(lowest, 'ground', surface);
-  const above = under.length ? bondRow(top, topLiesOn({ under }), surface) : null;
+  const below = rowOf(lowest, 'ground');
+  const above = under.length ? rowOf(top, topLiesOn({ under })) : null;
   const soundAbove = above ? 1 - above.weak - above.gone : 1;
   if (bond === 'sound') return soundAbove * (1 - below.weak - below.gone);
   // Where both would let go it does so under the top film first.
@@ -44,9 +52,10 @@ export function stacksGiven(surface: SurfaceFacts): Vector {
   let given = known.get(surface);
   if (!given) {
     const shares = shareOfSets(surface);
+    const rowOf = bondsOn(surface);
     given = STACKS.map((stack, i) => {
       const share = shares[SET_OF[i]!]!;
-      return share && share * shareOfBond(stack, surface);
+      return share && share * shareOfBond(stack, rowOf);
     });
     known.set(surface, given);
   }

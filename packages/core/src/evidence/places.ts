@@ -11,7 +11,7 @@ import { LAYER_SETS, SET_OF } from './stackSpace.ts';
 export interface Zone {
   /** Places named by its tests; empty for the rest of the surface, or for a surface that is one. */
   places: string[];
-  tests: TestRecord[];
+  tests: readonly TestRecord[];
 }
 
 /** The place that a test names; empty where it names none. */

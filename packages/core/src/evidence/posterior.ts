@@ -24,8 +24,22 @@ export const ASKED = 'asked';
 const SAME = 'same';
 const neighbourId = (index: number) => `neighbour ${index}`;
 
-/** A surface and its tested neighbours as a house; untested neighbours have nothing to say. */
+const read = new WeakMap<SurfaceFacts, { tests: readonly TestRecord[]; neighbours: readonly Neighbour[]; house: House }>();
+
+/** A surface and its tested neighbours as a house; untested neighbours have nothing to say. Asked again of the same, it is read once. */
 export function askedHouse(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[],
+): House {
+  const before = read.get(surface);
+  if (before?.tests === tests && before.neighbours === neighbours) return before.house;
+  const house = askedAnew(surface, tests, neighbours);
+  read.set(surface, { tests, neighbours, house });
+  return house;
+}
+
+function askedAnew(
   surface: SurfaceFacts,
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[],

@@ -17,7 +17,7 @@ const FURTHER_ZONE = 0.12;
 export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zone[] {
   const telling = tests.filter(tellsFinish);
   const places = [...new Set(telling.map(placeOf))];
-  if (places.length < 2) return [{ places: [], tests: [...tests] }];
+  if (places.length < 2) return [{ places: [], tests }];
   const looked = telling.some((t) => t.kind === 'sheen-look');
   const prior = asStacks(surface, priorVector(surface, looked));
   const evidence = (some: readonly TestRecord[]) => Math.log(dot(prior, surfaceLikelihood(surface, some)));
@@ -46,7 +46,7 @@ export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zo
     clusters = [...clusters.filter((_, i) => i !== a && i !== b), merged];
     if (clusters.length === 1) break;
   }
-  if (clusters.length === 1) return [{ places: [], tests: [...tests] }];
+  if (clusters.length === 1) return [{ places: [], tests }];
   const inOrder = clusters.sort((x, y) => telling.indexOf(x.tests[0]!) - telling.indexOf(y.tests[0]!));
   return inOrder.map((cluster) => ({
     places: cluster.places.filter((p) => p !== ''),
