@@ -7,6 +7,7 @@ import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/di
 import { surfaceFacts, type Neighbour } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
 import { rankedFinishes, type FinishChance } from './evidence/odds.ts';
+import { withNights } from './pricing/nightsOut.ts';
 import { priceOn } from './pricing/price.ts';
 import { asProduct } from './shelf/familyFigures.ts';
 import type { Product, ProductGiven } from './model/product.ts';
@@ -87,8 +88,9 @@ export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);
   const c = asCase(d, wanted, input.houseRules ?? {}, shelf, undefined, known.trials, known.weights);
-  const made = compose(c);
-  return { d, c: { ...withOneMaker(c, made), by: known.by, held: known.held }, made };
+  const composed = compose(c);
+  const standing: Case = { ...withOneMaker(c, composed), by: known.by, held: known.held };
+  return { d, c: standing, made: { ...composed, steps: [...withNights(standing, composed.steps)] } };
 }
 
 /** A firm that keeps to one maker has that maker's products taken first, where one makes every coat. */

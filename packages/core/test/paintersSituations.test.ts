@@ -5,6 +5,7 @@ import { LAYERS } from './situations/layers.ts';
 import { holdsTo } from './situations/row.ts';
 import { USUAL } from './situations/usual.ts';
 import { WEATHER } from './situations/weather.ts';
+import { WISHED } from './situations/wished.ts';
 
 describe('what is there, layer by layer', () => {
   test.each(LAYERS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
@@ -20,4 +21,7 @@ describe('rooms, doors and pieces as they come', () => {
 });
 describe('outside, in old houses, and where work can hurt', () => {
   test.each(WEATHER.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('what was wished for', () => {
+  test.each(WISHED.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

@@ -14,7 +14,7 @@ import { recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
 import { finishFails } from '../systems/finish.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
-import { FIT_ROWS } from '../failure/knowledge/fits.ts';
+import { FIT_ROWS } from '../systems/knowledge/fits.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
 import { differenceText, weighedOf } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
@@ -212,7 +212,7 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
   const ranked = lightest(c, found, most).map(({ at, made, price, burden }) => {
     const holds = holdsOf(at, made.steps, price);
     return {
-      differs: differenceText(told, made, price, holds),
+      differs: differenceText(told, made, at, price, holds),
       system: { steps: made.steps },
       against: Math.round(burden - ours),
       addedCost: price.cost - told.price.cost,
@@ -266,7 +266,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
           {
             rule,
             choice,
-            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}. ${differenceText(told, other, price, holds)}`,
+            differs: `${HOUSE_RULE_LABELS[rule].choices[choice]}. ${differenceText(told, other, at, price, holds)}`,
             addedCost: price.cost - told.price.cost,
             holds,
           },

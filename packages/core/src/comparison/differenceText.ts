@@ -1,4 +1,5 @@
 import { coatsIn, FAMILY_LABELS, isCoat, STEP_DOING } from '../vocabulary/index.ts';
+import { nightsOut } from '../pricing/nightsOut.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
@@ -35,6 +36,8 @@ export interface Weighed {
   fumes: boolean;
   price: SystemPrice;
   callBackAYear: number;
+  /** Nights that what hangs is out of its opening; null where it stays, or nobody counts them. */
+  nights: number | null;
 }
 
 export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(c, base.steps)): Weighed => ({
@@ -44,7 +47,11 @@ export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(
   fumes: strongFumes(base.steps),
   price,
   callBackAYear: holdsOf(c, base.steps, price).callBackAYear,
+  nights: nightsIn(c, base.steps),
 });
+
+/** Nights are counted where somebody asked for it back. */
+const nightsIn = (c: Case, steps: readonly Step[]) => (c.wanted.maxNightsOut === null ? null : nightsOut(c, steps));
 
 const listed = (words: readonly string[]) =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
@@ -63,12 +70,17 @@ function workText({ coats: now, kinds }: Weighed, other: Composed): string {
 }
 
 /** What an alternative trades against the first: coats, hours, waiting, cost, smell and what may go wrong; whole sentences. */
-export function differenceText(base: Weighed, other: Composed, price: SystemPrice, holds: Holds): string {
+export function differenceText(base: Weighed, other: Composed, c: Case, price: SystemPrice, holds: Holds): string {
   const trades: string[] = [];
   const minutes = price.minutes - base.price.minutes;
   if (Math.abs(minutes) >= 10) trades.push(`takes ${inHours(minutes)} ${minutes > 0 ? 'more' : 'less'} of work`);
   const wait = price.waitingMin - base.price.waitingMin;
   if (Math.abs(wait) >= 60) trades.push(`waits ${inHours(wait)} ${wait > 0 ? 'longer' : 'less'}`);
+  const nights = (nightsIn(c, other.steps) ?? 0) - (base.nights ?? 0);
+  if (nights !== 0)
+    trades.push(
+      `is out ${Math.abs(nights)} ${Math.abs(nights) === 1 ? 'night' : 'nights'} ${nights > 0 ? 'longer' : 'less'}`,
+    );
   const cost = price.cost - base.price.cost;
   if (Math.abs(cost) >= 100) trades.push(cost > 0 ? 'is dearer' : 'is cheaper');
   const strong = strongFumes(other.steps);

@@ -24,7 +24,10 @@ export const ASKED = 'asked';
 const SAME = 'same';
 const neighbourId = (index: number) => `neighbour ${index}`;
 
-const read = new WeakMap<SurfaceFacts, { tests: readonly TestRecord[]; neighbours: readonly Neighbour[]; house: House }>();
+const read = new WeakMap<
+  SurfaceFacts,
+  { tests: readonly TestRecord[]; neighbours: readonly Neighbour[]; house: House }
+>();
 
 /** A surface and its tested neighbours as a house; untested neighbours have nothing to say. Asked again of the same, it is read once. */
 export function askedHouse(
@@ -39,11 +42,7 @@ export function askedHouse(
   return house;
 }
 
-function askedAnew(
-  surface: SurfaceFacts,
-  tests: readonly TestRecord[],
-  neighbours: readonly Neighbour[],
-): House {
+function askedAnew(surface: SurfaceFacts, tests: readonly TestRecord[], neighbours: readonly Neighbour[]): House {
   const anySame = neighbours.some((n) => n.campaign === 'same');
   const asked: Member = { id: ASKED, surface, tests, campaign: anySame ? SAME : null };
   const others = neighbours.flatMap((neighbour, index): Member[] =>

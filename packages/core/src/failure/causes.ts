@@ -1,5 +1,5 @@
 import type { Fault } from '../vocabulary/index.ts';
-import { FIT_ROWS, NO_FINISH, UNSEALED } from './knowledge/fits.ts';
+import { FIT_ROWS, NO_FINISH, UNSEALED } from '../systems/knowledge/fits.ts';
 import { LEFT_ROWS } from './knowledge/grounds.ts';
 import { HAND_ROWS, HANDLED_EARLY } from './knowledge/hands.ts';
 import { RISING_ROWS } from './knowledge/rising.ts';

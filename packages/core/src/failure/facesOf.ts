@@ -87,15 +87,22 @@ function oldBond(face: Face, c: Case): void {
   else raise(face, 'weak', letsGo(c.d.bonds[c.treatAs]));
 }
 
+/** On plastic and metal chalk is the skin of the ground itself, and comes off with it. */
+const CHALK_ON_CLOSED = 0.3;
 /** A palm that is only dusted shows so much of the chalk of one that is white. */
 const LITTLE_CHALK = 0.5;
 
-function standingOn(face: Face, c: Case): void {
+const chalkSeen = (c: Case): number => {
   const wiped = c.d.tests.findLast((t) => t.kind === 'hand-wipe')?.result;
+  const isClosed = c.ground === 'hard' || c.ground === 'metal' || c.ground === 'laminate';
+  return (wiped === 'light' ? LITTLE_CHALK : 1) * (isClosed ? CHALK_ON_CLOSED : 1);
+};
+
+function standingOn(face: Face, c: Case): void {
   for (const row of STANDING_ROWS) {
     if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
     if (row.part === 'spots' && face.part !== 'spots') continue;
-    raise(face, row.trait, row.condition === 'chalking' && wiped === 'light' ? row.amount * LITTLE_CHALK : row.amount);
+    raise(face, row.trait, row.condition === 'chalking' ? row.amount * chalkSeen(c) : row.amount);
   }
   for (const row of RISES_FROM) {
     if (!c.is(row.condition)) continue;

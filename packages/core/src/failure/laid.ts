@@ -113,7 +113,7 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
 }
 
 /** Lays a coat on a face: what may come of the laying, and the face as it is afterwards. */
-export function layCoat(step: Step, face: Face, c: Case, tally: Tally): void {
+export function layCoat(step: Step, face: Face, c: Case, tally: Tally, isLast: boolean): void {
   const { family } = step;
   if (!family) return;
   if (face.coats > 0) tally.add(NO.betweenCoats, chanceOf(ON_FRESH), face.share);
@@ -123,6 +123,7 @@ export function layCoat(step: Step, face: Face, c: Case, tally: Tally): void {
     meetsWet(family, face, tally);
   }
   tally.add(NO.dust, face.has[AT.dust]! * (c.joinery ? DUST_SHOWS.joinery : DUST_SHOWS.otherwise), face.share);
-  if (step.kind === 'finish-coat') shadesOver(step, face, c, tally);
+  // What drinks unevenly under an earlier coat is evened by the next: only the last is seen.
+  if (isLast) shadesOver(step, face, c, tally);
   coated(step, family, face, c);
 }

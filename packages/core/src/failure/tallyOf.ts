@@ -7,12 +7,12 @@ import type { Step } from '../model/step.ts';
 import { chanceOf, NO } from './causes.ts';
 import { AT, type Face } from './face.ts';
 import { facesOf } from './facesOf.ts';
-import { FIT_ROWS, NO_FINISH, UNSEALED } from './knowledge/fits.ts';
+import { FIT_ROWS, NO_FINISH, UNSEALED } from '../systems/knowledge/fits.ts';
 import { FINISH_CUT, FLAT_CRACKS, LEFT_ROWS, NIBS_SHOW } from './knowledge/grounds.ts';
 import { HAND_ROWS, HANDLED_EARLY } from './knowledge/hands.ts';
 import { SEEN_AT, SEEN_STEEP } from '../systems/knowledge/hiding.ts';
 import { RISING_ROWS } from './knowledge/rising.ts';
-import { OLD_BOND_GOES } from './knowledge/standing.ts';
+import { DRINKS, OLD_BOND_GOES } from './knowledge/standing.ts';
 import { layCoat } from './laid.ts';
 import { Tally } from './tally.ts';
 import { truthsOf } from './truths.ts';
@@ -46,21 +46,29 @@ function addLeft(face: Face, c: Case, tally: Tally): void {
   const { share } = face;
   if (c.wanted.leaveBare) return;
   LEFT_ROWS.forEach((row, i) => tally.add(NO.left + i, face.has[AT[row.trait]]! * row.odds, share));
-  for (const [riser, strength] of face.rises) tally.add(RISES.get(riser)!, strength, share);
+  for (const [riser, strength] of face.rises)
+    // Through a clear film the timber's own colour is meant to be seen.
+    if (!c.clear || (riser !== 'block-knots' && riser !== 'block-tannin'))
+      tally.add(RISES.get(riser)!, strength, share);
   tally.add(NO.oldBond, face.has[AT.weak]! * OLD_BOND_GOES, share);
   tally.add(NO.rough, face.has[AT.nibs]! * (c.joinery ? NIBS_SHOW.joinery : NIBS_SHOW.otherwise), share);
   if (face.part !== 'spots' && face.colourLeft > 0)
     tally.add(NO.hiding, chanceOf((face.colourLeft - SEEN_AT) / SEEN_STEEP), share);
 }
 
+/** A spot that lies open to the ground, as where rot was cut out, is primed with what is bare. */
+const reaches = (on: Act['on'], face: Face) =>
+  on === null || on === face.part || (on === 'bare-areas' && face.part === 'spots' && DRINKS[face.kind] !== undefined);
+
 /** Work and coats on one part, in the order of the steps. */
 function addPart(face: Face, acts: readonly Act[], c: Case, tally: Tally): void {
   let finished = false;
   let cut = false;
+  const last = acts.findLast((act) => act.step.kind === 'finish-coat' && reaches(act.on, face))?.step;
   for (const { step, coat, finish, abrades, rows, on } of acts) {
-    if (on !== null && on !== face.part) continue;
+    if (!reaches(on, face)) continue;
     if (coat) {
-      layCoat(step, face, c, tally);
+      layCoat(step, face, c, tally, step === last);
       if (finish) [finished, cut] = [true, false];
     } else {
       if (finished && abrades) cut = true;

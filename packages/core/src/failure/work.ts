@@ -47,8 +47,12 @@ function takeOffOil(row: Work, step: Step, face: Face, c: Case): void {
 }
 const OIL_UNDER_SHINES = 0.7;
 
+/** What lies on the film and goes with it. */
+const ON_THE_FILM = ['block-ink', 'block-smoke', 'block-odour'] as const;
+
 /** The film comes off: what lies under it is the face now. */
 function takeOff(row: Work, step: Step, face: Face, c: Case): void {
+  if (row.takesOff === 'all') for (const riser of ON_THE_FILM) face.rises.delete(riser);
   if (row.takesOff === 'powder') {
     if (face.kind !== 'distemper') return;
     face.kind = groundFace(c);

@@ -6,6 +6,7 @@ import {
   PRIMER_FAMILIES,
   type Chemistry,
   type Condition,
+  type Element,
   type Family,
   type Ground,
   type HouseRules,
@@ -16,7 +17,7 @@ import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { gripHeld } from '../evidence/conditions.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
-import type { Wanted } from '../model/surface.ts';
+import type { SurfaceFacts, Wanted } from '../model/surface.ts';
 import type { Product } from '../model/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import type { Held } from './held.ts';
@@ -122,8 +123,10 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
 }
 
 const isFinish = (family: Family) => (FINISH_FAMILIES as readonly Family[]).includes(family);
-/** A door or sash that is wanted back by the next day. */
-export const outOneNight = (wanted: Wanted) => wanted.maxNightsOut !== null && wanted.maxNightsOut <= 1;
+/** A door, sash, gate or front that is wanted back by the next day. */
+export const outOneNight = ({ element }: Pick<SurfaceFacts, 'element'>, wanted: Wanted) =>
+  HUNG.includes(element) && wanted.maxNightsOut !== null && wanted.maxNightsOut <= 1;
+const HUNG: readonly Element[] = ['door', 'window', 'gate', 'cabinet'];
 
 function finishChemistry(
   d: Diagnosis,
@@ -134,10 +137,13 @@ function finishChemistry(
 ): Chemistry {
   const wished = wanted.family;
   // A finish that was wished for by name decides what it is prepared for.
-  if (wished && isFinish(wished) && (!outside || OUTSIDE_FINISHES.includes(wished)))
+  const isSeenThrough =
+    wished !== null && CLEAR_FINISHES.includes(wished) && !endsClear(wanted, groundOf(d.surface.substrate));
+  if (wished && isFinish(wished) && !isSeenThrough && (!outside || OUTSIDE_FINISHES.includes(wished)))
     return chemistryOf(wished) === 'waterborne' ? 'waterborne' : 'solvent-borne';
   // Oil takes days between its coats, and traps water in masonry.
-  if (outOneNight(wanted) || (outside && groundOf(d.surface.substrate) === 'masonry')) return 'waterborne';
+  if (outOneNight(d.surface, wanted) || (outside && groundOf(d.surface.substrate) === 'masonry')) return 'waterborne';
+  if (d.surface.element === 'floor') return 'waterborne';
   if (wanted.chemistry) return wanted.chemistry;
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.
@@ -158,12 +164,14 @@ export function recase(c: Case, given: Partial<HouseRules>, wish: Partial<Wanted
     wanted,
     rules,
     goesTo: finishChemistry(c.d, wanted, rules, c.joinery, c.outside),
-    clear: endsClear(wanted),
+    clear: endsClear(wanted, c.ground),
     shift: wish.colour === undefined ? c.shift : colourShift(c.d, wanted),
   };
 }
 
-const endsClear = (wanted: Wanted) => wanted.family !== null && CLEAR_FINISHES.includes(wanted.family);
+/** A clear film is wished for, and there is timber to be seen through it. */
+const endsClear = (wanted: Wanted, ground: Ground) =>
+  ground === 'timber' && wanted.family !== null && CLEAR_FINISHES.includes(wanted.family);
 
 /** The same surface, were what is on it this; its zones with it. */
 export function asIf(c: Case, treatAs: Treatment): Case {
@@ -231,7 +239,7 @@ export function asCase(
     bare: treatAs === 'bare',
     wetOnly: d.lead === 'presumed' || d.lead === 'positive',
     goesTo: finishChemistry(d, wanted, rules, joinery, outside),
-    clear: endsClear(wanted),
+    clear: endsClear(wanted, ground),
     shift,
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
     gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),

@@ -1,8 +1,10 @@
-import { coatsIn, type Element, type Family, type Sheen } from '../vocabulary/index.ts';
+import { CLEAR_FINISHES, coatsIn, type Family, type Sheen } from '../vocabulary/index.ts';
 import { isLowSheen } from '../evidence/facts.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
 import { coatsThatHide } from './hiding.ts';
+import { FIT_ROWS } from './knowledge/fits.ts';
+import { HARD_USED } from './knowledge/hardUsed.ts';
 import { VIVID_FROM } from './knowledge/hiding.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { finishOnOil } from './knowledge/situations/oldFilm.ts';
@@ -15,9 +17,6 @@ export interface ChosenFinish {
   toBuy: boolean;
 }
 
-/** What hands and loads are on all day. */
-export const HARD_USED: readonly Element[] = ['door', 'cabinet', 'furniture', 'shelf', 'stair', 'railing'];
-
 interface FinishRow {
   family: Family;
   when: (c: Case) => boolean;
@@ -28,7 +27,7 @@ interface FinishRow {
 export const FINISH_ROWS: readonly FinishRow[] = [
   {
     family: 'floor-paint',
-    when: (c) => c.d.surface.element === 'floor' && c.goesTo === 'waterborne',
+    when: (c) => c.d.surface.element === 'floor',
     reason: 'Floor paint is made to be walked on.',
   },
   {
@@ -106,8 +105,17 @@ const ALL_FINISHES = Object.keys(USUAL_SHEEN) as Family[];
 export function finishFails(family: Family, c: Case): string | null {
   if (!ALL_FINISHES.includes(family)) return 'it is no finish';
   if (c.outside && !OUTSIDE_FINISHES.includes(family)) return 'it is made for indoors';
+  const unfit = FIT_ROWS.find(
+    (row) => row.odds >= FAILS && row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c),
+  );
+  if (unfit) return `it would fail: ${unfit.text.slice(0, 1).toLowerCase()}${unfit.text.slice(1, -1)}`;
+  if (CLEAR_FINISHES.includes(family) && !c.clear)
+    return 'it hides nothing, and here there is paint or no timber to be seen';
   return null;
 }
+
+/** From these odds on a wish is departed from. */
+const FAILS = 0.5;
 
 function sheenFor(family: Family, c: Case, why: string[]): Sheen | undefined {
   const wanted = c.wanted.sheen ?? USUAL_SHEEN[family];
@@ -169,11 +177,14 @@ export function finishCoats(c: Case, under: readonly Step[], family: Family): { 
   const least = leastCoats(c, primed, family);
   const hide = coatsThatHide(c, under, family);
   if (hide === null || hide <= least.coats) return least;
-  const moves = `The colour moves ${hide > 2 ? 'far ' : ''}(difference ${c.shift.difference!.toFixed(0)})`;
-  const poorly = (c.shift.chroma ?? 0) > VIVID_FROM ? ', and so vivid a colour hides poorly' : '';
+  const { difference, chroma } = c.shift;
+  const reasons = [
+    ...(difference === null ? [] : [`the colour moves ${hide > 2 ? 'far ' : ''}(difference ${difference.toFixed(0)})`]),
+    ...(difference === null || (chroma ?? 0) > VIVID_FROM ? ['so vivid a colour hides poorly'] : []),
+  ].join(', and ');
   return {
     coats: hide,
-    why: `${moves}${poorly}: ${coatsIn(hide)} ${primed ? 'even over the primer' : hide > 2 ? 'without a tinted primer' : 'cover'}.`,
+    why: `${reasons[0]!.toUpperCase()}${reasons.slice(1)}: ${coatsIn(hide)} ${primed ? 'even over the primer' : hide > 2 ? 'without a tinted primer' : 'cover'}.`,
   };
 }
 
@@ -189,7 +200,9 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
   if (wish && fails) why.push(`${wish.replaceAll('-', ' ')} was wished for; ${fails}, so it is not used here.`);
   const fitting = FINISH_ROWS.filter((row) => row.when(c));
   const byRow = fitting.find((row) => onShelf(c, row.family)) ?? fitting[0]!;
-  const quick = outOneNight(c.wanted) ? fitting.map((row) => row.family).find((f) => QUICK.includes(f)) : undefined;
+  const quick = outOneNight(c.d.surface, c.wanted)
+    ? fitting.map((row) => row.family).find((f) => QUICK.includes(f))
+    : undefined;
   const family: Family = wish && !fails ? wish : hybrid ? 'waterborne-alkyd' : (quick ?? byRow.family);
   why.push(
     wish && !fails
@@ -203,9 +216,11 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
   if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && !wish)
     why.push(
-      outOneNight(c.wanted)
+      outOneNight(c.d.surface, c.wanted)
         ? 'Oil was wished for; it takes days between coats, and this has to hang again by the next day.'
-        : 'Oil was wished for; on masonry outside it traps the water, and lets go with it.',
+        : c.d.surface.element === 'floor'
+          ? 'Oil was wished for; a floor that is walked on takes floor paint.'
+          : 'Oil was wished for; on masonry outside it traps the water, and lets go with it.',
     );
   const sheen = sheenFor(family, c, why);
   const number = finishCoats(c, under, family);

@@ -1,7 +1,7 @@
 import type { Family } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 import type { Case } from './case.ts';
-import { HIDES, MOST_COATS, TINT_LIES, UNSEEN, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
+import { HIDES, MOST_COATS, TINT_LIES, UNKNOWN_DIFFERENCE, UNSEEN, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
 import { primes } from './onOil.ts';
 
 /** What share of the difference in colour one coat of a finish takes away. */
@@ -28,14 +28,14 @@ export function colourLeftAfter(step: Step, family: Family, left: number, c: Cas
 }
 
 /**
- * How many coats of a finish it takes until the old colour is seen no more, over what is laid under them; null where
- * the old colour or the new one is not known.
+ * How many coats of a finish it takes until nothing under it is seen any more, over what is laid under them; null where
+ * the new colour is not known. An old colour that nobody said is taken to lie as far off as most do.
  */
 export function coatsThatHide(c: Case, under: readonly Step[], family: Family): number | null {
-  if (c.shift.difference === null) return null;
+  if (c.shift.to === null) return null;
   let left = under
     .filter((step) => step.family && step.kind === 'prime' && (step.scope ?? 'all') === 'all')
-    .reduce((rest, step) => colourLeftAfter(step, step.family!, rest, c), c.shift.difference);
+    .reduce((rest, step) => colourLeftAfter(step, step.family!, rest, c), c.shift.difference ?? UNKNOWN_DIFFERENCE);
   let coats = 0;
   while (left > UNSEEN && coats < MOST_COATS) {
     left *= 1 - finishHides(family, c);

@@ -43,6 +43,8 @@ const GENTLE: Readonly<Record<Chemistry, number>> = {
   'two-part': 0,
 };
 
+const FOR_IRON: readonly Need[] = ['grip-metal', 'block-rust'];
+
 function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {
   const strength = needs.reduce((sum, n) => sum + (row.does[n.need] ?? 0), 0) / Math.max(1, needs.length);
   const named = needs.reduce((best, n) => {
@@ -53,9 +55,12 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   // The rule names a blocker: plain sealing of plaster or timber is none of its business.
   const blocking = needs.some((n) => isForBlocker(n.need));
   const asked = blocking && rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
-  const odour = c.wanted.lowOdour && !row.lowOdour ? -5 : 0;
+  // On iron nothing else will do; outside nobody breathes it.
+  const forIron = needs.some((n) => FOR_IRON.includes(n.need));
+  const odour = c.wanted.lowOdour && !c.outside && !forIron && !row.lowOdour ? -5 : 0;
   // A room that is wanted back tonight has no time for a primer that takes till tomorrow.
-  const slow = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && SLOW.includes(row.family) ? -3 : 0;
+  const hurries = c.wanted.maxNightsOut !== null && c.wanted.maxNightsOut <= 1 && !forIron;
+  const slow = hurries && SLOW.includes(row.family) ? -3 : 0;
   // A clear primer under paint is for pieces that are rubbed through, and nothing else.
   const clear = row.clear && !c.clear ? (c.wanted.distressed && c.furniture ? 4 : -4) : 0;
   // What a patch here, or an accepted trial, has shown weighs beside the table.

@@ -1,7 +1,8 @@
 import type { Family, Fault, StepKind } from '../../vocabulary/index.ts';
 import { staysWet } from '../../evidence/facts.ts';
-import type { Case } from '../../systems/case.ts';
-import { HARD_USED } from '../../systems/finish.ts';
+import type { Case } from '../case.ts';
+import { wantsWoodShown } from '../toTheWood.ts';
+import { HARD_USED } from './hardUsed.ts';
 
 /** A product in a place it was not made for, and what comes of it. */
 export interface FitRow {
@@ -125,7 +126,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['waterborne-clear', 'oil-varnish'],
     kinds: FINISH,
-    when: (c) => !c.bare && c.treatAs !== 'clear' && c.wanted.colour !== null,
+    when: (c) => !c.bare && c.treatAs !== 'clear' && c.wanted.colour !== null && !wantsWoodShown(c),
     fault: 'shows-through',
     odds: 0.95,
     by: 'PT1H',

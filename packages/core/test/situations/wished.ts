@@ -1,0 +1,170 @@
+import { rub, type Situation } from './row.ts';
+
+const OIL = [rub('no-transfer'), rub('no-transfer', 'b')];
+const IRON_GATE = {
+  element: 'gate',
+  substrate: 'ferrous-metal',
+  exposure: 'exterior-sheltered',
+  areaM2: 6,
+  builtYear: 2010,
+};
+
+/** What was wished for is heard where it holds; where it would fail it is departed from, and the rest is prepared for what is laid. */
+export const WISHED: Situation[] = [
+  {
+    what: 'oil wished for on a front door that hangs again tomorrow',
+    why: 'Oil takes days: a quick waterborne finish, and then the old oil is bound for it.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', exposure: 'exterior-exposed', areaM2: 4, builtYear: 1990 },
+      tests: OIL,
+      wanted: { chemistry: 'solvent-borne', maxNightsOut: 1 },
+    },
+    has: ['prime:bonding-acrylic-primer', 'finish-coat:exterior-acrylic'],
+    hasNot: ['finish-coat:exterior-oil'],
+    risk: ['prime', 'peels', 0.3, 0.98],
+  },
+  {
+    what: 'the same door with a week to spare',
+    why: 'The wish holds: oil on dull oil, nothing under it.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', exposure: 'exterior-exposed', areaM2: 4, builtYear: 1990 },
+      tests: OIL,
+      wanted: { chemistry: 'solvent-borne', maxNightsOut: 7 },
+    },
+    has: ['finish-coat:exterior-oil'],
+    hasNot: ['prime'],
+  },
+  {
+    what: 'acrylic trim paint wished for by name on old oil, by a firm that stays with oil',
+    why: 'The name decides: the oil is bound for it.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 12, builtYear: 1996 },
+      tests: OIL,
+      wanted: { family: 'acrylic-trim' },
+      houseRules: { oilTrim: 'stay-oil' },
+    },
+    has: ['prime', 'finish-coat:acrylic-trim'],
+  },
+  {
+    what: 'a clear finish wished for on painted iron',
+    why: 'It would hide nothing: it is painted, and the reason is said.',
+    ask: { surface: { ...IRON_GATE, currentFinish: 'waterborne-acrylic' }, wanted: { family: 'oil-varnish' } },
+    has: ['finish-coat:exterior-acrylic'],
+    hasNot: ['finish-coat:oil-varnish'],
+  },
+  {
+    what: 'oil wished for on a brick wall outside',
+    why: 'Oil traps water in masonry: masonry paint breathes.',
+    ask: {
+      surface: { element: 'masonry', substrate: 'brick', exposure: 'exterior-exposed', areaM2: 30, builtYear: 1980 },
+      wanted: { chemistry: 'solvent-borne' },
+    },
+    has: ['finish-coat:masonry-paint'],
+  },
+  {
+    what: 'trim paint wished for on a floor',
+    why: 'Feet wear it through: floor paint.',
+    ask: {
+      surface: { element: 'floor', substrate: 'softwood', areaM2: 15, builtYear: 1990 },
+      wanted: { family: 'acrylic-trim' },
+    },
+    has: ['finish-coat:floor-paint'],
+    hasNot: ['finish-coat:acrylic-trim'],
+  },
+  {
+    what: 'a bright yellow over bare timber, where nobody said what colour is there',
+    why: 'Vivid colours cover badly over a white primer too: three coats.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', isNew: true, areaM2: 12 },
+      wanted: { colour: '#f6d20a', sheen: 'satin' },
+    },
+    coats: ['acrylic-trim', 3],
+  },
+  {
+    what: 'iron in the house of people who cannot have the smell',
+    why: 'Iron first gets metal primer where it is bare: nothing gentler does it.',
+    ask: {
+      surface: { element: 'railing', substrate: 'ferrous-metal', areaM2: 5, currentFinish: 'bare' },
+      wanted: { lowOdour: true },
+    },
+    has: ['prime:metal-primer'],
+    hasNot: ['prime:bonding-acrylic-primer'],
+  },
+  {
+    what: 'an iron gate that peels outside',
+    why: 'Scraped to what holds, and primed where it is bare before any other coat.',
+    ask: { surface: { ...IRON_GATE, conditions: ['peeling'], currentFinish: 'waterborne-acrylic' } },
+    has: ['scrape', 'prime:metal-primer@bare-areas'],
+    order: [
+      ['scrape', 'sand'],
+      ['prime', 'finish-coat'],
+    ],
+  },
+  {
+    what: 'a galvanised rail that rusts',
+    why: 'Where it rusts the zinc is gone: that is bare iron.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'galvanised-metal',
+        areaM2: 5,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['rust-stain'],
+      },
+    },
+    has: ['scrape', 'prime:metal-primer@bare-areas'],
+  },
+  {
+    what: 'greasy, chalking plastic',
+    why: 'It is washed and abraded; nothing soaks into plastic, so nothing is sealed: it is bonded.',
+    ask: {
+      surface: {
+        element: 'fascia-soffit',
+        substrate: 'upvc',
+        exposure: 'exterior-exposed',
+        areaM2: 20,
+        currentFinish: 'bare',
+        conditions: ['greasy', 'chalking'],
+      },
+    },
+    has: ['wash', 'sand', 'prime:bonding-acrylic-primer'],
+    hasNot: ['prime:penetrating-sealer'],
+  },
+  {
+    what: 'a cupboard whose film is cracked',
+    why: 'Cracks are taken out to the ground, and what is bare then is primed.',
+    ask: {
+      surface: {
+        element: 'cabinet',
+        substrate: 'softwood',
+        areaM2: 9,
+        builtYear: 2010,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['cracking'],
+      },
+    },
+    has: ['scrape', 'sand', 'prime:wood-acrylic-primer@bare-areas'],
+  },
+  {
+    what: 'laminate that somebody said is bare',
+    why: 'Bare laminate is laminate: the primer has to bond to it.',
+    ask: { surface: { element: 'shelf', substrate: 'melamine', areaM2: 6, currentFinish: 'bare' } },
+    has: ['prime:shellac-primer'],
+    risk: ['prime', 'peels', 0.3, 0.98],
+  },
+  {
+    what: 'paint that peels off melamine',
+    why: 'The paint comes off, not the face of the board; what shows then is laminate.',
+    ask: {
+      surface: {
+        element: 'furniture',
+        substrate: 'melamine',
+        areaM2: 6,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['peeling'],
+      },
+    },
+    has: ['scrape', 'prime:shellac-primer@bare-areas'],
+    hasNot: ['strip'],
+  },
+];
