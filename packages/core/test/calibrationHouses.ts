@@ -9,7 +9,7 @@ import {
 } from '../src/index.ts';
 import { REACH } from '../src/evidence/house.ts';
 import { SHARED } from '../src/evidence/tree.ts';
-import { resultsOf, stackPrior } from './stackOracle.ts';
+import { resultsOf, stackPrior, unseen } from './stackOracle.ts';
 
 /** A drawn surface with what really lies there. */
 export interface Drawn {
@@ -66,11 +66,35 @@ function testsOn(
 
 const layersOf = ({ top, under }: StackKind) => [top, ...under].join();
 
-/** A house drawn from the model itself: a campaign of two or three surfaces, each following it or going its own way. */
+/** A house drawn from the model itself: a campaign of three surfaces, each following it or going its own way; of none was anything seen to peel. */
 export function modelHouse(random: () => number): Drawn[] {
+  for (;;) {
+    const house = anyModelHouse(random);
+    if (house.every(({ truth, member }) => random() < showsNothing(truth, member.surface))) return house;
+  }
+}
+
+const priors = new Map<string, readonly number[]>();
+function priorOf(element: SurfaceFacts['element'], builtYear: number): readonly number[] {
+  const key = `${element}/${builtYear}`;
+  const known = priors.get(key) ?? stackPrior(facts(element, builtYear));
+  priors.set(key, known);
+  return known;
+}
+
+const seen = new Map<string, readonly number[]>();
+/** How often nothing is seen of such a bond, up to a factor. */
+function showsNothing(truth: StackKind, surface: SurfaceFacts): number {
+  const key = `${surface.element}/${surface.builtYear}`;
+  const known = seen.get(key) ?? unseen(surface);
+  seen.set(key, known);
+  return known[STACKS.indexOf(truth)]! / 2;
+}
+
+function anyModelHouse(random: () => number): Drawn[] {
   const builtYear = 1890 + Math.floor(random() * 125);
   const of = (element: SurfaceFacts['element'], fits: (stack: StackKind) => boolean = () => true) => {
-    const prior = stackPrior(facts(element, builtYear));
+    const prior = priorOf(element, builtYear);
     return drawn(
       STACKS.flatMap((stack, i) => (fits(stack) ? [[stack, prior[i]!] as const] : [])),
       random,

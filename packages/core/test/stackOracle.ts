@@ -87,3 +87,16 @@ export const says = (test: TestRecord): Odds =>
     (stack) =>
       resultsOf(test.kind, stack).find(([result]) => result === test.result)![1] * (stack.top === 'bare' ? 0.1 : 1),
   );
+
+const SHOWS_NOTHING = { sound: 0.97, weak: 0.7, gone: 0.3 };
+/** What it says of the bonds that nothing is seen to peel: under each top against the others of that top. */
+export function unseen(surface: SurfaceFacts): Odds {
+  const given = stacksGiven(surface);
+  return STACKS.map(({ top, bond }) => {
+    const all = STACKS.reduce(
+      (sum, other, i) => (other.top === top ? sum + given[i]! * SHOWS_NOTHING[other.bond] : sum),
+      0,
+    );
+    return SHOWS_NOTHING[bond] / all;
+  });
+}

@@ -77,6 +77,9 @@ function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, ride
 /** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
 const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
   !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub' || t.kind === 'chip-look');
+/** What was rubbed of the same brush counts for the blade that settles. */
+const comesAfterRub = (kind: TestKind, member: Member, sisters: readonly Member[]) =>
+  [member, ...sisters].some((m) => comesNow(kind, m.tests));
 
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
 function finishTestsOn(
@@ -87,12 +90,17 @@ function finishTestsOn(
   sisters: readonly Member[],
 ): NextTest[] {
   if (member.surface.isNew === true) return [];
-  const settles = needsFirstTest(member, at, sisters) ? 'spirit-rub' : needsGripTest(member, at) ? 'blade-lift' : null;
+  const settles =
+    needsFirstTest(member, at, sisters) || needsAnotherRub(member, at)
+      ? 'spirit-rub'
+      : needsGripTest(member, at)
+        ? 'blade-lift'
+        : null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
   return FINISH_TESTS.filter(
     (kind) =>
-      comesNow(kind, member.tests) &&
+      (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
       (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
       member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
   ).map((kind) => ({
@@ -143,6 +151,15 @@ function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): b
 }
 const tellsOilApart = (test: TestRecord) =>
   test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
+/** From here on both are still likely: what was found contradicts itself, or says too little. */
+const STILL_OPEN = 0.18;
+/** One rub that left oil and waterborne both likely is followed by a longer one, in a second place. */
+function needsAnotherRub(member: Member, at: Node): boolean {
+  const rubs = member.tests.filter((t) => t.kind === 'spirit-rub').length;
+  if (rubs !== 1) return false;
+  const odds = filmsAt(at);
+  return chanceOfAny(odds, OILY) >= STILL_OPEN && chanceOfAny(odds, WATERY) >= STILL_OPEN;
+}
 /** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
 const MAY_LIE_ON_OIL = 0.3;
 /** From here on the film may well let go of what it lies on, whatever that is. */

@@ -3,7 +3,8 @@ import { groundOf } from './facts.ts';
 import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { stacksGiven } from './given.ts';
-import { byItsTop } from './stackSpace.ts';
+import { SEEN_TO_HOLD } from './knowledge/bonds.ts';
+import { byItsTop, overStacks, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
 
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
@@ -57,4 +58,17 @@ export const asStacks = (surface: SurfaceFacts, finishes: Vector): number[] =>
 /** The odds before any test, by finish. */
 export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishProbabilities {
   return asOdds(priorVector(surface, sheenLookedAt));
+}
+
+const HOLDS = overStacks(({ bond }) => SEEN_TO_HOLD[bond]);
+const LETS_GO = ['peeling', 'flaking', 'blistering'];
+
+/**
+ * What it says of the bonds that nobody saw the film let go: a likelihood. Of which film it is it says nothing more
+ * than the look has said: under each top the shares are weighed against one another alone.
+ */
+export function seenToHold(surface: SurfaceFacts): Vector {
+  if (surface.conditions.some((c) => LETS_GO.includes(c))) return STACKS.map(() => 1);
+  const means = topsOf(times(stacksGiven(surface), HOLDS));
+  return HOLDS.map((x, i) => x / means[TOP_OF[i]!]!);
 }

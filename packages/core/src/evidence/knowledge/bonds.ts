@@ -71,3 +71,6 @@ export const WEAK_LETS_GO = 0.6;
 
 /** How much of a place's stack is that of the surface: layers are nearly always the same, bonds often. Source: practice. */
 export const PLACE_SHARES = { bond: 0.55 } as const;
+
+/** How often nothing is seen to peel, flake or blister, by how the weakest bond stands: what is gone mostly shows. Source: practice. */
+export const SEEN_TO_HOLD: Readonly<Record<BondState, number>> = { sound: 0.97, weak: 0.7, gone: 0.3 };
