@@ -50,38 +50,43 @@ const OIL_UNDER_SHINES = 0.7;
 /** What lies on the film and goes with it. */
 const ON_THE_FILM = ['block-ink', 'block-smoke', 'block-odour'] as const;
 
-/** The film comes off: what lies under it is the face now. */
-function takeOff(row: Work, step: Step, face: Face, c: Case): void {
-  if (row.takesOff === 'all') for (const riser of ON_THE_FILM) face.rises.delete(riser);
-  if (row.takesOff === 'powder') {
-    if (face.kind !== 'distemper') return;
-    face.kind = groundFace(c);
-    face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, LEFT_IN_PORES);
-    return;
-  }
-  if (c.treatAs === 'over-oil' && row.takesOff !== 'all') {
-    takeOffOil(row, step, face, c);
-    return;
-  }
-  if (row.takesOff === 'soft' || (row.takesOff === 'weak' && face.part !== 'bare-areas')) return;
-  // Where the ground lies open already there is no film left to take.
-  if (row.takesOff === 'weak' && (c.bare || DRINKS[face.kind] !== undefined)) return;
-  // Paint comes off laminate; foil comes off its board.
-  if (c.ground === 'laminate' && c.treatAs !== 'laminate') {
-    face.kind = 'laminate';
-    return;
-  }
-  // A stripper takes the waterborne coat; the oil under it stays.
+/** What water turns back to powder is washed off, but for what stays in the pores. */
+function takeOffPowder(face: Face, c: Case): void {
+  if (face.kind !== 'distemper') return;
+  face.kind = groundFace(c);
+  face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, LEFT_IN_PORES);
+}
+
+/** The ground lies open; under paint on laminate that is the laminate. */
+function layOpen(face: Face, c: Case, ground = groundFace(c)): void {
+  face.kind = ground;
+  if (c.ground === 'laminate' && c.treatAs !== 'laminate') return;
+  face.has[AT.gloss] = 0;
+  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+}
+
+/** All of it comes off: paint, or paper, or the foil of a board; of waterborne on oil a stripper takes the waterborne. */
+function takeOffAll(step: Step, face: Face, c: Case): void {
+  for (const riser of ON_THE_FILM) face.rises.delete(riser);
   if (c.treatAs === 'over-oil' && face.kind === 'waterborne' && step.family === 'stripper') {
     face.kind = 'oil';
     face.has[AT.gloss] = OIL_UNDER_SHINES;
     return;
   }
-  const wasPaper = c.ground === 'paper' || c.ground === 'laminate';
-  face.kind = wasPaper && row.takesOff === 'all' ? (c.ground === 'paper' ? 'plaster' : 'timber') : groundFace(c);
-  if (c.ground === 'paper' && row.takesOff === 'all') face.has[AT.paste] = 0.8;
-  face.has[AT.gloss] = 0;
-  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+  if (c.ground === 'laminate' && c.treatAs === 'laminate') return layOpen(face, c, 'timber');
+  if (c.ground !== 'paper') return layOpen(face, c);
+  layOpen(face, c, 'plaster');
+  face.has[AT.paste] = 0.8;
+}
+
+/** The film comes off: what lies under it is the face now. */
+function takeOff(row: Work, step: Step, face: Face, c: Case): void {
+  if (row.takesOff === 'powder') return takeOffPowder(face, c);
+  if (row.takesOff === 'all') return takeOffAll(step, face, c);
+  if (c.treatAs === 'over-oil') return takeOffOil(row, step, face, c);
+  // Where the ground lies open already there is no film left to take.
+  const isLoose = row.takesOff === 'weak' && face.part === 'bare-areas';
+  if (isLoose && !c.bare && DRINKS[face.kind] === undefined) layOpen(face, c);
 }
 
 function apply(row: Work, step: Step, face: Face, c: Case): void {
