@@ -7,6 +7,7 @@ import { FigureField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { FilePick } from '../form/FilePick.tsx';
+import { counted } from '../words/counted.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
@@ -42,7 +43,7 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
       <FigureField name="rh" words="% RH" required width="w-20" />
       {filing.data && (
         <p role="status" className="w-full text-sm">
-          {filing.data.hours} hours were read in.
+          {counted(filing.data.hours, 'hour was', 'hours were')} read in.
           {filing.data.gaps.length > 0 && ` ${filing.data.gaps.length} short gaps were filled in between.`}
         </p>
       )}

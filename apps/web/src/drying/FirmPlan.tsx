@@ -15,6 +15,7 @@ import { withNames } from './planNames.ts';
 import { useWidth } from '../drawing/useWidth.ts';
 import { Zoom, type Scale } from './Zoom.tsx';
 import { endpoints as firmPlan, useFirmPlanQuery } from '../store/endpoints.ts';
+import { counted } from '../words/counted.ts';
 
 /** All jobs that are planned or under way in one plan: the same people, each job a site of its own. */
 export function FirmPlan({ jobs }: { jobs: ReactNode }) {
@@ -45,7 +46,7 @@ export function FirmPlan({ jobs }: { jobs: ReactNode }) {
     <Page
       title="Drying plan, all jobs"
       wide
-      above={`${sheet.jobs.length} jobs, ${sheet.input.crew.length} people between them`}
+      above={`${counted(sheet.jobs.length, 'job')}, ${counted(sheet.input.crew.length, 'person', 'people')} between them`}
       acts={
         <Act letter="d" words="What changed" disabled={!sheet.difference} onAct={() => setChangesOpen(!changesOpen)} />
       }

@@ -14,6 +14,7 @@ import type { Times } from '../words/time.ts';
 import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { counted } from '../words/counted.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -93,7 +94,7 @@ export default function Jobs() {
                 {ofJob.has(job.id) && <Mark n={ofJob.get(job.id)!} />}
                 <div className="text-sm text-faded">
                   {job.place}
-                  {job.builtYear && `, ${job.builtYear}`} · {job.surfaces} surfaces
+                  {job.builtYear && `, ${job.builtYear}`} · {counted(job.surfaces, 'surface')}
                 </div>
                 {ofJob.has(job.id) && <NotesUnder ns={[ofJob.get(job.id)!]} />}
               </td>

@@ -3,6 +3,7 @@ import type { Note } from '../page/notes.tsx';
 import { sayHours, sayMoney } from '../words/figures.ts';
 import type { PricePage } from '../store/endpoints.ts';
 import type { OurWords } from '../words/ourWords.ts';
+import { counted } from '../words/counted.ts';
 
 const share = (hundredths: number) => `${hundredths / 100} %`;
 
@@ -33,7 +34,7 @@ export function priceNotes(
     {
       n: 2,
       head: 'How the price comes about.',
-      text: `${sayHours(sums.minutes)} h on surfaces and ${sayHours(sums.visitMinutes)} h for ${sums.visits} visits at ${money(settings.hourCost)} an hour: ${money(sums.labour)}. Paint in whole tins ${money(sums.paint)}, sundries ${money(sums.sundriesCost)}, equipment ${money(sums.equipment)}. Overhead of ${share(settings.overhead)} is ${money(sums.overhead)}, margin of ${share(settings.margin)} ${money(sums.margin)}.`,
+      text: `${sayHours(sums.minutes)} h on surfaces and ${sayHours(sums.visitMinutes)} h for ${counted(sums.visits, 'visit')} at ${money(settings.hourCost)} an hour: ${money(sums.labour)}. Paint in whole tins ${money(sums.paint)}, sundries ${money(sums.sundriesCost)}, equipment ${money(sums.equipment)}. Overhead of ${share(settings.overhead)} is ${money(sums.overhead)}, margin of ${share(settings.margin)} ${money(sums.margin)}.`,
     },
     {
       n: 3,

@@ -10,6 +10,7 @@ import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { counted } from '../words/counted.ts';
 
 interface Props {
   level: RuleLevel;
@@ -55,8 +56,8 @@ export function RuleChange({ level, subject, version, currency, houseRules, onDo
       {preview && (
         <p className="font-semibold">
           {count === 0
-            ? `None of ${preview.looked} surfaces would be done otherwise`
-            : `${count} of ${preview.looked} surfaces would be done otherwise: ${signedHours(minutes)}, ${signedMoney(cost, currency)}`}
+            ? `None of ${counted(preview.looked, 'surface')} would be done otherwise`
+            : `${count} of ${counted(preview.looked, 'surface')} would be done otherwise: ${signedHours(minutes)}, ${signedMoney(cost, currency)}`}
           .{settled > 0 && ` ${settled} of them ${settled === 1 ? 'is settled and stands' : 'are settled and stand'}.`}{' '}
           Nothing is changed yet.
         </p>

@@ -23,6 +23,7 @@ import { Form } from '../form/Form.tsx';
 import { CodeField } from '../form/CodeField.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { counted } from '../words/counted.ts';
 
 const PLASTERS: Substrate[] = ['skim-plaster', 'drywall', 'lime-plaster', 'wallpaper-paper', 'softwood'];
 const TIMBERS: Substrate[] = ['softwood', 'hardwood', 'tannin-wood', 'mdf', 'upvc'];
@@ -80,7 +81,7 @@ export function WholeRoom({ jobId, onDone }: { jobId: string; onDone: () => void
     <Form
       draft={draft}
       label="A whole room"
-      words={made ? `Add ${made.surfaces.length} surfaces` : 'Add'}
+      words={made ? `Add ${counted(made.surfaces.length, 'surface')}` : 'Add'}
       busy={isLoading}
       disabled={!made}
       error={error}

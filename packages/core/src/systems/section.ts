@@ -90,7 +90,8 @@ const boundAt = (c: Case, films: number) => (c.d.bonds[c.treatAs].atGround > 0.5
 function existing(c: Case): Layer[] {
   const { odds, likeliest, surface } = c.d;
   const tested = c.d.tests.length > 0 || surface.currentFinish !== null;
-  const percent = `${Math.round(odds[likeliest] * 100)} %`;
+  // As the list of finishes rounds it, so that drawing and list say one figure.
+  const percent = `${Math.round(Math.round(odds[likeliest] * 1e4) / 100)} %`;
   const film = (
     id: string,
     finish: Finish,
