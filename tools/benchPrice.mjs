@@ -44,7 +44,7 @@ function fanInput(core) {
   const asked = members.map((m) => {
     const { element, substrate, builtYear, areaM2 } = m.surface;
     const read = core.readBy(core.assessSchema, { surface: { element, substrate, builtYear, areaM2 }, tests: m.tests });
-    const { c, made } = core.caseOf(read, { oddsOf: () => core.posteriorIn(house, m.id) });
+    const { c, made } = core.caseOf(read, { oddsOf: () => core.stacksIn(house, m.id) });
     return { surfaceId: m.id, nodes: [memberAt[m.id]], c, steps: made.steps, sized: 'typed' };
   });
   const { tests } = core.houseTests(house, (m) => core.conditionFindings(m.surface, m.tests));
@@ -52,7 +52,12 @@ function fanInput(core) {
     nodes,
     surfaces: asked.map(core.fanSurfaceOf),
     paintByLitre: asked.reduce((sum, s) => sum + core.priceOn(s.c, s.steps).materials, 0),
-    tests: tests.slice(0, 12).map((t) => ({ ...t, surfaceId: t.member, node: memberAt[t.member] })),
+    tests: tests.slice(0, 12).map((t) => ({
+      ...t,
+      surfaceId: t.member,
+      node: memberAt[t.member],
+      on: members.find((m) => m.id === t.member).surface,
+    })),
     price: core.priceJob(asked, core.USUAL_SETTINGS),
     settings: core.USUAL_SETTINGS,
     learned: [],
