@@ -2,7 +2,7 @@ import { USUAL_DATES, type Climate } from '@rustic/core';
 import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
-import { ClimateChoice } from '../page/ClimateChoice.tsx';
+import { ClimateChoice } from '../form/ClimateChoice.tsx';
 import { type Job, useChangeJobMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { CLIMATE_LABELS, type Climate } from '@rustic/core';
-import { ClimateChoice } from '../page/ClimateChoice.tsx';
+import { ClimateChoice } from '../form/ClimateChoice.tsx';
 import { Mark } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
 import { useSetPlanningMutation } from '../store/endpoints.ts';

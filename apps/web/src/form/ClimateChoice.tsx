@@ -1,5 +1,5 @@
 import { CLIMATE_LABELS, CLIMATES, type Climate } from '@rustic/core';
-import { Choice } from '../form/atOnce.tsx';
+import { Choice } from './atOnce.tsx';
 
 interface Props<Value extends Climate | null> {
   words: string;
