@@ -66,7 +66,7 @@ function testsOn(
 
 const layersOf = ({ top, under }: StackKind) => [top, ...under].join();
 
-/** A house drawn from the model itself: a campaign of three surfaces, each following it or going its own way; of none was anything seen to peel. */
+/** A house drawn from the model itself: a campaign of three surfaces, each following it or going its own way, and none seen to peel. */
 export function modelHouse(random: () => number): Drawn[] {
   for (;;) {
     const house = anyModelHouse(random);

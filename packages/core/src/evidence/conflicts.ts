@@ -4,7 +4,7 @@ import type { TestKind } from '../vocabulary/index.ts';
 import { CONFLICT_ROWS } from './knowledge/conflicts.ts';
 import { isDirty, likelihoodOf, opposed } from './likelihood.ts';
 import { dot, times } from './odds.ts';
-import { asStacks, priorVector } from './prior.ts';
+import { asStacks, priorVector, sheenLooked } from './prior.ts';
 
 /** Two tests of one place that can hardly both be right, and the likeliest way in which they are. */
 export interface Conflict {
@@ -29,8 +29,7 @@ export function conflictsIn(surface: SurfaceFacts, zones: readonly { tests: read
   const dirty = isDirty(surface);
   for (const { tests } of zones) {
     if (tests.length < 2) continue;
-    const looked = tests.some((t) => t.kind === 'sheen-look');
-    const prior = asStacks(surface, priorVector(surface, looked));
+    const prior = asStacks(surface, priorVector(surface, sheenLooked(tests)));
     const told = tests.map((test) => ({ test, says: likelihoodOf(test, dirty) }));
     told.forEach((a, i) => {
       for (const b of told.slice(i + 1)) {

@@ -5,7 +5,7 @@ import { PLACE_SHARES } from './knowledge/bonds.ts';
 import { stacksGiven } from './given.ts';
 import { filmSeen, isDirty, likelihoodOfAll, saidBy } from './likelihood.ts';
 import { normal, times, type Vector } from './odds.ts';
-import { LAYER_SETS, SET_OF } from './stackSpace.ts';
+import { SET_OF, setsOf } from './stackSpace.ts';
 
 /** A part of a surface with a finish of its own: the places that agree, and every test that speaks for them. */
 export interface Zone {
@@ -40,12 +40,8 @@ export function bondPlaces(zone: Zone): Zone[] {
  * therefore says what lies under the whole, and that it may let go elsewhere; one that holds does not unsay it.
  */
 function saidOfSurface(here: Vector, given: Vector): number[] {
-  const share = LAYER_SETS.map(() => 0);
-  const mean = LAYER_SETS.map(() => 0);
-  for (let i = 0; i < here.length; i++) {
-    share[SET_OF[i]!]! += given[i]!;
-    mean[SET_OF[i]!]! += given[i]! * here[i]!;
-  }
+  const share = setsOf(given);
+  const mean = setsOf(times(given, here));
   return here.map((x, i) => {
     const set = SET_OF[i]!;
     return share[set] ? PLACE_SHARES.bond * x + (1 - PLACE_SHARES.bond) * (mean[set]! / share[set]) : x;

@@ -5,7 +5,7 @@ import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
 import { ceilingOf, likelihoodOf, tableOf, weightsOf } from './likelihood.ts';
 import { asOdds, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
-import { asStacks, factorsOf, priorVector } from './prior.ts';
+import { asStacks, factorsOf, priorVector, sheenLooked } from './prior.ts';
 import { byItsTop, cappedTops, TOP_OF, topsOf } from './stackSpace.ts';
 
 /** What one item of evidence did to the leading finish: how many to one, above 1 for it, below 1 against it. */
@@ -96,7 +96,7 @@ const oneTo = (odds: Vector, at: number) => odds[at]! / Math.max(1e-12, 1 - odds
 export function weightsIn(house: House, id: string): EvidenceWeight[] {
   const { surface, tests } = house.members.find((m) => m.id === id)!;
   const top = topOf(topsOf(oddsIn(house, id)));
-  const looked = tests.some((test) => test.kind === 'sheen-look');
+  const looked = sheenLooked(tests);
   const prior = priorVector(surface, looked);
   const stacks = asStacks(surface, prior);
   const ratioOf = (likelihood: Vector) => {

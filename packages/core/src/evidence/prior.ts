@@ -1,4 +1,5 @@
 import type { SurfaceFacts } from '../model/surface.ts';
+import type { TestRecord } from '../model/test.ts';
 import { groundOf } from './facts.ts';
 import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
@@ -8,6 +9,9 @@ import { byItsTop, overStacks, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
 
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
+
+/** True where the sheen was looked at properly, in a test. */
+export const sheenLooked = (tests: readonly TestRecord[]): boolean => tests.some((t) => t.kind === 'sheen-look');
 
 /** The rows that hold. A sheen that was looked at properly is not counted again as a flag. */
 export function factorsOf(surface: SurfaceFacts, sheenLookedAt: boolean): FactorRow[] {

@@ -80,6 +80,13 @@ export function topsOf(stacks: Vector): number[] {
   return tops;
 }
 
+/** Shares of stacks gathered by their layers, in the order of LAYER_SETS. */
+export function setsOf(stacks: Vector): number[] {
+  const sets = LAYER_SETS.map(() => 0);
+  for (let i = 0; i < stacks.length; i++) sets[SET_OF[i]!]! += stacks[i]!;
+  return sets;
+}
+
 /** Odds over stacks whose films none stand above the ceiling. */
 export function cappedTops(stacks: Vector, ceiling: number): Vector {
   const tops = topsOf(stacks);

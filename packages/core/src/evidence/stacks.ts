@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { Finish } from '../vocabulary/index.ts';
 import { UNDER_LAYERS, type UnderLayer } from './knowledge/layers.ts';
-import { LAYER_SETS, SET_OF } from './stackSpace.ts';
+import { LAYER_SETS, setsOf } from './stackSpace.ts';
 import type { Vector } from './odds.ts';
 
 /** One way the layers may lie: the top finish, and what lies under it from the top down. */
@@ -22,8 +22,7 @@ const WORTH_LISTING = 0.01;
 /** The ways the layers may lie, whatever their bonds, most likely first. Of new ground there is nothing to say. */
 export function layerStacks(surface: SurfaceFacts, lies: Vector): Stack[] {
   if (surface.isNew === true) return [];
-  const shares = LAYER_SETS.map(() => 0);
-  for (let i = 0; i < lies.length; i++) shares[SET_OF[i]!]! += lies[i]!;
+  const shares = setsOf(lies);
   return LAYER_SETS.map(({ top, under }, set): Stack => ({ top, under, probability: shares[set]! }))
     .filter((s) => s.probability >= WORTH_LISTING)
     .sort((a, b) => b.probability - a.probability);

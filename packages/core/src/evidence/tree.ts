@@ -1,6 +1,6 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { dot, INDEX, normal, times, type Vector } from './odds.ts';
-import { LAYER_SETS, SET_OF, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
+import { SET_OF, setsOf, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
 
 /**
  * Of those that follow: how many share the whole stack, its bond included; how many the layers, with a bond of their
@@ -63,13 +63,6 @@ export const node = (prior: Vector, given: Vector, evidence: Vector, children: N
 const BARE = INDEX.bare;
 /** How often a child carries what its parent carries, were that a stack with the top at `top`. */
 export const follows = ({ reach }: Pick<Node, 'reach'>, top: number): number => (top === BARE ? 0 : reach);
-
-/** Shares of stacks gathered by their layers, in the order of LAYER_SETS. */
-function setsOf(stacks: Vector): number[] {
-  const sets = LAYER_SETS.map(() => 0);
-  for (let i = 0; i < stacks.length; i++) sets[SET_OF[i]!]! += stacks[i]!;
-  return sets;
-}
 
 /** What is heard of a child that follows its parent, stack by stack of the parent; and of one that carries its own. */
 export function heardFrom(child: Node, said: Vector): { followed: Float64Array; own: number; tops: number[] } {

@@ -1,6 +1,6 @@
 import { isCoat } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
-import { productFor } from '../quantities/estimate.ts';
+import { productFor, readyAfter } from '../quantities/estimate.ts';
 import { minutesOf } from '../quantities/hours.ts';
 import type { Case } from '../systems/case.ts';
 import { USUAL_SETTINGS } from './settings.ts';
@@ -48,8 +48,7 @@ export function nightsOut(c: Case, steps: readonly Step[]): number | null {
     if (step.kind === 'cure-hold' || step.later) continue;
     const coats = step.coats ?? 1;
     const each = minutesOf(step, c.d.surface, c.by) / coats;
-    const product = productFor(step, c.shelf);
-    const wait = Math.max(step.waitMin ?? 0, isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0);
+    const wait = readyAfter(step, productFor(step, c.shelf));
     for (let coat = 0; coat < coats; coat++) {
       clock.work(each);
       clock.wait(wait);

@@ -2,7 +2,7 @@ import {
   chemistryOf,
   CLEAR_FINISHES,
   DEFAULT_HOUSE_RULES,
-  FINISH_FAMILIES,
+  isFinish,
   PRIMER_FAMILIES,
   type Chemistry,
   type Condition,
@@ -122,7 +122,6 @@ function colourShift(d: Diagnosis, wanted: Wanted): ColourShift {
   };
 }
 
-const isFinish = (family: Family) => (FINISH_FAMILIES as readonly Family[]).includes(family);
 /** A door, sash, gate or front that is wanted back by the next day. */
 export const outOneNight = ({ element }: Pick<SurfaceFacts, 'element'>, wanted: Wanted) =>
   HUNG.includes(element) && wanted.maxNightsOut !== null && wanted.maxNightsOut <= 1;

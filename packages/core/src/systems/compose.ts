@@ -1,9 +1,9 @@
 import {
   chemistryOf,
   coatsIn,
-  FINISH_FAMILIES,
   FINISH_LABELS,
   isCoat,
+  isFinish,
   tintsOf,
   type Family,
   type Method,
@@ -92,7 +92,7 @@ function stillAsked(steps: readonly Step[], c: Case): Step[] {
   const decided = c.d.patches.some((p) => p.verdict === 'covers');
   const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
   // A patch that was scratched at cure and held has answered for the finish that was to be tried.
-  const held = (family: Family) => c.gripPatchHeld && (FINISH_FAMILIES as readonly Family[]).includes(family);
+  const held = (family: Family) => c.gripPatchHeld && isFinish(family);
   return steps.filter(
     (s) => s.kind !== 'test-patch' || !(s.family && (decided || answered.includes(s.family) || held(s.family))),
   );

@@ -1,9 +1,9 @@
 import type { Case } from './case.ts';
 import type { Step } from '../model/step.ts';
-import { sanding, washing } from './knowledge/situations/situation.ts';
+import { sanding, stripping, washing } from './knowledge/situations/situation.ts';
 
-/** A remover works by itself for about a day under its cover; a stripper within the hour. Source: typical data sheets. */
-const DWELL = { masonry: 1440, otherwise: 60 } as const;
+/** A remover works by itself for about a day under its cover; wetted paper lets go within the hour. Source: typical data sheets. */
+const DWELL = { masonry: 1440, paper: 60 } as const;
 const WEAR: Step['wear'] = ['gloves', 'eye-protection', 'coverall', 'respirator-vapour'];
 
 /** Masonry: a trial first, the remover's dwell, and nothing into the drain. */
@@ -35,19 +35,13 @@ const offMasonry = (): Step[] => [
 
 /** Paper comes off with water; what held it is washed off. */
 const offPaper = (c: Case): Step[] => [
-  { kind: 'strip', waitMin: DWELL.otherwise, why: ['The paper comes off, and the wall is left as it is.'] },
+  { kind: 'strip', waitMin: DWELL.paper, why: ['The paper comes off, and the wall is left as it is.'] },
   ...washing('alkaline-cleaner', 'Wash off the paste.'),
   sanding(c, 150, 'Take off fibres and the last of the paste.'),
 ];
 
 const offOther = (c: Case): Step[] => [
-  {
-    kind: 'strip',
-    family: 'stripper',
-    waitMin: DWELL.otherwise,
-    wear: WEAR,
-    why: ['The coating is taken off and the ground is left as it is. Try a hand-sized place first.'],
-  },
+  stripping('The coating is taken off and the ground is left as it is. Try a hand-sized place first.', { wear: WEAR }),
   {
     kind: 'solvent-wipe',
     family: 'mineral-spirits',

@@ -1,5 +1,5 @@
 import { asIf, type Case } from './case.ts';
-import { sanding } from './knowledge/situations/situation.ts';
+import { sanding, stripping } from './knowledge/situations/situation.ts';
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import type { Step } from '../model/step.ts';
 
@@ -18,15 +18,9 @@ export const asWood = (c: Case): Case => asIf(c, 'bare');
 
 /** The paint comes off, down to the wood. */
 export const toTheWood = (c: Case): Step[] => [
-  {
-    kind: 'strip',
-    family: 'stripper',
-    waitMin: 60,
-    wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-    why: [
-      'A clear finish was wished for, and what is there is most likely paint: it comes off first. Try a hand-sized place, and see whether the wood is worth showing.',
-    ],
-  },
+  stripping(
+    'A clear finish was wished for, and what is there is most likely paint: it comes off first. Try a hand-sized place, and see whether the wood is worth showing.',
+  ),
   {
     kind: 'solvent-wipe',
     family: 'mineral-spirits',

@@ -96,5 +96,8 @@ export const chemistryOf = (family: Family): Chemistry => FAMILY_TABLE[family].c
 /** The colours a family is usually sold in. Helpers are sold as they are. */
 export const tintsOf = (family: Family): TintRange => rowOf(family).tints ?? 'white';
 
+/** Whether a family is a finish: what a system may end in. */
+export const isFinish = (family: Family): family is FinishFamily => rowOf(family).kind === 'finish';
+
 /** Whether a family is a cleaner, filler or sealant: used on the way, and no coat of the system. */
 export const isHelper = (family: Family): family is HelperFamily => rowOf(family).kind === 'helper';

@@ -2,7 +2,7 @@ import { isLocal } from '../../local.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
-import { needOnGround, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -65,13 +65,7 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => [
       c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking')
         ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
-        : {
-            kind: 'strip',
-            family: 'stripper',
-            waitMin: 60,
-            wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-            why: ['House rule: waterborne lying on oil comes off, all of it.'],
-          },
+        : stripping('House rule: waterborne lying on oil comes off, all of it.'),
       {
         kind: 'solvent-wipe',
         family: 'denatured-alcohol',

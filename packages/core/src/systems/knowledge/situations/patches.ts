@@ -1,5 +1,5 @@
 import type { Case } from '../../case.ts';
-import { strongBlocker, washing, type Situation } from './situation.ts';
+import { stripping, strongBlocker, washing, type Situation } from './situation.ts';
 
 const verdict = (c: Case, ...any: string[]) => c.d.patches.some((p) => any.includes(p.verdict));
 const result = (c: Case, code: string) => c.d.patches.some((p) => p.verdict === 'rejects' && p.decidedBy.result === code);
@@ -39,16 +39,7 @@ export const PATCHES: readonly Situation[] = [
     id: 'patch-wrinkled',
     source: 'practice',
     when: (c) => result(c, 'wrinkles'),
-    steps: () => [
-      {
-        kind: 'strip',
-        family: 'stripper',
-        waitMin: 60,
-        scope: 'spots',
-        wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-        why: ['A patch wrinkled: the film under it is soft and lifts. Take it off where it does.'],
-      },
-    ],
+    steps: () => [stripping('A patch wrinkled: the film under it is soft and lifts. Take it off where it does.', { scope: 'spots' })],
   },
   {
     id: 'patch-bubbled',

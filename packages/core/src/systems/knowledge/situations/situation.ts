@@ -46,6 +46,16 @@ export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
   };
 }
 
+/** Stripper, the hour it works, and what is worn with it. */
+export const stripping = (why: string, more: Partial<Step> = {}): Step => ({
+  kind: 'strip',
+  family: 'stripper',
+  waitMin: 60,
+  wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+  why: [why],
+  ...more,
+});
+
 /** The strongest blocker that may stand here: shellac, but oil on heat and outdoors. */
 export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
   return c.hot || c.outside ? 'oil-primer' : 'shellac-primer';
