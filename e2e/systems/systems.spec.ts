@@ -67,7 +67,7 @@ test('a house rule is asked about, shows before and after, and changes nothing u
   const oil = page.getByRole('group', { name: 'Old oil gloss on woodwork' });
   await oil.getByRole('button', { name: 'hybrid enamel direct', exact: true }).click();
   const change = page.getByRole('form', { name: 'What this would change' });
-  await expect(change).toContainText('1 of 1 surfaces would be done otherwise');
+  await expect(change).toContainText('1 of 1 surface would be done otherwise');
   await expect(change.getByRole('listitem')).toContainText('shellac primer');
   await expect(change.getByRole('listitem')).toContainText('waterborne alkyd');
   await change.getByRole('button', { name: 'Leave it' }).click();

@@ -192,6 +192,36 @@ describe('a visit', () => {
     expect((await nell.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
   });
 
+  test('the second instalment of a system stands on the run sheet once its visit is fixed, and is logged there step by step', async () => {
+    const at = await rail(400);
+    const lineOf = async () =>
+      (await nell.get('/api/today')).body.lines.find((l: any) => l.surfaceId === at.surfaceId) as any;
+    expect(await lineOf()).toBeUndefined();
+    const onDay = inDays(2);
+    const calls = [
+      { what: 'look', id: at.surfaceId, code: 'new-timber-coat', words: 'Give the last coat', minutes: 150 },
+    ];
+    expect((await fix([looking(at, { onDay, minutes: 150, calls })])).status).toBe(201);
+    const line = await lineOf();
+    expect(line).toMatchObject({ standing: 'to-start', plannedStart: expect.stringContaining(onDay) });
+    expect(line.work.map((w: any) => w.plan.kind)).toEqual(['fill', 'sand', 'tack-off', 'finish-coat']);
+    for (const { plan, product } of line.work) {
+      const sent = await nell.post(`/api/jobs/${at.jobId}/work`, {
+        id: uuid(),
+        surfaceId: at.surfaceId,
+        stepId: plan.id,
+        startedAt: now(),
+        endedAt: now(),
+        ...(plan.drying ? { productId: product.id, batch: 'R2', temperatureC: 17, relativeHumidityPct: 60 } : {}),
+      });
+      expect(sent.status).toBe(201);
+    }
+    // The film is a new one: what may be done with it counts from today, and the job is still handed over.
+    expect(await lineOf()).toMatchObject({ standing: 'done', curing: { words: expect.any(String) } });
+    expect((await nell.get(`/api/jobs/${at.jobId}`)).body.job.status).toBe('aftercare');
+    expect((await nell.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
   test('is not promised twice, nor in the past, nor for something of another job: all are fixed or none', async () => {
     const at = await rail(366);
     const beside = await rail(400);

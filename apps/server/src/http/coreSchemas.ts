@@ -6793,6 +6793,11 @@ export const coreSchemas: Record<string, object> = {
       "type": "null"
      }
     ]
+   },
+   "atReturn": {
+    "description": "Done at a return visit, and no part of the first.",
+    "const": true,
+    "type": "boolean"
    }
   },
   "required": [

@@ -46,7 +46,9 @@ const skillOf = (method: string | undefined, people: readonly PersonEntity[]) =>
 /** A surface's steps; what was logged is done, and so is whatever had to come before it. */
 function stepsOf(records: JobRecords, surface: SurfaceEntity, people: readonly PersonEntity[]): PlanStep[] {
   const system = systemOf(records, surface);
-  const { work, logs, done } = workOn(records, surface, system);
+  const { work: all, logs, done } = workOn(records, surface, system);
+  // A return visit stands in the plan as a visit.
+  const work = all.filter((w) => !w.atReturn);
   const offTheWall = system.steps.some((s) => s.kind === 'unhang');
   const zone = records.firm.timeZone;
   const lastDone = work.findLastIndex((w) => logs.some((log) => log.stepId === w.plan.id));

@@ -10,6 +10,7 @@ import {
   readBy,
   readHouse,
   runLine,
+  SECOND_INSTALMENT,
   USUAL_WEIGHTS,
   workOf,
   type AssessInput,
@@ -181,6 +182,10 @@ export function systemOf(
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
 }
 
+/** The visit that is fixed for the second instalment of a surface's system. */
+export const returnVisit = (records: JobRecords, surface: SurfaceEntity) =>
+  records.visits.find((v) => v.calls.some((call) => call.id === surface.id && SECOND_INSTALMENT.includes(call.code)));
+
 /** A step's work with the products that were really laid, where they were logged. */
 export function workOn(
   records: JobRecords,
@@ -188,7 +193,11 @@ export function workOn(
   system: { c: Case; steps: Step[] },
 ): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
-  const work = workOf(system.steps, system.c.d.surface, system.c.shelf, undefined, system.c.by).map((w): WorkStep => {
+  const workAt = (visit: 'first' | 'return') =>
+    workOf(system.steps, system.c.d.surface, system.c.shelf, { visit, by: system.c.by ?? {} });
+  const atReturn = workAt('return');
+  const returns = returnVisit(records, surface) || atReturn.some((w) => logs.some((l) => l.stepId === w.plan.id));
+  const work = [...workAt('first'), ...(returns ? atReturn : [])].map((w): WorkStep => {
     const laid = productById(records.shelf, logs.find((log) => log.stepId === w.plan.id)?.productId ?? null);
     return laid ? { ...w, product: laid, plan: { ...w.plan, drying: laid.drying } } : w;
   });
@@ -214,9 +223,12 @@ export function doneOn(records: JobRecords, surface: SurfaceEntity): Done[] {
 
 export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
 
-/** Where a surface stands by the clock. */
+/** Where a surface stands by the clock: in its first visit, and once that is done in the return visit that is fixed. */
 export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
-  const { work, done } = workOn(records, surface, systemOf(records, surface));
+  const { work: all, done } = workOn(records, surface, systemOf(records, surface));
+  const first = all.filter((w) => !w.atReturn);
+  const handedOver = done.some((d) => d.stepId === first.at(-1)?.plan.id);
+  const work = handedOver && all.length > first.length ? all.filter((w) => w.atReturn) : first;
   return {
     ...runLine(work, done, airOfRoom(records, surface.roomId, now).air, Math.floor(now.getTime() / 60_000)),
     work,

@@ -12,8 +12,11 @@ export function lastCoatOf(
 ): { c: Case; log: WorkLogEntity; last: LastCoat } | null {
   const system = systemOf(records, surface);
   const { work, logs, done } = workOn(records, surface, system);
-  const step = work.findLast((w) => isCoat(w.plan.kind));
-  const log = logs.find((l) => l.stepId === step?.plan.id);
+  const coats = work.filter((w) => isCoat(w.plan.kind));
+  const laid = coats.filter((w) => logs.some((l) => l.stepId === w.plan.id));
+  const first = coats.findLast((w) => !w.atReturn);
+  // The film is whole once the first visit's last coat is down; a coat of the return visit renews it.
+  const log = first && laid.includes(first) ? logs.find((l) => l.stepId === laid.at(-1)?.plan.id) : undefined;
   const product = log ? productById(records.shelf, log.productId) : null;
   if (!log || !product) return null;
   const thickness = done.find((d) => d.stepId === log.stepId)!.thickness;

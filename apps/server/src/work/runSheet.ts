@@ -4,17 +4,18 @@ import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, LessThan } from 'typeorm';
 import { z } from 'zod';
-import { cureDates } from '@rustic/core';
+import { cureDates, SECOND_INSTALMENT } from '@rustic/core';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { lastCoatOf } from '../reading/lastCoat.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { doneOn, standingOf, systemOf } from '../reading/houseReading.ts';
+import { doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
 import { bindsAt, readJobs, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { withoutSums } from '../answers/answer.ts';
 import { todayLine, todayRest } from '../answers/site.ts';
+import { timesOf } from '../reading/visitTimes.ts';
 import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
@@ -76,8 +77,15 @@ export class RunSheet {
     const { who } = scope;
     const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
     const lately = await this.workedOnSince(scope, new Date(who.now.getTime() - CURING_MS));
+    const visits = await visitsSoon(scope, jobs);
+    const returnedTo = new Set(
+      visits.filter((v) => v.calls.some((c) => SECOND_INSTALMENT.includes(c.code))).map((v) => v.jobId),
+    );
     const underWay = jobs.filter(
-      (j) => j.status === 'active' || j.status === 'planned' || (j.status === 'aftercare' && lately.has(j.id)),
+      (j) =>
+        j.status === 'active' ||
+        j.status === 'planned' ||
+        (j.status === 'aftercare' && (lately.has(j.id) || returnedTo.has(j.id))),
     );
     const lines = await this.linesOf(scope, underWay, marks);
     const soon = new Date(who.now.getTime() + SOON_MS);
@@ -85,7 +93,7 @@ export class RunSheet {
     const named = await scope.find(SurfaceEntity, { id: In(due.map((f) => f.surfaceId)) });
     const rest = JSON.stringify({
       checks: await this.trials.due(scope, jobs),
-      visits: await visitsSoon(scope, jobs),
+      visits,
       followUps: due.map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({
         id,
         jobId,
@@ -169,6 +177,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
   const { job } = records;
   const { work, ...line } = standingOf(records, surface, who.now);
   const planned = posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
+  const back = line.next?.atReturn ? returnVisit(records, surface) : undefined;
   const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
   const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
   const { steps } = systemOf(records, surface);
@@ -185,7 +194,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
     ...line,
     wear: spec?.wear ?? [],
     method: spec?.method ?? null,
-    plannedStart: planned?.start ?? null,
+    plannedStart: planned?.start ?? (back ? timesOf(back, records.firm.timeZone).start.toISOString() : null),
     crew: planned?.crew ?? [],
     held: held && bindsAt(held, who.now) ? heldOf(held) : null,
     offered: {

@@ -234,10 +234,10 @@ function outsideOf(before: JobRecords, surface: SurfaceEntity, step: WorkStep, l
   });
 }
 
-/** True once the last coat of a surface's system is logged. */
+/** True once the last coat of a surface's first visit is logged. */
 export function isFinished(records: JobRecords, surface: SurfaceEntity): boolean {
   const { work, logs } = workOn(records, surface, systemOf(records, surface));
-  const lastCoat = work.findLast((w) => isCoat(w.plan.kind));
+  const lastCoat = work.findLast((w) => isCoat(w.plan.kind) && !w.atReturn);
   return lastCoat !== undefined && logs.some((log) => log.stepId === lastCoat.plan.id);
 }
 

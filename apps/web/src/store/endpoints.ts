@@ -2056,6 +2056,8 @@ export type WorkLine = {
     end?: null | string;
     crew?: string[] | null;
   };
+  /** Done at a return visit, and no part of the first. */
+  atReturn?: true;
   product: Sheet | null;
 };
 export type SurfaceBrief = {

@@ -2,6 +2,7 @@ export { aftercareOf, cureDates, repaintLook, repaintOf, type AftercareItem, typ
 export { dayOf, isoDay, plusMonths, type Day } from './days.ts';
 export { afterWetSeason, dryingSeason, type DueSpan, type SeasonPlace } from './seasons.ts';
 export { CLIMATE_LABELS } from './knowledge/seasons.ts';
+export { SECOND_INSTALMENT } from './knowledge/followUps.ts';
 export { visitsOf, type Inspection } from './visitsOf.ts';
 export { leftToLook, type LeftKind, type LeftOver, type LeftVisit } from './leftToLook.ts';
 export { outsideLimits, type OutsideLimits } from './outsideLimits.ts';

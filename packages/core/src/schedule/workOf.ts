@@ -16,25 +16,29 @@ export interface WorkStep {
   coat: number;
   plan: PlanStep;
   product: Product | null;
+  /** Done at a return visit, and no part of the first. */
+  atReturn?: true;
 }
 
-/** Not hands-on work of this visit: they belong to aftercare, as does what is done at a return. */
+/** Not hands-on work: they belong to aftercare. */
 const AFTERWARDS: readonly StepKind[] = ['cure-hold', 'revisit'];
 const LONG_DAY = 420;
 const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
-/** Turns a specification into steps to plan: one for each coat, with hours, waits and drying. Ids are stable: `s4` or `s4c2`. */
+/**
+ * Turns a specification into steps to plan: one for each coat, with hours, waits and drying. Ids are stable: `s4` or `s4c2`.
+ * What is done at a return visit is left out, or is all there is where `visit` asks for that.
+ */
 export function workOf(
   steps: readonly Step[],
   surface: SurfaceFacts,
   shelf: readonly Product[],
-  productOf: (step: Step) => Product | null = () => null,
-  by: HoursBy = {},
+  { visit = 'first', by = {} }: { visit?: 'first' | 'return'; by?: HoursBy } = {},
 ): WorkStep[] {
   return steps.flatMap((step, index): WorkStep[] => {
-    if (AFTERWARDS.includes(step.kind) || step.later) return [];
+    if (AFTERWARDS.includes(step.kind) || Boolean(step.later) !== (visit === 'return')) return [];
     const hours = minutesOf(step, surface, by);
-    const product = productOf(step) ?? productFor(step, shelf);
+    const product = productFor(step, shelf);
     const coats = step.coats ?? 1;
     return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
       const minutes = roundUp(isCoat(step.kind) ? hours / coats : hours);
@@ -44,6 +48,7 @@ export function workOf(
         step: index,
         coat: i + 1,
         product,
+        ...(step.later ? { atReturn: true } : {}),
         plan: {
           id: isCoat(step.kind) && coats > 1 ? `s${index + 1}c${i + 1}` : `s${index + 1}`,
           kind: step.kind,

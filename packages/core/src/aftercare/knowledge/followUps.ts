@@ -21,6 +21,8 @@ export interface FollowUpRow {
   minutes: number;
   words: string;
   why: string;
+  /** The second instalment of the system is done then. */
+  secondInstalment?: true;
 }
 
 const months = (n: number, withinDays = 60): DueRule => ({ after: 'months', months: n, withinDays });
@@ -44,6 +46,7 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
     minutes: 150,
     words: 'Make good the joints and give the last coat',
     why: 'In a season when timber and paint can dry.',
+    secondInstalment: true,
   },
   {
     id: 'kept-on-oil',
@@ -109,3 +112,6 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
     why: 'Water finds the first weak joint over a wet season.',
   },
 ];
+
+/** Codes of the visits at which the second instalment of a system is done. */
+export const SECOND_INSTALMENT: readonly string[] = FOLLOW_UPS.flatMap((row) => (row.secondInstalment ? [row.id] : []));
