@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { appendFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { boundToUs, ROOT } from './run.mjs';
@@ -15,8 +16,8 @@ export const portIsFree = (port) =>
 const clock = ({ CLOCK_SHIFT_MS = process.env.CLOCK_SHIFT_MS }) =>
   CLOCK_SHIFT_MS ? ['--import', new URL('./setClock.mjs', import.meta.url).href] : [];
 
-/** Starts the built server and waits until it is ready; rejects with its last words where it ends first. */
-export function startServer({ url, port, env = {}, show = false }) {
+/** Starts the built server and waits until it is ready; rejects with its last words where it ends first. What it says goes to `log`. */
+export function startServer({ url, port, env = {}, log = null }) {
   return new Promise((ready, fail) => {
     const [program, ...args] = boundToUs(process.execPath, ...clock(env), join(ROOT, 'apps/server/dist/main.js'));
     const child = spawn(program, args, {
@@ -28,7 +29,7 @@ export function startServer({ url, port, env = {}, show = false }) {
     let words = '';
     const hear = (part) => {
       words = (words + part).slice(-4000);
-      if (show) process.stdout.write(part);
+      if (log) appendFileSync(log, part);
     };
     child.stdout.on('data', hear);
     child.stderr.on('data', hear);

@@ -1,3 +1,4 @@
+import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { startMariadb } from './mariadb.mjs';
@@ -33,23 +34,35 @@ async function end(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void end(0));
 
+mkdirSync(DATA_DIR, { recursive: true });
+const LOG = join(DATA_DIR, 'server.log');
+const { newFirstRunCode } = await import('../apps/server/dist/founding/firstRunCode.js');
+const code = newFirstRunCode();
+const address = `http://127.0.0.1:${PORT}`;
 try {
-  server = await startServer({ url: database.url, port: PORT, show: true });
+  server = await startServer({ url: database.url, port: PORT, log: LOG, env: { FIRST_RUN_CODE: code } });
 } catch (error) {
   process.stderr.write(`${error.message}\n`);
   await end(1);
 }
-const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
-say('');
-say(`Rustic Ledger is open at http://127.0.0.1:${PORT}`);
-say(
-  `Sign in as ${DEMO_PEOPLE[0].name}: ${DEMO_PEOPLE[0].email}, password ${DEMO_PASSWORD} (the other four of the firm: ${DEMO_PEOPLE.slice(
-    1,
-  )
-    .map((p) => p.email.split('@')[0])
-    .join(', ')}).`,
-);
-say('Ctrl-C stops it.');
+
+/** Who may sign in, or what founds the first firm: whatever is the next act here. */
+async function sayNextAct() {
+  say('');
+  if ((await fetch(`${address}/api/first-run`)).ok) {
+    say(`Rustic Ledger is open at ${address}/first-run`);
+    say(`No firm is here yet. Found yours there with this code: ${code}`);
+    return;
+  }
+  say(`Rustic Ledger is open at ${address}`);
+  if (process.env.DEMO === 'none') return;
+  const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
+  const [owner, ...others] = DEMO_PEOPLE;
+  say(`Demo sign-in: ${owner.email}, password ${DEMO_PASSWORD}`);
+  say(`The others of the demo firm: ${others.map((p) => p.email.split('@')[0]).join(', ')}, with the same password.`);
+}
+await sayNextAct();
+say(`The log is ${LOG}. Ctrl-C stops it.`);
 server.child.once('exit', (code) => {
   if (!ending)
     process.stderr.write(

@@ -7,6 +7,7 @@ import { DemoModule } from './demo/demo.module.ts';
 import { DocumentsModule } from './documents/documents.module.ts';
 import { EventsModule } from './events/events.module.ts';
 import { FindModule } from './find/find.module.ts';
+import { FoundingModule } from './founding/founding.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LedgerModule } from './ledger/ledger.module.ts';
@@ -42,6 +43,7 @@ import { RecordModule } from './record/record.module.ts';
     DocumentsModule,
     EventsModule,
     FindModule,
+    FoundingModule,
     HealthModule,
     JobsModule,
     LedgerModule,

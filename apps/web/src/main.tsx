@@ -43,6 +43,9 @@ const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ def
 const CalendarPage = lazy(() => import('./calendar/CalendarPage.tsx'));
 const PeoplePage = lazy(() => import('./people/PeoplePage.tsx'));
 const Account = lazy(() => import('./people/Account.tsx'));
+const FirstRun = lazy(() => import('./founding/FirstRun.tsx'));
+const Begin = lazy(() => import('./founding/Begin.tsx'));
+const FirmPage = lazy(() => import('./firm/FirmPage.tsx'));
 const Join = lazy(() => import('./people/Join.tsx'));
 const Unsent = lazy(() => import('./offline/Unsent.tsx'));
 const Reckoner = lazy(() => import('./reckon/Reckoner.tsx'));
@@ -90,6 +93,15 @@ const router = createBrowserRouter([
     ),
   },
   {
+    path: '/first-run',
+    errorElement: <Broken />,
+    element: (
+      <Suspense fallback={<Coming />}>
+        <FirstRun />
+      </Suspense>
+    ),
+  },
+  {
     path: '/',
     element: <Door />,
     errorElement: <Broken />,
@@ -126,6 +138,8 @@ const router = createBrowserRouter([
       { path: 'shelf/reckon', element: <Reckoner /> },
       { path: 'calendar', element: <CalendarPage /> },
       { path: 'unsent', element: <Unsent /> },
+      { path: 'begin', element: <Begin /> },
+      { path: 'firm', element: <FirmPage /> },
       { path: 'people', element: <PeoplePage /> },
       { path: 'account', element: <Account /> },
       { path: 'practice', element: <Practice /> },

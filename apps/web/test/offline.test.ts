@@ -3,6 +3,7 @@ import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { WorkStep } from '@rustic/core';
 import type { KeptBrief } from '../src/outbox/signal.ts';
 import type { TodayLine } from '../src/store/endpoints.ts';
+import { measuresOf } from '../src/words/measures.ts';
 
 // What a browser has and Node has not.
 const heard: Record<string, (() => void)[]> = {};
@@ -196,7 +197,12 @@ describe('a log as it is sent', () => {
       litres: '0,4',
       minutesAgo: '10',
     };
-    const sent = logSent(coat, said, 'id', Date.parse('2026-03-02T12:00:00Z'), 'earlier');
+    const sent = logSent(coat, said, {
+      id: 'id',
+      now: Date.parse('2026-03-02T12:00:00Z'),
+      measures: measuresOf('metric'),
+      corrects: 'earlier',
+    });
     expect(sent).toEqual({
       id: 'id',
       surfaceId: 's',
@@ -211,9 +217,21 @@ describe('a log as it is sent', () => {
       corrects: 'earlier',
     });
   });
+  test('in gallons, mils and °F it is sent as the record has it', () => {
+    const said = { ...NOTHING_SAID, t: '64', surfaceT: '59', litres: '0.5', wetFilm: '4' };
+    const us = { id: 'id', now: 0, measures: measuresOf('us') };
+    const sent = logSent(coat, said, us);
+    expect(sent).toMatchObject({ temperatureC: 17.8, surfaceC: 15, wetFilmUm: 102 });
+    expect(sent.litres).toBeCloseTo(1.893, 3);
+    expect(logSent(coat, { ...said, litres: '1 qt' }, us).litres).toBeCloseTo(0.946, 3);
+  });
   test('of a step that is no coat says nothing of paint', () => {
     const said = { ...NOTHING_SAID, productId: 'p', t: '18', helper: 'Tobiah' };
-    const sent = logSent({ ...(coat as object), next: step('s1', 'wash') } as never, said, 'id', 0);
+    const sent = logSent({ ...(coat as object), next: step('s1', 'wash') } as never, said, {
+      id: 'id',
+      now: 0,
+      measures: measuresOf('metric'),
+    });
     expect(Object.keys(sent).sort()).toEqual(['endedAt', 'helper', 'id', 'startedAt', 'stepId', 'surfaceId']);
   });
   test('a label of ours tells product and batch; any other code tells nothing', () => {

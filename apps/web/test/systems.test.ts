@@ -18,6 +18,7 @@ import { schoolRows } from '../src/surface/schoolRows.ts';
 import { sayConsequence, sayInHundred, sayShows, sayTerm } from '../src/words/consequence.ts';
 import { ourWords } from '../src/words/ourWords.ts';
 import type { KeptProduct, Line, ProductNote } from '../src/store/endpoints.ts';
+import { measuresOf } from '../src/words/measures.ts';
 
 /** The words of a firm that has none of its own. */
 const plain = ourWords({});
@@ -145,31 +146,56 @@ describe('the shelf', () => {
       ['5', 'believed', 0],
     ]);
   });
+  const metric = { measures: measuresOf('metric'), currency: 'GBP' };
+  const us = { measures: measuresOf('us'), currency: 'USD' };
+  test('in gallons, dollars and °F a sheet is shown, typed and kept as it was', () => {
+    const said = saidOfProduct(kept, us);
+    const same = readProduct(said, kept.family, kept, us);
+    expect(same.fault).toBeNull();
+    expect(asProduct(same.sheet!)).toEqual(asProduct({ ...(kept as unknown as Product), ...same.sheet }));
+    const changed = readProduct(
+      { ...said, spread: '400', leastC: '50', tins: '1 at $62, 1 qt at 21' },
+      kept.family,
+      kept,
+      us,
+    );
+    expect(changed.sheet!.spreadM2PerL).toBeCloseTo(9.82, 2);
+    expect(changed.sheet!.drying!.minTempC).toBe(10);
+    expect(changed.sheet!.tins!.map((t) => [Number(t.litres.toFixed(3)), t.price])).toEqual([
+      [3.785, 6200],
+      [0.946, 2100],
+    ]);
+  });
   test('tins are read as people write them', () => {
-    expect(readTins('1 at 19.00, 2,5 at 41; 5: 80')).toEqual([
+    expect(readTins('1 at 19.00, 2,5 at 41; 5: 80', metric)).toEqual([
       { litres: 1, price: 1900 },
       { litres: 2.5, price: 4100 },
       { litres: 5, price: 8000 },
     ]);
-    expect(readTins('')).toEqual([]);
-    expect(readTins('a litre at 3')).toBeNull();
-    expect(readTins('0 at 3')).toBeNull();
+    expect(readTins('', metric)).toEqual([]);
+    expect(readTins('a litre at 3', metric)).toBeNull();
+    expect(readTins('0 at 3', metric)).toBeNull();
   });
   test('a sheet shown and kept unchanged is the same sheet; an empty figure leaves what was', () => {
-    const said = saidOfProduct(kept);
-    const same = readProduct(said, kept.family, kept);
+    const said = saidOfProduct(kept, metric);
+    const same = readProduct(said, kept.family, kept, metric);
     expect(same.fault).toBeNull();
     expect(asProduct(same.sheet!)).toEqual(asProduct({ ...(kept as unknown as Product), ...same.sheet }));
-    const changed = readProduct({ ...said, spread: '9,5', opens: '' }, kept.family, kept).sheet!;
+    const changed = readProduct({ ...said, spread: '9,5', opens: '' }, kept.family, kept, metric).sheet!;
     expect([changed.spreadM2PerL, changed.drying!.recoatMin]).toEqual([9.5, kept.drying.recoatMin]);
-    expect(readProduct({ ...said, cure: 'soon' }, kept.family, kept).fault).toContain('Cured');
-    expect(readProduct({ ...said, tins: 'dear' }, kept.family, kept).fault).toContain('Tins');
-    const fresh = readProduct({ ...saidOfProduct(null), name: 'New One', maker: 'Oxmere' }, 'filler', null).sheet!;
+    expect(readProduct({ ...said, cure: 'soon' }, kept.family, kept, metric).fault).toContain('Cured');
+    expect(readProduct({ ...said, tins: 'dear' }, kept.family, kept, metric).fault).toContain('Tins');
+    const fresh = readProduct(
+      { ...saidOfProduct(null, metric), name: 'New One', maker: 'Oxmere' },
+      'filler',
+      null,
+      metric,
+    ).sheet!;
     expect([fresh.id, fresh.family]).toEqual(['oxmere-new-one', 'filler']);
   });
   test('a sheet says what it knows, in words', () => {
     const epoxy = asProduct({ family: 'penetrating-epoxy', refuses: ['metal'] });
-    const words = Object.fromEntries(sheetLines(epoxy, 'GBP'));
+    const words = Object.fromEntries(sheetLines(epoxy, 'GBP', metric.measures));
     expect(words['mix']).toBe('2 to 1, pot life 30 min');
     expect(words['not on']).toBe('metal');
     expect(Object.keys(words)).not.toContain('sheens');

@@ -21,6 +21,8 @@ export * from './aftercare/index.ts';
 export * from './practice/index.ts';
 export * from './trials/index.ts';
 export * from './walkround/index.ts';
+export { inUsMeasures, toFahrenheit, toMils, toSqFtPerGal } from './units/usText.ts';
+export { isCurrency, minorUnits, writeMoney } from './units/money.ts';
 export { readLength, sayLengthM } from './units/length.ts';
 export { readArea, sayArea } from './units/area.ts';
 export { readVolume, sayVolume } from './units/volume.ts';

@@ -285,7 +285,7 @@ describe('what a job takes along', () => {
   const trim = { element: 'trim', substrate: 'softwood', conditions: ['glossy'], builtYear: 1931, areaM2: 12 };
   const surfaces = [made('a', trim, { colour: '#22384d' }), made('b', { ...trim, areaM2: 4 }, { colour: '#22384d' })];
   const price = priceJob(surfaces, USUAL_SETTINGS);
-  const shopping = shoppingList(price.products, price.sundries);
+  const shopping = shoppingList(price.products, price.sundries, { suppliers: [], units: 'metric' });
 
   test('the shopping list costs what the price says is bought', () => {
     const bought = price.products.reduce((sum, p) => sum + p.plan.bought.cost, 0) + price.sundriesCost;

@@ -8,7 +8,6 @@ import {
   CAUTION_FOR_CLIENTS,
   CAUTION_SHORT,
   CONDITION_LABELS,
-  counterOf,
   DOOR_PATTERNS,
   ELEMENTS,
   fanSurfaceOf,
@@ -25,7 +24,6 @@ import {
   STEP_KINDS,
   stepWords,
   SUBSTRATES,
-  SUNDRIES_FROM,
   surfaceFacts,
   WINDOW_PATTERNS,
   type Step,
@@ -69,11 +67,6 @@ describe('tables a painter could review', () => {
     for (const uses of Object.values(USES)) for (const { code } of uses) expect(sold).toContain(code);
     for (const worn of Object.values(WORN)) expect(sold).toContain(worn.code);
     for (const { price } of Object.values(SUNDRIES)) expect(Number.isInteger(price) && price > 0).toBe(true);
-  });
-  test('every maker of the shipped shelf has a counter, and one that nobody knows sends', () => {
-    for (const { maker } of SHIPPED_SHELF) expect(counterOf(maker)).not.toMatch(/ordered/);
-    expect(counterOf('Newmarsh')).toBe('Newmarsh, ordered');
-    expect(counterOf('')).toBe(SUNDRIES_FROM);
   });
   test('every caution has its line for painters; what a client is told is a caution too', () => {
     for (const code of CAUTION_CODES) expect(CAUTION_SHORT[code]).toMatch(/\.$/);

@@ -1,10 +1,14 @@
 import {
+  HEMISPHERES,
   ROLES,
+  SHELF_BEGINNINGS,
   houseRulesSchema,
+  letterheadSchema,
   noteFields,
   planningSchema,
   priceSettingsSchema,
   retentionSchema,
+  supplierSchema,
   termsSchema,
   tinFields,
   weightsSchema,
@@ -37,14 +41,19 @@ const firm = named('Firm', {
   id: text,
   name: text,
   timeZone: text,
-  hemisphere: oneOf(['northern', 'southern']),
+  hemisphere: oneOf(HEMISPHERES),
   currency: text,
   houseRules,
   terms: like(termsSchema.partial()),
   weights: like(weightsSchema.partial()),
   version: figure,
+  letterhead: like(letterheadSchema.partial()),
+  suppliers: z.array(like(supplierSchema)),
+  shelfFrom: oneOf(SHELF_BEGINNINGS),
+  lentTo: text.nullable(),
   pricing: aboutMoney(pricing),
 });
+export const firstRunAnswer = answer({ open: flag });
 export const firmAnswer = firm;
 export const sessionAnswer = named('Session', {
   person: answer({ id: text, name: text, initials: text, role }),

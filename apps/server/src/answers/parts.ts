@@ -73,7 +73,10 @@ export const productFields = {
 const sheet = named('Sheet', productFields);
 
 /** A step of a system as work: what it is done with has a sheet. */
-export const workStep = named('WorkLine', { ...from('WorkStep', 'step', 'coat', 'plan', 'atReturn'), product: sheet.nullable() });
+export const workStep = named('WorkLine', {
+  ...from('WorkStep', 'step', 'coat', 'plan', 'atReturn'),
+  product: sheet.nullable(),
+});
 
 /** Where a surface stands by the clock. */
 export const standingFields = {

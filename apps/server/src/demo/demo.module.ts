@@ -1,5 +1,8 @@
 import { Module } from '@nestjs/common';
 import { Demo } from './demo.ts';
+import { DemoController } from './demo.controller.ts';
+import { DemoFirms } from './demoFirms.ts';
+import { PeopleModule } from '../people/people.module.ts';
 import { AftercareModule } from '../aftercare/aftercare.module.ts';
 import { DocumentsModule } from '../documents/documents.module.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
@@ -11,7 +14,8 @@ import { WalkroundModule } from '../walkround/walkround.module.ts';
 import { WorkModule } from '../work/work.module.ts';
 
 @Module({
-  imports: [AftercareModule, DocumentsModule, JobsModule, PlansModule, PunchModule, ShelfModule, TrialsModule, WalkroundModule, WorkModule],
-  providers: [Demo],
+  imports: [AftercareModule, DocumentsModule, JobsModule, PeopleModule, PlansModule, PunchModule, ShelfModule, TrialsModule, WalkroundModule, WorkModule],
+  controllers: [DemoController],
+  providers: [Demo, DemoFirms],
 })
 export class DemoModule {}

@@ -36,6 +36,13 @@ import { DEMO_JOBS } from './jobs.ts';
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
 
+/** A demo that is lent: to whom, under which addresses, behind which password. */
+interface Lent {
+  lentTo: string;
+  domain: string;
+  password: string;
+}
+
 /** Loads the demo through the same services that people use, so that its ledger is a real one. */
 @Injectable()
 export class Demo {
@@ -71,12 +78,19 @@ export class Demo {
     await this.load(now);
   }
 
-  private async load(now: Date): Promise<void> {
+  /** A demo firm for somebody to look round in: nobody signs in to it, whoever it is lent to is let in. */
+  async lend(personId: string, now: Date): Promise<string> {
+    return this.load(now, { lentTo: personId, domain: `demo-${personId}.example`, password: randomBytes(24).toString('base64url') });
+  }
+
+  private async load(now: Date, lent: Lent | null = null): Promise<string> {
     const firmId = uuid();
-    await this.database.manager.insert(FirmEntity, { ...DEMO_FIRM, id: firmId, houseRules: {}, terms: {}, weights: {}, pricing: {} });
-    const passwordHash = await hashPassword(DEMO_PASSWORD);
+    const blank = { houseRules: {}, terms: {}, weights: {}, pricing: {}, retention: {}, held: null };
+    await this.database.manager.insert(FirmEntity, { ...blank, ...DEMO_FIRM, id: firmId, lentTo: lent?.lentTo ?? null } as never);
+    const passwordHash = await hashPassword(lent?.password ?? DEMO_PASSWORD);
     const people = DEMO_PEOPLE.map((p) => ({
       ...p,
+      email: lent ? `${p.email.split('@')[0]}@${lent.domain}` : p.email,
       skills: [...p.skills],
       hours: p.hours && { ...p.hours, days: [...p.hours.days] },
       id: uuid(),
@@ -93,6 +107,7 @@ export class Demo {
     // Posted anew in the light of all that was laid, as a lead painter does each morning.
     for (const [job, id] of loaded) if (job.post) await this.plans.post(who, id, { id: uuid(), afresh: true });
     this.log.log(`demo loaded: ${loaded.length} jobs`);
+    return firmId;
   }
 
   /** What stands in the van, and what the firm has found out about its products. */

@@ -27,6 +27,7 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { caseIn, systemOf, workOn } from '../reading/houseReading.ts';
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
+import { buyingOf, letterheadLines } from '../reading/letterhead.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../reading/pricedJob.ts';
 import { careSurfaces } from '../reading/careSurfaces.ts';
 import { visitLetter } from '../aftercare/visitLetter.ts';
@@ -112,7 +113,7 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
         litres: litres ? sayVolume(litres, units) : '',
         minutes,
         why: said(step.why[0] ?? ''),
-        tools: toolsFor(step, c).words.join(', '),
+        tools: said(toolsFor(step, c).words.join(', ')),
       };
     }),
     cautions: [...new Set(cautionsFor(c, caseIn(records, surface).made).map((x) => x.code))].map((code) =>
@@ -124,6 +125,7 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
 
 const headOf = (records: JobRecords, now: Date) => ({
   firm: records.firm.name,
+  letterhead: letterheadLines(records.firm),
   about: [records.job.title, records.job.place].filter(Boolean).join(', '),
   marked: dayOf(now, records.firm.timeZone).toFormat('d LLLL yyyy'),
 });
@@ -136,18 +138,18 @@ export const careSheetOf = (records: JobRecords, now: Date): Paper =>
 export function paperOf(kind: PaperKind, source: PaperSource): Paper {
   const { records, priced, draft, now } = source;
   const head = headOf(records, now);
-  const shopping = () => shoppingList(priced.price.products, priced.price.sundries);
+  const shopping = () => shoppingList(priced.price.products, priced.price.sundries, buyingOf(records.firm));
   const inIt = new Set(priced.surfaces.map((s) => s.surfaceId));
   switch (kind) {
     case 'quote':
       return quotePaper(draft, { marked: `Draft, ${head.marked}`, heldUntil: heldWords(draft) });
     case 'shopping':
-      return shoppingPaper(shopping(), draft.currency, head);
+      return shoppingPaper(shopping(), draft.currency, head, records.firm.suppliers);
     case 'run-sheet':
       return runSheetPaper(runSheetLines(source), draft, head);
     case 'labels':
       return labelsPaper(
-        labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id)).map(
+        labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id), draft.units).map(
           (label) => ({
             ...label,
             squares: codeSquares(label.code),

@@ -148,7 +148,8 @@ export class Quotes {
     if (latest) return { number: latest.number, version: latest.versionNo + 1 };
     const { manager, who } = scope;
     const last = await manager.maximum(QuoteNumberEntity, 'number', { firmId: who.firmId });
-    const number = (last ?? 0) + 1;
+    const { letterhead } = await scope.firm();
+    const number = Math.max((last ?? 0) + 1, letterhead.quotesFrom ?? 1);
     await manager.insert(QuoteNumberEntity, { firmId: who.firmId, number, jobId });
     return { number, version: 1 };
   }

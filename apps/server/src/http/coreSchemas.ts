@@ -2729,6 +2729,13 @@ export const coreSchemas: Record<string, object> = {
    "firm": {
     "type": "string"
    },
+   "letterhead": {
+    "description": "What stands under the firm's name, a line each.",
+    "type": "array",
+    "items": {
+     "type": "string"
+    }
+   },
    "marked": {
     "description": "Number and version where it was sent; \"draft\" and the day where not.",
     "type": "string"
@@ -5394,6 +5401,13 @@ export const coreSchemas: Record<string, object> = {
       "description": "In 1/100 %.",
       "type": "number"
      },
+     "letterhead": {
+      "description": "What stands under the firm's name: its address, how it is reached, its numbers.",
+      "type": "array",
+      "items": {
+       "type": "string"
+      }
+     },
      "job": {
       "type": "string"
      },
@@ -5401,6 +5415,13 @@ export const coreSchemas: Record<string, object> = {
       "type": "array",
       "items": {
        "$ref": "#/components/schemas/QuoteLine"
+      }
+     },
+     "terms": {
+      "description": "When what is paid, and the firm's terms, a paragraph each.",
+      "type": "array",
+      "items": {
+       "type": "string"
       }
      },
      "leftOut": {

@@ -1,10 +1,7 @@
-import { newId, personFields, planningSchema, version } from '@rustic/core';
+import { newId, newPassword as password, personFields, planningSchema, version } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 import { token } from './tokens.ts';
-
-/** A password that is chosen anew. */
-const password = z.string().min(10, 'must have at least 10 characters').max(200);
 
 export class InvitationBody extends bodyOf({
   id: newId,

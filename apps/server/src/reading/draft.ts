@@ -18,6 +18,7 @@ import {
 import { DateTime } from 'luxon';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { caseIn, systemOf } from './houseReading.ts';
+import { letterheadLines, termsLines } from './letterhead.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import { departedOn, systemByKey, systemKey } from './surfaceView.ts';
@@ -153,6 +154,8 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
   const { net, tax, total } = quoteTotals({ lines, options, taxShare: settings.tax });
   return {
     firm: records.firm.name,
+    letterhead: letterheadLines(records.firm),
+    terms: termsLines(records.firm),
     currency: records.firm.currency,
     job: records.job.title,
     place: records.job.place,

@@ -1,5 +1,18 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
-import type { Held, HouseRules, Planning, PriceSettings, Retention, Role, Terms, Weights } from '@rustic/core';
+import type {
+  Held,
+  Hemisphere,
+  HouseRules,
+  Letterhead,
+  Planning,
+  PriceSettings,
+  Retention,
+  Role,
+  ShelfBeginning,
+  Supplier,
+  Terms,
+  Weights,
+} from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
 
 @Entity('firm')
@@ -7,7 +20,7 @@ export class FirmEntity {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @Column('varchar', { length: 120 }) name: string;
   @Column('varchar', { length: 64, name: 'time_zone' }) timeZone: string;
-  @Column('varchar', { length: 10 }) hemisphere: 'northern' | 'southern';
+  @Column('varchar', { length: 10 }) hemisphere: Hemisphere;
   @Column('char', { length: 3 }) currency: string;
   @Column('json', { name: 'house_rules' }) houseRules: Partial<HouseRules>;
   /** The firm's own words, where it says a thing otherwise. */
@@ -21,6 +34,14 @@ export class FirmEntity {
   /** How long it keeps what it need not keep for ever. */
   @Column('json') retention: Retention;
   @Column('json', { nullable: true }) held: HeldCount | null;
+  /** What stands on its papers beside its name. */
+  @Column('json') letterhead: Partial<Letterhead>;
+  /** Where it buys. */
+  @Column('json') suppliers: Supplier[];
+  /** What its shelf begins with. */
+  @Column('varchar', { length: 10, name: 'shelf_from', default: 'demo' }) shelfFrom: ShelfBeginning;
+  /** A demo firm that somebody of another firm looks round in: who that is. */
+  @Column('char', { length: 36, name: 'lent_to', nullable: true }) lentTo: string | null;
   /** Moved by whoever gives up the owner's part: two who do it at once meet here. */
   @Column('int', { name: 'owners_mark', default: 0 }) ownersMark: number;
   @VersionColumn() version: number;
@@ -62,5 +83,13 @@ export class SessionEntity {
 export class SignInFailureEntity {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @Column('char', { length: 64, name: 'email_hash' }) emailHash: string;
+  @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** That a first firm was founded: a row that only one can insert. */
+@Entity('founding')
+export class FoundingEntity {
+  @PrimaryColumn('char', { length: 10 }) id: string;
+  @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
   @Column('datetime', { precision: 3 }) at: Date;
 }

@@ -8,7 +8,7 @@ import {
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
-import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from './firmEntities.ts';
+import { FirmEntity, FoundingEntity, PersonEntity, SessionEntity, SignInFailureEntity } from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
 import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
@@ -29,6 +29,7 @@ import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 /** Every table there is. */
 export const ENTITIES = [
   FirmEntity,
+  FoundingEntity,
   PersonEntity,
   SessionEntity,
   SignInFailureEntity,

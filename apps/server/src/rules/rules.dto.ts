@@ -1,8 +1,12 @@
 import {
+  firmPlaceFields,
+  HEMISPHERES,
   houseRulesSchema,
   id,
+  letterheadSchema,
   newId,
   priceSettingsSchema,
+  supplierSchema,
   termsSchema,
   text,
   version,
@@ -25,6 +29,12 @@ export class FirmChange extends bodyOf({
   terms: termsSchema.partial().optional(),
   weights: weightsSchema.partial().optional(),
   pricing: priceSettingsSchema.partial().optional(),
+  letterhead: letterheadSchema.partial().optional(),
+  suppliers: z.array(supplierSchema).max(60).optional(),
+  name: firmPlaceFields.name.optional(),
+  timeZone: firmPlaceFields.timeZone.optional(),
+  currency: firmPlaceFields.currency.optional(),
+  hemisphere: z.enum(HEMISPHERES).optional(),
   note,
 }) {}
 

@@ -69,6 +69,10 @@ function effectsOn(before: JobRecords, after: JobRecords): RuleEffect[] {
   });
 }
 
+/** Where a firm is and what it is called, as far as that changes. */
+const placeOf = ({ name, timeZone, currency, hemisphere }: FirmChange) =>
+  Object.fromEntries(Object.entries({ name, timeZone, currency, hemisphere }).filter(([, said]) => said !== undefined));
+
 /** The schools as a firm, a job or one surface works by them. */
 @Injectable()
 export class Rules {
@@ -114,6 +118,9 @@ export class Rules {
         ...(body.terms ? { terms: { ...firm.terms, ...body.terms } } : {}),
         ...(body.weights ? { weights: { ...firm.weights, ...body.weights } } : {}),
         ...(body.pricing ? { pricing: { ...firm.pricing, ...body.pricing } } : {}),
+        ...(body.letterhead ? { letterhead: { ...firm.letterhead, ...body.letterhead } } : {}),
+        ...(body.suppliers ? { suppliers: body.suppliers as never } : {}),
+        ...placeOf(body),
       });
       if (!houseRules) return saved;
       // A rule of the firm is a decision on every job that is under way.

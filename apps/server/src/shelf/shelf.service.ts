@@ -41,7 +41,7 @@ export class Shelf {
     return shelf.all.map((product) => ({
       ...product,
       own: own.has(product.id),
-      kept: own.get(product.id)?.kept ?? true,
+      kept: shelf.kept.includes(product),
       version: own.get(product.id)?.version ?? null,
       van: shelf.tins.filter((t) => t.productId === product.id),
       notes: notes.filter((n) => n.productId === product.id),

@@ -6,6 +6,7 @@ import { ShoppingTickEntity } from '../record/documentEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { TickBody } from '../documents/documents.dto.ts';
+import { buyingOf } from '../reading/letterhead.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
@@ -27,7 +28,7 @@ export class Shopping {
     return {
       job: { id: jobId, title: records.job.title },
       currency: records.firm.currency,
-      items: shoppingList(price.products, price.sundries).map((item) => ({
+      items: shoppingList(price.products, price.sundries, buyingOf(records.firm)).map((item) => ({
         ...item,
         had: had.get(item.key)?.had ?? 0,
         by: had.get(item.key)?.byName ?? null,

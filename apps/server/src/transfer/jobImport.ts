@@ -9,7 +9,7 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { asProduct, SHIPPED_SHELF, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
+import { asProduct, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
 import { Piscina } from 'piscina';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../record/calendarEntities.ts';
@@ -27,6 +27,7 @@ import { Ledger } from '../record/ledger.service.ts';
 import { Access } from '../people/access.ts';
 import { Sender } from '../people/session.ts';
 import { planInputOf } from '../plans/planInput.ts';
+import { readFirmShelf } from '../reading/firmShelf.ts';
 import { Writes } from '../record/writes.service.ts';
 import type { ReadJob } from './jobRead.ts';
 import { JOB_TABLES, ROW_KINDS, tableRow } from '../record/jobTables.ts';
@@ -155,7 +156,7 @@ export class JobImport implements OnModuleDestroy {
   /** Sheets that are not known here are kept, but not put on the shelf; what is known here stands. */
   private async products(scope: FirmScope, products: JobFile['products']): Promise<void> {
     const known = new Set([
-      ...SHIPPED_SHELF.map((p) => p.id),
+      ...(await readFirmShelf(scope)).all.map((p) => p.id),
       ...(await scope.find(ProductEntity)).map((p) => p.productId),
     ]);
     for (const { productId, sheet } of products.filter((p) => !known.has(p.productId)))

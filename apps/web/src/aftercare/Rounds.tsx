@@ -14,6 +14,7 @@ import { newId } from '../store/newId.ts';
 import { type AftercarePage, type CareJob, useAftercareQuery, useChangeJobMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Choice } from '../form/atOnce.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What is due grouped into rounds: by place and by season, on the sketch of the town. */
 export default function Rounds() {
@@ -107,6 +108,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
 
 /** How far ahead, how long a day, how fast: what the rounds are sought by. */
 function WishForm({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish) => void }) {
+  const { inUnits } = useMeasures();
   const field = (words: string, key: keyof RoundWish, options: readonly (readonly [number, string])[]) => (
     <Choice
       words={words}
@@ -130,9 +132,9 @@ function WishForm({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish)
         [9, '9 hours'],
       ])}
       {field('About as fast as', 'kmPerHour', [
-        [15, '15 km/h, lanes'],
-        [25, '25 km/h, town'],
-        [45, '45 km/h, open road'],
+        [15, inUnits('15 km/h, lanes')],
+        [25, inUnits('25 km/h, town')],
+        [45, inUnits('45 km/h, open road')],
       ])}
     </div>
   );

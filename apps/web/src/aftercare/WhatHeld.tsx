@@ -16,6 +16,7 @@ import {
   useSessionQuery,
 } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const NOTES: Note[] = [
   {
@@ -155,6 +156,7 @@ function Rates<Kind>({
 
 /** Each that came back, with what it is tied to. */
 function CallBacks({ callBacks }: { callBacks: readonly CallBack[] }) {
+  const { inUnits } = useMeasures();
   const { inOurWords } = useWords();
   if (callBacks.length === 0) return <p>Nothing has come back so far.</p>;
   return (
@@ -178,7 +180,7 @@ function CallBacks({ callBacks }: { callBacks: readonly CallBack[] }) {
                 inOurWords(PREPARATION_WORDS[c.preparation]),
                 c.weather.temperatureC === null
                   ? ''
-                  : `last coat at ${c.weather.temperatureC} °C, ${c.weather.relativeHumidityPct} %`,
+                  : inUnits(`last coat at ${c.weather.temperatureC} °C, ${c.weather.relativeHumidityPct} %`),
                 c.hand && `laid by ${c.hand}`,
               ]
                 .filter(Boolean)

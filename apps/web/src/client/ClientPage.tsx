@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming } from '../page/Page.tsx';
-import { Swatch } from '../papers/PaperBlocks.tsx';
+import { Letterhead, Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
@@ -46,6 +46,7 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
           {data.marked}, {sayDate(data.sentAt)}
         </span>
       </p>
+      <Letterhead lines={quote.letterhead ?? []} />
       <h1 className="mt-1 text-[28px] leading-tight">{quote.job}</h1>
       <p className="mb-4 text-faded">
         {quote.place}

@@ -3,6 +3,7 @@ import { scaleSqrt } from 'd3-scale';
 import { FAULT_LABELS, type Fault, type Bond, type FaultPlace, type Layer } from '@rustic/core';
 import { FailureMark } from './FailureMark.tsx';
 import { useWords } from '../words/Words.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What each chemistry is drawn as, besides its colour: hairlines, dots, fine diagonals, stipple. */
 const PLAIN: Record<string, string> = {
@@ -119,6 +120,7 @@ interface Props {
 /** The stack of layers from the substrate up, each as it is known, with its words. */
 export function Section({ layers, fails = null, width = 230, low = false }: Props) {
   const { inOurWords } = useWords();
+  const { film } = useMeasures();
   const id = useId();
   const { drawn, total } = pieces(layers, low ? 44 : 150);
   const words = [...layers]
@@ -208,7 +210,7 @@ export function Section({ layers, fails = null, width = 230, low = false }: Prop
                 stroke={fill}
                 strokeWidth="3"
               >
-                {layer.um} µm
+                {film.say(layer.um)} {film.unit}
               </text>
             )}
           </g>

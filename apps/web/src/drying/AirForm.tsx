@@ -8,16 +8,18 @@ import { useDraft } from '../form/useDraft.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { FilePick } from '../form/FilePick.tsx';
 import { counted } from '../words/counted.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** A reading by hand, or a file of hourly readings. */
 export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }) {
+  const { temperature } = useMeasures();
   const [read, { error, isLoading }] = useReadAirMutation();
   const draft = useDraft(`air/${data.job.id}`, { roomId: data.rooms[0]?.id ?? '', t: '', rh: '' });
   const { roomId } = draft.said;
   const [file, filing] = useReadingsFileMutation();
   const sendFile = (csv: string) => file({ roomId, id: newId(), csv });
   const send = ({ t, rh }: typeof draft.said) => {
-    const air = { temperatureC: readFigure(t), relativeHumidityPct: readFigure(rh) };
+    const air = { temperatureC: temperature.read(t), relativeHumidityPct: readFigure(rh) };
     return read({ roomId, id: newId(), ...air, at: nowText() });
   };
   return (
@@ -39,7 +41,7 @@ export function AirForm({ data, onDone }: { data: PlanPage; onDone: () => void }
       }
     >
       <RoomChoice rooms={data.rooms} roomId={roomId} onRoom={(id) => draft.say({ roomId: id })} />
-      <FigureField name="t" words="°C" required width="w-20" />
+      <FigureField name="t" words={temperature.unit} required width="w-20" />
       <FigureField name="rh" words="% RH" required width="w-20" />
       {filing.data && (
         <p role="status" className="w-full text-sm">

@@ -2,15 +2,19 @@ import { airAt } from '@rustic/core';
 import { nowMinute } from '../words/time.ts';
 import { airOf } from './chartRows.ts';
 import type { PlanSheet } from './planSheet.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What the marks of the plan mean. */
 export function Legend({ data }: { data: PlanSheet }) {
+  const { temperature } = useMeasures();
   const now = nowMinute();
   const said = data.rooms.slice(0, 3).flatMap((room) => {
     const air = data.input.zones?.find((z) => z.id === room.id)?.air;
     if (!air) return [];
     const { temperatureC, relativeHumidityPct } = airAt(airOf(air), now);
-    return [`${room.name} ${Math.round(temperatureC)} °C ${Math.round(relativeHumidityPct)} %`];
+    return [
+      `${room.name} ${temperature.say(Math.round(temperatureC))} ${temperature.unit} ${Math.round(relativeHumidityPct)} %`,
+    ];
   });
   return (
     <div className="mb-1 flex flex-wrap items-center gap-x-5 gap-y-1 text-[13.5px] text-faded">

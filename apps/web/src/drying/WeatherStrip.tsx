@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { TimeAxis } from './timeAxis.ts';
 import type { WeatherHours } from '../store/endpoints.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** Height of the strip, its heading included. */
 export const STRIP = 92;
@@ -25,6 +26,7 @@ export function WeatherStrip({
   left: number;
   now: number;
 }) {
+  const { inUnits, temperature } = useMeasures();
   const hours = weather.temperatureC.flatMap((t, i) => {
     const at = weather.from + i * 60;
     const x = axis.x(at);
@@ -78,7 +80,7 @@ export function WeatherStrip({
             fill="var(--color-indigo)"
             opacity={0.18 + 0.6 * odds}
           >
-            <title>{h.at < now ? `${h.mm} mm of rain` : `rain: ${Math.round(odds * 100)} in 100`}</title>
+            <title>{h.at < now ? inUnits(`${h.mm} mm of rain`) : `rain: ${Math.round(odds * 100)} in 100`}</title>
           </rect>
         );
       })}
@@ -86,7 +88,8 @@ export function WeatherStrip({
       <path d={middle(hours) ?? ''} fill="none" stroke="var(--color-ochre)" strokeWidth="1.6" />
       <rect x="-2" y={top + 28} width={left - 44} height={HIGH - 4} fill="var(--color-paper)" />
       <text x={narrow ? 0 : 10} y={top + 44} fontSize="12.5" fill="var(--color-faded)">
-        {low} to {high} °C{narrow ? '' : `, ${weather.place}`}
+        {temperature.say(low)} to {temperature.say(high)} {temperature.unit}
+        {narrow ? '' : `, ${weather.place}`}
       </text>
       {!narrow && (
         <text x="10" y={top + 62} fontSize="12.5" fill="var(--color-faded)">

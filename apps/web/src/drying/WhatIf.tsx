@@ -10,6 +10,7 @@ import { type PlanPage, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Button } from '../form/Button.tsx';
 import { Choice } from '../form/atOnce.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const SATURDAY = 6;
 
@@ -32,7 +33,8 @@ export function WhatIf({
 }) {
   const { sayTime } = useWords();
   const [roomId, setRoomId] = useState(data.rooms[0]?.id ?? '');
-  const [t, setT] = useState('20');
+  const { temperature } = useMeasures();
+  const [t, setT] = useState(temperature.say(20));
   const [rh, setRh] = useState('50');
   const has = (kind: Change['kind']) => changes.some((c) => c.kind === kind);
   const toggle = (change: Change) =>
@@ -46,7 +48,7 @@ export function WhatIf({
       {
         kind: 'air',
         zone: roomId,
-        air: { kind: 'steady', temperatureC: readFigure(t), relativeHumidityPct: readFigure(rh) },
+        air: { kind: 'steady', temperatureC: temperature.read(t), relativeHumidityPct: readFigure(rh) },
       },
     ]);
   return (
@@ -67,7 +69,7 @@ export function WhatIf({
           {free ? `${free.name} as well` : 'Another painter'}
         </Chip>
         <RoomChoice words="Air in" rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
-        <AirFigure unit="°C" text={t} onText={setT} />
+        <AirFigure unit={temperature.unit} text={t} onText={setT} />
         <AirFigure unit="% RH" text={rh} onText={setRh} />
         <Button look="plain" disabled={!air && !isAir} onClick={air ? () => toggle(air) : setAir}>
           {air ? 'As it is' : 'Try that air'}

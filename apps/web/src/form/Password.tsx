@@ -4,7 +4,7 @@ interface Props {
   words: string;
   value: string;
   onType: (value: string) => void;
-  /** A new one is chosen here: ten letters or more. */
+  /** A new one is chosen here: twelve letters or more. */
   isNew?: boolean;
 }
 
@@ -18,7 +18,7 @@ export function Password({ words, value, onType, isNew = false }: Props) {
         name="password"
         autoComplete={isNew ? 'new-password' : 'current-password'}
         required
-        {...(isNew ? { minLength: 10, maxLength: 200 } : {})}
+        {...(isNew ? { minLength: 12, maxLength: 200 } : {})}
         value={value}
         onChange={(e) => onType(e.target.value)}
         className="mt-1 block w-full"

@@ -66,6 +66,12 @@ export function Frame({ session }: { session: Session }) {
       </nav>
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <Signal />
+        {session.firm.lentTo && (
+          <p className="no-print shrink-0 border-b border-strong bg-tab px-4 py-1.5 text-sm wide:px-[22px]">
+            This is the demo: invented people, products and jobs. Your own firm is in the menu under{' '}
+            {session.person.name}.
+          </p>
+        )}
         <Suspense
           fallback={
             <p className="p-8 text-faded" role="status">

@@ -1,5 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useNavigate } from 'react-router';
+import { backFromDemo } from '../founding/intoFirm.ts';
 import { leaveDevice } from '../offline/leaveDevice.ts';
 import { themeTurned, unitsTurned, useSight, useSignal, useTell } from '../store/store.ts';
 import type { Session } from '../store/endpoints.ts';
@@ -18,6 +19,8 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
     unsent > 0
       ? void navigate('/unsent', { state: { leaving: true } })
       : void leaveDevice().catch(() => void navigate('/unsent', { state: { leaving: true } }));
+  const back = (throwAway: boolean) =>
+    void backFromDemo(throwAway).then(({ error }) => (error ? undefined : void navigate('/begin')));
   return (
     <Menu>
       <MenuButton className="block w-full overflow-hidden px-2 py-1.5 text-left text-ellipsis hover:underline max-wide:min-h-[48px] max-wide:px-4">
@@ -43,6 +46,11 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
           </button>
         </MenuItem>
         <MenuItem>
+          <button type="button" className={ITEM} onClick={() => void navigate('/firm')}>
+            The firm
+          </button>
+        </MenuItem>
+        <MenuItem>
           <button type="button" className={ITEM} onClick={() => void navigate('/people')}>
             People
           </button>
@@ -57,6 +65,20 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
             Keys
           </button>
         </MenuItem>
+        {session.firm.lentTo && (
+          <>
+            <MenuItem>
+              <button type="button" className={ITEM} onClick={() => back(false)}>
+                Back to my firm
+              </button>
+            </MenuItem>
+            <MenuItem>
+              <button type="button" className={ITEM} onClick={() => back(true)}>
+                Throw the demo away
+              </button>
+            </MenuItem>
+          </>
+        )}
         <MenuItem>
           <button type="button" className={ITEM} onClick={leave}>
             Sign out

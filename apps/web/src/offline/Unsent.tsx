@@ -12,6 +12,8 @@ import type { KeptBrief } from '../outbox/signal.ts';
 import { newId } from '../store/newId.ts';
 import { useSessionQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import type { Measure, Measures } from '../words/measures.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
 export default function Unsent() {
@@ -185,27 +187,30 @@ function clockWrongBy({ body, refused, ahead = 0 }: KeptBrief): number | null {
   return forItsTime && body !== null && clockAhead() !== ahead ? clockAhead() - ahead : null;
 }
 
-const SHOWN: [key: string, words: string][] = [
+const shownIn = ({ temperature, film, volume }: Measures): [key: string, words: string, say?: Measure['say']][] => [
   ['startedAt', 'from'],
   ['endedAt', 'until'],
   ['batch', 'batch'],
-  ['temperatureC', '°C'],
+  ['temperatureC', temperature.unit, temperature.say],
   ['relativeHumidityPct', '% RH'],
-  ['wetFilmUm', 'wet film, µm'],
-  ['litres', 'litres'],
+  ['wetFilmUm', `wet film, ${film.unit}`, film.say],
+  ['litres', `paint, ${volume.unit}`, volume.say],
   ['note', 'note'],
 ];
 
 function Side({ words, said }: { words: string; said: Record<string, unknown> | null }) {
   const { sayTime } = useWords();
+  const shown = shownIn(useMeasures()).filter(([key]) => said?.[key] != null && said[key] !== '');
   return (
     <div className="border border-rule bg-leaf px-3 py-2">
       <strong>{words}</strong>
       <dl>
-        {SHOWN.filter(([key]) => said?.[key] != null && said[key] !== '').map(([key, label]) => (
+        {shown.map(([key, label, say]) => (
           <div key={key} className="flex gap-2">
             <dt className="w-28 text-faded">{label}</dt>
-            <dd>{key.endsWith('At') ? sayTime(String(said![key])) : String(said![key])}</dd>
+            <dd>
+              {key.endsWith('At') ? sayTime(String(said![key])) : say ? say(Number(said![key])) : String(said![key])}
+            </dd>
           </div>
         ))}
       </dl>

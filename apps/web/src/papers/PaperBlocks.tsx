@@ -9,12 +9,24 @@ export function PaperSheet({ paper }: { paper: Paper }) {
         <strong>{paper.firm}</strong>
         <span>{paper.marked}</span>
       </div>
+      <Letterhead lines={paper.letterhead ?? []} />
       <h1 className="mt-2 text-[26px] leading-tight">{paper.title}</h1>
       <p className="mb-4 text-faded">{paper.about}</p>
       <PaperBlocks blocks={paper.blocks} />
     </article>
   );
 }
+
+/** What stands under the firm's name: its address, how it is reached, its numbers. */
+export const Letterhead = ({ lines }: { lines: readonly string[] }) => (
+  <p className="text-sm text-faded">
+    {lines.map((line) => (
+      <span key={line} className="block">
+        {line}
+      </span>
+    ))}
+  </p>
+);
 
 /** What stands on a paper, without its head. */
 export const PaperBlocks = ({ blocks }: { blocks: readonly PaperBlock[] }) => (

@@ -30,7 +30,7 @@ export default function Account() {
     >
       <form onSubmit={send} className="mb-8 max-w-[360px]">
         <Password words="Password of now" value={before} onType={setBefore} />
-        <Password words="New password, ten letters or more" isNew value={after} onType={setAfter} />
+        <Password words="New password, twelve letters or more" isNew value={after} onType={setAfter} />
         <Refused error={changing.error} />
         <button
           type="submit"

@@ -3,11 +3,12 @@ import { Link } from 'react-router';
 import { LEFT_OUT_WORDS, printMoney, type QuoteLine } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Refused } from '../page/Page.tsx';
-import { sayHours, sayLitres } from '../words/figures.ts';
+import { sayHours } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
 import { type PricePage, usePutOffersMutation, useSurfaceQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Tick } from '../form/Tick.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
 const ROW = 'grid grid-cols-[1fr_auto] gap-x-3 wide:grid-cols-[1fr_56px_56px_104px]';
@@ -15,6 +16,7 @@ const FIGURE = 'text-right max-wide:hidden';
 
 /** The work as ledger lines with its price, how that comes about, and the double rule under what is to be paid. */
 export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<string, number> }) {
+  const { volume } = useMeasures();
   const { draft } = data;
   const money = (minor: number) => printMoney(minor, draft.currency);
   return (
@@ -22,7 +24,7 @@ export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<stri
       <div className={`${ROW} border-b border-strong py-1 text-sm text-faded`} aria-hidden>
         <span>surface</span>
         <span className={FIGURE}>hours</span>
-        <span className={FIGURE}>litres</span>
+        <span className={FIGURE}>{volume.unit}</span>
         <span className="text-right">price</span>
       </div>
       {[...new Set(draft.lines.map((l) => l.room))].map((room) => (
@@ -50,6 +52,7 @@ export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<stri
 }
 
 function Line({ data, line, n }: { data: PricePage; line: QuoteLine; n: number | undefined }) {
+  const { volume } = useMeasures();
   const own = data.lines.find((l) => l.surfaceId === line.surfaceId);
   return (
     <li className={`${ROW} border-b border-rule py-[7px]`}>
@@ -63,7 +66,7 @@ function Line({ data, line, n }: { data: PricePage; line: QuoteLine; n: number |
         {n !== undefined && <NotesUnder ns={[n]} />}
       </div>
       <span className={FIGURE}>{own && sayHours(own.minutes)}</span>
-      <span className={FIGURE}>{own && sayLitres(own.litres)}</span>
+      <span className={FIGURE}>{own && own.litres > 0 && volume.say(own.litres)}</span>
       <span className="text-right">{printMoney(line.price, data.draft.currency)}</span>
     </li>
   );

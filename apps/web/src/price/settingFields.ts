@@ -37,6 +37,7 @@ export const SETTING_FIELDS: readonly SettingField[] = [
   { name: 'taxName', words: 'Tax is called', show: (v: string) => v, read: (t) => t.trim() || null } as SettingField,
   field('tax', 'Tax, %', scaled(100)),
   { ...field('reserveL', 'Kept of each colour, litres', scaled(1)), read: figure },
+  { ...field('sundriesLevel', 'Sundries, times the usual price', scaled(1)), read: figure },
   field('heldDays', 'A price is held, days', scaled(1)),
 ];
 

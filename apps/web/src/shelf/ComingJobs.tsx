@@ -1,3 +1,4 @@
+import { makerWords } from '@rustic/core';
 import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayMoney, isTold } from '../words/figures.ts';
@@ -57,7 +58,7 @@ export default function ComingJobs() {
                 <summary className="min-h-[36px] cursor-pointer py-1">
                   <span className="ml-1 font-semibold">{p.name}</span>{' '}
                   <span className="text-faded">
-                    {p.maker}, {sayFamily(p.family)}, for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
+                    {makerWords(p)}, {sayFamily(p.family)}, for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
                   </span>
                   <span className={`float-right ${inVan ? '' : 'font-semibold'}`}>{inVan ? 'in the van' : 'to buy'}</span>
                 </summary>

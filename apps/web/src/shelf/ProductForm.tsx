@@ -2,13 +2,14 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { FAMILIES, type Family, type ProductGiven } from '@rustic/core';
 import { capital } from '../words/figures.ts';
-import { FIGURES, readProduct, saidOfProduct } from './readProduct.ts';
+import { figuresAsked, readProduct, saidOfProduct } from './readProduct.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useWriteProductMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 interface Props {
   product: KeptProduct | null;
@@ -20,15 +21,16 @@ interface Props {
 export function ProductForm({ product, currency, onDone }: Props) {
   const { sayFamily } = useWords();
   const navigate = useNavigate();
+  const terms = { measures: useMeasures(), currency };
   const [fault, setFault] = useState<string | null>(null);
   const draft = useDraft(`product/${product?.id ?? 'new'}`, {
-    ...saidOfProduct(product),
+    ...saidOfProduct(product, terms),
     family: product?.family ?? ('acrylic-wall' as Family),
     version: product?.version ?? null,
   });
   const [write, { isLoading, error }] = useWriteProductMutation();
   const send = async ({ family, version, ...said }: typeof draft.said) => {
-    const read = readProduct(said, family, product);
+    const read = readProduct(said, family, product, terms);
     setFault(read.fault);
     if (!read.sheet) return null;
     const { id: productId, ...sheet } = read.sheet;
@@ -62,8 +64,8 @@ export function ProductForm({ product, currency, onDone }: Props) {
             <SelectField name="family" words="Kind" options={FAMILIES} say={(f) => capital(sayFamily(f))} width="w-56" />
           </>
         )}
-        {FIGURES.map(({ field, words, width }) => (
-          <TextField key={field} name={field} words={words.replace('{currency}', currency)} inputMode="decimal" width={width} />
+        {figuresAsked(terms).map(({ field, words, width }) => (
+          <TextField key={field} name={field} words={words} inputMode="decimal" width={width} />
         ))}
       </div>
       {fault && (

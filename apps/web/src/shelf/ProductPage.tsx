@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { CHEMISTRY_LABELS, CLEAN_UP } from '@rustic/core';
+import { CHEMISTRY_LABELS, CLEAN_UP, makerWords, sayVolume } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
@@ -13,10 +13,13 @@ import { Tins } from './Tins.tsx';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useSessionQuery, useShelfQuery, useWriteProductMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { pricePerUnit } from '../words/measures.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** One product: its sheet, its tins, what was found out, and how to clean up after it. */
 export default function ProductPage() {
   const { sayFamily } = useWords();
+  const measures = useMeasures();
   const { productId = '' } = useParams();
   const { data, error, refetch } = useShelfQuery();
   const { data: session } = useSessionQuery();
@@ -40,7 +43,7 @@ export default function ProductPage() {
           <Link className="hover:underline" to="/shelf">
             Shelf
           </Link>{' '}
-          › {product.maker}, {sayFamily(product.family)}, {CHEMISTRY_LABELS[drying.chemistry]}
+          › {makerWords(product)}, {sayFamily(product.family)}, {CHEMISTRY_LABELS[drying.chemistry]}
         </>
       }
       acts={
@@ -56,15 +59,21 @@ export default function ProductPage() {
             ? 'This firm keeps a sheet of its own for it. It wins over what is usual for its kind.'
             : 'The sheet it came with. Where a sheet is silent, figures usual for its kind stand.',
         },
-        { n: 2, text: 'Times at 23 °C and 50 %. They are a floor: good air never shortens them.' },
+        { n: 2, text: measures.inUnits('Times at 23 °C and 50 %. They are a floor: good air never shortens them.') },
         { n: 3, head: 'Caution.', text: `${CLEAN_UP[drying.chemistry].caution} Follow the product’s own safety sheet.` },
       ]}
       footing={
         <>
-          <Total words="in the van" figure={`${product.van.reduce((sum, t) => sum + t.litres, 0).toFixed(1)} L`} />
+          <Total
+            words="in the van"
+            figure={sayVolume(
+              product.van.reduce((sum, t) => sum + t.litres, 0),
+              measures.units,
+            )}
+          />
           {drying.recoatMin != null && <Total words="opens after" figure={sayLength(drying.recoatMin)} />}
           {product.tins[0] && isTold(product.tins[0].price) && (
-            <Total end words="a litre" figure={sayMoney(Math.round(product.tins[0].price / product.tins[0].litres), session.firm.currency)} />
+            <Total end words={`a ${measures.volume.unit}`} figure={sayMoney(pricePerUnit(product.tins[0].price, product.tins[0].litres, measures), session.firm.currency)} />
           )}
         </>
       }
@@ -76,7 +85,7 @@ export default function ProductPage() {
             Sheet
           </h2>
           <dl className="text-[14.5px]">
-            {sheetLines(product, session.firm.currency).map(([words, figure]) => (
+            {sheetLines(product, session.firm.currency, measures).map(([words, figure]) => (
               <div key={words} className="flex justify-between gap-4 border-b border-rule py-1">
                 <dt className="text-faded">{words}</dt>
                 <dd className="text-right">{figure}</dd>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { CHEMISTRY_LABELS } from '@rustic/core';
+import { CHEMISTRY_LABELS, makerWords, sayVolume } from '@rustic/core';
 import { CHEMISTRY_HUE } from '../drawing/Wedge.tsx';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
@@ -11,12 +11,15 @@ import { ProductForm } from './ProductForm.tsx';
 import { type KeptProduct, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Typed } from '../form/atOnce.tsx';
+import { pricePerUnit } from '../words/measures.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const litresIn = (p: KeptProduct) => p.van.reduce((sum, tin) => sum + tin.litres, 0);
 
 /** The shelf: products with the figures of their sheets, what is in the van, and what was found out. */
 export default function Shelf() {
   const { sayFamily } = useWords();
+  const measures = useMeasures();
   const navigate = useNavigate();
   const { data, error, refetch } = useShelfQuery();
   const { data: session } = useSessionQuery();
@@ -30,13 +33,20 @@ export default function Shelf() {
     <Page
       title="Shelf"
       wide
-      above="figures at 23 °C and 50 %; a product’s own sheet wins over what is usual for its kind"
+      above={measures.inUnits('figures at 23 °C and 50 %; a product’s own sheet wins over what is usual for its kind')}
       footing={
         <>
           <Total words="products" figure={shown.length} />
-          <Total words="makers" figure={new Set(shown.map((p) => p.maker)).size} />
+          <Total words="makers" figure={new Set(shown.map((p) => p.maker).filter(Boolean)).size} />
           <Total words="tins in the van" figure={data.reduce((n, p) => n + p.van.filter((t) => t.litres > 0).length, 0)} />
-          <Total end words="litres in the van" figure={data.reduce((sum, p) => sum + litresIn(p), 0).toFixed(1)} />
+          <Total
+            end
+            words="in the van"
+            figure={sayVolume(
+              data.reduce((sum, p) => sum + litresIn(p), 0),
+              measures.units,
+            )}
+          />
         </>
       }
       acts={
@@ -59,12 +69,12 @@ export default function Shelf() {
               <th className="py-1.5 font-normal">product</th>
               <th className="font-normal">kind</th>
               <th className="text-right font-normal">in the van</th>
-              <th className="text-right font-normal">m²/L</th>
+              <th className="text-right font-normal">{measures.spread.unit}</th>
               <th className="text-right font-normal">opens</th>
               <th className="text-right font-normal">closes</th>
               <th className="text-right font-normal">cure</th>
-              <th className="text-right font-normal">least °C</th>
-              <th className="text-right font-normal">litre</th>
+              <th className="text-right font-normal">least {measures.temperature.unit}</th>
+              <th className="text-right font-normal">a {measures.volume.unit}</th>
             </tr>
           </thead>
           <tbody>
@@ -80,6 +90,7 @@ export default function Shelf() {
 
 function Row({ p, currency }: { p: KeptProduct; currency: string }) {
   const { sayFamily } = useWords();
+  const measures = useMeasures();
   const d = p.drying;
   const time = (m: number | null | undefined) => (m == null ? '' : sayLength(m));
   const refuted = claimsOf(p.notes).filter((c) => c.standing === 'refuted').length;
@@ -90,7 +101,7 @@ function Row({ p, currency }: { p: KeptProduct; currency: string }) {
         <Link className="font-semibold hover:underline" to={`/shelf/products/${p.id}`}>
           {p.name}
         </Link>{' '}
-        <span className="text-faded">{p.maker}</span>
+        <span className="text-faded">{makerWords(p)}</span>
         {p.notes.length > 0 && (
           <span className="ml-1.5 text-[13px] text-faded">
             {p.notes.length} {p.notes.length === 1 ? 'note' : 'notes'}
@@ -102,13 +113,13 @@ function Row({ p, currency }: { p: KeptProduct; currency: string }) {
         <span aria-hidden className="mr-1.5 inline-block size-2.5" style={{ background: CHEMISTRY_HUE[d.chemistry] }} />
         {capital(sayFamily(p.family))} <span className="text-faded">{CHEMISTRY_LABELS[d.chemistry]}</span>
       </td>
-      <td className="text-right font-semibold">{inVan > 0 ? `${inVan.toFixed(1)} L` : ''}</td>
-      <td className="text-right">{p.spreadM2PerL}</td>
+      <td className="text-right font-semibold">{inVan > 0 ? sayVolume(inVan, measures.units) : ''}</td>
+      <td className="text-right">{measures.spread.say(p.spreadM2PerL)}</td>
       <td className="text-right">{time(d.recoatMin)}</td>
       <td className="text-right">{time(d.recoatMaxMin)}</td>
       <td className="text-right">{d.recoatMin == null ? '' : sayLength(p.cureHours * 60)}</td>
-      <td className="text-right">{d.minTempC}</td>
-      <td className="text-right">{p.tins[0] && isTold(p.tins[0].price) ? sayMoney(Math.round(p.tins[0].price / p.tins[0].litres), currency) : ''}</td>
+      <td className="text-right">{d.minTempC == null ? '' : measures.temperature.say(d.minTempC)}</td>
+      <td className="text-right">{p.tins[0] && isTold(p.tins[0].price) ? sayMoney(pricePerUnit(p.tins[0].price, p.tins[0].litres, measures), currency) : ''}</td>
     </tr>
   );
 }

@@ -8,6 +8,8 @@ import { Button } from '../form/Button.tsx';
 import { Form } from '../form/Form.tsx';
 import { FigureField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { useMeasures } from '../words/useMeasures.ts';
+import { sayVolume } from '@rustic/core';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {
@@ -36,13 +38,14 @@ export function Tins({ product }: { product: KeptProduct }) {
 }
 
 function TinLine({ tin }: { tin: Tin }) {
+  const { units } = useMeasures();
   const { sayDate } = useWords();
   const [weighing, setWeighing] = useState(false);
   return (
     <li className="border-b border-rule py-1">
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <span>
-          <strong>{tin.litres.toFixed(1)} L</strong>, batch {tin.batch || 'not noted'}
+          <strong>{sayVolume(tin.litres, units)}</strong>, batch {tin.batch || 'not noted'}
           {tin.colour && `, ${tin.colour}`}
           <span className="text-faded">, {tin.openedAt ? `opened ${sayDate(tin.openedAt)}` : 'not opened'}</span>
         </span>
@@ -58,11 +61,12 @@ function TinLine({ tin }: { tin: Tin }) {
 }
 
 function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
-  const draft = useDraft(`tin/${tin.id}`, { version: tin.version, left: tin.litres.toFixed(1) });
+  const { volume } = useMeasures();
+  const draft = useDraft(`tin/${tin.id}`, { version: tin.version, left: volume.say(tin.litres) });
   const [change, { isLoading, error }] = useChangeTinMutation();
   const send = ({ left, version }: typeof draft.said) => {
     const opened = tin.openedAt ? {} : { openedAt: nowText() };
-    return change({ tinId: tin.id, id: newId(), version, litres: readFigure(left), ...opened });
+    return change({ tinId: tin.id, id: newId(), version, litres: volume.read(left), ...opened });
   };
   return (
     <Form
@@ -77,12 +81,13 @@ function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
       onSent={onDone}
       onLeave={onDone}
     >
-      <FigureField name="left" words="Litres left" required />
+      <FigureField name="left" words={`Left, ${volume.unit}`} required isRead={(text) => volume.read(text) >= 0} />
     </Form>
   );
 }
 
 function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void }) {
+  const { volume } = useMeasures();
   const draft = useDraft(`new-tin/${product.id}`, { batch: '', size: '', opened: false, colour: '' });
   const tinted = product.tints === 'any' || product.tints === 'greys';
   const [add, { isLoading, error }] = useAddTinMutation();
@@ -92,14 +97,14 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
       productId: product.id,
       batch,
       openedAt: opened ? nowText() : null,
-      litres: readFigure(size),
+      litres: volume.read(size),
       colour: colour.trim().toLowerCase() || null,
     });
   return (
     <Form draft={draft} label="A tin" words="Note it" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onSent={onDone} onLeave={onDone}>
       <div className="flex flex-wrap items-end gap-3">
         <TextField name="batch" words="Batch" maxLength={80} width="w-32" />
-        <FigureField name="size" words="Litres" required isRead={(text) => readFigure(text) > 0} />
+        <FigureField name="size" words={`Size, ${volume.unit}`} required isRead={(text) => volume.read(text) > 0} />
         {tinted && (
           <TextField
             name="colour"

@@ -1,6 +1,7 @@
-import type { Product, TintRange } from '@rustic/core';
+import { sayVolume, type Product, type TintRange } from '@rustic/core';
 import { sayMoney, isTold } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
+import type { Measures } from '../words/measures.ts';
 
 const TINTS: Record<TintRange, string> = {
   white: 'white only',
@@ -16,7 +17,7 @@ const plain = (code: string) => code.replaceAll('-', ' ');
 type Sheet = Omit<Product, 'tins'> & { tins: readonly { litres: number; price?: number }[] };
 
 /** A product's sheet, line by line; what it is silent on is left out. */
-export function sheetLines(p: Sheet, currency: string): [string, string][] {
+export function sheetLines(p: Sheet, currency: string, { units, inUnits }: Measures): [string, string][] {
   const d = p.drying;
   const minutes = (m: number | null | undefined) => (m == null ? null : sayLength(m));
   const lines: [string, string | null][] = [
@@ -31,7 +32,7 @@ export function sheetLines(p: Sheet, currency: string): [string, string][] {
     ['cured', d.recoatMin == null ? null : sayLength(p.cureHours * 60)],
     ['laid from', d.minTempC == null ? null : `${d.minTempC} °C${d.maxTempC == null ? '' : ` to ${d.maxTempC} °C`}`],
     ['air at most', d.maxRhPct == null ? null : `${d.maxRhPct} %`],
-    ['above the dew point', d.dewMarginC == null ? null : `${d.dewMarginC} °C`],
+    ['above the dew point', d.dewMarginC == null ? null : `${d.dewMarginC} °C more`],
     ['rain-safe after', minutes(d.rainSafeMin)],
     ['sheens', p.sheens.join(', ') || null],
     ['colours', TINTS[p.tints]],
@@ -40,7 +41,7 @@ export function sheetLines(p: Sheet, currency: string): [string, string][] {
     ['brought up', STIR[p.stir]],
     ['its sheet claims', Object.keys(p.does).map(plain).join(', ') || null],
     ['not on', p.refuses.join(', ') || null],
-    ['tins', p.tins.map((t) => (isTold(t.price) ? `${t.litres} L ${sayMoney(t.price, currency)}` : `${t.litres} L`)).join(', ') || null],
+    ['tins', p.tins.map((t) => (isTold(t.price) ? `${sayVolume(t.litres, units)} ${sayMoney(t.price, currency)}` : sayVolume(t.litres, units))).join(', ') || null],
   ];
-  return lines.filter((line): line is [string, string] => line[1] !== null);
+  return lines.flatMap(([words, figure]): [string, string][] => (figure === null ? [] : [[words, inUnits(figure)]]));
 }

@@ -1,17 +1,19 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { colourWords, printMoney } from '@rustic/core';
+import { colourWords, printMoney, sayVolume } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { isTold, sayLitres } from '../words/figures.ts';
+import { isTold } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
 import { type ShoppingPage, useShoppingQuery, useTickMutation } from '../store/endpoints.ts';
 import { Tick } from '../form/Tick.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 type Item = ShoppingPage['items'][number];
 const got = (item: Item) => item.had >= item.count;
 
 /** What is to be bought, by where it is had: a tap ticks it, a second tap takes the tick back. */
 export default function Shopping() {
+  const { units } = useMeasures();
   const { jobId = '' } = useParams();
   const navigate = useNavigate();
   const { data, error, refetch } = useShoppingQuery(jobId);
@@ -86,7 +88,7 @@ export default function Shopping() {
                     {v.maker}, {colourWords(v.colour)}, batch {v.batch || 'not noted'}
                   </span>
                 </span>
-                <span>{sayLitres(v.litres)} L</span>
+                <span>{sayVolume(v.litres, units)}</span>
               </li>
             ))}
           </ul>

@@ -51,6 +51,20 @@ const injectedRtkApi = api.injectEndpoints({
         body: queryArg,
       }),
     }),
+    enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
+      query: (queryArg) => ({
+        url: `/api/demo-firm`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    leaveDemo: build.mutation<LeaveDemoApiResponse, LeaveDemoApiArg>({
+      query: (queryArg) => ({
+        url: `/api/demo-firm/leave`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
     client: build.query<ClientApiResponse, ClientApiArg>({
       query: (queryArg) => ({
         url: `/api/client/${encodeURIComponent(String(queryArg))}`,
@@ -175,6 +189,82 @@ const injectedRtkApi = api.injectEndpoints({
     readAir: build.mutation<ReadAirApiResponse, ReadAirApiArg>({
       query: ({ roomId, ...body }) => ({ url: `/api/rooms/${encodeURIComponent(String(roomId))}/readings`, method: "POST", body }),
     }),
+    signIn: build.mutation<SignInApiResponse, SignInApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    session: build.query<SessionApiResponse, SessionApiArg>({
+      query: () => ({ url: `/api/session` }),
+    }),
+    signOut: build.mutation<SignOutApiResponse, SignOutApiArg>({
+      query: () => ({ url: `/api/session`, method: "DELETE" }),
+    }),
+    people: build.query<PeopleApiResponse, PeopleApiArg>({
+      query: () => ({ url: `/api/people` }),
+    }),
+    invite: build.mutation<InviteApiResponse, InviteApiArg>({
+      query: (queryArg) => ({
+        url: `/api/people/invitations`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    withdrawInvitation: build.mutation<
+      WithdrawInvitationApiResponse,
+      WithdrawInvitationApiArg
+    >({
+      query: ({ invitationId, ...body }) => ({ url: `/api/people/invitations/${encodeURIComponent(String(invitationId))}/withdraw`, method: "POST", body }),
+    }),
+    changePerson: build.mutation<ChangePersonApiResponse, ChangePersonApiArg>({
+      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}`, method: "PATCH", body }),
+    }),
+    personLeaves: build.mutation<PersonLeavesApiResponse, PersonLeavesApiArg>({
+      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/leave`, method: "POST", body }),
+    }),
+    signOutPerson: build.mutation<
+      SignOutPersonApiResponse,
+      SignOutPersonApiArg
+    >({
+      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/sign-out`, method: "POST", body }),
+    }),
+    signOutEverywhere: build.mutation<
+      SignOutEverywhereApiResponse,
+      SignOutEverywhereApiArg
+    >({
+      query: (queryArg) => ({
+        url: `/api/session/everywhere`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    changePassword: build.mutation<
+      ChangePasswordApiResponse,
+      ChangePasswordApiArg
+    >({
+      query: (queryArg) => ({
+        url: `/api/session/password`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
+    setPlanning: build.mutation<SetPlanningApiResponse, SetPlanningApiArg>({
+      query: (queryArg) => ({
+        url: `/api/firm/planning`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
+    invitation: build.query<InvitationApiResponse, InvitationApiArg>({
+      query: (queryArg) => ({
+        url: `/api/invitations/${encodeURIComponent(String(queryArg))}`,
+      }),
+    }),
+    join: build.mutation<JoinApiResponse, JoinApiArg>({
+      query: ({ token, ...body }) => ({ url: `/api/invitations/${encodeURIComponent(String(token))}`, method: "POST", body }),
+    }),
     firmPlan: build.query<FirmPlanApiResponse, FirmPlanApiArg>({
       query: () => ({ url: `/api/plan` }),
     }),
@@ -292,88 +382,22 @@ const injectedRtkApi = api.injectEndpoints({
     >({
       query: ({ followUpId, ...body }) => ({ url: `/api/follow-ups/${encodeURIComponent(String(followUpId))}/close`, method: "POST", body }),
     }),
-    signIn: build.mutation<SignInApiResponse, SignInApiArg>({
-      query: (queryArg) => ({
-        url: `/api/session`,
-        method: "POST",
-        body: queryArg,
-      }),
-    }),
-    session: build.query<SessionApiResponse, SessionApiArg>({
-      query: () => ({ url: `/api/session` }),
-    }),
-    signOut: build.mutation<SignOutApiResponse, SignOutApiArg>({
-      query: () => ({ url: `/api/session`, method: "DELETE" }),
-    }),
-    people: build.query<PeopleApiResponse, PeopleApiArg>({
-      query: () => ({ url: `/api/people` }),
-    }),
-    invite: build.mutation<InviteApiResponse, InviteApiArg>({
-      query: (queryArg) => ({
-        url: `/api/people/invitations`,
-        method: "POST",
-        body: queryArg,
-      }),
-    }),
-    withdrawInvitation: build.mutation<
-      WithdrawInvitationApiResponse,
-      WithdrawInvitationApiArg
-    >({
-      query: ({ invitationId, ...body }) => ({ url: `/api/people/invitations/${encodeURIComponent(String(invitationId))}/withdraw`, method: "POST", body }),
-    }),
-    changePerson: build.mutation<ChangePersonApiResponse, ChangePersonApiArg>({
-      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}`, method: "PATCH", body }),
-    }),
-    personLeaves: build.mutation<PersonLeavesApiResponse, PersonLeavesApiArg>({
-      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/leave`, method: "POST", body }),
-    }),
-    signOutPerson: build.mutation<
-      SignOutPersonApiResponse,
-      SignOutPersonApiArg
-    >({
-      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/sign-out`, method: "POST", body }),
-    }),
-    signOutEverywhere: build.mutation<
-      SignOutEverywhereApiResponse,
-      SignOutEverywhereApiArg
-    >({
-      query: (queryArg) => ({
-        url: `/api/session/everywhere`,
-        method: "POST",
-        body: queryArg,
-      }),
-    }),
-    changePassword: build.mutation<
-      ChangePasswordApiResponse,
-      ChangePasswordApiArg
-    >({
-      query: (queryArg) => ({
-        url: `/api/session/password`,
-        method: "PUT",
-        body: queryArg,
-      }),
-    }),
-    setPlanning: build.mutation<SetPlanningApiResponse, SetPlanningApiArg>({
-      query: (queryArg) => ({
-        url: `/api/firm/planning`,
-        method: "PUT",
-        body: queryArg,
-      }),
-    }),
-    invitation: build.query<InvitationApiResponse, InvitationApiArg>({
-      query: (queryArg) => ({
-        url: `/api/invitations/${encodeURIComponent(String(queryArg))}`,
-      }),
-    }),
-    join: build.mutation<JoinApiResponse, JoinApiArg>({
-      query: ({ token, ...body }) => ({ url: `/api/invitations/${encodeURIComponent(String(token))}`, method: "POST", body }),
-    }),
     find: build.query<FindApiResponse, FindApiArg>({
       query: (queryArg) => ({
         url: `/api/find`,
         params: {
           q: queryArg,
         },
+      }),
+    }),
+    firstRun: build.query<FirstRunApiResponse, FirstRunApiArg>({
+      query: () => ({ url: `/api/first-run` }),
+    }),
+    found: build.mutation<FoundApiResponse, FoundApiArg>({
+      query: (queryArg) => ({
+        url: `/api/first-run`,
+        method: "POST",
+        body: queryArg,
       }),
     }),
     health: build.query<HealthApiResponse, HealthApiArg>({
@@ -555,6 +579,10 @@ export type SetBusyApiResponse = /** status 2XX as asked */ {
   busy: number;
 };
 export type SetBusyApiArg = BusyBody;
+export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
+export type EnterDemoApiArg = EnterBody;
+export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
+export type LeaveDemoApiArg = LeaveDemoBody;
 export type ClientApiResponse = /** status 2XX as asked */ ClientView;
 export type ClientApiArg = string;
 export type AgreeApiResponse = /** status 2XX as asked */ Agreed;
@@ -738,6 +766,63 @@ export type ReadAirApiResponse = /** status 2XX as asked */ {
 export type ReadAirApiArg = {
   roomId: string;
 } & ReadingBody;
+export type SignInApiResponse = /** status 2XX as asked */ Session;
+export type SignInApiArg = SignInBody;
+export type SessionApiResponse = /** status 2XX as asked */ Session;
+export type SessionApiArg = void;
+export type SignOutApiResponse = /** status 2XX as asked */ any;
+export type SignOutApiArg = void;
+export type PeopleApiResponse = /** status 2XX as asked */ StaffPage;
+export type PeopleApiArg = void;
+export type InviteApiResponse = /** status 2XX as asked */ {
+  id: string;
+  expiresAt: string;
+};
+export type InviteApiArg = InvitationBody;
+export type WithdrawInvitationApiResponse = /** status 2XX as asked */ {
+  withdrawn: boolean;
+};
+export type WithdrawInvitationApiArg = {
+  invitationId: string;
+} & IdBody;
+export type ChangePersonApiResponse = /** status 2XX as asked */ {
+  changed: boolean;
+  version: number;
+};
+export type ChangePersonApiArg = {
+  personId: string;
+} & PersonChange;
+export type PersonLeavesApiResponse = /** status 2XX as asked */ {
+  left: boolean;
+};
+export type PersonLeavesApiArg = {
+  personId: string;
+} & IdBody;
+export type SignOutPersonApiResponse = /** status 2XX as asked */ {
+  closed: boolean;
+};
+export type SignOutPersonApiArg = {
+  personId: string;
+} & IdBody;
+export type SignOutEverywhereApiResponse = /** status 2XX as asked */ {
+  closed: boolean;
+};
+export type SignOutEverywhereApiArg = IdBody;
+export type ChangePasswordApiResponse = /** status 2XX as asked */ {
+  changed: boolean;
+};
+export type ChangePasswordApiArg = PasswordBody;
+export type SetPlanningApiResponse = /** status 2XX as asked */ {
+  holidays: string[];
+  version: number;
+};
+export type SetPlanningApiArg = PlanningBody;
+export type InvitationApiResponse = /** status 2XX as asked */ Invited;
+export type InvitationApiArg = string;
+export type JoinApiResponse = /** status 2XX as asked */ Session;
+export type JoinApiArg = {
+  token: string;
+} & JoinBody;
 export type FirmPlanApiResponse =
   | /** status 2XX as asked */ FirmSheet
   | {
@@ -905,65 +990,14 @@ export type CloseFollowUpApiResponse = /** status 2XX as asked */ {
 export type CloseFollowUpApiArg = {
   followUpId: string;
 } & CloseBody;
-export type SignInApiResponse = /** status 2XX as asked */ Session;
-export type SignInApiArg = SignInBody;
-export type SessionApiResponse = /** status 2XX as asked */ Session;
-export type SessionApiArg = void;
-export type SignOutApiResponse = /** status 2XX as asked */ any;
-export type SignOutApiArg = void;
-export type PeopleApiResponse = /** status 2XX as asked */ StaffPage;
-export type PeopleApiArg = void;
-export type InviteApiResponse = /** status 2XX as asked */ {
-  id: string;
-  expiresAt: string;
-};
-export type InviteApiArg = InvitationBody;
-export type WithdrawInvitationApiResponse = /** status 2XX as asked */ {
-  withdrawn: boolean;
-};
-export type WithdrawInvitationApiArg = {
-  invitationId: string;
-} & IdBody;
-export type ChangePersonApiResponse = /** status 2XX as asked */ {
-  changed: boolean;
-  version: number;
-};
-export type ChangePersonApiArg = {
-  personId: string;
-} & PersonChange;
-export type PersonLeavesApiResponse = /** status 2XX as asked */ {
-  left: boolean;
-};
-export type PersonLeavesApiArg = {
-  personId: string;
-} & IdBody;
-export type SignOutPersonApiResponse = /** status 2XX as asked */ {
-  closed: boolean;
-};
-export type SignOutPersonApiArg = {
-  personId: string;
-} & IdBody;
-export type SignOutEverywhereApiResponse = /** status 2XX as asked */ {
-  closed: boolean;
-};
-export type SignOutEverywhereApiArg = IdBody;
-export type ChangePasswordApiResponse = /** status 2XX as asked */ {
-  changed: boolean;
-};
-export type ChangePasswordApiArg = PasswordBody;
-export type SetPlanningApiResponse = /** status 2XX as asked */ {
-  holidays: string[];
-  version: number;
-};
-export type SetPlanningApiArg = PlanningBody;
-export type InvitationApiResponse = /** status 2XX as asked */ Invited;
-export type InvitationApiArg = string;
-export type JoinApiResponse = /** status 2XX as asked */ Session;
-export type JoinApiArg = {
-  token: string;
-} & JoinBody;
 export type FindApiResponse = /** status 2XX as asked */ SearchHits;
 export type FindApiArg = string;
+export type FirstRunApiResponse = /** status 2XX as asked */ {
+  open: boolean;
+};
+export type FirstRunApiArg = void;
+export type FoundApiResponse = /** status 2XX as asked */ Session;
+export type FoundApiArg = FoundingBody;
 export type HealthApiResponse = /** status 2XX as asked */ {
   process: string;
   database: string;
@@ -1380,6 +1414,98 @@ export type BusyBody = {
   id: string;
   ics?: string | null;
 };
+export type Firm = {
+  id: string;
+  name: string;
+  timeZone: string;
+  hemisphere: "northern" | "southern";
+  currency: string;
+  houseRules: {
+    newBoard?: "prime" | "self-prime";
+    fillerSpots?: "spot" | "whole-wall" | "none";
+    bareTimberInside?: "prime" | "self-prime";
+    oilTrim?:
+      "block-then-waterborne" | "hybrid-direct" | "etch-direct" | "stay-oil";
+    blocker?: "by-situation" | "shellac" | "oil" | "bonding-acrylic";
+    waterborneOverOil?: "keep-gripping" | "strip-all";
+    woodwork?: "waterborne" | "oil";
+    greaseRooms?: "waterborne" | "oil";
+    undercoat?: "combined" | "separate";
+    makers?: "best-of-each" | "one-maker";
+    sanding?: "where-needed" | "always";
+    primerTint?: "grey-by-depth" | "toward-finish" | "dark-to-light-only";
+    finishCoats?: "by-coverage" | "fixed-two";
+    furnitureClear?: "low-sheen-only" | "always";
+    paper?: "paint-over" | "strip-first";
+    exteriorBare?: "oil-primer" | "breathable-waterborne" | "epoxy-saturate";
+    silicone?: "cut-out" | "bridge" | "block-with-oil";
+    caulkWhen?: "by-situation" | "after-primer" | "before-primer";
+    roomOrder?: "ceiling-wall-trim" | "trim-first";
+    rollers?: "new-each-coat" | "wash";
+    planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
+  };
+  terms: {
+    board?: "plasterboard" | "drywall";
+    firstCoat?: "primer" | "undercoat";
+    units?: "metric" | "us";
+  };
+  weights: {
+    cost?: number;
+    time?: number;
+    fumes?: number;
+    durability?: number;
+    risk?: number;
+  };
+  version: number;
+  letterhead: {
+    address?: string;
+    phone?: string;
+    email?: string;
+    taxNumber?: string;
+    registration?: string;
+    quoteTerms?: string;
+    payment?: string;
+    quotesFrom?: number;
+  };
+  suppliers: {
+    name: string;
+    makers: string[];
+    sundries: boolean;
+    days: number[];
+    orderBy: string | null;
+  }[];
+  shelfFrom: "demo" | "typical";
+  lentTo: string | null;
+  pricing?: {
+    hourCost?: number;
+    visitMinutes?: number;
+    dayMinutes?: number;
+    equipmentPerVisit?: number;
+    overhead?: number;
+    margin?: number;
+    tax?: number;
+    taxName?: string;
+    reserveL?: number;
+    heldDays?: number;
+    sundriesLevel?: number;
+  };
+};
+export type Session = {
+  person: {
+    id: string;
+    name: string;
+    initials: string;
+    role: Role;
+  };
+  firm: Firm;
+};
+export type EnterBody = {
+  id: string;
+};
+export type LeaveDemoBody = {
+  id: string;
+  throwAway: boolean;
+};
 export type QuoteLine = {
   surfaceId: string;
   room: string;
@@ -1450,8 +1576,12 @@ export type ShownQuote = {
   net: number;
   /** In 1/100 %. */
   taxShare: number;
+  /** What stands under the firm's name: its address, how it is reached, its numbers. */
+  letterhead?: string[];
   job: string;
   lines: QuoteLine[];
+  /** When what is paid, and the firm's terms, a paragraph each. */
+  terms?: string[];
   leftOut: QuoteLeftOut[];
   sketches: QuoteSketch[];
   cautions: string[];
@@ -3266,6 +3396,97 @@ export type ReadingBody = {
   relativeHumidityPct: number;
   at: string;
 };
+export type SignInBody = {
+  email: string;
+  password: string;
+};
+export type StaffPerson = {
+  id: string;
+  name: string;
+  initials: string;
+  role: Role;
+  hours: {
+    days: number[];
+    from: string;
+    to: string;
+  } | null;
+  skills: string[];
+  version: number;
+  email?: string;
+  sessions?: number;
+};
+export type StaffPage = {
+  planning: {
+    setUpMin?: number;
+    packUpMin?: number;
+    travelMin?: number;
+    holidays?: string[];
+    climate?: Climate;
+  };
+  version: number;
+  people: StaffPerson[];
+  invitations?: {
+    id: string;
+    email: string;
+    name: string;
+    role: Role;
+    expiresAt: string;
+  }[];
+  access?: {
+    id: string;
+    kind: string;
+    detail: string;
+    byName: string;
+    at: string;
+  }[];
+};
+export type InvitationBody = {
+  id: string;
+  email: string;
+  name: string;
+  initials: string;
+  role: Role;
+  token: string;
+};
+export type IdBody = {
+  id: string;
+};
+export type PersonChange = {
+  id: string;
+  version?: number;
+  role?: Role;
+  hours?: {
+    days: number[];
+    from: string;
+    to: string;
+  } | null;
+  skills?: string[];
+};
+export type PasswordBody = {
+  id: string;
+  before: string;
+  after: string;
+};
+export type PlanningBody = {
+  id: string;
+  version?: number;
+  setUpMin: number;
+  packUpMin: number;
+  travelMin: number;
+  holidays: string[];
+  climate?: Climate;
+};
+export type Invited = {
+  firm: string;
+  name: string;
+  email: string;
+  role: Role;
+  byName: string;
+};
+export type JoinBody = {
+  id: string;
+  password: string;
+};
 export type PlanRoom = {
   jobId: string;
   version: number;
@@ -3991,162 +4212,6 @@ export type CloseBody = {
   id: string;
   note: string;
 };
-export type Firm = {
-  id: string;
-  name: string;
-  timeZone: string;
-  hemisphere: "northern" | "southern";
-  currency: string;
-  houseRules: {
-    newBoard?: "prime" | "self-prime";
-    fillerSpots?: "spot" | "whole-wall" | "none";
-    bareTimberInside?: "prime" | "self-prime";
-    oilTrim?:
-      "block-then-waterborne" | "hybrid-direct" | "etch-direct" | "stay-oil";
-    blocker?: "by-situation" | "shellac" | "oil" | "bonding-acrylic";
-    waterborneOverOil?: "keep-gripping" | "strip-all";
-    woodwork?: "waterborne" | "oil";
-    greaseRooms?: "waterborne" | "oil";
-    undercoat?: "combined" | "separate";
-    makers?: "best-of-each" | "one-maker";
-    sanding?: "where-needed" | "always";
-    primerTint?: "grey-by-depth" | "toward-finish" | "dark-to-light-only";
-    finishCoats?: "by-coverage" | "fixed-two";
-    furnitureClear?: "low-sheen-only" | "always";
-    paper?: "paint-over" | "strip-first";
-    exteriorBare?: "oil-primer" | "breathable-waterborne" | "epoxy-saturate";
-    silicone?: "cut-out" | "bridge" | "block-with-oil";
-    caulkWhen?: "by-situation" | "after-primer" | "before-primer";
-    roomOrder?: "ceiling-wall-trim" | "trim-first";
-    rollers?: "new-each-coat" | "wash";
-    planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
-  };
-  terms: {
-    board?: "plasterboard" | "drywall";
-    firstCoat?: "primer" | "undercoat";
-    units?: "metric" | "us";
-  };
-  weights: {
-    cost?: number;
-    time?: number;
-    fumes?: number;
-    durability?: number;
-    risk?: number;
-  };
-  version: number;
-  pricing?: {
-    hourCost?: number;
-    visitMinutes?: number;
-    dayMinutes?: number;
-    equipmentPerVisit?: number;
-    overhead?: number;
-    margin?: number;
-    tax?: number;
-    taxName?: string;
-    reserveL?: number;
-    heldDays?: number;
-  };
-};
-export type Session = {
-  person: {
-    id: string;
-    name: string;
-    initials: string;
-    role: Role;
-  };
-  firm: Firm;
-};
-export type SignInBody = {
-  email: string;
-  password: string;
-};
-export type StaffPerson = {
-  id: string;
-  name: string;
-  initials: string;
-  role: Role;
-  hours: {
-    days: number[];
-    from: string;
-    to: string;
-  } | null;
-  skills: string[];
-  version: number;
-  email?: string;
-  sessions?: number;
-};
-export type StaffPage = {
-  planning: {
-    setUpMin?: number;
-    packUpMin?: number;
-    travelMin?: number;
-    holidays?: string[];
-    climate?: Climate;
-  };
-  version: number;
-  people: StaffPerson[];
-  invitations?: {
-    id: string;
-    email: string;
-    name: string;
-    role: Role;
-    expiresAt: string;
-  }[];
-  access?: {
-    id: string;
-    kind: string;
-    detail: string;
-    byName: string;
-    at: string;
-  }[];
-};
-export type InvitationBody = {
-  id: string;
-  email: string;
-  name: string;
-  initials: string;
-  role: Role;
-  token: string;
-};
-export type IdBody = {
-  id: string;
-};
-export type PersonChange = {
-  id: string;
-  version?: number;
-  role?: Role;
-  hours?: {
-    days: number[];
-    from: string;
-    to: string;
-  } | null;
-  skills?: string[];
-};
-export type PasswordBody = {
-  id: string;
-  before: string;
-  after: string;
-};
-export type PlanningBody = {
-  id: string;
-  version?: number;
-  setUpMin: number;
-  packUpMin: number;
-  travelMin: number;
-  holidays: string[];
-  climate?: Climate;
-};
-export type Invited = {
-  firm: string;
-  name: string;
-  email: string;
-  role: Role;
-  byName: string;
-};
-export type JoinBody = {
-  id: string;
-  password: string;
-};
 export type SearchHits = {
   jobs: {
     id: string;
@@ -4158,6 +4223,27 @@ export type SearchHits = {
     jobId: string;
     name: string;
   }[];
+};
+export type FoundingBody = {
+  id: string;
+  code: string;
+  firm: {
+    name: string;
+    timeZone: string;
+    currency: string;
+    hemisphere: "north" | "south";
+    units: "metric" | "us";
+    taxName: string;
+    taxPct: number;
+    address?: string;
+    phone?: string;
+    email?: string;
+  };
+  owner: {
+    name: string;
+    email: string;
+    password: string;
+  };
 };
 export type LedgerEntry = {
   seq: number;
@@ -4207,6 +4293,7 @@ export type PricePage = {
     taxName: string;
     reserveL: number;
     heldDays: number;
+    sundriesLevel: number;
   };
   learned: LearnedRate[];
   sent: {
@@ -4348,7 +4435,29 @@ export type FirmChange = {
     taxName?: string;
     reserveL?: number;
     heldDays?: number;
+    sundriesLevel?: number;
   };
+  letterhead?: {
+    address?: string;
+    phone?: string;
+    email?: string;
+    taxNumber?: string;
+    registration?: string;
+    quoteTerms?: string;
+    payment?: string;
+    quotesFrom?: number;
+  };
+  suppliers?: {
+    name: string;
+    makers: string[];
+    sundries: boolean;
+    days: number[];
+    orderBy: string | null;
+  }[];
+  name?: string;
+  timeZone?: string;
+  currency?: string;
+  hemisphere?: "northern" | "southern";
   note?: string;
 };
 export type RulesChange = {
@@ -4467,6 +4576,19 @@ export const {
   useSurfaceQuery,
   useChangeSurfaceMutation,
   useReadAirMutation,
+  useSignInMutation,
+  useSessionQuery,
+  usePeopleQuery,
+  useInviteMutation,
+  useWithdrawInvitationMutation,
+  useChangePersonMutation,
+  usePersonLeavesMutation,
+  useSignOutPersonMutation,
+  useSignOutEverywhereMutation,
+  useChangePasswordMutation,
+  useSetPlanningMutation,
+  useInvitationQuery,
+  useJoinMutation,
   useFirmPlanQuery,
   usePlanQuery,
   usePostPlanMutation,
@@ -4496,20 +4618,9 @@ export const {
   useHoldStepMutation,
   useReleaseHoldMutation,
   useCloseFollowUpMutation,
-  useSignInMutation,
-  useSessionQuery,
-  usePeopleQuery,
-  useInviteMutation,
-  useWithdrawInvitationMutation,
-  useChangePersonMutation,
-  usePersonLeavesMutation,
-  useSignOutPersonMutation,
-  useSignOutEverywhereMutation,
-  useChangePasswordMutation,
-  useSetPlanningMutation,
-  useInvitationQuery,
-  useJoinMutation,
   useLazyFindQuery,
+  useFirstRunQuery,
+  useFoundMutation,
   useLedgerQuery,
   usePriceQuery,
   useFanQuery,

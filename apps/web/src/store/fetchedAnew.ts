@@ -44,6 +44,8 @@ endpoints.enhanceEndpoints({
     session: { providesTags: ['Session'] },
     signIn: { invalidatesTags: moves('Session') },
     join: { invalidatesTags: moves('Session') },
+    firstRun: { providesTags: ['Session'] },
+    found: { invalidatesTags: moves('Session') },
     people: { providesTags: ['People'] },
     invite: { invalidatesTags: moves('People') },
     withdrawInvitation: { invalidatesTags: moves('People') },

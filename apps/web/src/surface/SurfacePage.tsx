@@ -1,3 +1,4 @@
+import { sayVolume } from '@rustic/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Departure } from '@rustic/core';
@@ -28,11 +29,14 @@ import {
   type WorkLog,
 } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import type { Measures } from '../words/measures.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** One surface: what is there, what goes on it, and why. */
 export default function SurfacePage() {
   const { surfaceId = '' } = useParams();
   const navigate = useNavigate();
+  const measures = useMeasures();
   const { data, error, fulfilledTimeStamp = 0, refetch } = useSurfaceQuery(surfaceId);
   const [written, setWritten] = useState<{ stepId: string; at: number } | null>(null);
   const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | null>(null);
@@ -58,7 +62,7 @@ export default function SurfacePage() {
     const step = data.steps.find((w) => w.plan.id === log.stepId);
     if (!step) return;
     setLogging({ ...data.standing, next: step });
-    setPutRight({ id: log.id, said: saidOf(log) });
+    setPutRight({ id: log.id, said: saidOf(log, measures) });
     setOpen('log');
   };
   const next = data.standing.next;
@@ -169,14 +173,14 @@ export default function SurfacePage() {
 }
 
 /** What a log said, as its form holds it. */
-const saidOf = (log: WorkLog): Corrected['said'] => ({
+const saidOf = (log: WorkLog, { temperature, film, volume }: Measures): Corrected['said'] => ({
   productId: log.productId,
   batch: log.batch ?? '',
-  t: log.temperatureC === null ? '' : String(log.temperatureC),
+  t: log.temperatureC === null ? '' : temperature.say(log.temperatureC),
   rh: log.relativeHumidityPct === null ? '' : String(log.relativeHumidityPct),
-  surfaceT: log.surfaceC === null ? '' : String(log.surfaceC),
-  wetFilm: log.wetFilmUm === null ? '' : String(log.wetFilmUm),
-  litres: log.litres === null ? '' : String(log.litres),
+  surfaceT: log.surfaceC === null ? '' : temperature.say(log.surfaceC),
+  wetFilm: log.wetFilmUm === null ? '' : film.say(log.wetFilmUm),
+  litres: log.litres === null ? '' : volume.say(log.litres),
   method: log.method ?? '',
   helper: log.helper ?? '',
   note: log.note,
@@ -207,12 +211,13 @@ function SectionColumn({ data, answer }: { data: SurfaceData; answer: WhatIfAnsw
 }
 
 function Totals({ data }: { data: SurfaceData }) {
+  const { units } = useMeasures();
   const { sayStep, sayTime } = useWords();
   const { opensAt, closesAt, standing, next } = data.standing;
   return (
     <>
       <Total words="hours" figure={sayHours(data.price.minutes)} />
-      <Total words="paint" figure={`${data.price.litres.toFixed(1)} L`} />
+      <Total words="paint" figure={sayVolume(data.price.litres, units)} />
       {isTold(data.price.cost) && (
         <Total words="labour and paint" figure={sayRoundMoney(data.price.cost, data.firm.currency)} />
       )}

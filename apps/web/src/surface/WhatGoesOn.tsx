@@ -2,8 +2,7 @@ import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { useSight } from '../store/store.ts';
-import { sayHours, sayLitres } from '../words/figures.ts';
+import { sayHours } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
 import { asking } from './departures.ts';
 import { LineDetail } from './LineDetail.tsx';
@@ -13,6 +12,7 @@ import { StandsBehind } from './StandsBehind.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 import type { SurfacePage, WhatIfAnswer } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 export interface Asked {
   departures: Departure[];
@@ -25,7 +25,7 @@ export interface Asked {
 export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reasons: Reasons; asked: Asked }) {
   const { sayStep } = useWords();
   const laid = new Set(data.work.map((w) => Number(/^s(\d+)/.exec(w.stepId)?.[1]) - 1));
-  const units = useSight((s) => s.units);
+  const { units, volume } = useMeasures();
   const [open, setOpen] = useState<number | null>(null);
   const toggle = (i: number) => {
     if (open === i) asked.onAsk([]);
@@ -50,7 +50,7 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
               hours
             </th>
             <th scope="col" className="w-16 font-normal max-wide:hidden">
-              litres
+              {volume.unit}
             </th>
             <th scope="col" className="w-24 font-normal">
               ready after
@@ -76,7 +76,7 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
                   <NotesUnder ns={[reasons.ofLine.get(i)!]} />
                 </td>
                 <td className="py-[6px] text-right max-wide:py-3">{line.minutes ? sayHours(line.minutes) : ''}</td>
-                <td className="py-[6px] text-right max-wide:hidden">{sayLitres(line.litres)}</td>
+                <td className="py-[6px] text-right max-wide:hidden">{line.litres ? volume.say(line.litres) : ''}</td>
                 <td className="py-[6px] text-right whitespace-nowrap max-wide:py-3">
                   {line.readyAfterMin ? sayLength(line.readyAfterMin) : ''}
                 </td>
@@ -110,7 +110,7 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
                 : `not measured: ${sayArea(USUAL_AREA_M2, units)} taken`}
             </td>
             <td className="text-right">{sayHours(data.price.minutes)}</td>
-            <td className="text-right max-wide:hidden">{data.price.litres.toFixed(1)}</td>
+            <td className="text-right max-wide:hidden">{volume.say(data.price.litres)}</td>
             <td />
           </tr>
         </tfoot>

@@ -1,8 +1,9 @@
-import { STEP_LABELS, type StepKind } from '@rustic/core';
+import { STEP_LABELS, type StepKind, sayVolume } from '@rustic/core';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { useLogWorkMutation, useShelfQuery, type WorkLog } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What was done on this surface, newest first: what is wrong in it is put right by another log, never changed. */
 export function WorkDone({
@@ -52,6 +53,7 @@ function Line({
   product: string | null;
   onCorrect: (log: WorkLog) => void;
 }) {
+  const { units, temperature, film } = useMeasures();
   const { sayTime } = useWords();
   const [send, { error, isLoading }] = useLogWorkMutation();
   const takeBack = () =>
@@ -68,9 +70,10 @@ function Line({
   const said = [
     product,
     log.batch && `batch ${log.batch}`,
-    log.temperatureC !== null && `${log.temperatureC} °C, ${log.relativeHumidityPct} %`,
-    log.wetFilmUm && `${log.wetFilmUm} µm wet`,
-    log.litres && `${log.litres} L`,
+    log.temperatureC !== null &&
+      `${temperature.say(log.temperatureC)} ${temperature.unit}, ${log.relativeHumidityPct} %`,
+    log.wetFilmUm && `${film.say(log.wetFilmUm)} ${film.unit} wet`,
+    log.litres && sayVolume(log.litres, units),
     log.helper && `with ${log.helper}`,
     log.note,
   ].filter(Boolean);

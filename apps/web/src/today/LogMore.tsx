@@ -1,8 +1,9 @@
-import { isCoat, METHOD_LABELS, METHODS } from '@rustic/core';
+import { isCoat, METHOD_LABELS, METHODS, makerWords } from '@rustic/core';
 import type { LogSaid } from './logSaid.ts';
 import type { KeptProduct } from '../store/endpoints.ts';
 import { FigureField, SelectField, TextField } from '../form/fields.tsx';
 import { Choice } from '../form/atOnce.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What is said of a log when there is more to say than product, batch and air. */
 export function LogMore({
@@ -17,16 +18,23 @@ export function LogMore({
   others: readonly KeptProduct[];
   onSay: (more: Partial<LogSaid>) => void;
 }) {
+  const measures = useMeasures();
   const film = isCoat(kind);
   const other = others.some((p) => p.id === said.productId);
   return (
     <details className="mb-2">
       <summary className="min-h-[44px] cursor-pointer py-2.5">
-        {film ? 'Film, litres, method, helper, another product' : 'Helper, note'}
+        {film ? 'Film, paint used, method, helper, another product' : 'Helper, note'}
       </summary>
       <div className="flex flex-wrap items-end gap-2">
-        {film && <FigureField name="wetFilm" words="Wet film, µm" />}
-        {film && <FigureField name="litres" words="Litres used" />}
+        {film && <FigureField name="wetFilm" words={`Wet film, ${measures.film.unit}`} />}
+        {film && (
+          <FigureField
+            name="litres"
+            words={`Paint used, ${measures.volume.unit}`}
+            isRead={(text) => measures.volume.read(text) >= 0}
+          />
+        )}
         {film && (
           <SelectField
             name="method"
@@ -43,7 +51,7 @@ export function LogMore({
           <Choice
             words="Another product"
             value={other ? said.productId! : ''}
-            options={others.map((p) => [p.id, `${p.name}, ${p.maker}`] as const)}
+            options={others.map((p) => [p.id, `${p.name}, ${makerWords(p)}`] as const)}
             unsaid="none: as the system says"
             onChoose={(id) => onSay({ productId: id || null })}
             width="max-w-60"

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { isCoat, STEP_LABELS, WEAR_LABELS } from '@rustic/core';
+import { isCoat, STEP_LABELS, WEAR_LABELS, makerWords } from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
@@ -13,6 +13,7 @@ import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { FigureField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -44,6 +45,7 @@ export function LogWork({
     ...NOTHING_SAID,
     ...corrects?.said,
   });
+  const measures = useMeasures();
   const { said, say } = draft;
   const [id] = useState(newId);
   const [laid, setLaid] = useState<string | null>(null);
@@ -53,7 +55,8 @@ export function LogWork({
   const kept = (shelf ?? []).filter((p) => p.kept);
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
-  const send = () => log({ jobId: line.jobId, ...logSent(line, said, id, now(), corrects?.id) });
+  const send = () =>
+    log({ jobId: line.jobId, ...logSent(line, said, { id, now: now(), measures, corrects: corrects?.id }) });
   const sent = () => {
     setLaid(said.productId);
     onLogged?.(plan.id);
@@ -97,7 +100,7 @@ export function LogWork({
               >
                 {p.name}{' '}
                 <span className="opacity-75">
-                  {p.maker}
+                  {makerWords(p)}
                   {batch && p.id === offered?.id ? `, batch ${batch}` : ''}
                 </span>
               </Chip>

@@ -16,6 +16,7 @@ import { useNotices } from './useNotices.ts';
 import { useReady } from './useReady.ts';
 import { type TodayLine, type TodayPage, useSessionQuery, useTodayQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const TICK_MS = 30_000;
 const NO_LINES: TodayLine[] = [];
@@ -23,8 +24,10 @@ const NO_LINES: TodayLine[] = [];
 /** The run sheet by the clock. */
 export default function Today() {
   const { localDay, sayTime } = useWords();
+  const { inUnits } = useMeasures();
   const { data, error, refetch } = useTodayQuery(undefined, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
-  const me = useSessionQuery().data?.person.id ?? '';
+  const { data: session } = useSessionQuery();
+  const me = session?.person.id ?? '';
   const [now, setNow] = useState(nowMinute);
   const [logging, setLogging] = useState<TodayLine | null>(null);
   const [mine, setMine] = useState(false);
@@ -43,7 +46,7 @@ export default function Today() {
       l.standing === 'drying' && l.opensAt !== null && l.opensAt <= now ? { ...l, standing: 'open' as const } : l,
     );
   const groups = groupsOf(lines, now, localDay);
-  const { notes, ofLine } = openingNotes(lines);
+  const { notes, ofLine } = openingNotes(lines, inUnits);
   const count = (s: TodayLine['standing']) => lines.filter((l) => l.standing === s).length;
   const opening = lines
     .filter((l) => l.standing === 'drying' && l.opensAt !== null)
@@ -91,6 +94,14 @@ export default function Today() {
           <Link className="underline" to="/jobs">
             Jobs
           </Link>
+          {session?.person.role === 'owner' && (
+            <>
+              {' · '}
+              <Link className="underline" to="/begin">
+                How to begin
+              </Link>
+            </>
+          )}
         </p>
       )}
       {lines.length + data.lines.length > 0 && (

@@ -1,6 +1,7 @@
 import { isCoat, type Method } from '@rustic/core';
 import { readFigure } from '../words/readFigure.ts';
 import type { TodayLine, WorkBody } from '../store/endpoints.ts';
+import type { Measures } from '../words/measures.ts';
 
 /** What the form of a log holds, as it is typed. */
 export interface LogSaid {
@@ -37,7 +38,11 @@ export type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' |
   Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId'>>;
 
 /** A log as it is sent: figures read as people write them, what is empty left out. */
-export function logSent(line: Loggable, said: LogSaid, id: string, now: number, corrects?: string): WorkBody {
+export function logSent(
+  line: Loggable,
+  said: LogSaid,
+  { id, now, measures, corrects }: { id: string; now: number; measures: Measures; corrects?: string | undefined },
+): WorkBody {
   const { plan } = line.next!;
   const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
@@ -56,11 +61,11 @@ export function logSent(line: Loggable, said: LogSaid, id: string, now: number, 
       ? {
           ...(said.productId ? { productId: said.productId } : {}),
           ...given('batch', said.batch, plain),
-          ...given('temperatureC', said.t, readFigure),
+          ...given('temperatureC', said.t, measures.temperature.read),
           ...given('relativeHumidityPct', said.rh, readFigure),
-          ...given('surfaceC', said.surfaceT, readFigure),
-          ...given('wetFilmUm', said.wetFilm, readFigure),
-          ...given('litres', said.litres, readFigure),
+          ...given('surfaceC', said.surfaceT, measures.temperature.read),
+          ...given('wetFilmUm', said.wetFilm, measures.film.read),
+          ...given('litres', said.litres, measures.volume.read),
           ...(said.method ? { method: said.method } : {}),
           ...given('instead', said.instead, plain),
         }

@@ -2,9 +2,13 @@ import { CHEMISTRY_LABELS, dryingSource } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import { sayLength } from '../words/time.ts';
 import type { TodayLine } from '../store/endpoints.ts';
+import type { Measures } from '../words/measures.ts';
 
 /** Why each coat opens when it does. */
-export function openingNotes(lines: TodayLine[]): { notes: Note[]; ofLine: Map<string, number> } {
+export function openingNotes(
+  lines: TodayLine[],
+  inUnits: Measures['inUnits'],
+): { notes: Note[]; ofLine: Map<string, number> } {
   const notes: Note[] = [];
   const ofLine = new Map<string, number>();
   for (const line of lines.filter((l) => l.standing !== 'to-start')) {
@@ -23,7 +27,9 @@ export function openingNotes(lines: TodayLine[]): { notes: Note[]; ofLine: Map<s
     notes.push({
       n: notes.length + 1,
       head: `${line.last.product.name}.`,
-      text: `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
+      text: inUnits(
+        `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
+      ),
       source: dryingSource(drying.chemistry),
     });
   }

@@ -1,8 +1,7 @@
+import { minorUnits, writeMoney } from '@rustic/core';
+
 /** Hours as a ledger writes them: 1.2. */
 export const sayHours = (minutes: number) => (minutes / 60).toFixed(1);
-
-/** Litres: 3.9, or nothing where none. */
-export const sayLitres = (litres: number) => (litres ? litres.toFixed(1) : '');
 
 /** In the place of a price for those who see none. */
 export const NO_PRICE = '—';
@@ -14,19 +13,13 @@ export const isTold = (minor: Sum): minor is number => minor != null && Number.i
 /** Money from minor units. */
 export function sayMoney(minor: Sum, currency: string): string {
   if (!isTold(minor)) return NO_PRICE;
-  return new Intl.NumberFormat('en-GB', {
-    style: 'currency',
-    currency,
-    maximumFractionDigits: minor % 100 ? 2 : 0,
-  }).format(minor / 100);
+  return writeMoney(minor, currency, { whole: minor % minorUnits(currency) === 0 });
 }
 
 /** Whole pounds, for running totals. */
 export function sayRoundMoney(minor: Sum, currency: string): string {
   if (!isTold(minor)) return NO_PRICE;
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(
-    Math.round(minor / 100),
-  );
+  return writeMoney(minor, currency, { whole: true });
 }
 
 /** ", worth about £31", or nothing for those who see no prices. */

@@ -1,5 +1,7 @@
 import type { ProductNeed } from '../pricing/jobPrice.ts';
-import { colourWords, sized, type PaperHead } from './papers.ts';
+import type { Terms } from '../vocabulary/index.ts';
+import { sayVolume } from '../units/volume.ts';
+import { colourWords, type PaperHead } from './papers.ts';
 import type { Label, Paper } from './paper.ts';
 
 /** No more labels than this of one size: the rest are alike. */
@@ -17,13 +19,14 @@ export function labelsOf(
   job: string,
   products: readonly ProductNeed[],
   whereOf: (surfaceId: string) => string,
+  units: Terms['units'] = 'metric',
 ): Label[] {
   const films = products.filter((p) => p.film);
   const tins = films.flatMap(({ product, colour, plan }): Label[] => {
     const label = (surfaceIds: readonly string[], batch: string | null, about: string): Label => ({
       title: product.name,
       lines: [
-        `${product.maker}, ${colourWords(colour)}`,
+        [product.maker, colourWords(colour)].filter(Boolean).join(', '),
         job,
         surfaceIds.map(whereOf).join('; '),
         `${about}. Batch ${batch ?? '…………'}. Opened ………`,
@@ -35,7 +38,7 @@ export function labelsOf(
       ...plan.fromVan.map((b) => label(b.surfaceIds, b.batch, 'From the van')),
       ...plan.bought.tins.flatMap((tin) =>
         Array.from({ length: Math.min(tin.count, MOST_LABELS) }, (_, i) =>
-          label(plan.fromBought, null, `${sized(tin.litres)}, ${i + 1} of ${tin.count}`),
+          label(plan.fromBought, null, `${sayVolume(tin.litres, units)}, ${i + 1} of ${tin.count}`),
         ),
       ),
     ];
@@ -53,7 +56,7 @@ function sampleOf(
   const where = [...plan.fromVan.flatMap((b) => b.surfaceIds), ...plan.fromBought].map(whereOf).join('; ');
   return {
     title: `Sample, ${colourWords(colour)}`,
-    lines: [`${product.name}, ${product.maker}`, job, where, 'Painted ………  Seen by ………………'],
+    lines: [[product.name, product.maker].filter(Boolean).join(', '), job, where, 'Painted ………  Seen by ………………'],
     colour,
     code: labelCode({ job: jobId, product: product.id, colour }),
   };

@@ -1,4 +1,5 @@
 import type { RoomSketch } from '../model/records/room.ts';
+import { writeMoney } from '../units/money.ts';
 import Papa from 'papaparse';
 import type { SketchExclusion } from '../walkround/roomSketch.ts';
 
@@ -41,6 +42,8 @@ export interface Paper {
   /** Job and place. */
   about: string;
   firm: string;
+  /** What stands under the firm's name, a line each. */
+  letterhead?: string[];
   /** Number and version where it was sent; "draft" and the day where not. */
   marked: string;
   blocks: PaperBlock[];
@@ -67,6 +70,5 @@ export function paperCsv({ blocks }: Paper): string {
 
 /** Money from minor units, as it is printed: always with its hundredths, so that a column adds up by eye. */
 export function printMoney(minor: number, currency: string): string {
-  const sign = minor < 0 ? '−' : '';
-  return sign + new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(Math.abs(minor) / 100);
+  return (minor < 0 ? '−' : '') + writeMoney(Math.abs(minor), currency);
 }

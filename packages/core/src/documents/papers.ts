@@ -1,7 +1,11 @@
 import type { SundryNeed } from '../quantities/sundries.ts';
 import type { ProductNeed } from '../pricing/jobPrice.ts';
 import { sayArea } from '../units/area.ts';
-import { counterOf, SUNDRIES_FROM } from '../quantities/knowledge/sundries.ts';
+import { makerWords } from '../shelf/typicalShelf.ts';
+import { sayVolume } from '../units/volume.ts';
+import type { Supplier } from '../model/records/firm.ts';
+import { inTerms, type Terms } from '../vocabulary/index.ts';
+import { merchantOf, supplierOf, supplierTimes } from './suppliers.ts';
 import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
 import { printMoney, type PaperBlock, type Column, type Paper, type Row } from './paper.ts';
 
@@ -115,6 +119,7 @@ export function quotePaper(
     title: changes.length ? 'Variation' : 'Specification and quote',
     about: `${quote.job}, ${quote.place}`,
     firm: quote.firm,
+    letterhead: quote.letterhead ?? [],
     marked,
     blocks: [
       ...(changes.length
@@ -151,6 +156,12 @@ export function quotePaper(
           ] satisfies PaperBlock[])
         : []),
       ...specification(quote),
+      ...(quote.terms?.length
+        ? ([
+            { kind: 'heading', text: 'Terms', level: 1 },
+            ...quote.terms.map((text): PaperBlock => ({ kind: 'text', text })),
+          ] satisfies PaperBlock[])
+        : []),
     ],
   };
 }
@@ -166,47 +177,59 @@ export interface ShoppingItem {
   price: number;
 }
 
-export const sized = (litres: number) =>
-  litres >= 1 ? `${Number(litres.toFixed(3))} L` : `${Math.round(litres * 1000)} ml`;
+/** What a shopping list asks of the firm: where things are had, and in which sizes it says them. */
+export interface Buying {
+  suppliers: readonly Supplier[];
+  units: Terms['units'];
+}
 
 /** Everything to be bought, by where it is had; what is in the van is not on it. */
-export function shoppingList(products: readonly ProductNeed[], sundries: readonly SundryNeed[]): ShoppingItem[] {
+export function shoppingList(
+  products: readonly ProductNeed[],
+  sundries: readonly SundryNeed[],
+  { suppliers, units }: Buying,
+): ShoppingItem[] {
+  const merchant = merchantOf(suppliers);
   const paint = products.flatMap(({ product, colour, plan }) =>
     plan.bought.tins.map((tin): ShoppingItem => ({
       key: `tin/${product.id}/${colour ?? ''}/${tin.litres}`,
-      supplier: counterOf(product.maker),
-      words: `${product.name}, ${sized(tin.litres)}`,
-      detail: [product.maker, colourWords(colour)].filter(Boolean).join(', '),
+      supplier: supplierOf(product.maker, suppliers),
+      words: `${product.name}, ${sayVolume(tin.litres, units)}`,
+      detail: [makerWords(product), colourWords(colour)].filter(Boolean).join(', '),
       count: tin.count,
       price: tin.count * tin.price,
     })),
   );
   const rest = sundries.map((s): ShoppingItem => ({
     key: `sundry/${s.key}`,
-    supplier: SUNDRIES_FROM,
-    words: s.words,
+    supplier: merchant,
+    words: inTerms(s.words, { units }),
     detail: s.unit,
     count: s.count,
     price: s.price,
   }));
   // Paint is fetched first: it is what the work waits for.
-  const last = (i: ShoppingItem) => (i.supplier === SUNDRIES_FROM ? 1 : 0);
+  const last = (i: ShoppingItem) => (i.supplier === merchant ? 1 : 0);
   return [...paint, ...rest].sort(
     (a, b) => last(a) - last(b) || a.supplier.localeCompare(b.supplier, 'en') || a.words.localeCompare(b.words, 'en'),
   );
 }
 
-export type PaperHead = Pick<Paper, 'about' | 'firm' | 'marked'>;
+export type PaperHead = Pick<Paper, 'about' | 'firm' | 'letterhead' | 'marked'>;
 
 /** What is to be bought, by supplier; with prices for those who see them. */
-function shoppingBlocks(items: readonly ShoppingItem[], currency: string | null): PaperBlock[] {
+function shoppingBlocks(
+  items: readonly ShoppingItem[],
+  currency: string | null,
+  suppliers: readonly Supplier[] = [],
+): PaperBlock[] {
   const price = (minor: number) => (currency === null ? [] : [printMoney(minor, currency)]);
   return [...new Set(items.map((i) => i.supplier))].map((supplier): PaperBlock => {
     const here = items.filter((i) => i.supplier === supplier);
     const sum = here.reduce((total, i) => total + i.price, 0);
     return {
       kind: 'table',
-      caption: supplier,
+      caption: [supplier, supplierTimes(supplier, suppliers)].filter(Boolean).join(': '),
       columns: [
         left('What', 0.45),
         left('', 0.25),
@@ -221,11 +244,16 @@ function shoppingBlocks(items: readonly ShoppingItem[], currency: string | null)
   });
 }
 
-export const shoppingPaper = (items: readonly ShoppingItem[], currency: string, head: PaperHead): Paper => ({
+export const shoppingPaper = (
+  items: readonly ShoppingItem[],
+  currency: string,
+  head: PaperHead,
+  suppliers: readonly Supplier[] = [],
+): Paper => ({
   title: 'Shopping list',
   ...head,
   blocks: items.length
-    ? shoppingBlocks(items, currency)
+    ? shoppingBlocks(items, currency, suppliers)
     : [{ kind: 'text', text: 'Nothing is to be bought: the van has it all.' }],
 });
 

@@ -68,6 +68,10 @@ export interface QuoteSketch {
 /** A quote whole: what is kept when it is sent, and agreed to as it stands. Money in minor units. */
 export interface Quote {
   firm: string;
+  /** What stands under the firm's name: its address, how it is reached, its numbers. */
+  letterhead?: string[];
+  /** When what is paid, and the firm's terms, a paragraph each. */
+  terms?: string[];
   currency: string;
   job: string;
   place: string;

@@ -151,7 +151,10 @@ export function priceJob(
 ): JobPrice {
   const estimates = surfaces.map(({ steps, c }) => estimateSystem(steps, c.d.surface, c.shelf, c.by));
   const products = gatherProducts(surfaces, estimates).map((one) => planProduct(one, van, settings));
-  const sundries = sundriesFor(surfaces.map(({ c, steps }, i) => ({ c, steps, estimates: estimates[i]! })));
+  const sundries = sundriesFor(
+    surfaces.map(({ c, steps }, i) => ({ c, steps, estimates: estimates[i]! })),
+    settings.sundriesLevel,
+  );
   const hourly = (minutes: number) => Math.round((minutes * settings.hourCost) / 60);
   const own = surfaces.map(({ surfaceId }, i) => {
     const minutes = estimates[i]!.reduce((sum, e) => sum + e.minutes, 0);

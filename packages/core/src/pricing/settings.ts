@@ -12,4 +12,5 @@ export const USUAL_SETTINGS: PriceSettings = {
   taxName: 'Tax',
   reserveL: 0.5,
   heldDays: 30,
+  sundriesLevel: 1,
 };

@@ -22,4 +22,3 @@ export {
   type TinSize,
 } from './tins.ts';
 export { sundriesFor, type SundryNeed, type SundryWork } from './sundries.ts';
-export { counterOf, SUNDRIES_FROM } from './knowledge/sundries.ts';

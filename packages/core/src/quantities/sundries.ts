@@ -82,9 +82,10 @@ function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
 
 /**
  * What is used up over a whole job, each kind counted over all surfaces and then made whole: one roll of tape serves
- * several rooms, and a sheet of 120 is no sheet of 240. In the order of the table, then by grit or nap.
+ * several rooms, and a sheet of 120 is no sheet of 240. In the order of the table, then by grit or nap. `level` is what
+ * sundries cost where the firm buys, as times the table's prices.
  */
-export function sundriesFor(work: readonly SundryWork[]): SundryNeed[] {
+export function sundriesFor(work: readonly SundryWork[], level = 1): SundryNeed[] {
   const sums = new Map<string, Counted>();
   for (const { c, steps, estimates } of work)
     steps.forEach((step, i) => {
@@ -105,6 +106,12 @@ export function sundriesFor(work: readonly SundryWork[]): SundryNeed[] {
       const { words, unit, price } = SUNDRIES[code];
       // Rounding noise must not buy a sheet more.
       const count = Math.ceil(Math.round(amount * 1e6) / 1e6);
-      return { key, words: detail ? `${words}, ${detail}` : words, unit, count, price: count * price };
+      return {
+        key,
+        words: detail ? `${words}, ${detail}` : words,
+        unit,
+        count,
+        price: count * Math.round(price * level),
+      };
     });
 }

@@ -1,5 +1,7 @@
 export { asProduct } from './familyFigures.ts';
 export { productId, SHIPPED_SHELF } from './shippedShelf.ts';
+export { isTypical, makerWords, typicalShelf } from './typicalShelf.ts';
+export { priceLevel } from './knowledge/priceLevels.ts';
 export { usableOn, makerOfAll, makerFirst } from './usable.ts';
 export { smallestSet, type ProductDemand, type SmallestSet } from './smallestSet.ts';
 export { CLEAN_UP, type CleanUp } from './knowledge/cleanUp.ts';

@@ -1,3 +1,5 @@
+import { inUsMeasures } from '../units/usText.ts';
+
 /**
  * The firm's own words, where good firms say the same thing otherwise. The first of each is the usual one. What the
  * engine says is written in the usual words and put into the firm's on its way to a page or a paper.
@@ -50,5 +52,5 @@ export function inTerms(text: string, terms: Partial<Terms>): string {
     said = said.replace(pattern, (found) => (found.toLowerCase() === rule.from ? likewise(found, to) : found));
     if (/^[aeiou]/.test(to)) said = said.replace(new RegExp(`\\b(a) (?=${to})`, 'gi'), '$1n ');
   }
-  return said;
+  return terms.units === 'us' ? inUsMeasures(said) : said;
 }

@@ -23,11 +23,15 @@ export async function drawPaper(paper: Paper): Promise<Uint8Array> {
   return Buffer.concat(chunks);
 }
 
-function drawHead(sheet: Sheet, { title, about, firm, marked }: Paper): void {
+function drawHead(sheet: Sheet, { title, about, firm, letterhead = [], marked }: Paper): void {
   tagged(sheet, 'P', () => {
     sheet.font('strong').fontSize(10).fillColor(FADED).text(printable(firm), PAGE.left, PAGE.top, { continued: true });
     sheet.font('text').text(printable(marked), { align: 'right' });
   });
+  if (letterhead.length)
+    tagged(sheet, 'P', () => {
+      sheet.font('text').fontSize(9).fillColor(FADED).text(printable(letterhead.join('\n')), PAGE.left);
+    });
   tagged(sheet, 'H1', () => {
     sheet.moveDown(0.6).font('heading').fontSize(21).fillColor(INK).text(printable(title));
   });

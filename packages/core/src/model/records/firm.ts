@@ -1,6 +1,8 @@
+import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { CLIMATES, ROLES, TERMS, TINTS } from '../../vocabulary/index.ts';
-import { clock, count, id, localDay, text, words } from '../fields.ts';
+import { isCurrency } from '../../units/money.ts';
+import { clock, count, id, localDay, newId, text, words } from '../fields.ts';
 
 /** The firm's own words, where it says a thing otherwise. */
 export const termsSchema = z.strictObject({
@@ -42,6 +44,8 @@ export const priceSettingsSchema = z.strictObject({
   reserveL: z.number().min(0).max(20),
   /** For how many days a price is held. */
   heldDays: count.min(1).max(730),
+  /** What sundries cost, as times what they usually cost in pence. */
+  sundriesLevel: z.number().min(0.01).max(1000),
 });
 export type PriceSettings = z.infer<typeof priceSettingsSchema>;
 
@@ -109,4 +113,78 @@ export const noteFields = {
   jobId: id.nullable(),
   /** The claim whose standing this note changes. */
   about: id.nullable(),
+};
+
+const eMail = z.email('must be an e-mail address').max(160);
+
+/** What stands at the head and the foot of a firm's papers; what it does not say is left out. */
+export const letterheadSchema = z.strictObject({
+  /** As it is written on an envelope, a line each. */
+  address: text(400),
+  phone: text(60),
+  email: z.union([z.literal(''), eMail]),
+  /** The numbers under which the firm is known to its tax office and its register, as they are printed. */
+  taxNumber: text(60),
+  registration: text(80),
+  /** Printed under every quote: what the firm undertakes, and what it asks. */
+  quoteTerms: text(4000),
+  /** When what is paid: a deposit, stages, the rest. */
+  payment: text(600),
+  /** The number that the first quote of the firm has, where it goes on from older books. */
+  quotesFrom: count.min(1).max(999_999),
+});
+export type Letterhead = z.infer<typeof letterheadSchema>;
+
+/** Where the firm buys: whose tins are had there, whether sundries are, and when. */
+export const supplierSchema = z.strictObject({
+  name: words(120),
+  makers: z.array(words(120)).max(40),
+  sundries: z.boolean(),
+  /** ISO weekdays on which it can be had from. */
+  days: z.array(weekday).max(7),
+  /** A local time of day by which it is ordered for the next. */
+  orderBy: clock.nullable(),
+});
+export type Supplier = z.infer<typeof supplierSchema>;
+
+/** Which products a firm's shelf begins with: the invented ones of the demo, or typical figures of each kind and no maker. */
+export const SHELF_BEGINNINGS = ['demo', 'typical'] as const;
+export type ShelfBeginning = (typeof SHELF_BEGINNINGS)[number];
+
+export const HEMISPHERES = ['northern', 'southern'] as const;
+export type Hemisphere = (typeof HEMISPHERES)[number];
+
+/** Where a firm is, and in what it is paid. */
+export const firmPlaceFields = {
+  name: words(120),
+  timeZone: z
+    .string()
+    .max(64)
+    .refine((zone) => IANAZone.isValidZone(zone), 'must be a time zone by its name, such as Europe/London'),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'must be the three letters of a currency, such as USD')
+    .refine((currency) => isCurrency(currency), 'is no currency that is known'),
+};
+
+/** A password that is chosen anew. */
+export const newPassword = z.string().min(12, 'must have at least 12 characters').max(200);
+
+/** What a firm says of itself when it begins, and who its owner is. */
+export const foundingFields = {
+  id: newId,
+  /** The code that the start command printed. */
+  code: words(60),
+  firm: z.strictObject({
+    ...firmPlaceFields,
+    hemisphere: z.enum(['north', 'south']),
+    units: z.enum(TERMS.units),
+    taxName: words(40),
+    /** Per cent of the net price, two decimals at the most. */
+    taxPct: z.number().min(0).max(100),
+    address: letterheadSchema.shape.address.optional(),
+    phone: letterheadSchema.shape.phone.optional(),
+    email: letterheadSchema.shape.email.optional(),
+  }),
+  owner: z.strictObject({ name: personFields.name, email: personFields.email, password: newPassword }),
 };

@@ -21,7 +21,12 @@ export {
 export { exclusionSchema, surfaceRecord, type Exclusion } from './surface.ts';
 export {
   CLAIM_STANDINGS,
+  firmPlaceFields,
+  foundingFields,
+  HEMISPHERES,
   hoursSchema,
+  letterheadSchema,
+  newPassword,
   NOTE_KINDS,
   noteFields,
   personFields,
@@ -29,12 +34,18 @@ export {
   priceSettingsSchema,
   productIdSchema,
   retentionSchema,
+  SHELF_BEGINNINGS,
+  supplierSchema,
   termsSchema,
   tinFields,
   weightsSchema,
+  type Hemisphere,
+  type Letterhead,
   type Planning,
   type PriceSettings,
   type Retention,
+  type ShelfBeginning,
+  type Supplier,
   type Weights,
 } from './firm.ts';
 export { departureSchema, overrideSchema, type Departure, type Override } from './system.ts';

@@ -68,15 +68,3 @@ export const WORN: Partial<Record<Wear, { code: SundryCode; minutes: number }>> 
 
 /** A strainer for each so many litres of finish. */
 export const LITRES_A_STRAINER = 2.5;
-
-/** Where things are had. Makers keep counters of their own; sundries come from a merchant. Every one is invented. */
-export const COUNTERS: Record<string, string> = {
-  Quillbeck: 'Staithe Trade Counter',
-  Dunmarrow: 'Staithe Trade Counter',
-  Oxmere: 'Staithe Trade Counter',
-  'Fettlewick & Son': 'Fettlewick & Son, at the works',
-  'Saltglass Works': 'Saltglass Works, Kiln Quay',
-};
-export const SUNDRIES_FROM = 'Anchor Yard Sundries';
-/** Where a maker's tins are had; a maker without a counter sends them. */
-export const counterOf = (maker: string) => COUNTERS[maker] ?? (maker ? `${maker}, ordered` : SUNDRIES_FROM);

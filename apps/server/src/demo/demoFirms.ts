@@ -1,0 +1,52 @@
+import { ConflictException, Injectable } from '@nestjs/common';
+import { DataSource, In } from 'typeorm';
+import { FirmEntity, PersonEntity, SessionEntity } from '../record/firmEntities.ts';
+import { ENTITIES } from '../record/tables.ts';
+import type { Who } from '../record/firmScope.ts';
+import { People, type Session } from '../people/people.service.ts';
+import { Demo } from './demo.ts';
+
+/** The demo as a firm of its own, lent to somebody of another firm: looked round in, left, thrown away. */
+@Injectable()
+export class DemoFirms {
+  constructor(
+    private readonly database: DataSource,
+    private readonly demo: Demo,
+    private readonly people: People,
+  ) {}
+
+  /** Goes into the demo that is lent to this person; it is laid out first where there is none. */
+  async enter({ personId, now }: Who): Promise<Session> {
+    const { manager } = this.database;
+    const lent = await manager.findOneBy(FirmEntity, { lentTo: personId });
+    const firmId = lent?.id ?? (await this.demo.lend(personId, now));
+    const owner = await manager.findOneByOrFail(PersonEntity, { firmId, role: 'owner' });
+    return this.people.open(manager, owner.id, now);
+  }
+
+  /** Goes back to one's own firm, and throws the demo away where that is asked. */
+  async leave({ firmId, now }: Who, throwAway: boolean): Promise<Session> {
+    const { manager } = this.database;
+    const { lentTo } = await manager.findOneByOrFail(FirmEntity, { id: firmId });
+    if (lentTo === null)
+      throw new ConflictException({
+        code: 'own-firm',
+        message: 'This is no demo that was lent to you. Nothing was thrown away.',
+      });
+    const session = await this.people.open(manager, lentTo, now);
+    if (throwAway) await this.throwAway(firmId);
+    return session;
+  }
+
+  private async throwAway(firmId: string): Promise<void> {
+    await this.database.transaction(async (manager) => {
+      const people = await manager.findBy(PersonEntity, { firmId });
+      await manager.delete(SessionEntity, { personId: In(people.map((p) => p.id)) });
+      for (const entity of ENTITIES) {
+        const { propertiesMap } = manager.connection.getMetadata(entity);
+        if ('firmId' in propertiesMap) await manager.delete(entity, { firmId } as never);
+      }
+      await manager.delete(FirmEntity, { id: firmId });
+    });
+  }
+}

@@ -1,0 +1,27 @@
+import type { Terms, Supplier } from '@rustic/core';
+import type { FirmEntity } from '../record/firmEntities.ts';
+
+const lines = (text: string | undefined) =>
+  (text ?? '')
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+/** What stands under a firm's name on its papers. */
+export const letterheadLines = ({ letterhead }: FirmEntity): string[] => [
+  ...lines(letterhead.address),
+  ...lines([letterhead.phone, letterhead.email].filter(Boolean).join(' · ')),
+  ...lines([letterhead.taxNumber, letterhead.registration].filter(Boolean).join(' · ')),
+];
+
+/** When what is paid, and the firm's terms, a paragraph each. */
+export const termsLines = ({ letterhead }: FirmEntity): string[] => [
+  ...lines(letterhead.payment),
+  ...lines(letterhead.quoteTerms),
+];
+
+/** How a firm buys: where, and in which sizes it says them. */
+export const buyingOf = ({ suppliers, terms }: FirmEntity): { suppliers: Supplier[]; units: Terms['units'] } => ({
+  suppliers,
+  units: terms.units ?? 'metric',
+});
