@@ -5,6 +5,7 @@ import {
   leastRoundTime,
   planRounds,
   roadsBetween,
+  BLANK_SKETCH,
   STAITHE,
   type MapPlace,
   type Rounds,
@@ -324,6 +325,13 @@ describe('ways on the map', () => {
       }),
       { numRuns: 60 },
     );
+  });
+  test('on a blank sketch a way is the straight line and a third more, and there is nothing to go along', () => {
+    const places = [BLANK_SKETCH.yard, { x: 33, y: 24 }, { x: 30, y: 10 }];
+    const { km, path } = roadsBetween(BLANK_SKETCH, places);
+    expect(km[0]).toEqual([0, expect.closeTo(6.5, 9), expect.closeTo(13, 9)]);
+    expect(km[1]![0]).toBeCloseTo(6.5, 9);
+    expect(path(1, 2)).toEqual([places[1], places[2]]);
   });
   test('across the water go round by the bridge', () => {
     const strand = { x: 3.1, y: 3.3 };

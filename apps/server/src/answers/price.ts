@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { priceSettingsSchema } from '@rustic/core';
-import { answer, core, figure, flag, like, moment, named, text, texts } from './answer.ts';
+import { FAMILIES, priceSettingsSchema } from '@rustic/core';
+import { answer, core, figure, flag, like, moment, named, oneOf, text, texts } from './answer.ts';
 import { job } from './parts.ts';
 
 /** Pages about money as a whole: whoever does not see prices is refused them, whatever their fields are. */
@@ -18,6 +18,8 @@ export const pricePage = named('PricePage', {
   lines: z.array(core('PricedLine')),
   settings: like(priceSettingsSchema),
   learned: z.array(core('LearnedRate')),
+  /** Kinds of product of which the firm has none: typical figures and prices stand in. */
+  typical: z.array(oneOf(FAMILIES)),
   sent: z.array(
     answer({
       id: text,

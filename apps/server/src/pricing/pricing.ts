@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import type { FanInput } from '@rustic/core';
+import { isTypical, type FanInput } from '@rustic/core';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { OffersBody } from '../documents/documents.dto.ts';
@@ -34,7 +34,7 @@ export class Pricing {
       this.quotes.standing(scope, records, priced),
       this.links.current(scope, jobId),
     ]);
-    const { lines, products: _products, sundries: _sundries, ...sums } = priced.price;
+    const { lines, products, sundries: _sundries, ...sums } = priced.price;
     return {
       job: records.job,
       draft: quoteShown(draft),
@@ -44,6 +44,7 @@ export class Pricing {
       lines,
       settings: priced.settings,
       learned: records.learned,
+      typical: [...new Set(products.filter((p) => isTypical(p.product.id)).map((p) => p.product.family))],
       sent: papers.documents.map(({ id, number, versionNo: version, quote, byName, sentAt }) => ({
         id,
         number,

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { STAITHE, type MapPlace, type Round, type VisitWish } from '@rustic/core';
+import { type MapPlace, type Round, type TownMap, type VisitWish } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
@@ -7,11 +7,17 @@ import { useMay } from '../store/useMay.ts';
 import { sayLength } from '../words/time.ts';
 import { Places } from './Places.tsx';
 import { RoundLine } from './RoundLine.tsx';
-import { roundsAsked, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
+import { roundsAsked, sketchOf, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
 import { TownSketch, type House } from './TownSketch.tsx';
 import { useRounds } from './useRounds.ts';
 import { newId } from '../store/newId.ts';
-import { type AftercarePage, type CareJob, useAftercareQuery, useChangeJobMutation } from '../store/endpoints.ts';
+import {
+  type AftercarePage,
+  type CareJob,
+  useAftercareQuery,
+  useChangeJobMutation,
+  useSessionQuery,
+} from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Choice } from '../form/atOnce.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
@@ -42,7 +48,8 @@ function RoundsOf({ data }: { data: AftercarePage }) {
   const [wish, setWish] = useState<RoundWish>(USUAL_ROUND);
   const [shown, setShown] = useState(0);
   const [placing, setPlacing] = useState<CareJob | null>(null);
-  const { asked, wishes } = useMemo(() => roundsAsked(data, wish, localDay), [data, wish, localDay]);
+  const map = sketchOf(useSessionQuery().data!.firm);
+  const { asked, wishes } = useMemo(() => roundsAsked(data, wish, localDay, map), [data, wish, localDay, map]);
   const { rounds, bound, busy, failed } = useRounds(asked.visits.length ? asked : null);
   const found = busy ? null : rounds;
   const round = found?.rounds[shown];
@@ -71,10 +78,10 @@ function RoundsOf({ data }: { data: AftercarePage }) {
       {busy && <p role="status">Trying rounds for {asked.visits.length} stops …</p>}
       {failed && <p role="alert">The rounds could not be worked out here. Nothing was changed; load the page again.</p>}
       <TownSketch
-        map={STAITHE}
+        map={map}
         houses={housesOf(data, round, wishes)}
         path={round?.path}
-        label={round ? `${STAITHE.name}, with the stops of round ${shown + 1}` : STAITHE.name}
+        label={round ? `${map.name}, with the stops of round ${shown + 1}` : map.name}
       />
       {found && (
         <section aria-labelledby="rounds" className="mt-4 mb-5">
@@ -101,7 +108,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
           <NotTaken data={data} ids={found.notTaken} wishes={wishes} />
         </section>
       )}
-      <Unplaced jobs={unplaced} placing={placing} onPlacing={setPlacing} mayPlace={may.make} />
+      <Unplaced map={map} jobs={unplaced} placing={placing} onPlacing={setPlacing} mayPlace={may.make} />
     </Page>
   );
 }
@@ -178,11 +185,13 @@ function NotTaken({
 
 /** Jobs with something due that are not on the map yet: a tap says where they are. */
 function Unplaced({
+  map,
   jobs,
   placing,
   onPlacing,
   mayPlace,
 }: {
+  map: TownMap;
   jobs: readonly CareJob[];
   placing: CareJob | null;
   onPlacing: (job: CareJob | null) => void;
@@ -221,12 +230,7 @@ function Unplaced({
             {placing?.id === job.id && (
               <div>
                 <p className="py-1 text-sm">{isLoading ? 'Writing …' : 'Tap the map where the house stands.'}</p>
-                <TownSketch
-                  map={STAITHE}
-                  houses={[]}
-                  label={`Where ${job.title} stands`}
-                  onPlace={(p) => void put(p)}
-                />
+                <TownSketch map={map} houses={[]} label={`Where ${job.title} stands`} onPlace={(p) => void put(p)} />
               </div>
             )}
           </li>

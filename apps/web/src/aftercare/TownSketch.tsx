@@ -3,6 +3,7 @@ import { line, curveCatmullRomClosed } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { MapPlace, TownMap } from '@rustic/core';
 import { useWidth } from '../drawing/useWidth.ts';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** A house on the map; with a number it is a stop. */
 export interface House {
@@ -36,6 +37,7 @@ export function TownSketch(props: Props) {
 }
 
 function Drawn({ map, houses, path, onPlace, label, width }: Props & { width: number }) {
+  const { inUnits } = useMeasures();
   const id = useId();
   const x = scaleLinear().domain([0, map.widthKm]).range([0, width]);
   const y = scaleLinear()
@@ -138,10 +140,28 @@ function Drawn({ map, houses, path, onPlace, label, width }: Props & { width: nu
           yard
         </text>
       </g>
+      <ScaleBar
+        at={x(0)}
+        px={x(map.widthKm / 8)}
+        words={inUnits(`${Math.round(map.widthKm / 8)} km`)}
+        height={height}
+      />
       {houses.map((house) => (
         <Tick key={house.id} house={house} at={at(house.place)} />
       ))}
     </svg>
+  );
+}
+
+function ScaleBar({ at, px, words, height }: { at: number; px: number; words: string; height: number }) {
+  const left = at + 12;
+  return (
+    <g>
+      <path d={`M${left} ${height - 16}v6h${px}v-6`} fill="none" stroke="var(--color-faded)" />
+      <text x={left + px / 2} y={height - 15} textAnchor="middle" fontSize="11" fill="var(--color-faded)">
+        {words}
+      </text>
+    </g>
   );
 }
 

@@ -1,4 +1,13 @@
-import { STAITHE, USUAL_EFFORT, visitWishes, type RoundsAsked, type VisitWish } from '@rustic/core';
+import {
+  BLANK_SKETCH,
+  STAITHE,
+  USUAL_EFFORT,
+  visitWishes,
+  type RoundsAsked,
+  type ShelfBeginning,
+  type TownMap,
+  type VisitWish,
+} from '@rustic/core';
 import { callKey } from './visitCalls.ts';
 import type { AftercarePage } from '../store/endpoints.ts';
 import type { Times } from '../words/time.ts';
@@ -9,6 +18,10 @@ const SETTING_OUT_MIN = 20;
 const SEED = 0.5;
 /** Nobody is called on sooner: letters are written first. */
 const NOTICE_DAYS = 7;
+
+/** The sketch that a firm's houses stand on: the demo has its town, any other firm a blank one. */
+export const sketchOf = ({ shelfFrom }: { shelfFrom: ShelfBeginning }): TownMap =>
+  shelfFrom === 'demo' ? STAITHE : BLANK_SKETCH;
 
 /** How rounds are to be: as it is asked on the page. */
 export interface RoundWish {
@@ -27,6 +40,7 @@ export function roundsAsked(
   data: AftercarePage,
   { months, hours, kmPerHour }: RoundWish,
   localDay: Times['localDay'],
+  map: TownMap,
 ): { asked: RoundsAsked; wishes: Map<string, VisitWish> } {
   const today = dayNumber(localDay(data.now));
   const horizon = today + Math.round(months * MONTH_DAYS);
@@ -54,7 +68,7 @@ export function roundsAsked(
         fromDay,
         byDay,
       })),
-      map: STAITHE,
+      map,
       days: days.filter((day) => isWeekday(day) && !taken.has(day)),
       dayMinutes: Math.round(hours * 60),
       kmPerHour,

@@ -86,12 +86,28 @@ export default function PricePage() {
         <>
           <FanSection data={data} />
           <QuoteLines data={data} ofLine={ofLine} />
+          <StandIns data={data} />
         </>
       )}
       <Apart data={data} />
       <ClientLink data={data} token={token} onToken={setToken} />
       <SentVersions data={data} />
     </Page>
+  );
+}
+
+/** The kinds that the firm has no product of: what stands in for them, said where it is priced. */
+function StandIns({ data }: { data: Data }) {
+  const { sayFamily } = useWords();
+  if (data.typical.length === 0) return null;
+  return (
+    <p className="mt-3 border-l-[3px] border-ochre pl-3 text-[15px]">
+      No product of your own yet for {data.typical.map(sayFamily).join(', ')}: typical figures stand in, at a typical
+      price.{' '}
+      <Link className="underline" to="/shelf">
+        To the shelf
+      </Link>
+    </p>
   );
 }
 

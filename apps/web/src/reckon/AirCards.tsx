@@ -6,14 +6,17 @@ import { sayLength } from '../words/time.ts';
 import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
 import { Choice, Typed } from '../form/atOnce.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const INK = 'var(--color-ink)';
 const MARGIN_C = 3;
 
 /** How far a surface stands above the dew point. */
 export function Dew() {
-  const [t, type] = useTyped({ air: '16', humidity: '70', face: '13' });
-  const [air, humidity, face] = [figure(t.air), figure(t.humidity), figure(t.face)];
+  const { temperature, inUnits } = useMeasures();
+  const celsius = (text: string) => (figure(text) === null ? null : temperature.read(text));
+  const [t, type] = useTyped({ air: temperature.say(16), humidity: '70', face: temperature.say(13) });
+  const [air, humidity, face] = [celsius(t.air), figure(t.humidity), celsius(t.face)];
   const fit = air !== null && humidity !== null && humidity > 0 && humidity <= 100 && face !== null;
   const dew = fit ? dewPoint(air, humidity) : 0;
   const margin = fit ? face - dew : 0;
@@ -30,7 +33,7 @@ export function Dew() {
       }
       formula={
         fit
-          ? `Dew point of ${t.air} °C at ${t.humidity} % is ${dew.toFixed(1)} °C (Magnus, as in ISO 8502-4); a surface wants ${MARGIN_C} °C more`
+          ? `Dew point of ${air} °C at ${t.humidity} % is ${dew.toFixed(1)} °C (Magnus, as in ISO 8502-4); a surface wants ${MARGIN_C} °C more`
           : null
       }
       drawing={
@@ -56,16 +59,16 @@ export function Dew() {
             <g key={words}>
               <path d={`M${x(at as number)} 22V50`} stroke={INK} strokeWidth="2" />
               <text x={x(at as number)} y={y} textAnchor="middle" fontSize="13" fill={INK}>
-                {words} {(at as number).toFixed(1)} °C
+                {words} {inUnits(`${(at as number).toFixed(1)} °C`)}
               </text>
             </g>
           ))}
         </svg>
       }
     >
-      <Typed words="Air, °C" value={t.air} onType={type('air')} />
+      <Typed words={`Air, ${temperature.unit}`} value={t.air} onType={type('air')} />
       <Typed words="Humidity, %" value={t.humidity} onType={type('humidity')} />
-      <Typed words="Surface, °C" value={t.face} onType={type('face')} />
+      <Typed words={`Surface, ${temperature.unit}`} value={t.face} onType={type('face')} />
     </Card>
   );
 }
@@ -74,11 +77,14 @@ const CHEMISTRIES = Object.keys(CHEMISTRY_HUE) as Chemistry[];
 
 /** When a coat opens in this air: the dose of the drying plan, for one coat. */
 export function Drying() {
-  const [t, type] = useTyped({ label: '240', air: '14', humidity: '70', least: '8', film: '100' });
+  const { temperature } = useMeasures();
+  const celsius = (text: string) => (figure(text) === null ? null : temperature.read(text));
+  const first = { label: '240', air: temperature.say(14), humidity: '70', least: temperature.say(8), film: '100' };
+  const [t, type] = useTyped(first);
   const [chemistry, setChemistry] = useState<Chemistry>('waterborne');
-  const [label, air, humidity, film] = [figure(t.label), figure(t.air), figure(t.humidity), figure(t.film)];
+  const [label, air, humidity, film] = [figure(t.label), celsius(t.air), figure(t.humidity), figure(t.film)];
   const fit = label && air !== null && humidity && film;
-  const laid: Film = { chemistry, minTempC: figure(t.least), thickness: (film ?? 100) / 100 };
+  const laid: Film = { chemistry, minTempC: celsius(t.least), thickness: (film ?? 100) / 100 };
   const here: Air = { kind: 'steady', temperatureC: air ?? 0, relativeHumidityPct: humidity ?? 0 };
   const minutes = fit ? reaches(laid, here, 0, label) : null;
   const end = minutes ?? 1;
@@ -122,9 +128,9 @@ export function Drying() {
         onChoose={setChemistry}
       />
       <Typed words="Recoat on its label, min" value={t.label} onType={type('label')} />
-      <Typed words="Air, °C" value={t.air} onType={type('air')} />
+      <Typed words={`Air, ${temperature.unit}`} value={t.air} onType={type('air')} />
       <Typed words="Humidity, %" value={t.humidity} onType={type('humidity')} />
-      <Typed words="Its least, °C" value={t.least} onType={type('least')} />
+      <Typed words={`Its least, ${temperature.unit}`} value={t.least} onType={type('least')} />
       <Typed words="Film, % of the label’s" value={t.film} onType={type('film')} />
     </Card>
   );

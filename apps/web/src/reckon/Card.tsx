@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { useMeasures } from '../words/useMeasures.ts';
 
 /** What is typed into a calculator, kept as it stands on the page. */
 export function useTyped<T extends Record<string, string>>(first: T): [T, (name: keyof T) => (value: string) => void] {
@@ -16,6 +17,7 @@ interface Props {
 
 /** Fields, the answer, the line that led to it, and a drawing of it. */
 export function Card({ children, answer, formula, drawing }: Props) {
+  const { inUnits } = useMeasures();
   return (
     <div className="max-w-[720px]">
       <div className="flex flex-wrap items-end gap-3">{children}</div>
@@ -26,8 +28,10 @@ export function Card({ children, answer, formula, drawing }: Props) {
           </p>
         ) : (
           <>
-            <p className="font-serif text-[22px] font-semibold">{answer}</p>
-            {formula && <p className="text-faded">{formula}</p>}
+            <p className="font-serif text-[22px] font-semibold">
+              {typeof answer === 'string' ? inUnits(answer) : answer}
+            </p>
+            {formula && <p className="text-faded">{inUnits(formula)}</p>}
           </>
         )}
       </div>

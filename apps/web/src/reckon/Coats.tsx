@@ -3,14 +3,17 @@ import { useSight } from '../store/store.ts';
 import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
 import { Typed } from '../form/atOnce.tsx';
+import { useMeasures } from '../words/useMeasures.ts';
 
 const INK = 'var(--color-ink)';
 
 /** How much an area takes. */
 export function Coverage() {
-  const units = useSight((s) => s.units);
-  const [t, type] = useTyped({ area: units === 'us' ? '430' : '40', coats: '2', spread: '11', waste: '10' });
-  const [area, coats, spread, waste] = [readArea(t.area, units), figure(t.coats), figure(t.spread), figure(t.waste)];
+  const { units, spread: covers } = useMeasures();
+  const first = { area: units === 'us' ? '430' : '40', coats: '2', spread: covers.say(11), waste: '10' };
+  const [t, type] = useTyped(first);
+  const [area, coats, waste] = [readArea(t.area, units), figure(t.coats), figure(t.waste)];
+  const spread = figure(t.spread) && covers.read(t.spread);
   const made = area && coats && spread && waste !== null ? coverage(area, coats, spread, waste) : null;
   return (
     <Card
@@ -20,7 +23,7 @@ export function Coverage() {
     >
       <Typed words={units === 'us' ? 'Area, sq ft' : 'Area, m²'} value={t.area} onType={type('area')} />
       <Typed words="Coats" value={t.coats} onType={type('coats')} />
-      <Typed words="A litre covers, m²" value={t.spread} onType={type('spread')} />
+      <Typed words={`It covers, ${covers.unit}`} value={t.spread} onType={type('spread')} />
       <Typed words="Waste, %" value={t.waste} onType={type('waste')} />
     </Card>
   );
@@ -34,7 +37,7 @@ function Litres({ litres }: { litres: number }) {
       viewBox={`0 0 640 ${Math.ceil(shown / 20) * 32}`}
       className="block w-full"
       role="img"
-      aria-label={`${litres.toFixed(1)} litres, a square each`}
+      aria-label={`${litres.toFixed(1)} litres, a square for each`}
     >
       {Array.from({ length: shown }, (_, i) => {
         const full = Math.min(1, litres - i);
@@ -152,10 +155,11 @@ export function Mix() {
 
 /** What is left of a wet film, or how wet it must be laid. */
 export function Films() {
-  const [t, type] = useTyped({ wet: '100', dry: '', solids: '38', thinned: '0' });
+  const { film, inUnits } = useMeasures();
+  const [t, type] = useTyped({ wet: film.say(100), dry: '', solids: '38', thinned: '0' });
   const [solids, thinned] = [figure(t.solids), figure(t.thinned)];
-  const dry = figure(t.dry);
-  const wet = figure(t.wet);
+  const dry = figure(t.dry) && film.read(t.dry);
+  const wet = figure(t.wet) && film.read(t.wet);
   const fit = solids && thinned !== null ? { solids, thinned } : null;
   const back = fit && dry ? wetFilm(dry, fit.solids, fit.thinned) : null;
   const on = fit && !dry && wet ? dryFilm(wet, fit.solids, fit.thinned) : null;
@@ -187,15 +191,15 @@ export function Films() {
               />
               <path d={`M${x} 92h290`} stroke={INK} strokeWidth="3" />
               <text x={x as number} y="108" fontSize="13" fill={INK}>
-                {words}, {(um as number).toFixed(0)} µm
+                {words}, {inUnits(`${(um as number).toFixed(0)} µm`)}
               </text>
             </g>
           ))}
         </svg>
       }
     >
-      <Typed words="Wet film, µm" value={t.wet} onType={type('wet')} />
-      <Typed words="or dry film wanted, µm" value={t.dry} onType={type('dry')} />
+      <Typed words={`Wet film, ${film.unit}`} value={t.wet} onType={type('wet')} />
+      <Typed words={`or dry film wanted, ${film.unit}`} value={t.dry} onType={type('dry')} />
       <Typed words="Solids by volume, %" value={t.solids} onType={type('solids')} />
       <Typed words="Thinned, %" value={t.thinned} onType={type('thinned')} />
     </Card>

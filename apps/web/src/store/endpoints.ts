@@ -4296,6 +4296,7 @@ export type PricePage = {
     sundriesLevel: number;
   };
   learned: LearnedRate[];
+  typical: Family[];
   sent: {
     id: string;
     number: number;

@@ -8,5 +8,5 @@ export {
   type RoundStop,
 } from './planRounds.ts';
 export type { RoundsAsked, RoundVisit } from './roundProblem.ts';
-export { roadsBetween, type MapPlace, type TownMap } from './townMap.ts';
+export { BLANK_SKETCH, ROUNDABOUT, roadsBetween, type MapPlace, type TownMap } from './townMap.ts';
 export { STAITHE } from './knowledge/staithe.ts';

@@ -26,13 +26,33 @@ export interface Ways {
   path: (from: number, to: number) => MapPlace[];
 }
 
+/** How much longer a way by road is than the straight line, where no roads are drawn. Source: practice; typical of town and country together. */
+export const ROUNDABOUT = 1.3;
+
+/** A sketch on which nothing is drawn but the yard in its middle: a firm puts its houses on it. */
+export const BLANK_SKETCH: TownMap = {
+  name: 'Round the yard',
+  widthKm: 60,
+  heightKm: 40,
+  corners: [],
+  roads: [],
+  water: [],
+  yard: { x: 30, y: 20 },
+};
+
 const apart = (a: MapPlace, b: MapPlace) => Math.hypot(a.x - b.x, a.y - b.y);
 
 /**
  * Shortest ways between places: straight to the nearest corner, by road to the other's, straight to it. Two places at
- * the same corner lie straight apart. Source: Floyd's and Warshall's shortest paths.
+ * the same corner lie straight apart. Where no roads are drawn, a way is the straight line times `ROUNDABOUT`. Source:
+ * Floyd's and Warshall's shortest paths.
  */
 export function roadsBetween(map: TownMap, places: readonly MapPlace[]): Ways {
+  if (map.corners.length === 0)
+    return {
+      km: places.map((a) => places.map((b) => apart(a, b) * ROUNDABOUT)),
+      path: (from, to) => [places[from]!, places[to]!],
+    };
   const { far, next } = betweenCorners(map);
   const cornerOf = places.map((place) => nearestCorner(map, place));
   const off = places.map((place, i) => apart(place, map.corners[cornerOf[i]!]!));
