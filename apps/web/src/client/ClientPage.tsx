@@ -67,6 +67,18 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
       <LeftOut quote={quote} />
       <Colours quote={quote} />
       <Photographs quote={quote} token={token} />
+      {quote.terms && quote.terms.length > 0 && (
+        <section className="mt-6" aria-labelledby="terms">
+          <h2 id="terms" className="text-[19px]">
+            Terms
+          </h2>
+          {quote.terms.map((text) => (
+            <p key={text} className="py-0.5">
+              {text}
+            </p>
+          ))}
+        </section>
+      )}
       {quote.cautions.length > 0 && (
         <section className="mt-6" aria-labelledby="cautions">
           <h2 id="cautions" className="text-[19px]">
