@@ -39,7 +39,7 @@ const SUITES = {
   ],
   failure: ['failure', 'paintersSituations', 'whatIf', 'standing', 'callBacks'],
   ledger: ['ledgerChain', 'ledgerEvents', 'jobFile', 'record'],
-  pricing: ['fan', 'jobPrice', 'quantities', 'knowledgeOfPrice', 'tins', 'documents'],
+  pricing: ['fan', 'jobPrice', 'priceByHand', 'nightsOut', 'quantities', 'knowledgeOfPrice', 'tins', 'documents'],
   quantities: ['quantities', 'measure', 'takenByHand', 'tins', 'jobPrice'],
   schedule: [
     'schedule',
