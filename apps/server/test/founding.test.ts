@@ -146,7 +146,12 @@ describe('a firm without a product', () => {
     const changed = await wren.send('PATCH', '/api/firm', {
       id: uuid(),
       version: now.version,
-      letterhead: { taxNumber: 'CO-77', payment: 'Half on agreement.', quoteTerms: 'Good for a month.', quotesFrom: 412 },
+      letterhead: {
+        taxNumber: 'CO-77',
+        payment: 'Half on agreement.',
+        quoteTerms: 'Good for a month.',
+        quotesFrom: 412,
+      },
     });
     expect(changed.status).toBe(200);
     const { body: paper } = await wren.get(`/api/jobs/${jobId}/papers/quote`);
@@ -206,7 +211,12 @@ describe('the demo, lent', () => {
     const socket = ['--no-defaults', `--socket=${database.socket}`, '--user=root', '-N', 'rustic_ledger', '-e'];
     for (const table of ['job', 'person', 'ledger_entry', 'product', 'van_tin', 'event']) {
       const sql = `SELECT COUNT(*) FROM ${table} WHERE firm_id = '${inside.body.firm.id}'`;
-      expect([table, spawnSync('mariadb', [...socket, sql]).stdout.toString().trim()]).toEqual([table, '0']);
+      expect([
+        table,
+        spawnSync('mariadb', [...socket, sql])
+          .stdout.toString()
+          .trim(),
+      ]).toEqual([table, '0']);
     }
     // One's own firm is no demo.
     expect((await wren.post('/api/demo-firm/leave', { id: uuid(), throwAway: true })).status).toBe(409);

@@ -260,7 +260,9 @@ describe('every route', () => {
           ...(method === 'get' ? {} : { body: '{}' }),
         });
         // A private link needs no session; one that opens nothing answers that there is nothing.
-        const shut = /^\/api\/(client|calendar|invitations)\/\{|^\/api\/first-run$/.test(path) ? [404, 400, 429] : [401];
+        const shut = /^\/api\/(client|calendar|invitations)\/\{|^\/api\/first-run$/.test(path)
+          ? [404, 400, 429]
+          : [401];
         expect([`${method} ${path}`, shut.includes(response.status)]).toEqual([`${method} ${path}`, true]);
         tried += 1;
       }

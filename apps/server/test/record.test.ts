@@ -102,3 +102,19 @@ describe('parts of the record as tables', () => {
     expect((await table(`/api/jobs/${jobId}/records/secrets`)).status).toBe(400);
   });
 });
+
+test('what a job is called, where it is, when it was built and may begin can be put right; each is an entry, and of two at one version one stands', async () => {
+  const { jobId } = await newJob(ada);
+  const { job } = (await ada.get(`/api/jobs/${jobId}`)).body;
+  const change = { title: 'Quay house', place: 'Far quay', builtYear: null, note: 'Key at the yard.' };
+  const startsAt = '2027-05-03T07:00:00.000Z';
+  const put = (more: object) =>
+    ada.send('PATCH', `/api/jobs/${jobId}`, { id: uuid(), version: job.version, ...change, startsAt, ...more });
+  expect((await put({})).status).toBe(200);
+  expect((await ada.get(`/api/jobs/${jobId}`)).body.job).toMatchObject({ ...change, startsAt });
+  expect((await put({ title: 'Another name' })).status).toBe(409);
+  expect((await put({ title: '' })).status).toBe(400);
+  const entries = (await ada.get(`/api/jobs/${jobId}/ledger`)).body as { kind: string; text: string }[];
+  expect(entries.at(-1)).toMatchObject({ kind: 'job-changed' });
+  expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body).toMatchObject({ whole: true });
+});

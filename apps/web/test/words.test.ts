@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DateTime } from 'luxon';
 import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
+import { workBegins } from '../src/words/workDay.ts';
 import { sayFromNow, sayLength } from '../src/words/time.ts';
 import { wordsOf } from '../src/words/Words.tsx';
 import { moveByKeys } from '../src/drying/moveByKeys.ts';
@@ -12,6 +13,12 @@ import { planRead, planSchema, readBy } from '@rustic/core';
 import type { PlanPage } from '../src/store/endpoints.ts';
 
 const { sayDue, sayStep, sayTime } = wordsOf('Europe/London', {});
+
+test('a day’s work begins at eight where the firm works, in summer and in winter', () => {
+  expect(workBegins('2027-07-01', 'America/Denver')).toBe('2027-07-01T14:00:00.000Z');
+  expect(workBegins('2027-01-15', 'America/Denver')).toBe('2027-01-15T15:00:00.000Z');
+  expect(workBegins('2027-01-15', 'Pacific/Auckland')).toBe('2027-01-14T19:00:00.000Z');
+});
 
 describe('times as people say them', () => {
   test.each([

@@ -149,12 +149,16 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
       return runSheetPaper(runSheetLines(source), draft, head);
     case 'labels':
       return labelsPaper(
-        labelsOf(records.job.id, records.job.title, priced.price.products, (id) => nameOf(records, id), draft.units).map(
-          (label) => ({
-            ...label,
-            squares: codeSquares(label.code),
-          }),
-        ),
+        labelsOf(
+          records.job.id,
+          records.job.title,
+          priced.price.products,
+          (id) => nameOf(records, id),
+          draft.units,
+        ).map((label) => ({
+          ...label,
+          squares: codeSquares(label.code),
+        })),
         head,
       );
     case 'care-sheet':

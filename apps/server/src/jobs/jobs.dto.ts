@@ -15,17 +15,22 @@ import { bodyOf, noted } from '../http/bodyOf.ts';
 
 const { readings } = JOB_RECORDS;
 
+/** When work on a job may begin. */
+const begins = instant.refine((at) => /^(20|21)/.test(at), 'must lie in this century or the next');
+
 export class JobBody extends bodyOf({
   id: newId,
   ...pick(jobRecord, 'title', 'place'),
   ...optional(jobRecord, 'builtYear', 'note'),
-  startsAt: instant.refine((at) => /^(20|21)/.test(at), 'must lie in this century or the next'),
+  startsAt: begins,
 }) {}
 
 export class JobChange extends bodyOf({
   id: newId,
   version,
-  ...optional(jobRecord, 'status', 'temperatureC', 'relativeHumidityPct', 'property', 'client'),
+  ...optional(jobRecord, 'title', 'place', 'builtYear', 'note', 'status', 'temperatureC', 'relativeHumidityPct'),
+  ...optional(jobRecord, 'property', 'client'),
+  startsAt: begins.optional(),
 }) {}
 
 const room = { id: newId, ...pick(roomRecord, 'name'), ...optional(roomRecord, 'kind', 'facing', 'sketch') };

@@ -153,9 +153,10 @@ export class Jobs {
   async change(who: Who, jobId: string, body: JobChange) {
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
-      const { id: _id, version: _version, property, ...change } = body;
+      const { id: _id, version: _version, property, startsAt, ...change } = body;
       const saved = await scope.change(JobEntity, job, body, {
         ...change,
+        ...(startsAt ? { startsAt: new Date(startsAt) } : {}),
         // What was not said of the house stays as it is.
         ...(property ? { property: { ...job.property, ...property } } : {}),
       });

@@ -101,7 +101,7 @@ export default function JobPage() {
     >
       {data.job.note && <p className="mb-3 max-w-[70ch]">{data.job.note}</p>}
       {open === 'room' && <WholeRoom jobId={jobId} onDone={close} />}
-      {open === 'property' && <PropertyForm job={data.job} onDone={close} />}
+      {open === 'property' && <PropertyForm job={data.job} zone={session.firm.timeZone} onDone={close} />}
       {open === 'arrange' ? (
         <Arrange data={data} onDone={close} />
       ) : (

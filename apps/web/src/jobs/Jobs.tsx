@@ -15,6 +15,8 @@ import { Form } from '../form/Form.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { counted } from '../words/counted.ts';
+import { workBegins } from '../words/workDay.ts';
+import { nowText } from '../clock/clock.ts';
 
 const STATUS: Record<Job['status'], string> = {
   'walk-round': 'walk-round',
@@ -69,7 +71,7 @@ export default function Jobs() {
         </>
       }
     >
-      {adding === 'new' && <JobForm onDone={() => setAdding(null)} />}
+      {adding === 'new' && <JobForm zone={session.firm.timeZone} onDone={() => setAdding(null)} />}
       {adding === 'file' && <BringIn onDone={() => setAdding(null)} />}
       {jobs.length === 0 && !adding && (
         <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>
@@ -148,14 +150,15 @@ function notesOf(jobs: readonly JobBrief[]): { notes: Note[]; ofJob: Map<string,
   return { notes, ofJob };
 }
 
-function JobForm({ onDone }: { onDone: () => void }) {
+function JobForm({ zone, onDone }: { zone: string; onDone: () => void }) {
+  const { localDay } = useWords();
   const navigate = useNavigate();
   const [id] = useState(newId);
   const draft = useDraft('new-job', {
     title: '',
     place: '',
     builtYear: '',
-    starts: new Date().toISOString().slice(0, 10),
+    starts: localDay(nowText()),
   });
   const [add, { isLoading, error }] = useAddJobMutation();
   const send = (said: typeof draft.said) =>
@@ -164,7 +167,7 @@ function JobForm({ onDone }: { onDone: () => void }) {
       title: said.title.trim(),
       place: said.place.trim(),
       builtYear: said.builtYear.trim() ? readFigure(said.builtYear) : null,
-      startsAt: new Date(`${said.starts}T08:00`).toISOString(),
+      startsAt: workBegins(said.starts, zone),
     });
   const sent = () => {
     onDone();

@@ -1,17 +1,26 @@
 import { USUAL_DATES, type Climate } from '@rustic/core';
 import { Form } from '../form/Form.tsx';
-import { TextField } from '../form/fields.tsx';
+import { LinesField, TextField } from '../form/fields.tsx';
+import { useWords } from '../words/Words.tsx';
+import { workBegins } from '../words/workDay.ts';
 import { useDraft } from '../form/useDraft.ts';
 import { ClimateChoice } from '../form/ClimateChoice.tsx';
 import { type Job, useChangeJobMutation } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 
-/** The house itself: who the work is for, who lives there, and the place's own dates for lead and asbestos. */
-export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) {
+/** The house itself: what it is called and where it is, when work may begin, who the work is for, who lives there, and the place's own dates for lead and asbestos. */
+export function PropertyForm({ job, zone, onDone }: { job: Job; zone: string; onDone: () => void }) {
   const { property } = job;
+  const { localDay } = useWords();
+  const begins = localDay(job.startsAt);
   const draft = useDraft(`house/${job.id}`, {
     // The version that was opened: a newer one behind the form must not pass for the one that was read.
     version: job.version,
+    title: job.title,
+    place: job.place,
+    builtYear: String(job.builtYear ?? ''),
+    starts: begins,
+    note: job.note,
     client: job.client,
     occupants: property.occupants ?? '',
     leadYear: String(property.leadYear ?? USUAL_DATES.leadYear),
@@ -24,7 +33,13 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
       jobId: job.id,
       id: newId(),
       version: said.version,
+      title: said.title.trim(),
+      place: said.place.trim(),
+      builtYear: said.builtYear.trim() ? Number(said.builtYear) : null,
+      note: said.note.trim(),
       client: said.client.trim(),
+      // A day that was not touched keeps its hour.
+      ...(said.starts === begins ? {} : { startsAt: workBegins(said.starts, zone) }),
       property: {
         occupants: said.occupants.trim(),
         leadYear: Number(said.leadYear),
@@ -45,6 +60,11 @@ export function PropertyForm({ job, onDone }: { job: Job; onDone: () => void }) 
       onLeave={onDone}
     >
       <div className="grid gap-3 wide:grid-cols-3">
+        <TextField name="title" words="Job" required maxLength={200} />
+        <TextField name="place" words="Place" maxLength={200} className="wide:col-span-2" />
+        <TextField name="builtYear" words="Year built, if known" type="number" min={1000} max={2200} />
+        <TextField name="starts" words="Work may begin" type="date" required />
+        <LinesField name="note" words="Note" maxLength={2000} className="wide:col-span-3" />
         <TextField
           name="client"
           words="Who the work is for, as it stands on papers"

@@ -2411,6 +2411,10 @@ export type WholeJob = {
 export type JobChange = {
   id: string;
   version: number;
+  title?: string;
+  place?: string;
+  builtYear?: number | null;
+  note?: string;
   status?: JobStatus;
   temperatureC?: number;
   relativeHumidityPct?: number;
@@ -2425,6 +2429,7 @@ export type JobChange = {
     };
   };
   client?: string;
+  startsAt?: string;
 };
 export type RoomBody = {
   id: string;

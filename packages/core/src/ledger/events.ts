@@ -71,7 +71,9 @@ const rulesText = (from: Partial<HouseRules>, to: Partial<HouseRules>) =>
 /** Everything that can happen on a job, one row a kind. What a kind changes in the rows of the job its entry carries. */
 export const LEDGER_EVENTS = {
   'job-opened': event('job opened', { title: words }, (p) => p.title),
-  'job-changed': event('job changed', {}, (p) => p.note ?? ''),
+  'job-changed': event('job changed', { title: words.nullish(), place: words.nullish() }, (p) =>
+    joined([p.title, p.place].filter(Boolean).join(', '), p.note),
+  ),
   'job-brought-in': event('brought in', { entries: z.number() }, (p) => `${p.entries} entries`),
   'record-carried-forward': event('record carried forward', {}, () => 'every row as it stood'),
   'room-added': event('room added', named, (p) => p.name ?? ''),

@@ -30,7 +30,11 @@ function drawHead(sheet: Sheet, { title, about, firm, letterhead = [], marked }:
   });
   if (letterhead.length)
     tagged(sheet, 'P', () => {
-      sheet.font('text').fontSize(9).fillColor(FADED).text(printable(letterhead.join('\n')), PAGE.left);
+      sheet
+        .font('text')
+        .fontSize(9)
+        .fillColor(FADED)
+        .text(printable(letterhead.join('\n')), PAGE.left);
     });
   tagged(sheet, 'H1', () => {
     sheet.moveDown(0.6).font('heading').fontSize(21).fillColor(INK).text(printable(title));
