@@ -156,6 +156,26 @@ describe('a price', () => {
     expect(fan.tests.length).toBeGreaterThan(0);
   });
 
+  test('hours that nobody said teach nothing, however long it lies between begun and ended', async () => {
+    const { jobId, wall } = await hall();
+    await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
+    const seen = async () =>
+      (await price(jobId)).learned.find((l: { kind: string }) => l.kind === 'protect')?.seen ?? 0;
+    const before = await seen();
+    const { next } = (await ada.get(`/api/surfaces/${wall}`)).body.standing;
+    const log = {
+      id: uuid(),
+      surfaceId: wall,
+      stepId: next.plan.id,
+      startedAt: new Date(Date.now() - 7_200_000).toISOString(),
+      endedAt: new Date().toISOString(),
+    };
+    expect((await ada.post(`/api/jobs/${jobId}/work`, log)).body.log.handsOnMin).toBeNull();
+    expect(await seen()).toBe(before);
+    const bad = await ada.post(`/api/jobs/${jobId}/work`, { ...log, id: uuid(), handsOnMin: 0 });
+    expect(bad.status).toBe(400);
+  });
+
   test('logged steps teach the firm its own pace', async () => {
     const { jobId, wall } = await hall();
     await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
@@ -170,6 +190,7 @@ describe('a price', () => {
       stepId: next.plan.id,
       startedAt,
       endedAt: end.toISOString(),
+      handsOnMin: 3 * next.plan.minutes,
     });
     const learned = (await price(jobId)).learned.find((l: { kind: string }) => l.kind === 'protect');
     expect(learned.seen).toBe(seenBefore + 1);

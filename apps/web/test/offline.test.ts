@@ -4,6 +4,7 @@ import type { WorkStep } from '@rustic/core';
 import type { KeptBrief } from '../src/outbox/signal.ts';
 import type { TodayLine } from '../src/store/endpoints.ts';
 import { measuresOf } from '../src/words/measures.ts';
+import { readMinutes } from '../src/words/readMinutes.ts';
 
 // What a browser has and Node has not.
 const heard: Record<string, (() => void)[]> = {};
@@ -225,6 +226,25 @@ describe('a log as it is sent', () => {
     expect(sent.litres).toBeCloseTo(1.893, 3);
     expect(logSent(coat, { ...said, litres: '1 qt' }, us).litres).toBeCloseTo(0.946, 3);
   });
+  test('how long it took is sent where somebody says it, as people write it, and begins it so long before', () => {
+    const at = { id: 'id', now: Date.parse('2026-03-02T12:00:00Z'), measures: measuresOf('metric') };
+    const unsaid = logSent(coat, { ...NOTHING_SAID }, at);
+    expect('handsOnMin' in unsaid).toBe(false);
+    const sent = logSent(coat, { ...NOTHING_SAID, handsOn: '1 h 20' }, at);
+    expect([sent.handsOnMin, sent.startedAt]).toEqual([80, '2026-03-02T10:40:00.000Z']);
+  });
+  test.each([
+    ['80', 80],
+    ['1 h 20', 80],
+    ['1:20', 80],
+    ['1h20', 80],
+    ['1.5 h', 90],
+    ['1,5 hours', 90],
+    ['45 min', 45],
+    ['2h', 120],
+    ['a while', Number.NaN],
+    ['', Number.NaN],
+  ])('"%s" is read as %d minutes', (text, minutes) => expect(readMinutes(text)).toBe(minutes));
   test('of a step that is no coat says nothing of paint', () => {
     const said = { ...NOTHING_SAID, productId: 'p', t: '18', helper: 'Tobiah' };
     const sent = logSent({ ...(coat as object), next: step('s1', 'wash') } as never, said, {

@@ -145,7 +145,7 @@ describe('the reasons beside a price', () => {
     expect(notes.map((n) => n.n)).toEqual(notes.map((_, i) => i + 1));
   });
   test('with nothing logged the usual rates are said to be it', () => {
-    expect(priceNotes({ ...page, learned: [] }, inOurWords).notes[2]!.text).toContain('No coat is logged yet');
+    expect(priceNotes({ ...page, learned: [] }, inOurWords).notes[2]!.text).toContain('the hours are the usual rates');
   });
 });
 

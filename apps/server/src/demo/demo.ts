@@ -286,6 +286,7 @@ export class Demo {
         stepId: plan.id,
         startedAt: new Date(start).toISOString(),
         endedAt: new Date(start + plan.minutes * MINUTE_MS).toISOString(),
+        handsOnMin: plan.minutes,
       });
     }
     for (const [i, coat] of coats.entries()) {
@@ -297,6 +298,7 @@ export class Demo {
         stepId: coat.plan.id,
         startedAt: start.toISOString(),
         endedAt: end.toISOString(),
+        handsOnMin: coat.plan.minutes,
         productId: coat.product!.id,
         batch: `${coat.product!.maker[0]}${2600 + ((i * 37 + coat.product!.name.length * 11) % 300)}`,
         temperatureC: laid.temperatureC,

@@ -149,17 +149,14 @@ function writtenBy(row: Written, until: Date): boolean {
   return at === undefined || at <= until;
 }
 
-/** The firm's own rates, summed where its logs are kept: a page need not read them all. */
+/** The firm's own rates, from the hours that somebody said; summed where its logs are kept: a page need not read them all. */
 export async function learnedRates(scope: FirmScope): Promise<LearnedRate[]> {
   const rows = await scope.manager
     .createQueryBuilder(WorkLogEntity, 'w')
     .select('w.stepKind', 'kind')
     .addSelect('COUNT(*)', 'seen')
-    .addSelect(
-      'SUM(GREATEST(-:furthest, LEAST(:furthest, LN(TIMESTAMPDIFF(SECOND, w.startedAt, w.endedAt) / 60 / w.usualMin))))',
-      'sum',
-    )
-    .where('w.firmId = :firmId AND w.usualMin > 0 AND w.endedAt > w.startedAt AND NOT w.withdrawn', {
+    .addSelect('SUM(GREATEST(-:furthest, LEAST(:furthest, LN(w.handsOnMin / w.usualMin))))', 'sum')
+    .where('w.firmId = :firmId AND w.usualMin > 0 AND w.handsOnMin > 0 AND NOT w.withdrawn', {
       firmId: scope.who.firmId,
     })
     .andWhere('NOT EXISTS (SELECT 1 FROM work_log c WHERE c.corrects = w.id)')

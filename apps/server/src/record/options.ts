@@ -12,6 +12,7 @@ import { Visits1764500000009 } from './migrations/0009-visits.ts';
 import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.ts';
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
+import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
 
 /** How the server reaches its database; `DATABASE_URL` is set by the start command. */
 export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
@@ -35,6 +36,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       WritesThatHold1764600000010,
       EventsNameWhatMoved1764600000011,
       AFirmOfItsOwn1764700000012,
+      HoursAsSaid1764800000013,
     ],
     synchronize: false,
     migrationsRun: false,

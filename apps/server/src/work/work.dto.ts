@@ -22,6 +22,7 @@ export class WorkBody extends bodyOf({
   surfaceC: unlessSilent(work.fields.surfaceC),
   wetFilmUm: unlessSilent(work.fields.wetFilmUm),
   litres: unlessSilent(work.fields.litres),
+  handsOnMin: unlessSilent(work.fields.handsOnMin),
   helper: unlessSilent(work.fields.helper),
   note: work.fields.note.optional(),
   instead: unlessSilent(work.fields.instead),

@@ -162,6 +162,7 @@ function rowOf(body: WorkBody, step: WorkStep) {
     wetFilmUm: body.wetFilmUm ?? null,
     litres: body.litres ?? null,
     method: body.method ?? null,
+    handsOnMin: body.handsOnMin ?? null,
     helper: body.helper ?? null,
     note: body.note ?? '',
     instead: body.instead ?? null,

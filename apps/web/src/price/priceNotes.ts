@@ -41,7 +41,7 @@ export function priceNotes(
       head: 'Its own pace.',
       text: learned.length
         ? `Against the usual rates: ${paces(learned)}. The usual rate counts as much as ${USUAL_COUNTS} logged steps, so that few of them move it little.`
-        : 'No coat is logged yet: the hours are the usual rates. Logged steps draw them toward the firm’s own pace.',
+        : 'Nobody has said how long a step took yet: the hours are the usual rates. Steps logged with their hours draw them toward the firm’s own pace.',
     },
     {
       n: 4,

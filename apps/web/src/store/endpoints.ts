@@ -3073,6 +3073,7 @@ export type WorkLog = {
   withdrawn: boolean;
   writtenAt: string | null;
   usualMin: number | null;
+  handsOnMin: number | null;
   byName: string;
   jobId: string;
 };
@@ -4185,6 +4186,7 @@ export type WorkBody = {
   surfaceC?: number;
   wetFilmUm?: number;
   litres?: number;
+  handsOnMin?: number;
   helper?: string;
   note?: string;
   instead?: string;

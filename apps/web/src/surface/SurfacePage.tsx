@@ -185,6 +185,7 @@ const saidOf = (log: WorkLog, { temperature, film, volume }: Measures): Correcte
   helper: log.helper ?? '',
   note: log.note,
   instead: log.instead ?? '',
+  handsOn: log.handsOnMin === null ? '' : String(log.handsOnMin),
   minutesAgo: String(Math.max(0, Math.round((now() - Date.parse(log.endedAt)) / 60_000))),
 });
 

@@ -4,6 +4,7 @@ import { newId } from '../store/newId.ts';
 import { useLogWorkMutation, useShelfQuery, type WorkLog } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
+import { sayLength } from '../words/time.ts';
 
 /** What was done on this surface, newest first: what is wrong in it is put right by another log, never changed. */
 export function WorkDone({
@@ -74,6 +75,7 @@ function Line({
       `${temperature.say(log.temperatureC)} ${temperature.unit}, ${log.relativeHumidityPct} %`,
     log.wetFilmUm && `${film.say(log.wetFilmUm)} ${film.unit} wet`,
     log.litres && sayVolume(log.litres, units),
+    log.handsOnMin !== null && `${sayLength(log.handsOnMin)} hands on`,
     log.helper && `with ${log.helper}`,
     log.note,
   ].filter(Boolean);

@@ -14,6 +14,11 @@ import { Form } from '../form/Form.tsx';
 import { FigureField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { useMeasures } from '../words/useMeasures.ts';
+import { readMinutes } from '../words/readMinutes.ts';
+import { sayLength } from '../words/time.ts';
+
+/** Nobody is at one step for longer than a day. */
+const LONGEST_MIN = 1440;
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -112,7 +117,17 @@ export function LogWork({
         </>
       )}
       <LogMore kind={plan.kind} said={said} others={others} onSay={say} />
-      <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
+      <div className="flex flex-wrap gap-3">
+        <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
+        <FigureField
+          name="handsOn"
+          words="Hands on, if you say it"
+          placeholder={`${sayLength(plan.minutes)} usual`}
+          isRead={(text) => readMinutes(text) > 0 && readMinutes(text) <= LONGEST_MIN}
+          inputMode="text"
+          width="w-40"
+        />
+      </div>
     </Form>
   );
 }

@@ -1,5 +1,6 @@
 import { isCoat, type Method } from '@rustic/core';
 import { readFigure } from '../words/readFigure.ts';
+import { readMinutes } from '../words/readMinutes.ts';
 import type { TodayLine, WorkBody } from '../store/endpoints.ts';
 import type { Measures } from '../words/measures.ts';
 
@@ -11,6 +12,8 @@ export interface LogSaid {
   rh: string;
   surfaceT: string;
   minutesAgo: string;
+  /** How long it took, as people write it; empty where nobody says it. */
+  handsOn: string;
   wetFilm: string;
   litres: string;
   method: Method | '';
@@ -26,6 +29,7 @@ export const NOTHING_SAID: LogSaid = {
   rh: '',
   surfaceT: '',
   minutesAgo: '0',
+  handsOn: '',
   wetFilm: '',
   litres: '',
   method: '',
@@ -45,6 +49,7 @@ export function logSent(
 ): WorkBody {
   const { plan } = line.next!;
   const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
+  const handsOn = said.handsOn.trim() ? readMinutes(said.handsOn) : null;
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
     text.trim() === '' ? {} : ({ [key]: read(text.trim()) } as Record<K, V>);
   const plain = (text: string) => text;
@@ -52,8 +57,10 @@ export function logSent(
     id,
     surfaceId: line.surfaceId,
     stepId: plan.id,
-    startedAt: new Date(endedAt - plan.minutes * 60_000).toISOString(),
+    // Where nobody says how long it took, the plan's minutes stand for the clock alone: nothing is learned from them.
+    startedAt: new Date(endedAt - (handsOn ?? plan.minutes) * 60_000).toISOString(),
     endedAt: new Date(endedAt).toISOString(),
+    ...(handsOn === null ? {} : { handsOnMin: handsOn }),
     ...given('helper', said.helper, plain),
     ...given('note', said.note, plain),
     ...(corrects ? { corrects } : {}),

@@ -13,6 +13,8 @@ export interface RecordDefinition<F extends Fields = Fields> {
   fields: F;
   /** Columns that are called otherwise than their field. */
   columns: Partial<Record<keyof F, string>>;
+  /** Fields that files of an earlier release do not have: nothing was said of them. */
+  added?: readonly string[];
 }
 
 /** Defines a record. */
@@ -20,7 +22,8 @@ export const record = <F extends Fields>(
   table: string,
   fields: F,
   columns: Partial<Record<keyof F, string>> = {},
-): RecordDefinition<F> => ({ table, fields, columns });
+  added: readonly (keyof F & string)[] = [],
+): RecordDefinition<F> => ({ table, fields, columns, added });
 
 /** A field as a row of the database has it: a moment is a `Date`. */
 type Stored<S> =
@@ -57,7 +60,10 @@ type FileName<K> = K extends 'byName' ? 'by' : K;
 type FileFields<F extends Fields> = { [K in keyof F as FileName<K>]: F[K] };
 
 /** A row of the record in a job file: who wrote it is called `by` there; unknown fields are refused. */
-export function fileRow<F extends Fields>({ fields }: RecordDefinition<F>) {
-  const named = Object.entries(fields).map(([name, schema]) => [name === 'byName' ? 'by' : name, schema]);
+export function fileRow<F extends Fields>({ fields, added = [] }: RecordDefinition<F>) {
+  const named = Object.entries(fields).map(([name, schema]) => [
+    name === 'byName' ? 'by' : name,
+    added.includes(name) ? schema.default(null) : schema,
+  ]);
   return z.strictObject(Object.fromEntries(named) as FileFields<F>);
 }

@@ -5,35 +5,42 @@ import { record } from '../record.ts';
 import { stepsSchema } from './evidence.ts';
 
 /** A step that was done; for a coat also what was laid, and in what air. */
-export const workRecord = record('work_log', {
-  id,
-  surfaceId: id,
-  /** The step of the surface's system, as the plan names it. */
-  stepId: code,
-  stepKind: z.enum(STEP_KINDS),
-  productId: text(80).nullable(),
-  batch: text(80).nullable(),
-  startedAt: instant,
-  endedAt: instant,
-  temperatureC: airC.nullable(),
-  relativeHumidityPct: humidityPct.nullable(),
-  wetFilmUm: z.number().gt(0).max(10_000).nullable(),
-  litres: z.number().min(0).max(10_000).nullable(),
-  method: z.enum(METHODS).nullable(),
-  surfaceC: faceC.nullable(),
-  /** Who lent a hand, by name. */
-  helper: text(120).nullable(),
-  note: text(1000),
-  /** Why another product than the system's was laid. */
-  instead: text(400).nullable(),
-  /** The log that this one puts right; withdrawn, the step was not done at all. */
-  corrects: id.nullable(),
-  withdrawn: z.boolean(),
-  writtenAt: instant.nullable(),
-  /** What the usual rates say of it, in minutes: what the firm's own pace is learned against. */
-  usualMin: count.nullable(),
-  byName: text(120),
-});
+export const workRecord = record(
+  'work_log',
+  {
+    id,
+    surfaceId: id,
+    /** The step of the surface's system, as the plan names it. */
+    stepId: code,
+    stepKind: z.enum(STEP_KINDS),
+    productId: text(80).nullable(),
+    batch: text(80).nullable(),
+    startedAt: instant,
+    endedAt: instant,
+    temperatureC: airC.nullable(),
+    relativeHumidityPct: humidityPct.nullable(),
+    wetFilmUm: z.number().gt(0).max(10_000).nullable(),
+    litres: z.number().min(0).max(10_000).nullable(),
+    method: z.enum(METHODS).nullable(),
+    surfaceC: faceC.nullable(),
+    /** Who lent a hand, by name. */
+    helper: text(120).nullable(),
+    note: text(1000),
+    /** Why another product than the system's was laid. */
+    instead: text(400).nullable(),
+    /** The log that this one puts right; withdrawn, the step was not done at all. */
+    corrects: id.nullable(),
+    withdrawn: z.boolean(),
+    writtenAt: instant.nullable(),
+    /** What the usual rates say of it, in minutes: what the firm's own pace is learned against. */
+    usualMin: count.nullable(),
+    /** How long somebody was at it, in minutes, as it was said; null: nobody said it, and nothing is learned from it. */
+    handsOnMin: count.min(1).max(1440).nullable(),
+    byName: text(120),
+  },
+  {},
+  ['handsOnMin'],
+);
 
 export const readingRecord = record('air_reading', {
   id,
