@@ -18,13 +18,12 @@ const DESK = [
   ['price', '/jobs/{Ferrykeeper}/price'],
   ['drying-plan', '/drying/{Ferrykeeper}'],
   ['aftercare', '/aftercare'],
-  ['aftercare-year', '/aftercare/calendar'],
-  ['rounds', '/aftercare/rounds'],
   ['punch', '/jobs/{Net}/punch'],
   ['trial', '/trials/{trial}'],
   ['shelf', '/shelf'],
   ['practice', '/practice'],
   ['house-rules', '/rules'],
+  ['firm', '/firm'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
 ];
 const SITE = [
@@ -95,6 +94,22 @@ async function shootClient(jobId) {
   say('client');
 }
 
+/** What an empty machine opens on. */
+async function shootFirstRun() {
+  const empty = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-shots-')), 'mariadb'), { quick: true });
+  const at = await freePort();
+  const env = { LOG_LEVEL: 'warn', DEMO: 'none', FIRST_RUN_CODE: 'ABCD-EFGH-JKLM' };
+  const bare = await startServer({ url: empty.url, port: at, env });
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await page.goto(`http://127.0.0.1:${at}/`);
+  await page.getByRole('heading', { level: 1, name: 'Found your firm' }).waitFor();
+  await page.screenshot({ path: join(OUT, 'first-run.png') });
+  say('first-run');
+  await bare.stop();
+  await empty.stop();
+}
+
+await shootFirstRun();
 const ids = await shoot(DESK, { width: 1280, height: 800 });
 await shoot(SITE, { width: 390, height: 844 });
 await shootClient(ids.Ropewalk);

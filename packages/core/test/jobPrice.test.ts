@@ -59,6 +59,8 @@ describe('money', () => {
       ),
     );
     expect(shareOut(5, [])).toEqual([]);
+    // Where nothing weighs, it is shared evenly.
+    expect(shareOut(9, [0, 0, 0])).toEqual([3, 3, 3]);
   });
   test('percentages by whole numbers, halves up', () => {
     expect(shareOf(1001, 2000)).toBe(200);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess, assessSchema, caseOf, readBy, type Step } from '../src/index.ts';
-import { nightsOut } from '../src/pricing/nightsOut.ts';
+import { nightsOut, withNights } from '../src/pricing/nightsOut.ts';
 
 const DOOR = { element: 'door', substrate: 'softwood', exposure: 'exterior-exposed', areaM2: 2, builtYear: 1995 };
 const ask = (maxNightsOut: number | null) => ({
@@ -31,6 +31,44 @@ describe('nights out of the opening', () => {
     expect(two).toBeGreaterThan(one);
     expect(nightsOut(c, hung(oil(1), step('cure-hold', { waitMin: 10_000 })))).toBe(one);
     expect(nightsOut(c, hung(oil(1), { ...oil(1), later: 'P12M' }))).toBe(one);
+  });
+  test('what is done before it comes off and after it hangs is not counted', () => {
+    const long = step('dry-out', { waitMin: 5 * 1440 });
+    expect(nightsOut(c, [long, ...hung(step('sand')), long])).toBe(0);
+  });
+  test('what cannot be done in what is left of a day is done the next morning', () => {
+    // 300 minutes are waited, then more is asked than the 120 that are left of seven hours.
+    const big = { ...c, d: { ...c.d, surface: { ...c.d.surface, areaM2: 40 } } };
+    expect(nightsOut(big, hung(step('dry-out', { waitMin: 300 }), step('sand', { grit: 120 })))).toBeGreaterThanOrEqual(
+      1,
+    );
+    expect(nightsOut(c, hung(step('dry-out', { waitMin: 60 }), step('sand', { grit: 120 })))).toBe(0);
+  });
+  describe('against a wish', () => {
+    const oil = (coats: number, more: Partial<Step> = {}) =>
+      step('finish-coat', { family: 'exterior-oil', coats, ...more });
+    const told = (steps: Step[], granted: number) =>
+      withNights({ ...c, wanted: { ...c.wanted, maxNightsOut: granted } }, steps)
+        .find((s) => s.kind === 'rehang')!
+        .why.at(-1)!;
+    const WORDS = ['no nights', 'one night', 'two nights', 'three nights', 'four nights', 'five nights', 'six nights'];
+    test('met to the night it is said, and nothing nearer is offered', () => {
+      const nights = nightsOut(c, hung(oil(2)))!;
+      expect(told(hung(oil(2)), nights)).toBe(
+        `By the labels it is out for ${WORDS[nights]} with these coats, and ${WORDS[nights]} may pass.`,
+      );
+      expect(told(hung(oil(2)), nights - 1)).toContain('The nearest');
+    });
+    test('the nearest leaves the last coat before it hangs for afterwards, not one of a return visit', () => {
+      const [one, two] = [nightsOut(c, hung(oil(1)))!, nightsOut(c, hung(oil(2)))!];
+      expect(told(hung(oil(2)), 0)).toContain(`out for ${WORDS[one]}, its edges painted in place`);
+      expect(one).toBeLessThan(two);
+      const back = [...hung(oil(1)), oil(1, { later: 'P12M' })];
+      expect(told(back, 0)).toContain('out for no nights, its edges painted in place');
+      // What is no coat is not what is left for afterwards.
+      const waited = hung(oil(1), step('dry-out', { waitMin: 2 * 1440 }));
+      expect(told(waited, 0)).toContain('out for two nights, its edges painted in place');
+    });
   });
   test('the answer says it beside the wish, and what is nearest where the wish cannot be met', () => {
     const rehung = (nights: number | null) =>

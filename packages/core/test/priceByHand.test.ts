@@ -128,6 +128,10 @@ describe('what a job takes of each product', () => {
       step('spot-prime', 'oil-primer', { coats: 1, tint: 'grey-deep', scope: 'spots' }),
       step('clear-coat', 'waterborne-clear', { coats: 1 }),
     ];
+    // A step that takes nothing of anything is no need.
+    expect(needsOf([{ c: painted(), steps: [step('sand'), step('caulk', 'acrylic-caulk')] }])).toEqual([]);
+    const tinted = [step('prime', 'waterborne-clear', { coats: 1, tint: 'grey-deep' })];
+    expect(needsOf([{ c: painted(), steps: tinted }])[0]!.colour).toBeNull();
     const told = needsOf([{ c: painted(), steps }]).map((p) => [p.product.id, p.colour, p.film, p.seen]);
     expect(told).toEqual([
       ['cleaner', null, false, false],

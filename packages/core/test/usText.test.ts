@@ -13,6 +13,7 @@ describe('what the engine says, in US customary measures', () => {
     ['2 °C to 35 °C', '36 °F to 95 °F'],
     ['3 °C above the dew point', '5 °F above the dew point'],
     ['23 °C and 50 %', '73 °F and 50 %'],
+    ['about doubling per 15 °C', 'about doubling per 27 °F'],
     ['10 m² a litre', '407 sq ft a gallon'],
     ['12 m²/L', '489 sq ft/gal'],
     ['a film of 100 µm', 'a film of 3.9 mil'],

@@ -1,9 +1,10 @@
-/** Every time zone and currency there is, by the browser's own lists. */
-export const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone');
-export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');
-
 /** The zone of this device. */
 export const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+const zones = Intl.supportedValuesOf('timeZone');
+/** Every time zone and currency there is, by the browser's own lists; the device's own zone also where they lack it. */
+export const ZONES: readonly string[] = zones.includes(HERE) ? zones : [HERE, ...zones];
+export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');
 
 export const sayZone = (zone: string): string => zone.replaceAll('_', ' ').replaceAll('/', ' / ');
 

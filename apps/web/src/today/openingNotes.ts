@@ -30,7 +30,7 @@ export function openingNotes(
       text: inUnits(
         `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
       ),
-      source: dryingSource(drying.chemistry),
+      source: inUnits(dryingSource(drying.chemistry)),
     });
   }
   return { notes, ofLine };

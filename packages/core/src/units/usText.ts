@@ -20,7 +20,7 @@ const shown = (value: number, places: number) => String(Number(value.toFixed(pla
 /** °C as °F, in whole degrees. */
 export const toFahrenheit = (celsius: number): number => Math.round(celsius * 1.8 + 32);
 /** So many degrees apart. */
-const fahrenheitApart = (celsius: number) => Math.round(celsius * 1.8);
+const apartF = (celsius: number) => `${Math.round(celsius * 1.8)} °F`;
 /** m² a litre as square feet a gallon, as it stands on a tin. */
 export const toSqFtPerGal = (m2PerL: number): number => Math.round(m2PerL * 40.7458);
 /** A film in µm as mils, to the tenth. */
@@ -48,7 +48,12 @@ const MEASURES: readonly Measure[] = [
   measure(String.raw`litres?\b`, (x) => sayVolume(x, 'us')),
   measure(String.raw`m\b`, (x) => `${Math.round(x / 0.3048)} ft`),
   measure(String.raw`metres?\b`, (x) => `${Math.round(x / 0.3048)} feet`),
-  [new RegExp(String.raw`(?<![\d.,/])${FIGURE}\s?°C(?= (?:above|below the dew|more|warmer|colder|apart))`, 'g'), (x) => `${fahrenheitApart(x)} °F`],
+  // Degrees apart, not a temperature.
+  [
+    new RegExp(String.raw`(?<![\d.,/])${FIGURE}\s?°C(?= (?:above|below the dew|more|warmer|colder|apart))`, 'g'),
+    apartF,
+  ],
+  [new RegExp(String.raw`(?<=per )${FIGURE}\s?°C`, 'g'), apartF],
   measure('°C', (x) => `${toFahrenheit(x)} °F`),
 ];
 
