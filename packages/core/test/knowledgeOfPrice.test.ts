@@ -19,7 +19,6 @@ import {
   readBy,
   SHAPE_LABELS,
   SHAPES,
-  SHIPPED_SHELF,
   SPINDLE_SECTIONS,
   STEP_KINDS,
   stepWords,

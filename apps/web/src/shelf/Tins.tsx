@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { nowText } from '../clock/clock.ts';
-import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, type Tin, useAddTinMutation, useChangeTinMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
