@@ -42,7 +42,7 @@ describe('a file of products', () => {
     expect((await shelf()).some((p) => p.name === 'Tideway Wall')).toBe(false);
   });
   test('accepted, the sound rows are in; taken in again it changes nothing', async () => {
-    const text = csv('Tideway Trim,Oxmere,acrylic-trim,12,1: 2900', 'Tideway Wrong,Oxmere,nothing,1,');
+    const text = csv('Tideway Trim,Oxmere,acrylic-trim,12,1: 29.00', 'Tideway Wrong,Oxmere,nothing,1,');
     const { body: seen } = await look(text);
     const taken = await ada.post('/api/shelf/import', { id: uuid(), format: 'csv', text, seen: seen.seen });
     expect(taken.body).toEqual({ added: 1, changed: 0, same: 0, leftOut: 1 });

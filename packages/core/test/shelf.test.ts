@@ -246,12 +246,48 @@ describe('a shelf as a file', () => {
   test.each([
     ['a list is expected', '{"a":1}', 'json' as const],
     ['this is not JSON', '[{', 'json' as const],
-    ['unknown columns: colour', 'name,maker,family,colour\na,b,filler,red', 'csv' as const],
     ['missing columns: family', 'name,maker\na,b', 'csv' as const],
   ])('%s', (message, text, format) => {
     const { products, faults } = readShelf(text, format);
     expect(products).toEqual([]);
     expect(faults[0]!.message).toContain(message.replace('a list is', 'a list of products is'));
+  });
+  test('a price list is taken as people write one: its headers, separators, commas, prices and kinds', () => {
+    const text = [
+      'Product;Brand;Kind;Coverage;Sizes;Recoat;Colour of the lid',
+      'Good Wall;Longgrass;Acrylic wall paint;"12,5";"1: 19,00; 2,5 at 41";120;red',
+      'Other;Longgrass;acrylic wal paint;12;;;',
+    ].join('\n');
+    const { products, faults, columns } = readShelf(text, 'csv', { currency: 'GBP', units: 'metric' });
+    expect(columns.map((c) => c.column)).toEqual([
+      'name',
+      'maker',
+      'family',
+      'spreadM2PerL',
+      'tins',
+      'recoatMin',
+      null,
+    ]);
+    expect(faults).toEqual([
+      {
+        row: 2,
+        path: 'family',
+        message: '"acrylic wal paint" is no kind that is known; nearest is acrylic wall paint',
+      },
+    ]);
+    expect(products.map((p) => [p.name, p.family, p.spreadM2PerL, p.drying.recoatMin])).toEqual([
+      ['Good Wall', 'acrylic-wall', 12.5, 120],
+    ]);
+    expect(products[0]!.tins[0]).toEqual({ litres: 1, price: 1900 });
+  });
+  test('in gallons, dollars and °F', () => {
+    const text = 'name,maker,kind,sq ft/gal,tins,least °F\nPrairie,Longgrass,acrylic-trim,400,1: $62; 1 qt: 21.5,50';
+    const [product] = readShelf(text, 'csv', { currency: 'USD', units: 'us' }).products;
+    expect([product!.spreadM2PerL, product!.drying.minTempC]).toEqual([9.82, 10]);
+    expect(product!.tins.map((t) => [Number(t.litres.toFixed(3)), t.price])).toEqual([
+      [3.785, 6200],
+      [0.946, 2150],
+    ]);
   });
   test('what changed is named by field; what a file leaves out stays', () => {
     const [one, two] = SHIPPED_SHELF;

@@ -131,6 +131,7 @@ export const shelfLook = named('ShelfLook', {
   changed: z.array(answer({ product: core('Product'), fields: texts })),
   same: figure,
   faults: z.array(core('BadRow')),
+  columns: z.array(answer({ header: text, column: text.nullable(), us: flag })),
   seen: text,
 });
 export const takenIn = answer({ added: figure, changed: figure, same: figure, leftOut: figure });

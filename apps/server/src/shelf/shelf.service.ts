@@ -2,6 +2,7 @@ import { setImmediate as breath } from 'node:timers/promises';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import {
   hashOf,
+  isTypical,
   productDemands,
   readShelf,
   shelfDifference,
@@ -26,6 +27,12 @@ import { isLeftOut } from '../reading/leftOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import { productById, readFirmShelf } from '../reading/firmShelf.ts';
 import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+
+/** In what money and sizes the tables of a firm are. */
+async function tableOf(scope: FirmScope) {
+  const { currency, terms } = await scope.firm();
+  return { currency, units: terms.units ?? 'metric' } as const;
+}
 
 const keyOf = (file: ShelfFile) => hashOf({ format: file.format, text: file.text });
 
@@ -71,14 +78,14 @@ export class Shelf {
 
   private async look(scope: FirmScope, file: ShelfFile): Promise<{ read: ShelfRead; difference: ShelfDifference; own: readonly ProductEntity[] }> {
     const shelf = await readFirmShelf(scope);
-    const read = readShelf(file.text, file.format);
+    const read = readShelf(file.text, file.format, await tableOf(scope));
     return { read, difference: shelfDifference(shelf.all, read.products), own: shelf.own };
   }
 
   /** What a file would do: every bad row, what is new, what changes. Nothing is written. */
   async preview(who: Who, file: ShelfFile) {
     const { read, difference } = await this.look(this.writes.reading(who), file);
-    return { ...difference, faults: read.faults, seen: keyOf(file) };
+    return { ...difference, faults: read.faults, columns: read.columns, seen: keyOf(file) };
   }
 
   /** Takes a file in that was looked at; bad rows stay out. Taken in again it changes nothing. */
@@ -103,10 +110,14 @@ export class Shelf {
   }
 
   async export(who: Who, format: ShelfFormat): Promise<string> {
-    const shelf = await readFirmShelf(this.writes.reading(who));
+    const scope = this.writes.reading(who);
+    const shelf = await readFirmShelf(scope);
+    // What only stands in is no product of the firm's.
+    const own = shelf.kept.filter((p) => !isTypical(p.id));
     return writeShelf(
-      shelf.all.filter((p) => shelf.kept.includes(p)),
+      shelf.all.filter((p) => own.includes(p)),
       format,
+      await tableOf(scope),
     );
   }
 

@@ -8,6 +8,8 @@ import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../sto
 import { FilePick } from '../form/FilePick.tsx';
 
 const MOST_CHARACTERS = 240_000;
+/** The columns that are asked most, to be filled in. */
+const TEMPLATE = `data:text/csv;charset=utf-8,${encodeURIComponent('name,maker,kind,spread,tins,opens,closes,least °C\n')}`;
 
 /** Products as files, both ways. A file is looked at first; nothing is taken in until that is accepted. */
 export default function ShelfFile() {
@@ -45,6 +47,10 @@ export default function ShelfFile() {
         { n: 1, text: 'A file is looked at first: every row that cannot be read is listed. Nothing is taken in until it is accepted.' },
         { n: 2, text: 'The same file taken in again changes nothing. A product that a file does not name stays as it is.' },
         { n: 3, text: 'An empty cell stands for what is usual for the kind; “none” for none at all.' },
+        {
+          n: 4,
+          text: 'Columns may be called as this application or a price list calls them, with any of the usual separators. Prices are in the firm’s currency, tins as “2.5: 37.40; 5: 68” or “1 gal at 62”.',
+        },
       ]}
       footing={<Total words="columns of the table" figure={SHELF_COLUMNS.length} />}
     >
@@ -58,6 +64,9 @@ export default function ShelfFile() {
           </a>
           <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=json" download>
             As JSON
+          </a>
+          <a className="min-h-[44px] py-2.5 font-semibold underline" href={TEMPLATE} download="products.csv">
+            An empty table to fill in
           </a>
         </p>
       </section>
@@ -110,6 +119,12 @@ function FileLook({ name, look }: { name: string; look: ShelfLook }) {
       <p className="font-semibold">
         {name}: {look.added.length} new, {look.changed.length} changed, {look.same} as they are. Nothing is taken in yet.
       </p>
+      {look.columns.length > 0 && (
+        <p className="mt-1 text-[14.5px] text-faded">
+          {look.columns.map(({ header, column }) => (column === null ? `“${header}” is left aside` : header === column ? header : `“${header}” is taken for ${column}`)).join('; ')}
+          .
+        </p>
+      )}
       {look.faults.length > 0 && (
         <div className="mt-1 border-l-4 border-madder pl-3" role="group" aria-label="Rows that cannot be read">
           {look.faults.map((f, i) => (

@@ -3870,6 +3870,11 @@ export type ShelfLook = {
   }[];
   same: number;
   faults: BadRow[];
+  columns: {
+    header: string;
+    column: string | null;
+    us: boolean;
+  }[];
   seen: string;
 };
 export type ShelfFile = {

@@ -5,6 +5,14 @@ import { z } from 'zod';
 import { asProduct } from './familyFigures.ts';
 import type { Product, ProductGiven } from '../model/product.ts';
 import { productId } from './shippedShelf.ts';
+import { minorUnits } from '../units/money.ts';
+import { readVolume } from '../units/volume.ts';
+import { FAMILY_LABELS, type Terms } from '../vocabulary/index.ts';
+import { columnsTaken, type ColumnTaken } from './columnOf.ts';
+import { familyOfWords, nearestFamily } from './familyOfWords.ts';
+
+/** One m² a litre, in square feet a gallon. */
+const SQ_FT_A_GALLON = 40.7458;
 
 /** The forms in which a shelf comes and goes. */
 export const SHELF_FORMATS = ['csv', 'json'] as const;
@@ -21,7 +29,16 @@ export interface BadRow {
 export interface ShelfRead {
   products: Product[];
   faults: BadRow[];
+  /** What each column of a table was taken for. */
+  columns: ColumnTaken[];
 }
+
+/** In what money the prices of a table are, and in which sizes its tins are where no unit stands by them. */
+export interface TableTerms {
+  currency: string;
+  units: Terms['units'];
+}
+const USUAL_TABLE: TableTerms = { currency: 'GBP', units: 'metric' };
 
 const DRYING = [
   'chemistry',
@@ -39,7 +56,7 @@ const DRYING = [
   'limitsHoldMin',
 ] as const;
 const PLAIN = ['id', 'name', 'maker', 'family', 'spreadM2PerL', 'wetFilmUm', 'dryFilmUm', 'cureHours', 'odour', 'vocGPerL', 'solidsPct', 'tints', 'stir'] as const;
-/** Lists and pairs, written in one cell: "satin; gloss", "1: 1700; 2.5: 3740", "2: 1: 30". */
+/** Lists and pairs, written in one cell: "satin; gloss", "1: 17.00; 2.5: 37.40", "2: 1: 30". */
 const WRITTEN = ['sheens', 'refuses', 'tins', 'spreadOn', 'does', 'mix'] as const;
 export const SHELF_COLUMNS = [...PLAIN, ...WRITTEN, ...DRYING] as const;
 
@@ -62,12 +79,31 @@ const figure = (text: string): number | string => {
 /** Figures by what they are for, as `ground: 9; other: 8`. */
 const figuresBy = (cell: string) => Object.fromEntries(pairs(cell).map(([of, value]) => [of ?? '', figure(value ?? '')] as const));
 
-const WRITTEN_AS: Record<(typeof WRITTEN)[number], { read: (cell: string) => unknown; write: (p: Product) => string }> = {
+/** "2.5: 37.40", "1 gal at $62". */
+function tinOf(part: string, terms: TableTerms) {
+  const [size, price] = part.split(/\s*(?::|@|=|\bat\b)\s*/);
+  return { litres: sizeOf(size ?? '', terms), price: priceOf(price ?? '', terms) };
+}
+
+/** A price as people write it, in minor units; what is none stays as it is. */
+function priceOf(text: string, { currency }: TableTerms): number | string {
+  const sum = figure(text.replace(/[^\d.,-]/g, ''));
+  return typeof sum === 'number' ? Math.round(sum * minorUnits(currency)) : text;
+}
+/** A size as people write it, in litres; what is none stays as it is. */
+const sizeOf = (text: string, { units }: TableTerms): number | string => readVolume(text, units === 'us' ? 'gal' : 'l') ?? text;
+
+interface WrittenAs {
+  read: (cell: string, terms: TableTerms) => unknown;
+  write: (p: Product, terms: TableTerms) => string;
+}
+const WRITTEN_AS: Record<(typeof WRITTEN)[number], WrittenAs> = {
   sheens: { read: list, write: (p) => p.sheens.join('; ') },
   refuses: { read: list, write: (p) => p.refuses.join('; ') },
   tins: {
-    read: (cell) => pairs(cell).map(([litres, price]) => ({ litres: figure(litres ?? ''), price: figure(price ?? '') })),
-    write: (p) => p.tins.map((t) => `${t.litres}: ${t.price}`).join('; '),
+    read: (cell, terms) => list(cell).map((part) => tinOf(part, terms)),
+    // A table that leaves says its unit, so that it is read the same wherever it comes in.
+    write: (p, { currency }) => p.tins.map((t) => `${t.litres} l: ${t.price / minorUnits(currency)}`).join('; '),
   },
   spreadOn: {
     read: figuresBy,
@@ -93,24 +129,41 @@ const WRITTEN_AS: Record<(typeof WRITTEN)[number], { read: (cell: string) => unk
   },
 };
 
+/** A figure of a column that is in US customary measures, in ours. */
+function fromUs(column: string, value: number | string): number | string {
+  if (typeof value !== 'number') return value;
+  if (column === 'spreadM2PerL') return Math.round((value / SQ_FT_A_GALLON) * 100) / 100;
+  return column === 'minTempC' || column === 'maxTempC' ? Math.round(((value - 32) / 1.8) * 10) / 10 : value;
+}
+
 /** A row of cells as the value it stands for; empty cells say nothing. */
-function fromCells(cells: Record<string, string>): unknown {
+function fromCells(cells: Record<string, string>, columns: readonly ColumnTaken[], terms: TableTerms): unknown {
   const row: Record<string, unknown> = {};
   const drying: Record<string, unknown> = {};
-  for (const [column, raw] of Object.entries(cells)) {
+  for (const { header, column, us } of columns) {
+    const raw = cells[header] ?? '';
+    if (column === null) continue;
+    const read = (text: string) => (us ? fromUs(column, figure(text)) : figure(text));
     // A leading quote only kept a spreadsheet from reading the cell as a formula.
     const cell = raw.trim().replace(/^'(?=[=+\-@\t\r])/, '');
     if (cell === '') continue;
-    if ((WRITTEN as readonly string[]).includes(column)) row[column] = WRITTEN_AS[column as 'mix'].read(cell);
-    else if ((DRYING as readonly string[]).includes(column)) drying[column] = cell === NONE ? null : TEXTS.includes(column) ? cell : figure(cell);
-    else row[column] = TEXTS.includes(column) ? cell : figure(cell);
+    if ((WRITTEN as readonly string[]).includes(column)) row[column] = WRITTEN_AS[column as 'mix'].read(cell, terms);
+    else if ((DRYING as readonly string[]).includes(column)) drying[column] = cell === NONE ? null : TEXTS.includes(column) ? cell : read(cell);
+    else if (column === 'family') row[column] = familyOfWords(cell) ?? cell;
+    else row[column] = TEXTS.includes(column) ? cell : read(cell);
   }
   return Object.keys(drying).length ? { ...row, drying } : row;
 }
 
 const named = productSchema.extend({ name: z.string().min(1).max(120), maker: z.string().min(1).max(120) });
 
-function readRows(rows: readonly unknown[]): ShelfRead {
+/** What is said of a fault: of a kind that is none, which is nearest to it. */
+function faultText(path: string, message: string, value: unknown): string {
+  const said = path === 'family' ? (value as { family?: unknown }).family : null;
+  return typeof said === 'string' ? `"${said}" is no kind that is known; nearest is ${FAMILY_LABELS[nearestFamily(said)]}` : message;
+}
+
+function readRows(rows: readonly unknown[], columns: ColumnTaken[] = []): ShelfRead {
   const faults: BadRow[] = [];
   const products: Product[] = [];
   const seen = new Map<string, number>();
@@ -118,7 +171,7 @@ function readRows(rows: readonly unknown[]): ShelfRead {
     const row = i + 1;
     const read = named.safeParse(value);
     if (!read.success) {
-      for (const issue of read.error.issues) faults.push({ row, path: issue.path.join('.'), message: issue.message });
+      for (const issue of read.error.issues) faults.push({ row, path: issue.path.join('.'), message: faultText(issue.path.join('.'), issue.message, value) });
       return;
     }
     const id = read.data.id ?? productId(read.data.maker, read.data.name);
@@ -130,24 +183,25 @@ function readRows(rows: readonly unknown[]): ShelfRead {
     seen.set(id, row);
     products.push(asProduct({ ...(read.data as ProductGiven), id }));
   });
-  return { products, faults };
+  return { products, faults, columns };
 }
 
-const whole = (message: string): ShelfRead => ({ products: [], faults: [{ row: 0, path: '', message }] });
+const whole = (message: string, columns: ColumnTaken[] = []): ShelfRead => ({ products: [], faults: [{ row: 0, path: '', message }], columns });
 
-function readCsv(text: string): ShelfRead {
+function readCsv(text: string, terms: TableTerms): ShelfRead {
   const { data, meta, errors } = Papa.parse<Record<string, string>>(text, {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (header) => header.trim().replace(/^\uFEFF/, ''),
   });
-  const columns = meta.fields ?? [];
-  const unknown = columns.filter((c) => !(SHELF_COLUMNS as readonly string[]).includes(c));
-  if (unknown.length) return whole(`unknown columns: ${unknown.join(', ')}`);
-  const missing = ['name', 'maker', 'family'].filter((c) => !columns.includes(c));
-  if (missing.length) return whole(`missing columns: ${missing.join(', ')}`);
-  if (data.length > MOST_ROWS) return whole(`at most ${MOST_ROWS} rows at once`);
-  const read = readRows(data.map(fromCells));
+  const columns = columnsTaken(meta.fields ?? [], SHELF_COLUMNS);
+  const missing = ['name', 'maker', 'family'].filter((c) => !columns.some((taken) => taken.column === c));
+  if (missing.length) return whole(`missing columns: ${missing.join(', ')}`, columns);
+  if (data.length > MOST_ROWS) return whole(`at most ${MOST_ROWS} rows at once`, columns);
+  const read = readRows(
+    data.map((cells) => fromCells(cells, columns, terms)),
+    columns,
+  );
   const torn = errors.map((e) => ({ row: (e.row ?? 0) + 1, path: '', message: e.message.toLowerCase() }));
   return { ...read, faults: [...torn, ...read.faults].sort((a, b) => a.row - b.row) };
 }
@@ -164,17 +218,17 @@ function readJson(text: string): ShelfRead {
   return readRows(value);
 }
 
-/** Reads a shelf from text. Never throws: every fault is listed with its row, and what is sound is kept beside it. */
-export function readShelf(text: string, format: ShelfFormat): ShelfRead {
-  return format === 'csv' ? readCsv(text) : readJson(text);
+/** Reads a shelf from text. In a table prices are in the currency, in JSON in its minor units. Never throws: every fault is listed with its row, and what is sound is kept beside it. */
+export function readShelf(text: string, format: ShelfFormat, terms: TableTerms = USUAL_TABLE): ShelfRead {
+  return format === 'csv' ? readCsv(text, terms) : readJson(text);
 }
 
 /** Writes a shelf as text that `readShelf` reads back to the same products. */
-export function writeShelf(products: readonly Product[], format: ShelfFormat): string {
+export function writeShelf(products: readonly Product[], format: ShelfFormat, terms: TableTerms = USUAL_TABLE): string {
   if (format === 'json') return `${JSON.stringify(products, null, 2)}\n`;
   const rows = products.map((p) => [
     ...PLAIN.map((column) => p[column]),
-    ...WRITTEN.map((column) => WRITTEN_AS[column].write(p) || NONE),
+    ...WRITTEN.map((column) => WRITTEN_AS[column].write(p, terms) || NONE),
     ...DRYING.map((column) => p.drying[column] ?? NONE),
   ]);
   return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data: rows }, { escapeFormulae: true, newline: '\n' })}\n`;
