@@ -123,3 +123,18 @@ test('a wrong password and a lost server are said plainly', async ({ page, conte
   await page.getByRole('button', { name: /^Add \d surfaces/ }).click();
   await expect(page.getByRole('heading', { name: 'Box room' }).first()).toBeVisible();
 });
+
+test('the lamp follows the device until somebody chooses, and then stays as it was chosen', async ({ page }) => {
+  const theme = () => page.evaluate(() => document.documentElement.dataset['theme']);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await signIn(page);
+  expect(await theme()).toBe('lamp');
+  await page.emulateMedia({ colorScheme: 'light' });
+  await expect.poll(theme).toBe('paper');
+  await page.keyboard.press('l');
+  await expect.poll(theme).toBe('lamp');
+  await page.reload();
+  await expect.poll(theme).toBe('lamp');
+  await page.emulateMedia({ colorScheme: 'light' });
+  expect(await theme()).toBe('lamp');
+});

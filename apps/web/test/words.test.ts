@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DateTime } from 'luxon';
 import { sayHours, sayMoney, sayPercent, sayWeight } from '../src/words/figures.ts';
+import { faultSentence } from '../src/words/fieldWords.ts';
 import { workBegins } from '../src/words/workDay.ts';
 import { sayFromNow, sayLength } from '../src/words/time.ts';
 import { wordsOf } from '../src/words/Words.tsx';
@@ -13,6 +14,24 @@ import { planRead, planSchema, readBy } from '@rustic/core';
 import type { PlanPage } from '../src/store/endpoints.ts';
 
 const { sayDue, sayStep, sayTime } = wordsOf('Europe/London', {});
+
+test.each([
+  ['productId', 'is needed', 'Product is needed.'],
+  ['facts.areaM2', 'must be above 0', 'The size must be above 0.'],
+  [
+    'firm.timeZone',
+    'must be a time zone by its name, such as Europe/London',
+    'Time zone must be a time zone by its name, such as Europe/London.',
+  ],
+  ['surfaces.2.name', 'is needed', 'Name, number 3 is needed.'],
+  [
+    '$',
+    'is no job file: neither a zip of one nor its JSON',
+    'This file is no job file: neither a zip of one nor its JSON.',
+  ],
+  ['temperatureC', 'is needed for a coat', 'The temperature is needed for a coat.'],
+  ['', 'Something else.', 'Something else.'],
+])('a fault of %s is said in a sentence', (path, message, said) => expect(faultSentence({ path, message })).toBe(said));
 
 test('a day’s work begins at eight where the firm works, in summer and in winter', () => {
   expect(workBegins('2027-07-01', 'America/Denver')).toBe('2027-07-01T14:00:00.000Z');

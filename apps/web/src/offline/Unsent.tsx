@@ -14,6 +14,7 @@ import { useSessionQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import type { Measure, Measures } from '../words/measures.ts';
 import { useMeasures } from '../words/useMeasures.ts';
+import { faultSentence } from '../words/fieldWords.ts';
 
 /** What is written on this device and not with the server: what waits, and what it would not take, both sides shown. */
 export default function Unsent() {
@@ -121,7 +122,7 @@ function Refusal({ kept }: { kept: KeptBrief }) {
       <p className="text-madder">{refusal.message}</p>
       {refusal.errors?.map((fault) => (
         <p key={fault.path + fault.message} className="text-sm">
-          {fault.path}: {fault.message}
+          {faultSentence(fault)}
         </p>
       ))}
       {wrongBy !== null && (

@@ -1,4 +1,5 @@
 import { refusalOf } from '../outbox/refusal.ts';
+import { faultSentence } from '../words/fieldWords.ts';
 
 /** What an error says: what happened, what was kept, what to do; each fault on a line of its own. */
 export function Refused({ error }: { error: unknown }) {
@@ -9,7 +10,7 @@ export function Refused({ error }: { error: unknown }) {
       <p className="font-semibold">{refusal.message}</p>
       {refusal.errors?.map((fault) => (
         <p key={fault.path + fault.message} className="text-sm">
-          {fault.path}: {fault.message}
+          {faultSentence(fault)}
         </p>
       ))}
     </div>

@@ -6,6 +6,7 @@ import { Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../store/endpoints.ts';
 import { FilePick } from '../form/FilePick.tsx';
+import { fieldWords } from '../words/fieldWords.ts';
 
 const MOST_CHARACTERS = 240_000;
 /** The columns that are asked most, to be filled in. */
@@ -129,7 +130,7 @@ function FileLook({ name, look }: { name: string; look: ShelfLook }) {
         <div className="mt-1 border-l-4 border-madder pl-3" role="group" aria-label="Rows that cannot be read">
           {look.faults.map((f, i) => (
             <p key={i} className="text-[14.5px]">
-              {f.row > 0 && <strong>Row {f.row}</strong>} {f.path && <span className="text-faded">{f.path}:</span>} {f.message}
+              {f.row > 0 && <strong>Row {f.row}</strong>} {f.path && <span className="text-faded">{fieldWords(f.path)}:</span>} {f.message}
             </p>
           ))}
         </div>

@@ -11,11 +11,16 @@ export type Units = 'metric' | 'us';
 const KEPT = 'rustic-ledger-theme';
 const UNITS_KEPT = 'rustic-ledger-units';
 
+const darkSystem = window.matchMedia('(prefers-color-scheme: dark)');
+const systemTheme = (): Theme => (darkSystem.matches ? 'lamp' : 'paper');
+
 /** What this person sees the pages by; kept on this device. */
 const sight = createSlice({
   name: 'sight',
   initialState: {
-    theme: (localStorage.getItem(KEPT) === 'lamp' ? 'lamp' : 'paper') as Theme,
+    /** What this person chose on this device; null where the system's setting is followed. */
+    themeChosen: localStorage.getItem(KEPT) as Theme | null,
+    theme: (localStorage.getItem(KEPT) as Theme | null) ?? systemTheme(),
     lastJob: null as string | null,
     /** What this person chose on this device; null where the firm's own way stands. */
     unitsChosen: localStorage.getItem(UNITS_KEPT) as Units | null,
@@ -24,6 +29,10 @@ const sight = createSlice({
   reducers: {
     themeTurned: (state) => {
       state.theme = state.theme === 'lamp' ? 'paper' : 'lamp';
+      state.themeChosen = state.theme;
+    },
+    systemThemeTold: (state, action: PayloadAction<Theme>) => {
+      state.theme = state.themeChosen ?? action.payload;
     },
     unitsTurned: (state) => {
       state.units = state.units === 'us' ? 'metric' : 'us';
@@ -45,12 +54,12 @@ export const store = configureStore({
 });
 setupListeners(store.dispatch);
 store.subscribe(() => {
-  const { theme, unitsChosen } = store.getState().sight;
+  const { theme, themeChosen, unitsChosen } = store.getState().sight;
+  if (themeChosen) localStorage.setItem(KEPT, themeChosen);
   if (unitsChosen) localStorage.setItem(UNITS_KEPT, unitsChosen);
-  if (document.documentElement.dataset['theme'] === theme) return;
   document.documentElement.dataset['theme'] = theme;
-  localStorage.setItem(KEPT, theme);
 });
+darkSystem.addEventListener('change', () => store.dispatch(sight.actions.systemThemeTold(systemTheme())));
 document.documentElement.dataset['theme'] = store.getState().sight.theme;
 
 type State = ReturnType<typeof store.getState>;
