@@ -200,6 +200,7 @@ describe('the demo, lent', () => {
     const inside = await wren.post('/api/demo-firm', { id: uuid() });
     expect(inside).toMatchObject({ status: 200, body: { firm: { name: expect.stringContaining('Saltmarsh') } } });
     expect((await wren.get('/api/jobs')).body.length).toBeGreaterThan(3);
+    expect((await wren.post('/api/demo-firm', { id: uuid() })).status).toBe(409);
     const back = await wren.post('/api/demo-firm/leave', { id: uuid(), throwAway: false });
     expect(back.body.firm.id).toBe(before.firm.id);
     expect((await wren.get('/api/jobs')).body).toHaveLength(1);

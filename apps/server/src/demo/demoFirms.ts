@@ -16,8 +16,10 @@ export class DemoFirms {
   ) {}
 
   /** Goes into the demo that is lent to this person; it is laid out first where there is none. */
-  async enter({ personId, now }: Who): Promise<Session> {
+  async enter({ firmId: ownId, personId, now }: Who): Promise<Session> {
     const { manager } = this.database;
+    const { lentTo } = await manager.findOneByOrFail(FirmEntity, { id: ownId });
+    if (lentTo !== null) throw new ConflictException({ code: 'in-demo', message: 'You are in the demo already. Nothing was laid out.' });
     const lent = await manager.findOneBy(FirmEntity, { lentTo: personId });
     const firmId = lent?.id ?? (await this.demo.lend(personId, now));
     const owner = await manager.findOneByOrFail(PersonEntity, { firmId, role: 'owner' });
