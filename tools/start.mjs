@@ -58,7 +58,7 @@ async function sayNextAct() {
   if (process.env.DEMO === 'none') return;
   const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
   const [owner, ...others] = DEMO_PEOPLE;
-  say(`Demo sign-in: ${owner.email}, password ${DEMO_PASSWORD}`);
+  say(`Sign in as ${owner.name}: ${owner.email}, password ${DEMO_PASSWORD}`);
   say(`The others of the demo firm: ${others.map((p) => p.email.split('@')[0]).join(', ')}, with the same password.`);
 }
 await sayNextAct();

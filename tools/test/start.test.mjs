@@ -92,6 +92,19 @@ describe('npm start', () => {
     expect(await third.ended).toBe(0);
     expect(await gone(database)).toBe(true);
     expect(await portIsFree(port)).toBe(true);
+  }, 150_000);
+
+  test('on an empty machine says the page and the code that found a firm, and nothing else but where its log is', async () => {
+    const port = await freePort();
+    const it = start({ PORT: String(port), DATA_DIR: folder(), DEMO: 'none' });
+    await saying(it, 'Ctrl-C stops it.');
+    expect(it.words).toContain(`http://127.0.0.1:${port}/first-run`);
+    expect(it.words).toMatch(/code: [A-Z2-9]{4}-[A-Z2-9]{4}-[A-Z2-9]{4}\n/);
+    expect(it.words).not.toContain('Sign in');
+    expect(it.words.trim().split('\n')).toHaveLength(3);
+    expect(await (await fetch(`http://127.0.0.1:${port}/api/first-run`)).json()).toEqual({ open: true });
+    it.child.kill('SIGTERM');
+    expect(await it.ended).toBe(0);
   });
 
   test('says in one line that the port is taken, and which command to give instead', async () => {
