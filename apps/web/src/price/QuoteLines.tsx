@@ -24,7 +24,7 @@ export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<stri
       <div className={`${ROW} border-b border-strong py-1 text-sm text-faded`} aria-hidden>
         <span>surface</span>
         <span className={FIGURE}>hours</span>
-        <span className={FIGURE}>{volume.unit}</span>
+        <span className={FIGURE}>{volume.many}</span>
         <span className="text-right">price</span>
       </div>
       {[...new Set(draft.lines.map((l) => l.room))].map((room) => (

@@ -9,6 +9,7 @@ import { FigureField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { useMeasures } from '../words/useMeasures.ts';
 import { sayVolume } from '@rustic/core';
+import { capital } from '../words/figures.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
 export function Tins({ product }: { product: KeptProduct }) {
@@ -80,7 +81,7 @@ function WeighTin({ tin, onDone }: { tin: Tin; onDone: () => void }) {
       onSent={onDone}
       onLeave={onDone}
     >
-      <FigureField name="left" words={`Left, ${volume.unit}`} required isRead={(text) => volume.read(text) >= 0} />
+      <FigureField name="left" words={`${capital(volume.many)} left`} required isRead={(text) => volume.read(text) >= 0} />
     </Form>
   );
 }
@@ -103,7 +104,7 @@ function AddTin({ product, onDone }: { product: KeptProduct; onDone: () => void 
     <Form draft={draft} label="A tin" words="Note it" busy={isLoading} error={error} className="py-1" footClass="mt-2" onSend={send} onSent={onDone} onLeave={onDone}>
       <div className="flex flex-wrap items-end gap-3">
         <TextField name="batch" words="Batch" maxLength={80} width="w-32" />
-        <FigureField name="size" words={`Size, ${volume.unit}`} required isRead={(text) => volume.read(text) > 0} />
+        <FigureField name="size" words={capital(volume.many)} required isRead={(text) => volume.read(text) > 0} />
         {tinted && (
           <TextField
             name="colour"

@@ -50,7 +50,7 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
               hours
             </th>
             <th scope="col" className="w-16 font-normal max-wide:hidden">
-              {volume.unit}
+              {volume.many}
             </th>
             <th scope="col" className="w-24 font-normal">
               ready after

@@ -4,6 +4,7 @@ import type { KeptProduct } from '../store/endpoints.ts';
 import { FigureField, SelectField, TextField } from '../form/fields.tsx';
 import { Choice } from '../form/atOnce.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
+import { capital } from '../words/figures.ts';
 
 /** What is said of a log when there is more to say than product, batch and air. */
 export function LogMore({
@@ -31,7 +32,7 @@ export function LogMore({
         {film && (
           <FigureField
             name="litres"
-            words={`Paint used, ${measures.volume.unit}`}
+            words={`${capital(measures.volume.many)} used`}
             isRead={(text) => measures.volume.read(text) >= 0}
           />
         )}

@@ -4,6 +4,8 @@ import { readFigure } from './readFigure.ts';
 /** One kind of measure as a person has it: its unit, how a figure of the record is said, how what is typed is read. */
 export interface Measure {
   unit: string;
+  /** The unit in a word, as it stands over a column. */
+  many: string;
   /** The figure alone, as it stands in a field. */
   say: (figure: number) => string;
   /** Not a number where it cannot be read. */
@@ -27,23 +29,30 @@ const volumeRead = (bare: 'l' | 'gal') => (text: string) => readVolume(text, bar
 
 const METRIC: Measures = {
   units: 'metric',
-  temperature: { unit: '°C', say: tenths, read: readFigure },
-  volume: { unit: 'L', say: tenths, read: volumeRead('l') },
-  film: { unit: 'µm', say: String, read: readFigure },
-  spread: { unit: 'm²/L', say: String, read: readFigure },
+  temperature: { unit: '°C', many: '°C', say: tenths, read: readFigure },
+  volume: { unit: 'L', many: 'litres', say: tenths, read: volumeRead('l') },
+  film: { unit: 'µm', many: 'µm', say: String, read: readFigure },
+  spread: { unit: 'm²/L', many: 'm²/L', say: String, read: readFigure },
   inUnits: (text) => text,
 };
 const US: Measures = {
   units: 'us',
   temperature: {
     unit: '°F',
+    many: '°F',
     say: (c) => String(toFahrenheit(c)),
     read: (text) => Math.round(((readFigure(text) - 32) / 1.8) * 10) / 10,
   },
-  volume: { unit: 'gal', say: (l) => (l / LITRES_A_GALLON).toFixed(2), read: volumeRead('gal') },
-  film: { unit: 'mil', say: (um) => String(toMils(um)), read: (text) => Math.round(readFigure(text) * 25.4) },
+  volume: { unit: 'gal', many: 'gallons', say: (l) => (l / LITRES_A_GALLON).toFixed(2), read: volumeRead('gal') },
+  film: {
+    unit: 'mil',
+    many: 'mils',
+    say: (um) => String(toMils(um)),
+    read: (text) => Math.round(readFigure(text) * 25.4),
+  },
   spread: {
     unit: 'sq ft/gal',
+    many: 'sq ft/gal',
     say: (m2) => String(toSqFtPerGal(m2)),
     read: (text) => Math.round((readFigure(text) / 40.7458) * 100) / 100,
   },
