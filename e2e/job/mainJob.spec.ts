@@ -133,7 +133,7 @@ test('what was typed stays when it is refused, and two tabs do not overwrite eac
   await other.getByLabel('Size, m²').fill('9');
   await page.getByLabel('Size, m²').fill('-3');
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('alert')).toContainText('areaM2');
+  await expect(page.getByRole('alert')).toContainText('The size');
   await expect(page.getByLabel('Size, m²')).toHaveValue('-3');
   await page.getByLabel('Size, m²').fill('4,4');
   await page.getByRole('button', { name: 'Keep' }).click();
