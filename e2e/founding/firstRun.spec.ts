@@ -69,6 +69,15 @@ async function found(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Begin: Plains Brush Co.' })).toBeVisible();
 }
 
+/** The owner comes in by the door. */
+async function comeIn(page: Page): Promise<void> {
+  await page.goto(base);
+  await page.getByLabel('E-mail address').fill('wren@plains.example');
+  await page.getByLabel('Password').fill('long-grass-and-wind');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+}
+
 test('an empty server: a firm is founded, and its first house walked, priced, planned and begun in its own words', async ({
   page,
 }) => {
@@ -146,20 +155,12 @@ test('an empty server: a firm is founded, and its first house walked, priced, pl
 test('the door of a founded server is the sign-in, and the first-run page is gone', async ({ page }) => {
   await page.goto(`${base}/first-run`);
   await expect(page.getByText('A firm is here already')).toBeVisible();
-  await page.goto(base);
-  await page.getByLabel('E-mail address').fill('wren@plains.example');
-  await page.getByLabel('Password').fill('long-grass-and-wind');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await comeIn(page);
 });
 
 test('the demo is looked round in and thrown away from the menu', async ({ page }, info) => {
   test.setTimeout(120_000);
-  await page.goto(base);
-  await page.getByLabel('E-mail address').fill('wren@plains.example');
-  await page.getByLabel('Password').fill('long-grass-and-wind');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await comeIn(page);
   await page.goto(`${base}/begin`);
   await page.getByRole('button', { name: 'Into the demo' }).click();
   await expect(page.getByText('This is the demo')).toBeVisible({ timeout: 60_000 });

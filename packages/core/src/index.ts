@@ -21,7 +21,16 @@ export * from './aftercare/index.ts';
 export * from './practice/index.ts';
 export * from './trials/index.ts';
 export * from './walkround/index.ts';
-export { inUsMeasures, toFahrenheit, toMils, toSqFtPerGal } from './units/usText.ts';
+export { inUsMeasures } from './units/usText.ts';
+export {
+  fromFahrenheit,
+  fromMils,
+  fromSqFtPerGal,
+  LITRES_A_GALLON,
+  toFahrenheit,
+  toMils,
+  toSqFtPerGal,
+} from './units/usFigures.ts';
 export { isCurrency, minorUnits, writeMoney } from './units/money.ts';
 export { readLength, sayLengthM } from './units/length.ts';
 export { readArea, sayArea } from './units/area.ts';

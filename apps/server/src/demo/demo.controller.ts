@@ -6,10 +6,10 @@ import { z } from 'zod';
 import { Answers } from '../answers/answer.ts';
 import { sessionAnswer } from '../answers/firm.ts';
 import { bodyOf } from '../http/bodyOf.ts';
-import { cookie, sessionShown } from '../people/people.controller.ts';
-import { People, type Session } from '../people/people.service.ts';
+import { letIn } from '../people/people.controller.ts';
+import { People } from '../people/people.service.ts';
 import { ForOwners } from '../people/roles.ts';
-import { COOKIE, Sender, type SessionRequest } from '../people/session.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
 import type { Who } from '../record/firmScope.ts';
 import { DemoFirms } from './demoFirms.ts';
 
@@ -31,7 +31,7 @@ export class DemoController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return this.goIn(await this.demos.enter(who), who.now, request, response);
+    return letIn(this.people, await this.demos.enter(who), request, response);
   }
 
   @ForOwners() @Answers('leaveDemo', sessionAnswer) @Post('leave') @HttpCode(200) async leave(
@@ -40,11 +40,6 @@ export class DemoController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return this.goIn(await this.demos.leave(who, body.throwAway), who.now, request, response);
-  }
-
-  private async goIn({ token, expiresAt }: Session, now: Date, request: SessionRequest, response: Response) {
-    response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
-    return sessionShown(await this.people.whoIs(token, now));
+    return letIn(this.people, await this.demos.leave(who, body.throwAway), request, response);
   }
 }

@@ -34,6 +34,7 @@ import { visitLetter } from '../aftercare/visitLetter.ts';
 import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';
 import { documentMark } from './quotes.ts';
+import { unitsOf } from '../reading/firmUnits.ts';
 
 const dayOf = (at: Date, zone: string) => DateTime.fromJSDate(at, { zone }).setLocale('en-GB');
 
@@ -87,7 +88,7 @@ function runSheetLines({ records, posted, people }: PaperSource): RunSheetLine[]
 
 function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
   const said = saidBy(records);
-  const units = records.firm.terms.units ?? 'metric';
+  const units = unitsOf(records.firm);
   const { c, steps } = pricedSteps(records, surface);
   const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const wear = new Set(steps.flatMap((s) => s.wear ?? []));

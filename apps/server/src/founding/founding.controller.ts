@@ -3,9 +3,9 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { Answers } from '../answers/answer.ts';
 import { firstRunAnswer, sessionAnswer } from '../answers/firm.ts';
-import { cookie, sessionShown } from '../people/people.controller.ts';
+import { letIn } from '../people/people.controller.ts';
 import { People } from '../people/people.service.ts';
-import { COOKIE, Open, type SessionRequest } from '../people/session.ts';
+import { Open, type SessionRequest } from '../people/session.ts';
 import { FoundingBody } from './founding.dto.ts';
 import { Founding } from './founding.service.ts';
 
@@ -31,9 +31,6 @@ export class FoundingController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const now = new Date();
-    const { token, expiresAt } = await this.founding.first(body, now);
-    response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
-    return sessionShown(await this.people.whoIs(token, now));
+    return letIn(this.people, await this.founding.first(body, new Date()), request, response);
   }
 }

@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
-import { People } from './people.service.ts';
+import { People, type Session } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
 import { COOKIE, Open, type SessionRequest } from './session.ts';
 import { Answers, nothing } from '../answers/answer.ts';
@@ -21,9 +21,8 @@ export class PeopleController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const { token, expiresAt } = await this.people.signIn(body.email, body.password, new Date());
-    response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
-    return sessionShown(await this.people.whoIs(token, new Date()));
+    const session = await this.people.signIn(body.email, body.password, new Date());
+    return letIn(this.people, session, request, response);
   }
 
   @Answers('session', sessionAnswer)
@@ -43,8 +42,15 @@ export class PeopleController {
   }
 }
 
+/** Sets the cookie of a session that was opened, and tells the page who is there now. */
+export async function letIn(people: People, session: Session, request: SessionRequest, response: Response) {
+  const { token, expiresAt } = session;
+  response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
+  return sessionShown(await people.whoIs(token, new Date()));
+}
+
 /** How the session's cookie is set. */
-export const cookie = (request: SessionRequest): CookieOptions => ({
+const cookie = (request: SessionRequest): CookieOptions => ({
   httpOnly: true,
   sameSite: 'strict',
   secure: request.secure,
@@ -52,7 +58,7 @@ export const cookie = (request: SessionRequest): CookieOptions => ({
 });
 
 /** What a page is told of who is there. */
-export function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
+function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
   const { person, firm } = signedIn!;
   return { person: { id: person.id, name: person.name, initials: person.initials, role: person.role }, firm };
 }

@@ -2,7 +2,7 @@ import { Body, Controller, Get, HttpCode, Param, Patch, Post, Put, Req, Res } fr
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import type { Who } from '../record/firmScope.ts';
-import { cookie, sessionShown } from './people.controller.ts';
+import { letIn } from './people.controller.ts';
 import { People } from './people.service.ts';
 import { ForEverybody, ForOwners } from './roles.ts';
 import { COOKIE, Open, Sender, type SessionRequest } from './session.ts';
@@ -101,9 +101,7 @@ export class StaffController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const now = new Date();
-    const session = await this.staff.join(token, body, now, request.sentWrite ?? null);
-    response.cookie(COOKIE, session.token, { ...cookie(request), expires: session.expiresAt });
-    return sessionShown(await this.people.whoIs(session.token, now));
+    const session = await this.staff.join(token, body, new Date(), request.sentWrite ?? null);
+    return letIn(this.people, session, request, response);
   }
 }

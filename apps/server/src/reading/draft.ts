@@ -23,6 +23,7 @@ import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import { departedOn, systemByKey, systemKey } from './surfaceView.ts';
 import { pricedSurface, saidBy, type PricedJob } from './pricedJob.ts';
+import { unitsOf } from './firmUnits.ts';
 
 const roomName = (records: JobRecords, surface: SurfaceEntity) =>
   records.rooms.find((r) => r.id === surface.roomId)?.name ?? '';
@@ -160,7 +161,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     job: records.job.title,
     place: records.job.place,
     client: records.job.client,
-    units: records.firm.terms.units ?? 'metric',
+    units: unitsOf(records.firm),
     lines,
     options,
     leftOut: await leftOutOf(records, priced),

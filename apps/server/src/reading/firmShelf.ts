@@ -2,6 +2,7 @@ import { SHIPPED_SHELF, typicalShelf, type Product } from '@rustic/core';
 import type { FirmEntity } from '../record/firmEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 import { ProductEntity, VanTinEntity } from '../record/shelfEntities.ts';
+import { unitsOf } from './firmUnits.ts';
 
 /** A firm's shelf: what it began with, with its own sheets over it, what it added, and what stands in the van. */
 export interface FirmShelf {
@@ -15,7 +16,7 @@ export interface FirmShelf {
 
 /** What a firm's shelf begins with: the demo's products, or typical figures of each kind. */
 const beginningOf = ({ shelfFrom, currency, terms }: FirmEntity): readonly Product[] =>
-  shelfFrom === 'demo' ? SHIPPED_SHELF : typicalShelf(currency, terms.units ?? 'metric');
+  shelfFrom === 'demo' ? SHIPPED_SHELF : typicalShelf(currency, unitsOf({ terms }));
 
 /** Reads a firm's shelf whole. Typical figures stand in for a kind until the firm has a product of it. */
 export async function readFirmShelf(scope: FirmScope): Promise<FirmShelf> {

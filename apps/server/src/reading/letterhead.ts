@@ -1,5 +1,6 @@
 import type { Terms, Supplier } from '@rustic/core';
 import type { FirmEntity } from '../record/firmEntities.ts';
+import { unitsOf } from './firmUnits.ts';
 
 const lines = (text: string | undefined) =>
   (text ?? '')
@@ -23,5 +24,5 @@ export const termsLines = ({ letterhead }: FirmEntity): string[] => [
 /** How a firm buys: where, and in which sizes it says them. */
 export const buyingOf = ({ suppliers, terms }: FirmEntity): { suppliers: Supplier[]; units: Terms['units'] } => ({
   suppliers,
-  units: terms.units ?? 'metric',
+  units: unitsOf({ terms }),
 });

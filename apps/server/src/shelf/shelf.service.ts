@@ -27,11 +27,12 @@ import { isLeftOut } from '../reading/leftOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import { productById, readFirmShelf } from '../reading/firmShelf.ts';
 import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+import { unitsOf } from '../reading/firmUnits.ts';
 
 /** In what money and sizes the tables of a firm are. */
 async function tableOf(scope: FirmScope) {
   const { currency, terms } = await scope.firm();
-  return { currency, units: terms.units ?? 'metric' } as const;
+  return { currency, units: unitsOf({ terms }) };
 }
 
 const keyOf = (file: ShelfFile) => hashOf({ format: file.format, text: file.text });

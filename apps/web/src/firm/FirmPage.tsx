@@ -3,14 +3,13 @@ import { Coming, Page } from '../page/Page.tsx';
 import { FigureField, LinesField, SelectField, TextField } from '../form/fields.tsx';
 import { Form } from '../form/Form.tsx';
 import { useDraft } from '../form/useDraft.ts';
-import { CURRENCIES, sayCurrency, sayZone, ZONES } from '../founding/places.ts';
+import { CURRENCIES, HEMISPHERE_WORDS, sayCurrency, sayZone, ZONES } from '../founding/places.ts';
 import { newId } from '../store/newId.ts';
 import { type Session, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { LetterheadAsPrinted } from './LetterheadAsPrinted.tsx';
 import { Suppliers } from './Suppliers.tsx';
 
-const HEMISPHERE_WORDS = { northern: 'Northern: summer in July', southern: 'Southern: summer in January' };
 const HEAD = 'mt-6 border-b-2 border-ink pb-0.5 text-[19px] first:mt-0';
 
 /** What the firm says of itself: where it is, how it is paid, its papers, where it buys. */

@@ -6,8 +6,8 @@ import { useDraft } from '../form/useDraft.ts';
 import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type Session, useChangeFirmMutation } from '../store/endpoints.ts';
+import { WEEKDAYS } from '@rustic/core';
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const QUIET = 'min-h-[44px] underline wide:min-h-[30px]';
 
 /** Where the firm buys: whose tins, sundries or not, on which days, ordered by when. */
@@ -73,7 +73,7 @@ const supplierWords = ({ makers, sundries, days, orderBy }: Supplier) =>
   [
     makers.join(', '),
     sundries ? 'sundries' : '',
-    days.length === 7 ? 'every day' : days.map((d) => DAYS[d - 1]).join(' '),
+    days.length === 7 ? 'every day' : days.map((d) => WEEKDAYS[d - 1]).join(' '),
     orderBy ? `order by ${orderBy}` : '',
   ]
     .filter(Boolean)
@@ -94,7 +94,7 @@ function SupplierForm({ supplier, busy, onKeep, onLeave }: FormProps) {
     makers: supplier?.makers.join(', ') ?? '',
     sundries: supplier?.sundries ?? false,
     orderBy: supplier?.orderBy ?? '',
-    ...Object.fromEntries(DAYS.map((day, i) => [day, supplier ? supplier.days.includes(i + 1) : i < 5])),
+    ...Object.fromEntries(WEEKDAYS.map((day, i) => [day, supplier ? supplier.days.includes(i + 1) : i < 5])),
   } as Record<string, string | boolean>);
   const send = (said: Record<string, string | boolean>) =>
     onKeep({
@@ -104,7 +104,7 @@ function SupplierForm({ supplier, busy, onKeep, onLeave }: FormProps) {
         .map((maker) => maker.trim())
         .filter(Boolean),
       sundries: said['sundries'] === true,
-      days: DAYS.flatMap((day, i) => (said[day] === true ? [i + 1] : [])),
+      days: WEEKDAYS.flatMap((day, i) => (said[day] === true ? [i + 1] : [])),
       orderBy: said['orderBy'] ? String(said['orderBy']).trim().padStart(5, '0') : null,
     });
   return (
@@ -125,7 +125,7 @@ function SupplierForm({ supplier, busy, onKeep, onLeave }: FormProps) {
       <TickField name="sundries" words="Sundries too" />
       <fieldset className="flex w-full flex-wrap gap-x-4">
         <legend className="text-sm">Days</legend>
-        {DAYS.map((day) => (
+        {WEEKDAYS.map((day) => (
           <TickField key={day} name={day} words={day} />
         ))}
       </fieldset>

@@ -10,9 +10,8 @@ import { useDraft } from '../form/useDraft.ts';
 import { newId } from '../store/newId.ts';
 import { useFirstRunQuery, useFoundMutation } from '../store/endpoints.ts';
 import { readFigure } from '../words/readFigure.ts';
-import { CURRENCIES, HERE, sayCurrency, sayZone, ZONES } from './places.ts';
+import { CURRENCIES, HEMISPHERE_WORDS, HERE, sayCurrency, sayZone, ZONES } from './places.ts';
 
-const HEMISPHERE_WORDS = { north: 'Northern: summer in July', south: 'Southern: summer in January' };
 const UNITS_WORDS = { metric: 'Metres, litres, °C', us: 'Feet and inches, gallons, °F' };
 const PART = 'mt-6 mb-2 border-b border-strong pb-0.5 text-[18px]';
 
@@ -90,7 +89,7 @@ function FoundingForm() {
           name="hemisphere"
           words="Hemisphere"
           options={['north', 'south'] as const}
-          say={(h) => HEMISPHERE_WORDS[h]}
+          say={(h) => HEMISPHERE_WORDS[`${h}ern`]}
           unsaid="Choose"
           required
         />

@@ -13,13 +13,13 @@ import { Button } from '../form/Button.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { WEEKDAYS } from '@rustic/core';
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 /** Mon to Fri; Mon Tue Thu. */
 function daysSaid(days: readonly number[]): string {
   const sorted = [...days].sort((a, b) => a - b);
   const run = sorted.length > 2 && sorted.every((d, i) => i === 0 || d === sorted[i - 1]! + 1);
-  const names = (run ? [sorted[0]!, sorted.at(-1)!] : sorted).map((d) => DAYS[d - 1]);
+  const names = (run ? [sorted[0]!, sorted.at(-1)!] : sorted).map((d) => WEEKDAYS[d - 1]);
   return names.join(run ? ' to ' : ' ');
 }
 
@@ -119,7 +119,7 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
       <div className="flex flex-wrap items-end gap-3">
         <SelectField name="role" words="Part" options={ROLES} say={(r) => ROLE_WORDS[r].name} width="" />
         <div role="group" aria-label="Working days" className="flex flex-wrap gap-1">
-          {DAYS.map((word, i) => (
+          {WEEKDAYS.map((word, i) => (
             <Chip key={word} pressed={days.includes(i + 1)} onPress={() => turn(i + 1)}>
               {word}
             </Chip>

@@ -1,4 +1,15 @@
-import { inUsMeasures, readVolume, toFahrenheit, toMils, toSqFtPerGal, type Terms } from '@rustic/core';
+import {
+  inUsMeasures,
+  readVolume,
+  toFahrenheit,
+  toMils,
+  toSqFtPerGal,
+  type Terms,
+  fromFahrenheit,
+  fromMils,
+  fromSqFtPerGal,
+  LITRES_A_GALLON,
+} from '@rustic/core';
 import { readFigure } from './readFigure.ts';
 
 /** One kind of measure as a person has it: its unit, how a figure of the record is said, how what is typed is read. */
@@ -24,7 +35,6 @@ export interface Measures {
 }
 
 const tenths = (x: number) => String(Math.round(x * 10) / 10);
-const LITRES_A_GALLON = 3.785411784;
 const volumeRead = (bare: 'l' | 'gal') => (text: string) => readVolume(text, bare) ?? Number.NaN;
 
 const METRIC: Measures = {
@@ -41,20 +51,20 @@ const US: Measures = {
     unit: '°F',
     many: '°F',
     say: (c) => String(toFahrenheit(c)),
-    read: (text) => Math.round(((readFigure(text) - 32) / 1.8) * 10) / 10,
+    read: (text) => fromFahrenheit(readFigure(text)),
   },
   volume: { unit: 'gal', many: 'gallons', say: (l) => (l / LITRES_A_GALLON).toFixed(2), read: volumeRead('gal') },
   film: {
     unit: 'mil',
     many: 'mils',
     say: (um) => String(toMils(um)),
-    read: (text) => Math.round(readFigure(text) * 25.4),
+    read: (text) => fromMils(readFigure(text)),
   },
   spread: {
     unit: 'sq ft/gal',
     many: 'sq ft/gal',
     say: (m2) => String(toSqFtPerGal(m2)),
-    read: (text) => Math.round((readFigure(text) / 40.7458) * 100) / 100,
+    read: (text) => fromSqFtPerGal(readFigure(text)),
   },
   inUnits: inUsMeasures,
 };

@@ -1,4 +1,5 @@
 import type { Supplier } from '../model/records/firm.ts';
+import { WEEKDAYS } from '../vocabulary/index.ts';
 
 /** Where tins without a maker and sundries are had, until the firm says where. */
 const ANY_MERCHANT = 'The merchant';
@@ -11,12 +12,10 @@ export const merchantOf = (suppliers: readonly Supplier[]): string =>
 export const supplierOf = (maker: string, suppliers: readonly Supplier[]): string =>
   suppliers.find((s) => s.makers.includes(maker))?.name ?? (maker ? `${maker}, ordered` : merchantOf(suppliers));
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-
 /** When a supplier can be had from: its days, and by when to order; empty where the firm has not said. */
 export function supplierTimes(name: string, suppliers: readonly Supplier[]): string {
   const supplier = suppliers.find((s) => s.name === name);
   if (!supplier) return '';
-  const days = [...supplier.days].sort().map((day) => DAYS[day - 1]!);
+  const days = [...supplier.days].sort().map((day) => WEEKDAYS[day - 1]!);
   return [days.join(', '), supplier.orderBy ? `order by ${supplier.orderBy}` : ''].filter(Boolean).join('; ');
 }

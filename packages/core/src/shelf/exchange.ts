@@ -6,13 +6,11 @@ import { asProduct } from './familyFigures.ts';
 import type { Product, ProductGiven } from '../model/product.ts';
 import { productId } from './shippedShelf.ts';
 import { minorUnits } from '../units/money.ts';
+import { fromFahrenheit, fromSqFtPerGal } from '../units/usFigures.ts';
 import { readVolume } from '../units/volume.ts';
 import { FAMILY_LABELS, type Terms } from '../vocabulary/index.ts';
 import { columnsTaken, type ColumnTaken } from './columnOf.ts';
 import { familyOfWords, nearestFamily } from './familyOfWords.ts';
-
-/** One m² a litre, in square feet a gallon. */
-const SQ_FT_A_GALLON = 40.7458;
 
 /** The forms in which a shelf comes and goes. */
 export const SHELF_FORMATS = ['csv', 'json'] as const;
@@ -132,8 +130,8 @@ const WRITTEN_AS: Record<(typeof WRITTEN)[number], WrittenAs> = {
 /** A figure of a column that is in US customary measures, in ours. */
 function fromUs(column: string, value: number | string): number | string {
   if (typeof value !== 'number') return value;
-  if (column === 'spreadM2PerL') return Math.round((value / SQ_FT_A_GALLON) * 100) / 100;
-  return column === 'minTempC' || column === 'maxTempC' ? Math.round(((value - 32) / 1.8) * 10) / 10 : value;
+  if (column === 'spreadM2PerL') return fromSqFtPerGal(value);
+  return column === 'minTempC' || column === 'maxTempC' ? fromFahrenheit(value) : value;
 }
 
 /** A row of cells as the value it stands for; empty cells say nothing. */

@@ -35,7 +35,15 @@ const typical = (family: Family, currency: string, units: Terms['units']): Produ
 };
 
 /** One product of each kind with the typical figures of its kind, at a typical price, in the sizes sold where the firm works. */
-export const typicalShelf = (currency: string, units: Terms['units']): readonly Product[] => FAMILIES.map((family) => typical(family, currency, units));
+export function typicalShelf(currency: string, units: Terms['units']): readonly Product[] {
+  const key = `${currency}/${units}`;
+  let shelf = shelves.get(key);
+  if (!shelf) shelves.set(key, (shelf = FAMILIES.map((family) => typical(family, currency, units))));
+  return shelf;
+}
+
+/** Asked with every reading of a shelf, and always the same. */
+const shelves = new Map<string, readonly Product[]>();
 
 /** Whose a product is, as it is said: its maker, or that its figures are typical of its kind. */
 export const makerWords = ({ id, maker }: Pick<Product, 'id' | 'maker'>): string => maker || (isTypical(id) ? 'typical figures' : '');

@@ -1,5 +1,6 @@
 import { sayArea } from './area.ts';
 import { sayVolume } from './volume.ts';
+import { toFahrenheit, toMils, toSqFtPerGal } from './usFigures.ts';
 
 const FIGURE = String.raw`(\d+(?:\.\d+)?)`;
 const SIXTEENTHS = 16;
@@ -17,14 +18,8 @@ function sayInches(mm: number): string {
 
 const shown = (value: number, places: number) => String(Number(value.toFixed(places)));
 
-/** °C as °F, in whole degrees. */
-export const toFahrenheit = (celsius: number): number => Math.round(celsius * 1.8 + 32);
 /** So many degrees apart. */
 const apartF = (celsius: number) => `${Math.round(celsius * 1.8)} °F`;
-/** m² a litre as square feet a gallon, as it stands on a tin. */
-export const toSqFtPerGal = (m2PerL: number): number => Math.round(m2PerL * 40.7458);
-/** A film in µm as mils, to the tenth. */
-export const toMils = (um: number): number => Math.round((um / 25.4) * 10) / 10;
 
 type Measure = readonly [pattern: RegExp, say: (figure: number) => string];
 const measure = (unit: string, say: (figure: number) => string): Measure => [

@@ -1,4 +1,5 @@
 import { NUMBER, numberOf } from './number.ts';
+import { LITRES_A_GALLON } from './usFigures.ts';
 
 /** Litres in one of each measure that a tin is sold by. */
 const LITRES: Readonly<Record<string, number>> = {
@@ -6,9 +7,9 @@ const LITRES: Readonly<Record<string, number>> = {
   litre: 1,
   litres: 1,
   ml: 0.001,
-  gal: 3.785411784,
-  gallon: 3.785411784,
-  gallons: 3.785411784,
+  gal: LITRES_A_GALLON,
+  gallon: LITRES_A_GALLON,
+  gallons: LITRES_A_GALLON,
   qt: 0.946352946,
   quart: 0.946352946,
   quarts: 0.946352946,

@@ -10,3 +10,4 @@ export * from './surfaceLabels.ts';
 export * from './workLabels.ts';
 export * from './houseRuleLabels.ts';
 export * from './terms.ts';
+export { WEEKDAYS } from './weekdays.ts';
