@@ -1,6 +1,6 @@
 /**
  * `npm run written`: writes anew what follows from something else in the repository, after that has changed: how answers
- * describe what the core computes, the web's endpoints, the JSON Schema of a job file. With `--check` nothing is
+ * describe what the core computes, the web's endpoints, the JSON Schema of a job file, what a wrong treatment costs. With `--check` nothing is
  * written; it fails where something is stale, and names it.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -26,6 +26,8 @@ put('apps/server/src/http/coreSchemas.ts', coreSchemas());
 ensureBuild();
 put('apps/web/src/store/endpoints.ts', await webEndpoints());
 const { jobFileJsonSchema } = await import('../packages/core/dist/index.js');
+const { wrongTreatmentText } = await import('./wrongTreatment.mjs');
+put('packages/core/src/evidence/knowledge/wrongTreatment.ts', await wrongTreatmentText());
 put('docs/job.schema.json', `${JSON.stringify(jobFileJsonSchema(), null, 2)}\n`);
 for (const file of stale) say(`${file} is stale: npm run written`);
 process.exit(stale.length ? 1 : 0);

@@ -5,6 +5,7 @@ import {
   diagnose,
   FINISHES,
   houseTests,
+  MINUTE_COST,
   inheritedBy,
   posteriorIn,
   priorOdds,
@@ -18,7 +19,7 @@ import {
   type SurfaceFacts,
   type TestRecord,
 } from '../src/index.ts';
-import { leastLoss } from '../src/evidence/treatment.ts';
+import { leastLoss, pricesFor } from '../src/evidence/treatment.ts';
 import { SHARED } from '../src/evidence/tree.ts';
 import { LIKELIHOODS } from '../src/evidence/knowledge/likelihoods.ts';
 import { heard, mean, passed, says, stackPrior, times, tops, transition, unseen } from './stackOracle.ts';
@@ -257,6 +258,26 @@ describe('the next test of a house', () => {
     expect(stake([rub('transfer'), rub('transfer', 'b')]).tests).toEqual([]);
   });
 
+  test('a rub that alone would change nothing is worth what two of them save, less the second', () => {
+    const wall = (areaM2: number) => ({
+      id: 'w',
+      surface: surfaceFacts({ element: 'wall', substrate: 'drywall', builtYear: 1990, areaM2 }),
+      tests: [],
+      campaign: null,
+    });
+    const told = (areaM2: number) => {
+      const { atStake, tests } = houseTests(readHouse([wall(areaM2)]), findingsOf);
+      return { atStake, saving: tests.find((t) => t.kind === 'spirit-rub')!.expectedSaving };
+    };
+    const [small, large] = [told(30), told(60)];
+    expect(small.saving).toBeGreaterThan(0);
+    expect(small.saving).toBeLessThan(small.atStake);
+    // The second rub is made on one place in few: what it costs does not grow with the wall.
+    const second = large.saving - 2 * small.saving;
+    expect(second).toBeGreaterThan(0);
+    expect(second).toBeLessThan(MINUTE_COST * 10);
+  });
+
   test('the saving of a rub equals the loss before less the mean loss after, summed over its outcomes', () => {
     const one = member('a', 'door', null);
     const { tests } = houseTests(readHouse([one]), findingsOf);
@@ -276,7 +297,11 @@ describe('the next test of a house', () => {
         prior.map((_, i) => (STACKS[i]!.top === 'bare' ? 0.1 : 1)),
       ),
     );
-    const before = leastLoss(FINISHES.map((f) => seen[f])) * one.surface.areaM2!;
+    const before =
+      leastLoss(
+        FINISHES.map((f) => seen[f]),
+        pricesFor(one.surface),
+      ) * one.surface.areaM2!;
     const after = table.results.reduce((sum, result, i) => sum + (chances[i]! / all) * loss([rub(result)]), 0);
     expect(rubbed.expectedSaving).toBeGreaterThan(before - after - 10);
     expect(rubbed.expectedSaving).toBeLessThan(before - after + 10);

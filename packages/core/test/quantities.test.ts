@@ -24,10 +24,15 @@ import {
   treatmentOdds,
   chooseTreatment,
   expectedLoss,
+  pricesFor,
+  SETTINGS,
+  WORTH_TREATING,
+  wrongTreatmentCosts,
   leastLoss,
   minutesOf,
   type Step,
 } from '../src/index.ts';
+import { WRONG_TREATMENT } from '../src/evidence/knowledge/wrongTreatment.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 
@@ -134,6 +139,10 @@ describe('what a system costs', () => {
   });
 });
 
+/** Odds of somebody who knows what it is. */
+const sureOf = (finish: (typeof FINISHES)[number]) =>
+  Object.fromEntries(FINISHES.map((f) => [f, Number(f === finish)])) as ReturnType<typeof posteriorOdds>;
+
 describe('treating under doubt', () => {
   const anyOdds = fc
     .array(fc.integer({ min: 0, max: 100 }), { minLength: FINISHES.length, maxLength: FINISHES.length })
@@ -142,13 +151,34 @@ describe('treating under doubt', () => {
       const total = w.reduce((a, b) => a + b, 0);
       return Object.fromEntries(FINISHES.map((f, i) => [f, w[i]! / total])) as ReturnType<typeof posteriorOdds>;
     });
-  test('the treatment taken loses no more than any other, over the whole of the odds', () => {
+  const anySetting = fc.constantFrom(
+    ...([
+      { element: 'wall', substrate: 'skim-plaster', exposure: 'interior-dry' },
+      { element: 'wall', substrate: 'wallpaper-vinyl', exposure: 'interior-dry' },
+      { element: 'trim', substrate: 'softwood', exposure: 'interior-dry' },
+      { element: 'cabinet', substrate: 'mdf', exposure: 'interior-grease' },
+      { element: 'siding', substrate: 'softwood', exposure: 'exterior-exposed' },
+      { element: 'masonry', substrate: 'brick', exposure: 'exterior-exposed' },
+      { element: 'radiator', substrate: 'ferrous-metal', exposure: 'interior-hot' },
+    ] as const),
+  );
+  test('the treatment taken loses no more than any other that is worth asking, over the whole of the odds', () => {
     fc.assert(
-      fc.property(anyOdds, (odds) => {
-        const taken = expectedLoss(chooseTreatment(odds), odds);
-        for (const t of TREATMENTS) expect(taken).toBeLessThanOrEqual(expectedLoss(t, odds) + 1e-9);
-        expect(leastLoss(FINISHES.map((f) => odds[f]))).toBeCloseTo(taken, 9);
+      fc.property(anyOdds, anySetting, (odds, surface) => {
+        const prices = pricesFor(surface);
+        const taken = expectedLoss(chooseTreatment(odds, prices), odds, prices);
         const by = treatmentOdds(odds);
+        for (const t of TREATMENTS)
+          if (by[t] > WORTH_TREATING) expect(taken).toBeLessThanOrEqual(expectedLoss(t, odds, prices) + 1e-9);
+        expect(by[chooseTreatment(odds, prices)]).toBeGreaterThan(WORTH_TREATING - 1e-9);
+        const shares = FINISHES.map((f) => odds[f]);
+        expect(leastLoss(shares, prices)).toBeCloseTo(taken, 9);
+        expect(
+          leastLoss(
+            shares.map((x) => x / 7),
+            prices,
+          ),
+        ).toBeCloseTo(taken / 7, 9);
         expect(TREATMENTS.reduce((s, t) => s + by[t], 0)).toBeCloseTo(1, 9);
       }),
       { numRuns: 300 },
@@ -156,15 +186,26 @@ describe('treating under doubt', () => {
   });
   test('what is sure is treated as what it is, and loses nothing', () => {
     for (const f of FINISHES) {
-      const odds = Object.fromEntries(FINISHES.map((x) => [x, Number(x === f)])) as ReturnType<typeof posteriorOdds>;
-      expect(expectedLoss(chooseTreatment(odds), odds)).toBe(0);
+      const odds = sureOf(f);
+      const prices = pricesFor({ element: 'trim', substrate: 'softwood', exposure: 'interior-dry' });
+      expect(expectedLoss(chooseTreatment(odds, prices), odds, prices)).toBe(0);
+      for (const t of TREATMENTS)
+        if (t !== chooseTreatment(odds, prices)) expect(expectedLoss(t, odds, prices)).toBeGreaterThan(0);
     }
   });
   test('even chances of paint that would peel and paint that would not are treated as the one that would', () => {
     const odds = Object.fromEntries(
       FINISHES.map((f) => [f, f === 'oil-alkyd' || f === 'waterborne-acrylic' ? 0.5 : 0]),
     ) as ReturnType<typeof posteriorOdds>;
-    expect(chooseTreatment(odds)).toBe('oil');
+    for (const [element, exposure] of [
+      ['wall', 'interior-dry'],
+      ['trim', 'interior-dry'],
+      ['siding', 'exterior-exposed'],
+    ] as const)
+      expect(chooseTreatment(odds, pricesFor({ element, substrate: 'softwood', exposure }))).toBe('oil');
+  });
+  test('what a wrong treatment costs is what the account of failure says, and stands as it was written', () => {
+    for (const setting of SETTINGS) expect(wrongTreatmentCosts(setting)).toEqual(WRONG_TREATMENT[setting]);
   });
 });
 
@@ -199,7 +240,10 @@ describe('drills', () => {
   test('treating it rightly costs nothing, wrongly by the square metre', () => {
     const drill = { ...drillOf(0.1, 0.1), truth: 'oil-alkyd' as const };
     expect(drillCost(drill, 'oil')).toBe(0);
-    expect(drillCost(drill, 'waterborne')).toBe(3200 * drill.surface.areaM2!);
+    expect(drillCost(drill, 'waterborne')).toBeCloseTo(
+      expectedLoss('waterborne', sureOf('oil-alkyd'), pricesFor(drill.surface)) * drill.surface.areaM2!,
+      6,
+    );
   });
 });
 

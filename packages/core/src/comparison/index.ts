@@ -17,3 +17,4 @@ export { SCHOOLS } from './knowledge/schools.ts';
 export { scoreOf } from './score.ts';
 export { productDemands } from './productDemands.ts';
 export { holdsOf, type Holds } from './holds.ts';
+export { wrongTreatmentCosts } from './wrongTreatment.ts';

@@ -1,7 +1,7 @@
 import { FINISH_LABELS, FINISHES } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import type { NextTest } from '../evidence/nextTest.ts';
-import { expectedLoss, treatmentOdds, type Treatment } from '../evidence/treatment.ts';
+import { expectedLoss, pricesFor, treatmentOdds, WORTH_TREATING, type Treatment } from '../evidence/treatment.ts';
 import { USUAL_AREA_M2 } from '../quantities/paint.ts';
 import { priceOn } from '../pricing/price.ts';
 import { asIf, type Case } from '../systems/case.ts';
@@ -30,9 +30,6 @@ export interface Doubt {
   test: NextTest | null;
 }
 
-/** Below this chance nobody would make a system for it. */
-const WORTH_A_SYSTEM = 0.04;
-
 const wordsFor = (treatAs: Treatment, c: Case) => {
   const alike = FINISHES.filter((f) => TREATMENT_OF[f] === treatAs);
   return FINISH_LABELS[alike.reduce((best, f) => (c.d.odds[f] > c.d.odds[best] ? f : best))];
@@ -45,8 +42,9 @@ const wordsFor = (treatAs: Treatment, c: Case) => {
 export function underDoubt(c: Case, test: NextTest | null): Doubt | null {
   if (c.d.zones.length > 1) return null;
   const shares = treatmentOdds(c.d.odds);
+  const prices = pricesFor(c.d.surface);
   const area = c.d.surface.areaM2 ?? USUAL_AREA_M2;
-  const likely = (Object.keys(shares) as Treatment[]).filter((t) => shares[t] >= WORTH_A_SYSTEM || t === c.treatAs);
+  const likely = (Object.keys(shares) as Treatment[]).filter((t) => shares[t] >= WORTH_TREATING || t === c.treatAs);
   if (likely.length < 2) return null;
   const options = likely.map((treatAs): DoubtOption => {
     return {
@@ -54,7 +52,7 @@ export function underDoubt(c: Case, test: NextTest | null): Doubt | null {
       words: wordsFor(treatAs, c),
       share: shares[treatAs],
       cost: priceOn(c, compose(asIf(c, treatAs)).steps).cost,
-      expectedLoss: Math.round(expectedLoss(treatAs, c.d.odds) * area),
+      expectedLoss: Math.round(expectedLoss(treatAs, c.d.odds, prices) * area),
       chosen: treatAs === c.treatAs,
     };
   });

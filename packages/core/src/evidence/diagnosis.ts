@@ -13,7 +13,7 @@ import { posteriorStacks } from './posterior.ts';
 import { cappedTops, topsOf } from './stackSpace.ts';
 import { readPatches, type PatchReading } from './patches.ts';
 import { layerStacks, type Stack } from './stacks.ts';
-import { chooseTreatment, type Treatment } from './treatment.ts';
+import { chooseTreatment, pricesFor, type Treatment } from './treatment.ts';
 import { zonesOf } from './zones.ts';
 
 /** What is there in one zone: a part of the surface with a finish of its own, or the whole of it. */
@@ -59,6 +59,7 @@ export type OddsOf = (tests: readonly TestRecord[], zone: number) => Vector;
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
 export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
+  const prices = pricesFor(surface);
   const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
   const zones = films.flatMap(({ zone, lies }) => {
     const odds = asOdds(topsOf(lies));
@@ -71,7 +72,7 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
         lies: there,
         odds,
         likeliest: likeliestOf(odds),
-        treatAs: chooseTreatment(odds),
+        treatAs: chooseTreatment(odds, prices),
         bonds: bondOdds(there),
         findings: conditionFindings(surface, part.tests),
       };
@@ -85,7 +86,7 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
     lies,
     odds,
     likeliest: likeliestOf(odds),
-    treatAs: chooseTreatment(odds),
+    treatAs: chooseTreatment(odds, prices),
     bonds: bondOdds(lies),
     findings: conditionFindings(surface, tests),
     zones,

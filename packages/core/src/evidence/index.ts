@@ -24,14 +24,8 @@ export { demandOf, type Demand } from './knowledge/demands.ts';
 export * from './conditions.ts';
 export * from './lead.ts';
 export * from './treatment.ts';
-export {
-  houseTests,
-  MINUTE_COST,
-  testsThatPay,
-  type HouseStanding,
-  type HouseTest,
-  type NextTest,
-} from './nextTest.ts';
+export { MINUTE_COST } from './testSaving.ts';
+export { houseTests, testsThatPay, type HouseStanding, type HouseTest, type NextTest } from './nextTest.ts';
 export { drawHouse, jointOdds, type JointNode, type JointOdds } from './jointOdds.ts';
 export { resultOdds } from './resultOdds.ts';
 export { diagnose, diagnoseBy, type Diagnosis, type ZoneDiagnosis } from './diagnosis.ts';

@@ -4,14 +4,14 @@ import { ADHESION_KINDS, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } fr
 import type { Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
-import { besides, filmsAt, lossHeard, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
+import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
+import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
-import { aboutToTest, tableOf, tellsFinish, weightsOf } from './likelihood.ts';
-import { dot, INDEX, normal, times, type Vector } from './odds.ts';
-import { surfaceLikelihood } from './places.ts';
+import { tellsFinish } from './likelihood.ts';
+import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
-import { STACKS, topsOf } from './stackSpace.ts';
-import { leastLoss } from './treatment.ts';
+import { STACKS } from './stackSpace.ts';
+import { pricesFor } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
@@ -24,55 +24,14 @@ export interface NextTest {
   settles?: boolean;
 }
 
-/** A painter's minute, in minor units. Testing stops when a test costs more than it saves. */
-export const MINUTE_COST = 65;
 const USUAL_AREA_M2 = 10;
-/** Minutes to fetch what a test needs and to write it down: a saving of pennies is no reason to test. */
-const BOTHER_MIN = 2;
 /** Nobody makes the same test a third time in one place. */
 const MOST_OF_A_KIND = 2;
 
 const areaOf = (member: Member) => member.surface.areaM2 ?? USUAL_AREA_M2;
 
-/** What making a test costs, whatever it finds. */
-const costOf = (kind: TestKind, minutes: number) =>
-  (minutes + BOTHER_MIN) * MINUTE_COST + (TEST_TAKES[kind]?.materials ?? 0);
-
 /** What a test is worth beyond its cost. */
 const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test.minutes);
-
-/** Where the next test of a kind would be made: a place of its own. */
-const NEXT = 'the next place';
-
-/**
- * How an outcome of the next test would be heard: in full where nothing of its kind was made yet; else by how all
- * tests together would speak, against how they speak now, since they then share their luck.
- */
-function hearingOf(kind: TestKind, member: Member): (column: Vector, result: string) => Vector {
-  const weights = weightsOf([...member.tests, { kind, place: NEXT }]);
-  if (weights.at(-1) === 1) return (column) => column;
-  const now = surfaceLikelihood(member.surface, member.tests);
-  return (_column, result) => {
-    const next: TestRecord = { kind, place: NEXT, ...(kind === 'cross-cut' ? { grade: Number(result) } : { result }) };
-    return surfaceLikelihood(member.surface, [...member.tests, next]).map((x, i) => x / now[i]!);
-  };
-}
-
-/** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
-function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
-  const { results, columns } = tableOf(kind)!;
-  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests)));
-  const hearing = hearingOf(kind, member);
-  let saved = leastLoss(topsOf(odds)) * areaM2 + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
-  results.forEach((result, column) => {
-    const chance = dot(odds, columns[column]!);
-    if (chance < 1e-6) return;
-    const outcome = hearing(columns[column]!, result);
-    const here = leastLoss(normal(topsOf(times(odds, outcome)))) * areaM2;
-    saved -= chance * (here + (riders.length ? lossHeard(at, riders, outcome) : 0));
-  });
-  return saved;
-}
 
 /** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
 const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
@@ -97,7 +56,14 @@ function finishTestsOn(
         ? 'blade-lift'
         : null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
-  const atStake = lossNow(at) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
+  const atStake =
+    lossNow(at, pricesFor(member.surface)) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
+  const savingToSay = (kind: TestKind, isSettling: boolean) => {
+    const one = savingOf(kind, member, at, area, riders);
+    const asked =
+      isSettling && one < costOf(kind, TEST_TAKES[kind]!.minutes) ? savingOfTwo(kind, member, at, area) : one;
+    return Math.max(0, Math.round(Math.max(one, asked)));
+  };
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
@@ -107,7 +73,7 @@ function finishTestsOn(
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
     why: TEST_TELLS[kind]!,
-    expectedSaving: Math.max(0, Math.round(savingOf(kind, member, at, area, riders))),
+    expectedSaving: savingToSay(kind, kind === settles),
     ...(kind === settles ? { settles: true } : {}),
   }));
 }
@@ -220,7 +186,7 @@ export function houseTests(house: House, findings: (member: Member) => Condition
   };
   const tests = house.members.flatMap((member): HouseTest[] => {
     const at = house.nodes.get(member.id)!;
-    if (member.surface.isNew !== true) atStake += lossNow(at) * areaOf(member);
+    if (member.surface.isNew !== true) atStake += lossNow(at, pricesFor(member.surface)) * areaOf(member);
     const all = at.parent ? under.get(at.parent)! : [];
     const alsoTells = all.reduce((sum, riders) => sum + riders.of.size - Number(riders.of.has(at)), 0);
     const ask = () => finishTestsOn(member, at, areaOf(member), besides(all, at), sistersOf(member, house));

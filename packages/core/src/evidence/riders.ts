@@ -3,12 +3,12 @@ import type { House, Member } from './house.ts';
 import { normal, times, type Vector } from './odds.ts';
 import { TOP_OF, topsOf } from './stackSpace.ts';
 import { follows, heardFrom, messageTo, type Node } from './tree.ts';
-import { leastLoss } from './treatment.ts';
+import { leastLoss, pricesFor, type Prices } from './treatment.ts';
 
 /** The odds of a surface's films, with everything known. */
 export const filmsAt = (at: Node) => normal(topsOf(times(at.told, at.said)));
 /** What is expected to be lost on it per m², as things stand. */
-export const lossNow = (at: Node) => leastLoss(filmsAt(at));
+export const lossNow = (at: Node, prices: Prices) => leastLoss(filmsAt(at), prices);
 
 /**
  * A surface whose treatment rides on a test of another under the same hidden stack, laid out for the thousands of times
@@ -17,6 +17,8 @@ export const lossNow = (at: Node) => leastLoss(filmsAt(at));
  */
 export interface Rider {
   areaM2: number;
+  /** What a wrong treatment of it costs. */
+  prices: Prices;
   /** What is expected to be lost on it as things stand, per m². */
   loss: number;
   /** Over stacks of the parent. */
@@ -26,11 +28,12 @@ export interface Rider {
   own: Float64Array;
 }
 
-function riderOf(node: Node, areaM2: number): Rider {
+function riderOf(node: Node, areaM2: number, prices: Prices): Rider {
   const { followed, tops } = heardFrom(node, node.said);
   return {
     areaM2,
-    loss: lossNow(node),
+    prices,
+    loss: lossNow(node, prices),
     strays: Float64Array.from(node.message, (m, i) => (1 - follows(node, TOP_OF[i]!)) / m),
     followed: followed.map((x, i) => x / node.message[i]!),
     own: Float64Array.from(tops, (x, top) => x * node.own[top]!),
@@ -39,6 +42,7 @@ function riderOf(node: Node, areaM2: number): Rider {
 
 const sameFigures = (a: Float64Array, b: Float64Array) => a.every((x, i) => x === b[i]);
 const alike = (a: Rider, b: Rider) =>
+  a.prices === b.prices &&
   a.loss === b.loss &&
   sameFigures(a.own, b.own) &&
   sameFigures(a.followed, b.followed) &&
@@ -58,7 +62,7 @@ export function ridersUnder(house: House, areas: (m: Member) => number): Map<Nod
     if (!node.parent || area <= 0) continue;
     const list = under.get(node.parent) ?? [];
     under.set(node.parent, list);
-    const rider = riderOf(node, area);
+    const rider = riderOf(node, area, pricesFor(member.surface));
     const known = list.find((one) => alike(one, rider));
     if (!known) list.push({ ...rider, of: new Map([[node, area]]) });
     else {
@@ -89,7 +93,7 @@ export function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): 
   for (let i = 0; i < belief.length; i++)
     belief[i] = ((parent.told[i]! * parent.said[i]!) / at.message[i]!) * heard[i]!;
   let loss = 0;
-  for (const { strays, followed, own, areaM2 } of riders) {
+  for (const { strays, followed, own, areaM2, prices } of riders) {
     let told = 0;
     scratch.fill(0);
     for (let i = 0; i < belief.length; i++) {
@@ -98,7 +102,7 @@ export function lossHeard(at: Node, riders: readonly Rider[], outcome: Vector): 
     }
     let total = 0;
     for (let top = 0; top < scratch.length; top++) total += scratch[top]! += told * own[top]!;
-    loss += (leastLoss(scratch) / total) * areaM2;
+    loss += (leastLoss(scratch, prices) / total) * areaM2;
   }
   return loss;
 }

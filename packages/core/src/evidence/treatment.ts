@@ -1,8 +1,21 @@
 import { FINISHES } from '../vocabulary/index.ts';
-import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from './knowledge/treatments.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
+import { groundOf, isFurniture, isJoinery, isOutside } from './facts.ts';
+import { TREATMENTS, TREATMENT_OF, type Setting, type Treatment } from './knowledge/treatments.ts';
+import { WRONG_TREATMENT } from './knowledge/wrongTreatment.ts';
 import type { FinishProbabilities } from './odds.ts';
 
-export { TREATMENTS, type Treatment } from './knowledge/treatments.ts';
+export { SETTINGS, TREATMENTS, type Setting, type Treatment } from './knowledge/treatments.ts';
+
+/** Which prices of a wrong treatment a surface goes by. */
+export function settingOf(surface: Pick<SurfaceFacts, 'element' | 'substrate' | 'exposure'>): Setting {
+  const ground = groundOf(surface.substrate);
+  if (ground === 'metal' || ground === 'paper') return ground;
+  if (isOutside(surface))
+    return ground === 'timber' || isJoinery(surface.element) ? 'timber-outside' : 'masonry-outside';
+  if (isFurniture(surface.element) || ground === 'laminate' || ground === 'hard') return 'fittings';
+  return isJoinery(surface.element) || ground === 'timber' ? 'woodwork' : 'walls';
+}
 
 /** The odds gathered by what each finish calls for; sums to 1. */
 export function treatmentOdds(odds: FinishProbabilities): Record<Treatment, number> {
@@ -13,8 +26,16 @@ export function treatmentOdds(odds: FinishProbabilities): Record<Treatment, numb
 
 const TREATED = Uint8Array.from(FINISHES, (finish) => TREATMENTS.indexOf(TREATMENT_OF[finish]));
 const SIZE = TREATMENTS.length;
-/** Costs row after row, the treatment down and the truth across. */
-const COSTS = Float64Array.from(TREATMENTS.flatMap((treatAs) => WRONG_TREATMENT_COST[treatAs]));
+
+/** What wrong treatments cost in one setting, row after row: the treatment down and the truth across. Minor units per m². */
+export type Prices = Float64Array;
+const PRICES = Object.fromEntries(
+  Object.entries(WRONG_TREATMENT).map(([setting, rows]) => [setting, Float64Array.from(rows.flat())]),
+) as Record<Setting, Prices>;
+
+/** The prices that a surface goes by. */
+export const pricesFor = (surface: Pick<SurfaceFacts, 'element' | 'substrate' | 'exposure'>): Prices =>
+  PRICES[settingOf(surface)];
 
 /** Shares in the order of FINISHES, gathered by treatment. */
 function gathered(shares: ArrayLike<number>, by = new Float64Array(SIZE)): Float64Array {
@@ -23,37 +44,41 @@ function gathered(shares: ArrayLike<number>, by = new Float64Array(SIZE)): Float
   return by;
 }
 
-function lossOf(at: number, by: Float64Array): number {
+function lossOf(at: number, by: Float64Array, prices: Prices): number {
   let loss = 0;
-  for (let i = 0; i < SIZE; i++) loss += by[i]! * COSTS[at * SIZE + i]!;
+  for (let i = 0; i < SIZE; i++) loss += by[i]! * prices[at * SIZE + i]!;
   return loss;
+}
+
+/** Below this share of the odds nobody treats a surface for it: the system of a thing that is hardly there says nothing. */
+export const WORTH_TREATING = 0.04;
+
+/** The treatment that can expect the least loss, of those worth asking, and that loss. Shares need not sum to 1. */
+function leastOf(by: Float64Array, prices: Prices): { at: number; loss: number } {
+  let total = 0;
+  for (let i = 0; i < SIZE; i++) total += by[i]!;
+  const least = { at: -1, loss: Infinity };
+  for (let at = 0; at < SIZE; at++) {
+    if (by[at]! < WORTH_TREATING * total) continue;
+    const loss = lossOf(at, by, prices);
+    if (loss < least.loss) [least.at, least.loss] = [at, loss];
+  }
+  return least;
 }
 
 const scratch = new Float64Array(SIZE);
 
-/**
- * The least loss that any treatment can expect, per m², for shares in the order of FINISHES. Begun with the treatment
- * of the likeliest truth: the others mostly lose more by that truth alone, and are put aside at once.
- */
-export function leastLoss(shares: ArrayLike<number>): number {
-  gathered(shares, scratch);
-  let top = 0;
-  for (let at = 1; at < SIZE; at++) if (scratch[at]! > scratch[top]!) top = at;
-  let least = lossOf(top, scratch);
-  for (let at = 0; at < SIZE; at++)
-    if (at !== top && scratch[top]! * COSTS[at * SIZE + top]! < least) least = Math.min(least, lossOf(at, scratch));
-  return least;
-}
+/** The least loss that any treatment can expect, per m², for shares in the order of FINISHES; as they sum, so it does. */
+export const leastLoss = (shares: ArrayLike<number>, prices: Prices): number =>
+  leastOf(gathered(shares, scratch), prices).loss;
 
 const inOrder = (odds: FinishProbabilities) => gathered(FINISHES.map((finish) => odds[finish]));
 
 /** What a treatment is expected to lose, in minor units per m², against knowing the truth. */
-export function expectedLoss(treatAs: Treatment, odds: FinishProbabilities): number {
-  return lossOf(TREATMENTS.indexOf(treatAs), inOrder(odds));
+export function expectedLoss(treatAs: Treatment, odds: FinishProbabilities, prices: Prices): number {
+  return lossOf(TREATMENTS.indexOf(treatAs), inOrder(odds), prices);
 }
 
 /** The treatment with the least expected loss over the whole posterior: not always that of the likeliest finish. */
-export function chooseTreatment(odds: FinishProbabilities): Treatment {
-  const shares = inOrder(odds);
-  return TREATMENTS.reduce((best, t, at) => (lossOf(at, shares) < lossOf(TREATMENTS.indexOf(best), shares) ? t : best));
-}
+export const chooseTreatment = (odds: FinishProbabilities, prices: Prices): Treatment =>
+  TREATMENTS[leastOf(inOrder(odds), prices).at]!;

@@ -4,7 +4,9 @@ import { TEST_TAKES, type Finish, type TestKind } from '../vocabulary/index.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { tableOf } from '../evidence/likelihood.ts';
 import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
-import { TREATMENTS, TREATMENT_OF, WRONG_TREATMENT_COST, type Treatment } from '../evidence/knowledge/treatments.ts';
+import { TREATMENTS, TREATMENT_OF, type Treatment } from '../evidence/knowledge/treatments.ts';
+import { WRONG_TREATMENT } from '../evidence/knowledge/wrongTreatment.ts';
+import { settingOf } from '../evidence/treatment.ts';
 import { asStacks, priorVector } from '../evidence/prior.ts';
 import { STACKS, type StackKind } from '../evidence/stackSpace.ts';
 
@@ -94,5 +96,9 @@ export function drillTest(kind: TestKind, lies: StackKind, u: number, place: str
 
 /** What treating the surface so costs against knowing the truth, in minor units; 0 where it was right. */
 export function drillCost(drill: Drill, treatAs: Treatment): number {
-  return WRONG_TREATMENT_COST[treatAs][TREATMENTS.indexOf(TREATMENT_OF[drill.truth])]! * (drill.surface.areaM2 ?? 1);
+  return (
+    WRONG_TREATMENT[settingOf(drill.surface)][TREATMENTS.indexOf(treatAs)]![
+      TREATMENTS.indexOf(TREATMENT_OF[drill.truth])
+    ]! * (drill.surface.areaM2 ?? 1)
+  );
 }

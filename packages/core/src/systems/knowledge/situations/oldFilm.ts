@@ -152,9 +152,11 @@ export const OLD_FILM: readonly Situation[] = [
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || c.is('greasy');
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
+      // Paper is sanded through before its paint is dull.
+      const bears = c.ground !== 'masonry' && c.ground !== 'paper';
       return [
         ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
-        ...(smooth && c.ground !== 'masonry' && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
+        ...(smooth && bears && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
   },
