@@ -23,6 +23,7 @@ const SUITES = {
     'touchUp',
     'visitWishes',
     'careSheet',
+    'faultCauses',
   ],
   drying: ['drying', 'air', 'weather', 'standing', 'planRules'],
   evidence: [

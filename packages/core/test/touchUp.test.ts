@@ -2,13 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
   agedColour,
-  causeFirst,
   ciede2000Of,
-  FAULTS,
-  faultCauses,
   labOf,
   LIGHTS,
-  makeGood,
   MENDS,
   METHODS,
   SHEENS,
@@ -169,39 +165,6 @@ describe('a colour as it ages', () => {
     expect(drift('#c0182a', { ageMonths: 48 }, 'open-sky')).toBeGreaterThan(
       drift('#9a948c', { ageMonths: 48 }, 'open-sky'),
     );
-  });
-});
-
-describe('the cause first', () => {
-  const record = { skipped: [], leftOut: [], outside: [], flagged: [], outdoors: false, onOil: false, ageMonths: 12 };
-  test('every fault either has its causes looked for, or is made good by hand; some have both', () => {
-    for (const fault of FAULTS) {
-      const causes = faultCauses(fault, record);
-      if (causeFirst(fault)) {
-        expect(causes.length).toBeGreaterThan(1);
-        expect(makeGood(fault)).toBeNull();
-      } else expect(makeGood(fault)).not.toBeNull();
-      if (causes.length) expect(causes.reduce((sum, c) => sum + c.share, 0)).toBeCloseTo(1, 9);
-      expect([...causes].sort((a, b) => b.share - a.share).map((c) => c.code)).toEqual(causes.map((c) => c.code));
-    }
-  });
-  test('what the record says of it moves it up, and is said', () => {
-    const quiet = faultCauses('peels', record);
-    const cases: [object, string][] = [
-      [{ skipped: ['degloss'] }, 'no-grip'],
-      [{ outside: ['laid-outside-limits'] }, 'too-cold'],
-      [{ flagged: ['damp'] }, 'water-behind'],
-      [{ outside: ['recoated-late'] }, 'recoated-late'],
-      [{ leftOut: ['wash'] }, 'dirty-face'],
-    ];
-    for (const [more, code] of cases) {
-      const found = faultCauses('peels', { ...record, ...more });
-      const [before, after] = [quiet, found].map((list) => list.find((c) => c.code === code)!);
-      expect(after!.share).toBeGreaterThan(before!.share);
-      expect(before!.because).toBeNull();
-      expect(after!.because).not.toBeNull();
-    }
-    expect(faultCauses('peels', { ...record, leftOut: ['prime'] })[0]!.because).toContain('left out by decision');
   });
 });
 

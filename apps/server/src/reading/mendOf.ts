@@ -6,6 +6,7 @@ import {
   faultCauses,
   isCoat,
   makeGood,
+  mechanismOdds,
   productFor,
   touchUp,
   touchUpKit,
@@ -66,20 +67,25 @@ export function mendOf(
   const ageMonths = shown.log ? (now.getTime() - shown.log.endedAt.getTime()) / MONTH_MS : 0;
   const first = causeFirst(mark.fault);
   const lastLogged = work.findLastIndex((w) => logs.some((l) => l.stepId === w.plan.id));
-  const skipped = work
-    .slice(0, lastLogged + 1)
-    .filter((w) => !logs.some((l) => l.stepId === w.plan.id))
-    .map((w) => w.plan.kind as StepKind);
+  const passed = work.slice(0, lastLogged + 1);
+  const logged = new Set(passed.filter((w) => logs.some((l) => l.stepId === w.plan.id)).map((w) => w.step));
+  const skipped = passed.filter((w) => !logs.some((l) => l.stepId === w.plan.id));
+  // As it was really done: a step of which nothing was logged, though later ones were, was not done.
+  const undone = new Set(skipped.filter((w) => !logged.has(w.step)).map((w) => w.step));
   const { c } = system;
   const causes = faultCauses(mark.fault, {
-    skipped,
+    skipped: skipped.map((w) => w.plan.kind as StepKind),
     leftOut: (system.choice?.override?.departures ?? []).flatMap((d) =>
       'step' in d && isStep(d.step) ? [d.step.kind] : [],
     ),
     outside: followUps.filter((f) => f.surfaceId === surface.id).map((f) => f.kind),
     flagged: flaggedOn(records, surface).conditions,
     outdoors: c.outside,
-    onOil: c.treatAs === 'oil' || c.treatAs === 'over-oil',
+    expected: mechanismOdds(
+      c,
+      system.steps.filter((_, at) => !undone.has(at)),
+      mark.fault,
+    ),
     ageMonths,
   });
   const readyDay = Math.floor(readyAt(records, surface, mark.fault, now) / DAY_MS);

@@ -15,6 +15,9 @@ export interface AnotherYear {
   atWorst: number;
 }
 
+/** Below this chance a year of waiting brings nothing worth a line. */
+const WORTH_SAYING = 0.02;
+
 /** The same surface with conditions that it does not have yet. */
 function worsened(c: Case, conditions: readonly Condition[]): Case {
   const { surface, tests } = c.d;
@@ -30,7 +33,9 @@ function worsened(c: Case, conditions: readonly Condition[]): Case {
 export function anotherYear(c: Case): AnotherYear {
   const costOf = (at: Case) => priceOn(c, compose(at).steps).cost;
   const now = costOf(c);
-  const rows = ANOTHER_YEAR.filter((row) => !c.is(row.brings) && row.when(c));
+  const rows = ANOTHER_YEAR.filter((row) => !c.is(row.brings) && row.when(c))
+    .map((row) => ({ ...row, odds: typeof row.odds === 'number' ? row.odds : row.odds(c) }))
+    .filter((row) => row.odds >= WORTH_SAYING);
   const strongest = rows.filter((row) => !rows.some((o) => o.brings === row.brings && o.odds > row.odds));
   const brings = strongest.map(({ brings: condition, odds, text }) => ({
     condition,

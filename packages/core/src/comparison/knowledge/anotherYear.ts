@@ -1,11 +1,12 @@
 import type { Condition } from '../../vocabulary/index.ts';
+import { letsGoInAYear } from '../../failure/lettingGo.ts';
 import type { Case } from '../../systems/case.ts';
 
 /** What a year of waiting may bring: a condition that is not there yet, and its odds. */
 export interface YearRow {
   when: (c: Case) => boolean;
   brings: Condition;
-  odds: number;
+  odds: number | ((c: Case) => number);
   text: string;
 }
 
@@ -76,10 +77,10 @@ export const ANOTHER_YEAR: readonly YearRow[] = [
     text: 'Damp timber rots.',
   },
   {
-    when: (c) => c.treatAs === 'over-oil' && !c.outside,
+    when: (c) => !c.bare && !open(c),
     brings: 'peeling',
-    odds: 0.2,
-    text: 'A waterborne coat on oil lets go a little more at every knock.',
+    odds: letsGoInAYear,
+    text: 'The old film lets go of what lies under it, a little more at every knock.',
   },
   {
     when: (c) => c.d.surface.exposure === 'interior-wet' && !c.is('mould'),
