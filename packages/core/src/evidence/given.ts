@@ -1,16 +1,15 @@
-import type { SurfaceFacts } from '../model/surface.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
 import { BOND_ROWS, type BondRow, type LiesOn } from './knowledge/bonds.ts';
-import { UNDER_LAYERS, UNDER_ROWS, type UnderLayer } from './knowledge/layers.ts';
+import { UNDER_LAYERS, UNDER_ROWS, type Lain, type UnderLayer } from './knowledge/layers.ts';
 import { LAYER_SETS, SET_OF, STACKS, topLiesOn, type StackKind } from './stackSpace.ts';
 import type { Vector } from './odds.ts';
 
-function chanceUnder(layer: UnderLayer, top: Finish, surface: SurfaceFacts): number {
+function chanceUnder(layer: UnderLayer, top: Finish, surface: Lain): number {
   return UNDER_ROWS.find((row) => row.layer === layer && row.tops.includes(top) && row.when(surface))?.chance ?? 0;
 }
 
 /** How often each order of layers lies under its top: each layer lies there or not by its own chance. */
-function shareOfSets(surface: SurfaceFacts): number[] {
+function shareOfSets(surface: Lain): number[] {
   const chances = new Map(
     FINISHES.map((top) => [top, UNDER_LAYERS.map((layer) => [layer, chanceUnder(layer, top, surface)] as const)]),
   );
@@ -23,7 +22,7 @@ function shareOfSets(surface: SurfaceFacts): number[] {
 }
 
 /** The rows of bonds as they hold on one surface, each film on each ground looked up once. */
-function bondsOn(surface: SurfaceFacts): (film: Finish | UnderLayer, on: LiesOn) => BondRow {
+function bondsOn(surface: Lain): (film: Finish | UnderLayer, on: LiesOn) => BondRow {
   const found = new Map<string, BondRow>();
   return (film, on) => {
     const key = `${film}/${on}`;
@@ -45,11 +44,14 @@ function shareOfBond({ top, under, bond, depth }: StackKind, rowOf: ReturnType<t
   return depth === 'top' ? above![bond] : soundAbove * below[bond];
 }
 
-const known = new WeakMap<SurfaceFacts, Vector>();
+/** By what a surface is made of, where it is, and which rows of layers hold on it: some hundreds at the most. */
+const known = new Map<string, Vector>();
 
 /** What may lie on such a surface under each top, and how it holds, before anybody looks: for each top the shares sum to 1. */
-export function stacksGiven(surface: SurfaceFacts): Vector {
-  let given = known.get(surface);
+export function stacksGiven(surface: Lain): Vector {
+  let key = `${surface.substrate}/${surface.exposure}/`;
+  for (const row of UNDER_ROWS) key += row.when(surface) ? '1' : '0';
+  let given = known.get(key);
   if (!given) {
     const shares = shareOfSets(surface);
     const rowOf = bondsOn(surface);
@@ -57,7 +59,7 @@ export function stacksGiven(surface: SurfaceFacts): Vector {
       const share = shares[SET_OF[i]!]!;
       return share && share * shareOfBond(stack, rowOf);
     });
-    known.set(surface, given);
+    known.set(key, given);
   }
   return given;
 }

@@ -47,8 +47,16 @@ export function normal(v: Vector): number[] {
   return shares;
 }
 
-/** A likelihood that counts in part: to the power of its weight. */
-export const tempered = (v: Vector, weight: number): Vector => (weight === 1 ? v : v.map((x) => x ** weight));
+const temperedOf = new WeakMap<Vector, Map<number, Vector>>();
+/** A likelihood that counts in part: to the power of its weight. The columns of tables are asked for again and again. */
+export function tempered(v: Vector, weight: number): Vector {
+  if (weight === 1) return v;
+  let known = temperedOf.get(v);
+  if (!known) temperedOf.set(v, (known = new Map<number, Vector>()));
+  let part = known.get(weight);
+  if (!part) known.set(weight, (part = v.map((x) => x ** weight)));
+  return part;
+}
 
 /** The place of the largest. */
 export function topOf(v: Vector): number {

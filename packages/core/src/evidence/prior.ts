@@ -67,12 +67,21 @@ export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishP
 const HOLDS = overStacks(({ bond }) => SEEN_TO_HOLD[bond]);
 const LETS_GO = ['peeling', 'flaking', 'blistering'];
 
+/** Says nothing of any stack. */
+const NOTHING: Vector = STACKS.map(() => 1);
+const held = new WeakMap<Vector, Vector>();
+
 /**
  * What it says of the bonds that nobody saw the film let go: a likelihood. Of which film it is it says nothing more
  * than the look has said: under each top the shares are weighed against one another alone.
  */
 export function seenToHold(surface: SurfaceFacts): Vector {
-  if (surface.conditions.some((c) => LETS_GO.includes(c))) return STACKS.map(() => 1);
-  const means = topsOf(times(stacksGiven(surface), HOLDS));
-  return HOLDS.map((x, i) => x / means[TOP_OF[i]!]!);
+  if (surface.conditions.some((c) => LETS_GO.includes(c))) return NOTHING;
+  const given = stacksGiven(surface);
+  let seen = held.get(given);
+  if (!seen) {
+    const means = topsOf(times(given, HOLDS));
+    held.set(given, (seen = HOLDS.map((x, i) => x / means[TOP_OF[i]!]!)));
+  }
+  return seen;
 }

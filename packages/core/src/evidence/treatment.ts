@@ -17,11 +17,16 @@ export function settingOf(surface: Pick<SurfaceFacts, 'element' | 'substrate' | 
   return isJoinery(surface.element) || ground === 'timber' ? 'woodwork' : 'walls';
 }
 
+const oddsBy = new WeakMap<FinishProbabilities, Readonly<Record<Treatment, number>>>();
 /** The odds gathered by what each finish calls for; sums to 1. */
-export function treatmentOdds(odds: FinishProbabilities): Record<Treatment, number> {
-  const gathered = Object.fromEntries(TREATMENTS.map((t) => [t, 0])) as Record<Treatment, number>;
-  for (const finish of FINISHES) gathered[TREATMENT_OF[finish]] += odds[finish];
-  return gathered;
+export function treatmentOdds(odds: FinishProbabilities): Readonly<Record<Treatment, number>> {
+  let by = oddsBy.get(odds);
+  if (!by) {
+    const shares = Object.fromEntries(TREATMENTS.map((t) => [t, 0])) as Record<Treatment, number>;
+    for (const finish of FINISHES) shares[TREATMENT_OF[finish]] += odds[finish];
+    oddsBy.set(odds, (by = shares));
+  }
+  return by;
 }
 
 const TREATED = Uint8Array.from(FINISHES, (finish) => TREATMENTS.indexOf(TREATMENT_OF[finish]));

@@ -1,6 +1,6 @@
 import { FINISHES } from '../vocabulary/index.ts';
-import { dot, INDEX, normal, times, type Vector } from './odds.ts';
-import { SET_OF, setsOf, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
+import { INDEX, normal, times, type Vector } from './odds.ts';
+import { LAYER_SETS, SET_OF, setsOf, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
 
 /**
  * Of those that follow: how many share the whole stack, its bond included; how many the layers, with a bond of their
@@ -64,29 +64,40 @@ const BARE = INDEX.bare;
 /** How often a child carries what its parent carries, were that a stack with the top at `top`. */
 export const follows = ({ reach }: Pick<Node, 'reach'>, top: number): number => (top === BARE ? 0 : reach);
 
+/** The top of each order of layers, as an index into FINISHES. */
+const TOP_OF_SET = Uint8Array.from(LAYER_SETS, ({ top }) => INDEX[top]);
+
 /** What is heard of a child that follows its parent, stack by stack of the parent; and of one that carries its own. */
-export function heardFrom(child: Node, said: Vector): { followed: Float64Array; own: number; tops: number[] } {
-  const weighed = times(child.given, said);
-  const [sets, tops] = [setsOf(weighed), topsOf(weighed)];
+export function heardFrom(child: Node, said: Vector): { followed: Float64Array; own: number; tops: Float64Array } {
+  const { given, ofSets, own: carries, reach } = child;
+  const sets = new Float64Array(LAYER_SETS.length);
+  for (let i = 0; i < said.length; i++) sets[SET_OF[i]!]! += given[i]! * said[i]!;
+  const tops = new Float64Array(FINISHES.length);
+  for (let set = 0; set < sets.length; set++) tops[TOP_OF_SET[set]!]! += sets[set]!;
+  // Of each order of layers: what is heard of its film and layers, whatever the bond. Layers that cannot lie on this
+  // ground are not shared: the film is.
   const { stack, layers } = child.shared;
+  for (let set = 0; set < sets.length; set++) {
+    const [share, top] = [ofSets[set]!, tops[TOP_OF_SET[set]!]!];
+    sets[set] = share ? layers * (sets[set]! / share) + (1 - stack - layers) * top : top;
+  }
   const followed = new Float64Array(said.length);
   for (let i = 0; i < said.length; i++) {
-    const [top, set] = [TOP_OF[i]!, SET_OF[i]!];
-    const share = child.ofSets[set]!;
-    // Layers that cannot lie on this ground are not shared: the film is.
-    const heard = share
-      ? stack * said[i]! + layers * (sets[set]! / share) + (1 - stack - layers) * tops[top]!
-      : tops[top]!;
-    followed[i] = follows(child, top) * heard;
+    if (TOP_OF[i] === BARE) continue;
+    const set = SET_OF[i]!;
+    followed[i] = reach * (ofSets[set] ? stack * said[i]! + sets[set]! : sets[set]!);
   }
-  return { followed, own: dot(child.own, tops), tops };
+  let own = 0;
+  for (let top = 0; top < tops.length; top++) own += carries[top]! * tops[top]!;
+  return { followed, own, tops };
 }
 
 /** What a parent hears: what the child that follows says, and what one that does not. */
 export function messageTo(child: Node, said: Vector): number[] {
   const { followed, own } = heardFrom(child, said);
+  const carried = (1 - child.reach) * own;
   const message = new Array<number>(said.length);
-  for (let i = 0; i < said.length; i++) message[i] = followed[i]! + (1 - follows(child, TOP_OF[i]!)) * own;
+  for (let i = 0; i < said.length; i++) message[i] = TOP_OF[i] === BARE ? own : followed[i]! + carried;
   return message;
 }
 

@@ -1,7 +1,6 @@
-import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
 import { groundOf, isOutside } from '../facts.ts';
-import type { UnderLayer } from './layers.ts';
+import type { Lain, UnderLayer } from './layers.ts';
 
 /** How a film holds to what it lies on. */
 export const BOND_STATES = ['sound', 'weak', 'gone'] as const;
@@ -11,7 +10,7 @@ export type LiesOn = UnderLayer | 'ground';
 
 /** How often a bond is weak, and how often it is gone, before anybody tried it. */
 export interface BondRow {
-  when: (film: Finish | UnderLayer, on: LiesOn, s: SurfaceFacts) => boolean;
+  when: (film: Finish | UnderLayer, on: LiesOn, s: Lain) => boolean;
   weak: number;
   gone: number;
   reason: string;
@@ -20,7 +19,7 @@ export interface BondRow {
 
 const WATERY: readonly string[] = ['waterborne-acrylic', 'waterborne-over-oil', 'older-waterborne', 'unknown-aerosol'];
 const SLICK_GROUNDS: readonly Ground[] = ['laminate', 'hard'];
-const on = (s: SurfaceFacts, ...grounds: Ground[]) => grounds.includes(groundOf(s.substrate));
+const on = (s: Lain, ...grounds: Ground[]) => grounds.includes(groundOf(s.substrate));
 
 /** The first row that fits is taken. Typical shares as painters find them with a blade; source: practice. */
 export const BOND_ROWS: readonly BondRow[] = [

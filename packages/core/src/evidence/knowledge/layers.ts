@@ -14,19 +14,22 @@ export const UNDER_LAYER_LABELS: Record<UnderLayer, string> = {
   primer: 'primer',
 };
 
+/** What of a surface bears on what may lie under its film, and on how it holds. */
+export type Lain = Pick<SurfaceFacts, 'substrate' | 'exposure' | 'builtYear'>;
+
 /** How often a layer lies under a top finish. The first row that fits is taken; none means it does not. */
 export interface UnderRow {
   layer: UnderLayer;
   tops: readonly Finish[];
-  when: (s: SurfaceFacts) => boolean;
+  when: (s: Lain) => boolean;
   chance: number;
   reason: string;
   source: string;
 }
 
-const before = (s: SurfaceFacts, year: number) => s.builtYear !== null && s.builtYear < year;
-const timber = (s: SurfaceFacts) => groundOf(s.substrate) === 'timber';
-const plaster = (s: SurfaceFacts) => groundOf(s.substrate) === 'plaster';
+const before = (s: Lain, year: number) => s.builtYear !== null && s.builtYear < year;
+const timber = (s: Lain) => groundOf(s.substrate) === 'timber';
+const plaster = (s: Lain) => groundOf(s.substrate) === 'plaster';
 const OPAQUE: readonly Finish[] = ['waterborne-acrylic', 'oil-alkyd', 'waterborne-over-oil', 'unknown-aerosol'];
 
 /** Typical shares as painters cut through old films; source: practice. Order of UNDER_LAYERS is from the top down. */
