@@ -67,6 +67,12 @@ export function ensurePackages() {
   keep('packages', stamp);
 }
 
+/** Compiles the core and the server alone: what describes the API, while the pages still wait for its endpoints. */
+export function ensureServer() {
+  const made = runQuiet('npx', ['tsc', '-b', 'packages/core', 'apps/server']);
+  if (made.status !== 0) stop(`The server does not compile; nothing was written.\n${made.stdout}${made.stderr}`);
+}
+
 /** Builds what the sources ask for, or nothing where it stands already. */
 export function ensureBuild() {
   const stamp = stampOf(SOURCES);

@@ -5,7 +5,7 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuild, ensurePackages } from './build.mjs';
+import { ensurePackages, ensureServer } from './build.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
 
@@ -23,7 +23,7 @@ function put(file, text) {
 }
 
 put('apps/server/src/http/coreSchemas.ts', coreSchemas());
-ensureBuild();
+ensureServer();
 put('apps/web/src/store/endpoints.ts', await webEndpoints());
 const { jobFileJsonSchema } = await import('../packages/core/dist/index.js');
 const { wrongTreatmentText } = await import('./wrongTreatment.mjs');

@@ -19,6 +19,7 @@ const row = (id: string, test: TestRecord, corrects: string | null = null): Test
   corrects,
   note: '',
   mark: null,
+  withdrawn: null,
 });
 
 /** A page as the server makes it, from the core itself. */

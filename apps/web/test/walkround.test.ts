@@ -25,6 +25,7 @@ const row = (id: string, test: TestRow['test'], more: Partial<TestRow> = {}): Te
   id,
   jobId: 'j',
   surfaceId: 's',
+  withdrawn: null,
   test,
   byName: 'Ada Thirle',
   at: AT,

@@ -4,8 +4,10 @@ import { ApiTags } from '@nestjs/swagger';
 import { dayOf, repaintLook, repaintOf } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { In, IsNull } from 'typeorm';
+import { standingSurfaces } from '../reading/standingSurfaces.ts';
+import { STANDS } from '../record/takenOut.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
-import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
 import { FaultActEntity, FaultMarkEntity } from '../record/punchEntities.ts';
 import { FollowUpEntity } from '../record/siteEntities.ts';
 import { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
@@ -39,13 +41,16 @@ export class Aftercare {
   async all(who: Who) {
     const scope = this.writes.reading(who);
     const { firm, jobs, care, marks } = await this.read(scope);
-    const [followUps, visits, people] = await Promise.all([
+    const [due, visits, people] = await Promise.all([
       scope.find(FollowUpEntity, { closedAt: IsNull() }, { dueAt: 'ASC' }),
       standingVisits(scope),
       scope.find(PersonEntity),
     ]);
-    const looked = await scope.find(SurfaceEntity, { id: In(followUps.map((f) => f.surfaceId)) });
-    const named = new Map(looked.map((s) => [s.id, s.name]));
+    const named = await standingSurfaces(
+      scope,
+      due.map((f) => f.surfaceId),
+    );
+    const followUps = due.filter((f) => named.has(f.surfaceId));
     const zone = firm.timeZone;
     const lives = filmLives(
       jobs.flatMap((j) => care.get(j.id)!.finished),
@@ -118,7 +123,7 @@ export class Aftercare {
             what: 'follow-up' as const,
             subject: f.id,
             surfaceId: f.surfaceId,
-            name: named.get(f.surfaceId) ?? '',
+            name: named.get(f.surfaceId)!.name,
             code: f.kind,
             words: f.words,
             why: 'Opened by the log of a coat that was laid outside its limits.',
@@ -152,7 +157,7 @@ export class Aftercare {
   async read(scope: FirmScope) {
     const [firm, found, moved] = await Promise.all([
       scope.firm(),
-      scope.find(JobEntity, { status: In(['active', 'aftercare']) }),
+      scope.find(JobEntity, { status: In(['active', 'aftercare']), ...STANDS }),
       marksOf(scope),
     ]);
     const care = new Map<string, JobCare>();

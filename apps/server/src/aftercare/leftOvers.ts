@@ -1,7 +1,7 @@
-import { LATER_LOOK_MIN, type LeftOver, type Exclusion } from '@rustic/core';
+import { LATER_LOOK_MIN, type LeftOver, type Exclusion, testsThatStand } from '@rustic/core';
 import type { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import { systemOf } from '../reading/houseReading.ts';
-import { standingTests, type JobRecords } from '../reading/jobRecords.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
 import { lastCoatOf } from '../reading/lastCoat.ts';
 
 /** What is left as it is may want another look; what somebody else does, or takes away, does not. */
@@ -27,7 +27,7 @@ export function leftOversOf(
     ...records.surfaces.flatMap((surface) => {
       const { choice } = systemOf(records, surface);
       const left = choice?.override ? lastCoatOf(records, surface) : null;
-      const patch = standingTests(records.tests)
+      const patch = testsThatStand(records.tests)
         .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
         .at(-1);
       const out = surface.exclusions.find((e) => e.whole && LEFT.includes(e.reason));

@@ -1,4 +1,4 @@
-import { CONDITIONS, FAMILIES, FINISHES, JOB_RECORDS } from '@rustic/core';
+import { CONDITIONS, FAMILIES, FINISHES, JOB_RECORDS, jobRecord, pick, withdrawnSchema } from '@rustic/core';
 import { z } from 'zod';
 import {
   answer,
@@ -37,6 +37,8 @@ import {
   workStep,
   holds,
 } from './parts.ts';
+
+const withdrawn = like(withdrawnSchema);
 
 export const jobList = z.array(
   named('JobBrief', {
@@ -83,7 +85,12 @@ export const wholeJob = named('WholeJob', {
   }),
   photos: z.array(photo),
   surfaces: z.array(surfaceBrief),
+  /** Rooms and surfaces that were taken out, and can be brought back. A surface of a room that is out is in it. */
+  takenOut: z.array(answer({ what: oneOf(['room', 'surface']), id: text, name: text, withdrawn })),
 });
+
+/** Jobs that were taken out. */
+export const jobsTakenOut = z.array(named('JobTakenOut', { ...pick(jobRecord, 'id', 'title', 'place'), withdrawn }));
 
 /** One line of a system, with what it takes and what it is done with. */
 const line = named('Line', {

@@ -15,6 +15,7 @@ import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
+import { STANDS } from '../record/takenOut.ts';
 import { BusyTimeEntity, CalendarFeedEntity } from '../record/calendarEntities.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
@@ -139,7 +140,7 @@ export class Calendar implements OnModuleDestroy {
     const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now, write: null };
     const scope = this.writes.reading(who);
     const visits = (await standingVisits(scope)).filter((v) => v.personId === person.id);
-    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
+    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter(
       (j) => UNDER_WAY.includes(j.status) || visits.some((v) => v.jobId === j.id),
     );
     const all = await readJobs(scope, jobs);

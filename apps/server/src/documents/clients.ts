@@ -17,6 +17,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { optionFault, quoteTotals, type Paper, type QuoteOption } from '@rustic/core';
 import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
+import { standingSurface } from '../record/takenOut.ts';
 import { AgreementEntity, type ClientLinkEntity, DocumentEntity } from '../record/documentEntities.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { WorkLogEntity } from '../record/siteEntities.ts';
@@ -156,7 +157,7 @@ export class Clients {
   /** Options become work: what was left out undecided is put back, another way is settled. */
   private async takeUp(scope: FirmScope, options: readonly QuoteOption[]): Promise<void> {
     for (const { surfaceId, kind, system } of options) {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       if (kind === 'extra') {
         const exclusions = surface.exclusions.filter((e) => !(e.whole && e.reason === 'undecided'));
         await scope.set(SurfaceEntity, surface, { exclusions });

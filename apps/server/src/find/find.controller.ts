@@ -2,6 +2,8 @@ import { text } from '@rustic/core';
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Like } from 'typeorm';
+import { standingSurfaces } from '../reading/standingSurfaces.ts';
+import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
@@ -22,10 +24,15 @@ export class FindController {
   async find(@Sender() who: Who, @Query() { q }: FindQuery) {
     const scope = this.writes.reading(who);
     const like = Like(`%${q.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`);
-    const [jobs, surfaces] = await Promise.all([
-      scope.find(JobEntity, { title: like }),
-      scope.find(SurfaceEntity, { name: like }),
+    const [jobs, named] = await Promise.all([
+      scope.find(JobEntity, { title: like, ...STANDS }),
+      scope.find(SurfaceEntity, { name: like, ...STANDS }),
     ]);
+    const standing = await standingSurfaces(
+      scope,
+      named.map((s) => s.id),
+    );
+    const surfaces = [...standing.values()];
     return {
       jobs: jobs.slice(0, 8).map((j) => ({ id: j.id, title: j.title, place: j.place })),
       surfaces: surfaces.slice(0, 12).map((s) => ({ id: s.id, jobId: s.jobId, name: s.name })),

@@ -10,19 +10,23 @@ import {
   JobChange,
   OrderBody,
   ReadingBody,
+  ReturnBody,
   RoomBody,
   RoomChange,
   SurfaceBody,
   SurfaceChange,
   WholeRoomBody,
+  WithdrawalBody,
 } from './jobs.dto.ts';
 import { Jobs } from './jobs.service.ts';
 import { Rooms } from './rooms.service.ts';
+import { Withdrawals } from './withdrawals.ts';
 import { Answers } from '../answers/answer.ts';
 import {
   campaignAnswer,
   jobAnswer,
   jobList,
+  jobsTakenOut,
   orderAnswer,
   readingAnswer,
   roomAnswer,
@@ -38,10 +42,14 @@ export class JobsController {
   constructor(
     private readonly jobs: Jobs,
     private readonly rooms: Rooms,
+    private readonly withdrawals: Withdrawals,
   ) {}
 
   @Answers('jobs', jobList) @Get('jobs') list(@Sender() who: Who) {
     return this.jobs.list(who);
+  }
+  @Answers('jobsTakenOut', jobsTakenOut) @Get('jobs/taken-out') takenOut(@Sender() who: Who) {
+    return this.jobs.takenOut(who);
   }
   @Answers('addJob', jobAnswer) @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
     return this.jobs.add(who, body);
@@ -117,6 +125,48 @@ export class JobsController {
     @Body() body: SurfaceChange,
   ) {
     return this.rooms.changeSurface(who, id, body);
+  }
+  @Answers('takeOutJob', jobAnswer) @Post('jobs/:jobId/withdrawal') takeOutJob(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: WithdrawalBody,
+  ) {
+    return this.withdrawals.takeOutJob(who, id, body);
+  }
+  @Answers('bringJobBack', jobAnswer) @Post('jobs/:jobId/return') bringJobBack(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: ReturnBody,
+  ) {
+    return this.withdrawals.bringJobBack(who, id, body);
+  }
+  @Answers('takeOutRoom', roomAnswer) @Post('rooms/:roomId/withdrawal') takeOutRoom(
+    @Sender() who: Who,
+    @Param('roomId') id: string,
+    @Body() body: WithdrawalBody,
+  ) {
+    return this.withdrawals.takeOutRoom(who, id, body);
+  }
+  @Answers('bringRoomBack', roomAnswer) @Post('rooms/:roomId/return') bringRoomBack(
+    @Sender() who: Who,
+    @Param('roomId') id: string,
+    @Body() body: ReturnBody,
+  ) {
+    return this.withdrawals.bringRoomBack(who, id, body);
+  }
+  @Answers('takeOutSurface', surfaceAnswer) @Post('surfaces/:surfaceId/withdrawal') takeOutSurface(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+    @Body() body: WithdrawalBody,
+  ) {
+    return this.withdrawals.takeOutSurface(who, id, body);
+  }
+  @Answers('bringSurfaceBack', surfaceAnswer) @Post('surfaces/:surfaceId/return') bringSurfaceBack(
+    @Sender() who: Who,
+    @Param('surfaceId') id: string,
+    @Body() body: ReturnBody,
+  ) {
+    return this.withdrawals.bringSurfaceBack(who, id, body);
   }
   @ForHands() @Answers('readAir', readingAnswer) @Post('rooms/:roomId/readings') addReading(
     @Sender() who: Who,

@@ -9,6 +9,7 @@ import {
   roomRecord,
   surfaceRecord,
   version,
+  withdrawnSchema,
 } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
@@ -85,6 +86,11 @@ export class CampaignBody extends bodyOf({
   name: z.string().min(1).max(60).nullish(),
   surfaceIds: z.array(surfaceRecord.fields.id).max(1000),
 }) {}
+
+/** Takes a job, a room or a surface out; where the record rests on it, with the reason. */
+export class WithdrawalBody extends bodyOf({ id: newId, reason: withdrawnSchema.shape.reason.optional() }) {}
+/** Brings it back. */
+export class ReturnBody extends bodyOf({ id: newId, note: z.string().max(400).optional() }) {}
 
 export class DayAsked extends bodyOf({ day: localDay }) {}
 

@@ -1,5 +1,15 @@
 import { Injectable } from '@nestjs/common';
-import { priceOn, productFor, rankedFinishes, sectionOf, FINISH_TESTS, type HouseTest } from '@rustic/core';
+import {
+  priceOn,
+  productFor,
+  rankedFinishes,
+  sectionOf,
+  FINISH_TESTS,
+  type HouseTest,
+  testsThatStand,
+} from '@rustic/core';
+import { STANDS, standingSurface } from '../record/takenOut.ts';
+import { IsNull, Not } from 'typeorm';
 import { PersonEntity } from '../record/firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { AirReadingEntity } from '../record/siteEntities.ts';
@@ -23,6 +33,13 @@ function priceIn(records: JobRecords, surface: SurfaceEntity): { minutes: number
   return priceOn(c, steps);
 }
 
+/** What was taken out of a job by itself: a surface that only went with its room comes back with it. */
+const takenOutOf = ({ takenOut }: JobRecords) =>
+  [
+    ...takenOut.rooms.map((row) => ({ what: 'room' as const, row })),
+    ...takenOut.surfaces.map((row) => ({ what: 'surface' as const, row })),
+  ].flatMap(({ what, row: { id, name, withdrawn } }) => (withdrawn ? [{ what, id, name, withdrawn }] : []));
+
 /** Jobs, and what is computed of them as a whole. */
 @Injectable()
 export class Jobs {
@@ -33,7 +50,7 @@ export class Jobs {
 
   async list(who: Who) {
     const scope = this.writes.reading(who);
-    const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
+    const jobs = await scope.find(JobEntity, STANDS, { startsAt: 'ASC' });
     const quotes = await sentQuotes(scope);
     const briefs = [];
     for (const records of await readJobs(scope, jobs)) {
@@ -41,6 +58,14 @@ export class Jobs {
       briefs.push({ ...this.brief(records, who.now), quote: quotes.get(records.job.id) ?? null });
     }
     return briefs;
+  }
+
+  /** Jobs that were taken out, the newest first. */
+  async takenOut(who: Who) {
+    const jobs = await this.writes.reading(who).find(JobEntity, { withdrawn: Not(IsNull()) });
+    return jobs
+      .map(({ id, title, place, withdrawn }) => ({ id, title, place, withdrawn: withdrawn! }))
+      .sort((a, b) => b.withdrawn.at.localeCompare(a.withdrawn.at));
   }
 
   private brief(records: JobRecords, now: Date) {
@@ -52,7 +77,7 @@ export class Jobs {
       drying: count('drying'),
       open: count('open') + count('closing'),
       done: count('done'),
-      tested: new Set(records.tests.map((t) => t.surfaceId)).size,
+      tested: new Set(testsThatStand(records.tests).map((t) => t.surfaceId)).size,
       ...this.totals(records),
     };
   }
@@ -76,6 +101,7 @@ export class Jobs {
       totals: this.totals(records),
       unknown: this.unknown(records),
       photos: records.photos,
+      takenOut: takenOutOf(records),
       surfaces: records.surfaces.map((surface) => {
         const { c, steps } = systemOf(records, surface);
         const { work: _work, ...standing } = standingOf(records, surface, who.now);
@@ -83,7 +109,7 @@ export class Jobs {
         return {
           ...surface,
           likeliest: rankedFinishes(c.d.odds)[0]!,
-          tested: records.tests.some((t) => t.surfaceId === surface.id),
+          tested: testsThatStand(records.tests).some((t) => t.surfaceId === surface.id),
           tests: records.tests.filter((t) => t.surfaceId === surface.id),
           conditions: [...c.d.findings.standing],
           inferred: c.d.tests.length === 0,
@@ -138,6 +164,7 @@ export class Jobs {
         property: {},
         client: '',
         offers: [],
+        withdrawn: null,
       });
       await this.ledger.append(scope, {
         jobId: job.id,
@@ -191,7 +218,7 @@ export class Jobs {
 
   async surface(who: Who, surfaceId: string) {
     const scope = this.writes.reading(who);
-    const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+    const surface = await standingSurface(scope, surfaceId);
     const records = await readJob(scope, surface.jobId);
     return surfaceView(records, surface, who.now);
   }

@@ -4,6 +4,7 @@ import { RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../record/ledger.service.ts';
+import { standing, standingSurface } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import type {
   CampaignBody,
@@ -71,6 +72,7 @@ export class Rooms {
       fumesOutBy: null,
       maxNightsOut: null,
       airFrom: 'reading',
+      withdrawn: null,
     });
     await this.ledger.append(scope, {
       jobId,
@@ -89,7 +91,7 @@ export class Rooms {
     facts: SurfaceEntity['facts'],
   ): Promise<SurfaceEntity> {
     await this.ledger.hold(scope, jobId);
-    const room = await scope.one(RoomEntity, body.roomId, 'room');
+    const room = await standing(scope, RoomEntity, body.roomId, 'room');
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
     const position = (await scope.find(SurfaceEntity, { jobId })).length;
     const surface = await scope.add(SurfaceEntity, {
@@ -105,6 +107,7 @@ export class Rooms {
       exclusions: [],
       houseRules: {},
       access: body.access ?? 'floor',
+      withdrawn: null,
     });
     await this.ledger.append(scope, {
       jobId,
@@ -118,7 +121,7 @@ export class Rooms {
 
   async changeRoom(who: Who, roomId: string, body: RoomChange) {
     return this.writes.run(who, async (scope) => {
-      const room = await scope.one(RoomEntity, roomId, 'room');
+      const room = await standing(scope, RoomEntity, roomId, 'room');
       await this.ledger.hold(scope, room.jobId);
       const { id: _id, version: _version, ...change } = body;
       const saved = await scope.change(RoomEntity, room, body, change);
@@ -136,7 +139,7 @@ export class Rooms {
   async changeSurface(who: Who, surfaceId: string, body: SurfaceChange) {
     const asked = body.facts ? measured(body.facts, body.measure) : null;
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const { id: _id, version: _version, ...said } = body;
       const change = { ...said, ...(asked ? { facts: asked } : {}) };

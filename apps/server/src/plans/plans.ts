@@ -16,6 +16,7 @@ import { In } from 'typeorm';
 import { z } from 'zod';
 import { stepId } from '../jobs/stepId.ts';
 import { v7 as uuid } from 'uuid';
+import { STANDS } from '../record/takenOut.ts';
 import { BusyTimeEntity } from '../record/calendarEntities.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
@@ -103,7 +104,7 @@ export class Plans implements OnModuleDestroy {
       scope.find(PersonEntity),
       scope.find(BusyTimeEntity),
       standingVisits(scope),
-      scope.find(JobEntity, { status: In(UNDER_WAY) }),
+      scope.find(JobEntity, { status: In(UNDER_WAY), ...STANDS }),
     ]);
     const others = jobId === null ? [] : jobs.filter((j) => j.id !== jobId);
     const posted = await Promise.all(others.map((j) => newestPlan(scope, j.id)));
@@ -133,7 +134,7 @@ export class Plans implements OnModuleDestroy {
   async ofFirm(who: Who, gone?: AbortSignal) {
     const scope = this.writes.reading(who);
     const visited = new Set((await standingVisits(scope)).map((v) => v.jobId));
-    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter(
+    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter(
       (j) => UNDER_WAY.includes(j.status) || visited.has(j.id),
     );
     const all = (await readJobs(scope, jobs)).filter((r) => r.surfaces.some((s) => !isLeftOut(s)));

@@ -1,6 +1,7 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { isTypical, type FanInput } from '@rustic/core';
+import { standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { OffersBody } from '../documents/documents.dto.ts';
@@ -74,8 +75,7 @@ export class Pricing {
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
       for (const { surfaceId } of body.offers)
-        if ((await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
-          await scope.one(SurfaceEntity, '', 'surface');
+        if ((await standingSurface(scope, surfaceId)).jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
       const offers = body.offers.map(({ id, surfaceId, key }) => ({ id, surfaceId, key }));
       const saved = await scope.change(JobEntity, job, body, { offers });
       await this.ledger.append(scope, {

@@ -1,6 +1,7 @@
 import { Body, ConflictException, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { handoverChecks, punchVisits } from '@rustic/core';
+import { standingSurface } from '../record/takenOut.ts';
 import { PhotoEntity } from '../record/evidenceEntities.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from '../record/punchEntities.ts';
@@ -74,7 +75,7 @@ export class Punch {
   async mark(who: Who, jobId: string, body: FaultBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
+      const surface = await standingSurface(scope, body.surfaceId);
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
       if (body.photoId && (await scope.one(PhotoEntity, body.photoId, 'photo')).jobId !== jobId)
         await scope.one(PhotoEntity, '', 'photo');
@@ -143,7 +144,7 @@ export class Punch {
   /** Something was tried: it holds, or it does not. */
   async check(who: Who, surfaceId: string, body: CheckBody) {
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       if (!checksAsked(records, surface).some((c) => c.code === body.code))

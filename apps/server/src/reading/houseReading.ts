@@ -31,6 +31,7 @@ import {
   type TestRecord,
   type WorkStep,
   zonesOf,
+  testsThatStand,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { WorkLogEntity } from '../record/siteEntities.ts';
@@ -38,7 +39,7 @@ import type { SystemChoiceEntity } from '../record/systemEntities.ts';
 import { productById } from './firmShelf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from './airOfRoom.ts';
-import { standingTests, type JobRecords } from './jobRecords.ts';
+import type { JobRecords } from './jobRecords.ts';
 
 /** Everything flagged on a surface: at the walk-round, and since, while working. */
 export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
@@ -67,7 +68,7 @@ export const rulesOn = (records: JobRecords, surface: SurfaceEntity): Partial<Ho
 });
 
 function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
-  const standing = standingTests(records.tests);
+  const standing = testsThatStand(records.tests);
   return readBy(assessSchema, {
     surface: {
       builtYear: records.job.builtYear,

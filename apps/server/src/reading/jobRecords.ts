@@ -23,6 +23,8 @@ export interface JobRecords {
   job: JobEntity;
   rooms: RoomEntity[];
   surfaces: SurfaceEntity[];
+  /** Rooms and surfaces that were taken out, a surface with its room: nothing of them stands anywhere else here. */
+  takenOut: { rooms: RoomEntity[]; surfaces: SurfaceEntity[] };
   tests: TestRecordEntity[];
   choices: SystemChoiceEntity[];
   /** Logs that stand, by when the work ended. */
@@ -108,11 +110,16 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
   ]);
   const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
   return jobs.map((job): JobRecords => {
+    const takenOut = takenOutOf(job.id, rooms, surfaces);
+    const hidden = new Set([...takenOut.rooms, ...takenOut.surfaces].map((row) => row.id));
     const own = <T extends { jobId: string }>(rows: readonly T[]) =>
-      rows.filter((row) => row.jobId === job.id && (!until || writtenBy(row as Written, until)));
+      rows.filter(
+        (row) => row.jobId === job.id && !isOf(hidden, row as About) && (!until || writtenBy(row as Written, until)),
+      );
     return {
       firm,
       job,
+      takenOut,
       rooms: own(rooms),
       surfaces: own(surfaces),
       tests: own(tests),
@@ -135,6 +142,26 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     };
   });
 }
+
+/** What was taken out of a job: of a room that was, its surfaces too. */
+function takenOutOf(jobId: string, rooms: readonly RoomEntity[], surfaces: readonly SurfaceEntity[]) {
+  const out = rooms.filter((r) => r.jobId === jobId && r.withdrawn);
+  const roomIds = new Set(out.map((r) => r.id));
+  return {
+    rooms: out,
+    surfaces: surfaces.filter((s) => s.jobId === jobId && (s.withdrawn !== null || roomIds.has(s.roomId))),
+  };
+}
+
+/** What a row is, and what it is about. */
+interface About {
+  id?: string;
+  surfaceId?: string | null;
+  roomId?: string | null;
+}
+/** Whether a row is one of these, or is about one of them. */
+const isOf = (ids: ReadonlySet<string>, row: About) =>
+  [row.id, row.surfaceId, row.roomId].some((id) => id != null && ids.has(id));
 
 /** When a row was written, by whatever it calls it. */
 interface Written {
@@ -170,12 +197,6 @@ export async function learnedRates(scope: FirmScope): Promise<LearnedRate[]> {
 export function standingWork(work: readonly WorkLogEntity[]): WorkLogEntity[] {
   const corrected = new Set(work.map((w) => w.corrects).filter((id) => id !== null));
   return work.filter((w) => !corrected.has(w.id) && !w.withdrawn);
-}
-
-/** Tests that stand: those that a correction names are kept, but count no more. */
-export function standingTests(tests: readonly TestRecordEntity[]): TestRecordEntity[] {
-  const corrected = new Set(tests.map((t) => t.corrects).filter((id) => id !== null));
-  return tests.filter((t) => !corrected.has(t.id));
 }
 
 /** Holds that stand: those that were released are kept, but hold nothing. */

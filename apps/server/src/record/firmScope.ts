@@ -55,6 +55,11 @@ export class FirmScope {
     });
   }
 
+  /** Whether there is any such row. */
+  some<T extends FirmOwned>(entity: EntityTarget<T>, where: FindOptionsWhere<T>): Promise<boolean> {
+    return this.manager.existsBy(entity, { ...where, firmId: this.who.firmId } as FindOptionsWhere<T>);
+  }
+
   async one<T extends FirmOwned>(entity: EntityTarget<T>, id: string, what: string): Promise<T> {
     const row = await this.manager.findOne(entity, { where: { id, firmId: this.who.firmId } as FindOptionsWhere<T> });
     if (!row) throw new NotFoundException(`There is no such ${what}.`);

@@ -1,6 +1,7 @@
 import { Body, Controller, HttpCode, Injectable, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { houseRulesSchema, priceOn, readBy, systemDifference, type HouseRules, type Step } from '@rustic/core';
+import { STANDS, standingSurface } from '../record/takenOut.ts';
 import { FirmEntity } from '../record/firmEntities.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -98,14 +99,14 @@ export class Rules {
 
   private async reached(scope: FirmScope, { level, subject }: RulesAsked): Promise<JobRecords[]> {
     if (level === 'firm') {
-      const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
+      const jobs = await scope.find(JobEntity, STANDS, { startsAt: 'ASC' });
       return readJobs(
         scope,
         jobs.filter((job) => job.status !== 'aftercare'),
       );
     }
     if (!subject) throw refusedWith([{ path: 'subject', message: `the ${level} is needed` }]);
-    const jobId = level === 'job' ? subject : (await scope.one(SurfaceEntity, subject, 'surface')).jobId;
+    const jobId = level === 'job' ? subject : (await standingSurface(scope, subject)).jobId;
     return [await readJob(scope, jobId)];
   }
 
@@ -124,7 +125,7 @@ export class Rules {
       });
       if (!houseRules) return saved;
       // A rule of the firm is a decision on every job that is under way.
-      for (const job of await scope.find(JobEntity, {}, { startsAt: 'ASC' }))
+      for (const job of await scope.find(JobEntity, STANDS, { startsAt: 'ASC' }))
         if (job.status !== 'aftercare')
           await this.entry(scope, job.id, null, {
             level: 'firm',
@@ -149,7 +150,7 @@ export class Rules {
   async changeSurface(who: Who, surfaceId: string, body: RulesChange) {
     const houseRules = readRules(body.houseRules);
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const saved = await scope.change(SurfaceEntity, surface, body, { houseRules });
       await this.entry(scope, surface.jobId, surfaceId, {

@@ -15,6 +15,7 @@ import {
   type ShelfRead,
 } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
+import { STANDS } from '../record/takenOut.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../record/shelfEntities.ts';
 import { TrialEntity } from '../record/trialEntities.ts';
@@ -170,7 +171,7 @@ export class Shelf {
   /** The fewest products with which everything still to be done on the jobs ahead can be done, and what nothing does. */
   async coming(who: Who) {
     const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity, {}, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
+    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
     const demands: (ProductDemand & { job: string; surface: string })[] = [];
     for (const records of await readJobs(scope, jobs)) {
       await composeAll(records);

@@ -1,6 +1,7 @@
 import { Body, ConflictException, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { productFor, schoolsSideBySide, sectionOf, type Step, type WhatIf } from '@rustic/core';
+import { standingSurface } from '../record/takenOut.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { caseIn } from '../reading/houseReading.ts';
@@ -68,7 +69,7 @@ export class SystemsController {
 
   private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {
     const scope = this.writes.reading(who);
-    const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+    const surface = await standingSurface(scope, surfaceId);
     return { surface, records: await readJob(scope, surface.jobId) };
   }
 }

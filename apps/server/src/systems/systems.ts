@@ -1,5 +1,6 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import type { Step, Override } from '@rustic/core';
+import { standingSurface } from '../record/takenOut.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { SystemChoiceEntity } from '../record/systemEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -35,7 +36,7 @@ export class Systems {
 
   async choose(who: Who, surfaceId: string, body: ChoiceBody) {
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       if (records.work.some((w) => w.surfaceId === surfaceId)) {

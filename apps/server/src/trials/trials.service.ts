@@ -11,12 +11,14 @@ import {
   type LedgerEvent,
   type TrialLook,
   type TrialActKind,
+  testsThatStand,
 } from '@rustic/core';
+import { STANDS, standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { type TrialActBody, TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { systemOf } from '../reading/houseReading.ts';
-import { readJobs, standingTests } from '../reading/jobRecords.ts';
+import { readJobs } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
 import type { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
@@ -115,7 +117,7 @@ export class Trials {
       });
     return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
-      if (body.surfaceId && (await scope.one(SurfaceEntity, body.surfaceId, 'surface')).jobId !== jobId)
+      if (body.surfaceId && (await standingSurface(scope, body.surfaceId)).jobId !== jobId)
         await scope.one(SurfaceEntity, '', 'surface');
       const trial = await scope.add(TrialEntity, {
         id: body.id,
@@ -188,7 +190,7 @@ export class Trials {
       if (looks.length === 0)
         throw new ConflictException({ code: 'not-scored', message: 'Nothing is scored yet. Nothing was written.' });
       const ranking = rankTrial(trial.design, trial.cells, looks, { draws: 2000 });
-      const surface = trial.surfaceId ? await scope.one(SurfaceEntity, trial.surfaceId, 'surface') : null;
+      const surface = trial.surfaceId ? await standingSurface(scope, trial.surfaceId) : null;
       return {
         kind: 'concluded',
         at: who.now,
@@ -247,7 +249,7 @@ export class Trials {
   /** Primer patches: those that systems ask for, and those that were laid and read. The small form of a trial. */
   async patches(who: Who) {
     const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity)).filter((j) => j.status !== 'aftercare');
+    const jobs = (await scope.find(JobEntity, STANDS)).filter((j) => j.status !== 'aftercare');
     return (await readJobs(scope, jobs))
       .flatMap((records) =>
         records.surfaces.map((surface) => ({
@@ -258,7 +260,7 @@ export class Trials {
           asked: systemOf(records, surface)
             .steps.filter((s) => s.kind === 'test-patch')
             .map((s) => ({ family: s.family ?? null, waitMin: s.waitMin ?? 0, why: s.why })),
-          read: standingTests(records.tests)
+          read: testsThatStand(records.tests)
             .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
             .map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
         })),

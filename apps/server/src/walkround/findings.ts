@@ -1,6 +1,7 @@
 import { Body, Controller, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, priceOn, systemDifference, type FindingChanges } from '@rustic/core';
+import { standingSurface } from '../record/takenOut.ts';
 import { FindingEntity } from '../record/evidenceEntities.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
@@ -33,9 +34,9 @@ export class Findings {
 
   async note(who: Who, surfaceId: string, body: FindingBody): Promise<FindingEntity> {
     return this.writes.run(who, async (scope) => {
-      const { jobId } = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const { jobId } = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, jobId);
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       const extents = body.extents ?? {};
       const before = await readJob(scope, surface.jobId);
       const found = {

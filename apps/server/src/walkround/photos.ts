@@ -15,6 +15,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, pick, placeSchema } from '@rustic/core';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
+import { standingSurface } from '../record/takenOut.ts';
 import { PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
 import { RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -123,7 +124,7 @@ export class Photos {
   private async belongs(scope: FirmScope, jobId: string, { roomId, surfaceId, testId }: PhotoQuery): Promise<void> {
     const room = await scope.one(RoomEntity, roomId, 'room');
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
-    if (surfaceId && (await scope.one(SurfaceEntity, surfaceId, 'surface')).jobId !== jobId)
+    if (surfaceId && (await standingSurface(scope, surfaceId)).jobId !== jobId)
       await scope.one(SurfaceEntity, '', 'surface');
     if (!testId) return;
     // A photo shows a test of the surface it is of; of another's, it would be evidence for the wrong film.

@@ -1,4 +1,5 @@
 import { ConflictException, Injectable } from '@nestjs/common';
+import { standingSurface } from '../record/takenOut.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { StepHoldEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -22,7 +23,7 @@ export class Holds {
 
   async hold(who: Who, surfaceId: string, body: HoldBody) {
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+      const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       const { work, logs } = workOn(records, surface, systemOf(records, surface));

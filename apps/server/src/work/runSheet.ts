@@ -2,11 +2,13 @@ import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
-import { In, IsNull, LessThan } from 'typeorm';
+import { IsNull, LessThan } from 'typeorm';
 import { z } from 'zod';
 import { cureDates, SECOND_INSTALMENT } from '@rustic/core';
+import { standingSurfaces } from '../reading/standingSurfaces.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { lastCoatOf } from '../reading/lastCoat.ts';
+import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -75,7 +77,7 @@ export class RunSheet {
 
   private async read(scope: FirmScope, marks: Marks): Promise<Sheet> {
     const { who } = scope;
-    const jobs = await scope.find(JobEntity, {}, { startsAt: 'ASC' });
+    const jobs = await scope.find(JobEntity, STANDS, { startsAt: 'ASC' });
     const lately = await this.workedOnSince(scope, new Date(who.now.getTime() - CURING_MS));
     const visits = await visitsSoon(scope, jobs);
     const returnedTo = new Set(
@@ -90,19 +92,24 @@ export class RunSheet {
     const lines = await this.linesOf(scope, underWay, marks);
     const soon = new Date(who.now.getTime() + SOON_MS);
     const due = await scope.find(FollowUpEntity, { closedAt: IsNull(), dueAt: LessThan(soon) }, { dueAt: 'ASC' });
-    const named = await scope.find(SurfaceEntity, { id: In(due.map((f) => f.surfaceId)) });
+    const named = await standingSurfaces(
+      scope,
+      due.map((f) => f.surfaceId),
+    );
     const rest = JSON.stringify({
       checks: await this.trials.due(scope, jobs),
       visits,
-      followUps: due.map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({
-        id,
-        jobId,
-        surfaceId,
-        name: named.find((s) => s.id === surfaceId)?.name ?? '',
-        kind,
-        words,
-        dueAt,
-      })),
+      followUps: due
+        .filter((f) => named.has(f.surfaceId))
+        .map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({
+          id,
+          jobId,
+          surfaceId,
+          name: named.get(surfaceId)!.name,
+          kind,
+          words,
+          dueAt,
+        })),
     });
     const now = JSON.stringify(who.now.toISOString());
     const sheet = (texts: string[], after: string) =>

@@ -7,6 +7,7 @@ import { Sender } from '../people/session.ts';
 import { productById } from '../reading/firmShelf.ts';
 import { caseIn, standingOf } from '../reading/houseReading.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { standingSurface } from '../record/takenOut.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -43,7 +44,7 @@ export class WaysBackController {
   @Post('ways-back')
   async writeWayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueBody) {
     return this.writes.run(who, async (scope) => {
-      const surface = await scope.one(SurfaceEntity, id, 'surface');
+      const surface = await standingSurface(scope, id);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
       const { price, ...way } = this.rescue(records, surface, body);
@@ -94,7 +95,7 @@ export class WaysBackController {
 
   private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {
     const scope = this.writes.reading(who);
-    const surface = await scope.one(SurfaceEntity, surfaceId, 'surface');
+    const surface = await standingSurface(scope, surfaceId);
     return { surface, records: await readJob(scope, surface.jobId) };
   }
 }

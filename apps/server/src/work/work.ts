@@ -27,6 +27,7 @@ import { Ledger } from '../record/ledger.service.ts';
 import { Sender, type SessionRequest } from '../people/session.ts';
 import { ForHands, seesPrices } from '../people/roles.ts';
 import { Systems } from '../systems/systems.ts';
+import { standingSurface } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import { FollowUps } from './followUps.ts';
 import { Holds } from './holds.ts';
@@ -64,7 +65,7 @@ export class Work {
   async log(who: Who, jobId: string, body: WorkBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await scope.one(SurfaceEntity, body.surfaceId, 'surface');
+      const surface = await standingSurface(scope, body.surfaceId);
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
       const records = await readJob(scope, jobId);
       if (!systemOf(records, surface).choice)

@@ -6,9 +6,17 @@ import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { BringIn } from './BringIn.tsx';
+import { TakenOut } from './TakenOut.tsx';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
-import { type Job, type JobBrief, useAddJobMutation, useJobsQuery, useSessionQuery } from '../store/endpoints.ts';
+import {
+  type Job,
+  type JobBrief,
+  useAddJobMutation,
+  useJobsQuery,
+  useJobsTakenOutQuery,
+  useSessionQuery,
+} from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import type { Times } from '../words/time.ts';
 import { Form } from '../form/Form.tsx';
@@ -32,6 +40,7 @@ export default function Jobs() {
   const { sayTime } = useWords();
   const { data, error, refetch } = useJobsQuery();
   const { data: session } = useSessionQuery();
+  const { data: out } = useJobsTakenOutQuery();
   const may = useMay();
   const [adding, setAdding] = useState<'new' | 'file' | null>(null);
   if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
@@ -120,6 +129,9 @@ export default function Jobs() {
           ))}
         </tbody>
       </table>
+      {out && out.length > 0 && (
+        <TakenOut all={out.map(({ id, title, withdrawn }) => ({ what: 'job', id, name: title, withdrawn }))} />
+      )}
     </Page>
   );
 }

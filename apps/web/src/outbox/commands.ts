@@ -1,6 +1,7 @@
 /** Writes that must not be lost, by the endpoint that makes them: kept on this device until the server has them. */
 export const COMMANDS = {
   recordTest: 'A test',
+  takeTestBack: 'A test taken back',
   noteFinding: 'Something found',
   keepPhoto: 'A photo',
   readAir: 'An air reading',

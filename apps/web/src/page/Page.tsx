@@ -44,7 +44,7 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, bar, w
         <footer
           tabIndex={0}
           aria-label="Running totals"
-          className="flex h-11 shrink-0 items-center gap-x-2.5 overflow-x-auto border-t-4 border-double border-strong bg-leaf px-4 text-[13px] whitespace-nowrap wide:gap-x-5 wide:px-6 wide:text-[14.5px]"
+          className="flex h-[52px] shrink-0 items-center gap-x-2 overflow-x-auto border-t-4 border-double border-strong bg-leaf px-3 text-[11.5px] whitespace-nowrap wide:h-11 wide:gap-x-5 wide:px-6 wide:text-[14.5px]"
         >
           {footing}
         </footer>
@@ -57,7 +57,9 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, bar, w
 export function Total({ words, figure, end = false }: { words: string; figure: ReactNode; end?: boolean }) {
   if (figure === NO_PRICE) return null;
   return (
-    <span className={end ? 'ml-auto' : 'border-r border-rule pr-2.5 last:border-0 wide:pr-5'}>
+    <span
+      className={`flex flex-col-reverse leading-tight wide:inline wide:leading-normal ${end ? 'ml-auto text-right' : 'border-r border-rule pr-2 last:border-0 wide:pr-5'}`}
+    >
       {words} <strong className="font-serif text-[15px] font-semibold wide:text-[16px]">{figure}</strong>
     </span>
   );

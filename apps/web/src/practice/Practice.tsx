@@ -4,6 +4,7 @@ import {
   drillCost,
   drillOf,
   drillTest,
+  pricesFor,
   DRILL_TESTS,
   FINISH_LABELS,
   posteriorOdds,
@@ -58,7 +59,7 @@ export default function Practice() {
         },
         {
           n: 2,
-          text: `On what you had tested, the engine would ${WORDS[chooseTreatment(odds)]}: the least expected loss, not always the likeliest finish.`,
+          text: `On what you had tested, the engine would ${WORDS[chooseTreatment(odds, pricesFor(drill.surface))]}: the least expected loss, not always the likeliest finish.`,
         },
       ]
     : [

@@ -131,6 +131,9 @@ const injectedRtkApi = api.injectEndpoints({
     recordTest: build.mutation<RecordTestApiResponse, RecordTestApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/tests`, method: "POST", body }),
     }),
+    takeTestBack: build.mutation<TakeTestBackApiResponse, TakeTestBackApiArg>({
+      query: ({ testId, ...body }) => ({ url: `/api/tests/${encodeURIComponent(String(testId))}/withdrawal`, method: "POST", body }),
+    }),
     jobs: build.query<JobsApiResponse, JobsApiArg>({
       query: () => ({ url: `/api/jobs` }),
     }),
@@ -140,6 +143,9 @@ const injectedRtkApi = api.injectEndpoints({
         method: "POST",
         body: queryArg,
       }),
+    }),
+    jobsTakenOut: build.query<JobsTakenOutApiResponse, JobsTakenOutApiArg>({
+      query: () => ({ url: `/api/jobs/taken-out` }),
     }),
     job: build.query<JobApiResponse, JobApiArg>({
       query: (queryArg) => ({
@@ -185,6 +191,33 @@ const injectedRtkApi = api.injectEndpoints({
       ChangeSurfaceApiArg
     >({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}`, method: "PATCH", body }),
+    }),
+    takeOutJob: build.mutation<TakeOutJobApiResponse, TakeOutJobApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/withdrawal`, method: "POST", body }),
+    }),
+    bringJobBack: build.mutation<BringJobBackApiResponse, BringJobBackApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/return`, method: "POST", body }),
+    }),
+    takeOutRoom: build.mutation<TakeOutRoomApiResponse, TakeOutRoomApiArg>({
+      query: ({ roomId, ...body }) => ({ url: `/api/rooms/${encodeURIComponent(String(roomId))}/withdrawal`, method: "POST", body }),
+    }),
+    bringRoomBack: build.mutation<
+      BringRoomBackApiResponse,
+      BringRoomBackApiArg
+    >({
+      query: ({ roomId, ...body }) => ({ url: `/api/rooms/${encodeURIComponent(String(roomId))}/return`, method: "POST", body }),
+    }),
+    takeOutSurface: build.mutation<
+      TakeOutSurfaceApiResponse,
+      TakeOutSurfaceApiArg
+    >({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/withdrawal`, method: "POST", body }),
+    }),
+    bringSurfaceBack: build.mutation<
+      BringSurfaceBackApiResponse,
+      BringSurfaceBackApiArg
+    >({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/return`, method: "POST", body }),
     }),
     readAir: build.mutation<ReadAirApiResponse, ReadAirApiArg>({
       query: ({ roomId, ...body }) => ({ url: `/api/rooms/${encodeURIComponent(String(roomId))}/readings`, method: "POST", body }),
@@ -699,10 +732,16 @@ export type RecordTestApiResponse = /** status 2XX as asked */ TestRow;
 export type RecordTestApiArg = {
   surfaceId: string;
 } & TestBody;
+export type TakeTestBackApiResponse = /** status 2XX as asked */ TestRow;
+export type TakeTestBackApiArg = {
+  testId: string;
+} & TakeTestBackBody;
 export type JobsApiResponse = /** status 2XX as asked */ JobBrief[];
 export type JobsApiArg = void;
 export type AddJobApiResponse = /** status 2XX as asked */ Job;
 export type AddJobApiArg = JobBody;
+export type JobsTakenOutApiResponse = /** status 2XX as asked */ JobTakenOut[];
+export type JobsTakenOutApiArg = void;
 export type JobApiResponse = /** status 2XX as asked */ WholeJob;
 export type JobApiArg = string;
 export type ChangeJobApiResponse = /** status 2XX as asked */ Job;
@@ -754,6 +793,30 @@ export type ChangeSurfaceApiResponse = /** status 2XX as asked */ Surface;
 export type ChangeSurfaceApiArg = {
   surfaceId: string;
 } & SurfaceChange;
+export type TakeOutJobApiResponse = /** status 2XX as asked */ Job;
+export type TakeOutJobApiArg = {
+  jobId: string;
+} & WithdrawalBody;
+export type BringJobBackApiResponse = /** status 2XX as asked */ Job;
+export type BringJobBackApiArg = {
+  jobId: string;
+} & ReturnBody;
+export type TakeOutRoomApiResponse = /** status 2XX as asked */ Room;
+export type TakeOutRoomApiArg = {
+  roomId: string;
+} & WithdrawalBody;
+export type BringRoomBackApiResponse = /** status 2XX as asked */ Room;
+export type BringRoomBackApiArg = {
+  roomId: string;
+} & ReturnBody;
+export type TakeOutSurfaceApiResponse = /** status 2XX as asked */ Surface;
+export type TakeOutSurfaceApiArg = {
+  surfaceId: string;
+} & WithdrawalBody;
+export type BringSurfaceBackApiResponse = /** status 2XX as asked */ Surface;
+export type BringSurfaceBackApiArg = {
+  surfaceId: string;
+} & ReturnBody;
 export type ReadAirApiResponse = /** status 2XX as asked */ {
   id: string;
   roomId: string;
@@ -1875,6 +1938,7 @@ export type TestRow = {
     x: number;
     y: number;
   } | null;
+  withdrawn: boolean | null;
   byName: string;
   at: string;
   jobId: string;
@@ -1914,6 +1978,12 @@ export type TestBody = {
     x: number;
     y: number;
   } | null;
+};
+export type TakeTestBackBody = {
+  id: string;
+  note: string;
+  movedTo?: string;
+  movedId?: string;
 };
 export type JobBrief = {
   id: string;
@@ -1962,6 +2032,11 @@ export type JobBrief = {
     };
   };
   client: string;
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
+  } | null;
   version: number;
   offers?: {
     id: string;
@@ -2029,6 +2104,11 @@ export type Job = {
     };
   };
   client: string;
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
+  } | null;
   version: number;
   offers?: {
     id: string;
@@ -2043,6 +2123,16 @@ export type JobBody = {
   builtYear?: number | null;
   note?: string;
   startsAt: string;
+};
+export type JobTakenOut = {
+  id: string;
+  title: string;
+  place: string;
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
+  };
 };
 export type Room = {
   id: string;
@@ -2068,6 +2158,11 @@ export type Room = {
         heightM: number;
       }[];
     }[];
+  } | null;
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
   } | null;
   jobId: string;
   version: number;
@@ -2368,6 +2463,11 @@ export type SurfaceBrief = {
     rollers?: "new-each-coat" | "wash";
     planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
   };
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
+  } | null;
   jobId: string;
   version: number;
   likeliest: FinishChance;
@@ -2407,6 +2507,16 @@ export type WholeJob = {
   };
   photos: Photo[];
   surfaces: SurfaceBrief[];
+  takenOut: {
+    what: "room" | "surface";
+    id: string;
+    name: string;
+    withdrawn: {
+      reason: string;
+      by: string;
+      at: string;
+    };
+  }[];
 };
 export type JobChange = {
   id: string;
@@ -2629,6 +2739,11 @@ export type Surface = {
     rollers?: "new-each-coat" | "wash";
     planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
   };
+  withdrawn: {
+    reason: string;
+    by: string;
+    at: string;
+  } | null;
   jobId: string;
   version: number;
 };
@@ -3395,6 +3510,14 @@ export type SurfaceChange = {
       heightM: number;
     } | null;
   }[];
+};
+export type WithdrawalBody = {
+  id: string;
+  reason?: string;
+};
+export type ReturnBody = {
+  id: string;
+  note?: string;
 };
 export type ReadingBody = {
   id: string;
@@ -4576,8 +4699,10 @@ export const {
   useNoteFindingMutation,
   useKeepPhotoMutation,
   useRecordTestMutation,
+  useTakeTestBackMutation,
   useJobsQuery,
   useAddJobMutation,
+  useJobsTakenOutQuery,
   useJobQuery,
   useChangeJobMutation,
   useAddSurfaceMutation,
@@ -4588,6 +4713,12 @@ export const {
   useAsItStoodQuery,
   useSurfaceQuery,
   useChangeSurfaceMutation,
+  useTakeOutJobMutation,
+  useBringJobBackMutation,
+  useTakeOutRoomMutation,
+  useBringRoomBackMutation,
+  useTakeOutSurfaceMutation,
+  useBringSurfaceBackMutation,
   useReadAirMutation,
   useSignInMutation,
   useSessionQuery,

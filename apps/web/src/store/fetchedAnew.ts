@@ -73,7 +73,14 @@ endpoints.enhanceEndpoints({
     addNote: { invalidatesTags: moves('Shelf') },
 
     jobs: { providesTags: ['Jobs'] },
+    jobsTakenOut: { providesTags: ['Jobs'] },
     addJob: { invalidatesTags: moves('Jobs') },
+    takeOutJob: { invalidatesTags: writes(onNone, 'job-withdrawn') },
+    bringJobBack: { invalidatesTags: writes(onNone, 'job-brought-back') },
+    takeOutRoom: { invalidatesTags: writes(onRoom, 'room-withdrawn') },
+    bringRoomBack: { invalidatesTags: writes(onRoom, 'room-brought-back') },
+    takeOutSurface: { invalidatesTags: writes(onSurface, 'surface-withdrawn') },
+    bringSurfaceBack: { invalidatesTags: writes(onSurface, 'surface-brought-back') },
     bringJobIn: { invalidatesTags: writes(onNone, 'job-brought-in') },
     job: { providesTags: about('Job') },
     changeJob: { invalidatesTags: writes(onNone, 'job-changed') },
@@ -101,6 +108,7 @@ endpoints.enhanceEndpoints({
     whatIf: { providesTags: bySurface },
     wayBack: { providesTags: bySurface },
     recordTest: { invalidatesTags: writes(onSurface, 'test-recorded') },
+    takeTestBack: { invalidatesTags: writes(onSurface, 'test-withdrawn') },
     noteFinding: { invalidatesTags: writes(onSurface, 'found-while-working') },
     chooseSystem: { invalidatesTags: writes(onSurface, 'system-chosen') },
     writeWayBack: {

@@ -41,6 +41,8 @@ const waits = reach(subjectAs('Surface'), plans, all('Today'));
 const followUps = reach(subjectAs('Surface'), all('Today', 'Aftercare'));
 const punch = reach(ofJob('Punch'), all('Aftercare'));
 const visits = reach(punch, plans, all('Today'));
+/** A job that is taken out or brought back is gone from every list, or there again. */
+const everything = reach(house, punch, all('Trials'));
 const trial = reach(all('Trials', 'Trial', 'Today'));
 
 /** How far each kind of entry reaches: which answers are another after it. */
@@ -49,16 +51,24 @@ const REACH: Record<LedgerKind, Reach> = {
   'job-changed': house,
   'job-brought-in': reach(figures, all('Trials', 'Today', 'Aftercare')),
   'record-carried-forward': reach(),
+  'job-withdrawn': everything,
+  'job-brought-back': everything,
   'room-added': house,
   'room-changed': reach(figures, ofJob('House'), plans, all('Today')),
+  'room-withdrawn': house,
+  'room-brought-back': house,
   'surface-added': house,
   'surface-changed': house,
+  'surface-withdrawn': house,
+  'surface-brought-back': house,
   'exclusions-changed': house,
   'order-changed': figures,
   'campaign-joined': house,
   'campaign-broken': house,
   'test-recorded': house,
   'test-corrected': house,
+  'test-withdrawn': house,
+  'test-moved': house,
   'found-while-working': house,
   'photo-kept': reach(ofJob('Job', 'House', 'Punch')),
   'photo-let-go': reach(ofJob('Job', 'House', 'Punch')),

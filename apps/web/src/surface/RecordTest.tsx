@@ -54,10 +54,20 @@ interface Props {
   mark?: SketchPlace | null;
   /** What was recorded and under which id, or nothing where it was left. */
   onDone: (made?: TestRecord, id?: string) => void;
+  /** Where it is corrected: it was made elsewhere, or not at all. */
+  onTakeBack?: () => void;
 }
 
 /** Recording a test: the result is the button, so that a spirit rub takes two taps. */
-export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', places = [], mark, onDone }: Props) {
+export function RecordTest({
+  surfaceId,
+  corrects = null,
+  first = 'spirit-rub',
+  places = [],
+  mark,
+  onDone,
+  onTakeBack,
+}: Props) {
   const [kind, setKind] = useState<TestKind>(corrects?.test.kind ?? first);
   const draft = useDraft<TestSaid>(`test/${surfaceId}/${corrects?.id ?? ''}`, {
     ...besideOf(corrects),
@@ -168,6 +178,11 @@ export function RecordTest({ surfaceId, corrects = null, first = 'spirit-rub', p
           <button type="button" onClick={leave} className="min-h-[44px] px-2 underline">
             Leave it
           </button>
+          {onTakeBack && (
+            <button type="button" onClick={onTakeBack} className="min-h-[44px] px-2 underline">
+              It was made elsewhere, or not at all
+            </button>
+          )}
         </div>
         <Refused error={error} />
         <DraftIsBack draft={draft} />

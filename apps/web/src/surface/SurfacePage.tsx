@@ -15,6 +15,9 @@ import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
 import { FindingForm, FindingsOf } from './Findings.tsx';
 import { RecordTest } from './RecordTest.tsx';
+import { TakeOut } from '../jobs/TakeOut.tsx';
+import { TakeTestBack } from './TakeTestBack.tsx';
+import { useMay } from '../store/useMay.ts';
 import { reasonsOf } from './reasons.ts';
 import { WayBack } from './WayBack.tsx';
 import { WhatGoesOn } from './WhatGoesOn.tsx';
@@ -37,9 +40,10 @@ export default function SurfacePage() {
   const { surfaceId = '' } = useParams();
   const navigate = useNavigate();
   const measures = useMeasures();
+  const may = useMay();
   const { data, error, fulfilledTimeStamp = 0, refetch } = useSurfaceQuery(surfaceId);
   const [written, setWritten] = useState<{ stepId: string; at: number } | null>(null);
-  const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | null>(null);
+  const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'away' | 'back' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
   const [logging, setLogging] = useState<SurfaceData['standing'] | null>(null);
@@ -89,6 +93,9 @@ export default function SurfacePage() {
               { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
               { letter: 'b', words: 'It looks wrong', onAct: () => setOpen(open === 'wrong' ? null : 'wrong') },
               { letter: 'o', words: 'House rules here', onAct: () => void navigate('rules') },
+              ...(may.make
+                ? [{ letter: 'a', words: 'Take out', onAct: () => setOpen(open === 'away' ? null : 'away') }]
+                : []),
             ]}
           />
           <Act letter="t" words="Test" onAct={() => setOpen(open === 'test' ? null : 'test')} />
@@ -116,6 +123,17 @@ export default function SurfacePage() {
           first={rubbed ? (data.nextTests[0]?.kind ?? 'spirit-rub') : 'spirit-rub'}
           places={[...new Set(data.tests.flatMap((t) => (t.test.place ? [t.test.place] : [])))]}
           onDone={close}
+          {...(corrects ? { onTakeBack: () => setOpen('back') } : {})}
+        />
+      )}
+      {open === 'back' && corrects && <TakeTestBack jobId={data.job.id} row={corrects} onDone={close} />}
+      {open === 'away' && (
+        <TakeOut
+          what="surface"
+          id={surfaceId}
+          name={data.surface.name}
+          onOut={() => void navigate(`/jobs/${data.job.id}`)}
+          onLeave={close}
         />
       )}
       {open === 'wrong' && <WayBack data={data} onDone={close} />}

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition, testWords } from '@rustic/core';
+import { CONDITION_LABELS, FINISH_LABELS, TEST_LABELS, type Condition, testsThatStand, testWords } from '@rustic/core';
 import { Odds } from '../drawing/Odds.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { capital, sayPercent, sayWorth } from '../words/figures.ts';
@@ -14,8 +14,7 @@ interface Props {
 
 /** What is there: the tests, what they and the house make likely, what contradicts, what stops the work. */
 export function WhatIsThere({ data, reasons, onCorrect }: Props) {
-  const corrected = new Set(data.tests.map((t) => t.corrects));
-  const standing = data.tests.filter((t) => !corrected.has(t.id));
+  const standing = testsThatStand(data.tests);
   const next = data.nextTests[0];
   const shown = Math.max(0, ...reasons.ofLook, ...reasons.ofInherited.values(), ...reasons.ofTest.values());
   return (

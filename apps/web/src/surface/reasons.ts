@@ -1,4 +1,4 @@
-import { HOUSE_RULE_LABELS, TEST_LABELS } from '@rustic/core';
+import { HOUSE_RULE_LABELS, TEST_LABELS, testsThatStand } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import { sayMoney, sayWorth, sayWeight, isTold } from '../words/figures.ts';
 import type { Line, SurfacePage, TestRow } from '../store/endpoints.ts';
@@ -25,7 +25,7 @@ export function reasonsOf(page: SurfacePage): Reasons {
     notes.push({ n: notes.length + 1, ...note });
     return notes.length;
   };
-  const standing = page.tests.filter((t) => !page.tests.some((o) => o.corrects === t.id));
+  const standing = testsThatStand(page.tests);
   const ofTest = new Map<string, number>();
   standing.forEach((row, index) => ofTest.set(row.id, noteOfTest(page, row, index, add)));
   const ofLook = page.weights

@@ -9,6 +9,7 @@ import {
   type SketchPlace,
   type TestKind,
   type TestRecord,
+  testsThatStand,
   testWords,
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
@@ -18,6 +19,7 @@ import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
+import { TakeTestBack } from '../surface/TakeTestBack.tsx';
 import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ticksOf } from './ticks.ts';
@@ -27,8 +29,10 @@ import { newId } from '../store/newId.ts';
 import {
   type SurfaceBrief,
   useJobQuery,
+  type TestRow,
   useRecordTestMutation,
   useSessionQuery,
+  useTakeTestBackMutation,
   type WholeJob,
 } from '../store/endpoints.ts';
 
@@ -116,6 +120,8 @@ function Stop({
   const asks = data.unknown.tests.filter((t) => t.surfaceId === surface.id);
   const [made, setMade] = useState<{ test: TestRecord; id: string } | null>(null);
   const [other, setOther] = useState(false);
+  const [taking, setTaking] = useState<TestRow | null>(null);
+  const [takeBack, slip] = useTakeTestBackMutation();
   const [place, setPlace] = useState<SketchPlace | null>(null);
   const [record, { isLoading, error }] = useRecordTestMutation();
   const done = (test?: TestRecord, id?: string) => {
@@ -140,7 +146,7 @@ function Stop({
     head: `${TEST_LABELS[t.kind]}.`,
     text: `${t.why} It takes ${t.minutes} min${sayWorth(t.expectedSaving, currency)} to know${t.alsoTells ? `; it speaks for ${t.alsoTells} more` : ''}.`,
   }));
-  const here = surface.tests.filter((t) => !surface.tests.some((o) => o.corrects === t.id));
+  const here = testsThatStand(surface.tests);
   return (
     <Page
       title={surface.name}
@@ -208,6 +214,22 @@ function Stop({
           <p className="flex-1">
             <strong>{testWords(made.test)}</strong> is in the ledger.
           </p>
+          <button
+            type="button"
+            disabled={slip.isLoading}
+            className="min-h-[44px] px-2 underline"
+            onClick={() =>
+              void takeBack({
+                testId: made.id,
+                id: newId(),
+                note: 'Given by a slip, and taken back at once.',
+              }).then((sent) => {
+                if (!('error' in sent)) setMade(null);
+              })
+            }
+          >
+            Take it back
+          </button>
           <AddPhoto
             words="Photo of it"
             jobId={data.job.id}
@@ -262,7 +284,8 @@ function Stop({
           onDone={done}
         />
       )}
-      <Refused error={error} />
+      <Refused error={error ?? slip.error} />
+      {taking && <TakeTestBack jobId={data.job.id} row={taking} onDone={() => setTaking(null)} />}
       {room.sketch && (
         <details className="mt-4" open>
           <summary className="min-h-[44px] cursor-pointer py-2.5">
@@ -281,13 +304,20 @@ function Stop({
       {here.length + surface.conditions.length > 0 && (
         <ul className="mt-4 flex flex-wrap gap-2 text-[14.5px]" aria-label="Known here">
           {here.map((t) => (
-            <li key={t.id} className="rounded-sm border border-strong bg-leaf px-2.5 py-0.5">
-              {testWords(t.test)}
-              {t.test.place && <span className="text-faded">, {t.test.place}</span>}
+            <li key={t.id}>
+              <button
+                type="button"
+                title="Take this test back, or move it to where it was made"
+                className="min-h-[44px] rounded-sm border border-strong bg-leaf px-2.5 text-left hover:underline"
+                onClick={() => setTaking(t)}
+              >
+                {testWords(t.test)}
+                {t.test.place && <span className="text-faded">, {t.test.place}</span>}
+              </button>
             </li>
           ))}
           {surface.conditions.map((c) => (
-            <li key={c} className="rounded-sm border border-rule px-2.5 py-0.5">
+            <li key={c} className="flex min-h-[44px] items-center rounded-sm border border-rule px-2.5">
               {CONDITION_LABELS[c]}
             </li>
           ))}

@@ -7,6 +7,7 @@ import {
   type RoundPlace,
   type RoundSeen,
   type TestKind,
+  testsThatStand,
 } from '@rustic/core';
 import type { Room, SurfaceBrief, WholeJob } from '../store/endpoints.ts';
 
@@ -18,7 +19,7 @@ export function seenOn(
   hemisphere: 'northern' | 'southern',
   now: number,
 ): RoundSeen {
-  const standing = surface.tests.filter((t) => !surface.tests.some((o) => o.corrects === t.id));
+  const standing = testsThatStand(surface.tests);
   const last = (kind: TestKind) => standing.filter((t) => t.test.kind === kind).at(-1)?.test;
   return {
     flags: surface.conditions,

@@ -1,4 +1,4 @@
-import { testWords } from '@rustic/core';
+import { testsThatStand, testWords } from '@rustic/core';
 import type { Tick } from '../drawing/RoomSketch.tsx';
 import type { WholeJob } from '../store/endpoints.ts';
 
@@ -7,8 +7,8 @@ export function ticksOf(data: Pick<WholeJob, 'surfaces' | 'photos'>, roomId: str
   const tests = data.surfaces
     .filter((s) => s.roomId === roomId)
     .flatMap((s) =>
-      s.tests
-        .filter((t) => t.mark && !s.tests.some((o) => o.corrects === t.id))
+      testsThatStand(s.tests)
+        .filter((t) => t.mark)
         .map((t) => ({
           id: t.id,
           at: t.at,

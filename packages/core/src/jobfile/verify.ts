@@ -48,7 +48,7 @@ function firstFault(ledger: readonly Entry[], rest: Rows): RowFault | null {
       if ((MUTABLE_ROWS as readonly string[]).includes(kind)) continue;
       const kept = known.kept.get(`${kind as LastingRows}/${record.id}`);
       if (kept) {
-        if (hashOf(record) === kept.digest) continue;
+        if (isAsWritten(record, kept.digest, JOB_RECORDS[kind].added ?? [])) continue;
         const field = differing(record, ledger[kept.seq - 1]!);
         return {
           brokenAt: kept.seq,
@@ -65,6 +65,21 @@ function firstFault(ledger: readonly Entry[], rest: Rows): RowFault | null {
       if (field) return { brokenAt: entry.seq, why: `${named(kind, record)} says otherwise: ${field}` };
     }
   return null;
+}
+
+/**
+ * Whether a row is the one that was written. A release that adds fields to a kind of row gives them to the rows of
+ * before, with nothing in them: those say nothing, the newest first.
+ */
+function isAsWritten(record: Row, digest: string, added: readonly string[]): boolean {
+  const asOf: Record<string, unknown> = { ...record };
+  if (hashOf(asOf) === digest) return true;
+  for (const field of [...added].reverse()) {
+    if (asOf[field] !== null) return false;
+    delete asOf[field];
+    if (hashOf(asOf) === digest) return true;
+  }
+  return false;
 }
 
 /** The first row that the chain rebuilds otherwise than the file has it, or that one of the two does not have. */

@@ -45,6 +45,8 @@ const noted = (words: string, note: string | null | undefined) => (note ? `${wor
 const joined = (...parts: (string | null | undefined)[]) => parts.filter(Boolean).join(': ');
 const words = z.string();
 const named = { name: words.nullish() };
+const withdrawal = { name: words.nullish(), reason: words };
+const withdrawalText = (p: { name?: string | null | undefined; reason: string }) => joined(p.name, p.reason);
 const air = { temperatureC: z.number().nullish(), relativeHumidityPct: z.number().nullish() };
 const airText = ({ temperatureC, relativeHumidityPct }: z.infer<z.ZodObject<typeof air>>) =>
   temperatureC == null ? '' : `${temperatureC} °C ${relativeHumidityPct} %`;
@@ -76,10 +78,16 @@ export const LEDGER_EVENTS = {
   ),
   'job-brought-in': event('brought in', { entries: z.number() }, (p) => `${p.entries} entries`),
   'record-carried-forward': event('record carried forward', {}, () => 'every row as it stood'),
+  'job-withdrawn': event('job taken out', withdrawal, withdrawalText),
+  'job-brought-back': event('job brought back', {}, (p) => p.note ?? ''),
   'room-added': event('room added', named, (p) => p.name ?? ''),
   'room-changed': event('room changed', named, (p) => p.name ?? ''),
+  'room-withdrawn': event('room taken out', withdrawal, withdrawalText),
+  'room-brought-back': event('room brought back', named, (p) => p.name ?? ''),
   'surface-added': event('surface added', named, (p) => p.name ?? ''),
   'surface-changed': event('surface changed', named, (p) => p.name ?? ''),
+  'surface-withdrawn': event('surface taken out', withdrawal, withdrawalText),
+  'surface-brought-back': event('surface brought back', named, (p) => p.name ?? ''),
   'exclusions-changed': event('left out', { exclusions: z.array(z.object({ words })) }, (p) =>
     exclusionText(p.exclusions),
   ),
@@ -90,6 +98,8 @@ export const LEDGER_EVENTS = {
   ),
   'test-recorded': event('test', { test: testSchema }, (p) => testWords(p.test)),
   'test-corrected': event('test corrected', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
+  'test-withdrawn': event('test taken back', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
+  'test-moved': event('test moved here', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
   'found-while-working': event('found while working', { conditions: z.array(z.enum(CONDITIONS)) }, (p) =>
     noted(p.conditions.map((c) => CONDITION_LABELS[c]).join(', '), p.note),
   ),

@@ -44,5 +44,9 @@ export const computed = z.looseObject({});
 export const placeSchema = z.strictObject({ wall: count.max(23), x: metres, y: metres });
 export type SketchPlace = z.infer<typeof placeSchema>;
 
+/** Taken out of the work: why, by whom, when. The row stays, and can be brought back. */
+export const withdrawnSchema = z.strictObject({ reason: text(400), by: text(120), at: instant });
+export type Withdrawn = z.infer<typeof withdrawnSchema>;
+
 /** Who wrote it, and when it was. */
 export const written = { byName: text(120), at: instant };

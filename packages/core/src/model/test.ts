@@ -53,3 +53,16 @@ export const testSchema = z
   });
 
 export type TestRecord = z.infer<typeof testSchema>;
+
+/** What of a row of tests says whether it stands. */
+interface TestStanding {
+  id: string;
+  corrects: string | null;
+  withdrawn: boolean | null;
+}
+
+/** Tests that stand: those that a correction names are kept, but count no more, nor do those that only take one back. */
+export function testsThatStand<T extends TestStanding>(rows: readonly T[]): T[] {
+  const corrected = new Set(rows.map((row) => row.corrects));
+  return rows.filter((row) => !corrected.has(row.id) && !row.withdrawn);
+}

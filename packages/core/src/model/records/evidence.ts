@@ -18,16 +18,23 @@ const step = z.looseObject({
 export const stepsSchema = z.array(step).max(200) as unknown as z.ZodType<Step[], Step[]>;
 
 /** A test as it was made. Inserted, never changed; a correction names what it corrects. */
-export const testRecord = record('test_record', {
-  id,
-  surfaceId: id,
-  test: testSchema,
-  corrects: id.nullable(),
-  note: text(1000),
-  /** Where on the room sketch it was made. */
-  mark: placeSchema.nullable(),
-  ...written,
-});
+export const testRecord = record(
+  'test_record',
+  {
+    id,
+    surfaceId: id,
+    test: testSchema,
+    corrects: id.nullable(),
+    note: text(1000),
+    /** Where on the room sketch it was made. */
+    mark: placeSchema.nullable(),
+    /** True where it only takes back the one it names: that was not made here. */
+    withdrawn: z.boolean().nullable(),
+    ...written,
+  },
+  {},
+  ['withdrawn'],
+);
 
 /** What a finding changed in the system the evidence asks for, as computed when it was noted. */
 const changes = z.strictObject({ added: stepsSchema, removed: stepsSchema, minutes: z.number(), cost: money });

@@ -8,7 +8,7 @@ import { roomRecord } from './room.ts';
 import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
 
-export { placeSchema } from '../fields.ts';
+export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
 export { jobRecord, propertySchema, type Offer, type Property } from './job.ts';
 export {
   roomRecord,

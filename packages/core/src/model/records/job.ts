@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CLIMATES, JOB_STATUSES } from '../../vocabulary/index.ts';
-import { airC, count, humidityPct, id, instant, text, words } from '../fields.ts';
+import { airC, count, humidityPct, id, instant, text, withdrawnSchema, words } from '../fields.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { record } from '../record.ts';
 
@@ -22,22 +22,29 @@ export type Property = z.infer<typeof propertySchema>;
 const offer = z.strictObject({ id, surfaceId: id, key: z.string().regex(/^[0-9a-f]{16}$/) });
 export type Offer = z.infer<typeof offer>;
 
-export const jobRecord = record('job', {
-  id,
-  title: words(200),
-  place: text(200),
-  builtYear: year.min(1000, 'must be 1000 or later').nullable(),
-  status: z.enum(JOB_STATUSES),
-  note: text(2000),
-  /** When work may begin. */
-  startsAt: instant,
-  temperatureC: airC,
-  relativeHumidityPct: humidityPct,
-  houseRules: houseRulesSchema,
-  crewIds: z.array(id).max(100),
-  racks: count.max(1000),
-  property: propertySchema,
-  /** Who the work is for, as it stands on papers. */
-  client: text(200),
-  offers: z.array(offer).max(500),
-});
+export const jobRecord = record(
+  'job',
+  {
+    id,
+    title: words(200),
+    place: text(200),
+    builtYear: year.min(1000, 'must be 1000 or later').nullable(),
+    status: z.enum(JOB_STATUSES),
+    note: text(2000),
+    /** When work may begin. */
+    startsAt: instant,
+    temperatureC: airC,
+    relativeHumidityPct: humidityPct,
+    houseRules: houseRulesSchema,
+    crewIds: z.array(id).max(100),
+    racks: count.max(1000),
+    property: propertySchema,
+    /** Who the work is for, as it stands on papers. */
+    client: text(200),
+    offers: z.array(offer).max(500),
+    /** Put away by mistake or given up; null: it stands. */
+    withdrawn: withdrawnSchema.nullable(),
+  },
+  {},
+  ['withdrawn'],
+);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AIR_SOURCES, FACINGS, ROOM_KINDS } from '../../vocabulary/index.ts';
-import { clock, count, id, metres, sizeM, text, words } from '../fields.ts';
+import { clock, count, id, metres, sizeM, text, withdrawnSchema, words } from '../fields.ts';
 import { record } from '../record.ts';
 
 export type { SketchPlace } from '../fields.ts';
@@ -28,17 +28,24 @@ export type SketchWall = Readonly<z.infer<typeof wall>>;
 export const sketchSchema = z.strictObject({ walls: z.array(wall).max(24).readonly() });
 export type RoomSketch = z.infer<typeof sketchSchema>;
 
-export const roomRecord = record('room', {
-  id,
-  name: words(120),
-  position: z.number().int(),
-  noDustWhileWet: z.boolean(),
-  backBy: clock.nullable(),
-  /** By when strong vapour must be gone: people sleep or eat there. */
-  fumesOutBy: clock.nullable(),
-  maxNightsOut: count.max(365).nullable(),
-  airFrom: z.enum(AIR_SOURCES),
-  kind: z.enum(ROOM_KINDS),
-  facing: z.enum(FACINGS).nullable(),
-  sketch: sketchSchema.nullable(),
-});
+export const roomRecord = record(
+  'room',
+  {
+    id,
+    name: words(120),
+    position: z.number().int(),
+    noDustWhileWet: z.boolean(),
+    backBy: clock.nullable(),
+    /** By when strong vapour must be gone: people sleep or eat there. */
+    fumesOutBy: clock.nullable(),
+    maxNightsOut: count.max(365).nullable(),
+    airFrom: z.enum(AIR_SOURCES),
+    kind: z.enum(ROOM_KINDS),
+    facing: z.enum(FACINGS).nullable(),
+    sketch: sketchSchema.nullable(),
+    /** Null: it stands. */
+    withdrawn: withdrawnSchema.nullable(),
+  },
+  {},
+  ['withdrawn'],
+);

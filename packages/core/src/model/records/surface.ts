@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ACCESS, LEFT_OUT_REASONS } from '../../vocabulary/index.ts';
-import { id, placeSchema, sizeM, text, words } from '../fields.ts';
+import { id, placeSchema, sizeM, text, withdrawnSchema, words } from '../fields.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { measureSchema } from '../measure.ts';
 import { record } from '../record.ts';
@@ -16,17 +16,24 @@ export const exclusionSchema = z.strictObject({
 });
 export type Exclusion = z.infer<typeof exclusionSchema>;
 
-export const surfaceRecord = record('surface', {
-  id,
-  roomId: id,
-  name: words(120),
-  campaign: text(60).nullable(),
-  facts: surfaceSchema,
-  wanted: wantedSchema,
-  position: z.number().int(),
-  measure: measureSchema.nullable(),
-  exclusions: z.array(exclusionSchema).max(100),
-  /** How it is reached. */
-  access: z.enum(ACCESS),
-  houseRules: houseRulesSchema,
-});
+export const surfaceRecord = record(
+  'surface',
+  {
+    id,
+    roomId: id,
+    name: words(120),
+    campaign: text(60).nullable(),
+    facts: surfaceSchema,
+    wanted: wantedSchema,
+    position: z.number().int(),
+    measure: measureSchema.nullable(),
+    exclusions: z.array(exclusionSchema).max(100),
+    /** How it is reached. */
+    access: z.enum(ACCESS),
+    houseRules: houseRulesSchema,
+    /** Null: it stands. */
+    withdrawn: withdrawnSchema.nullable(),
+  },
+  {},
+  ['withdrawn'],
+);
