@@ -273,6 +273,10 @@ describe('the main job', () => {
     const { uses, repaints } = (await ada.get('/api/aftercare')).body;
     const here = [...uses, ...repaints].filter((s: { surfaceId: string }) => s.surfaceId === surface.id);
     expect(here.map((i: { code: string }) => i.code)).toEqual(expect.arrayContaining(['close', 'cured', 'repaint']));
+    // Logging the last step does not hand it over: that is an act of its own.
+    expect((await ada.get(`/api/jobs/${jobId}`)).body.job.status).toBe('active');
+    const handed = { id: uuid(), at: new Date().toISOString(), withWhom: 'the client and her brother' };
+    expect((await ada.post(`/api/jobs/${jobId}/hand-over`, handed)).status).toBe(201);
     expect((await ada.get(`/api/jobs/${jobId}`)).body.job.status).toBe('aftercare');
     const kinds = new Set((await ada.get(`/api/jobs/${jobId}/ledger`)).body.map((e: { kind: string }) => e.kind));
     for (const kind of [

@@ -247,7 +247,8 @@ describe('a finished surface', () => {
 
   test('stands on the run sheet with the next thing it may bear, though its job is in aftercare', async () => {
     const at = await finished();
-    expect((await ada.get(`/api/jobs/${at.jobId}`)).body.job.status).toBe('aftercare');
+    const handed = { id: uuid(), at: minutesAgo(0), withWhom: 'the client' };
+    expect((await ada.post(`/api/jobs/${at.jobId}/hand-over`, handed)).body.status).toBe('aftercare');
     const line = await lineOf(at.surfaceId);
     const next = (await cureOf(at)).find((i: any) => Date.parse(i.at) > Date.now());
     expect(line).toMatchObject({ standing: 'done', curing: { at: next.at, words: next.words } });
@@ -293,5 +294,116 @@ describe('a finished surface', () => {
     const days = (Date.parse(event.startDate.toString()) - Date.parse(wash)) / 86_400_000;
     expect(Math.abs(days)).toBeLessThanOrEqual(1);
     expect((await other.get(`/api/jobs/${at.jobId}/care-calendar`)).status).toBe(404);
+  });
+});
+
+describe('preparation in one act', () => {
+  const stretch = (at: Site, body: object, who = mei) => who.post(`/api/jobs/${at.jobId}/work/stretch`, body);
+  const ahead = (at: Site) =>
+    at.work.slice(
+      0,
+      at.work.findIndex((w: any) => w.plan.drying),
+    );
+  const bodyOf = (at: Site, more: object = {}) => ({
+    id: uuid(),
+    surfaceId: at.surfaceId,
+    steps: ahead(at).map((w: any) => ({ id: uuid(), stepId: w.plan.id })),
+    skipped: [],
+    startedAt: minutesAgo(200),
+    endedAt: minutesAgo(50),
+    handsOnMin: 150,
+    helper: 'Tobiah Lunt',
+    ...more,
+  });
+
+  test('logs every step up to the coat once, shares the time out, and names it as one entry', async () => {
+    const at = await site();
+    const body = bodyOf(at);
+    expect(body.steps.length).toBeGreaterThan(1);
+    const sent = await stretch(at, body);
+    expect(sent.status).toBe(201);
+    expect((await stretch(at, body)).body).toEqual(sent.body);
+    const logs: any[] = sent.body;
+    expect(logs.map((l) => l.stepId)).toEqual(body.steps.map((s) => s.stepId));
+    expect(logs.reduce((sum, l) => sum + l.handsOnMin, 0)).toBe(150);
+    for (const [i, l] of logs.entries()) {
+      expect(l).toMatchObject({ helper: 'Tobiah Lunt', byName: 'Mei Okonjo-Hart' });
+      expect(Date.parse(l.startedAt)).toBe(i ? Date.parse(logs[i - 1].endedAt) : Date.parse(body.startedAt));
+    }
+    expect(logs.at(-1).endedAt).toBe(new Date(body.endedAt).toISOString());
+    const line = await lineOf(at.surfaceId);
+    expect(line.next.plan.id).toBe(at.coats[0].plan.id);
+    expect((await kindsOf(at)).filter((k: string) => k === 'stretch-done')).toHaveLength(1);
+    expect((await ada.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('names what was not done, and learns nothing where nobody said the hours', async () => {
+    const at = await site();
+    const [left, ...steps] = bodyOf(at).steps;
+    const { handsOnMin: _unsaid, ...body } = bodyOf(at, { steps, skipped: [left!.stepId], note: 'clean already' });
+    const logs = (await stretch(at, body)).body as any[];
+    expect(logs.every((l) => l.handsOnMin === null)).toBe(true);
+    const entry = (await ada.get(`/api/jobs/${at.jobId}/ledger`)).body.find((e: any) => e.kind === 'stretch-done');
+    expect(entry.payload).toMatchObject({ skipped: [left!.stepId], note: 'clean already' });
+  });
+
+  test('takes no coat, nothing twice, nothing out of order; of all that is wrong nothing is half written', async () => {
+    const at = await site();
+    const good = bodyOf(at);
+    const faults = async (body: object) => {
+      const { status, body: said } = await stretch(at, body);
+      expect(status).toBe(400);
+      return said.errors.map((e: any) => e.path);
+    };
+    const coat = { id: uuid(), stepId: at.coats[0].plan.id };
+    expect(await faults({ ...good, id: uuid(), steps: [...good.steps, coat] })).toEqual([
+      `steps[${good.steps.length}].stepId`,
+    ]);
+    expect(await faults({ ...good, id: uuid(), steps: [...good.steps].reverse() })).toEqual(['steps']);
+    expect(await faults({ ...good, id: uuid(), skipped: [good.steps[0]!.stepId] })).toEqual(['skipped[0]']);
+    expect(await faults({ ...good, id: uuid(), endedAt: minutesAgo(300) })).toEqual(['endedAt']);
+    expect((await lineOf(at.surfaceId)).done).toEqual([]);
+    await stretch(at, good);
+    expect(await faults({ ...bodyOf(at) })).toContain('steps[0].stepId');
+  });
+});
+
+describe('what a log would say', () => {
+  test('is told before it is written: cold air, a second coat too early; and nothing is written by asking', async () => {
+    const at = await site();
+    const ask = async (coat: any, more: object) => {
+      const { id: _id, ...said } = coatBody(at, coat, more);
+      return (await mei.post(`/api/jobs/${at.jobId}/work/check`, said)).body.warnings.join(' ');
+    };
+    expect(await ask(at.coats[0], {})).toBe('');
+    expect(await ask(at.coats[0], { temperatureC: 3, relativeHumidityPct: 95 })).toMatch(/outside its limits/);
+    await log(at, coatBody(at, at.coats[0], { startedAt: minutesAgo(12), endedAt: minutesAgo(10) }));
+    expect(await ask(at.coats[1], { startedAt: minutesAgo(1), endedAt: minutesAgo(0) })).toMatch(
+      /was not open for another \d+ min/,
+    );
+    expect((await lineOf(at.surfaceId)).done).toHaveLength(1);
+  });
+});
+
+describe('the hand-over', () => {
+  test('names what is not finished, is made once, and can be taken back with a reason', async () => {
+    const at = await site();
+    const hand = (body: object, who = ada) =>
+      who.post(`/api/jobs/${at.jobId}/hand-over`, { id: uuid(), at: minutesAgo(0), ...body });
+    const early = await hand({ withWhom: 'Mrs Wherry' });
+    expect([early.status, early.body.errors[0].path]).toEqual([400, 'note']);
+    expect(early.body.errors[0].message).toContain('Skirting');
+    expect((await hand({ withWhom: 'Mrs Wherry', note: 'She stops here' }, mei)).status).toBe(403);
+    const made = await hand({ withWhom: 'Mrs Wherry', note: 'She stops here' });
+    expect(made.body).toMatchObject({ status: 'aftercare', handedOver: { withWhom: 'Mrs Wherry', by: 'Ada Thirle' } });
+    expect((await hand({ withWhom: 'Again', note: 'again' })).body.code).toBe('handed-over');
+    expect((await ada.get(`/api/jobs/${at.jobId}/punch`)).body).toMatchObject({
+      job: { handedOver: { withWhom: 'Mrs Wherry' } },
+      unfinished: ['Skirting'],
+    });
+    const back = await ada.post(`/api/jobs/${at.jobId}/hand-over/taking-back`, { id: uuid(), note: 'She goes on' });
+    expect(back.body).toMatchObject({ status: 'active', handedOver: null });
+    expect((await ada.get(`/api/jobs/${at.jobId}/ledger/check`)).body.whole).toBe(true);
+    expect(await kindsOf(at)).toEqual(expect.arrayContaining(['handed-over', 'handover-taken-back']));
   });
 });

@@ -50,6 +50,8 @@ async function rail(daysAgo: number, more: object = {}) {
     });
     if (sent.status !== 201) throw new Error(JSON.stringify(sent.body));
   }
+  const handed = { id: uuid(), at: now(), withWhom: 'the client' };
+  if ((await nell.post(`/api/jobs/${jobId}/hand-over`, handed)).status !== 201) throw new Error('not handed over');
   return { jobId, surfaceId: surface.id };
 }
 const looking = (at: { jobId: string; surfaceId: string }, more: object = {}) => ({

@@ -109,7 +109,9 @@ const mend = named('MendWork', {
 });
 export const punchPage = named('PunchPage', {
   now: text,
-  job: answer(rowOf(jobRecord, 'id', 'title', 'place', 'status')),
+  job: answer(rowOf(jobRecord, 'id', 'title', 'place', 'status', 'handedOver')),
+  /** Surfaces whose last coat is still to come, by name. */
+  unfinished: texts,
   rooms: z.array(answer(rowOf(rooms, 'id', 'name', 'sketch', 'kind'))),
   surfaces: z.array(named('PunchSurface', { id: text, roomId: text, name: text, element: oneOf(ELEMENTS) })),
   photos: z.array(photo),

@@ -74,6 +74,10 @@ export const workAnswer = named('Logged', {
   /** Minutes that air and film add to the label's wait. */
   addedMin: figure,
 });
+/** What a log would say of its limits. */
+export const workWarnings = answer({ warnings: texts });
+/** Steps that were logged together. */
+export const stretchAnswer = z.array(workLog);
 export const holdAnswer = hold;
 export const followUpAnswer = answer({ ...rowOf(JOB_RECORDS.followUps), ...inJob });
 

@@ -165,6 +165,7 @@ export class Jobs {
         client: '',
         offers: [],
         withdrawn: null,
+        handedOver: null,
       });
       await this.ledger.append(scope, {
         jobId: job.id,

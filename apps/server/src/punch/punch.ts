@@ -10,6 +10,7 @@ import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { systemOf } from '../reading/houseReading.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { unfinishedOn } from '../reading/unfinished.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { ForHands } from '../people/roles.ts';
@@ -49,7 +50,14 @@ export class Punch {
     const waits = faults.flatMap(({ id, mend }) => (mend ? [{ id, readyDay: mend.readyDay, byDay: mend.byDay }] : []));
     return {
       now: who.now.toISOString(),
-      job: { id: records.job.id, title: records.job.title, place: records.job.place, status: records.job.status },
+      job: {
+        id: records.job.id,
+        title: records.job.title,
+        place: records.job.place,
+        status: records.job.status,
+        handedOver: records.job.handedOver,
+      },
+      unfinished: unfinishedOn(records).map((s) => s.name),
       rooms: records.rooms.map(({ id, name, sketch, kind }) => ({ id, name, sketch, kind })),
       surfaces: records.surfaces
         .filter((s) => !isLeftOut(s))

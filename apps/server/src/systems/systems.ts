@@ -88,6 +88,13 @@ export class Systems {
     return choice;
   }
 
+  /** Settles what the evidence asks for where nothing was chosen yet: work is logged against a system that stands still. */
+  async settleAsAsked(scope: FirmScope, records: JobRecords, surface: SurfaceEntity, id: string): Promise<void> {
+    const { choice, steps } = systemOf(records, surface);
+    if (!choice)
+      records.choices.push(await this.settle(scope, surface, id, { steps, differs: 'as the evidence asks' }));
+  }
+
   /** Settles what the evidence asks for on every surface that has no choice yet: work is planned and logged against a system that stands still. */
   async settleOpen(
     scope: FirmScope,

@@ -1,4 +1,4 @@
-import { JOB_RECORDS, newId, optional, pick } from '@rustic/core';
+import { handedOverSchema, instant, JOB_RECORDS, newId, optional, pick } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 import { stepId } from '../jobs/stepId.ts';
@@ -8,8 +8,7 @@ const { work, holds, followUps, troubles } = JOB_RECORDS;
 /** What is said of a log where it is said at all. */
 const unlessSilent = <S extends z.ZodType>(schema: z.ZodNullable<S>) => schema.unwrap().optional();
 
-export class WorkBody extends bodyOf({
-  id: newId,
+const said = {
   ...pick(work, 'surfaceId'),
   stepId,
   startedAt: noted(work.fields.startedAt),
@@ -28,7 +27,38 @@ export class WorkBody extends bodyOf({
   instead: unlessSilent(work.fields.instead),
   corrects: unlessSilent(work.fields.corrects),
   withdrawn: work.fields.withdrawn.optional(),
+};
+export class WorkBody extends bodyOf({ id: newId, ...said }) {}
+/** A log as it would be written. */
+export class WorkAsked extends bodyOf(said) {}
+
+/** Several steps of one surface in one act: all that come before the next coat, but for what was not done. */
+export class StretchBody extends bodyOf({
+  id: newId,
+  ...pick(work, 'surfaceId'),
+  /** Each with the id of its own log. */
+  steps: z
+    .array(z.strictObject({ id: newId, stepId }))
+    .min(1, 'has to be one at least')
+    .max(60),
+  /** Steps that come before the last of these and were not done. */
+  skipped: z.array(stepId).max(60),
+  startedAt: noted(work.fields.startedAt),
+  endedAt: noted(work.fields.endedAt),
+  /** For all of them together. */
+  handsOnMin: unlessSilent(work.fields.handsOnMin),
+  helper: unlessSilent(work.fields.helper),
+  note: work.fields.note.optional(),
 }) {}
+
+/** A job is handed over: with whom, and what was said. */
+export class HandoverBody extends bodyOf({
+  id: newId,
+  withWhom: handedOverSchema.shape.withWhom,
+  at: noted(instant),
+  note: handedOverSchema.shape.note.optional(),
+}) {}
+export class TakeHandoverBackBody extends bodyOf({ id: newId, note: z.string().min(2, 'says why').max(400) }) {}
 
 export class HoldBody extends bodyOf({
   id: newId,

@@ -1,7 +1,9 @@
 import { Module } from '@nestjs/common';
 import { FollowUps } from './followUps.ts';
+import { Handover } from './handover.ts';
 import { Holds } from './holds.ts';
 import { RunSheet } from './runSheet.ts';
+import { Stretches } from './stretch.ts';
 import { WaysBackController } from './waysBack.ts';
 import { Work, WorkController } from './work.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
@@ -11,7 +13,7 @@ import { TrialsModule } from '../trials/trials.module.ts';
 @Module({
   imports: [JobsModule, SystemsModule, TrialsModule],
   controllers: [WaysBackController, WorkController],
-  providers: [FollowUps, Holds, RunSheet, Work],
+  providers: [FollowUps, Handover, Holds, RunSheet, Stretches, Work],
   exports: [Work],
 })
 export class WorkModule {}

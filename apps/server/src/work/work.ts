@@ -1,10 +1,9 @@
-import { Body, ConflictException, Controller, Get, Injectable, Param, Post, Req, Res } from '@nestjs/common';
+import { Body, ConflictException, Controller, Get, HttpCode, Injectable, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
   airFault,
   FAMILY_LABELS,
   isCoat,
-  minutesOf,
   outsideLimits,
   type LedgerEvent,
   type OutsideLimits,
@@ -14,13 +13,12 @@ import {
 } from '@rustic/core';
 import type { Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
 import { AirReadingEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { minute, standingOf, systemOf, workOn } from '../reading/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../reading/firmShelf.ts';
-import { isLeftOut } from '../reading/leftOut.ts';
 import { bindsAt, readJob, type JobRecords } from '../reading/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -32,16 +30,23 @@ import { Writes } from '../record/writes.service.ts';
 import { FollowUps } from './followUps.ts';
 import { Holds } from './holds.ts';
 import { RunSheet } from './runSheet.ts';
-import { CloseBody, HoldBody, ReleaseBody, WorkBody } from './work.dto.ts';
+import { Handover } from './handover.ts';
+import { setStatus } from './jobStatus.ts';
+import { Stretches } from './stretch.ts';
+import { usualMinutes } from './usualMinutes.ts';
+import {
+  CloseBody,
+  HandoverBody,
+  HoldBody,
+  ReleaseBody,
+  StretchBody,
+  TakeHandoverBackBody,
+  WorkAsked,
+  WorkBody,
+} from './work.dto.ts';
 import { Answers, Sends } from '../answers/answer.ts';
-import { followUpAnswer, holdAnswer, todayAnswer, workAnswer } from '../answers/site.ts';
-
-/** What the usual rates say of a step: one coat of it, where it is laid in several. */
-function usualMinutes(records: JobRecords, surface: SurfaceEntity, { step }: WorkStep): number {
-  const { c, steps } = systemOf(records, surface);
-  const line = steps[step]!;
-  return Math.round(minutesOf(line, c.d.surface, { access: surface.access }) / (line.coats ?? 1));
-}
+import { jobAnswer } from '../answers/jobs.ts';
+import { followUpAnswer, holdAnswer, stretchAnswer, todayAnswer, workAnswer, workWarnings } from '../answers/site.ts';
 
 /** What a log says at once: limits missed, when the surface opens, and how far that is from the label. */
 export interface LogWarnings {
@@ -68,13 +73,7 @@ export class Work {
       const surface = await standingSurface(scope, body.surfaceId);
       if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
       const records = await readJob(scope, jobId);
-      if (!systemOf(records, surface).choice)
-        records.choices.push(
-          await this.systems.settle(scope, surface, uuid(), {
-            steps: systemOf(records, surface).steps,
-            differs: 'as the evidence asks',
-          }),
-        );
+      await this.systems.settleAsAsked(scope, records, surface, uuid());
       const corrected = body.corrects ? standingLog(records, surface, body) : null;
       if (corrected) records.work = records.work.filter((w) => w !== corrected);
       const step = stepOf(records, surface, body);
@@ -85,7 +84,7 @@ export class Work {
         byName: who.name,
         writtenAt: who.now,
       });
-      await this.setStatus(scope, withLog(records, log, null));
+      await setStatus(scope, records);
       const event = eventOf(body, corrected ? 'work-corrected' : isCoat(step.plan.kind) ? 'coat-logged' : 'step-done');
       await this.ledger.append(scope, { jobId, subject: surface.id, at: log.endedAt, ...event });
       if (corrected) await this.followUps.dropOf(scope, corrected.id);
@@ -103,12 +102,16 @@ export class Work {
     return this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at });
   }
 
-  /** A log begins a job, or ends it. */
-  private async setStatus(scope: FirmScope, records: JobRecords): Promise<void> {
-    const ours = records.surfaces.filter((s) => !isLeftOut(s));
-    const finished = ours.length > 0 && ours.every((s) => isFinished(records, s));
-    const status = finished ? 'aftercare' : 'active';
-    if (records.job.status !== status) await scope.set(JobEntity, records.job, { status });
+  /** What a log would say of its limits, were it written: so that it is said before. */
+  async check(who: Who, jobId: string, body: WorkAsked): Promise<{ warnings: string[] }> {
+    const scope = this.writes.reading(who);
+    const surface = await standingSurface(scope, body.surfaceId);
+    const records = await readJob(scope, jobId);
+    const { work } = workOn(records, surface, systemOf(records, surface));
+    const step = work.find((w) => w.plan.id === body.stepId);
+    if (!step || !isCoat(step.plan.kind)) return { warnings: [] };
+    const log = { ...rowOf({ id: '', ...body }, step), jobId } as WorkLogEntity;
+    return { warnings: outsideOf(records, surface, step, log).map((found) => found.warning) };
   }
 }
 
@@ -236,18 +239,13 @@ function outsideOf(before: JobRecords, surface: SurfaceEntity, step: WorkStep, l
   });
 }
 
-/** True once the last coat of a surface's first visit is logged. */
-export function isFinished(records: JobRecords, surface: SurfaceEntity): boolean {
-  const { work, logs } = workOn(records, surface, systemOf(records, surface));
-  const lastCoat = work.findLast((w) => isCoat(w.plan.kind) && !w.atReturn);
-  return lastCoat !== undefined && logs.some((log) => log.stepId === lastCoat.plan.id);
-}
-
 @ApiTags('on site')
 @Controller('api')
 export class WorkController {
   constructor(
     private readonly work: Work,
+    private readonly stretches: Stretches,
+    private readonly handover: Handover,
     private readonly sheet: RunSheet,
     private readonly holds: Holds,
     private readonly followUps: FollowUps,
@@ -269,6 +267,34 @@ export class WorkController {
     @Body() body: WorkBody,
   ) {
     return this.work.log(who, id, body);
+  }
+  @ForHands() @Answers('checkWork', workWarnings) @Post('jobs/:jobId/work/check') @HttpCode(200) check(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: WorkAsked,
+  ) {
+    return this.work.check(who, id, body);
+  }
+  @ForHands() @Answers('logStretch', stretchAnswer) @Post('jobs/:jobId/work/stretch') logStretch(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: StretchBody,
+  ) {
+    return this.stretches.log(who, id, body);
+  }
+  @Answers('handOver', jobAnswer) @Post('jobs/:jobId/hand-over') handOver(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: HandoverBody,
+  ) {
+    return this.handover.handOver(who, id, body);
+  }
+  @Answers('takeHandoverBack', jobAnswer) @Post('jobs/:jobId/hand-over/taking-back') takeHandoverBack(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: TakeHandoverBackBody,
+  ) {
+    return this.handover.takeBack(who, id, body);
   }
   @ForHands() @Answers('holdStep', holdAnswer) @Post('surfaces/:surfaceId/holds') hold(
     @Sender() who: Who,

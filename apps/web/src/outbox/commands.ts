@@ -6,6 +6,7 @@ export const COMMANDS = {
   keepPhoto: 'A photo',
   readAir: 'An air reading',
   logWork: 'A step or a coat',
+  logStretch: 'Several steps',
   writeWayBack: 'Something that looks wrong',
   releaseHold: 'A step let go',
   closeFollowUp: 'A follow-up',

@@ -8,6 +8,7 @@ import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
 import { capital } from '../words/figures.ts';
 import { FaultLine } from './FaultLine.tsx';
+import { HandOver } from './HandOver.tsx';
 import { HandoverChecks } from './HandoverChecks.tsx';
 import { MarkFault } from './MarkFault.tsx';
 import { PunchVisits } from './PunchVisits.tsx';
@@ -79,6 +80,7 @@ export default function PunchPage() {
         );
       })}
       <HandoverChecks data={data} />
+      <HandOver data={data} />
       {closed.length > 0 && (
         <details>
           <summary className="min-h-[44px] cursor-pointer font-serif text-[18px] font-semibold">

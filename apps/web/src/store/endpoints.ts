@@ -403,6 +403,21 @@ const injectedRtkApi = api.injectEndpoints({
     logWork: build.mutation<LogWorkApiResponse, LogWorkApiArg>({
       query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/work`, method: "POST", body }),
     }),
+    checkWork: build.query<CheckWorkApiResponse, CheckWorkApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/work/check`, method: "POST", body }),
+    }),
+    logStretch: build.mutation<LogStretchApiResponse, LogStretchApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/work/stretch`, method: "POST", body }),
+    }),
+    handOver: build.mutation<HandOverApiResponse, HandOverApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/hand-over`, method: "POST", body }),
+    }),
+    takeHandoverBack: build.mutation<
+      TakeHandoverBackApiResponse,
+      TakeHandoverBackApiArg
+    >({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/hand-over/taking-back`, method: "POST", body }),
+    }),
     holdStep: build.mutation<HoldStepApiResponse, HoldStepApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/holds`, method: "POST", body }),
     }),
@@ -1028,6 +1043,24 @@ export type LogWorkApiResponse = /** status 2XX as asked */ Logged;
 export type LogWorkApiArg = {
   jobId: string;
 } & WorkBody;
+export type CheckWorkApiResponse = /** status 2XX as asked */ {
+  warnings: string[];
+};
+export type CheckWorkApiArg = {
+  jobId: string;
+} & WorkAsked;
+export type LogStretchApiResponse = /** status 2XX as asked */ WorkLog[];
+export type LogStretchApiArg = {
+  jobId: string;
+} & StretchBody;
+export type HandOverApiResponse = /** status 2XX as asked */ Job;
+export type HandOverApiArg = {
+  jobId: string;
+} & HandoverBody;
+export type TakeHandoverBackApiResponse = /** status 2XX as asked */ Job;
+export type TakeHandoverBackApiArg = {
+  jobId: string;
+} & TakeHandoverBackBody;
 export type HoldStepApiResponse = /** status 2XX as asked */ Hold;
 export type HoldStepApiArg = {
   surfaceId: string;
@@ -2037,6 +2070,12 @@ export type JobBrief = {
     by: string;
     at: string;
   } | null;
+  handedOver: {
+    at: string;
+    by: string;
+    withWhom: string;
+    note: string;
+  } | null;
   version: number;
   offers?: {
     id: string;
@@ -2108,6 +2147,12 @@ export type Job = {
     reason: string;
     by: string;
     at: string;
+  } | null;
+  handedOver: {
+    at: string;
+    by: string;
+    withWhom: string;
+    note: string;
   } | null;
   version: number;
   offers?: {
@@ -3799,7 +3844,14 @@ export type PunchPage = {
     title: string;
     place: string;
     status: JobStatus;
+    handedOver: {
+      at: string;
+      by: string;
+      withWhom: string;
+      note: string;
+    } | null;
   };
+  unfinished: string[];
   rooms: {
     id: string;
     name: string;
@@ -4321,6 +4373,50 @@ export type WorkBody = {
   corrects?: string;
   withdrawn?: boolean;
 };
+export type WorkAsked = {
+  surfaceId: string;
+  stepId: string;
+  startedAt: string;
+  endedAt: string;
+  productId?: string;
+  batch?: string;
+  method?: Method;
+  temperatureC?: number;
+  relativeHumidityPct?: number;
+  surfaceC?: number;
+  wetFilmUm?: number;
+  litres?: number;
+  handsOnMin?: number;
+  helper?: string;
+  note?: string;
+  instead?: string;
+  corrects?: string;
+  withdrawn?: boolean;
+};
+export type StretchBody = {
+  id: string;
+  surfaceId: string;
+  steps: {
+    id: string;
+    stepId: string;
+  }[];
+  skipped: string[];
+  startedAt: string;
+  endedAt: string;
+  handsOnMin?: number;
+  helper?: string;
+  note?: string;
+};
+export type HandoverBody = {
+  id: string;
+  withWhom: string;
+  at: string;
+  note?: string;
+};
+export type TakeHandoverBackBody = {
+  id: string;
+  note: string;
+};
 export type Hold = {
   id: string;
   surfaceId: string;
@@ -4759,6 +4855,10 @@ export const {
   useWriteWayBackMutation,
   useTodayQuery,
   useLogWorkMutation,
+  useLazyCheckWorkQuery,
+  useLogStretchMutation,
+  useHandOverMutation,
+  useTakeHandoverBackMutation,
   useHoldStepMutation,
   useReleaseHoldMutation,
   useCloseFollowUpMutation,

@@ -159,6 +159,9 @@ endpoints.enhanceEndpoints({
 
     today: { providesTags: ['Today'] },
     logWork: { invalidatesTags: writes(onSurface, 'coat-logged') },
+    logStretch: { invalidatesTags: writes(onSurface, 'stretch-done') },
+    handOver: { invalidatesTags: writes(onNone, 'handed-over') },
+    takeHandoverBack: { invalidatesTags: writes(onNone, 'handover-taken-back') },
     closeFollowUp: { invalidatesTags: writes(onSurface, 'follow-up-closed') },
 
     punch: { providesTags: about('Punch') },

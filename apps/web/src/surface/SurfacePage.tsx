@@ -150,6 +150,8 @@ export default function SurfacePage() {
             roomId: data.surface.roomId,
             surfaceId,
             name: data.surface.name,
+            work: data.steps,
+            done: data.work,
             offered: {
               batch: null,
               temperatureC: data.job.temperatureC,

@@ -11,12 +11,15 @@ export function LogMore({
   kind,
   said,
   others,
+  notes = true,
   onSay,
 }: {
   kind: Parameters<typeof isCoat>[0];
   said: LogSaid;
   /** Products of other families than the system asks for. */
   others: readonly KeptProduct[];
+  /** The note is asked for here; it may stand elsewhere. */
+  notes?: boolean;
   onSay: (more: Partial<LogSaid>) => void;
 }) {
   const measures = useMeasures();
@@ -47,7 +50,7 @@ export function LogMore({
           />
         )}
         <TextField name="helper" words="Who lent a hand" maxLength={120} width="w-40" />
-        <TextField name="note" words="Note" maxLength={1000} width="w-64" />
+        {notes && <TextField name="note" words="Note" maxLength={1000} width="w-64" />}
         {film && (
           <Choice
             words="Another product"

@@ -5,7 +5,10 @@ import { AirRead } from './AirRead.tsx';
 import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
 import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
+import { LogStretch, stretchOf } from './LogStretch.tsx';
+import { RunningClock } from './RunningClock.tsx';
 import { ScanTin } from './ScanTin.tsx';
+import { useLimits } from './useLimits.ts';
 import { now } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
 import { type KeptProduct, useLogWorkMutation, useShelfQuery } from '../store/endpoints.ts';
@@ -54,14 +57,21 @@ export function LogWork({
   const { said, say } = draft;
   const [id] = useState(newId);
   const [laid, setLaid] = useState<string | null>(null);
+  const [together, setTogether] = useState(false);
+  const limits = useLimits();
+  const stretch = corrects ? [] : stretchOf(line);
   const [log, { data: logged, isLoading, error }] = useLogWorkMutation();
   // What is open in the van comes first.
   const inVan = (p: KeptProduct) => Number(p.van.some((tin) => tin.litres > 0));
   const kept = (shelf ?? []).filter((p) => p.kept);
   const choices = kept.filter((p) => p.family === offered?.family).sort((a, b) => inVan(b) - inVan(a));
   const others = kept.filter((p) => p.family !== offered?.family && p.drying.recoatMin != null);
-  const send = () =>
-    log({ jobId: line.jobId, ...logSent(line, said, { id, now: now(), measures, corrects: corrects?.id }) });
+  const send = async () => {
+    const body = logSent(line, said, { id, now: now(), measures, corrects: corrects?.id });
+    // Outside its limits it is written all the same, with the reason.
+    if (film && !(await limits.mayBeWritten(line.jobId, body))) return null;
+    return log({ jobId: line.jobId, ...body });
+  };
   const sent = () => {
     setLaid(said.productId);
     onLogged?.(plan.id);
@@ -70,6 +80,13 @@ export function LogWork({
     return <Logged line={line} logged={logged} product={kept.find((p) => p.id === laid) ?? null} onDone={onDone} />;
   const title = `${STEP_LABELS[plan.kind]}${film && coat > 1 ? `, coat ${coat}` : ''}`;
   const batch = line.offered.batch;
+  if (together && stretch.length > 1)
+    return (
+      <section aria-label="Several steps" className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
+        <p className="mb-2 font-semibold">{line.name}: everything up to the next coat</p>
+        <LogStretch line={line} steps={stretch} onLogged={onLogged} onDone={onDone} />
+      </section>
+    );
   return (
     <Form
       draft={draft}
@@ -87,6 +104,11 @@ export function LogWork({
         {line.name}: {title}
         {film && offered ? `, ${sayFamily(offered.family)}` : ''}
       </p>
+      {stretch.length > 1 && (
+        <div className="mb-2">
+          <Chip onPress={() => setTogether(true)}>Everything up to the next coat, {stretch.length} steps</Chip>
+        </div>
+      )}
       {line.wear && line.wear.length > 0 && (
         <p className="mb-2 text-sm">
           <strong>Wear:</strong> {line.wear.map((one) => WEAR_LABELS[one].toLowerCase()).join(', ')}
@@ -116,7 +138,19 @@ export function LogWork({
           <TextField name="batch" words="Batch" maxLength={80} className="mb-2" width="w-40" />
         </>
       )}
-      <LogMore kind={plan.kind} said={said} others={others} onSay={say} />
+      {limits.warnings.length > 0 && (
+        <div role="alert" className="mb-2 border-l-4 border-ochre bg-wash px-3 py-2">
+          {limits.warnings.map((warning) => (
+            <p key={warning}>{warning}</p>
+          ))}
+          <p className="text-sm">
+            Nothing is written yet. If it was laid so, say why in the note and press Done again: it is written, and
+            looked at again later.
+          </p>
+          <TextField name="note" words="Why it was laid so" maxLength={1000} className="mt-1" />
+        </div>
+      )}
+      <LogMore kind={plan.kind} said={said} others={others} notes={limits.warnings.length === 0} onSay={say} />
       <div className="flex flex-wrap gap-3">
         <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
         <FigureField
@@ -127,6 +161,7 @@ export function LogWork({
           inputMode="text"
           width="w-40"
         />
+        <RunningClock from={said.clockFrom} onSet={(clockFrom) => say({ clockFrom })} />
       </div>
     </Form>
   );

@@ -2,6 +2,7 @@ import { isCoat, type Method } from '@rustic/core';
 import { readFigure } from '../words/readFigure.ts';
 import { readMinutes } from '../words/readMinutes.ts';
 import type { TodayLine, WorkBody } from '../store/endpoints.ts';
+import { minutesSince } from './RunningClock.tsx';
 import type { Measures } from '../words/measures.ts';
 
 /** What the form of a log holds, as it is typed. */
@@ -14,6 +15,8 @@ export interface LogSaid {
   minutesAgo: string;
   /** How long it took, as people write it; empty where nobody says it. */
   handsOn: string;
+  /** When a clock was started for it; empty where none runs. */
+  clockFrom: string;
   wetFilm: string;
   litres: string;
   method: Method | '';
@@ -30,6 +33,7 @@ export const NOTHING_SAID: LogSaid = {
   surfaceT: '',
   minutesAgo: '0',
   handsOn: '',
+  clockFrom: '',
   wetFilm: '',
   litres: '',
   method: '',
@@ -39,7 +43,7 @@ export const NOTHING_SAID: LogSaid = {
 };
 
 export type Loggable = Pick<TodayLine, 'next' | 'jobId' | 'surfaceId' | 'name' | 'offered'> &
-  Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId'>>;
+  Partial<Pick<TodayLine, 'wear' | 'method' | 'roomId' | 'work'>> & { done?: readonly { stepId: string }[] };
 
 /** A log as it is sent: figures read as people write them, what is empty left out. */
 export function logSent(
@@ -49,7 +53,7 @@ export function logSent(
 ): WorkBody {
   const { plan } = line.next!;
   const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
-  const handsOn = said.handsOn.trim() ? readMinutes(said.handsOn) : null;
+  const handsOn = said.handsOn.trim() ? readMinutes(said.handsOn) : minutesSince(said.clockFrom, endedAt);
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
     text.trim() === '' ? {} : ({ [key]: read(text.trim()) } as Record<K, V>);
   const plain = (text: string) => text;

@@ -4,11 +4,21 @@ import type { TodayLine } from '../store/endpoints.ts';
 
 const minute = (iso: unknown) => Math.ceil(Date.parse(String(iso)) / 60_000);
 
+/** Steps that were logged together: by the clock they end as one. */
+const doneTogether = (body: Record<string, unknown>): Done[] =>
+  (body['steps'] as { stepId: string }[]).map(({ stepId }) => ({
+    stepId,
+    start: minute(body['startedAt']),
+    end: minute(body['endedAt']),
+    thickness: 1,
+  }));
+
 /** Logs that wait on this device, of one surface, as the clock needs them. */
 function doneHere(line: TodayLine, unsent: readonly KeptBrief[]): Done[] {
   return unsent.flatMap(({ body, command, refused }): Done[] => {
-    if (!body || refused || command !== 'logWork' || body['surfaceId'] !== line.surfaceId || body['withdrawn'])
-      return [];
+    if (!body || refused || body['surfaceId'] !== line.surfaceId || body['withdrawn']) return [];
+    if (command === 'logStretch') return doneTogether(body);
+    if (command !== 'logWork') return [];
     const stepId = String(body['stepId']);
     const label = line.work.find((w) => w.plan.id === stepId)?.product?.wetFilmUm;
     const film = Number(body['wetFilmUm']);

@@ -131,6 +131,15 @@ export const LEDGER_EVENTS = {
     [say.step(p.stepId), say.product(p.productId), `batch ${p.batch}`, airText(p)].filter(Boolean).join(', '),
   ),
   'step-done': event('step done', step, (p, say) => noted(say.step(p.stepId), p.note)),
+  'stretch-done': event(
+    'steps done',
+    { stepIds: z.array(words), skipped: z.array(words), handsOnMin: z.number().nullish() },
+    (p, say) =>
+      noted(
+        `${p.stepIds.map((id) => say.step(id)).join(', ')}${p.skipped.length ? `; not done: ${p.skipped.map((id) => say.step(id)).join(', ')}` : ''}`,
+        p.note,
+      ),
+  ),
   'work-corrected': event(
     'log put right',
     { ...step, withdrawn: z.boolean().nullish(), batch: words.nullish() },
@@ -145,6 +154,8 @@ export const LEDGER_EVENTS = {
   'fault-marked': event('fault marked', fault, faultText),
   'fault-mended': event('fault mended', fault, faultText),
   'fault-withdrawn': event('fault taken back', fault, faultText),
+  'handed-over': event('handed over', { withWhom: words }, (p) => noted(`with ${p.withWhom}`, p.note)),
+  'handover-taken-back': event('hand-over taken back', {}, (p) => p.note ?? ''),
   'handover-tried': event('tried at hand-over', { holds: z.boolean() }, (p) =>
     p.holds ? 'it does' : noted('it does not', p.note),
   ),

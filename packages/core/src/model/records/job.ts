@@ -22,6 +22,15 @@ export type Property = z.infer<typeof propertySchema>;
 const offer = z.strictObject({ id, surfaceId: id, key: z.string().regex(/^[0-9a-f]{16}$/) });
 export type Offer = z.infer<typeof offer>;
 
+/** Handed over: when, by whom, who was there, and what was said. */
+export const handedOverSchema = z.strictObject({
+  at: instant,
+  by: text(120),
+  withWhom: words(200),
+  note: text(1000),
+});
+export type HandedOver = z.infer<typeof handedOverSchema>;
+
 export const jobRecord = record(
   'job',
   {
@@ -44,7 +53,9 @@ export const jobRecord = record(
     offers: z.array(offer).max(500),
     /** Put away by mistake or given up; null: it stands. */
     withdrawn: withdrawnSchema.nullable(),
+    /** Null: it was not handed over yet. */
+    handedOver: handedOverSchema.nullable(),
   },
   {},
-  ['withdrawn'],
+  ['withdrawn', 'handedOver'],
 );
