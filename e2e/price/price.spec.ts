@@ -33,6 +33,16 @@ async function newClient(page: Page, link: string): Promise<Page> {
   return client;
 }
 
+/** Looks at what the client will see, sends it, and goes back to the price with the link that was given once. */
+async function lookAndSend(page: Page): Promise<string> {
+  await page.getByRole('button', { name: /^Send/ }).click();
+  await expect(page.getByText('This is what the client will see.')).toBeVisible();
+  await page.getByRole('button', { name: /^Send it/ }).click();
+  const link = await page.getByLabel(/Give this to the client/).inputValue();
+  await page.getByRole('link', { name: 'Back to the price' }).click();
+  return link;
+}
+
 test('from a measured room to an agreement, and a change that asks again', async ({ page }, info) => {
   test.setTimeout(240_000);
   await signIn(page);
@@ -68,11 +78,11 @@ test('from a measured room to an agreement, and a change that asks again', async
   await page.goto(`${job}/price`);
   expect(await fanWidth(page)).toBeLessThan(wide * 0.97);
 
-  await page.getByRole('button', { name: /^Send/ }).click();
-  const link = await page.getByLabel(/Give this to the client/).inputValue();
+  const link = await lookAndSend(page);
   await expect(page.getByText('Not agreed yet.')).toBeVisible();
   // Sent again with nothing changed, it is not sent.
   await page.getByRole('button', { name: 'Send anew' }).click();
+  await page.getByRole('button', { name: 'Send it anew' }).click();
   await expect(page.getByRole('alert')).toContainText('Nothing has changed since');
 
   const client = await newClient(page, link);
@@ -84,6 +94,20 @@ test('from a measured room to an agreement, and a change that asks again', async
   expect(await client.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(
     0,
   );
+  // Asked first, and answered on the link.
+  await client.getByRole('button', { name: 'Ask about something' }).click();
+  await client.getByLabel('What would you like to know?').fill('Which day do you begin?');
+  await client.getByRole('form', { name: 'Ask' }).getByLabel('Your name').fill('Ottoline Marsh');
+  await client.getByRole('button', { name: 'Ask', exact: true }).click();
+  await expect(client.getByRole('list', { name: 'Said so far' })).toContainText('Which day do you begin?');
+  await page.goto('/today');
+  await expect(page.getByRole('region', { name: /Clients to answer/ })).toContainText('Ottoline Marsh asks');
+  await page.goto(`${job}/price`);
+  await page.getByRole('textbox', { name: /^Answer Ottoline Marsh/ }).fill('On Monday at eight.');
+  await page.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Said so far' })).toContainText('On Monday at eight.');
+  await client.reload();
+  await expect(client.getByText('On Monday at eight.')).toBeVisible();
   await client.getByLabel('Your name').fill('Ottoline Marsh');
   await client.getByRole('button', { name: /^I agree, / }).click();
   await expect(client.getByRole('status')).toContainText('Ottoline Marsh agreed');
@@ -98,7 +122,8 @@ test('from a measured room to an agreement, and a change that asks again', async
   await page.goto(`${job}/price`);
   await expect(page.getByText(/changed since it was agreed/)).toBeVisible();
   await page.getByRole('button', { name: 'Send anew' }).click();
-  await expect(page.getByText('Not agreed yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Send it anew' }).click();
+  await expect(page.getByText('It is sent.')).toBeVisible();
   await client.reload();
   await expect(client.getByRole('heading', { name: 'What has changed since you agreed' })).toBeVisible();
   await expect(client.getByText(/Cupboard doors: .* m² is now /)).toBeVisible();
@@ -110,8 +135,7 @@ test('a guessed link and a closed one show nothing of anybody', async ({ page },
   await signIn(page);
   const { job } = await oilSkirting(page, `Link, ${info.project.name}`);
   await page.goto(`${job}/price`);
-  await page.getByRole('button', { name: /^Send/ }).click();
-  const link = await page.getByLabel(/Give this to the client/).inputValue();
+  const link = await lookAndSend(page);
   const guess = link.slice(0, -4) + (link.endsWith('AAAA') ? 'BBBB' : 'AAAA');
   const client = await newClient(page, guess);
   await expect(client.getByRole('alert')).toContainText('There is nothing here.');
@@ -154,8 +178,7 @@ test('an option is offered, ticked by the client, and becomes the system', async
   await page.getByRole('checkbox').first().click();
   await expect(page.getByRole('checkbox').first()).toBeChecked();
   await expect(page.getByRole('heading', { name: 'Priced apart' })).toBeVisible();
-  await page.getByRole('button', { name: /^Send/ }).click();
-  const client = await newClient(page, await page.getByLabel(/Give this to the client/).inputValue());
+  const client = await newClient(page, await lookAndSend(page));
   const agree = client.getByRole('button', { name: /^I agree, / });
   const plain = money(await agree.innerText());
   await client.getByRole('checkbox').first().check();

@@ -469,3 +469,63 @@ describe('shopping', () => {
     expect(after.fromVan).toContainEqual(expect.objectContaining({ batch: 'V1', colour: '#22384d' }));
   });
 });
+
+describe('what the client says', () => {
+  const reply = (way: string, body: object) =>
+    stranger().post(`/api/client/${way}/replies`, { id: uuid(), name: 'Hesper Quill', ...body });
+  const onToday = async (jobId: string, who = ada) =>
+    ((await who.get('/api/today')).body.clients ?? []).filter((c: { jobId: string }) => c.jobId === jobId);
+
+  test('the one who sends it looks at what the client will see; nothing in it is meant for the firm alone', async () => {
+    const { jobId, wall } = await hall();
+    await ada.post(`/api/surfaces/${wall}/tests`, {
+      id: uuid(),
+      at: new Date().toISOString(),
+      test: { kind: 'spirit-rub', result: 'slight-transfer' },
+    });
+    const before = (await ada.get(`/api/jobs/${jobId}/client-view`)).body;
+    expect(before).toMatchObject({ documentId: '', marked: 'not sent yet', agreement: null });
+    const { way } = await send(jobId);
+    const seen = (await view(way)).body;
+    expect(seen.quote).toEqual({ ...before.quote, heldUntil: seen.quote.heldUntil });
+    expect(JSON.stringify(seen)).not.toMatch(/in 100|odds|before a promise|house rule|[0-9] %.*likel/);
+  });
+
+  test('a question reaches the firm, is answered on the link, and stands in the ledger', async () => {
+    const { jobId } = await hall();
+    const { way, answer } = await send(jobId);
+    const documentId = answer.body.id;
+    const body = { id: uuid(), documentId, kind: 'question', about: 'Wall', words: 'Is the colour the same as now?' };
+    const asked = await reply(way, body);
+    expect(asked.status).toBe(201);
+    // Sent twice, it is one question.
+    expect((await reply(way, body)).status).toBe(201);
+    expect((await price(jobId)).replies).toHaveLength(1);
+    expect(await onToday(jobId)).toMatchObject([{ kind: 'question', about: 'Wall', name: 'Hesper Quill' }]);
+    const mei = await signedIn('mei');
+    expect((await mei.get('/api/today')).body.clients).toBeUndefined();
+    const said = { id: uuid(), answers: asked.body.id, words: 'Yes, the very tin.' };
+    expect((await mei.post(`/api/jobs/${jobId}/replies`, said)).status).toBe(403);
+    expect((await ada.post(`/api/jobs/${jobId}/replies`, said)).status).toBe(201);
+    expect(await onToday(jobId)).toEqual([]);
+    expect((await view(way)).body.replies.map((r: { words: string }) => r.words)).toEqual([body.words, said.words]);
+    const kinds = (await ledger(jobId)).map((e) => e.kind);
+    expect(kinds).toEqual(expect.arrayContaining(['client-asked', 'client-answered']));
+    expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('a no says why; about an older version, or without words, nothing is written', async () => {
+    const { jobId, skirting } = await hall();
+    const { way, answer } = await send(jobId);
+    const no = { documentId: answer.body.id, kind: 'no', words: 'Too dear this year' };
+    expect((await reply(way, { ...no, words: 'x' })).body.errors[0].path).toBe('words');
+    expect((await reply(way, { ...no, name: ' ' })).status).toBe(400);
+    expect((await reply(way, no)).status).toBe(201);
+    expect(await onToday(jobId)).toMatchObject([{ kind: 'no', words: 'Too dear this year' }]);
+    await change(skirting, { facts: { element: 'trim', substrate: 'softwood', areaM2: 9 } });
+    await send(jobId, way);
+    expect((await reply(way, { ...no, id: uuid() })).body.code).toBe('newer-version');
+    expect((await reply(token(), no)).status).toBe(404);
+    expect((await price(jobId)).replies).toHaveLength(1);
+  });
+});

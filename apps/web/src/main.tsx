@@ -36,6 +36,7 @@ const Schools = lazy(() => import('./surface/Schools.tsx'));
 const ProductPage = lazy(() => import('./shelf/ProductPage.tsx'));
 const ShelfFile = lazy(() => import('./shelf/ShelfFile.tsx'));
 const ComingJobs = lazy(() => import('./shelf/ComingJobs.tsx'));
+const ClientPreview = lazy(() => import('./price/ClientPreview.tsx'));
 const PricePage = lazy(() => import('./price/PricePage.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
@@ -117,6 +118,7 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/walk', element: <Walk /> },
       { path: 'jobs/:jobId/round', element: <Round /> },
       { path: 'jobs/:jobId/price', element: <PricePage /> },
+      { path: 'jobs/:jobId/price/client', element: <ClientPreview /> },
       { path: 'jobs/:jobId/shopping', element: <Shopping /> },
       { path: 'jobs/:jobId/papers/:kind', element: <JobPaper /> },
       { path: 'papers/:documentId', element: <SentPaper /> },

@@ -1,11 +1,14 @@
 import { z } from 'zod';
-import { FAMILIES, priceSettingsSchema } from '@rustic/core';
-import { answer, core, figure, flag, like, moment, named, oneOf, text, texts } from './answer.ts';
+import { FAMILIES, JOB_RECORDS, priceSettingsSchema } from '@rustic/core';
+import { answer, core, figure, flag, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
 import { job } from './parts.ts';
 
 /** Pages about money as a whole: whoever does not see prices is refused them, whatever their fields are. */
 
 const agreed = named('Agreed', { name: text, at: moment, total: figure, options: texts });
+
+/** What was said about a document. */
+const reply = named('ClientReply', rowOf(JOB_RECORDS.replies));
 
 /** The price of a job, how it comes about, and how it stands to what was sent. */
 export const pricePage = named('PricePage', {
@@ -34,6 +37,7 @@ export const pricePage = named('PricePage', {
   latest: answer({ id: text, number: figure, version: figure }).nullable(),
   agreement: answer({ ...agreed.shape, documentId: text }).nullable(),
   link: answer({ expiresAt: moment, madeAt: moment, opened: moment.nullable() }).nullable(),
+  replies: z.array(reply),
 });
 export const fanAnswer = core('FanInput');
 export const offersAnswer = answer({ version: figure, offers: like(job.shape.offers.unwrap()) });
@@ -53,6 +57,9 @@ export const clientView = named('ClientView', {
   before: agreed.nullable(),
   /** How to look after what is finished; null while nothing is. */
   care: core('Paper').nullable(),
+  /** What was asked and answered. */
+  replies: z.array(reply),
 });
+export const replyAnswer = reply;
 export const agreedAnswer = agreed;
 export const paperAnswer = core('Paper');

@@ -1,6 +1,21 @@
 import { ELEMENTS, JOB_RECORDS, METHODS, WEAR } from '@rustic/core';
 import { z } from 'zod';
-import { answer, core, figure, flag, from, moment, named, none, oneOf, rowOf, sum, text, texts } from './answer.ts';
+import {
+  aboutMoney,
+  answer,
+  core,
+  figure,
+  flag,
+  from,
+  moment,
+  named,
+  none,
+  oneOf,
+  rowOf,
+  sum,
+  text,
+  texts,
+} from './answer.ts';
 import { houseRules } from './firm.ts';
 import {
   consequence,
@@ -51,6 +66,16 @@ export const todayRest = answer({
       jobTitle: text,
       ...rowOf(JOB_RECORDS.visits, 'onDay', 'fromTime', 'minutes', 'calls', 'personId'),
     }),
+  ),
+  /** What clients asked or said no to, and nobody has answered yet. */
+  clients: aboutMoney(
+    z.array(
+      named('ClientSaid', {
+        ...inJob,
+        jobTitle: text,
+        ...rowOf(JOB_RECORDS.replies, 'id', 'kind', 'about', 'words', 'name', 'at'),
+      }),
+    ),
   ),
   /** Things to look at again. */
   followUps: z.array(

@@ -34,13 +34,14 @@ import { Photos } from '../walkround/photos.ts';
 import type { SentWrite, WriteRequest } from '../record/sentWrite.ts';
 import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
-import { AgreeBody, PaperQuery } from './documents.dto.ts';
+import { AgreeBody, PaperQuery, ReplyBody } from './documents.dto.ts';
 import { sendPaper } from './documents.controller.ts';
 import { careSheetOf, sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
-import { documentMark, quoteShown } from './quotes.ts';
+import { documentMark, quoteShown, type QuoteStanding } from './quotes.ts';
+import { Replies } from './replies.ts';
 import { Answers } from '../answers/answer.ts';
-import { agreedAnswer, clientView } from '../answers/price.ts';
+import { agreedAnswer, clientView, replyAnswer } from '../answers/price.ts';
 
 /** Who a client is to the record: nobody of the firm, the name as it was written. */
 const asClient = (link: ClientLinkEntity, now: Date, name = '', write: SentWrite | null = null): Who => ({
@@ -58,6 +59,7 @@ export class Clients {
     private readonly writes: Writes,
     private readonly ledger: Ledger,
     private readonly systems: Systems,
+    private readonly replies: Replies,
     readonly links: ClientLinks,
   ) {}
 
@@ -76,7 +78,35 @@ export class Clients {
       agreement: agreement && agreementShown(agreement),
       before: agreedBefore && agreementShown(agreedBefore),
       care: await this.careSheet(scope, link.jobId),
+      replies: await this.replies.of(scope, link.jobId),
     };
+  }
+
+  /** What the client would see, were the draft sent as it stands. */
+  async preview(scope: FirmScope, jobId: string, { draft, changes, agreed, latest }: QuoteStanding) {
+    const { timeZone } = await scope.firm();
+    const { now } = scope.who;
+    return {
+      documentId: '',
+      marked: latest ? `after ${documentMark(latest)}` : 'not sent yet',
+      sentAt: now,
+      expiresAt: now,
+      timeZone,
+      quote: quoteShown(draft),
+      changes,
+      agreement: null,
+      before: agreed && agreementShown(agreed.agreement),
+      care: await this.careSheet(scope, jobId),
+      replies: await this.replies.of(scope, jobId),
+    };
+  }
+
+  /** The client asks, or says no. */
+  async reply(link: ClientLinkEntity, body: ReplyBody, now: Date, write: SentWrite | null) {
+    const who = asClient(link, now, body.name.trim(), write);
+    if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
+    const { document } = await this.newest(this.writes.reading(who), link.jobId);
+    return this.replies.say(who, link.jobId, document, body);
   }
 
   /** How to look after what is finished, with its dates; null while nothing is. */
@@ -216,6 +246,13 @@ export class ClientsController {
   @Post('agreement')
   async agree(@Param('token') token: string, @Body() body: AgreeBody, @Req() request: WriteRequest) {
     return this.clients.agree(await this.open(token, request), body, new Date(), request.sentWrite ?? null);
+  }
+
+  @Open()
+  @Answers('replyAsClient', replyAnswer)
+  @Post('replies')
+  async reply(@Param('token') token: string, @Body() body: ReplyBody, @Req() request: WriteRequest) {
+    return this.clients.reply(await this.open(token, request), body, new Date(), request.sentWrite ?? null);
   }
 
   @Open()

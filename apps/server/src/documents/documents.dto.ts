@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 import { token } from '../people/tokens.ts';
 
-const { agreements } = JOB_RECORDS;
+const { agreements, replies } = JOB_RECORDS;
 
 export class SendBody extends bodyOf({
   id: newId,
@@ -23,6 +23,18 @@ export class AgreeBody extends bodyOf({
   name: agreements.fields.name.min(2, 'write your name'),
   options: agreements.fields.options,
 }) {}
+
+/** What a client says of a quote instead of agreeing: a question about a line, or no. */
+export class ReplyBody extends bodyOf({
+  id: newId,
+  documentId: id,
+  kind: z.enum(['question', 'no']),
+  about: replies.fields.about.optional(),
+  words: replies.fields.words.min(2, 'say it in a few words'),
+  name: replies.fields.name.min(2, 'write your name'),
+}) {}
+/** What the firm answers. */
+export class AnswerBody extends bodyOf({ id: newId, answers: id, words: replies.fields.words }) {}
 
 export const PAPER_KINDS = [
   'quote',

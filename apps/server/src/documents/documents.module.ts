@@ -5,13 +5,14 @@ import { DocumentsController } from './documents.controller.ts';
 import { Papers } from './papers.ts';
 import { Printer } from './printer.ts';
 import { Quotes } from './quotes.ts';
+import { Replies } from './replies.ts';
 import { SystemsModule } from '../systems/systems.module.ts';
 import { WalkroundModule } from '../walkround/walkround.module.ts';
 
 @Module({
   imports: [SystemsModule, WalkroundModule],
   controllers: [ClientsController, DocumentsController],
-  providers: [ClientLinks, Clients, Papers, Printer, Quotes],
-  exports: [ClientLinks, Clients, Quotes],
+  providers: [ClientLinks, Clients, Papers, Printer, Quotes, Replies],
+  exports: [ClientLinks, Clients, Quotes, Replies],
 })
 export class DocumentsModule {}

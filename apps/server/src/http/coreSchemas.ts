@@ -1745,6 +1745,13 @@ export const coreSchemas: Record<string, object> = {
      "type": "string"
     }
    },
+   "toClient": {
+    "description": "The same as the client reads it: no odds, none of the firm's own rules.",
+    "type": "array",
+    "items": {
+     "type": "string"
+    }
+   },
    "early": {
     "description": "Chance that somebody rings because of how it was made: what is there, prepared and laid so.",
     "type": "number"
@@ -1763,6 +1770,7 @@ export const coreSchemas: Record<string, object> = {
    "early",
    "held",
    "months",
+   "toClient",
    "withheld"
   ]
  },

@@ -1,11 +1,13 @@
-import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
+import { Body, Controller, Get, Injectable, Param, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { isTypical, type FanInput } from '@rustic/core';
 import { standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
-import { OffersBody } from '../documents/documents.dto.ts';
+import { AnswerBody, OffersBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
+import { Clients } from '../documents/clients.ts';
+import { Replies } from '../documents/replies.ts';
 import { Quotes, quoteShown } from '../documents/quotes.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -15,7 +17,7 @@ import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
 import { Answers } from '../answers/answer.ts';
-import { fanAnswer, offersAnswer, pricePage } from '../answers/price.ts';
+import { clientView, fanAnswer, offersAnswer, pricePage, replyAnswer } from '../answers/price.ts';
 
 /** What a job costs, how that stands to what was sent, and what it still rests on. */
 @Injectable()
@@ -25,6 +27,8 @@ export class Pricing {
     private readonly ledger: Ledger,
     private readonly quotes: Quotes,
     private readonly links: ClientLinks,
+    private readonly clients: Clients,
+    private readonly replies: Replies,
   ) {}
 
   async page(who: Who, jobId: string) {
@@ -62,7 +66,15 @@ export class Pricing {
         madeAt: link.madeAt,
         opened: await this.links.lastVisit(link),
       },
+      replies: await this.replies.of(scope, jobId),
     };
+  }
+
+  /** What the client would see: looked at by whoever sends it. */
+  async asClient(who: Who, jobId: string) {
+    const scope = this.writes.reading(who);
+    const records = await readJob(scope, jobId);
+    return this.clients.preview(scope, jobId, await this.quotes.standing(scope, records, await pricedJob(records)));
   }
 
   async fan(who: Who, jobId: string): Promise<FanInput> {
@@ -93,10 +105,26 @@ export class Pricing {
 @ApiTags('price')
 @Controller('api/jobs/:jobId')
 export class PricingController {
-  constructor(private readonly pricing: Pricing) {}
+  constructor(
+    private readonly pricing: Pricing,
+    private readonly replies: Replies,
+  ) {}
 
   @ForPriceReaders() @Answers('price', pricePage) @Get('price') page(@Sender() who: Who, @Param('jobId') id: string) {
     return this.pricing.page(who, id);
+  }
+  @ForPriceReaders() @Answers('clientPreview', clientView) @Get('client-view') asClient(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+  ) {
+    return this.pricing.asClient(who, id);
+  }
+  @Answers('answerClient', replyAnswer) @Post('replies') answer(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: AnswerBody,
+  ) {
+    return this.replies.answer(who, id, body);
   }
   /** What the simulation is run on: in the browser, so that it can be stopped. */
   @ForPriceReaders() @Answers('fan', fanAnswer) @Get('price/fan') fan(@Sender() who: Who, @Param('jobId') id: string) {

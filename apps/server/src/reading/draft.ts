@@ -34,7 +34,7 @@ const worth = (priced: PricedJob, surfaces: PricedSurface[]) =>
 
 function lineOf(records: JobRecords, surface: SurfaceEntity, { c, steps }: PricedSurface, price: number): QuoteLine {
   const said = saidBy(records);
-  const { months, withheld } = guaranteeOf(c, steps, departedOn(systemOf(records, surface).choice));
+  const { months, toClient } = guaranteeOf(c, steps, departedOn(systemOf(records, surface).choice));
   return {
     surfaceId: surface.id,
     room: roomName(records, surface),
@@ -44,7 +44,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, { c, steps }: Price
     colour: surface.wanted.colour ?? null,
     areaM2: c.d.surface.areaM2,
     months,
-    withheld: withheld.map(said),
+    withheld: toClient.map(said),
     price,
     key: systemKey(steps),
   };

@@ -3,7 +3,7 @@ import { JOB_RECORDS, type Quote, type QuoteChange } from '@rustic/core';
 import { FirmOwned } from './firmOwned.ts';
 import { jobTableOf } from './tableOf.ts';
 
-const { documents, agreements } = JOB_RECORDS;
+const { documents, agreements, replies } = JOB_RECORDS;
 
 @Entity(documents.table)
 export class DocumentEntity extends jobTableOf<typeof documents.fields, { quote: Quote; changes: QuoteChange[] }>(
@@ -12,6 +12,9 @@ export class DocumentEntity extends jobTableOf<typeof documents.fields, { quote:
 
 @Entity(agreements.table)
 export class AgreementEntity extends jobTableOf(agreements) {}
+
+@Entity(replies.table)
+export class ClientReplyEntity extends jobTableOf(replies) {}
 
 /** A number that was given to a quote of the firm: only one row can have it, wherever it is written. */
 @Entity('quote_number')

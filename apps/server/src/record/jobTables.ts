@@ -1,6 +1,6 @@
 import type { EntityManager, EntityTarget } from 'typeorm';
 import type { JobRecordKind, RowsOfJob } from '@rustic/core';
-import { AgreementEntity, DocumentEntity } from './documentEntities.ts';
+import { AgreementEntity, ClientReplyEntity, DocumentEntity } from './documentEntities.ts';
 import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
 import type { FirmOwned } from './firmOwned.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
@@ -36,6 +36,7 @@ export const JOB_TABLES: Readonly<Record<JobRecordKind, EntityTarget<JobOwned>>>
   plans: PostedPlanEntity,
   documents: DocumentEntity,
   agreements: AgreementEntity,
+  replies: ClientReplyEntity,
   photos: PhotoEntity,
   faults: FaultMarkEntity,
   faultActs: FaultActEntity,

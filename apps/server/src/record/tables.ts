@@ -2,6 +2,7 @@ import { BusyTimeEntity, CalendarFeedEntity } from './calendarEntities.ts';
 import {
   AgreementEntity,
   ClientLinkEntity,
+  ClientReplyEntity,
   ClientVisitEntity,
   DocumentEntity,
   QuoteNumberEntity,
@@ -54,6 +55,7 @@ export const ENTITIES = [
   QuoteNumberEntity,
   AgreementEntity,
   ClientLinkEntity,
+  ClientReplyEntity,
   ClientVisitEntity,
   ShoppingTickEntity,
   CalendarFeedEntity,

@@ -5,6 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { IsNull, LessThan } from 'typeorm';
 import { z } from 'zod';
 import { cureDates, SECOND_INSTALMENT } from '@rustic/core';
+import { openReplies } from '../reading/openReplies.ts';
 import { standingSurfaces } from '../reading/standingSurfaces.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { lastCoatOf } from '../reading/lastCoat.ts';
@@ -99,6 +100,7 @@ export class RunSheet {
     const rest = JSON.stringify({
       checks: await this.trials.due(scope, jobs),
       visits,
+      clients: await openReplies(scope),
       followUps: due
         .filter((f) => named.has(f.surfaceId))
         .map(({ id, jobId, surfaceId, kind, words, dueAt }) => ({

@@ -8,6 +8,7 @@ import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
 import { Agree } from './Agree.tsx';
+import { Replies } from './Replies.tsx';
 import { Tick } from '../form/Tick.tsx';
 
 /** What a client sees behind the private link: the work, its price, what is left out, and a place to agree. */
@@ -30,16 +31,19 @@ export default function ClientPage() {
   );
 }
 
-function Shown({ data, token, onReload }: { data: ClientView; token: string; onReload: () => void }) {
+/** The page itself; without a token it is only looked at, by the one who will send it. */
+export function Shown({ data, token, onReload }: { data: ClientView; token?: string; onReload?: () => void }) {
   const { sayDate } = useWords();
   const { quote, agreement } = data;
   const [taken, setTaken] = useState<readonly string[]>([]);
   const chosen = agreement?.options ?? taken;
+  // Looked at beforehand it stands within a page that has its own.
+  const Whole = token ? 'main' : 'div';
   const money = (minor: number) => printMoney(minor, quote.currency);
   const totals = quoteTotals(quote, chosen);
   const toggle = (id: string) => setTaken(taken.includes(id) ? taken.filter((t) => t !== id) : [...taken, id]);
   return (
-    <main className="mx-auto max-w-[760px] px-4 py-6 wide:px-8">
+    <Whole className="mx-auto max-w-[760px] px-4 py-6 wide:px-8">
       <p className="flex flex-wrap justify-between gap-x-4 text-sm text-faded">
         <strong>{quote.firm}</strong>
         <span>
@@ -52,7 +56,7 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
         {quote.place}
         {quote.client && <> · for {quote.client}</>}
       </p>
-      {data.care && <Care care={data.care} token={token} />}
+      {data.care && token && <Care care={data.care} token={token} />}
       <Changed data={data} />
       <WorkAndPrice quote={quote} />
       <Options quote={quote} chosen={chosen} fixed={agreement !== null} onToggle={toggle} />
@@ -66,7 +70,7 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
       </dl>
       <LeftOut quote={quote} />
       <Colours quote={quote} />
-      <Photographs quote={quote} token={token} />
+      <Photographs quote={quote} from={token ? `/api/client/${token}/photos` : '/api/photos'} />
       {quote.terms && quote.terms.length > 0 && (
         <section className="mt-6" aria-labelledby="terms">
           <h2 id="terms" className="text-[19px]">
@@ -93,13 +97,18 @@ function Shown({ data, token, onReload }: { data: ClientView; token: string; onR
           </ul>
         </section>
       )}
-      <p className="mt-6">
-        <a className="inline-block py-3 underline" href={`/api/client/${token}/paper?format=pdf`}>
-          The whole specification as a PDF
-        </a>
-      </p>
-      <Agree data={data} token={token} chosen={chosen} total={money(totals.total)} onReload={onReload} />
-    </main>
+      {token && onReload && (
+        <>
+          <p className="mt-6">
+            <a className="inline-block py-3 underline" href={`/api/client/${token}/paper?format=pdf`}>
+              The whole specification as a PDF
+            </a>
+          </p>
+          <Agree data={data} token={token} chosen={chosen} total={money(totals.total)} onReload={onReload} />
+          <Replies data={data} token={token} onSaid={onReload} />
+        </>
+      )}
+    </Whole>
   );
 }
 
@@ -270,7 +279,7 @@ function Colours({ quote }: { quote: ShownQuote }) {
   );
 }
 
-function Photographs({ quote, token }: { quote: ShownQuote; token: string }) {
+function Photographs({ quote, from }: { quote: ShownQuote; from: string }) {
   if (quote.photos.length === 0) return null;
   return (
     <section className="mt-6" aria-labelledby="before">
@@ -281,7 +290,7 @@ function Photographs({ quote, token }: { quote: ShownQuote; token: string }) {
         {quote.photos.map((p) => (
           <li key={p.id}>
             <img
-              src={`/api/client/${token}/photos/${p.id}`}
+              src={`${from}/${p.id}`}
               alt={p.words || 'As it was found'}
               loading="lazy"
               className="w-full border border-strong"

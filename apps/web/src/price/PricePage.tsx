@@ -11,10 +11,10 @@ import { fanRows } from './fanRows.ts';
 import { priceNotes } from './priceNotes.ts';
 import { Apart, QuoteLines } from './QuoteLines.tsx';
 import { PriceSettings } from './PriceSettings.tsx';
+import { ClientSaid } from './ClientSaid.tsx';
 import { ClientLink, SentVersions, Standing } from './Sending.tsx';
 import { useFan } from './useFan.ts';
-import { newId, newToken } from '../store/newId.ts';
-import { type PricePage as Data, useFanQuery, usePriceQuery, useSendQuoteMutation } from '../store/endpoints.ts';
+import { type PricePage as Data, useFanQuery, usePriceQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Typed } from '../form/atOnce.tsx';
 
@@ -24,17 +24,11 @@ export default function PricePage() {
   const { jobId = '' } = useParams();
   const navigate = useNavigate();
   const { data, error, refetch } = usePriceQuery(jobId);
-  const [send, sending] = useSendQuoteMutation();
   const [token, setToken] = useState<string | null>(null);
   const [settings, setSettings] = useState(false);
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   const { draft, sums } = data;
   const { notes, ofLine } = priceNotes(data, inOurWords);
-  const sendIt = async () => {
-    const made = newToken();
-    const answer = await send({ jobId, id: newId(), seen: data.seen, token: made });
-    if ('data' in answer && answer.data?.linked) setToken(made);
-  };
   const paper = (kind: string) => void navigate(`/jobs/${jobId}/papers/${kind}`);
   return (
     <Page
@@ -51,9 +45,8 @@ export default function PricePage() {
             letter="s"
             words={data.latest ? 'Send anew' : 'Send'}
             main={!data.latest || data.changes.length > 0}
-            busy={sending.isLoading}
             disabled={draft.lines.length === 0}
-            onAct={() => void sendIt()}
+            onAct={() => void navigate('client')}
           />
           <Act letter="b" words="Shopping" onAct={() => void navigate(`/jobs/${jobId}/shopping`)} />
           <More
@@ -77,8 +70,8 @@ export default function PricePage() {
         </>
       }
     >
-      <Refused error={sending.error} />
       <Standing data={data} />
+      <ClientSaid data={data} />
       {settings && <PriceSettings data={data} onDone={() => setSettings(false)} />}
       {draft.lines.length === 0 ? (
         <p className="py-6">Nothing to price yet. Walk round first: rooms, surfaces, a test on each.</p>

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { quoteMark } from '@rustic/core';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
@@ -7,9 +6,7 @@ import { sayMoney } from '../words/figures.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage, useSetLinkMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
-import { ShownOnce } from '../form/atOnce.tsx';
-
-const linkOf = (token: string) => `${location.origin}/client/${token}`;
+import { GivenOnce } from './GivenOnce.tsx';
 
 /** Where the quote stands: not sent, sent and opened, agreed, or changed since. */
 export function Standing({ data }: { data: PricePage }) {
@@ -74,7 +71,6 @@ export function ClientLink({
 }) {
   const { sayDate, sayTime } = useWords();
   const [set, { isLoading, error }] = useSetLinkMutation();
-  const [copied, setCopied] = useState(false);
   if (data.sent.length === 0) return null;
   const renew = async () => {
     const made = newToken();
@@ -91,16 +87,7 @@ export function ClientLink({
         The client’s link
       </h2>
       {token ? (
-        <div className="my-2 border border-ink bg-leaf p-3">
-          <ShownOnce words="Give this to the client and to nobody else. It is shown only now" text={linkOf(token)} />
-          <button
-            type="button"
-            className="min-h-[44px] underline"
-            onClick={() => void navigator.clipboard.writeText(linkOf(token)).then(() => setCopied(true))}
-          >
-            {copied ? 'Copied' : 'Copy it'}
-          </button>
-        </div>
+        <GivenOnce token={token} />
       ) : (
         <p className="text-faded">
           {data.link

@@ -73,6 +73,12 @@ const injectedRtkApi = api.injectEndpoints({
     agree: build.mutation<AgreeApiResponse, AgreeApiArg>({
       query: ({ token, ...body }) => ({ url: `/api/client/${encodeURIComponent(String(token))}/agreement`, method: "POST", body }),
     }),
+    replyAsClient: build.mutation<
+      ReplyAsClientApiResponse,
+      ReplyAsClientApiArg
+    >({
+      query: ({ token, ...body }) => ({ url: `/api/client/${encodeURIComponent(String(token))}/replies`, method: "POST", body }),
+    }),
     sendQuote: build.mutation<SendQuoteApiResponse, SendQuoteApiArg>({
       query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/quotes`, method: "POST", body }),
     }),
@@ -461,6 +467,14 @@ const injectedRtkApi = api.injectEndpoints({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/price`,
       }),
     }),
+    clientPreview: build.query<ClientPreviewApiResponse, ClientPreviewApiArg>({
+      query: (queryArg) => ({
+        url: `/api/jobs/${encodeURIComponent(String(queryArg))}/client-view`,
+      }),
+    }),
+    answerClient: build.mutation<AnswerClientApiResponse, AnswerClientApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/replies`, method: "POST", body }),
+    }),
     fan: build.query<FanApiResponse, FanApiArg>({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/price/fan`,
@@ -637,6 +651,10 @@ export type AgreeApiResponse = /** status 2XX as asked */ Agreed;
 export type AgreeApiArg = {
   token: string;
 } & AgreeBody;
+export type ReplyAsClientApiResponse = /** status 2XX as asked */ ClientReply;
+export type ReplyAsClientApiArg = {
+  token: string;
+} & ReplyBody;
 export type SendQuoteApiResponse = /** status 2XX as asked */ {
   id: string;
   number: number;
@@ -1103,6 +1121,12 @@ export type LedgerApiResponse = /** status 2XX as asked */ LedgerEntry[];
 export type LedgerApiArg = string;
 export type PriceApiResponse = /** status 2XX as asked */ PricePage;
 export type PriceApiArg = string;
+export type ClientPreviewApiResponse = /** status 2XX as asked */ ClientView;
+export type ClientPreviewApiArg = string;
+export type AnswerClientApiResponse = /** status 2XX as asked */ ClientReply;
+export type AnswerClientApiArg = {
+  jobId: string;
+} & AnswerBody;
 export type FanApiResponse = /** status 2XX as asked */ FanInput;
 export type FanApiArg = string;
 export type PutOffersApiResponse = /** status 2XX as asked */ {
@@ -1703,6 +1727,16 @@ export type Agreed = {
   total: number;
   options: string[];
 };
+export type ClientReply = {
+  id: string;
+  documentId: string;
+  kind: "question" | "no" | "answer";
+  answers: string | null;
+  about: string;
+  words: string;
+  name: string;
+  at: string;
+};
 export type ClientView = {
   documentId: string;
   marked: string;
@@ -1714,12 +1748,21 @@ export type ClientView = {
   agreement: Agreed | null;
   before: Agreed | null;
   care: Paper | null;
+  replies: ClientReply[];
 };
 export type AgreeBody = {
   id: string;
   documentId: string;
   name: string;
   options: string[];
+};
+export type ReplyBody = {
+  id: string;
+  documentId: string;
+  kind: "question" | "no";
+  about?: string;
+  words: string;
+  name: string;
 };
 export type SendBody = {
   id: string;
@@ -4289,6 +4332,16 @@ export type VisitSoon = {
   }[];
   personId: string | null;
 };
+export type ClientSaid = {
+  jobId: string;
+  jobTitle: string;
+  id: string;
+  kind: "question" | "no" | "answer";
+  about: string;
+  words: string;
+  name: string;
+  at: string;
+};
 export type FollowUp = {
   jobId: string;
   id: string;
@@ -4342,6 +4395,7 @@ export type TodayLine = {
 export type TodayPage = {
   checks: TrialCheck[];
   visits: VisitSoon[];
+  clients?: ClientSaid[];
   followUps: FollowUp[];
   now: string;
   lines: TodayLine[];
@@ -4554,6 +4608,12 @@ export type PricePage = {
     madeAt: string;
     opened: string | null;
   } | null;
+  replies: ClientReply[];
+};
+export type AnswerBody = {
+  id: string;
+  answers: string;
+  words: string;
 };
 export type OffersBody = {
   id: string;
@@ -4785,6 +4845,7 @@ export const {
   useSetBusyMutation,
   useClientQuery,
   useAgreeMutation,
+  useReplyAsClientMutation,
   useSendQuoteMutation,
   useSetLinkMutation,
   usePaperQuery,
@@ -4867,6 +4928,8 @@ export const {
   useFoundMutation,
   useLedgerQuery,
   usePriceQuery,
+  useClientPreviewQuery,
+  useAnswerClientMutation,
   useFanQuery,
   usePutOffersMutation,
   useRetentionQuery,

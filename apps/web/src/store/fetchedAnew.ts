@@ -119,6 +119,9 @@ endpoints.enhanceEndpoints({
 
     price: { providesTags: priced },
     fan: { providesTags: priced },
+    clientPreview: { providesTags: priced },
+    answerClient: { invalidatesTags: writes(onNone, 'client-answered') },
+    replyAsClient: { invalidatesTags: moves('Client') },
     shopping: { providesTags: priced },
     paper: {
       providesTags: (_paper, _refused, { jobId }): Tag[] => [

@@ -9,6 +9,7 @@ import { Curing } from './Curing.tsx';
 import { FollowUps } from './FollowUps.tsx';
 import { VisitsSoon } from './VisitsSoon.tsx';
 import { groupsOf } from './groups.ts';
+import { ClientsSaid } from './ClientsSaid.tsx';
 import { LogWork } from './LogWork.tsx';
 import { openingNotes } from './openingNotes.ts';
 import { Group } from './TodayLines.tsx';
@@ -132,6 +133,7 @@ export default function Today() {
       {groups.first.map((group) => (
         <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
+      <ClientsSaid said={data.clients} />
       <VisitsSoon visits={data.visits} now={data.now} />
       <FollowUps followUps={data.followUps} now={now} />
       <TrialChecks checks={data.checks} now={now} />

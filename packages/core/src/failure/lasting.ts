@@ -21,6 +21,8 @@ export interface Guarantee {
   months: number | null;
   /** Why it is withheld, in words; empty where it is given. */
   withheld: string[];
+  /** The same as the client reads it: no odds, none of the firm's own rules. */
+  toClient: string[];
   /** Chance that somebody rings because of how it was made: what is there, prepared and laid so. */
   early: number;
   /** Chance of a call-back in a year, over its first five: how it was made, and how it wears. */
@@ -80,9 +82,14 @@ export function guaranteeOf(c: Case, steps: readonly Step[], departed: readonly 
   const outlook = outlookOf(c, steps);
   const early = rungFor(outlook.tally);
   const wear = wearAYear(c, steps);
+  const rows = WITHHELD.filter((row) => row.when(c, steps));
   const withheld = [
-    ...WITHHELD.filter((row) => row.when(c, steps)).map((row) => row.reason),
+    ...rows.map((row) => row.reason),
     ...departed.map((d) => `${d.words}: signed for, against what the system asks.`),
+  ];
+  const toClient = [
+    ...rows.map((row) => row.toClient),
+    ...departed.map((d) => `It is done otherwise than we advise: ${d.words}.`),
   ];
   const months = longestTerm(early, wear);
   if (months === null && withheld.length === 0) {
@@ -91,10 +98,16 @@ export function guaranteeOf(c: Case, steps: readonly Step[], departed: readonly 
         ? `${Math.round(early * 100)} in 100 are called back early. ${faultsIn(outlook)[0]!.because}`
         : 'It wears too fast here for any term.',
     );
+    toClient.push(
+      early >= MOST_THAT_FAIL
+        ? 'What lies under the new paint here may let go, however well that is laid.'
+        : 'It is used and weathered too hard here for a promise of years.',
+    );
   }
   return {
     months: withheld.length ? null : months,
     withheld,
+    toClient,
     early,
     aYear: callBackAYear(early, wear),
     held: heldFactor(c.held, steps),

@@ -66,6 +66,8 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['trialActs', 'trialId', 'trials'],
   ['trialActs', 'corrects', 'trialActs'],
   ['agreements', 'documentId', 'documents'],
+  ['replies', 'documentId', 'documents'],
+  ['replies', 'answers', 'replies'],
   ['photos', 'roomId', 'rooms'],
   ['photos', 'surfaceId', 'surfaces'],
   ['photos', 'testId', 'tests'],

@@ -51,6 +51,9 @@ const air = { temperatureC: z.number().nullish(), relativeHumidityPct: z.number(
 const airText = ({ temperatureC, relativeHumidityPct }: z.infer<z.ZodObject<typeof air>>) =>
   temperatureC == null ? '' : `${temperatureC} °C ${relativeHumidityPct} %`;
 const quote = { number: z.number(), version: z.number() };
+const reply = { name: words, about: words.nullish(), words };
+const replyText = (p: { name: string; about?: string | null | undefined; words: string }) =>
+  `${joined(p.name, p.about)}: ${p.words}`;
 const step = { stepId: words };
 /** By what the steps that follow are named. */
 const steps = z.array(z.unknown()).optional();
@@ -119,6 +122,9 @@ export const LEDGER_EVENTS = {
   ),
   'quote-sent': event('quote sent', quote, quoteMark),
   'quote-agreed': event('agreed', { ...quote, name: words }, (p) => `${p.name}, to ${quoteMark(p)}`),
+  'client-asked': event('the client asks', reply, replyText),
+  'client-declined': event('the client says no', reply, replyText),
+  'client-answered': event('the client was answered', { words }, (p) => p.words),
   'link-made': event('client’s link made', { expiresAt: words }, (p, say) => `open until ${say.date(p.expiresAt)}`),
   'link-revoked': event('client’s link closed', {}, () => ''),
   'offers-changed': event('ways offered', { offers: z.array(z.unknown()) }, (p) =>

@@ -110,7 +110,8 @@ export const CAUSES: readonly CauseRow[] = [
     words: 'Paper, paste or torn board under it was wetted and swelled.',
     mechanisms: ['swells'],
     chance: 0.005,
-    speaks: (r) => skipped([...PRIMES, 'wash', 'stick-down'])(r) ?? flagged(['paste-residue', 'torn-board-face', 'loose-paper'], 'paste, torn board or loose paper was flagged here')(r),
+    speaks: (r) =>
+      skipped([...PRIMES, 'wash', 'stick-down'])(r) ?? flagged(['paste-residue', 'torn-board-face', 'loose-paper'], 'paste, torn board or loose paper was flagged here')(r),
     lookFor: 'Cut a blister open: is there paper or paste behind it?',
   },
   {

@@ -12,6 +12,8 @@ export interface WithheldRow {
   id: string;
   when: (c: Case, steps: readonly Step[]) => boolean;
   reason: string;
+  /** The same as it is said to the client: what it means, and nothing of the firm's own rules. */
+  toClient: string;
 }
 
 /** Source: practice: what is kept, bridged or left by decision is recorded and not guaranteed. */
@@ -20,35 +22,42 @@ export const WITHHELD: readonly WithheldRow[] = [
     id: 'kept-on-oil',
     when: (c) => c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping' && c.d.findings.adhesion !== 'weak',
     reason: 'A waterborne coat is kept on old oil by decision: what lies under it may let go.',
+    toClient: 'The paint that is on it lies on older oil paint and may let go of that; it is kept, and not stripped.',
   },
   {
     id: 'silicone-left',
     when: (c) => c.is('silicone') && c.rules.silicone !== 'cut-out',
     reason: 'Silicone is bridged or blocked by house rule, not cut out.',
+    toClient: 'Old silicone stays in the joint: paint over it may lift.',
   },
   {
     id: 'patch-unread',
     when: (c, steps) => steps.some((s) => s.kind === 'test-patch') && !c.gripPatchHeld,
     reason: 'A test patch is still to be read.',
+    toClient: 'A small patch is laid first and looked at again; once it has held, the work on it is guaranteed.',
   },
   {
     id: 'distemper-left',
     when: (c) => c.treatAs === 'distemper',
     reason: 'Distemper or limewash is bound, not taken off: the ground itself may let go.',
+    toClient: 'An old chalky coat is bound and not taken off: it may let go of the wall by itself.',
   },
   {
     id: 'salts',
     when: (c) => c.is('efflorescence'),
     reason: 'Salts come through as long as water does.',
+    toClient: 'Salts come through as long as water does.',
   },
   {
     id: 'damp',
     when: (c) => c.is('damp'),
     reason: 'The wall is damp: until its cause is put right nothing can be promised.',
+    toClient: 'The wall is damp: until its cause is put right nothing can be promised.',
   },
   {
     id: 'paper-kept',
     when: (c) => c.ground === 'paper' && c.is('loose-paper') && c.rules.paper === 'paint-over',
     reason: 'Loose paper is stuck down and painted over: what holds the paper is not ours.',
+    toClient: 'Loose paper is stuck down and painted over: what holds the paper to the wall is not ours.',
   },
 ];

@@ -1,4 +1,4 @@
-import { agreementRecord, documentRecord } from './papers.ts';
+import { agreementRecord, documentRecord, replyRecord } from './papers.ts';
 import { checkRecord, faultActRecord, faultRecord } from './punch.ts';
 import { findingRecord, photoRecord, testRecord } from './evidence.ts';
 import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
@@ -70,6 +70,7 @@ export const JOB_RECORDS = {
   plans: planRecord,
   documents: documentRecord,
   agreements: agreementRecord,
+  replies: replyRecord,
   photos: photoRecord,
   faults: faultRecord,
   faultActs: faultActRecord,

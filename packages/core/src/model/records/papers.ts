@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { computed, count, hex, id, instant, money, text } from '../fields.ts';
+import { computed, count, hex, id, instant, money, text, words } from '../fields.ts';
 import { record } from '../record.ts';
 
 /** A quote or a variation as it was sent: numbered, and never changed. The newest of a job is the one that counts. */
@@ -28,5 +28,21 @@ export const agreementRecord = record('agreement', {
   name: text(120),
   options: z.array(text(200)).max(500),
   total: money,
+  at: instant,
+});
+
+/** What was said about a document: the client's question or no, and the firm's answer to it. */
+export const REPLY_KINDS = ['question', 'no', 'answer'] as const;
+export const replyRecord = record('client_reply', {
+  id,
+  documentId: id,
+  kind: z.enum(REPLY_KINDS),
+  /** The question that it answers. */
+  answers: id.nullable(),
+  /** Which line it is about, in words; empty: the whole. */
+  about: text(200),
+  words: words(2000),
+  /** Who says it: as the client wrote it, or who of the firm. */
+  name: text(120),
   at: instant,
 });
