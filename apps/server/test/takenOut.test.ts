@@ -25,7 +25,9 @@ const whole = async (jobId: string) => (await ada.get(`/api/jobs/${jobId}`)).bod
 const names = async (jobId: string) => (await whole(jobId)).surfaces.map((s: { name: string }) => s.name);
 /** Tests of a surface that stand. */
 const testsOf = async (id: string) => {
-  const { tests } = (await ada.get(`/api/surfaces/${id}`)).body as { tests: any[] };
+  const { tests } = (await ada.get(`/api/surfaces/${id}`)).body as {
+    tests: { id: string; corrects: string | null; withdrawn: boolean | null }[];
+  };
   return tests.filter((t) => !t.withdrawn && !tests.some((o) => o.corrects === t.id));
 };
 const stands = async (jobId: string) => {

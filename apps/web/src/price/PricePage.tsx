@@ -4,7 +4,7 @@ import { chanceOfLoss } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { More } from '../page/More.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayHours, sayMoney, sayPercent, sayRoundMoney } from '../words/figures.ts';
 import { FanDrawing } from './FanDrawing.tsx';
 import { fanRows } from './fanRows.ts';
