@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
 import { randomBytes } from 'node:crypto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createConnection } from 'mysql2/promise';
@@ -527,5 +528,83 @@ describe('what the client says', () => {
     expect((await reply(way, { ...no, id: uuid() })).body.code).toBe('newer-version');
     expect((await reply(token(), no)).status).toBe(404);
     expect((await price(jobId)).replies).toHaveLength(1);
+  });
+});
+
+describe('prices set by hand', () => {
+  const set = async (jobId: string, ownSums: object[], more: object = {}) => {
+    const { version } = (await ada.get(`/api/jobs/${jobId}`)).body.job;
+    return ada.send('PUT', `/api/jobs/${jobId}/own-sums`, { id: uuid(), version, ownSums, ...more });
+  };
+  const own = (surfaceId: string | null, amount: number, words = '', note = '') => ({
+    id: uuid(),
+    surfaceId,
+    words,
+    amount,
+    note,
+  });
+
+  test('a line, a discount and a price of its own are in the net price, in the tax, and on what the client reads', async () => {
+    const { jobId, skirting, wall } = await hall();
+    const before = await price(jobId);
+    const priceOf = (page: typeof before, id: string) =>
+      page.draft.lines.find((l: { surfaceId: string }) => l.surfaceId === id).price;
+    const sums = [
+      own(null, 12_000, 'Moving the piano', 'two of us'),
+      own(null, -5_000, 'Both rooms at once'),
+      own(wall, 40_000),
+    ];
+    expect((await set(jobId, sums)).status).toBe(200);
+    const after = await price(jobId);
+    expect(priceOf(after, wall)).toBe(40_000);
+    expect(priceOf(after, skirting)).toBe(priceOf(before, skirting));
+    expect(after.draft.net).toBe(priceOf(before, skirting) + 40_000 + 12_000 - 5_000);
+    expect(after.draft.tax).toBe(Math.round(after.draft.net * 0.2));
+    expect(after.sums).toEqual(before.sums);
+    const { way } = await send(jobId);
+    const seen = (await view(way)).body.quote;
+    expect(seen.own.map((l: { words: string; price: number }) => [l.words, l.price])).toEqual([
+      ['Moving the piano', 12_000],
+      ['Both rooms at once', -5_000],
+    ]);
+    expect(JSON.stringify(seen)).not.toContain('two of us');
+    // No painter reads a sum of it, on the job or in its ledger.
+    const mei = await signedIn('mei');
+    expect((await mei.get(`/api/jobs/${jobId}`)).body.job.ownSums).toBeUndefined();
+    expect(JSON.stringify((await mei.get(`/api/jobs/${jobId}/ledger`)).body)).not.toContain('12000');
+    expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('after an agreement a price set by hand is a change that is asked for again; the rest stays as agreed', async () => {
+    const { jobId, skirting, wall } = await hall();
+    const { way, answer } = await send(jobId);
+    expect((await agree(way, answer.body.id)).status).toBe(201);
+    const agreed = await price(jobId);
+    await set(jobId, [own(wall, 33_300), own(null, 900, 'A key cut')]);
+    const { changes, draft } = await price(jobId);
+    expect(changes.map((c: { words: string; price: number }) => [c.words, c.price])).toEqual([
+      ['Hall, Wall: another price.', 33_300 - agreed.draft.lines.find((l: any) => l.surfaceId === wall).price],
+      ['A key cut: added.', 900],
+    ]);
+    const line = (page: typeof agreed) => page.draft.lines.find((l: any) => l.surfaceId === skirting).price;
+    expect(draft.lines.find((l: any) => l.surfaceId === skirting).price).toBe(line(agreed));
+    const second = await send(jobId, way);
+    expect((await agree(way, second.answer.body.id)).status).toBe(201);
+    expect((await price(jobId)).changes).toEqual([]);
+    await set(jobId, []);
+    expect((await price(jobId)).changes).toMatchObject([{ words: 'A key cut: taken off.', price: -900 }]);
+  });
+
+  test('what cannot be is refused with its place, and of two at once one stands', async () => {
+    const { jobId, wall } = await hall();
+    const paths = async (sums: object[]) => (await set(jobId, sums)).body.errors.map((e: { path: string }) => e.path);
+    expect(await paths([own(null, 10)])).toEqual(['ownSums[0].words']);
+    expect(await paths([own(wall, -1)])).toEqual(['ownSums[0].amount']);
+    expect(await paths([own(wall, 1), own(wall, 2)])).toEqual(['ownSums[1].surfaceId']);
+    expect(await paths([own(null, 1.5, 'half')])).toEqual(['ownSums[0].amount']);
+    expect((await set(jobId, [own(uuid(), 5)])).status).toBe(404);
+    const { version } = (await ada.get(`/api/jobs/${jobId}`)).body.job;
+    const both = await Promise.all([1, 2].map((n) => set(jobId, [own(null, n, 'n')], { version })));
+    expect(both.map((b) => b.status).sort()).toEqual([200, 409]);
   });
 });

@@ -4,7 +4,7 @@ import { aboutMoney, answer, core, figure, from, like, named, rowOf, sum, text }
 
 /** What many answers hold. Sums are marked; what is not named here is not told to whoever does not see prices. */
 
-const { offers: offersOfJob, ...plainJob } = jobRecord.fields;
+const { offers: offersOfJob, ownSums: sumsOfJob, ...plainJob } = jobRecord.fields;
 export const inJob = { jobId: text };
 const versioned = { version: figure };
 /** The days and hours on which a person works. */
@@ -25,6 +25,8 @@ export const jobFields = {
   ...versioned,
   /** Ways put to the client at a price. */
   offers: aboutMoney(like(offersOfJob)),
+  /** Sums that somebody set by hand. */
+  ownSums: aboutMoney(like(sumsOfJob)),
 };
 export const job = named('Job', jobFields);
 

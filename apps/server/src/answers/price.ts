@@ -41,6 +41,7 @@ export const pricePage = named('PricePage', {
 });
 export const fanAnswer = core('FanInput');
 export const offersAnswer = answer({ version: figure, offers: like(job.shape.offers.unwrap()) });
+export const ownSumsAnswer = answer({ version: figure, ownSums: like(job.shape.ownSums.unwrap()) });
 export const sentAnswer = answer({ id: text, number: figure, version: figure, linked: flag });
 export const linkAnswer = answer({ linked: flag });
 

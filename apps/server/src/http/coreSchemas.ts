@@ -4824,6 +4824,10 @@ export const coreSchemas: Record<string, object> = {
    "price": {
     "type": "number"
    },
+   "byHand": {
+    "description": "True where somebody set its price by hand.",
+    "type": "boolean"
+   },
    "key": {
     "description": "Names the system: what a later version is compared by.",
     "type": "string"
@@ -4841,6 +4845,27 @@ export const coreSchemas: Record<string, object> = {
    "surfaceId",
    "withheld",
    "work"
+  ]
+ },
+ "QuoteOwnLine": {
+  "description": "A line that is no surface: something else that is charged, or a discount.",
+  "type": "object",
+  "properties": {
+   "id": {
+    "type": "string"
+   },
+   "words": {
+    "type": "string"
+   },
+   "price": {
+    "description": "Net; below nothing for a discount.",
+    "type": "number"
+   }
+  },
+  "required": [
+   "id",
+   "price",
+   "words"
   ]
  },
  "QuoteSketch": {
@@ -5416,20 +5441,27 @@ export const coreSchemas: Record<string, object> = {
        "type": "string"
       }
      },
-     "job": {
-      "type": "string"
-     },
      "lines": {
       "type": "array",
       "items": {
        "$ref": "#/components/schemas/QuoteLine"
       }
      },
+     "job": {
+      "type": "string"
+     },
      "terms": {
       "description": "When what is paid, and the firm's terms, a paragraph each.",
       "type": "array",
       "items": {
        "type": "string"
+      }
+     },
+     "own": {
+      "description": "Lines that are no surface. A version of before there were any has none.",
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/QuoteOwnLine"
       }
      },
      "leftOut": {

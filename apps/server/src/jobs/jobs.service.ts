@@ -166,6 +166,7 @@ export class Jobs {
         offers: [],
         withdrawn: null,
         handedOver: null,
+        ownSums: null,
       });
       await this.ledger.append(scope, {
         jobId: job.id,

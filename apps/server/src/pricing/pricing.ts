@@ -1,10 +1,11 @@
 import { Body, Controller, Get, Injectable, Param, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { isTypical, type FanInput } from '@rustic/core';
+import { isTypical, type FanInput, type OwnSum } from '@rustic/core';
+import { refusedWith } from '../http/refused.ts';
 import { standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
-import { AnswerBody, OffersBody } from '../documents/documents.dto.ts';
+import { AnswerBody, OffersBody, OwnSumsBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { Clients } from '../documents/clients.ts';
 import { Replies } from '../documents/replies.ts';
@@ -17,7 +18,18 @@ import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
 import { Answers } from '../answers/answer.ts';
-import { clientView, fanAnswer, offersAnswer, pricePage, replyAnswer } from '../answers/price.ts';
+import { clientView, fanAnswer, offersAnswer, ownSumsAnswer, pricePage, replyAnswer } from '../answers/price.ts';
+
+/** What cannot be: a line of its own without words, a surface's price below nothing or set twice. */
+function ownSumFaults(sums: readonly OwnSum[]): { path: string; message: string }[] {
+  return sums.flatMap(({ surfaceId, words, amount }, i) => {
+    if (surfaceId === null)
+      return words.trim() ? [] : [{ path: `ownSums[${i}].words`, message: 'says what it is for' }];
+    if (amount < 0) return [{ path: `ownSums[${i}].amount`, message: 'of a surface cannot be below nothing' }];
+    const twice = sums.findIndex((other) => other.surfaceId === surfaceId) !== i;
+    return twice ? [{ path: `ownSums[${i}].surfaceId`, message: 'has a price already' }] : [];
+  });
+}
 
 /** What a job costs, how that stands to what was sent, and what it still rests on. */
 @Injectable()
@@ -70,6 +82,30 @@ export class Pricing {
     };
   }
 
+  /** Lines of their own, discounts and prices set by hand, all of them at once. */
+  async setOwnSums(who: Who, jobId: string, body: OwnSumsBody) {
+    const faults = ownSumFaults(body.ownSums);
+    if (faults.length) throw refusedWith(faults);
+    return this.writes.run(who, async (scope) => {
+      const job = await scope.one(JobEntity, jobId, 'job');
+      const names: string[] = [];
+      for (const { surfaceId, words } of body.ownSums) {
+        const surface = surfaceId ? await standingSurface(scope, surfaceId) : null;
+        if (surface && surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
+        names.push(surface?.name ?? words);
+      }
+      const saved = await scope.change(JobEntity, job, body, { ownSums: body.ownSums });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'own-sums-changed',
+        subject: null,
+        at: who.now,
+        payload: { lines: names, ownSums: body.ownSums },
+      });
+      return { version: saved.version, ownSums: body.ownSums };
+    });
+  }
+
   /** What the client would see: looked at by whoever sends it. */
   async asClient(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
@@ -118,6 +154,13 @@ export class PricingController {
     @Param('jobId') id: string,
   ) {
     return this.pricing.asClient(who, id);
+  }
+  @Answers('putOwnSums', ownSumsAnswer) @Put('own-sums') setOwnSums(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: OwnSumsBody,
+  ) {
+    return this.pricing.setOwnSums(who, id, body);
   }
   @Answers('answerClient', replyAnswer) @Post('replies') answer(
     @Sender() who: Who,

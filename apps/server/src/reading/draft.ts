@@ -151,8 +151,16 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     lines.push(lineOf(records, surface, one, price.lines[i]!.price));
     await breath();
   }
+  const byHand = records.job.ownSums ?? [];
+  for (const line of lines) {
+    const set = byHand.find((sum) => sum.surfaceId === line.surfaceId);
+    if (set) Object.assign(line, { price: set.amount, byHand: true });
+  }
+  const own = byHand
+    .filter((sum) => sum.surfaceId === null)
+    .map(({ id, words, amount }) => ({ id, words, price: amount }));
   const options = await optionsOf(records, priced);
-  const { net, tax, total } = quoteTotals({ lines, options, taxShare: settings.tax });
+  const { net, tax, total } = quoteTotals({ lines, own, options, taxShare: settings.tax });
   return {
     firm: records.firm.name,
     letterhead: letterheadLines(records.firm),
@@ -163,6 +171,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     client: records.job.client,
     units: unitsOf(records.firm),
     lines,
+    ...(own.length ? { own } : {}),
     options,
     leftOut: await leftOutOf(records, priced),
     sketches: sketchesOf(records),

@@ -13,6 +13,7 @@ import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
 import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
+import { OwnSums1765200000017 } from './migrations/0017-own-sums.ts';
 import { ClientReplies1765100000016 } from './migrations/0016-client-replies.ts';
 import { HandedOver1765000000015 } from './migrations/0015-handed-over.ts';
 import { Withdrawn1764900000014 } from './migrations/0014-withdrawn.ts';
@@ -43,6 +44,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       Withdrawn1764900000014,
       HandedOver1765000000015,
       ClientReplies1765100000016,
+      OwnSums1765200000017,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -175,6 +175,21 @@ function WorkAndPrice({ quote }: { quote: ShownQuote }) {
             ))}
         </tbody>
       ))}
+      {quote.own && (
+        <tbody>
+          <tr>
+            <th colSpan={2} scope="colgroup" className="pt-3 text-left font-semibold">
+              Besides
+            </th>
+          </tr>
+          {quote.own.map((line) => (
+            <tr key={line.id} className="border-b border-rule">
+              <td className="py-2 pr-4">{line.words}</td>
+              <td className="py-2 text-right align-top">{printMoney(line.price, quote.currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      )}
     </table>
   );
 }

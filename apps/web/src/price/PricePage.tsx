@@ -17,6 +17,7 @@ import { useFan } from './useFan.ts';
 import { type PricePage as Data, useFanQuery, usePriceQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Typed } from '../form/atOnce.tsx';
+import { useDraft } from '../form/useDraft.ts';
 
 /** What a job costs, what that still rests on, and what was sent to the client. */
 export default function PricePage() {
@@ -108,7 +109,9 @@ function StandIns({ data }: { data: Data }) {
 function FanSection({ data }: { data: Data }) {
   const { data: input, isFetching } = useFanQuery(data.job.id);
   const { result, progress, failed, stopped, stop, again } = useFan(input);
-  const [said, setSaid] = useState<string | null>(null);
+  // What was asked stays when the page is loaded again, until the price moves under it.
+  const kept = useDraft(`asked-at/${data.job.id}/${data.draft.net}`, { net: '' });
+  const said = kept.said.net || null;
   const { currency } = data.draft;
   const typed = said === null ? data.draft.net : Math.round(Number(said.replace(',', '.')) * 100);
   const asked = Number.isFinite(typed) && typed > 0 ? typed : data.draft.net;
@@ -132,7 +135,7 @@ function FanSection({ data }: { data: Data }) {
           asked="before"
           inputMode="decimal"
           value={said ?? (data.draft.net / 100).toFixed(2)}
-          onType={setSaid}
+          onType={(net) => kept.say({ net })}
           width="w-28 text-right"
         />
       </div>

@@ -8,6 +8,7 @@ import { newId } from '../store/newId.ts';
 import { type PricePage, usePutOffersMutation, useSurfaceQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Tick } from '../form/Tick.tsx';
+import { OwnSums } from './OwnSums.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
 
 const SMALL = 'no-print min-h-[44px] text-sm underline wide:min-h-[28px]';
@@ -39,6 +40,15 @@ export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<stri
           </ul>
         </section>
       ))}
+      {draft.own?.map((line) => (
+        <div key={line.id} className={`${ROW} border-b border-rule py-[7px]`}>
+          <span className="font-semibold">{line.words}</span>
+          <span className={FIGURE} />
+          <span className={FIGURE} />
+          <span className="text-right">{money(line.price)}</span>
+        </div>
+      ))}
+      <OwnSums data={data} />
       <dl>
         <Sum words="Net" figure={money(draft.net)} ruled />
         <Sum words={`${draft.taxName}, ${draft.taxShare / 100} %`} figure={money(draft.tax)} />
@@ -67,7 +77,14 @@ function Line({ data, line, n }: { data: PricePage; line: QuoteLine; n: number |
       </div>
       <span className={FIGURE}>{own && sayHours(own.minutes)}</span>
       <span className={FIGURE}>{own && own.litres > 0 && volume.say(own.litres)}</span>
-      <span className="text-right">{printMoney(line.price, data.draft.currency)}</span>
+      <span className="text-right">
+        {printMoney(line.price, data.draft.currency)}
+        {line.byHand && own && (
+          <span className="block text-[13px] text-faded">
+            by hand; {printMoney(own.price, data.draft.currency)} computed
+          </span>
+        )}
+      </span>
     </li>
   );
 }

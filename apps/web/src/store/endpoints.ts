@@ -472,6 +472,9 @@ const injectedRtkApi = api.injectEndpoints({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/client-view`,
       }),
     }),
+    putOwnSums: build.mutation<PutOwnSumsApiResponse, PutOwnSumsApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/own-sums`, method: "PUT", body }),
+    }),
     answerClient: build.mutation<AnswerClientApiResponse, AnswerClientApiArg>({
       query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/replies`, method: "POST", body }),
     }),
@@ -1123,6 +1126,21 @@ export type PriceApiResponse = /** status 2XX as asked */ PricePage;
 export type PriceApiArg = string;
 export type ClientPreviewApiResponse = /** status 2XX as asked */ ClientView;
 export type ClientPreviewApiArg = string;
+export type PutOwnSumsApiResponse = /** status 2XX as asked */ {
+  version: number;
+  ownSums:
+    | {
+        id: string;
+        surfaceId: string | null;
+        words: string;
+        amount: number;
+        note: string;
+      }[]
+    | null;
+};
+export type PutOwnSumsApiArg = {
+  jobId: string;
+} & OwnSumsBody;
 export type AnswerClientApiResponse = /** status 2XX as asked */ ClientReply;
 export type AnswerClientApiArg = {
   jobId: string;
@@ -1639,8 +1657,16 @@ export type QuoteLine = {
   months: null | number;
   withheld: string[];
   price: number;
+  /** True where somebody set its price by hand. */
+  byHand?: boolean;
   /** Names the system: what a later version is compared by. */
   key: string;
+};
+export type QuoteOwnLine = {
+  id: string;
+  words: string;
+  /** Net; below nothing for a discount. */
+  price: number;
 };
 export type QuoteLeftOut = {
   surfaceId: string;
@@ -1698,10 +1724,12 @@ export type ShownQuote = {
   taxShare: number;
   /** What stands under the firm's name: its address, how it is reached, its numbers. */
   letterhead?: string[];
-  job: string;
   lines: QuoteLine[];
+  job: string;
   /** When what is paid, and the firm's terms, a paragraph each. */
   terms?: string[];
+  /** Lines that are no surface. A version of before there were any has none. */
+  own?: QuoteOwnLine[];
   leftOut: QuoteLeftOut[];
   sketches: QuoteSketch[];
   cautions: string[];
@@ -2125,6 +2153,15 @@ export type JobBrief = {
     surfaceId: string;
     key: string;
   }[];
+  ownSums?:
+    | {
+        id: string;
+        surfaceId: string | null;
+        words: string;
+        amount: number;
+        note: string;
+      }[]
+    | null;
   surfaces: number;
   drying: number;
   open: number;
@@ -2203,6 +2240,15 @@ export type Job = {
     surfaceId: string;
     key: string;
   }[];
+  ownSums?:
+    | {
+        id: string;
+        surfaceId: string | null;
+        words: string;
+        amount: number;
+        note: string;
+      }[]
+    | null;
 };
 export type JobBody = {
   id: string;
@@ -4610,6 +4656,17 @@ export type PricePage = {
   } | null;
   replies: ClientReply[];
 };
+export type OwnSumsBody = {
+  id: string;
+  version: number;
+  ownSums: {
+    id: string;
+    surfaceId: string | null;
+    words: string;
+    amount: number;
+    note: string;
+  }[];
+};
 export type AnswerBody = {
   id: string;
   answers: string;
@@ -4929,6 +4986,7 @@ export const {
   useLedgerQuery,
   usePriceQuery,
   useClientPreviewQuery,
+  usePutOwnSumsMutation,
   useAnswerClientMutation,
   useFanQuery,
   usePutOffersMutation,

@@ -120,6 +120,7 @@ endpoints.enhanceEndpoints({
     price: { providesTags: priced },
     fan: { providesTags: priced },
     clientPreview: { providesTags: priced },
+    putOwnSums: { invalidatesTags: writes(onNone, 'own-sums-changed') },
     answerClient: { invalidatesTags: writes(onNone, 'client-answered') },
     replyAsClient: { invalidatesTags: moves('Client') },
     shopping: { providesTags: priced },

@@ -84,6 +84,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'link-made': ofJob('Job', 'Ledger'),
   'link-revoked': ofJob('Job', 'Ledger'),
   'offers-changed': figures,
+  'own-sums-changed': figures,
   'plan-posted': reach(figures, ofJob('House'), plans, all('Today')),
   'coat-logged': work,
   'step-done': work,

@@ -13,6 +13,7 @@ export {
   type Quote,
   type QuoteChange,
   type QuoteLeftOut,
+  type QuoteOwnLine,
   type QuoteLine,
   type QuoteOption,
   type QuoteSketch,

@@ -18,16 +18,20 @@ const signed = (minor: number, currency: string) =>
 export const colourWords = (colour: string | null) =>
   colour === null ? 'as it comes' : colour.startsWith('#') ? colour : colour.replace('-', ' ');
 
-function priceTable({ lines, currency, taxName, taxShare, ...quote }: Quote, taken: readonly string[]): PaperBlock {
+function priceTable(
+  { lines, own = [], currency, taxName, taxShare, ...quote }: Quote,
+  taken: readonly string[],
+): PaperBlock {
   const rows: Row[] = [];
   for (const room of new Set(lines.map((l) => l.room))) {
     rows.push({ cells: [room, ''], weight: 'head' });
     for (const line of lines.filter((l) => l.room === room))
       rows.push({ cells: [`${line.name}. ${line.work}`, printMoney(line.price, currency)] });
   }
+  for (const line of own) rows.push({ cells: [line.words, signed(line.price, currency)] });
   for (const o of quote.options.filter((x) => taken.includes(x.id)))
     rows.push({ cells: [`Taken: ${o.room}, ${o.name}. ${o.words}`, signed(o.price, currency)] });
-  const totals = quoteTotals({ lines, options: quote.options, taxShare }, taken);
+  const totals = quoteTotals({ lines, own, options: quote.options, taxShare }, taken);
   return {
     kind: 'table',
     caption: 'The work and its price',

@@ -27,8 +27,18 @@ export interface QuoteLine {
   months: number | null;
   withheld: string[];
   price: number;
+  /** True where somebody set its price by hand. */
+  byHand?: boolean;
   /** Names the system: what a later version is compared by. */
   key: string;
+}
+
+/** A line that is no surface: something else that is charged, or a discount. */
+export interface QuoteOwnLine {
+  id: string;
+  words: string;
+  /** Net; below nothing for a discount. */
+  price: number;
 }
 
 /** Something the client may take or leave, at its own price. */
@@ -80,6 +90,8 @@ export interface Quote {
   /** In which sizes are said. */
   units: 'metric' | 'us';
   lines: QuoteLine[];
+  /** Lines that are no surface. A version of before there were any has none. */
+  own?: QuoteOwnLine[];
   options: QuoteOption[];
   leftOut: QuoteLeftOut[];
   sketches: QuoteSketch[];
@@ -110,12 +122,13 @@ export const quoteMark = ({ number, version }: { number: number; version: number
 /** What a sum asks of a quote: a page that shows one need not have the systems behind its options. */
 type Summed = Pick<Quote, 'taxShare'> & {
   lines: readonly Pick<QuoteLine, 'price'>[];
+  own?: readonly Pick<QuoteOwnLine, 'price'>[];
   options: readonly Pick<QuoteOption, 'id' | 'price'>[];
 };
 
 /** The sum of a quote with the options taken. Options that it does not have are not taken. */
 export function quoteTotals(quote: Summed, taken: readonly string[] = []): QuoteTotals {
-  const net = quote.lines.reduce((sum, line) => sum + line.price, 0);
+  const net = [...quote.lines, ...(quote.own ?? [])].reduce((sum, line) => sum + line.price, 0);
   const options = quote.options.filter((o) => taken.includes(o.id)).reduce((sum, o) => sum + o.price, 0);
   const tax = shareOf(net + options, quote.taxShare);
   return { net, options, tax, total: net + options + tax };
@@ -164,7 +177,7 @@ export function asAgreed(quote: Quote, taken: readonly string[]): Quote {
   return { ...whole, ...sums(whole) };
 }
 
-const sums = (quote: Pick<Quote, 'lines' | 'options' | 'taxShare'>) => {
+const sums = (quote: Pick<Quote, 'lines' | 'own' | 'options' | 'taxShare'>) => {
   const { net, tax, total } = quoteTotals(quote);
   return { net, tax, total };
 };
@@ -195,7 +208,7 @@ const leftOutKey = (l: QuoteLeftOut) => `${l.surfaceId}/${l.words}/${l.reason}/$
 
 /**
  * What changed from one version to another: surfaces that came or went, other work, sizes or colours, and what is left
- * out. A price alone is no change: what was agreed at a price stays at it.
+ * out. A price alone is no change, but where somebody set it by hand: what was agreed at a price stays at it.
  */
 export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
   const was = new Map(before.lines.map((l) => [l.surfaceId, l]));
@@ -206,6 +219,14 @@ export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
     ...after.lines.flatMap((line): QuoteChange[] => {
       const old = was.get(line.surfaceId);
       if (!old) return [{ surfaceId: line.surfaceId, words: `${line.room}, ${line.name}: added.`, price: line.price }];
+      if (sameWork(old, line) && line.byHand && line.price !== old.price)
+        return [
+          {
+            surfaceId: line.surfaceId,
+            words: `${line.room}, ${line.name}: another price.`,
+            price: line.price - old.price,
+          },
+        ];
       return sameWork(old, line)
         ? []
         : [{ surfaceId: line.surfaceId, words: lineChange(old, line, after.units), price: line.price - old.price }];
@@ -213,6 +234,7 @@ export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
     ...before.lines
       .filter((l) => !is.has(l.surfaceId))
       .map((l) => ({ surfaceId: l.surfaceId, words: `${l.room}, ${l.name}: no longer done.`, price: -l.price })),
+    ...ownChanges(before.own ?? [], after.own ?? []),
     ...after.leftOut
       .filter((l) => !said.has(leftOutKey(l)) && !l.whole)
       .map((l) => ({ surfaceId: l.surfaceId, words: `${l.room}, ${l.name}: ${l.words} is left out.`, price: 0 })),
@@ -222,6 +244,19 @@ export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
   ];
 }
 
+/** Lines of their own that came, went, or are called or priced otherwise. */
+const ownChanges = (before: readonly QuoteOwnLine[], after: readonly QuoteOwnLine[]): QuoteChange[] => [
+  ...after.flatMap((line): QuoteChange[] => {
+    const old = before.find((l) => l.id === line.id);
+    if (old?.price === line.price && old.words === line.words) return [];
+    const how = old ? (old.price === line.price ? 'called otherwise' : 'another price') : 'added';
+    return [{ surfaceId: line.id, words: `${line.words}: ${how}.`, price: line.price - (old?.price ?? 0) }];
+  }),
+  ...before
+    .filter((l) => !after.some((line) => line.id === l.id))
+    .map((l) => ({ surfaceId: l.id, words: `${l.words}: taken off.`, price: -l.price })),
+];
+
 /**
  * A later version of what was agreed: every surface that did not change keeps the price that was agreed for it, only
  * what changed is priced anew.
@@ -230,7 +265,7 @@ export function atAgreedPrices(draft: Quote, agreed: Quote): Quote {
   const was = new Map(agreed.lines.map((l) => [l.surfaceId, l]));
   const lines = draft.lines.map((line) => {
     const old = was.get(line.surfaceId);
-    return old && sameWork(old, line) ? { ...line, price: old.price } : line;
+    return old && !line.byHand && sameWork(old, line) ? { ...line, price: old.price } : line;
   });
   return { ...draft, lines, ...sums({ ...draft, lines }) };
 }

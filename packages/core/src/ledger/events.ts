@@ -130,6 +130,11 @@ export const LEDGER_EVENTS = {
   'offers-changed': event('ways offered', { offers: z.array(z.unknown()) }, (p) =>
     p.offers.length === 1 ? 'one other way' : `${p.offers.length} other ways`,
   ),
+  'own-sums-changed': event(
+    'prices set by hand',
+    { lines: z.array(words) },
+    (p) => p.lines.join(', ') || 'none any more',
+  ),
   'plan-posted': event('plan posted', { finish: words.nullish() }, (p, say) =>
     p.finish ? `finish ${say.time(p.finish)}` : 'cannot be planned',
   ),

@@ -9,7 +9,16 @@ import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
 
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
-export { handedOverSchema, jobRecord, propertySchema, type HandedOver, type Offer, type Property } from './job.ts';
+export {
+  handedOverSchema,
+  jobRecord,
+  ownSumsSchema,
+  propertySchema,
+  type HandedOver,
+  type Offer,
+  type OwnSum,
+  type Property,
+} from './job.ts';
 export {
   roomRecord,
   sketchSchema,

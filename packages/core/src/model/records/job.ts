@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CLIMATES, JOB_STATUSES } from '../../vocabulary/index.ts';
-import { airC, count, humidityPct, id, instant, text, withdrawnSchema, words } from '../fields.ts';
+import { airC, count, humidityPct, id, instant, money, text, withdrawnSchema, words } from '../fields.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { record } from '../record.ts';
 
@@ -31,6 +31,21 @@ export const handedOverSchema = z.strictObject({
 });
 export type HandedOver = z.infer<typeof handedOverSchema>;
 
+/** A sum that somebody set by hand: a line of its own, a discount (below nothing), or the price of one surface's line. */
+const ownSum = z.strictObject({
+  id,
+  /** Whose line has this price; null: it is a line of its own. */
+  surfaceId: id.nullable(),
+  /** What it is called on the quote; of a surface's line nothing. */
+  words: text(200),
+  /** Net, in minor units. */
+  amount: money.min(-1_000_000_000).max(1_000_000_000),
+  /** Why, for the firm alone. */
+  note: text(400),
+});
+export type OwnSum = z.infer<typeof ownSum>;
+export const ownSumsSchema = z.array(ownSum).max(60);
+
 export const jobRecord = record(
   'job',
   {
@@ -55,7 +70,9 @@ export const jobRecord = record(
     withdrawn: withdrawnSchema.nullable(),
     /** Null: it was not handed over yet. */
     handedOver: handedOverSchema.nullable(),
+    /** Sums that somebody set by hand; null: none. */
+    ownSums: ownSumsSchema.nullable(),
   },
   {},
-  ['withdrawn', 'handedOver'],
+  ['withdrawn', 'handedOver', 'ownSums'],
 );
