@@ -27,26 +27,30 @@ export function OwnSums({ data }: { data: PricePage }) {
     return line ? `${line.room}, ${line.name}: own price` : words;
   };
   return (
-    <section aria-label="Set by hand" className="mt-3">
+    <section aria-label="Set by hand">
       {sums.length > 0 && (
         <ul>
           {sums.map((sum) => (
-            <li key={sum.id} className="flex items-center justify-between gap-4 border-b border-rule py-1">
+            <li key={sum.id} className="flex justify-between gap-4 border-b border-rule py-[7px]">
               <span>
-                <strong>{nameOf(sum)}</strong>
-                {sum.note && <span className="text-faded"> {sum.note}</span>}
+                <strong className="font-semibold">{nameOf(sum)}</strong>
+                <span className="block text-sm text-faded">
+                  {sum.note}{' '}
+                  <button
+                    type="button"
+                    disabled={isLoading}
+                    aria-label={`Take out ${nameOf(sum)}`}
+                    className="no-print min-h-[44px] underline wide:min-h-[28px]"
+                    onClick={() => void keep(sums.filter((other) => other.id !== sum.id))}
+                  >
+                    Take out
+                  </button>
+                </span>
               </span>
-              <span className="flex items-center gap-4 whitespace-nowrap">
-                {printMoney(sum.amount, draft.currency)}
-                <Button
-                  look="plain"
-                  disabled={isLoading}
-                  aria-label={`Take out ${nameOf(sum)}`}
-                  onClick={() => void keep(sums.filter((other) => other.id !== sum.id))}
-                >
-                  Take out
-                </Button>
-              </span>
+              {/* The price of a surface stands in its own line. */}
+              {sum.surfaceId === null && (
+                <span className="whitespace-nowrap">{printMoney(sum.amount, draft.currency)}</span>
+              )}
             </li>
           ))}
         </ul>

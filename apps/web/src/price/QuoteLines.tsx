@@ -40,14 +40,6 @@ export function QuoteLines({ data, ofLine }: { data: PricePage; ofLine: Map<stri
           </ul>
         </section>
       ))}
-      {draft.own?.map((line) => (
-        <div key={line.id} className={`${ROW} border-b border-rule py-[7px]`}>
-          <span className="font-semibold">{line.words}</span>
-          <span className={FIGURE} />
-          <span className={FIGURE} />
-          <span className="text-right">{money(line.price)}</span>
-        </div>
-      ))}
       <OwnSums data={data} />
       <dl>
         <Sum words="Net" figure={money(draft.net)} ruled />
