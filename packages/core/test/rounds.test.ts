@@ -207,6 +207,41 @@ describe('rounds', () => {
     expect(least).toBeGreaterThan(costMin / 1.5);
   });
 
+  test('of one visit, and of two that no day has in common, the bound is what it takes; a round is as long as its way', () => {
+    const visit = (id: string, x: number, from: number): RoundVisit => ({
+      id,
+      place: { x, y: 1 },
+      minutes: 30,
+      fromDay: FIRST_DAY + from,
+      byDay: FIRST_DAY + from + 30,
+    });
+    const one = asking([visit('a', 1, 0)]);
+    const apart = asking([visit('a', 1, 0), visit('b', 1.3, 60)]);
+    for (const asked of [one, apart]) {
+      const found = planRounds(asked);
+      const leg = legsOf(asked);
+      const there = asked.visits.map((_, i) => asked.setOutMin + 2 * leg[0]![i + 1]!);
+      expect(found.costMin).toBeCloseTo(
+        there.reduce((sum, t) => sum + t, 0),
+        6,
+      );
+      expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
+      for (const round of found.rounds) expect(round.km).toBeCloseTo((round.travelMin / 60) * asked.kmPerHour, 9);
+    }
+  });
+
+  test('the bound lies near: on small questions under a seventh below the least on the whole, on two dozen visits a fifth', () => {
+    const near = (asked: RoundsAsked) => {
+      const { costMin } = planRounds(asked);
+      return leastRoundTime(asked, costMin) / costMin;
+    };
+    const small = Array.from({ length: 40 }, (_, i) =>
+      near(asking(drawn(3 + (i % 5), 0.01 + i / 50, i % 3 === 0 ? 200 : 60))),
+    );
+    expect(small.reduce((sum, r) => sum + r, 0) / small.length).toBeGreaterThan(0.87);
+    for (const seed of [0.42, 0.13, 0.77]) expect(near(asking(drawn(24, seed), { effort: 1000 }))).toBeGreaterThan(0.8);
+  });
+
   test('where all must be done on few days, each round still has a day of its own', () => {
     const visits = drawn(24, 0.3).map((v, i) => ({
       ...v,
@@ -332,6 +367,20 @@ describe('ways on the map', () => {
     expect(km[0]).toEqual([0, expect.closeTo(6.5, 9), expect.closeTo(13, 9)]);
     expect(km[1]![0]).toBeCloseTo(6.5, 9);
     expect(path(1, 2)).toEqual([places[1], places[2]]);
+  });
+  test('begin and end at the corner that is nearest', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (u, v) => {
+        const place = { x: u * STAITHE.widthKm, y: v * STAITHE.heightKm };
+        const far = (to: MapPlace) => Math.hypot(place.x - to.x, place.y - to.y);
+        const { path } = roadsBetween(STAITHE, [place, STAITHE.yard]);
+        const way = path(0, 1);
+        const nearest = Math.min(...STAITHE.corners.map(far));
+        // From a place that shares its corner with the yard one drives straight.
+        if (way.length > 2) expect(far(way[1]!)).toBeCloseTo(nearest, 9);
+      }),
+      { numRuns: 100 },
+    );
   });
   test('across the water go round by the bridge', () => {
     const strand = { x: 3.1, y: 3.3 };

@@ -175,6 +175,13 @@ describe('an ageing film', () => {
 describe('what was left is looked at again', () => {
   const left = (kind: LeftKind, lookedAt: string | null = null) =>
     leftToLook([{ kind, id: 'x', words: 'the sill', at: '2028-02-29T09:00:00+00:00', lookedAt }], 'Europe/London');
+  test('a month later is the same hour there, where the clocks have been put forward between', () => {
+    const [visit] = leftToLook(
+      [{ kind: 'test-patch', id: 'x', words: 'the sill', at: '2027-02-20T23:30:00-07:00', lookedAt: null }],
+      'America/Denver',
+    );
+    expect(visit!.at).toBe('2027-03-20T23:30:00-06:00');
+  });
   test.each<[LeftKind, string]>([
     ['departure', '2029-02-28'],
     ['left-another-year', '2029-01-29'],

@@ -168,6 +168,42 @@ describe('a colour as it ages', () => {
   });
 });
 
+describe('why a mend shows', () => {
+  const asked: TouchUpAsked = {
+    sheen: 'matt',
+    colour: '#d8cfb8',
+    chemistry: 'waterborne',
+    exposure: 'interior-dry',
+    light: null,
+    texture: 'smooth',
+    ageMonths: 3,
+    sameBatch: true,
+    laidBy: 'roll',
+    mendBy: 'roll',
+    sizeM2: 0.005,
+    view: 'plain',
+  };
+  const codes = (more: Partial<TouchUpAsked>) => touchUp({ ...asked, ...more }).reasons.map((r) => r.code);
+  test('says each thing that speaks for it, and none that does not', () => {
+    expect(codes({})).toEqual(['drift', 'sheen']);
+    expect(codes({ view: 'raking' })).toEqual(['drift', 'sheen', 'view']);
+    expect(codes({ sameBatch: false })).toEqual(['drift', 'batch', 'sheen']);
+    expect(codes({ laidBy: 'spray', mendBy: 'brush' })).toContain('hand');
+    expect(codes({ sizeM2: 0.5 })).toContain('size');
+    const viewOf = (view: TouchUpAsked['view']) =>
+      touchUp({ ...asked, view }).reasons.find((r) => r.code === 'view')?.words ?? null;
+    expect(VIEWS.map(viewOf).filter((w) => w === null)).toHaveLength(1);
+    expect(viewOf('raking')).toBe('In raking light every edge shows.');
+  });
+  test('forgives where flat, flashes where it shines, and says what nobody wrote down', () => {
+    const sheenOf = (sheen: TouchUpAsked['sheen']) =>
+      touchUp({ ...asked, sheen }).reasons.find((r) => r.code === 'sheen')!.words;
+    expect(sheenOf('flat')).toBe('A flat film forgives.');
+    expect(sheenOf('gloss')).toContain('flashes at its edge');
+    expect(touchUp({ ...asked, colour: null }).reasons[0]!.words).toContain('not written down');
+  });
+});
+
 describe('the kit', () => {
   const product = SHIPPED_SHELF.find((p) => p.family === 'acrylic-wall')!;
   const laid = { product, batch: 'B7', colour: '#d8cfb8' };
