@@ -12,8 +12,8 @@ import { Campaigns } from './Campaigns.tsx';
 import { notesOf } from './jobNotes.ts';
 import { PropertyForm } from './PropertyForm.tsx';
 import { RoomLines } from './RoomLines.tsx';
-import { TakenOut } from './TakenOut.tsx';
-import { TakeOut } from './TakeOut.tsx';
+import { TakenOut } from '../takenOut/TakenOut.tsx';
+import { TakeOut } from '../takenOut/TakeOut.tsx';
 import { Unknown } from './Unknown.tsx';
 import { useJobQuery, useSessionQuery } from '../store/endpoints.ts';
 

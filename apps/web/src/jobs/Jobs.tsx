@@ -6,7 +6,7 @@ import { Mark, NotesUnder, type Note } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayHours, sayRoundMoney } from '../words/figures.ts';
 import { BringIn } from './BringIn.tsx';
-import { TakenOut } from './TakenOut.tsx';
+import { TakenOut } from '../takenOut/TakenOut.tsx';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
 import {

@@ -16,7 +16,7 @@ import { isTold, sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts
 import { nowMinute, sayFromNow } from '../words/time.ts';
 import { useWords } from '../words/Words.tsx';
 import { CopyRoom } from './CopyRoom.tsx';
-import { TakeOut } from './TakeOut.tsx';
+import { TakeOut } from '../takenOut/TakeOut.tsx';
 
 interface RoomProps {
   data: WholeJob;

@@ -15,7 +15,7 @@ import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
 import { FindingForm, FindingsOf } from './Findings.tsx';
 import { RecordTest } from './RecordTest.tsx';
-import { TakeOut } from '../jobs/TakeOut.tsx';
+import { TakeOut } from '../takenOut/TakeOut.tsx';
 import { TakeTestBack } from './TakeTestBack.tsx';
 import { useMay } from '../store/useMay.ts';
 import { reasonsOf } from './reasons.ts';
