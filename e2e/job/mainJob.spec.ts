@@ -76,7 +76,15 @@ test('from a new surface to aftercare', async ({ page }, info) => {
       await panel.getByLabel('Batch').fill('T100');
     }
     await panel.getByRole('button', { name: 'Done' }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'in the ledger' })).toBeVisible();
+    // The second coat goes on at once: it is told to be early, and written with its reason.
+    const written = page.getByRole('status').filter({ hasText: 'in the ledger' });
+    const why = panel.getByLabel('Why it was laid so');
+    await expect(written.or(why)).toBeVisible();
+    if (await why.count()) {
+      await why.fill('Laid on while nobody was in');
+      await panel.getByRole('button', { name: 'Done' }).click();
+    }
+    await expect(written).toBeVisible();
     await page.getByRole('button', { name: 'Close', exact: true }).click();
   }
 
