@@ -15,7 +15,10 @@ import { RoomLines } from './RoomLines.tsx';
 import { TakenOut } from '../takenOut/TakenOut.tsx';
 import { TakeOut } from '../takenOut/TakeOut.tsx';
 import { Unknown } from './Unknown.tsx';
-import { useJobQuery, useSessionQuery } from '../store/endpoints.ts';
+import { type SurfaceBrief, useJobQuery, useSessionQuery } from '../store/endpoints.ts';
+
+const isDone = ({ standing, exclusions }: SurfaceBrief) =>
+  standing.standing === 'done' || exclusions.some((e) => e.whole);
 
 /** A job: what is not known of it, its rooms, and the surfaces of each as ledger lines. */
 export default function JobPage() {
@@ -90,6 +93,15 @@ export default function JobPage() {
       {data.job.note && <p className="mb-3 max-w-[70ch]">{data.job.note}</p>}
       {data.job.withdrawn && (
         <TakenOut all={[{ what: 'job', id: jobId, name: data.job.title, withdrawn: data.job.withdrawn }]} />
+      )}
+      {data.job.status === 'active' && data.surfaces.length > 0 && data.surfaces.every(isDone) && (
+        <p className="mb-3 border-l-4 border-ink bg-leaf px-3 py-2">
+          <strong>Everything is finished.</strong>{' '}
+          <Link className="underline" to={`/jobs/${jobId}/punch`}>
+            Walk it in raking light, then hand it over
+          </Link>
+          .
+        </p>
       )}
       {open === 'away' && (
         <TakeOut what="job" id={jobId} name={data.job.title} onOut={() => void navigate('/jobs')} onLeave={close} />

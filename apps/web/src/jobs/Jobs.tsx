@@ -98,7 +98,7 @@ export default function Jobs() {
         <tbody>
           {jobs.map((job) => (
             <tr key={job.id} className="border-b border-rule align-top">
-              <td className="py-2.5">
+              <td className="py-2.5 pr-4">
                 <Link to={`/jobs/${job.id}`} className="font-serif text-[17px] font-semibold hover:underline">
                   {job.title}
                 </Link>
@@ -109,7 +109,7 @@ export default function Jobs() {
                 </div>
                 {ofJob.has(job.id) && <NotesUnder ns={[ofJob.get(job.id)!]} />}
               </td>
-              <td className="py-2.5">
+              <td className="py-2.5 pr-3">
                 <span className="font-semibold">{STATUS[job.status]}</span>
                 <div className="text-sm text-faded">{standing(job, sayDate)}</div>
                 {job.quote && job.status !== 'aftercare' && (
@@ -137,6 +137,7 @@ export default function Jobs() {
 }
 
 function standing(job: JobBrief, sayDate: Times['sayDate']): string {
+  if (job.status === 'active' && job.surfaces > 0 && job.done === job.surfaces) return 'all done, to be handed over';
   if (job.status === 'active')
     return (
       [job.drying && `${job.drying} drying`, job.open && `${job.open} open`].filter(Boolean).join(', ') || 'nothing wet'

@@ -28,7 +28,7 @@ export function WhatIsThere({ data, reasons, onCorrect }: Props) {
             <button
               type="button"
               title="Correct this record"
-              className="py-0.5 text-left text-[14.5px] hover:underline"
+              className="min-h-[44px] py-0.5 text-left text-[14.5px] hover:underline wide:min-h-0"
               onClick={() => onCorrect(row)}
             >
               {testWords(row.test)}
