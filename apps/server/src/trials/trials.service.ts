@@ -5,10 +5,10 @@ import {
   designWarnings,
   layOut,
   rankTrial,
-  SHIPPED_SHELF,
   trialWords,
   type CheckIn,
   type LedgerEvent,
+  type Product,
   type TrialLook,
   type TrialActKind,
   testsThatStand,
@@ -18,6 +18,7 @@ import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { type TrialActBody, TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { systemOf } from '../reading/houseReading.ts';
+import { readFirmShelf } from '../reading/firmShelf.ts';
 import { readJobs } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -44,12 +45,12 @@ export function looksOf(acts: readonly TrialActEntity[]): TrialLook[] {
     .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test! }));
 }
 
-/** When to come back: recoat from the primers, the rest from the topcoats; nothing before it is laid, or once concluded. */
-export function dueOn(trial: TrialEntity, acts: readonly TrialActEntity[]): Due[] {
+/** When to come back, by the firm's own products: recoat from the primers, the rest from the topcoats; nothing before it is laid, or once concluded. */
+function dueOn(trial: TrialEntity, acts: readonly TrialActEntity[], shelf: readonly Product[]): Due[] {
   const primed = last(acts, 'primed');
   const topcoated = last(acts, 'topcoated');
   if (last(acts, 'concluded')) return [];
-  return checkIns(trial.design, SHIPPED_SHELF).flatMap((check): Due[] => {
+  return checkIns(trial.design, shelf).flatMap((check): Due[] => {
     const from = check.kind === 'recoat' ? (topcoated ? null : primed) : topcoated;
     if (!from) return [];
     const due = from.at.getTime() + check.at * MINUTE_MS;
@@ -68,28 +69,29 @@ export class Trials {
 
   async list(who: Who) {
     const scope = this.writes.reading(who);
-    const [trials, acts, jobs] = await Promise.all([
+    const [trials, acts, jobs, { kept }] = await Promise.all([
       scope.find(TrialEntity, {}, { at: 'DESC', id: 'DESC' }),
       scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
       scope.find(JobEntity),
+      readFirmShelf(scope),
     ]);
     return trials.map((trial) => {
       const own = acts.filter((a) => a.trialId === trial.id);
       return {
-        ...this.view(trial, own),
+        ...this.view(trial, own, kept),
         jobTitle: jobs.find((j) => j.id === trial.jobId)?.title ?? '',
       };
     });
   }
 
-  private view(trial: TrialEntity, acts: readonly TrialActEntity[]) {
+  private view(trial: TrialEntity, acts: readonly TrialActEntity[], shelf: readonly Product[]) {
     return {
       ...trial,
       warnings: designWarnings(trial.design),
       primedAt: last(acts, 'primed')?.at ?? null,
       topcoatedAt: last(acts, 'topcoated')?.at ?? null,
       looks: looksOf(acts).length,
-      due: dueOn(trial, acts),
+      due: dueOn(trial, acts, shelf),
       concluded: last(acts, 'concluded') ?? null,
     };
   }
@@ -97,9 +99,13 @@ export class Trials {
   async one(who: Who, id: string) {
     const scope = this.writes.reading(who);
     const trial = await scope.one(TrialEntity, id, 'trial');
-    const [acts, job] = await Promise.all([this.actsOf(scope, id), scope.one(JobEntity, trial.jobId, 'job')]);
+    const [acts, job, { kept }] = await Promise.all([
+      this.actsOf(scope, id),
+      scope.one(JobEntity, trial.jobId, 'job'),
+      readFirmShelf(scope),
+    ]);
     const surface = trial.surfaceId ? await scope.one(SurfaceEntity, trial.surfaceId, 'surface') : null;
-    return { ...this.view(trial, acts), jobTitle: job.title, surfaceName: surface?.name ?? null, acts };
+    return { ...this.view(trial, acts, kept), jobTitle: job.title, surfaceName: surface?.name ?? null, acts };
   }
 
   private actsOf(scope: FirmScope, trialId: string): Promise<TrialActEntity[]> {
@@ -230,14 +236,16 @@ export class Trials {
 
   /** Check-ins that fall due, for the run sheet. */
   async due(scope: FirmScope, jobs: readonly JobEntity[]) {
-    const [trials, acts] = await Promise.all([
+    const [trials, acts, { kept }] = await Promise.all([
       scope.find(TrialEntity),
       scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
+      readFirmShelf(scope),
     ]);
     return trials.flatMap((trial) => {
       const next = dueOn(
         trial,
         acts.filter((a) => a.trialId === trial.id),
+        kept,
       ).sort((a, b) => a.due.localeCompare(b.due))[0];
       const job = jobs.find((j) => j.id === trial.jobId);
       return next && job
