@@ -25,6 +25,7 @@ import { pricedJob } from '../reading/pricedJob.ts';
 import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { Walkround } from '../walkround/walkround.ts';
+import { Handover } from '../work/handover.ts';
 import { Work } from '../work/work.ts';
 import { Writes } from '../record/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
@@ -56,6 +57,7 @@ export class Demo {
     private readonly rooms: Rooms,
     private readonly walkround: Walkround,
     private readonly work: Work,
+    private readonly handover: Handover,
     private readonly trials: Trials,
     private readonly plans: Plans,
     private readonly shelf: Shelf,
@@ -169,6 +171,12 @@ export class Demo {
         id: uuid(),
       });
     for (const [surface, id] of laid) if (surface.laid) await this.lay(who, jobId, id, surface.laid);
+    await this.handOver(
+      who,
+      jobId,
+      demo,
+      laid.map(([surface]) => surface),
+    );
     for (const [surface, surfaceId] of laid)
       for (const fault of surface.faults ?? []) await this.punch.mark(who, jobId, { id: uuid(), surfaceId, ...fault, at: who.now.toISOString() });
     for (const [{ walkedDaysAgo }, surfaceId] of laid) {
@@ -178,6 +186,15 @@ export class Demo {
       await this.visits.look({ ...who, now: then }, jobId, look);
     }
     return jobId;
+  }
+
+  /** A job of which everything is laid was handed over two hours after its last coat. */
+  private async handOver(who: Who, jobId: string, demo: DemoJob, surfaces: readonly DemoSurface[]): Promise<void> {
+    const ended = surfaces.map((s) => (s.laid?.coats === 'all' ? s.laid.lastEndedMinAgo : null));
+    if (ended.length === 0 || ended.includes(null)) return;
+    const now = new Date(who.now.getTime() - (Math.min(...ended.map(Number)) - 120) * MINUTE_MS);
+    const said = { id: uuid(), at: now.toISOString(), withWhom: demo.client || 'the client', note: 'Walked in daylight.' };
+    await this.handover.handOver({ ...who, now }, jobId, said);
   }
 
   /** Something that nobody does on a page, written with its entry all the same. */

@@ -14,6 +14,6 @@ import { TrialsModule } from '../trials/trials.module.ts';
   imports: [JobsModule, SystemsModule, TrialsModule],
   controllers: [WaysBackController, WorkController],
   providers: [FollowUps, Handover, Holds, RunSheet, Stretches, Work],
-  exports: [Work],
+  exports: [Handover, Work],
 })
 export class WorkModule {}
