@@ -3,7 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import { isTypical, type FanInput, type OwnSum } from '@rustic/core';
 import { refusedWith } from '../http/refused.ts';
 import { standingSurface } from '../record/takenOut.ts';
-import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { JobEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { AnswerBody, OffersBody, OwnSumsBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
@@ -90,8 +90,7 @@ export class Pricing {
       const job = await scope.one(JobEntity, jobId, 'job');
       const names: string[] = [];
       for (const { surfaceId, words } of body.ownSums) {
-        const surface = surfaceId ? await standingSurface(scope, surfaceId) : null;
-        if (surface && surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
+        const surface = surfaceId ? await standingSurface(scope, surfaceId, jobId) : null;
         names.push(surface?.name ?? words);
       }
       const saved = await scope.change(JobEntity, job, body, { ownSums: body.ownSums });
@@ -122,8 +121,7 @@ export class Pricing {
   async offer(who: Who, jobId: string, body: OffersBody) {
     return this.writes.run(who, async (scope) => {
       const job = await scope.one(JobEntity, jobId, 'job');
-      for (const { surfaceId } of body.offers)
-        if ((await standingSurface(scope, surfaceId)).jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
+      for (const { surfaceId } of body.offers) await standingSurface(scope, surfaceId, jobId);
       const offers = body.offers.map(({ id, surfaceId, key }) => ({ id, surfaceId, key }));
       const saved = await scope.change(JobEntity, job, body, { offers });
       await this.ledger.append(scope, {

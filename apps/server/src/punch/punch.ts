@@ -83,8 +83,7 @@ export class Punch {
   async mark(who: Who, jobId: string, body: FaultBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await standingSurface(scope, body.surfaceId);
-      if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
+      const surface = await standingSurface(scope, body.surfaceId, jobId);
       if (body.photoId && (await scope.one(PhotoEntity, body.photoId, 'photo')).jobId !== jobId)
         await scope.one(PhotoEntity, '', 'photo');
       const marked = await scope.find(FaultMarkEntity, { jobId }, { number: 'DESC' });

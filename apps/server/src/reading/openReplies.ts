@@ -1,12 +1,9 @@
+import { unanswered } from '@rustic/core';
 import { In } from 'typeorm';
 import { ClientReplyEntity } from '../record/documentEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import { STANDS } from '../record/takenOut.ts';
-
-/** What the firm has to do something about: a question without an answer, a no that is not looked at. */
-const unanswered = (replies: readonly ClientReplyEntity[]) =>
-  replies.filter((r) => r.kind !== 'answer' && !replies.some((other) => other.answers === r.id));
 
 /** What clients have said, on all jobs, that nobody has answered yet; with the job's name. */
 export async function openReplies(scope: FirmScope) {

@@ -33,9 +33,10 @@ export async function standing<T extends Removable>(
   return row;
 }
 
-/** A surface that stands, and its room with it. */
-export async function standingSurface(scope: FirmScope, id: string): Promise<SurfaceEntity> {
+/** A surface that stands, and its room with it; asked for within a job, one of another job is not there. */
+export async function standingSurface(scope: FirmScope, id: string, jobId?: string): Promise<SurfaceEntity> {
   const surface = await standing(scope, SurfaceEntity, id, 'surface');
   refuseTakenOut(await scope.one(RoomEntity, surface.roomId, 'room'), 'room');
+  if (jobId !== undefined && surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
   return surface;
 }

@@ -123,8 +123,7 @@ export class Trials {
       });
     return this.writes.run(who, async (scope) => {
       await scope.one(JobEntity, jobId, 'job');
-      if (body.surfaceId && (await standingSurface(scope, body.surfaceId)).jobId !== jobId)
-        await scope.one(SurfaceEntity, '', 'surface');
+      if (body.surfaceId) await standingSurface(scope, body.surfaceId, jobId);
       const trial = await scope.add(TrialEntity, {
         id: body.id,
         jobId,

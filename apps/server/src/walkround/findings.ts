@@ -34,7 +34,7 @@ export class Findings {
 
   async note(who: Who, surfaceId: string, body: FindingBody): Promise<FindingEntity> {
     return this.writes.run(who, async (scope) => {
-      const { jobId } = await standingSurface(scope, surfaceId);
+      const { jobId } = await scope.one(SurfaceEntity, surfaceId, 'surface');
       await this.ledger.hold(scope, jobId);
       const surface = await standingSurface(scope, surfaceId);
       const extents = body.extents ?? {};

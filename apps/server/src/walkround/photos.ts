@@ -17,7 +17,7 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { standingSurface } from '../record/takenOut.ts';
 import { PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
-import { RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { RoomEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { noted, queryOf } from '../http/bodyOf.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -124,8 +124,7 @@ export class Photos {
   private async belongs(scope: FirmScope, jobId: string, { roomId, surfaceId, testId }: PhotoQuery): Promise<void> {
     const room = await scope.one(RoomEntity, roomId, 'room');
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
-    if (surfaceId && (await standingSurface(scope, surfaceId)).jobId !== jobId)
-      await scope.one(SurfaceEntity, '', 'surface');
+    if (surfaceId) await standingSurface(scope, surfaceId, jobId);
     if (!testId) return;
     // A photo shows a test of the surface it is of; of another's, it would be evidence for the wrong film.
     const test = await scope.one(TestRecordEntity, testId, 'test record');

@@ -45,7 +45,11 @@ export class Walkround {
     return this.writes.run(who, async (scope) => {
       const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
-      if (body.corrects) await this.mayCorrect(scope, surfaceId, body.corrects, body.note);
+      if (body.corrects) {
+        const first = await scope.one(TestRecordEntity, body.corrects, 'test record');
+        if (first.surfaceId !== surfaceId) await scope.one(TestRecordEntity, '', 'test record');
+        await this.mayCorrect(scope, first, body.note);
+      }
       const record = await scope.add(TestRecordEntity, {
         id: body.id,
         jobId: surface.jobId,
@@ -78,7 +82,7 @@ export class Walkround {
       if (to && (to.jobId !== first.jobId || to.id === first.surfaceId))
         throw refusedWith([{ path: 'movedTo', message: 'must be another surface of the same job' }]);
       await this.ledger.hold(scope, first.jobId);
-      await this.mayCorrect(scope, first.surfaceId, first.id, body.note);
+      await this.mayCorrect(scope, first, body.note);
       if (first.withdrawn)
         throw refusedWith([{ path: 'test', message: 'was only taking another test back: make the test again' }]);
       const written = { jobId: first.jobId, test: first.test, byName: who.name, mark: null };
@@ -120,17 +124,15 @@ export class Walkround {
     });
   }
 
-  /** A correction names a record of the same surface that stands, and says why. */
-  private async mayCorrect(scope: FirmScope, surfaceId: string, corrects: string, why = ''): Promise<void> {
-    const first = await scope.one(TestRecordEntity, corrects, 'test record');
-    if (first.surfaceId !== surfaceId) await scope.one(TestRecordEntity, '', 'test record');
+  /** A correction names a record that stands, and says why. */
+  private async mayCorrect(scope: FirmScope, { id, surfaceId }: TestRecordEntity, why = ''): Promise<void> {
     if (why.trim() === '')
       throw new BadRequestException({
         code: 'invalid',
         message: 'A correction says why. Nothing was written; the first record stands.',
         errors: [{ path: 'note', message: 'says why the first record is corrected' }],
       });
-    const [earlier] = await scope.find(TestRecordEntity, { surfaceId, corrects });
+    const [earlier] = await scope.find(TestRecordEntity, { surfaceId, corrects: id });
     if (earlier)
       throw new ConflictException({
         code: 'already-corrected',

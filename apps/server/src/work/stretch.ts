@@ -41,8 +41,7 @@ export class Stretches {
   log(who: Who, jobId: string, body: StretchBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await standingSurface(scope, body.surfaceId);
-      if (surface.jobId !== jobId) await scope.one(SurfaceEntity, '', 'surface');
+      const surface = await standingSurface(scope, body.surfaceId, jobId);
       const records = await readJob(scope, jobId);
       await this.systems.settleAsAsked(scope, records, surface, uuid());
       const steps = stepsOf(records, surface, body);

@@ -1,3 +1,4 @@
+import { unanswered } from '@rustic/core';
 import { SaidSoFar } from '../client/Replies.tsx';
 import { Form } from '../form/Form.tsx';
 import { LinesField } from '../form/fields.tsx';
@@ -9,7 +10,7 @@ import { type PricePage, useAnswerClientMutation } from '../store/endpoints.ts';
 export function ClientSaid({ data }: { data: PricePage }) {
   const { replies } = data;
   if (replies.length === 0) return null;
-  const open = replies.find((r) => r.kind !== 'answer' && !replies.some((other) => other.answers === r.id));
+  const [open] = unanswered(replies);
   return (
     <section aria-labelledby="client-said" className="mb-5">
       <h2 id="client-said" className="border-b-2 border-ink pb-0.5 text-[19px]">

@@ -7,14 +7,11 @@ import { useDraft } from '../form/useDraft.ts';
 import { newId } from '../store/newId.ts';
 import { useLogStretchMutation } from '../store/endpoints.ts';
 import { readFigure } from '../words/readFigure.ts';
-import { readMinutes } from '../words/readMinutes.ts';
-import { sayLength } from '../words/time.ts';
 import type { Loggable } from './logSaid.ts';
-import { minutesSince, RunningClock } from './RunningClock.tsx';
+import { HandsOn } from './HandsOn.tsx';
+import { handsOnMinutes } from './handsOn.ts';
 
 type WorkStep = NonNullable<Loggable['work']>[number];
-const LONGEST_MIN = 1440;
-
 /** The steps that come before the next coat and are not logged yet: they can go together. */
 export function stretchOf({ next, work = [], done = [] }: Pick<Loggable, 'next' | 'work' | 'done'>): WorkStep[] {
   const from = work.findIndex((w) => w.plan.id === next?.plan.id);
@@ -50,7 +47,7 @@ export function LogStretch({
   const usual = made.reduce((sum, w) => sum + w.plan.minutes, 0);
   const send = (form: typeof said) => {
     const endedAt = now() - readFigure(form.minutesAgo || '0') * 60_000;
-    const handsOn = form.handsOn.trim() ? readMinutes(form.handsOn) : minutesSince(form.clockFrom, endedAt);
+    const handsOn = handsOnMinutes(form, endedAt);
     const last = steps.indexOf(made.at(-1)!);
     return log({
       jobId: line.jobId,
@@ -97,15 +94,7 @@ export function LogStretch({
         ))}
       </ul>
       <div className="flex flex-wrap gap-3">
-        <FigureField
-          name="handsOn"
-          words="Hands on, all together, if you say it"
-          placeholder={`${sayLength(usual)} usual`}
-          isRead={(text) => readMinutes(text) > 0 && readMinutes(text) <= LONGEST_MIN}
-          inputMode="text"
-          width="w-40"
-        />
-        <RunningClock from={said.clockFrom} onSet={(clockFrom) => say({ clockFrom })} />
+        <HandsOn words="Hands on, all together, if you say it" usual={usual} said={said} onSay={say} />
         <TextField name="helper" words="Who lent a hand" maxLength={120} width="w-40" />
         <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
         <TextField name="note" words="Note, or why something was not done" maxLength={1000} width="w-72" />

@@ -6,7 +6,7 @@ import { Logged } from './Logged.tsx';
 import { LogMore } from './LogMore.tsx';
 import { logSent, NOTHING_SAID, type Loggable, type LogSaid } from './logSaid.ts';
 import { LogStretch, stretchOf } from './LogStretch.tsx';
-import { RunningClock } from './RunningClock.tsx';
+import { HandsOn } from './HandsOn.tsx';
 import { ScanTin } from './ScanTin.tsx';
 import { useLimits } from './useLimits.ts';
 import { now } from '../clock/clock.ts';
@@ -17,11 +17,6 @@ import { Form } from '../form/Form.tsx';
 import { FigureField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { useMeasures } from '../words/useMeasures.ts';
-import { readMinutes } from '../words/readMinutes.ts';
-import { sayLength } from '../words/time.ts';
-
-/** Nobody is at one step for longer than a day. */
-const LONGEST_MIN = 1440;
 
 /** A log that is put right: its id, and what it said. */
 export interface Corrected {
@@ -153,15 +148,7 @@ export function LogWork({
       <LogMore kind={plan.kind} said={said} others={others} notes={limits.warnings.length === 0} onSay={say} />
       <div className="flex flex-wrap gap-3">
         <FigureField name="minutesAgo" words="Ended, minutes ago" inputMode="numeric" />
-        <FigureField
-          name="handsOn"
-          words="Hands on, if you say it"
-          placeholder={`${sayLength(plan.minutes)} usual`}
-          isRead={(text) => readMinutes(text) > 0 && readMinutes(text) <= LONGEST_MIN}
-          inputMode="text"
-          width="w-40"
-        />
-        <RunningClock from={said.clockFrom} onSet={(clockFrom) => say({ clockFrom })} />
+        <HandsOn words="Hands on, if you say it" usual={plan.minutes} said={said} onSay={say} />
       </div>
     </Form>
   );

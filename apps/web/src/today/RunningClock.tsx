@@ -2,12 +2,9 @@ import { useEffect, useState } from 'react';
 import { now } from '../clock/clock.ts';
 import { sayLength } from '../words/time.ts';
 import { useWords } from '../words/Words.tsx';
+import { minutesSince } from './handsOn.ts';
 
 const TICK_MS = 15_000;
-
-/** Whole minutes since a clock was started, one at least; null where none runs. */
-export const minutesSince = (clockFrom: string, at: number): number | null =>
-  clockFrom === '' ? null : Math.max(1, Math.round((at - Date.parse(clockFrom)) / 60_000));
 
 /** A clock for the hands-on time: it runs on while the page is away, and what it says is what was said. */
 export function RunningClock({ from, onSet }: { from: string; onSet: (from: string) => void }) {

@@ -1,22 +1,17 @@
 import { isCoat, type Method } from '@rustic/core';
 import { readFigure } from '../words/readFigure.ts';
-import { readMinutes } from '../words/readMinutes.ts';
 import type { TodayLine, WorkBody } from '../store/endpoints.ts';
-import { minutesSince } from './RunningClock.tsx';
+import { handsOnMinutes, type HandsOnSaid } from './handsOn.ts';
 import type { Measures } from '../words/measures.ts';
 
 /** What the form of a log holds, as it is typed. */
-export interface LogSaid {
+export interface LogSaid extends HandsOnSaid {
   productId: string | null;
   batch: string;
   t: string;
   rh: string;
   surfaceT: string;
   minutesAgo: string;
-  /** How long it took, as people write it; empty where nobody says it. */
-  handsOn: string;
-  /** When a clock was started for it; empty where none runs. */
-  clockFrom: string;
   wetFilm: string;
   litres: string;
   method: Method | '';
@@ -53,7 +48,7 @@ export function logSent(
 ): WorkBody {
   const { plan } = line.next!;
   const endedAt = now - readFigure(said.minutesAgo || '0') * 60_000;
-  const handsOn = said.handsOn.trim() ? readMinutes(said.handsOn) : minutesSince(said.clockFrom, endedAt);
+  const handsOn = handsOnMinutes(said, endedAt);
   const given = <K extends string, V>(key: K, text: string, read: (text: string) => V) =>
     text.trim() === '' ? {} : ({ [key]: read(text.trim()) } as Record<K, V>);
   const plain = (text: string) => text;

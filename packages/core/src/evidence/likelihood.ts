@@ -8,7 +8,7 @@ import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './know
 import { FILM_TESTED } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { tempered, times, type Vector } from './odds.ts';
-import { overStacks, STACKS, topLiesOn } from './stackSpace.ts';
+import { overStacks, SAYS_NOTHING, topLiesOn } from './stackSpace.ts';
 
 /** A test's table as vectors over stacks, one for each result, so that a result is one look-up. */
 export interface TestColumns {
@@ -168,10 +168,8 @@ export function weightsOf(tests: readonly TestRecord[]): number[] {
 }
 
 /** What it says that somebody is about to test the film: nothing more where one was tested already. */
-export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? EVERYTHING : NOT_BARE);
+export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? SAYS_NOTHING : NOT_BARE);
 
-/** Says nothing either way. */
-const EVERYTHING: Vector = STACKS.map(() => 1);
 const NOT_BARE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED : 1));
 /** Tests that are made on a film: whoever makes one has seen that there is one. */
 const testsFilm = ({ kind, layers }: TestRecord) =>
@@ -183,7 +181,7 @@ const testsFilm = ({ kind, layers }: TestRecord) =>
 /** What some of the tests of a film say together, as they count among all of them. */
 export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[], dirty: boolean): Vector {
   const weights = weightsOf(tests);
-  let all = EVERYTHING;
+  let all = SAYS_NOTHING;
   for (const test of some) {
     const one = likelihoodOf(test, dirty);
     if (one) all = times(all, tempered(one, weights[tests.indexOf(test)]!));
@@ -192,7 +190,7 @@ export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[],
 }
 
 /** What it says that the film was tested at all: whoever tests a film has seen one. */
-export const filmSeen = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? NOT_BARE : EVERYTHING);
+export const filmSeen = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? NOT_BARE : SAYS_NOTHING);
 
 /** What all tests of one film, with one bond throughout, say together. */
 export const likelihoodOfAll = (tests: readonly TestRecord[], dirty: boolean): Vector =>

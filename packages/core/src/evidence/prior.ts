@@ -5,7 +5,7 @@ import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { stacksGiven } from './given.ts';
 import { SEEN_TO_HOLD } from './knowledge/bonds.ts';
-import { byItsTop, overStacks, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
+import { byItsTop, overStacks, SAYS_NOTHING, TOP_OF, topsOf } from './stackSpace.ts';
 
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
@@ -67,8 +67,6 @@ export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishP
 const HOLDS = overStacks(({ bond }) => SEEN_TO_HOLD[bond]);
 const LETS_GO = ['peeling', 'flaking', 'blistering'];
 
-/** Says nothing of any stack. */
-const NOTHING: Vector = STACKS.map(() => 1);
 const held = new WeakMap<Vector, Vector>();
 
 /**
@@ -76,7 +74,7 @@ const held = new WeakMap<Vector, Vector>();
  * than the look has said: under each top the shares are weighed against one another alone.
  */
 export function seenToHold(surface: SurfaceFacts): Vector {
-  if (surface.conditions.some((c) => LETS_GO.includes(c))) return NOTHING;
+  if (surface.conditions.some((c) => LETS_GO.includes(c))) return SAYS_NOTHING;
   const given = stacksGiven(surface);
   let seen = held.get(given);
   if (!seen) {

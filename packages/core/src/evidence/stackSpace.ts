@@ -60,6 +60,9 @@ const STACKS_OF_SETS = LAYER_SETS.map(({ top, under }): StackKind[] =>
 /** Every stack there may be: what the odds of a surface run over. */
 export const STACKS: readonly StackKind[] = STACKS_OF_SETS.flat();
 
+/** Says nothing of any stack: a likelihood. */
+export const SAYS_NOTHING: Vector = STACKS.map(() => 1);
+
 /** Of each stack: its top finish, as an index into FINISHES, and its order of layers, as one into LAYER_SETS. */
 export const TOP_OF = Uint8Array.from(STACKS, (stack) => FINISHES.indexOf(stack.top));
 export const SET_OF = Uint8Array.from(STACKS_OF_SETS.flatMap((stacks, set) => stacks.map(() => set)));

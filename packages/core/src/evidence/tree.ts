@@ -1,6 +1,6 @@
 import { FINISHES } from '../vocabulary/index.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
-import { LAYER_SETS, SET_OF, setsOf, STACKS, TOP_OF, topsOf } from './stackSpace.ts';
+import { LAYER_SETS, SAYS_NOTHING, SET_OF, setsOf, TOP_OF, topsOf } from './stackSpace.ts';
 
 /**
  * Of those that follow: how many share the whole stack, its bond included; how many the layers, with a bond of their
@@ -41,9 +41,6 @@ export interface Node {
   told: Vector;
 }
 
-/** Says nothing of any stack. */
-const ONES: Vector = STACKS.map(() => 1);
-
 export const node = (prior: Vector, given: Vector, evidence: Vector, children: Node[] = []): Node => ({
   prior,
   given,
@@ -55,7 +52,7 @@ export const node = (prior: Vector, given: Vector, evidence: Vector, children: N
   children,
   evidence,
   said: evidence,
-  message: ONES,
+  message: SAYS_NOTHING,
   told: prior,
 });
 
@@ -146,7 +143,7 @@ function givenIn(prior: Vector): number[] {
 /** A hidden stack over some children. */
 export function over(children: Node[], reachOf: (child: Node) => number, sharedWith: (child: Node) => Shared): Node {
   const prior = meanPrior(children);
-  const hidden = node(prior, givenIn(prior), ONES, children);
+  const hidden = node(prior, givenIn(prior), SAYS_NOTHING, children);
   for (const child of children) hang(child, hidden, reachOf(child), sharedWith(child));
   return hidden;
 }

@@ -59,6 +59,7 @@ export {
 } from './firm.ts';
 export { departureSchema, overrideSchema, type Departure, type Override } from './system.ts';
 export type { FindingChanges } from './evidence.ts';
+export { unanswered } from './papers.ts';
 export type { VisitCall } from './visits.ts';
 
 /** Every kind of row that a job is made of, under the name that a job file has for it; what points comes after what it points at. */

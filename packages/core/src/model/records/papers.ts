@@ -46,3 +46,14 @@ export const replyRecord = record('client_reply', {
   name: text(120),
   at: instant,
 });
+
+/** What of a reply says whether somebody waits for an answer. */
+interface ReplyStanding {
+  id: string;
+  kind: (typeof REPLY_KINDS)[number];
+  answers: string | null;
+}
+
+/** What the firm has to do something about: a question without an answer, a no that is not looked at. */
+export const unanswered = <T extends ReplyStanding>(replies: readonly T[]): T[] =>
+  replies.filter((r) => r.kind !== 'answer' && !replies.some((other) => other.answers === r.id));
