@@ -2,6 +2,7 @@ import type { HoursBy } from './model/hoursBy.ts';
 import { NOTHING_WANTED, type SurfaceFacts, type Wanted } from './model/surface.ts';
 import { assessSchema, type AssessInput } from './assessInput.ts';
 import { readBy } from './model/fault.ts';
+import { testsThatTell } from './model/test.ts';
 import { CLEAR_FINISHES } from './vocabulary/index.ts';
 import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
 import { surfaceFacts, type Neighbour } from './evidence/facts.ts';
@@ -74,7 +75,11 @@ const besideIt = new WeakMap<AssessInput, Neighbour[]>();
 function neighboursOf(input: AssessInput): Neighbour[] {
   let beside = besideIt.get(input);
   if (!beside) {
-    beside = (input.neighbours ?? []).map((n) => ({ ...n, element: n.element ?? input.surface.element }));
+    beside = (input.neighbours ?? []).map((n) => ({
+      ...n,
+      tests: testsThatTell(n.tests),
+      element: n.element ?? input.surface.element,
+    }));
     besideIt.set(input, beside);
   }
   return beside;
@@ -83,7 +88,7 @@ function neighboursOf(input: AssessInput): Neighbour[] {
 /** The case behind an input that has been read: for callers that want more than the contract's answer. */
 export function caseOf(input: AssessInput, known: Known = {}): { d: Diagnosis; c: Case; made: Composed } {
   const surface = factsOf(input, known.dates);
-  const tests = input.tests ?? [];
+  const tests = testsThatTell(input.tests ?? []);
   const d = known.oddsOf ? diagnoseBy(surface, tests, known.oddsOf) : diagnose(surface, tests, neighboursOf(input));
   const wanted = { ...NOTHING_WANTED, ...withoutNulls(input.wanted) } as Wanted;
   const shelf = known.shelf ?? (input.shelf ? input.shelf.map((p) => asProduct(p as ProductGiven)) : SHIPPED_SHELF);

@@ -14,6 +14,7 @@ export { assess, assessRead, caseOf, factsOf, type Assessment, type Known } from
 export * from './drying/index.ts';
 export * from './schedule/index.ts';
 export * from './weather/index.ts';
+export * from './places/index.ts';
 export { lightness, chroma, ciede2000Of, colourDifference, labOf, type Lab } from './units/colour.ts';
 export * from './ledger/index.ts';
 export * from './jobfile/index.ts';
@@ -32,6 +33,14 @@ export {
   toSqFtPerGal,
 } from './units/usFigures.ts';
 export { isCurrency, minorUnits, writeMoney } from './units/money.ts';
+export {
+  coordinatesSchema,
+  offsetKm,
+  placeAt,
+  readCoordinates,
+  sayCoordinates,
+  type Coordinates,
+} from './units/coordinates.ts';
 export { readLength, sayLengthM } from './units/length.ts';
 export { readArea, sayArea } from './units/area.ts';
 export { readVolume, sayVolume } from './units/volume.ts';

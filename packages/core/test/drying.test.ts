@@ -6,11 +6,13 @@ import {
   dewPoint,
   doseBetween,
   dryingRate,
+  rainy,
   reaches,
   runLine,
   SHIPPED_SHELF,
   workOf,
   surfaceFacts,
+  unsuited,
   type Air,
   type AirHour,
 } from '../src/index.ts';
@@ -54,6 +56,37 @@ describe('drying', () => {
         expect(r).toBeLessThanOrEqual(1);
       }),
     );
+  });
+
+  test('slows by each law of its own, worked out by hand', () => {
+    const rate = (c: (typeof CHEMISTRIES)[number], t: number, rh: number, windMs: number | null = null) =>
+      dryingRate(c, { ...hour(t, rh), windMs }, null);
+    // Oil and two-part halve every ten degrees, spirit every fifteen; damp air takes 0.4 and 0.2 in 100 a point.
+    expect(rate('solvent-borne', 13, 50)).toBeCloseTo(0.5, 9);
+    expect(rate('solvent-borne', 13, 75)).toBeCloseTo(0.5 * 0.9, 9);
+    expect(rate('two-part', 3, 90)).toBeCloseTo(0.25, 9);
+    expect(rate('alcohol-borne', 8, 50)).toBeCloseTo(0.5, 9);
+    expect(rate('alcohol-borne', 8, 100)).toBeCloseTo(0.5 * 0.9, 9);
+    // Waterborne by what the air still takes up: half as much room in it, half as quick; wind helps by a fifth a m/s, to 5.
+    expect(rate('waterborne', 23, 75)).toBeCloseTo(0.5, 9);
+    expect(rate('waterborne', 23, 75, 2)).toBeCloseTo(0.7, 9);
+    expect(rate('waterborne', 23, 90, 5)).toBeCloseTo(0.4, 9);
+    expect(rate('waterborne', 23, 90, 12)).toBeCloseTo(0.4, 9);
+  });
+
+  test('a limit is met at the very figure, and each coat is held against its own', () => {
+    const air = { ...hour(20, 60), windMs: 8 };
+    expect(airFault(air, { minTempC: 20, maxTempC: 20, maxRhPct: 60, maxWindMs: 8 })).toBeNull();
+    const margin = 20 - dewPoint(20, 60);
+    expect(airFault(air, { dewMarginC: margin })).toBeNull();
+    expect(airFault(air, { dewMarginC: margin + 1e-6 })).toMatch(/^only 8\.0 °C above the dew point/);
+    expect(airFault({ ...air, windMs: null }, { maxWindMs: 0 })).toBeNull();
+    // One air, asked for several coats one after the other: none is given the answer of another.
+    const cold: Air = { kind: 'steady', temperatureC: 8, relativeHumidityPct: 60 };
+    expect(unsuited(cold, { minTempC: 5 }).firstEnd(0, 60)).toBeNull();
+    expect(unsuited(cold, { minTempC: 10 }).firstEnd(0, 60)).toBe(Infinity);
+    expect(unsuited(cold, { maxRhPct: 10 }).firstEnd(0, 60)).toBe(Infinity);
+    expect(rainy(cold).firstEnd(0, 60)).toBeNull();
   });
 
   test('is never slower in warmer air, never faster in damper', () => {

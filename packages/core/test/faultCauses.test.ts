@@ -9,6 +9,7 @@ import {
   faultsOf,
   makeGood,
   mechanismOdds,
+  mendLasts,
   readBy,
 } from '../src/index.ts';
 import { anySurface } from './anySurface.ts';
@@ -103,5 +104,53 @@ describe('the cause first', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('whether a mend will last', () => {
+  const cause = (share: number, stays: boolean) => ({ share, stays });
+  test('a cause of the day is gone with it, one in the surface works on, and the system may fail anyhow', () => {
+    expect(mendLasts([cause(1, false)], 0)).toEqual({ paintedOver: 0, causeMended: 0 });
+    const half = mendLasts([cause(0.5, true), cause(0.5, false)], 0.1);
+    expect(half.causeMended).toBe(0.1);
+    // 1 − (1 − 0.5 × 0.95)(1 − 0.1)
+    expect(half.paintedOver).toBeCloseTo(0.5275, 9);
+  });
+  test('it is never certain, never better painted over, and worse the more of it lies in the surface', () => {
+    const chance = fc.double({ min: 0, max: 0.999, noNaN: true });
+    fc.assert(
+      fc.property(chance, chance, chance, (a, b, whole) => {
+        const [less, more] = [Math.min(a, b), Math.max(a, b)];
+        const of = (share: number) => mendLasts([cause(share, true), cause(1 - share, false)], whole);
+        expect(of(more).paintedOver).toBeGreaterThanOrEqual(of(less).paintedOver);
+        expect(of(less).paintedOver).toBeGreaterThanOrEqual(of(less).causeMended - 1e-12);
+        expect(of(more).paintedOver).toBeLessThan(1);
+      }),
+    );
+  });
+  test('paint that peels off oil that nobody primed peels again; done in full it seldom does', () => {
+    const { c, made } = caseOf(
+      readBy(assessSchema, {
+        surface: { element: 'trim', substrate: 'softwood', builtYear: 2004, areaM2: 12, conditions: ['glossy'] },
+        tests: [
+          { kind: 'spirit-rub', result: 'no-transfer', place: 'a' },
+          { kind: 'spirit-rub', result: 'no-transfer', place: 'b' },
+        ],
+      }),
+    );
+    const bare = made.steps.filter((s) => !['prime', 'degloss', 'sand'].includes(s.kind));
+    const causes = faultCauses('peels', {
+      skipped: ['prime'],
+      leftOut: [],
+      outside: [],
+      flagged: [],
+      outdoors: false,
+      expected: mechanismOdds(c, bare, 'peels'),
+      ageMonths: 4,
+    });
+    const whole = faultsOf(c, made.steps).find((f) => f.fault === 'peels')?.odds ?? 0;
+    const lasts = mendLasts(causes, whole);
+    expect(lasts.paintedOver).toBeGreaterThan(0.7);
+    expect(lasts.causeMended).toBeLessThan(0.1);
   });
 });

@@ -2,6 +2,7 @@ import { describe, test } from '@jest/globals';
 import { DECIDED } from './situations/decided.ts';
 import { FAILING } from './situations/failing.ts';
 import { LAYERS } from './situations/layers.ts';
+import { ROOMS } from './situations/rooms.ts';
 import { holdsTo } from './situations/row.ts';
 import { USUAL } from './situations/usual.ts';
 import { WEATHER } from './situations/weather.ts';
@@ -24,4 +25,7 @@ describe('outside, in old houses, and where work can hurt', () => {
 });
 describe('what was wished for', () => {
   test.each(WISHED.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('wet rooms, hot metal, boards and glass', () => {
+  test.each(ROOMS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

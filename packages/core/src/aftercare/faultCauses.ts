@@ -8,6 +8,8 @@ export interface FaultCause {
   share: number;
   because: string | null;
   lookFor: string;
+  /** It lies in the surface, its films or its water, and works on under a mend; false: it happened on the day. */
+  stays: boolean;
 }
 
 /** Whether the cause has to be found before paint is suggested. */
@@ -43,6 +45,7 @@ export function faultCauses(fault: Fault, record: FaultRecord): FaultCause[] {
       share: weight / all,
       because,
       lookFor: row.lookFor,
+      stays: (row.mechanisms ?? []).length > 0,
     }))
     .sort((a, b) => b.share - a.share || a.code.localeCompare(b.code));
 }

@@ -9,6 +9,7 @@ export { outsideLimits, type OutsideLimits } from './outsideLimits.ts';
 export type { Laid } from './knowledge/outsideLimits.ts';
 export { agedColour, touchUp, type TouchUp, type TouchUpAsked, type TouchUpReason } from './touchUp.ts';
 export { causeFirst, endsFilm, faultCauses, makeGood, type FaultCause } from './faultCauses.ts';
+export { mendLasts, type MendLasts } from './mendLasts.ts';
 export type { FaultRecord } from './knowledge/causes.ts';
 export { touchUpKit, type TinKept, type TouchUpKit } from './touchUpKit.ts';
 export { handoverChecks } from './handover.ts';

@@ -1,7 +1,7 @@
 export { CAUTION_FOR_CLIENTS, CAUTION_SHORT } from './cautionWords.ts';
 export { testWords } from './testWords.ts';
 export { stepWords, workInBrief } from './stepWords.ts';
-export { paperCsv, printMoney, type PaperBlock, type Label, type Paper } from './paper.ts';
+export { inWordsOf, paperCsv, printMoney, type PaperBlock, type Label, type Paper } from './paper.ts';
 export {
   asAgreed,
   atAgreedPrices,
@@ -27,9 +27,24 @@ export {
   shoppingList,
   shoppingPaper,
   type PackSurface,
+  type PaperHead,
   type RunSheetLine,
   type ShoppingItem,
 } from './papers.ts';
 export { labelsOf, labelsPaper } from './labels.ts';
 export { careDay, careSheetPaper, careUses, type CareDate, type CareSurface } from './careSheet.ts';
 export { visitLetterPaper, type LetterVisit } from './visitLetter.ts';
+export {
+  careMail,
+  invitationMail,
+  MAIL_KINDS,
+  MAIL_LABELS,
+  MAIL_STATES,
+  quoteMail,
+  reminderMail,
+  visitMail,
+  type MailKind,
+  type MailState,
+  type MailWords,
+} from './mail.ts';
+export { asShown, changesShown, footOf } from './taxIncluded.ts';

@@ -1,6 +1,7 @@
 import type { RoomSketch } from '../model/records/room.ts';
 import { writeMoney } from '../units/money.ts';
 import Papa from 'papaparse';
+import { inTerms, type Terms } from '../vocabulary/index.ts';
 import type { SketchExclusion } from '../walkround/roomSketch.ts';
 
 /** A column of a table on paper; widths are shares of the page. */
@@ -44,6 +45,8 @@ export interface Paper {
   firm: string;
   /** What stands under the firm's name, a line each. */
   letterhead?: string[];
+  /** The firm's own picture, as a PNG in a data address. */
+  logo?: string;
   /** Number and version where it was sent; "draft" and the day where not. */
   marked: string;
   blocks: PaperBlock[];
@@ -72,3 +75,12 @@ export function paperCsv({ blocks }: Paper): string {
 export function printMoney(minor: number, currency: string): string {
   return (minor < 0 ? '−' : '') + writeMoney(Math.abs(minor), currency);
 }
+
+/** A paper whose running text is in the words and measures of a firm. Tables hold what people wrote, and stay. */
+export const inWordsOf = (paper: Paper, terms: Partial<Terms>): Paper => ({
+  ...paper,
+  blocks: paper.blocks.map((block): PaperBlock => {
+    if (block.kind === 'text') return { ...block, text: inTerms(block.text, terms) };
+    return block.kind === 'list' ? { ...block, items: block.items.map((item) => inTerms(item, terms)) } : block;
+  }),
+});

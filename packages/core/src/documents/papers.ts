@@ -7,6 +7,7 @@ import type { Supplier } from '../model/records/firm.ts';
 import { inTerms, type Terms } from '../vocabulary/index.ts';
 import { merchantOf, supplierOf, supplierTimes } from './suppliers.ts';
 import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
+import { asShown, changesShown, footOf } from './taxIncluded.ts';
 import { printMoney, type PaperBlock, type Column, type Paper, type Row } from './paper.ts';
 
 const left = (title: string, width: number): Column => ({ title, align: 'left', width });
@@ -18,10 +19,9 @@ const signed = (minor: number, currency: string) =>
 export const colourWords = (colour: string | null) =>
   colour === null ? 'as it comes' : colour.startsWith('#') ? colour : colour.replace('-', ' ');
 
-function priceTable(
-  { lines, own = [], currency, taxName, taxShare, ...quote }: Quote,
-  taken: readonly string[],
-): PaperBlock {
+/** `shown`: the quote with its prices as its client is told them. */
+function priceTable(quote: Quote, shown: Quote, taken: readonly string[]): PaperBlock {
+  const { lines, own = [], options, currency } = shown;
   const rows: Row[] = [];
   for (const room of new Set(lines.map((l) => l.room))) {
     rows.push({ cells: [room, ''], weight: 'head' });
@@ -29,18 +29,19 @@ function priceTable(
       rows.push({ cells: [`${line.name}. ${line.work}`, printMoney(line.price, currency)] });
   }
   for (const line of own) rows.push({ cells: [line.words, signed(line.price, currency)] });
-  for (const o of quote.options.filter((x) => taken.includes(x.id)))
+  for (const o of options.filter((x) => taken.includes(x.id)))
     rows.push({ cells: [`Taken: ${o.room}, ${o.name}. ${o.words}`, signed(o.price, currency)] });
-  const totals = quoteTotals({ lines, own, options: quote.options, taxShare }, taken);
+  const foot = footOf(quote, quoteTotals(quote, taken));
+  const plain = ([words, sum]: [string, number]): Row => ({ cells: [words, printMoney(sum, currency)] });
   return {
     kind: 'table',
     caption: 'The work and its price',
     columns: [left('What is done', 0.8), right('Price', 0.2)],
     rows: [
       ...rows,
-      { cells: ['Net', printMoney(totals.net + totals.options, currency)], weight: 'sum' },
-      { cells: [`${taxName}, ${taxShare / 100} %`, printMoney(totals.tax, currency)] },
-      { cells: ['To pay', printMoney(totals.total, currency)], weight: 'total' },
+      ...foot.before.map(plain).map((row, i): Row => (i === 0 ? { ...row, weight: 'sum' } : row)),
+      { cells: ['To pay', printMoney(foot.toPay, currency)], weight: 'total' },
+      ...foot.after.map(plain),
     ],
   };
 }
@@ -117,13 +118,16 @@ export function quotePaper(
   quote: Quote,
   { marked, changes = [], taken = [], agreed = null, heldUntil }: Marked,
 ): Paper {
-  const { currency, options } = quote;
+  const shown = asShown(quote, taken);
+  const { currency, options } = shown;
+  const price = quote.taxIncluded ? 'Price' : 'Net';
   const open = options.filter((o) => !taken.includes(o.id));
   return {
     title: changes.length ? 'Variation' : 'Specification and quote',
     about: `${quote.job}, ${quote.place}`,
     firm: quote.firm,
     letterhead: quote.letterhead ?? [],
+    ...(quote.logo ? { logo: quote.logo } : {}),
     marked,
     blocks: [
       ...(changes.length
@@ -132,13 +136,15 @@ export function quotePaper(
             {
               kind: 'table',
               caption: 'Changes',
-              columns: [left('What', 0.8), right('Net', 0.2)],
-              rows: changes.map((c) => ({ cells: [c.words, c.price ? signed(c.price, currency) : ''] })),
+              columns: [left('What', 0.8), right(price, 0.2)],
+              rows: changesShown(quote, changes).map((c) => ({
+                cells: [c.words, c.price ? signed(c.price, currency) : ''],
+              })),
             },
           ] satisfies PaperBlock[])
         : []),
       ...(quote.client ? [{ kind: 'text' as const, text: `For ${quote.client}`, tone: 'strong' as const }] : []),
-      priceTable(quote, taken),
+      priceTable(quote, shown, taken),
       { kind: 'text', text: agreed ?? `The price is held until ${heldUntil}.`, tone: agreed ? 'strong' : 'faded' },
       ...(open.length
         ? ([
@@ -146,12 +152,12 @@ export function quotePaper(
             {
               kind: 'table',
               caption: 'Options',
-              columns: [left('What', 0.8), right('Net', 0.2)],
+              columns: [left('What', 0.8), right(price, 0.2)],
               rows: open.map((o) => ({ cells: [`${o.room}, ${o.name}. ${o.words}`, signed(o.price, currency)] })),
             },
           ] satisfies PaperBlock[])
         : []),
-      ...leftOutBlocks(quote),
+      ...leftOutBlocks(shown),
       ...swatchesOf(quote.lines),
       ...(quote.cautions.length
         ? ([
@@ -219,7 +225,7 @@ export function shoppingList(
   );
 }
 
-export type PaperHead = Pick<Paper, 'about' | 'firm' | 'letterhead' | 'marked'>;
+export type PaperHead = Pick<Paper, 'about' | 'firm' | 'letterhead' | 'logo' | 'marked'>;
 
 /** What is to be bought, by supplier; with prices for those who see them. */
 function shoppingBlocks(
@@ -236,7 +242,7 @@ function shoppingBlocks(
       caption: [supplier, supplierTimes(supplier, suppliers)].filter(Boolean).join(': '),
       columns: [
         left('What', 0.45),
-        left('', 0.25),
+        left('Maker, colour', 0.25),
         right('How many', 0.12),
         ...(currency === null ? [] : [right('Price', 0.18)]),
       ],

@@ -80,6 +80,8 @@ export interface Quote {
   firm: string;
   /** What stands under the firm's name: its address, how it is reached, its numbers. */
   letterhead?: string[];
+  /** The firm's own picture, as a PNG in a data address. */
+  logo?: string;
   /** When what is paid, and the firm's terms, a paragraph each. */
   terms?: string[];
   currency: string;
@@ -101,6 +103,8 @@ export interface Quote {
   taxName: string;
   /** In 1/100 %. */
   taxShare: number;
+  /** Prices are said with the tax in them; kept net all the same. A version of before this could be said is not. */
+  taxIncluded?: boolean;
   tax: number;
   total: number;
   /** The last day on which the price is held, ISO date. */
@@ -211,6 +215,16 @@ const leftOutKey = (l: QuoteLeftOut) => `${l.surfaceId}/${l.words}/${l.reason}/$
  * out. A price alone is no change, but where somebody set it by hand: what was agreed at a price stays at it.
  */
 export function quoteChanges(before: Quote, after: Quote): QuoteChange[] {
+  if (before.currency === after.currency) return changesIn(before, after);
+  // Sums of two currencies have no difference: what changed is said, and that the money is another.
+  const money = `Priced in ${after.currency}; the version before it was in ${before.currency}.`;
+  return [
+    { surfaceId: '', words: money, price: 0 },
+    ...changesIn(before, after).map((change) => ({ ...change, price: 0 })),
+  ];
+}
+
+function changesIn(before: Quote, after: Quote): QuoteChange[] {
   const was = new Map(before.lines.map((l) => [l.surfaceId, l]));
   const is = new Map(after.lines.map((l) => [l.surfaceId, l]));
   const said = new Set(before.leftOut.map(leftOutKey));
@@ -259,9 +273,10 @@ const ownChanges = (before: readonly QuoteOwnLine[], after: readonly QuoteOwnLin
 
 /**
  * A later version of what was agreed: every surface that did not change keeps the price that was agreed for it, only
- * what changed is priced anew.
+ * what changed is priced anew. What was agreed in another currency is no price here.
  */
 export function atAgreedPrices(draft: Quote, agreed: Quote): Quote {
+  if (draft.currency !== agreed.currency) return draft;
   const was = new Map(agreed.lines.map((l) => [l.surfaceId, l]));
   const lines = draft.lines.map((line) => {
     const old = was.get(line.surfaceId);

@@ -10,5 +10,6 @@ export function testWords(test: TestRecord): string {
     return `Chip, from the top: ${(test.layers ?? []).map((layer) => CHIP_LAYER_LABELS[layer]).join(', ')}`;
   if (test.kind === 'sheen-look')
     return `${RESULT_LABELS[test.result ?? '']?.replace(/^./, (c) => c.toUpperCase())}${test.yellowed ? ', yellowed' : ''}`;
-  return `${TEST_LABELS[test.kind]}: ${RESULT_LABELS[test.result ?? ''] ?? test.result}`;
+  const early = test.readEarly ? ', read early' : '';
+  return `${TEST_LABELS[test.kind]}: ${RESULT_LABELS[test.result ?? ''] ?? test.result}${early}`;
 }

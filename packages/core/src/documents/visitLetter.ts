@@ -63,7 +63,7 @@ function blocksOf(visit: LetterVisit): PaperBlock[] {
     {
       kind: 'text',
       text: mends(visit)
-        ? 'Please keep a metre clear in front of what is named here. What is mended must not be touched until the day that we leave with you; keep children and pets from it.'
+        ? 'Please keep the floor clear in front of what is named here. What is mended must not be touched until the day that we leave with you; keep children and pets from it.'
         : 'Please make sure that we can reach what is named here. You need not be at home for what is outside.',
     },
   ];

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { readBy } from '../model/fault.ts';
+import { cameFromSchema } from '../model/records/index.ts';
 import { entryRow, jobRow, recordRows } from './records.ts';
 
 /** The media type of a whole-job file. */
@@ -14,6 +15,8 @@ export const photoInZip = (id: string) => `photos/${id}.jpg`;
 export const jobFileSchema = z.strictObject({
   format: z.literal(JOB_FILE_TYPE),
   version: z.literal(JOB_FILE_VERSION),
+  /** The firm that gave it out; files of an earlier release do not say it. */
+  from: cameFromSchema.optional(),
   job: jobRow,
   ...recordRows,
   ledger: z.array(entryRow).max(500_000),

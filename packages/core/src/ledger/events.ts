@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MAIL_KINDS, MAIL_LABELS } from '../documents/mail.ts';
 import { quoteMark } from '../documents/quote.ts';
 import { testWords } from '../documents/testWords.ts';
 import { houseRulesSchema } from '../model/houseRules.ts';
@@ -127,8 +128,16 @@ export const LEDGER_EVENTS = {
   'client-answered': event('the client was answered', { words }, (p) => p.words),
   'link-made': event('client’s link made', { expiresAt: words }, (p, say) => `open until ${say.date(p.expiresAt)}`),
   'link-revoked': event('client’s link closed', {}, () => ''),
+  'mail-written': event(
+    'written by e-mail',
+    { what: z.enum(MAIL_KINDS), to: words },
+    (p) => `${MAIL_LABELS[p.what].toLowerCase()}, to ${p.to}`,
+  ),
   'offers-changed': event('ways offered', { offers: z.array(z.unknown()) }, (p) =>
     p.offers.length === 1 ? 'one other way' : `${p.offers.length} other ways`,
+  ),
+  'client-photos-chosen': event('photos for the client', { photos: z.array(words) }, (p) =>
+    p.photos.length === 1 ? 'one is shown' : p.photos.length ? `${p.photos.length} are shown` : 'none is shown',
   ),
   'own-sums-changed': event(
     'prices set by hand',

@@ -33,6 +33,7 @@ export const airC = z.number().min(-30).max(50);
 export const faceC = z.number().min(-30).max(80);
 /** Relative, of air that somebody can have read. */
 export const humidityPct = z.number().min(1).max(100);
+export const eMail = z.email('must be an e-mail address').max(160);
 /** A local time of day. */
 export const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day as HH:MM');
 /** A local day. */

@@ -25,7 +25,7 @@ export {
   type SurfaceSaid,
   type Wanted,
 } from './surface.ts';
-export { testSchema, testsThatStand, type TestRecord } from './test.ts';
-export { clock, code, hex, id, instant, localDay, newId, text, version, words } from './fields.ts';
+export { testSchema, testsThatStand, testsThatTell, type TestRecord } from './test.ts';
+export { clock, code, eMail, hex, id, instant, localDay, newId, text, version, words } from './fields.ts';
 export { fileRow, optional, pick, record, type Fields, type RecordDefinition, type StoredFields } from './record.ts';
 export * from './records/index.ts';

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { CHIP_LAYERS, FAMILIES, MOISTURE_SCALES, PLANES, TEST_KINDS, TEST_RESULTS } from '../vocabulary/index.ts';
+import {
+  CHIP_LAYERS,
+  FAMILIES,
+  MOISTURE_SCALES,
+  PLANES,
+  TEST_KINDS,
+  TEST_NOT_YET,
+  TEST_RESULTS,
+} from '../vocabulary/index.ts';
 
 /** Fields that one kind of test alone carries. */
 const ONLY_WITH: Readonly<Record<string, string>> = {
@@ -37,12 +45,16 @@ export const testSchema = z
     family: z.enum(FAMILIES).nullish(),
     coats: z.number().int().min(1).max(10).nullish(),
     minutes: z.number().min(0).max(525_600).nullish(),
+    /** It was read before its time was up. */
+    readEarly: z.boolean().nullish(),
   })
   .superRefine((test, context) => {
     const fault = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
     for (const [field, kind] of Object.entries(ONLY_WITH)) {
       if (test[field as keyof typeof test] != null && test.kind !== kind) fault(field, `belongs to a ${kind} only`);
     }
+    if (test.readEarly && TEST_NOT_YET[test.kind] === null)
+      fault('readEarly', `a ${test.kind} has no time to wait for`);
     const results: readonly string[] = TEST_RESULTS[test.kind];
     const carries = CARRIES[test.kind];
     if (carries) {
@@ -53,6 +65,15 @@ export const testSchema = z
   });
 
 export type TestRecord = z.infer<typeof testSchema>;
+
+/** Whether nothing was seen of a test because it was read before its time: then it says nothing. What showed early shows. */
+const saysNothingYet = ({ kind, result, readEarly }: TestRecord): boolean =>
+  readEarly === true && result === TEST_NOT_YET[kind];
+
+/** Tests that say something: the same list where all do. */
+export function testsThatTell(tests: readonly TestRecord[]): readonly TestRecord[] {
+  return tests.some(saysNothingYet) ? tests.filter((test) => !saysNothingYet(test)) : tests;
+}
 
 /** What of a row of tests says whether it stands. */
 interface TestStanding {

@@ -10,6 +10,7 @@ export const USUAL_SETTINGS: PriceSettings = {
   margin: 1500,
   tax: 2000,
   taxName: 'Tax',
+  taxIncluded: false,
   reserveL: 0.5,
   heldDays: 30,
   sundriesLevel: 1,

@@ -6,4 +6,5 @@ export { usableOn, makerOfAll, makerFirst } from './usable.ts';
 export { smallestSet, type ProductDemand, type SmallestSet } from './smallestSet.ts';
 export { CLEAN_UP, type CleanUp } from './knowledge/cleanUp.ts';
 export type { ColumnTaken } from './columnOf.ts';
+export { COLUMN_LABELS } from './knowledge/columnLabels.ts';
 export { readShelf, shelfDifference, SHELF_COLUMNS, SHELF_FORMATS, writeShelf, type BadRow, type ShelfDifference, type ShelfFormat, type ShelfRead } from './exchange.ts';

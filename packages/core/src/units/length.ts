@@ -1,4 +1,4 @@
-import { NUMBER, numberOf } from './number.ts';
+import { inPlainSigns, NUMBER, numberOf } from './number.ts';
 
 /** Metres in one of each unit that a tape shows. */
 const METRES: Readonly<Record<string, number>> = {
@@ -20,12 +20,21 @@ const METRES: Readonly<Record<string, number>> = {
 
 const PART = new RegExp(String.raw`^\s*(${NUMBER})\s*(mm|cm|m|feet|foot|ft|inches|inch|in|''|["'′″])?\.?\s*`, 'i');
 
+/** Feet and inches with a dash between them, as plans have them: 8'-2", and where feet are meant 12-6. */
+const withFeet = (text: string, bare: 'm' | 'ft') =>
+  text
+    .replace(/(['′]|ft\.?|feet)\s*[-–]\s*(?=\d)/i, '$1 ')
+    .replace(
+      /^(\d+)\s*[-–]\s*(\d+(?:\s+\d+\/\d+)?)(\s*(?:"|″|in\.?|inches)?)$/i,
+      (all, feet: string, inches: string, mark: string) => (bare === 'ft' || mark.trim() ? `${feet}' ${inches}"` : all),
+    );
+
 /**
- * Reads a length as people write it: "3.2", "3,2 m", "320 cm", `10' 6"`, "10 ft 6 1/2 in". A bare number is in
+ * Reads a length as people write it: "3.2", "3,2 m", "320 cm", `10' 6"`, "10 ft 6 1/2 in", `13-1/4"`, `8’ 2”`, "12-6". A bare number is in
  * `bare` units. Metres out, or null where it cannot be read. No negative lengths.
  */
 export function readLength(text: string, bare: 'm' | 'ft' = 'm'): number | null {
-  let rest = text.trim();
+  let rest = withFeet(inPlainSigns(text.trim()), bare);
   if (rest === '') return null;
   let metres = 0;
   let last = Infinity;

@@ -27,7 +27,7 @@ export const TERM_LABELS: Record<TermCode, { title: string; choices: Record<stri
   },
   units: {
     title: 'Sizes',
-    choices: { metric: 'metres and litres', us: 'feet and inches' },
+    choices: { metric: 'metric', us: 'US customary' },
     note: 'What a person of the firm sees until he or she chooses otherwise; the record is kept in metres.',
   },
 };

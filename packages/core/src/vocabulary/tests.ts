@@ -22,6 +22,8 @@ interface TestRow {
   results: Readonly<Record<string, string>>;
   /** It measures grip: such tests share their luck, and can say which bond let go. */
   measuresGrip?: true;
+  /** What it looks like before its time is up: read so early, that says nothing. */
+  notYet?: string;
   /** Minutes with the wait at the surface, and materials in minor units, where it is offered to tell finishes apart. Source: practice. */
   takes?: { minutes: number; materials: number };
   /** What it tells that is worth its minutes. */
@@ -60,6 +62,7 @@ const TEST_TABLE = {
     results: { 'no-change': 'no change', softens: 'softens', dissolves: 'dissolves' },
     takes: { minutes: 3, materials: 10 },
     tellsApart: 'It tells a baked or oil film from one that dissolves.',
+    notYet: 'no-change',
     card: {
       materials: ['acetone', 'clean white rag', 'gloves'],
       how: 'Ten rubs in a hidden place, then look after two minutes.',
@@ -186,6 +189,7 @@ const TEST_TABLE = {
     results: { beads: 'beads', spreads: 'spreads', 'soaks-in': 'soaks in' },
     takes: { minutes: 2, materials: 0 },
     tellsApart: 'It tells a thirsty ground from a sealed one.',
+    notYet: 'beads',
     card: {
       materials: ['water'],
       how: 'One drop; look after a minute.',
@@ -200,6 +204,7 @@ const TEST_TABLE = {
   'damp-sponge': {
     label: 'Damp sponge',
     results: { clean: 'clean', slick: 'slick' },
+    notYet: 'clean',
     card: {
       materials: ['sponge', 'clean water'],
       how: 'Damp the wall, wait half a minute, rub thumb and finger on it.',
@@ -214,6 +219,7 @@ const TEST_TABLE = {
   'bleach-drop': {
     label: 'Bleach drop',
     results: { lightens: 'lightens', unchanged: 'unchanged' },
+    notYet: 'unchanged',
     card: {
       materials: ['household bleach', 'gloves', 'eye protection'],
       how: 'One drop; look after two minutes.',
@@ -272,6 +278,7 @@ const TEST_TABLE = {
     label: 'Lead swab',
     results: { negative: 'negative', positive: 'positive', inconclusive: 'inconclusive' },
     takes: { minutes: 3, materials: 350 },
+    notYet: 'negative',
     card: {
       materials: ['lead swab', 'blade', 'wet wipe', 'gloves'],
       how: 'Cut a notch through all layers, rub the swab in it for half a minute.',
@@ -300,6 +307,7 @@ const TEST_TABLE = {
   'paint-dab': {
     label: 'Paint dab',
     results: { wets: 'wets', beads: 'beads' },
+    notYet: 'wets',
     card: {
       materials: ['waterborne paint', 'small brush'],
       how: 'A dab on the bead; look after a minute.',
@@ -364,6 +372,9 @@ export const METHOD_CARDS = byKind((row) => row.card);
 export const TEST_TAKES = byKind((row) => row.takes ?? null);
 /** What a test tells that is worth its minutes. */
 export const TEST_TELLS = byKind((row) => row.tellsApart ?? null);
+
+/** What each test looks like before its time is up; null where it is read at once, or says the same at any time. */
+export const TEST_NOT_YET = byKind((row) => row.notYet ?? null);
 
 /** How a result is said aloud. Results shared by several tests read the same. */
 export const RESULT_LABELS: Readonly<Record<string, string>> = Object.assign({}, ...TEST_KINDS.map((kind) => rowOf(kind).results)) as Record<string, string>;

@@ -8,5 +8,14 @@ export {
   type RoundStop,
 } from './planRounds.ts';
 export type { RoundsAsked, RoundVisit } from './roundProblem.ts';
-export { BLANK_SKETCH, ROUNDABOUT, roadsBetween, type MapPlace, type TownMap } from './townMap.ts';
+export {
+  BLANK_SKETCH,
+  fromYard,
+  onSketch,
+  ROUNDABOUT,
+  roadsBetween,
+  sketchRound,
+  type MapPlace,
+  type TownMap,
+} from './townMap.ts';
 export { STAITHE } from './knowledge/staithe.ts';

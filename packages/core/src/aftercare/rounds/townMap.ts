@@ -40,6 +40,33 @@ export const BLANK_SKETCH: TownMap = {
   yard: { x: 30, y: 20 },
 };
 
+/** The least that a sketch shows each way from the yard, and how much of it stays empty round the outermost house. */
+const NEAREST_KM = 2;
+const EMPTY_SHARE = 1.15;
+
+/**
+ * A blank sketch that shows every house, by how far east and north of the yard each lies in kilometres: the yard in its
+ * middle, in the proportions of `BLANK_SKETCH`. Without houses it is that.
+ */
+export function sketchRound(houses: readonly { east: number; north: number }[]): TownMap {
+  if (houses.length === 0) return BLANK_SKETCH;
+  const tall = BLANK_SKETCH.heightKm / BLANK_SKETCH.widthKm;
+  const reach = houses.map(({ east, north }) => Math.max(Math.abs(east), Math.abs(north) / tall));
+  const half = Math.max(NEAREST_KM, EMPTY_SHARE * Math.max(...reach));
+  return { ...BLANK_SKETCH, widthKm: 2 * half, heightKm: 2 * half * tall, yard: { x: half, y: half * tall } };
+}
+
+/** A place on a sketch by how far it lies east and north of the yard. */
+export const onSketch = ({ yard }: TownMap, { east, north }: { east: number; north: number }): MapPlace => ({
+  x: yard.x + east,
+  y: yard.y - north,
+});
+/** How far a place on a sketch lies east and north of the yard. */
+export const fromYard = ({ yard }: TownMap, { x, y }: MapPlace): { east: number; north: number } => ({
+  east: x - yard.x,
+  north: yard.y - y,
+});
+
 const apart = (a: MapPlace, b: MapPlace) => Math.hypot(a.x - b.x, a.y - b.y);
 
 /**

@@ -2,7 +2,7 @@ import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { CLIMATES, ROLES, TERMS, TINTS } from '../../vocabulary/index.ts';
 import { isCurrency } from '../../units/money.ts';
-import { clock, count, id, localDay, newId, text, words } from '../fields.ts';
+import { clock, count, eMail, id, localDay, newId, text, words } from '../fields.ts';
 
 /** The firm's own words, where it says a thing otherwise. */
 export const termsSchema = z.strictObject({
@@ -40,6 +40,8 @@ export const priceSettingsSchema = z.strictObject({
   tax: count.max(10_000),
   /** How the tax is called on a paper. */
   taxName: words(40),
+  /** Clients are told prices with the tax in them. */
+  taxIncluded: z.boolean(),
   /** Kept of each colour for touch-ups, in litres. */
   reserveL: z.number().min(0).max(20),
   /** For how many days a price is held. */
@@ -79,7 +81,7 @@ export const hoursSchema = z
 export const personFields = {
   name: words(120),
   initials: z.string().regex(/^\p{L}{1,4}$/u, 'must be one to four letters'),
-  email: z.email('must be an e-mail address').max(160),
+  email: eMail,
   role: z.enum(ROLES),
   /** Null: not on the plan. */
   hours: hoursSchema.nullable(),
@@ -114,8 +116,6 @@ export const noteFields = {
   /** The claim whose standing this note changes. */
   about: id.nullable(),
 };
-
-const eMail = z.email('must be an e-mail address').max(160);
 
 /** What stands at the head and the foot of a firm's papers; what it does not say is left out. */
 export const letterheadSchema = z.strictObject({
@@ -154,6 +154,12 @@ export type ShelfBeginning = (typeof SHELF_BEGINNINGS)[number];
 export const HEMISPHERES = ['northern', 'southern'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
 
+/** A currency by its ISO 4217 code. */
+export const currencyCode = z
+  .string()
+  .regex(/^[A-Z]{3}$/, 'must be the three letters of a currency, such as USD')
+  .refine((currency) => isCurrency(currency), 'is no currency that is known');
+
 /** Where a firm is, and in what it is paid. */
 export const firmPlaceFields = {
   name: words(120),
@@ -161,10 +167,7 @@ export const firmPlaceFields = {
     .string()
     .max(64)
     .refine((zone) => IANAZone.isValidZone(zone), 'must be a time zone by its name, such as Europe/London'),
-  currency: z
-    .string()
-    .regex(/^[A-Z]{3}$/, 'must be the three letters of a currency, such as USD')
-    .refine((currency) => isCurrency(currency), 'is no currency that is known'),
+  currency: currencyCode,
 };
 
 /** A password that is chosen anew. */
@@ -182,6 +185,8 @@ export const foundingFields = {
     taxName: words(40),
     /** Per cent of the net price, two decimals at the most. */
     taxPct: z.number().min(0).max(100),
+    /** Whether prices are said with the tax in them; not said: without. */
+    taxIncluded: z.boolean().optional(),
     address: letterheadSchema.shape.address.optional(),
     phone: letterheadSchema.shape.phone.optional(),
     email: letterheadSchema.shape.email.optional(),

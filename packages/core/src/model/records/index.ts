@@ -12,8 +12,13 @@ export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
 export {
   handedOverSchema,
   jobRecord,
+  cameFromSchema,
+  clientPhotosSchema,
+  currencyOfSum,
   ownSumsSchema,
   propertySchema,
+  type CameFrom,
+  type ClientPhoto,
   type HandedOver,
   type Offer,
   type OwnSum,

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { CLIMATES, JOB_STATUSES } from '../../vocabulary/index.ts';
-import { airC, count, humidityPct, id, instant, money, text, withdrawnSchema, words } from '../fields.ts';
+import { airC, count, eMail, humidityPct, id, instant, money, text, withdrawnSchema, words } from '../fields.ts';
+import { coordinatesSchema } from '../../units/coordinates.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { record } from '../record.ts';
+import { currencyCode, termsSchema } from './firm.ts';
 
 const year = z.number().int('must be a whole year').max(2200, 'must be 2200 or earlier');
 
@@ -15,6 +17,8 @@ export const propertySchema = z.strictObject({
   climate: z.enum(CLIMATES).nullish(),
   /** On the sketch map, in kilometres. */
   mapPlace: z.strictObject({ x: z.number().min(0).max(1000), y: z.number().min(0).max(1000) }).optional(),
+  /** Where the house stands on the earth, where that is known. */
+  at: coordinatesSchema.nullish(),
 });
 export type Property = z.infer<typeof propertySchema>;
 
@@ -31,6 +35,14 @@ export const handedOverSchema = z.strictObject({
 });
 export type HandedOver = z.infer<typeof handedOverSchema>;
 
+/** The firm that a job was brought in from, and how money and sizes are said there. */
+export const cameFromSchema = z.strictObject({
+  firm: text(120),
+  currency: currencyCode,
+  terms: termsSchema.partial(),
+});
+export type CameFrom = z.infer<typeof cameFromSchema>;
+
 /** A sum that somebody set by hand: a line of its own, a discount (below nothing), or the price of one surface's line. */
 const ownSum = z.strictObject({
   id,
@@ -42,9 +54,22 @@ const ownSum = z.strictObject({
   amount: money.min(-1_000_000_000).max(1_000_000_000),
   /** Why, for the firm alone. */
   note: text(400),
+  /** The currency in which it was set; absent: that of the firm where the job began. */
+  currency: currencyCode.optional(),
 });
 export type OwnSum = z.infer<typeof ownSum>;
+/** In which currency a sum was set: its own, or that of the firm where the job began; `here` where it began here. */
+export const currencyOfSum = (
+  { currency }: Pick<OwnSum, 'currency'>,
+  { cameFrom }: { cameFrom: CameFrom | null },
+  here: string,
+): string => currency ?? cameFrom?.currency ?? here;
 export const ownSumsSchema = z.array(ownSum).max(60);
+
+/** Photos that the client is shown: as it was found, and, once it is there, as it was left, from the same stand. */
+const clientPhoto = z.strictObject({ id, before: id, after: id.nullable(), words: text(200) });
+export type ClientPhoto = z.infer<typeof clientPhoto>;
+export const clientPhotosSchema = z.array(clientPhoto).max(60);
 
 export const jobRecord = record(
   'job',
@@ -72,7 +97,13 @@ export const jobRecord = record(
     handedOver: handedOverSchema.nullable(),
     /** Sums that somebody set by hand; null: none. */
     ownSums: ownSumsSchema.nullable(),
+    /** Where the client is written to; null: nowhere. */
+    clientEmail: eMail.nullable(),
+    /** Null: it began here. */
+    cameFrom: cameFromSchema.nullable(),
+    /** What the client is shown of the photos; null: none was chosen. */
+    clientPhotos: clientPhotosSchema.nullable(),
   },
   {},
-  ['withdrawn', 'handedOver', 'ownSums'],
+  ['withdrawn', 'handedOver', 'ownSums', 'clientEmail', 'cameFrom', 'clientPhotos'],
 );

@@ -1,0 +1,1 @@
+export { readPlaces, type NamedPlace, type PlacesRead } from './placesFile.ts';
