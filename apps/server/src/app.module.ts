@@ -13,6 +13,7 @@ import { JobsModule } from './jobs/jobs.module.ts';
 import { LedgerModule } from './ledger/ledger.module.ts';
 import { PeopleModule } from './people/people.module.ts';
 import { PlansModule } from './plans/plans.module.ts';
+import { PostModule } from './post/post.module.ts';
 import { PricingModule } from './pricing/pricing.module.ts';
 import { PunchModule } from './punch/punch.module.ts';
 import { RetentionModule } from './retention/retention.module.ts';
@@ -49,6 +50,7 @@ import { RecordModule } from './record/record.module.ts';
     LedgerModule,
     PeopleModule,
     PlansModule,
+    PostModule,
     PricingModule,
     PunchModule,
     RetentionModule,

@@ -71,8 +71,9 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   });
   app.use(cookieParser());
   app.use(sameOrigin);
-  // A photo and a whole job come as they are; everything else is JSON.
+  // A photo, a firm's picture and a whole job come as they are; everything else is JSON.
   app.use(/^\/api\/jobs\/[^/]+\/photos$/, express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
+  app.use('/api/firm/logo', express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
   app.use('/api/job-imports', express.raw({ type: () => true, limit: JOB_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
   app.use(notTooDeep);

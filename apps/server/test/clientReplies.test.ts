@@ -1,5 +1,6 @@
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import sharp from 'sharp';
 import { signedIn, uuid, type Client } from './client.ts';
 import { agree, changeSurface, hallOf, ledgerOf, priceOf, sendQuote, stranger, token, view } from './quoted.ts';
 
@@ -149,5 +150,56 @@ describe('prices set by hand', () => {
     const { version } = (await ada.get(`/api/jobs/${jobId}`)).body.job;
     const both = await Promise.all([1, 2].map((n) => set(jobId, [own(null, n, 'n')], { version })));
     expect(both.map((b) => b.status).sort()).toEqual([200, 409]);
+  });
+});
+
+describe('photos for the client', () => {
+  const taken = async (jobId: string, roomId: string) => {
+    const id = uuid();
+    const query = `id=${id}&roomId=${roomId}&at=${encodeURIComponent(new Date().toISOString())}`;
+    const image = sharp({ create: { width: 40, height: 30, channels: 3, background: '#336699' } });
+    const type = { 'content-type': 'image/jpeg' };
+    const kept = await ada.send('POST', `/api/jobs/${jobId}/photos?${query}`, await image.jpeg().toBuffer(), type);
+    expect(kept.status).toBe(201);
+    return id;
+  };
+  const choose = (jobId: string, version: number, clientPhotos: object[], who = ada) =>
+    who.send('PUT', `/api/jobs/${jobId}/client-photos`, { id: uuid(), version, clientPhotos });
+
+  test('only what is chosen is shown; a later one stands beside the earlier, without sending anew', async () => {
+    const { jobId } = await hall();
+    const roomId = (await ada.get(`/api/jobs/${jobId}`)).body.rooms[0].id;
+    const [before, after, other] = [await taken(jobId, roomId), await taken(jobId, roomId), await taken(jobId, roomId)];
+    const { version } = (await price(jobId)).job;
+    const pair = { id: uuid(), before, after: null, words: 'The wall' };
+    const chosen = await choose(jobId, version, [pair]);
+    expect(chosen.status).toBe(200);
+    const { way } = await send(jobId);
+    const seen = (await view(way)).body;
+    expect(seen.quote.photos).toEqual([{ id: before, words: 'The wall' }]);
+    expect(seen.pairs).toEqual([]);
+    const status = async (id: string) => (await stranger().get(`/api/client/${way}/photos/${id}`)).status;
+    expect([await status(before), await status(after), await status(other)]).toEqual([200, 404, 404]);
+    const left = { ...pair, after };
+    expect((await choose(jobId, (await price(jobId)).job.version, [left])).status).toBe(200);
+    expect((await view(way)).body.pairs).toEqual([left]);
+    expect([await status(before), await status(after), await status(other)]).toEqual([200, 200, 404]);
+    expect((await ledger(jobId)).at(-1)).toMatchObject({
+      kind: 'client-photos-chosen',
+      payload: { photos: [before] },
+    });
+    expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('photos of another job, an old version and a painter are refused', async () => {
+    const [one, two] = [await hall(), await hall()];
+    const roomId = (await ada.get(`/api/jobs/${two.jobId}`)).body.rooms[0].id;
+    const foreign = await taken(two.jobId, roomId);
+    const { version } = (await price(one.jobId)).job;
+    const pair = { id: uuid(), before: foreign, after: null, words: '' };
+    expect((await choose(one.jobId, version, [pair])).status).toBe(404);
+    expect((await choose(one.jobId, version + 1, [])).status).toBe(409);
+    expect((await choose(one.jobId, version, [], await signedIn('mei'))).status).toBe(403);
+    expect((await price(one.jobId)).job.clientPhotos).toBeNull();
   });
 });

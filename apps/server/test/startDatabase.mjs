@@ -9,8 +9,10 @@ import { shiftTo } from '../../../tools/clock.mjs';
 export default async function start() {
   // Every suite and every server of the run has one clock, set to a working morning: nothing depends on the day.
   process.env.CLOCK_SHIFT_MS ??= String(shiftTo());
-  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-test-')), 'mariadb'), { quick: true });
+  const folder = mkdtempSync(join(tmpdir(), 'ledger-test-'));
+  const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
+  process.env.POST_DIR = join(folder, 'post');
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
   process.env.TEST_DATABASE_URL = database.url;
   process.env.TEST_DATABASE_SOCKET = database.socket;

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { strToU8, strFromU8, unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
 import { chained, checkJobFile, verifyJobFile, type Entry } from '@rustic/core';
+import { token } from './quoted.ts';
 import { newJob, secondFirm, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- files are read field by field */
@@ -55,10 +56,107 @@ async function workedJob() {
 }
 
 /** A file as another firm has it: without what is its own affair, its crew and the entry of the taking over. */
-const told = ({ job: { crewIds: _crew, ...job }, ledger, products: _products, ...rest }: any) => ({
+const told = ({
+  from: _from,
+  job: { crewIds: _crew, cameFrom: _came, ...job },
+  ledger,
+  products: _products,
+  ...rest
+}: any) => ({
   job,
   ...rest,
   ledger: ledger.filter((e: Entry) => e.kind !== 'job-brought-in'),
+});
+
+const look = (client: Client, sent: Uint8Array) =>
+  client.send('POST', '/api/job-imports/look', sent, { 'content-type': 'application/zip' });
+
+describe('looking into the file of a job', () => {
+  test('what it holds is said, and nothing is written', async () => {
+    const { jobId } = await workedJob();
+    const { seen } = (await ada.get(`/api/jobs/${jobId}/price`)).body;
+    const sent = await ada.post(`/api/jobs/${jobId}/quotes`, { id: uuid(), seen, token: token() });
+    expect(sent.body).toMatchObject({ version: 1 });
+    const parts = await zipOf(ada, jobId);
+    const before = (await other.get('/api/jobs')).body.length;
+    const { status, body } = await look(other, zipped(parts));
+    expect(status).toBe(200);
+    expect(body).toMatchObject({
+      jobId,
+      title: 'Test house',
+      from: { firm: 'Saltmarsh & Thirle, Decorators', currency: 'GBP' },
+      rooms: 1,
+      surfaces: 1,
+      tests: 2,
+      steps: 0,
+      photos: 1,
+      entries: jobIn(parts).ledger.length,
+      people: ['Ada Thirle'],
+      already: false,
+      currency: 'GBP',
+    });
+    expect(body.quotes).toEqual([
+      {
+        marked: expect.stringMatching(/^Q\d{4}, version 1$/),
+        total: expect.any(Number),
+        currency: 'GBP',
+        agreedBy: null,
+      },
+    ]);
+    expect((await other.get('/api/jobs')).body).toHaveLength(before);
+    expect((await other.get(`/api/jobs/${jobId}`)).status).toBe(404);
+    // At home it is there, entry for entry; a painter is told no sum.
+    expect((await look(ada, zipped(parts))).body.already).toBe(true);
+    expect((await look(painter, zipped(parts))).status).toBe(403);
+    const broken = jobIn(parts);
+    broken.ledger[1].by = 'Somebody Else';
+    expect((await look(other, zipped(parts, broken))).body.errors[0].message).toMatch(/^entry 2/);
+  });
+});
+
+describe('a job from a firm that is paid otherwise', () => {
+  test('what was sent and set there stays in its money, and is no price here', async () => {
+    const { jobId } = await workedJob();
+    const { job } = (await ada.get(`/api/jobs/${jobId}`)).body;
+    const ownSums = [{ id: uuid(), surfaceId: null, words: 'Scaffold', amount: 40_000, note: '' }];
+    await ada.send('PUT', `/api/jobs/${jobId}/own-sums`, { id: uuid(), version: job.version, ownSums });
+    const { seen, draft } = (await ada.get(`/api/jobs/${jobId}/price`)).body;
+    expect(draft.own).toMatchObject([{ words: 'Scaffold', price: 40_000 }]);
+    const way = token();
+    const { id: documentId } = (await ada.post(`/api/jobs/${jobId}/quotes`, { id: uuid(), seen, token: way })).body;
+    await ada.post(`/api/client/${way}/agreement`, { id: uuid(), documentId, name: 'Hesper Quill', options: [] });
+
+    const dollars = await secondFirm('Paid in Dollars', `owner-${uuid()}@dollars.example`);
+    const { version } = (await dollars.get('/api/session')).body.firm;
+    expect((await dollars.send('PATCH', '/api/firm', { id: uuid(), version, currency: 'USD' })).status).toBe(200);
+    await bring(dollars, zipped(await zipOf(ada, jobId)));
+    const here = (await dollars.get(`/api/jobs/${jobId}/price`)).body;
+    expect(here.draft).toMatchObject({ currency: 'USD' });
+    expect(here.draft.own).toBeUndefined();
+    expect(here.elsewhere).toEqual([{ words: 'Scaffold', amount: 40_000, currency: 'GBP' }]);
+    expect(here.sent).toMatchObject([{ currency: 'GBP', total: draft.total }]);
+    expect(here.changes[0]).toEqual({
+      surfaceId: '',
+      words: 'Priced in USD; the version before it was in GBP.',
+      price: 0,
+    });
+    expect(here.changes.every((c: { price: number }) => c.price === 0)).toBe(true);
+    // A sum that is set here is in the money of here; the other stays what it was.
+    const sums = [...here.job.ownSums, { id: uuid(), surfaceId: null, words: 'Lift', amount: 9_900, note: '' }];
+    const put = await dollars.send('PUT', `/api/jobs/${jobId}/own-sums`, {
+      id: uuid(),
+      version: here.job.version,
+      ownSums: sums,
+    });
+    expect(put.body.ownSums.map((s: { currency: string }) => s.currency)).toEqual(['GBP', 'USD']);
+    const after = (await dollars.get(`/api/jobs/${jobId}/price`)).body;
+    expect(after.draft.own).toMatchObject([{ words: 'Lift', price: 9_900 }]);
+    expect((await dollars.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+    // Home again it is as it was, and came from nowhere else.
+    const file = jobIn(await zipOf(dollars, jobId));
+    expect(file.job.cameFrom).toMatchObject({ firm: 'Saltmarsh & Thirle, Decorators', currency: 'GBP' });
+    expect(verifyJobFile(file).whole).toBe(true);
+  });
 });
 
 describe('a whole job as a zip', () => {

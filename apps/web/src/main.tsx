@@ -8,11 +8,12 @@ import { Broken } from './page/Broken.tsx';
 import { Frame } from './frame/Frame.tsx';
 import { KeysProvider } from './page/keys.tsx';
 import { Coming } from './page/Page.tsx';
-import { SignIn } from './people/SignIn.tsx';
 import { firmUnitsTold, store, useTell } from './store/store.ts';
 import { useSessionQuery } from './store/endpoints.ts';
 import { WordsProvider } from './words/Words.tsx';
 
+// Whoever is signed in never needs the door: its fields are fetched by those who stand before it.
+const SignIn = lazy(() => import('./people/SignIn.tsx').then((m) => ({ default: m.SignIn })));
 const Today = lazy(() => import('./today/Today.tsx'));
 const Jobs = lazy(() => import('./jobs/Jobs.tsx'));
 const JobPage = lazy(() => import('./jobs/JobPage.tsx'));
@@ -44,6 +45,7 @@ const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ def
 const CalendarPage = lazy(() => import('./calendar/CalendarPage.tsx'));
 const PeoplePage = lazy(() => import('./people/PeoplePage.tsx'));
 const Account = lazy(() => import('./people/Account.tsx'));
+const PostPage = lazy(() => import('./post/PostPage.tsx'));
 const FirstRun = lazy(() => import('./founding/FirstRun.tsx'));
 const Begin = lazy(() => import('./founding/Begin.tsx'));
 const FirmPage = lazy(() => import('./firm/FirmPage.tsx'));
@@ -65,7 +67,12 @@ function Door() {
   if (isLoading) return <Coming />;
   if (error && (error as { status?: unknown }).status !== 401)
     return <Coming error={error} again={() => void refetch()} />;
-  if (!data || error) return <SignIn />;
+  if (!data || error)
+    return (
+      <Suspense fallback={<Coming />}>
+        <SignIn />
+      </Suspense>
+    );
   return (
     <WordsProvider timeZone={data.firm.timeZone} terms={data.firm.terms}>
       <Frame session={data} />
@@ -124,6 +131,7 @@ const router = createBrowserRouter([
       { path: 'papers/:documentId', element: <SentPaper /> },
       { path: 'jobs/:jobId/punch', element: <PunchPage /> },
       { path: 'jobs/:jobId/ledger', element: <Ledger /> },
+      { path: 'post', element: <PostPage /> },
       { path: 'drying', element: <Drying /> },
       { path: 'drying/:jobId', element: <Drying /> },
       { path: 'aftercare', element: <Aftercare /> },

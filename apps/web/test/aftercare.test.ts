@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { planRead, planRounds, planSchema, readBy, STAITHE, STEP_LABELS } from '@rustic/core';
+import { planRead, planRounds, planSchema, readBy, STEP_LABELS } from '@rustic/core';
 import { dueLines } from '../src/aftercare/due.ts';
+import { houseSketch } from '../src/aftercare/houseSketch.ts';
 import { clockAt, dayNumber, dayText, roundsAsked, USUAL_ROUND } from '../src/aftercare/roundsAsked.ts';
 import { sayCalls } from '../src/aftercare/sayCalls.ts';
 import { yearOf } from '../src/aftercare/year.ts';
@@ -18,8 +19,10 @@ const job = (id: string, more: Partial<CareJob> = {}): CareJob => ({
   client: '',
   version: 1,
   mapPlace: { x: 3, y: 2 },
+  at: null,
   ...more,
 });
+const demoSketch = (jobs: readonly CareJob[]) => houseSketch({ shelfFrom: 'demo', yard: null }, jobs);
 const call = (jobId: string, more: Partial<Call> = {}): Call => ({
   jobId,
   what: 'look',
@@ -99,7 +102,7 @@ describe('what is asked of the rounds', () => {
       }),
       USUAL_ROUND,
       localDay,
-      STAITHE,
+      demoSketch([job('a'), job('b', { mapPlace: null }), job('c')]),
     );
     expect([...wishes.values()].map((w) => w.jobId)).toEqual(['a', 'a']);
     expect(Math.min(...asked.days)).toBeGreaterThanOrEqual(dayNumber('2027-03-17'));
@@ -110,8 +113,8 @@ describe('what is asked of the rounds', () => {
   });
   test('what lies beyond the months asked for is left for later', () => {
     const data = page({ calls: [call('a', { at: '2027-09-01', by: '2027-10-01' })] });
-    expect(roundsAsked(data, { ...USUAL_ROUND, months: 3 }, localDay, STAITHE).asked.visits).toEqual([]);
-    expect(roundsAsked(data, USUAL_ROUND, localDay, STAITHE).asked.visits).toHaveLength(1);
+    expect(roundsAsked(data, { ...USUAL_ROUND, months: 3 }, localDay, demoSketch([job('a')])).asked.visits).toEqual([]);
+    expect(roundsAsked(data, USUAL_ROUND, localDay, demoSketch([job('a')])).asked.visits).toHaveLength(1);
   });
   test('a day on which a round is fixed already takes no other', () => {
     const visit = {
@@ -124,12 +127,17 @@ describe('what is asked of the rounds', () => {
       personId: null,
       roundId: 'r',
     };
-    const { asked } = roundsAsked(page({ calls: [call('a')], visits: [visit] }), USUAL_ROUND, localDay, STAITHE);
+    const { asked } = roundsAsked(
+      page({ calls: [call('a')], visits: [visit] }),
+      USUAL_ROUND,
+      localDay,
+      demoSketch([job('a')]),
+    );
     expect(asked.days).not.toContain(dayNumber('2027-04-05'));
     expect(asked.days).toContain(dayNumber('2027-04-06'));
   });
   test('nothing due asks nothing', () => {
-    expect(roundsAsked(page(), USUAL_ROUND, localDay, STAITHE).asked.visits).toEqual([]);
+    expect(roundsAsked(page(), USUAL_ROUND, localDay, demoSketch([job('a')])).asked.visits).toEqual([]);
   });
   test('days and hours are said as people write them', () => {
     expect(dayText(dayNumber('2028-02-29'))).toBe('2028-02-29');

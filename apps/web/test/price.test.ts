@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { USUAL_SETTINGS, type FanDriver, type FanResult } from '@rustic/core';
 import { fanRows } from '../src/price/fanRows.ts';
 import { priceNotes } from '../src/price/priceNotes.ts';
-import { readSettings, SETTING_FIELDS } from '../src/price/settingFields.ts';
+import { measuresOf } from '../src/words/measures.ts';
+import { readSettings as readBy, settingFields } from '../src/price/settingFields.ts';
 import { figure } from '../src/reckon/figure.ts';
 import type { PricePage } from '../src/store/endpoints.ts';
 import { ourWords } from '../src/words/ourWords.ts';
@@ -84,12 +85,25 @@ describe('what would narrow the fan', () => {
 });
 
 describe('how the firm prices', () => {
+  const fields = settingFields('GBP', measuresOf('metric').volume);
+  const readSettings = (said: Record<string, string>) => readBy(said, fields);
+  /** What the form asks; how prices are said to clients stands with the firm. */
+  const { taxIncluded: _said, ...asked } = USUAL_SETTINGS;
   const form = (over: Record<string, string> = {}): Record<string, string> => ({
-    ...Object.fromEntries(SETTING_FIELDS.map(({ name, show }) => [name, show(USUAL_SETTINGS[name] as never)])),
+    ...Object.fromEntries(fields.map(({ name, show }) => [name, show(USUAL_SETTINGS[name] as never)])),
     ...over,
   });
   test('what is shown is read back as it was', () => {
-    expect(readSettings(form())).toEqual({ settings: USUAL_SETTINGS });
+    expect(readSettings(form())).toEqual({ settings: asked });
+  });
+  test('volumes are asked in the measures of whoever is here, money in the currency of the firm', () => {
+    const us = settingFields('USD', measuresOf('us').volume);
+    const kept = us.find((f) => f.name === 'reserveL')!;
+    expect(kept.words).toBe('Kept of each colour, gallons');
+    expect(kept.read('1 qt')).toBeCloseTo(0.9464, 4);
+    expect(kept.read('a drop')).toBeNull();
+    const yen = settingFields('JPY', measuresOf('metric').volume).find((f) => f.name === 'hourCost')!;
+    expect([yen.show(4200 as never), yen.read('4200')]).toEqual(['4200', 4200]);
   });
   test('money and shares are read as people write them', () => {
     const read = readSettings(form({ hourCost: '£42,50', margin: '17.5 %', dayMinutes: '6.5', taxName: ' VAT ' }));
@@ -103,7 +117,7 @@ describe('how the firm prices', () => {
       ['heldDays', ''],
     ] as const) {
       const read = readSettings(form({ [name]: typed }));
-      const words = SETTING_FIELDS.find((f) => f.name === name)!.words;
+      const words = fields.find((f) => f.name === name)!.words;
       expect(read).toEqual({ fault: expect.stringContaining(words) });
     }
   });

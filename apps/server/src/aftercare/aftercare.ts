@@ -79,6 +79,7 @@ export class Aftercare {
         client,
         version,
         mapPlace: property.mapPlace ?? null,
+        at: property.at ?? null,
       })),
       people: people
         .filter((p) => p.hours && !p.leftAt)

@@ -40,7 +40,8 @@ export class Letters {
     return calendarFile(`${records.job.title}: visits`, visitEvents(records, records.visits));
   }
 
-  private async read(scope: FirmScope, roundId: string): Promise<{ records: JobRecords; visits: VisitEntity[] }[]> {
+  /** The jobs of a round with the visits of each that stand. */
+  async read(scope: FirmScope, roundId: string): Promise<{ records: JobRecords; visits: VisitEntity[] }[]> {
     const visits = (await standingVisits(scope)).filter((v) => v.roundId === roundId);
     const ids = [...new Set(visits.map((v) => v.jobId))];
     const all = await readJobs(scope, await scope.find(JobEntity, { id: In(ids) }));

@@ -1,11 +1,11 @@
 import { visitLetterPaper, type Paper } from '@rustic/core';
-import { DateTime } from 'luxon';
 import type { VisitEntity } from '../record/visitEntities.ts';
+import { paperHead } from '../reading/letterhead.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 
 /** The letter to the client of a job about visits that are fixed. */
 export function visitLetter(records: JobRecords, visits: readonly VisitEntity[], now: Date): Paper {
-  const { firm, job } = records;
+  const { job } = records;
   return visitLetterPaper(
     visits.map(({ onDay, fromTime, minutes, calls }) => ({
       onDay,
@@ -14,11 +14,7 @@ export function visitLetter(records: JobRecords, visits: readonly VisitEntity[],
       calls: calls.map(({ what, words, id }) => ({ what, words, where: whereOf(records, id) })),
     })),
     job.client,
-    {
-      firm: firm.name,
-      about: [job.title, job.place].filter(Boolean).join(', '),
-      marked: DateTime.fromJSDate(now, { zone: firm.timeZone }).setLocale('en-GB').toFormat('d LLLL yyyy'),
-    },
+    paperHead(records, now),
   );
 }
 

@@ -1,4 +1,13 @@
-import { CALLS, ELEMENTS, FAMILIES, FAULTS, JOB_RECORDS, PREPARATIONS, jobRecord } from '@rustic/core';
+import {
+  coordinatesSchema,
+  CALLS,
+  ELEMENTS,
+  FAMILIES,
+  FAULTS,
+  JOB_RECORDS,
+  PREPARATIONS,
+  jobRecord,
+} from '@rustic/core';
 import { z } from 'zod';
 import { answer, core, figure, flag, from, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
 import { inJob, photo } from './parts.ts';
@@ -43,6 +52,8 @@ export const aftercarePage = named('AftercarePage', {
       client: text,
       version: figure,
       mapPlace: mapPlace.nullable(),
+      /** Where it stands on the earth. */
+      at: like(coordinatesSchema).nullable(),
     }),
   ),
   /** Who paints; `days` are ISO weekdays. */
@@ -103,6 +114,8 @@ export const checkAnswer = answer({ ...rowOf(checks), ...inJob });
 const mend = named('MendWork', {
   causeFirst: flag,
   causes: z.array(core('FaultCause')),
+  /** How likely it comes back. */
+  lasts: answer({ paintedOver: figure, causeMended: figure }).nullable(),
   makeGood: text.nullable(),
   touchUp: core('TouchUp').nullable(),
   kit: core('TouchUpKit').nullable(),

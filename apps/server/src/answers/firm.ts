@@ -1,4 +1,5 @@
 import {
+  coordinatesSchema,
   HEMISPHERES,
   ROLES,
   SHELF_BEGINNINGS,
@@ -51,10 +52,14 @@ const firm = named('Firm', {
   suppliers: z.array(like(supplierSchema)),
   shelfFrom: oneOf(SHELF_BEGINNINGS),
   lentTo: text.nullable(),
+  /** Where its van stands. */
+  yard: like(coordinatesSchema).nullable(),
   pricing: aboutMoney(pricing),
 });
 export const firstRunAnswer = answer({ open: flag });
 export const firmAnswer = firm;
+/** The firm's own picture, as a PNG in a data address. */
+export const logoAnswer = answer({ logo: text.nullable(), version: figure });
 export const sessionAnswer = named('Session', {
   person: answer({ id: text, name: text, initials: text, role }),
   firm,

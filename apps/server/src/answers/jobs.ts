@@ -1,4 +1,13 @@
-import { CONDITIONS, FAMILIES, FINISHES, JOB_RECORDS, jobRecord, pick, withdrawnSchema } from '@rustic/core';
+import {
+  cameFromSchema,
+  CONDITIONS,
+  FAMILIES,
+  FINISHES,
+  JOB_RECORDS,
+  jobRecord,
+  pick,
+  withdrawnSchema,
+} from '@rustic/core';
 import { z } from 'zod';
 import {
   answer,
@@ -210,3 +219,28 @@ export const readingsAnswer = answer({
 });
 /** What an import of a whole job did. */
 export const importAnswer = answer({ jobId: text, already: flag, entries: figure, photos: figure });
+/** What the file of a job holds, before it is brought in. */
+export const jobFileAnswer = named('JobFileHolds', {
+  jobId: text,
+  title: text,
+  place: text,
+  client: text,
+  status: like(jobRecord.fields.status),
+  /** The firm that gave it out; an older file does not say it. */
+  from: like(cameFromSchema).nullable(),
+  rooms: figure,
+  surfaces: figure,
+  tests: figure,
+  steps: figure,
+  photos: figure,
+  entries: figure,
+  firstAt: text.nullable(),
+  lastAt: text.nullable(),
+  people: texts,
+  products: figure,
+  quotes: z.array(answer({ marked: text, total: sum, currency: text, agreedBy: text.nullable() })),
+  /** Whether it is here, entry for entry. */
+  already: flag,
+  /** The currency in which this firm prices. */
+  currency: text,
+});

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILIES, JOB_RECORDS, priceSettingsSchema } from '@rustic/core';
+import { clientPhotosSchema, FAMILIES, JOB_RECORDS, priceSettingsSchema } from '@rustic/core';
 import { answer, core, figure, flag, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
 import { job } from './parts.ts';
 
@@ -18,7 +18,11 @@ export const pricePage = named('PricePage', {
   seen: text,
   changes: z.array(core('QuoteChange')),
   sums: core('JobSums'),
+  /** Visits of the plan that is posted: a person on a day. */
+  plannedVisits: figure.nullable(),
   lines: z.array(core('PricedLine')),
+  /** Sums set by hand in another currency, which stand in no price here. */
+  elsewhere: z.array(answer({ words: text, amount: figure, currency: text })),
   settings: like(priceSettingsSchema),
   learned: z.array(core('LearnedRate')),
   /** Kinds of product of which the firm has none: typical figures and prices stand in. */
@@ -29,6 +33,7 @@ export const pricePage = named('PricePage', {
       number: figure,
       version: figure,
       total: figure,
+      currency: text,
       byName: text,
       sentAt: moment,
       agreement: agreed.nullable(),
@@ -42,6 +47,7 @@ export const pricePage = named('PricePage', {
 export const fanAnswer = core('FanInput');
 export const offersAnswer = answer({ version: figure, offers: like(job.shape.offers.unwrap()) });
 export const ownSumsAnswer = answer({ version: figure, ownSums: like(job.shape.ownSums.unwrap()) });
+export const clientPhotosAnswer = answer({ version: figure, clientPhotos: like(clientPhotosSchema) });
 export const sentAnswer = answer({ id: text, number: figure, version: figure, linked: flag });
 export const linkAnswer = answer({ linked: flag });
 
@@ -56,6 +62,8 @@ export const clientView = named('ClientView', {
   changes: z.array(core('QuoteChange')),
   agreement: agreed.nullable(),
   before: agreed.nullable(),
+  /** As it was found and as it was left, from the same stand. */
+  pairs: like(clientPhotosSchema),
   /** How to look after what is finished; null while nothing is. */
   care: core('Paper').nullable(),
   /** What was asked and answered. */

@@ -56,6 +56,11 @@ export class ClientLinks {
   /** Makes a new link; every other of the job stops working. */
   async make(scope: FirmScope, jobId: string, token: string): Promise<void> {
     await this.revoke(scope, jobId, false);
+    await this.add(scope, jobId, token);
+  }
+
+  /** One more link beside those that stand: what was written before still opens. */
+  async add(scope: FirmScope, jobId: string, token: string): Promise<void> {
     await scope.manager.delete(ClientVisitEntity, {
       at: LessThan(new Date(scope.who.now.getTime() - KEPT_DAYS * DAY_MS)),
     });

@@ -19,7 +19,9 @@ import type { Request, Response } from 'express';
 import { v7 as uuid } from 'uuid';
 import { standingSurface } from '../record/takenOut.ts';
 import { AgreementEntity, type ClientLinkEntity, DocumentEntity } from '../record/documentEntities.ts';
-import { SurfaceEntity } from '../record/jobEntities.ts';
+import { PhotoEntity } from '../record/evidenceEntities.ts';
+import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
+import { photosForClient } from '../reading/clientPhotos.ts';
 import { WorkLogEntity } from '../record/siteEntities.ts';
 import { careSurfaces } from '../reading/careSurfaces.ts';
 import { calendarFile } from '../calendar/calendarFile.ts';
@@ -77,6 +79,7 @@ export class Clients {
       changes: document.changes,
       agreement: agreement && agreementShown(agreement),
       before: agreedBefore && agreementShown(agreedBefore),
+      pairs: await this.pairs(scope, link.jobId),
       care: await this.careSheet(scope, link.jobId),
       replies: await this.replies.of(scope, link.jobId),
     };
@@ -96,6 +99,7 @@ export class Clients {
       changes,
       agreement: null,
       before: agreed && agreementShown(agreed.agreement),
+      pairs: await this.pairs(scope, jobId),
       care: await this.careSheet(scope, jobId),
       replies: await this.replies.of(scope, jobId),
     };
@@ -107,6 +111,13 @@ export class Clients {
     if (who.name.length < 2) throw refusedWith([{ path: 'name', message: 'write your name' }]);
     const { document } = await this.newest(this.writes.reading(who), link.jobId);
     return this.replies.say(who, link.jobId, document, body);
+  }
+
+  /** What is to be seen by now as it was found and as it was left. */
+  async pairs(scope: FirmScope, jobId: string) {
+    const job = await scope.one(JobEntity, jobId, 'job');
+    const photos = await scope.find(PhotoEntity, { jobId });
+    return photosForClient({ job, photos }).filter(({ after }) => after !== null);
   }
 
   /** How to look after what is finished, with its dates; null while nothing is. */
@@ -291,7 +302,7 @@ export class ClientsController {
     response.type('text/calendar; charset=utf-8').send(file);
   }
 
-  /** Only the photos that this version shows. */
+  /** Only the photos that this version shows, or that stand in pairs. */
   @Open()
   @Get('photos/:photoId')
   @Header('Content-Type', 'image/jpeg')
@@ -304,7 +315,10 @@ export class ClientsController {
     const link = await this.open(token, request, false);
     const who = asClient(link, new Date());
     const { document } = await this.clients.newest(this.writes.reading(who), link.jobId);
-    if (!document.quote.photos.some((p) => p.id === id)) throw new NotFoundException('There is nothing here.');
+    const isShown =
+      document.quote.photos.some((p) => p.id === id) ||
+      (await this.clients.pairs(this.writes.reading(who), link.jobId)).some((p) => [p.before, p.after].includes(id));
+    if (!isShown) throw new NotFoundException('There is nothing here.');
     return new StreamableFile(await this.photos.content(who, id));
   }
 }

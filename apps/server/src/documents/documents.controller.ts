@@ -9,21 +9,13 @@ import { ForPriceReaders, seesPrices } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { LinkBody, PaperParams, PaperQuery, PRICED_PAPERS, SendBody, type PaperFormat } from './documents.dto.ts';
+import { fileName } from './fileName.ts';
 import { Papers } from './papers.ts';
 import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { Quotes, sentPapers } from './quotes.ts';
 import { Answers, Sends } from '../answers/answer.ts';
 import { linkAnswer, paperAnswer, sentAnswer } from '../answers/price.ts';
-
-const fileName = ({ title, about }: Paper) =>
-  `${title} ${about}`
-    .normalize('NFKD')
-    .replace(/[^\w ]+/g, '')
-    .trim()
-    .replace(/\s+/g, '-')
-    .toLowerCase()
-    .slice(0, 90);
 
 /** Sends a paper as it was asked for: as its blocks for a page, as a PDF, or its figures as CSV. */
 export async function sendPaper(

@@ -1,4 +1,4 @@
-import { id, JOB_RECORDS, jobRecord, newId, ownSumsSchema, version } from '@rustic/core';
+import { clientPhotosSchema, id, JOB_RECORDS, jobRecord, newId, ownSumsSchema, version } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 import { token } from '../people/tokens.ts';
@@ -16,6 +16,8 @@ export class SendBody extends bodyOf({
 export class LinkBody extends bodyOf({ id: newId, token: token.nullish() }) {}
 
 export class OffersBody extends bodyOf({ id: newId, version, offers: jobRecord.fields.offers }) {}
+
+export class ClientPhotosBody extends bodyOf({ id: newId, version, clientPhotos: clientPhotosSchema }) {}
 
 export class OwnSumsBody extends bodyOf({ id: newId, version, ownSums: ownSumsSchema }) {}
 

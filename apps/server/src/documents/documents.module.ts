@@ -13,6 +13,6 @@ import { WalkroundModule } from '../walkround/walkround.module.ts';
   imports: [SystemsModule, WalkroundModule],
   controllers: [ClientsController, DocumentsController],
   providers: [ClientLinks, Clients, Papers, Printer, Quotes, Replies],
-  exports: [ClientLinks, Clients, Quotes, Replies],
+  exports: [ClientLinks, Clients, Printer, Quotes, Replies],
 })
 export class DocumentsModule {}

@@ -3,6 +3,7 @@ import {
   cautionsFor,
   CAUTION_SHORT,
   estimateSystem,
+  inWordsOf,
   jobPackPaper,
   labelsOf,
   labelsPaper,
@@ -27,7 +28,7 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { caseIn, systemOf, workOn } from '../reading/houseReading.ts';
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
-import { buyingOf, letterheadLines } from '../reading/letterhead.ts';
+import { buyingOf, paperHead } from '../reading/letterhead.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../reading/pricedJob.ts';
 import { careSurfaces } from '../reading/careSurfaces.ts';
 import { visitLetter } from '../aftercare/visitLetter.ts';
@@ -124,21 +125,17 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
   };
 }
 
-const headOf = (records: JobRecords, now: Date) => ({
-  firm: records.firm.name,
-  letterhead: letterheadLines(records.firm),
-  about: [records.job.title, records.job.place].filter(Boolean).join(', '),
-  marked: dayOf(now, records.firm.timeZone).toFormat('d LLLL yyyy'),
-});
-
 /** What the client of a job is told about what is finished. */
 export const careSheetOf = (records: JobRecords, now: Date): Paper =>
-  careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, headOf(records, now));
+  inWordsOf(
+    careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, paperHead(records, now)),
+    records.firm.terms,
+  );
 
 /** A paper of a job as it stands now: a draft until it is sent. */
 export function paperOf(kind: PaperKind, source: PaperSource): Paper {
   const { records, priced, draft, now } = source;
-  const head = headOf(records, now);
+  const head = paperHead(records, now);
   const shopping = () => shoppingList(priced.price.products, priced.price.sundries, buyingOf(records.firm));
   const inIt = new Set(priced.surfaces.map((s) => s.surfaceId));
   switch (kind) {
@@ -179,7 +176,8 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
   }
 }
 
-const heldWords = (quote: Quote) => DateTime.fromISO(quote.heldUntil).setLocale('en-GB').toFormat('d LLLL yyyy');
+/** Until when a price is held, in words. */
+export const heldWords = (quote: Quote) => DateTime.fromISO(quote.heldUntil).setLocale('en-GB').toFormat('d LLLL yyyy');
 
 /** A version that was sent, as it was sent, with who agreed to it. */
 export function sentPaper(document: DocumentEntity, agreement: AgreementEntity | null, zone: string): Paper {

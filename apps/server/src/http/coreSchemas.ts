@@ -689,6 +689,13 @@ export const coreSchemas: Record<string, object> = {
        "null",
        "number"
       ]
+     },
+     "readEarly": {
+      "description": "It was read before its time was up.",
+      "type": [
+       "null",
+       "boolean"
+      ]
      }
     },
     "required": [
@@ -883,6 +890,13 @@ export const coreSchemas: Record<string, object> = {
       "type": [
        "null",
        "number"
+      ]
+     },
+     "readEarly": {
+      "description": "It was read before its time was up.",
+      "type": [
+       "null",
+       "boolean"
       ]
      }
     },
@@ -1659,6 +1673,10 @@ export const coreSchemas: Record<string, object> = {
    },
    "lookFor": {
     "type": "string"
+   },
+   "stays": {
+    "description": "It lies in the surface, its films or its water, and works on under a mend; false: it happened on the day.",
+    "type": "boolean"
    }
   },
   "required": [
@@ -1666,6 +1684,7 @@ export const coreSchemas: Record<string, object> = {
    "code",
    "lookFor",
    "share",
+   "stays",
    "words"
   ]
  },
@@ -2744,6 +2763,10 @@ export const coreSchemas: Record<string, object> = {
      "type": "string"
     }
    },
+   "logo": {
+    "description": "The firm's own picture, as a PNG in a data address.",
+    "type": "string"
+   },
    "marked": {
     "description": "Number and version where it was sent; \"draft\" and the day where not.",
     "type": "string"
@@ -3273,6 +3296,13 @@ export const coreSchemas: Record<string, object> = {
       "type": [
        "null",
        "number"
+      ]
+     },
+     "readEarly": {
+      "description": "It was read before its time was up.",
+      "type": [
+       "null",
+       "boolean"
       ]
      }
     },
@@ -5406,6 +5436,17 @@ export const coreSchemas: Record<string, object> = {
      "taxName": {
       "type": "string"
      },
+     "taxIncluded": {
+      "description": "Prices are said with the tax in them; kept net all the same. A version of before this could be said is not.",
+      "type": "boolean"
+     },
+     "terms": {
+      "description": "When what is paid, and the firm's terms, a paragraph each.",
+      "type": "array",
+      "items": {
+       "type": "string"
+      }
+     },
      "total": {
       "type": "number"
      },
@@ -5441,6 +5482,10 @@ export const coreSchemas: Record<string, object> = {
        "type": "string"
       }
      },
+     "logo": {
+      "description": "The firm's own picture, as a PNG in a data address.",
+      "type": "string"
+     },
      "lines": {
       "type": "array",
       "items": {
@@ -5449,13 +5494,6 @@ export const coreSchemas: Record<string, object> = {
      },
      "job": {
       "type": "string"
-     },
-     "terms": {
-      "description": "When what is paid, and the firm's terms, a paragraph each.",
-      "type": "array",
-      "items": {
-       "type": "string"
-      }
      },
      "own": {
       "description": "Lines that are no surface. A version of before there were any has none.",
@@ -6108,6 +6146,13 @@ export const coreSchemas: Record<string, object> = {
     "type": [
      "null",
      "number"
+    ]
+   },
+   "readEarly": {
+    "description": "It was read before its time was up.",
+    "type": [
+     "null",
+     "boolean"
     ]
    }
   },

@@ -30,7 +30,7 @@ export class JobChange extends bodyOf({
   id: newId,
   version,
   ...optional(jobRecord, 'title', 'place', 'builtYear', 'note', 'status', 'temperatureC', 'relativeHumidityPct'),
-  ...optional(jobRecord, 'property', 'client'),
+  ...optional(jobRecord, 'property', 'client', 'clientEmail'),
   startsAt: begins.optional(),
 }) {}
 

@@ -167,6 +167,9 @@ export class Jobs {
         withdrawn: null,
         handedOver: null,
         ownSums: null,
+        clientEmail: null,
+        cameFrom: null,
+        clientPhotos: null,
       });
       await this.ledger.append(scope, {
         jobId: job.id,

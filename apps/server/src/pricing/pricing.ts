@@ -1,11 +1,12 @@
 import { Body, Controller, Get, Injectable, Param, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { isTypical, type FanInput, type OwnSum } from '@rustic/core';
+import { currencyOfSum, isTypical, type FanInput, type OwnSum } from '@rustic/core';
 import { refusedWith } from '../http/refused.ts';
 import { standingSurface } from '../record/takenOut.ts';
+import { PhotoEntity } from '../record/evidenceEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
-import { AnswerBody, OffersBody, OwnSumsBody } from '../documents/documents.dto.ts';
+import { AnswerBody, ClientPhotosBody, OffersBody, OwnSumsBody } from '../documents/documents.dto.ts';
 import { ClientLinks } from '../documents/clientLinks.ts';
 import { Clients } from '../documents/clients.ts';
 import { Replies } from '../documents/replies.ts';
@@ -16,9 +17,19 @@ import { Sender } from '../people/session.ts';
 import { ForPriceReaders } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
+import { newestPlan } from '../reading/newestPlan.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
+import { sumsElsewhere } from '../reading/ownSums.ts';
 import { Answers } from '../answers/answer.ts';
-import { clientView, fanAnswer, offersAnswer, ownSumsAnswer, pricePage, replyAnswer } from '../answers/price.ts';
+import {
+  clientPhotosAnswer,
+  clientView,
+  fanAnswer,
+  offersAnswer,
+  ownSumsAnswer,
+  pricePage,
+  replyAnswer,
+} from '../answers/price.ts';
 
 /** What cannot be: a line of its own without words, a surface's price below nothing or set twice. */
 function ownSumFaults(sums: readonly OwnSum[]): { path: string; message: string }[] {
@@ -30,6 +41,13 @@ function ownSumFaults(sums: readonly OwnSum[]): { path: string; message: string 
     return twice ? [{ path: `ownSums[${i}].surfaceId`, message: 'has a price already' }] : [];
   });
 }
+
+/** Sums as they are kept: each with the currency in which it was set. One that was not touched keeps its own. */
+const setIn = (here: string, sums: readonly OwnSum[], job: JobEntity): OwnSum[] =>
+  sums.map((sum) => {
+    const before = job.ownSums?.find((s) => s.id === sum.id && s.amount === sum.amount);
+    return { ...sum, currency: before ? currencyOfSum(before, job, here) : here };
+  });
 
 /** What a job costs, how that stands to what was sent, and what it still rests on. */
 @Injectable()
@@ -47,9 +65,10 @@ export class Pricing {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     const priced = await pricedJob(records);
-    const [{ draft, seen, changes, latest, agreed, papers }, link] = await Promise.all([
+    const [{ draft, seen, changes, latest, agreed, papers }, link, posted] = await Promise.all([
       this.quotes.standing(scope, records, priced),
       this.links.current(scope, jobId),
+      newestPlan(scope, jobId),
     ]);
     const { lines, products, sundries: _sundries, ...sums } = priced.price;
     return {
@@ -58,7 +77,9 @@ export class Pricing {
       seen,
       changes,
       sums,
+      plannedVisits: posted?.plan.visits ?? null,
       lines,
+      elsewhere: sumsElsewhere(records.job, draft.currency),
       settings: priced.settings,
       learned: records.learned,
       typical: [...new Set(products.filter((p) => isTypical(p.product.id)).map((p) => p.product.family))],
@@ -67,6 +88,7 @@ export class Pricing {
         number,
         version,
         total: quote.total,
+        currency: quote.currency,
         byName,
         sentAt,
         agreement: papers.agreements.find((a) => a.documentId === id) ?? null,
@@ -93,15 +115,35 @@ export class Pricing {
         const surface = surfaceId ? await standingSurface(scope, surfaceId, jobId) : null;
         names.push(surface?.name ?? words);
       }
-      const saved = await scope.change(JobEntity, job, body, { ownSums: body.ownSums });
+      const ownSums = setIn((await scope.firm()).currency, body.ownSums, job);
+      const saved = await scope.change(JobEntity, job, body, { ownSums });
       await this.ledger.append(scope, {
         jobId,
         kind: 'own-sums-changed',
         subject: null,
         at: who.now,
-        payload: { lines: names, ownSums: body.ownSums },
+        payload: { lines: names, ownSums },
       });
-      return { version: saved.version, ownSums: body.ownSums };
+      return { version: saved.version, ownSums };
+    });
+  }
+
+  /** Which photos the client is shown, in pairs once there is a later one; all of them at once. */
+  async choosePhotos(who: Who, jobId: string, { clientPhotos, ...yours }: ClientPhotosBody) {
+    return this.writes.run(who, async (scope) => {
+      const job = await scope.one(JobEntity, jobId, 'job');
+      const there = new Set((await scope.find(PhotoEntity, { jobId })).map((p) => p.id));
+      const named = clientPhotos.flatMap(({ before, after }) => (after ? [before, after] : [before]));
+      if (!named.every((photoId) => there.has(photoId))) await scope.one(PhotoEntity, '', 'photo');
+      const saved = await scope.change(JobEntity, job, yours, { clientPhotos });
+      await this.ledger.append(scope, {
+        jobId,
+        kind: 'client-photos-chosen',
+        subject: null,
+        at: who.now,
+        payload: { photos: clientPhotos.map((p) => p.before) },
+      });
+      return { version: saved.version, clientPhotos };
     });
   }
 
@@ -152,6 +194,13 @@ export class PricingController {
     @Param('jobId') id: string,
   ) {
     return this.pricing.asClient(who, id);
+  }
+  @Answers('putClientPhotos', clientPhotosAnswer) @Put('client-photos') setPhotos(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Body() body: ClientPhotosBody,
+  ) {
+    return this.pricing.choosePhotos(who, id, body);
   }
   @Answers('putOwnSums', ownSumsAnswer) @Put('own-sums') setOwnSums(
     @Sender() who: Who,

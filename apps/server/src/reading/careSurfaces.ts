@@ -3,11 +3,13 @@ import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import { lastRead } from './airOfRoom.ts';
 import { seasonPlace } from './seasonPlace.ts';
+import { saidBy } from './pricedJob.ts';
 import { lastCoatOf } from './lastCoat.ts';
 
 /** What a client is told of each finished surface of a job. */
 export function careSurfaces(records: JobRecords): CareSurface[] {
   const { timeZone } = records.firm;
+  const said = saidBy(records);
   return records.surfaces
     .filter((s) => !isLeftOut(s))
     .flatMap((surface): CareSurface[] => {
@@ -23,8 +25,8 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
           product: laid.last.product.name,
           colour: surface.wanted.colour ?? null,
           batch: laid.log.batch,
-          dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why })),
-          visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words })),
+          dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why: said(why) })),
+          visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words: said(words) })),
         },
       ];
     });

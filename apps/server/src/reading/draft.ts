@@ -18,8 +18,10 @@ import {
 import { DateTime } from 'luxon';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { caseIn, systemOf } from './houseReading.ts';
-import { letterheadLines, termsLines } from './letterhead.ts';
+import { letterheadLines, logoOf, termsLines } from './letterhead.ts';
 import type { JobRecords } from './jobRecords.ts';
+import { sumsHere } from './ownSums.ts';
+import { photosForClient } from './clientPhotos.ts';
 import { isLeftOut } from './leftOut.ts';
 import { departedOn, systemByKey, systemKey } from './surfaceView.ts';
 import { pricedSurface, saidBy, type PricedJob } from './pricedJob.ts';
@@ -151,7 +153,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     lines.push(lineOf(records, surface, one, price.lines[i]!.price));
     await breath();
   }
-  const byHand = records.job.ownSums ?? [];
+  const byHand = sumsHere(records.job, records.firm.currency);
   for (const line of lines) {
     const set = byHand.find((sum) => sum.surfaceId === line.surfaceId);
     if (set) Object.assign(line, { price: set.amount, byHand: true });
@@ -164,6 +166,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
   return {
     firm: records.firm.name,
     letterhead: letterheadLines(records.firm),
+    ...logoOf(records),
     terms: termsLines(records.firm),
     currency: records.firm.currency,
     job: records.job.title,
@@ -175,11 +178,12 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     options,
     leftOut: await leftOutOf(records, priced),
     sketches: sketchesOf(records),
-    photos: records.photos.map((p) => ({ id: p.id, words: p.note })),
+    photos: photosForClient(records).map(({ before, words }) => ({ id: before, words })),
     cautions: cautionsOf(records),
     net,
     taxName: settings.taxName,
     taxShare: settings.tax,
+    ...(settings.taxIncluded ? { taxIncluded: true } : {}),
     tax,
     total,
     heldUntil: DateTime.fromJSDate(now, { zone: records.firm.timeZone }).plus({ days: settings.heldDays }).toISODate()!,

@@ -32,6 +32,7 @@ import {
   type WorkStep,
   zonesOf,
   testsThatStand,
+  testsThatTell,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { WorkLogEntity } from '../record/siteEntities.ts';
@@ -76,7 +77,7 @@ function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
       ...flaggedOn(records, surface),
       areaM2: paintedM2(surface),
     },
-    tests: standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test),
+    tests: testsThatTell(standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test)),
     wanted: surface.wanted,
     houseRules: rulesOn(records, surface),
   });

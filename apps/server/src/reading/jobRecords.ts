@@ -20,6 +20,8 @@ import { readFirmShelf, type FirmShelf } from './firmShelf.ts';
 /** Everything a job's pages are computed from, read in as few queries as it takes. */
 export interface JobRecords {
   firm: FirmEntity;
+  /** The firm's own picture on its papers; null: none. */
+  logo: string | null;
   job: JobEntity;
   rooms: RoomEntity[];
   surfaces: SurfaceEntity[];
@@ -68,7 +70,7 @@ export async function readJob(scope: FirmScope, jobId: string, until?: Date): Pr
 export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], until?: Date): Promise<JobRecords[]> {
   if (jobs.length === 0) return [];
   const jobId = In(jobs.map((j) => j.id));
-  const firm = await scope.firm();
+  const [firm, logo] = await Promise.all([scope.firm(), scope.logo()]);
   const [
     rooms,
     surfaces,
@@ -118,6 +120,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       );
     return {
       firm,
+      logo,
       job,
       takenOut,
       rooms: own(rooms),

@@ -1,4 +1,6 @@
-import type { Terms, Supplier } from '@rustic/core';
+import type { PaperHead, Supplier, Terms } from '@rustic/core';
+import { DateTime } from 'luxon';
+import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmEntity } from '../record/firmEntities.ts';
 import { unitsOf } from './firmUnits.ts';
 
@@ -25,4 +27,19 @@ export const termsLines = ({ letterhead }: FirmEntity): string[] => [
 export const buyingOf = ({ suppliers, terms }: FirmEntity): { suppliers: Supplier[]; units: Terms['units'] } => ({
   suppliers,
   units: unitsOf({ terms }),
+});
+
+/** The firm's own picture, where it has one. */
+export const logoOf = ({ logo }: { logo: string | null }): { logo?: string } => (logo ? { logo } : {});
+
+/** The head of a paper of a job that is made today. */
+export const paperHead = (
+  { firm, job, logo }: { firm: FirmEntity; job: JobEntity; logo: string | null },
+  now: Date,
+): PaperHead => ({
+  firm: firm.name,
+  letterhead: letterheadLines(firm),
+  ...logoOf({ logo }),
+  about: [job.title, job.place].filter(Boolean).join(', '),
+  marked: DateTime.fromJSDate(now, { zone: firm.timeZone }).setLocale('en-GB').toFormat('d LLLL yyyy'),
 });

@@ -4,14 +4,17 @@ import {
   dayOf,
   dryingSeason,
   faultCauses,
+  faultsOf,
   isCoat,
   makeGood,
+  mendLasts,
   mechanismOdds,
   productFor,
   touchUp,
   touchUpKit,
   type Case,
   type FaultCause,
+  type MendLasts,
   type Method,
   type Product,
   type StepKind,
@@ -39,6 +42,8 @@ const DAY_MS = 86_400_000;
 export interface MendOf {
   causeFirst: boolean;
   causes: FaultCause[];
+  /** Whether it comes back; null where only a hand was at fault. */
+  lasts: MendLasts | null;
   makeGood: string | null;
   touchUp: TouchUp | null;
   kit: TouchUpKit | null;
@@ -93,6 +98,7 @@ export function mendOf(
   return {
     causeFirst: first,
     causes,
+    lasts: causes.length ? mendLasts(causes, wholeOdds(system, mark.fault)) : null,
     makeGood: makeGood(mark.fault),
     touchUp: kit && shown.product ? showing(surface, c.d.surface, mark, shown, shown.product, kit, ageMonths) : null,
     kit,
@@ -100,6 +106,10 @@ export function mendOf(
     byDay: readyDay + patienceDays(mark.fault),
   };
 }
+
+/** How likely the account expects this fault of the system done in full. */
+const wholeOdds = ({ c, steps }: ReturnType<typeof systemOf>, fault: FaultMarkEntity['fault']): number =>
+  faultsOf(c, steps).find((one) => one.fault === fault)?.odds ?? 0;
 
 const isStep = (step: unknown): step is { kind: StepKind } =>
   typeof step === 'object' && step !== null && 'kind' in step;

@@ -1,5 +1,6 @@
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import type {
+  Coordinates,
   Held,
   Hemisphere,
   HouseRules,
@@ -36,6 +37,10 @@ export class FirmEntity {
   @Column('json', { nullable: true }) held: HeldCount | null;
   /** What stands on its papers beside its name. */
   @Column('json') letterhead: Partial<Letterhead>;
+  /** Where its van stands, where that is known. */
+  @Column('json', { nullable: true }) yard: Coordinates | null;
+  /** Its own picture on papers, as a PNG in a data address. Every request reads the firm, and only papers this. */
+  @Column('mediumtext', { nullable: true, select: false }) logo: string | null;
   /** Where it buys. */
   @Column('json') suppliers: Supplier[];
   /** What its shelf begins with. */

@@ -36,6 +36,15 @@ export class FirmScope {
     return this.manager.findOneByOrFail(FirmEntity, { id: this.who.firmId });
   }
 
+  /** The firm's own picture; null: it has none. */
+  async logo(): Promise<string | null> {
+    const { logo } = await this.manager.findOneOrFail(FirmEntity, {
+      select: { id: true, logo: true },
+      where: { id: this.who.firmId },
+    });
+    return logo;
+  }
+
   /** Changes the firm at the version it was read at, as `change` does a row of it. */
   async changeFirm(yours: { version: number }, change: QueryDeepPartialEntity<FirmEntity>): Promise<FirmEntity> {
     const { affected } = await this.manager.update(FirmEntity, { id: this.who.firmId, version: yours.version }, change);

@@ -13,6 +13,11 @@ import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
 import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
+import { Yard1765700000022 } from './migrations/0022-yard.ts';
+import { ClientPhotos1765600000021 } from './migrations/0021-client-photos.ts';
+import { Logo1765500000020 } from './migrations/0020-logo.ts';
+import { CameFrom1765400000019 } from './migrations/0019-came-from.ts';
+import { Post1765300000018 } from './migrations/0018-post.ts';
 import { OwnSums1765200000017 } from './migrations/0017-own-sums.ts';
 import { ClientReplies1765100000016 } from './migrations/0016-client-replies.ts';
 import { HandedOver1765000000015 } from './migrations/0015-handed-over.ts';
@@ -45,6 +50,11 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       HandedOver1765000000015,
       ClientReplies1765100000016,
       OwnSums1765200000017,
+      Post1765300000018,
+      CameFrom1765400000019,
+      Logo1765500000020,
+      ClientPhotos1765600000021,
+      Yard1765700000022,
     ],
     synchronize: false,
     migrationsRun: false,

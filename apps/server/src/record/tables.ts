@@ -13,6 +13,7 @@ import { FirmEntity, FoundingEntity, PersonEntity, SessionEntity, SignInFailureE
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
 import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
+import { MailEntity } from './postEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import {
@@ -73,4 +74,5 @@ export const ENTITIES = [
   VisitEntity,
   VisitActEntity,
   LookEntity,
+  MailEntity,
 ];

@@ -1,4 +1,5 @@
 import {
+  coordinatesSchema,
   firmPlaceFields,
   HEMISPHERES,
   houseRulesSchema,
@@ -30,6 +31,10 @@ export class FirmChange extends bodyOf({
   weights: weightsSchema.partial().optional(),
   pricing: priceSettingsSchema.partial().optional(),
   letterhead: letterheadSchema.partial().optional(),
+  /** Where the van stands; null: that is not known. */
+  yard: coordinatesSchema.nullish(),
+  /** Null takes the firm's picture off its papers. */
+  logo: z.null().optional(),
   suppliers: z.array(supplierSchema).max(60).optional(),
   name: firmPlaceFields.name.optional(),
   timeZone: firmPlaceFields.timeZone.optional(),

@@ -120,6 +120,8 @@ export class Rules {
         ...(body.weights ? { weights: { ...firm.weights, ...body.weights } } : {}),
         ...(body.pricing ? { pricing: { ...firm.pricing, ...body.pricing } } : {}),
         ...(body.letterhead ? { letterhead: { ...firm.letterhead, ...body.letterhead } } : {}),
+        ...(body.yard === undefined ? {} : { yard: body.yard }),
+        ...(body.logo === null ? { logo: null } : {}),
         ...(body.suppliers ? { suppliers: body.suppliers as never } : {}),
         ...placeOf(body),
       });

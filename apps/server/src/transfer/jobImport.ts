@@ -1,6 +1,7 @@
 import {
   ConflictException,
   Controller,
+  HttpCode,
   Injectable,
   PayloadTooLargeException,
   Post,
@@ -9,7 +10,7 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { asProduct, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
+import { asProduct, type CameFrom, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
 import { Piscina } from 'piscina';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../record/calendarEntities.ts';
@@ -32,6 +33,9 @@ import { Writes } from '../record/writes.service.ts';
 import type { ReadJob } from './jobRead.ts';
 import { JOB_TABLES, ROW_KINDS, tableRow } from '../record/jobTables.ts';
 import { bodyOf } from '../http/bodyOf.ts';
+import { Answers, Sent } from '../answers/answer.ts';
+import { importAnswer, jobFileAnswer } from '../answers/jobs.ts';
+import { beganAt, heldBy } from './jobFileHolds.ts';
 
 /** A whole job may not be larger than this as it is sent. */
 export const JOB_LIMIT_BYTES = 128 * 1024 * 1024;
@@ -41,8 +45,6 @@ const BATCH = 200;
 export class JobImportQuery extends bodyOf({ id: newId }) {}
 
 /** What an import did. Sent again, or a job that is here already: nothing is written twice. */
-import { Answers, Sent } from '../answers/answer.ts';
-import { importAnswer } from '../answers/jobs.ts';
 export interface Imported {
   jobId: string;
   already: boolean;
@@ -72,6 +74,28 @@ export class JobImport implements OnModuleDestroy {
   }
 
   async bring(who: Who, sent: unknown): Promise<Imported> {
+    const read = await this.read(sent);
+    return this.writes.run(who, async (scope) => {
+      const { file } = read;
+      const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
+      if (here) return this.already(scope, file);
+      await this.write(scope, read);
+      await this.opens(scope, file.job.id);
+      return { jobId: file.job.id, already: false, entries: file.ledger.length, photos: file.photos.length };
+    });
+  }
+
+  /** What a file holds, before anything of it is written: what is wrong with it is said as when it is brought in. */
+  async look(who: Who, sent: unknown) {
+    const { file } = await this.read(sent);
+    const scope = this.writes.reading(who);
+    const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
+    if (here) await this.already(scope, file);
+    const { currency } = await scope.firm();
+    return { ...heldBy(file), already: here !== null, currency };
+  }
+
+  private async read(sent: unknown): Promise<ReadJob> {
     if (!Buffer.isBuffer(sent) || sent.length === 0) throw refusedWith([{ path: '$', message: 'is empty' }]);
     if (sent.length > JOB_LIMIT_BYTES)
       throw new PayloadTooLargeException({
@@ -80,14 +104,7 @@ export class JobImport implements OnModuleDestroy {
       });
     const read = (await this.pool.run(new Uint8Array(sent))) as ReadJob | { faults: InputFault[] };
     if ('faults' in read) throw refusedWith(read.faults);
-    const { file } = read;
-    return this.writes.run(who, async (scope) => {
-      const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
-      if (here) return this.already(scope, file);
-      await this.write(scope, read);
-      await this.opens(scope, file.job.id);
-      return { jobId: file.job.id, already: false, entries: file.ledger.length, photos: file.photos.length };
-    });
+    return read;
   }
 
   /** A job that is here: the file may hold nothing that is not. */
@@ -124,7 +141,10 @@ export class JobImport implements OnModuleDestroy {
         some.map(({ by, ...rest }) => ({ ...rest, byName: by, firmId })) as never,
       );
     await this.ledger.carryForward(scope, await scope.one(JobEntity, job.id, 'job'));
-    await scope.set(JobEntity, job, { crewIds: await this.crew(scope, job.crewIds) });
+    await scope.set(JobEntity, job, {
+      crewIds: await this.crew(scope, job.crewIds),
+      cameFrom: await this.cameFrom(scope, file),
+    });
     await this.numbers(scope, file);
     await this.products(scope, file.products);
     await this.ledger.append(scope, {
@@ -136,6 +156,13 @@ export class JobImport implements OnModuleDestroy {
     });
     const noted = { firmId, personId: who.personId, byName: who.name, at: who.now };
     await this.access.note(manager, { ...noted, kind: 'imported', detail: file.job.title });
+  }
+
+  /** Where it was before; a job that comes home to where it began came from nowhere else. */
+  private async cameFrom(scope: FirmScope, file: JobFile): Promise<CameFrom | null> {
+    const began = beganAt(file);
+    const { name, currency } = await scope.firm();
+    return began && (began.firm !== name || began.currency !== currency) ? began : null;
   }
 
   /** Of the crew, those who are of this firm; of another firm's, everybody here who paints. */
@@ -191,6 +218,14 @@ function batches<T>(rows: readonly T[]): T[][] {
 @Controller('api/job-imports')
 export class JobImportController {
   constructor(private readonly imports: JobImport) {}
+
+  /** Looks into the file of a job: nothing is written. */
+  @Sent() @Answers('lookIntoJob', jobFileAnswer) @Post('look') @HttpCode(200) look(
+    @Sender() who: Who,
+    @Req() request: { body: unknown },
+  ) {
+    return this.imports.look(who, request.body);
+  }
 
   @Sent() @Answers('bringJobIn', importAnswer) @Post() bring(
     @Sender() who: Who,

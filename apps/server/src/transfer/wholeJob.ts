@@ -1,4 +1,4 @@
-import { JOB_FILE_TYPE, JOB_FILE_VERSION, type JobFile } from '@rustic/core';
+import { JOB_FILE_TYPE, JOB_FILE_VERSION, type CameFrom, type JobFile } from '@rustic/core';
 import { In } from 'typeorm';
 import { JobEntity } from '../record/jobEntities.ts';
 import { ProductEntity } from '../record/shelfEntities.ts';
@@ -20,6 +20,7 @@ export async function wholeJob(scope: FirmScope, ledger: Ledger, jobId: string):
   return {
     format: JOB_FILE_TYPE,
     version: JOB_FILE_VERSION,
+    from: await cameFromHere(scope),
     job: fileRow(manager, JobEntity, job),
     ...rows,
     products: await ownProducts(scope, rows),
@@ -33,4 +34,10 @@ async function ownProducts(scope: FirmScope, { work }: Pick<JobFile, 'work'>): P
   if (laid.length === 0) return [];
   const own = await scope.find(ProductEntity, { productId: In(laid) }, { productId: 'ASC' });
   return own.map(({ productId, sheet }) => ({ productId, sheet }) as JobFile['products'][number]);
+}
+
+/** Who gives the job out, and how money and sizes are said here. */
+async function cameFromHere(scope: FirmScope): Promise<CameFrom> {
+  const { name, currency, terms } = await scope.firm();
+  return { firm: name, currency, terms };
 }

@@ -9,16 +9,15 @@ import {
   Query,
   Req,
   StreamableFile,
-  UnsupportedMediaTypeException,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, pick, placeSchema } from '@rustic/core';
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
 import { standingSurface } from '../record/takenOut.ts';
 import { PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
 import { RoomEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
+import { madeAnew, noPicture } from '../http/picture.ts';
 import { noted, queryOf } from '../http/bodyOf.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
@@ -29,10 +28,7 @@ import { photoAnswer } from '../answers/jobs.ts';
 
 /** A photo may not be larger than this as it is sent. */
 export const PHOTO_LIMIT_BYTES = 8 * 1024 * 1024;
-/** What a camera or a browser sends. Drawings that could carry scripts are none of them. */
-const TAKEN = ['jpeg', 'png', 'webp', 'heif'];
 const LONGEST_PX = 2000;
-const MOST_PIXELS = 80_000_000;
 const QUALITY = 82;
 
 const { photos } = JOB_RECORDS;
@@ -51,28 +47,15 @@ export class PhotoQuery extends queryOf({
   y: placeSchema.shape.y.optional(),
 }) {}
 
-const noImage = () =>
-  new UnsupportedMediaTypeException({
-    code: 'no-image',
-    message: 'This is not a picture that can be read (JPEG, PNG, WebP). Nothing was kept; choose another file.',
-  });
-
-/** Reads what was sent as a picture and makes it anew: no position, no camera, nothing but the picture. */
-async function madeAnew(sent: Buffer): Promise<{ content: Buffer; width: number; height: number }> {
-  try {
-    const image = sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
-    const { format } = await image.metadata();
-    if (!TAKEN.includes(format)) throw noImage();
+/** A photo as it is kept: as large as a page shows it, and no larger. */
+const asPhoto = (sent: Buffer) =>
+  madeAnew(sent, async (image) => {
     const { data, info } = await image
-      .rotate()
       .resize({ width: LONGEST_PX, height: LONGEST_PX, fit: 'inside', withoutEnlargement: true })
       .jpeg({ quality: QUALITY })
       .toBuffer({ resolveWithObject: true });
     return { content: data, width: info.width, height: info.height };
-  } catch {
-    throw noImage();
-  }
-}
+  });
 
 /** Photos of rooms, surfaces and tests. */
 @Injectable()
@@ -83,13 +66,13 @@ export class Photos {
   ) {}
 
   async keep(who: Who, jobId: string, query: PhotoQuery, sent: unknown) {
-    if (!Buffer.isBuffer(sent) || sent.length === 0) throw noImage();
+    if (!Buffer.isBuffer(sent) || sent.length === 0) throw noPicture();
     if (sent.length > PHOTO_LIMIT_BYTES)
       throw new PayloadTooLargeException({
         code: 'too-large',
         message: 'The photo is over 8 MB. Nothing was kept; send a smaller one.',
       });
-    const { content, width, height } = await madeAnew(sent);
+    const { content, width, height } = await asPhoto(sent);
     const hash = createHash('sha256').update(content).digest('hex');
     return this.writes.run(who, async (scope) => {
       await this.belongs(scope, jobId, query);

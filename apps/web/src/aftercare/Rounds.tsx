@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { type MapPlace, type Round, type TownMap, type VisitWish } from '@rustic/core';
+import { type MapPlace, ROUNDABOUT, type Round, type VisitWish } from '@rustic/core';
 import type { Note } from '../page/notes.tsx';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
@@ -7,7 +7,9 @@ import { useMay } from '../store/useMay.ts';
 import { sayLength } from '../words/time.ts';
 import { Places } from './Places.tsx';
 import { RoundLine } from './RoundLine.tsx';
-import { roundsAsked, sketchOf, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
+import { houseSketch, type HouseSketch } from './houseSketch.ts';
+import { PlacesFromFile } from './PlacesFromFile.tsx';
+import { roundsAsked, USUAL_ROUND, type RoundWish } from './roundsAsked.ts';
 import { TownSketch, type House } from './TownSketch.tsx';
 import { useRounds } from './useRounds.ts';
 import { newId } from '../store/newId.ts';
@@ -42,23 +44,32 @@ const NOTES: Note[] = [
   },
 ];
 
+/** What a firm without a map of streets is told of its ways. */
+const STRAIGHT: Note = {
+  n: 3,
+  head: 'Ways.',
+  text: `There is no map of streets here: a way is the straight line times ${ROUNDABOUT}, which is usual where town and country meet.`,
+};
+
 function RoundsOf({ data }: { data: AftercarePage }) {
   const { localDay } = useWords();
   const may = useMay();
   const [wish, setWish] = useState<RoundWish>(USUAL_ROUND);
   const [shown, setShown] = useState(0);
   const [placing, setPlacing] = useState<CareJob | null>(null);
-  const map = sketchOf(useSessionQuery().data!.firm);
-  const { asked, wishes } = useMemo(() => roundsAsked(data, wish, localDay, map), [data, wish, localDay, map]);
+  const { firm } = useSessionQuery().data!;
+  const sketch = useMemo(() => houseSketch(firm, data.jobs), [firm, data.jobs]);
+  const { map, placed } = sketch;
+  const { asked, wishes } = useMemo(() => roundsAsked(data, wish, localDay, sketch), [data, wish, localDay, sketch]);
   const { rounds, bound, busy, failed } = useRounds(asked.visits.length ? asked : null);
   const found = busy ? null : rounds;
   const round = found?.rounds[shown];
-  const unplaced = data.jobs.filter((j) => !j.mapPlace && data.calls.some((c) => c.jobId === j.id && !c.visitId));
+  const unplaced = data.jobs.filter((j) => !placed.has(j.id) && data.calls.some((c) => c.jobId === j.id && !c.visitId));
   return (
     <Page
       title="Rounds"
       above={<Places />}
-      notes={NOTES}
+      notes={firm.shelfFrom === 'demo' ? NOTES : [...NOTES, STRAIGHT]}
       footing={
         <>
           <Total words="rounds" figure={found?.rounds.length ?? '…'} />
@@ -79,7 +90,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
       {failed && <p role="alert">The rounds could not be worked out here. Nothing was changed; load the page again.</p>}
       <TownSketch
         map={map}
-        houses={housesOf(data, round, wishes)}
+        houses={housesOf(data, placed, round, wishes)}
         path={round?.path}
         label={round ? `${map.name}, with the stops of round ${shown + 1}` : map.name}
       />
@@ -108,7 +119,8 @@ function RoundsOf({ data }: { data: AftercarePage }) {
           <NotTaken data={data} ids={found.notTaken} wishes={wishes} />
         </section>
       )}
-      <Unplaced map={map} jobs={unplaced} placing={placing} onPlacing={setPlacing} mayPlace={may.make} />
+      {firm.shelfFrom !== 'demo' && may.make && <PlacesFromFile jobs={data.jobs} />}
+      <Unplaced sketch={sketch} jobs={unplaced} placing={placing} onPlacing={setPlacing} mayPlace={may.make} />
     </Page>
   );
 }
@@ -148,12 +160,18 @@ function WishForm({ wish, onWish }: { wish: RoundWish; onWish: (wish: RoundWish)
 }
 
 /** Stops of the round that is shown by their number, every other house as a ring. */
-function housesOf(data: AftercarePage, round: Round | undefined, wishes: ReadonlyMap<string, VisitWish>): House[] {
+function housesOf(
+  data: AftercarePage,
+  placed: HouseSketch['placed'],
+  round: Round | undefined,
+  wishes: ReadonlyMap<string, VisitWish>,
+): House[] {
   const stopOf = (jobId: string) => round?.stops.findIndex((s) => wishes.get(s.id)?.jobId === jobId) ?? -1;
   return data.jobs.flatMap((job): House[] => {
-    if (!job.mapPlace) return [];
+    const place = placed.get(job.id);
+    if (!place) return [];
     const stop = stopOf(job.id);
-    return [{ id: job.id, place: job.mapPlace, words: job.title, ...(stop >= 0 ? { n: stop + 1 } : {}) }];
+    return [{ id: job.id, place, words: job.title, ...(stop >= 0 ? { n: stop + 1 } : {}) }];
   });
 }
 
@@ -185,13 +203,13 @@ function NotTaken({
 
 /** Jobs with something due that are not on the map yet: a tap says where they are. */
 function Unplaced({
-  map,
+  sketch,
   jobs,
   placing,
   onPlacing,
   mayPlace,
 }: {
-  map: TownMap;
+  sketch: HouseSketch;
   jobs: readonly CareJob[];
   placing: CareJob | null;
   onPlacing: (job: CareJob | null) => void;
@@ -199,9 +217,10 @@ function Unplaced({
 }) {
   const [change, { error, isLoading }] = useChangeJobMutation();
   if (jobs.length === 0) return null;
-  const put = async (mapPlace: MapPlace) => {
+  const put = async (tapped: MapPlace) => {
     if (!placing) return;
-    const sent = await change({ jobId: placing.id, id: newId(), version: placing.version, property: { mapPlace } });
+    const property = sketch.said(tapped);
+    const sent = await change({ jobId: placing.id, id: newId(), version: placing.version, property });
     if (!('error' in sent)) onPlacing(null);
   };
   return (
@@ -229,8 +248,17 @@ function Unplaced({
             </div>
             {placing?.id === job.id && (
               <div>
-                <p className="py-1 text-sm">{isLoading ? 'Writing …' : 'Tap the map where the house stands.'}</p>
-                <TownSketch map={map} houses={[]} label={`Where ${job.title} stands`} onPlace={(p) => void put(p)} />
+                <p className="py-1 text-sm">
+                  {isLoading
+                    ? 'Writing …'
+                    : 'Tap the sketch where the house stands, or write its coordinates on the job’s page under The house.'}
+                </p>
+                <TownSketch
+                  map={sketch.wider}
+                  houses={[]}
+                  label={`Where ${job.title} stands`}
+                  onPlace={(p) => void put(p)}
+                />
               </div>
             )}
           </li>

@@ -1,13 +1,5 @@
-import {
-  BLANK_SKETCH,
-  STAITHE,
-  USUAL_EFFORT,
-  visitWishes,
-  type RoundsAsked,
-  type ShelfBeginning,
-  type TownMap,
-  type VisitWish,
-} from '@rustic/core';
+import { USUAL_EFFORT, visitWishes, type RoundsAsked, type VisitWish } from '@rustic/core';
+import type { HouseSketch } from './houseSketch.ts';
 import { callKey } from './visitCalls.ts';
 import type { AftercarePage } from '../store/endpoints.ts';
 import type { Times } from '../words/time.ts';
@@ -18,10 +10,6 @@ const SETTING_OUT_MIN = 20;
 const SEED = 0.5;
 /** Nobody is called on sooner: letters are written first. */
 const NOTICE_DAYS = 7;
-
-/** The sketch that a firm's houses stand on: the demo has its town, any other firm a blank one. */
-export const sketchOf = ({ shelfFrom }: { shelfFrom: ShelfBeginning }): TownMap =>
-  shelfFrom === 'demo' ? STAITHE : BLANK_SKETCH;
 
 /** How rounds are to be: as it is asked on the page. */
 export interface RoundWish {
@@ -40,11 +28,10 @@ export function roundsAsked(
   data: AftercarePage,
   { months, hours, kmPerHour }: RoundWish,
   localDay: Times['localDay'],
-  map: TownMap,
+  { map, placed }: Pick<HouseSketch, 'map' | 'placed'>,
 ): { asked: RoundsAsked; wishes: Map<string, VisitWish> } {
   const today = dayNumber(localDay(data.now));
   const horizon = today + Math.round(months * MONTH_DAYS);
-  const placed = new Map(data.jobs.flatMap((j) => (j.mapPlace ? [[j.id, j.mapPlace] as const] : [])));
   const wants = data.calls
     .filter((c) => c.visitId === null && placed.has(c.jobId))
     .map((c) => ({

@@ -38,48 +38,50 @@ export default function CalendarPage() {
         { n: 2, text: 'Whoever has the address can read the feed. It is shown once; a new one closes the old.' },
       ]}
     >
-      <section aria-labelledby="feed" className="mb-6">
-        <h2 id="feed" className="text-[19px]">
-          My feed
-        </h2>
-        <p className="mb-2 text-faded">
-          {feed.madeAt
-            ? `Open since ${sayTime(feed.madeAt)}.`
-            : 'None yet. A calendar that subscribes to it shows my work on every job.'}
-        </p>
-        {address && <ShownOnce words="Give this address to your calendar. It is shown only now" text={address} />}
-        <div className="flex flex-wrap gap-3">
-          <Act
-            letter="m"
-            words={feed.madeAt ? 'Make a new address' : 'Make an address'}
-            main
-            busy={setting.isLoading}
-            onAct={() => void renew()}
-          />
-          {feed.madeAt && (
-            <button type="button" className="min-h-[44px] underline" onClick={() => void close()}>
-              Close the feed
-            </button>
-          )}
-        </div>
-        <Refused error={setting.error} />
-      </section>
-      <Busy busy={feed.busy} next={feed.next} />
-      <section aria-labelledby="files">
-        <h2 id="files" className="text-[19px]">
-          A job as a file
-        </h2>
-        {planned.length === 0 && <p className="text-faded">No job is planned. Post a plan first.</p>}
-        <ul>
-          {planned.map((j) => (
-            <li key={j.id} className="border-b border-rule">
-              <a className="block py-3 underline" href={`/api/jobs/${j.id}/calendar`}>
-                {j.title}
-              </a>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <div className="wide:grid wide:grid-cols-2 wide:gap-x-10">
+        <section aria-labelledby="feed" className="mb-6">
+          <h2 id="feed" className="text-[19px]">
+            My feed
+          </h2>
+          <p className="mb-2 text-faded">
+            {feed.madeAt
+              ? `Open since ${sayTime(feed.madeAt)}.`
+              : 'None yet. A calendar that subscribes to it shows my work on every job.'}
+          </p>
+          {address && <ShownOnce words="Give this address to your calendar. It is shown only now" text={address} />}
+          <div className="flex flex-wrap gap-3">
+            <Act
+              letter="m"
+              words={feed.madeAt ? 'Make a new address' : 'Make an address'}
+              main
+              busy={setting.isLoading}
+              onAct={() => void renew()}
+            />
+            {feed.madeAt && (
+              <button type="button" className="min-h-[44px] underline" onClick={() => void close()}>
+                Close the feed
+              </button>
+            )}
+          </div>
+          <Refused error={setting.error} />
+        </section>
+        <Busy busy={feed.busy} next={feed.next} />
+        <section aria-labelledby="files" className="wide:col-span-2">
+          <h2 id="files" className="text-[19px]">
+            A job as a file
+          </h2>
+          {planned.length === 0 && <p className="text-faded">No job is planned. Post a plan first.</p>}
+          <ul className="wide:grid wide:grid-cols-2 wide:gap-x-10">
+            {planned.map((j) => (
+              <li key={j.id} className="border-b border-rule">
+                <a className="block py-3 underline" href={`/api/jobs/${j.id}/calendar`}>
+                  {j.title}
+                </a>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
     </Page>
   );
 }

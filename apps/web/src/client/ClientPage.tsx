@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
+import { asShown, changesShown, footOf, LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming } from '../page/Page.tsx';
-import { Letterhead, Swatch } from '../papers/PaperBlocks.tsx';
+import { FirmLogo, Letterhead, Swatch } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
@@ -40,10 +40,12 @@ export function Shown({ data, token, onReload }: { data: ClientView; token?: str
   // Looked at beforehand it stands within a page that has its own.
   const Whole = token ? 'main' : 'div';
   const money = (minor: number) => printMoney(minor, quote.currency);
-  const totals = quoteTotals(quote, chosen);
+  const foot = footOf(quote, quoteTotals(quote, chosen));
+  const shown = asShown(quote, chosen);
   const toggle = (id: string) => setTaken(taken.includes(id) ? taken.filter((t) => t !== id) : [...taken, id]);
   return (
     <Whole className="mx-auto max-w-[760px] px-4 py-6 wide:px-8">
+      <FirmLogo logo={quote.logo} firm={quote.firm} />
       <p className="flex flex-wrap justify-between gap-x-4 text-sm text-faded">
         <strong>{quote.firm}</strong>
         <span>
@@ -58,19 +60,23 @@ export function Shown({ data, token, onReload }: { data: ClientView; token?: str
       </p>
       {data.care && token && <Care care={data.care} token={token} />}
       <Changed data={data} />
-      <WorkAndPrice quote={quote} />
-      <Options quote={quote} chosen={chosen} fixed={agreement !== null} onToggle={toggle} />
+      <WorkAndPrice quote={shown} />
+      <Options quote={shown} chosen={chosen} fixed={agreement !== null} onToggle={toggle} />
       <dl className="mt-4 ml-auto w-full max-w-[360px]">
-        <Figure words="Net" figure={money(totals.net + totals.options)} />
-        <Figure words={`${quote.taxName}, ${quote.taxShare / 100} %`} figure={money(totals.tax)} />
+        {foot.before.map(([words, figure]) => (
+          <Figure key={words} words={words} figure={money(figure)} />
+        ))}
         <div className="flex justify-between border-t border-b-4 border-ink py-1.5 font-semibold [border-bottom-style:double]">
           <dt>To pay</dt>
-          <dd className="font-serif text-[20px]">{money(totals.total)}</dd>
+          <dd className="font-serif text-[20px]">{money(foot.toPay)}</dd>
         </div>
+        {foot.after.map(([words, figure]) => (
+          <Figure key={words} words={words} figure={money(figure)} />
+        ))}
       </dl>
-      <LeftOut quote={quote} />
+      <LeftOut quote={shown} />
       <Colours quote={quote} />
-      <Photographs quote={quote} from={token ? `/api/client/${token}/photos` : '/api/photos'} />
+      <Photographs quote={quote} pairs={data.pairs} from={token ? `/api/client/${token}/photos` : '/api/photos'} />
       {quote.terms && quote.terms.length > 0 && (
         <section className="mt-6" aria-labelledby="terms">
           <h2 id="terms" className="text-[19px]">
@@ -104,7 +110,7 @@ export function Shown({ data, token, onReload }: { data: ClientView; token?: str
               The whole specification as a PDF
             </a>
           </p>
-          <Agree data={data} token={token} chosen={chosen} total={money(totals.total)} onReload={onReload} />
+          <Agree data={data} token={token} chosen={chosen} total={money(foot.toPay)} onReload={onReload} />
           <Replies data={data} token={token} onSaid={onReload} />
         </>
       )}
@@ -137,7 +143,7 @@ function Changed({ data }: { data: ClientView }) {
         </p>
       )}
       <ul>
-        {data.changes.map((c, i) => (
+        {changesShown(data.quote, data.changes).map((c, i) => (
           <li key={i} className="flex justify-between gap-4 py-0.5">
             <span>{c.words}</span>
             <span className="whitespace-nowrap">{money(c.price)}</span>
@@ -294,26 +300,40 @@ function Colours({ quote }: { quote: ShownQuote }) {
   );
 }
 
-function Photographs({ quote, from }: { quote: ShownQuote; from: string }) {
-  if (quote.photos.length === 0) return null;
+/** Pairs first, as it was found beside as it was left; then what there is only of before. */
+function Photographs({ quote, pairs, from }: { quote: ShownQuote; pairs: ClientView['pairs']; from: string }) {
+  const alone = quote.photos.filter((p) => !pairs.some(({ before }) => before === p.id));
+  if (alone.length + pairs.length === 0) return null;
   return (
-    <section className="mt-6" aria-labelledby="before">
-      <h2 id="before" className="text-[19px]">
-        As it was found
+    <section className="mt-6" aria-labelledby="photos">
+      <h2 id="photos" className="text-[19px]">
+        {pairs.length ? 'Before and after' : 'As it was found'}
       </h2>
+      {pairs.map(({ id, before, after, words }) => (
+        <figure key={id} className="mb-3">
+          <div className="grid grid-cols-2 gap-2">
+            <Picture src={`${from}/${before}`} alt={`Before: ${words || 'as it was found'}`} words="before" />
+            <Picture src={`${from}/${after}`} alt={`After: ${words || 'as it was left'}`} words="after" />
+          </div>
+          {words && <figcaption className="text-sm text-faded">{words}</figcaption>}
+        </figure>
+      ))}
       <ul className="grid grid-cols-2 gap-3 wide:grid-cols-3">
-        {quote.photos.map((p) => (
+        {alone.map((p) => (
           <li key={p.id}>
-            <img
-              src={`${from}/${p.id}`}
-              alt={p.words || 'As it was found'}
-              loading="lazy"
-              className="w-full border border-strong"
-            />
-            <span className="text-sm text-faded">{p.words}</span>
+            <Picture src={`${from}/${p.id}`} alt={p.words || 'As it was found'} words={p.words} />
           </li>
         ))}
       </ul>
     </section>
   );
 }
+
+const Picture = ({ src, alt, words }: { src: string; alt: string; words: string }) => (
+  <span className="block">
+    <img src={src} alt={alt} loading="lazy" className="w-full border border-strong" />
+    <span aria-hidden className="text-sm text-faded">
+      {words}
+    </span>
+  </span>
+);

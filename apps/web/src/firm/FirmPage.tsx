@@ -1,13 +1,15 @@
 import { HEMISPHERES, minorUnits, type Letterhead } from '@rustic/core';
 import { Coming, Page } from '../page/Page.tsx';
-import { FigureField, LinesField, SelectField, TextField } from '../form/fields.tsx';
+import { CoordinatesField, coordinatesSaid, coordinatesTyped } from '../form/CoordinatesField.tsx';
+import { FigureField, LinesField, SelectField, TextField, TickField } from '../form/fields.tsx';
 import { Form } from '../form/Form.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { CURRENCIES, HEMISPHERE_WORDS, sayCurrency, sayZone, ZONES } from '../founding/places.ts';
 import { newId } from '../store/newId.ts';
-import { type Session, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
+import { type Session, useChangeFirmMutation, useFirmLogoQuery, useSessionQuery } from '../store/endpoints.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { LetterheadAsPrinted } from './LetterheadAsPrinted.tsx';
+import { LogoPick } from './LogoPick.tsx';
 import { Suppliers } from './Suppliers.tsx';
 
 const HEAD = 'mt-6 border-b-2 border-ink pb-0.5 text-[19px] first:mt-0';
@@ -54,10 +56,12 @@ function Owned({ firm }: { firm: Session['firm'] }) {
 function PlaceForm({ firm }: { firm: Session['firm'] }) {
   const draft = useDraft('firm-place', {
     name: firm.name,
+    yard: coordinatesTyped(firm.yard),
     timeZone: firm.timeZone,
     hemisphere: firm.hemisphere,
     currency: firm.currency,
     taxName: firm.pricing?.taxName ?? '',
+    taxIncluded: firm.pricing?.taxIncluded ?? false,
     tax: firm.pricing?.tax === undefined ? '' : String(firm.pricing.tax / 100),
     hour: firm.pricing?.hourCost === undefined ? '' : String(firm.pricing.hourCost / minorUnits(firm.currency)),
   });
@@ -71,12 +75,14 @@ function PlaceForm({ firm }: { firm: Session['firm'] }) {
       error={error}
       className="mt-2 grid gap-3 wide:grid-cols-2"
       footClass="wide:col-span-2"
-      onSend={({ taxName, tax, hour, ...place }) =>
+      onSend={({ taxName, tax, taxIncluded, hour, yard, ...place }) =>
         change({
           id: newId(),
           version: firm.version,
           ...place,
+          yard: coordinatesSaid(yard),
           pricing: {
+            taxIncluded,
             ...(taxName && tax ? { taxName, tax: Math.round(readFigure(tax) * 100) } : {}),
             ...(hour ? { hourCost: Math.round(readFigure(hour) * minorUnits(place.currency)) } : {}),
           },
@@ -85,6 +91,7 @@ function PlaceForm({ firm }: { firm: Session['firm'] }) {
       beside={isSuccess && <span role="status">Kept.</span>}
     >
       <TextField name="name" words="Name, as it stands on papers" required maxLength={120} />
+      <CoordinatesField name="yard" words="Where its yard is: coordinates from a map or a phone" />
       <SelectField name="timeZone" words="Time zone" options={ZONES} say={sayZone} required />
       <SelectField
         name="hemisphere"
@@ -96,6 +103,7 @@ function PlaceForm({ firm }: { firm: Session['firm'] }) {
       <SelectField name="currency" words="Currency" options={CURRENCIES} say={sayCurrency} required />
       <TextField name="taxName" words="What the tax on its work is called" maxLength={40} />
       <FigureField name="tax" words="Its rate, %" />
+      <TickField name="taxIncluded" words="Clients are told prices with the tax in them" className="self-end" />
       <FigureField name="hour" words="What an hour of one painter costs it" />
     </Form>
   );
@@ -114,6 +122,7 @@ const asTyped = (letterhead: Partial<Letterhead>) => ({
 
 function PapersForm({ firm }: { firm: Session['firm'] }) {
   const draft = useDraft('firm-papers', asTyped(firm.letterhead));
+  const { data: logo } = useFirmLogoQuery();
   const [change, { error, isLoading, isSuccess }] = useChangeFirmMutation();
   return (
     <div className="mt-2 grid gap-6 wide:grid-cols-[1fr_300px]">
@@ -134,6 +143,7 @@ function PapersForm({ firm }: { firm: Session['firm'] }) {
         }
         beside={isSuccess && <span role="status">Kept.</span>}
       >
+        <LogoPick firm={firm} />
         <LinesField name="address" words="Address, a line each" maxLength={400} className="wide:col-span-2" />
         <TextField name="phone" words="Phone" maxLength={60} />
         <TextField name="email" words="E-mail" type="email" maxLength={160} />
@@ -143,7 +153,7 @@ function PapersForm({ firm }: { firm: Session['firm'] }) {
         <LinesField name="quoteTerms" words="Terms under every quote" maxLength={4000} className="wide:col-span-2" />
         <FigureField name="quotesFrom" words="The first quote has number" inputMode="numeric" />
       </Form>
-      <LetterheadAsPrinted name={firm.name} letterhead={draft.said} />
+      <LetterheadAsPrinted name={firm.name} letterhead={draft.said} logo={logo?.logo ?? undefined} />
     </div>
   );
 }

@@ -1,11 +1,14 @@
 import type { Letterhead } from '@rustic/core';
+import { FirmLogo } from '../papers/PaperBlocks.tsx';
 
 /** The head and the foot of a paper as they are printed, while they are typed. */
 export function LetterheadAsPrinted({
   name,
   letterhead,
+  logo,
 }: {
   name: string;
+  logo?: string | undefined;
   letterhead: Partial<Omit<Letterhead, 'quotesFrom'>>;
 }) {
   const { address = '', phone, email, taxNumber, registration, payment, quoteTerms } = letterhead;
@@ -15,6 +18,7 @@ export function LetterheadAsPrinted({
       aria-label="As it is printed"
       className="max-w-[320px] self-start border border-strong bg-leaf p-4 text-[12.5px] leading-snug shadow"
     >
+      <FirmLogo logo={logo} firm={name} />
       <strong className="block font-serif text-[15px]">{name}</strong>
       <span className="block whitespace-pre-line text-faded">{address}</span>
       <span className="block text-faded">{joined(phone, email)}</span>

@@ -1,5 +1,6 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { FormProvider, type FieldValues } from 'react-hook-form';
+import { useFocusWhileOpen } from '../page/focus.ts';
 import { useKeysRest } from '../page/keys.tsx';
 import { Refused } from '../page/Refused.tsx';
 import { EditedElsewhere } from './EditedElsewhere.tsx';
@@ -50,6 +51,8 @@ export function Form<V extends FieldValues>({
   beside,
 }: Props<V>) {
   useKeysRest();
+  const whole = useRef<HTMLFormElement>(null);
+  useFocusWhileOpen(whole);
   const send = draft.form.handleSubmit(async (said) => {
     const sent = await onSend(said);
     if (!sent || 'error' in sent) return;
@@ -62,7 +65,7 @@ export function Form<V extends FieldValues>({
   };
   return (
     <FormProvider {...draft.form}>
-      <form aria-label={label} className={className} onSubmit={(event) => void send(event)}>
+      <form ref={whole} aria-label={label} className={className} onSubmit={(event) => void send(event)}>
         <DraftIsBack draft={draft} />
         {children}
         <Refused error={error} />

@@ -68,6 +68,8 @@ const UNREADABLE = 'This cannot be read. Write it as 12.5; nothing was changed.'
 interface FigureProps {
   /** Whether what is typed can be read; as a plain figure, where it is not said otherwise. */
   isRead?: (text: string) => boolean;
+  /** What is said of one that cannot. */
+  unread?: string;
 }
 
 /** A figure as people write it. One that cannot be read is said beside its field, and nothing is sent. */
@@ -77,12 +79,13 @@ export function FigureField({
   className = '',
   width = 'w-24',
   isRead = (text) => !Number.isNaN(readFigure(text)),
+  unread = UNREADABLE,
   ...input
 }: FieldProps & FigureProps & Native) {
   const { register, formState } = useFormContext();
   const validate = (text: unknown) => {
     const typed = String(text ?? '').trim();
-    return typed === '' || isRead(typed) || UNREADABLE;
+    return typed === '' || isRead(typed) || unread;
   };
   return (
     <Asked name={name} words={words} className={className}>

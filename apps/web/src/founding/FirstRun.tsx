@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { forgetAnswers } from '../offline/begin.ts';
 import { Mark } from '../page/Logo.tsx';
 import { Coming } from '../page/Page.tsx';
-import { FigureField, LinesField, SelectField, TextField } from '../form/fields.tsx';
+import { FigureField, LinesField, SelectField, TextField, TickField } from '../form/fields.tsx';
 import { Form } from '../form/Form.tsx';
 import { Password } from '../form/Password.tsx';
 import { useDraft } from '../form/useDraft.ts';
@@ -27,6 +27,7 @@ const begins = () => ({
   units: '' as '' | 'metric' | 'us',
   taxName: '',
   taxPct: '',
+  taxIncluded: false,
   ownerName: '',
   ownerEmail: '',
 });
@@ -107,6 +108,7 @@ function FoundingForm() {
         />
         <TextField name="taxName" words="What the tax on your work is called" required maxLength={40} />
         <FigureField name="taxPct" words="Its rate, %: 0 where none is charged" required />
+        <TickField name="taxIncluded" words="Clients are told prices with the tax in them" className="self-end" />
       </div>
       <h2 className={PART}>The owner</h2>
       <div className="grid gap-3 wide:grid-cols-2">
@@ -136,6 +138,7 @@ const bodyOf = (id: string, said: Said, password: string) => ({
     units: said.units as 'metric' | 'us',
     taxName: said.taxName.trim(),
     taxPct: Math.round(readFigure(said.taxPct) * 100) / 100,
+    taxIncluded: said.taxIncluded,
     address: said.address.trim(),
     phone: said.phone.trim(),
     email: said.email.trim(),

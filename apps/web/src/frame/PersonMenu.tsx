@@ -45,6 +45,13 @@ export default function PersonMenu({ session, onKeys }: { session: Session; onKe
             Calendar
           </button>
         </MenuItem>
+        {session.person.role !== 'painter' && session.person.role !== 'read-only' && (
+          <MenuItem>
+            <button type="button" className={ITEM} onClick={() => void navigate('/post')}>
+              Post
+            </button>
+          </MenuItem>
+        )}
         <MenuItem>
           <button type="button" className={ITEM} onClick={() => void navigate('/firm')}>
             The firm

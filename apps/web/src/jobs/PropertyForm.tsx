@@ -1,5 +1,6 @@
 import { USUAL_DATES, type Climate } from '@rustic/core';
 import { Form } from '../form/Form.tsx';
+import { CoordinatesField, coordinatesSaid, coordinatesTyped } from '../form/CoordinatesField.tsx';
 import { LinesField, TextField } from '../form/fields.tsx';
 import { useWords } from '../words/Words.tsx';
 import { workBegins } from '../words/workDay.ts';
@@ -22,6 +23,8 @@ export function PropertyForm({ job, zone, onDone }: { job: Job; zone: string; on
     starts: begins,
     note: job.note,
     client: job.client,
+    clientEmail: job.clientEmail ?? '',
+    at: coordinatesTyped(property.at),
     occupants: property.occupants ?? '',
     leadYear: String(property.leadYear ?? USUAL_DATES.leadYear),
     asbestosYear: String(property.asbestosYear ?? USUAL_DATES.asbestosYear),
@@ -38,9 +41,11 @@ export function PropertyForm({ job, zone, onDone }: { job: Job; zone: string; on
       builtYear: said.builtYear.trim() ? Number(said.builtYear) : null,
       note: said.note.trim(),
       client: said.client.trim(),
+      clientEmail: said.clientEmail.trim() || null,
       // A day that was not touched keeps its hour.
       ...(said.starts === begins ? {} : { startsAt: workBegins(said.starts, zone) }),
       property: {
+        at: coordinatesSaid(said.at),
         occupants: said.occupants.trim(),
         leadYear: Number(said.leadYear),
         asbestosYear: Number(said.asbestosYear),
@@ -62,6 +67,7 @@ export function PropertyForm({ job, zone, onDone }: { job: Job; zone: string; on
       <div className="grid gap-3 wide:grid-cols-3">
         <TextField name="title" words="Job" required maxLength={200} />
         <TextField name="place" words="Place" maxLength={200} className="wide:col-span-2" />
+        <CoordinatesField name="at" words="Its coordinates, from a map or a phone" />
         <TextField name="builtYear" words="Year built, if known" type="number" min={1000} max={2200} />
         <TextField name="starts" words="Work may begin" type="date" required />
         <LinesField name="note" words="Note" maxLength={2000} className="wide:col-span-3" />
@@ -69,8 +75,9 @@ export function PropertyForm({ job, zone, onDone }: { job: Job; zone: string; on
           name="client"
           words="Who the work is for, as it stands on papers"
           maxLength={200}
-          className="wide:col-span-3"
+          className="wide:col-span-2"
         />
+        <TextField name="clientEmail" words="Their e-mail address" type="email" maxLength={160} />
         <TextField
           name="occupants"
           words="Who lives there, and who may not be near wet work"

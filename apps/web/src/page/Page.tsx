@@ -1,4 +1,5 @@
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { useFocusAtHead } from './focus.ts';
 import { Margin, NotesProvider, type Note } from './notes.tsx';
 import { NO_PRICE } from '../words/figures.ts';
 
@@ -21,18 +22,25 @@ export function Page({ title, above, acts, notes = NONE, footing, beside, bar, w
   useEffect(() => {
     document.title = `${title} · Rustic Ledger`;
   }, [title]);
+  const head = useRef<HTMLHeadingElement>(null);
+  useFocusAtHead(head);
   return (
     <NotesProvider notes={notes}>
       <div className="flex min-h-0 flex-1">
         {beside && (
-          <div className="hidden w-[268px] shrink-0 overflow-y-auto border-r border-rule bg-leaf px-[22px] py-5 wide:block">
+          <aside
+            aria-label="Drawn beside it"
+            className="hidden w-[268px] shrink-0 overflow-y-auto border-r border-rule bg-leaf px-[22px] py-5 wide:block"
+          >
             {beside}
-          </div>
+          </aside>
         )}
         <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6 wide:px-[22px] wide:pt-5">
           {above && <div className="text-sm text-faded">{above}</div>}
           <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
-            <h1 className="text-[26px] leading-tight wide:text-[27px]">{title}</h1>
+            <h1 ref={head} tabIndex={-1} className="outline-none text-[26px] leading-tight wide:text-[27px]">
+              {title}
+            </h1>
             {acts && <div className="no-print flex flex-wrap gap-2.5">{acts}</div>}
           </div>
           {children}

@@ -40,7 +40,7 @@ export function Mark({ n }: { n: number }) {
       onFocus={() => light(n)}
       onBlur={() => light(null)}
       onClick={() => open(opened === n ? null : n)}
-      className={`-my-3 inline-block min-w-[24px] px-1 py-3 align-super text-xs leading-none font-bold text-madder ${lit === n ? 'underline' : ''}`}
+      className={`-my-3 inline-block min-w-[24px] px-1 py-3 max-wide:-my-4 max-wide:min-h-[44px] max-wide:min-w-[44px] align-super text-xs leading-none font-bold text-madder ${lit === n ? 'underline' : ''}`}
     >
       {n}
     </button>

@@ -5,17 +5,22 @@ import { RoomSketch } from '../drawing/RoomSketch.tsx';
 export function PaperSheet({ paper }: { paper: Paper }) {
   return (
     <article className="mx-auto max-w-[800px] border border-strong bg-leaf px-5 py-6 wide:px-12 wide:py-10 print:border-0 print:bg-transparent print:p-0">
+      <FirmLogo logo={paper.logo} firm={paper.firm} />
       <div className="flex flex-wrap justify-between gap-x-4 text-sm text-faded">
         <strong>{paper.firm}</strong>
         <span>{paper.marked}</span>
       </div>
       <Letterhead lines={paper.letterhead ?? []} />
-      <h1 className="mt-2 text-[26px] leading-tight">{paper.title}</h1>
+      <h2 className="mt-2 text-[26px] leading-tight">{paper.title}</h2>
       <p className="mb-4 text-faded">{paper.about}</p>
       <PaperBlocks blocks={paper.blocks} />
     </article>
   );
 }
+
+/** The firm's own picture, where it has one. */
+export const FirmLogo = ({ logo, firm }: { logo?: string | undefined; firm: string }) =>
+  logo ? <img src={logo} alt={firm} className="mb-2 block max-h-[64px] max-w-[200px] object-contain" /> : null;
 
 /** What stands under the firm's name: its address, how it is reached, its numbers. */
 export const Letterhead = ({ lines }: { lines: readonly string[] }) => (
@@ -32,16 +37,18 @@ export const Letterhead = ({ lines }: { lines: readonly string[] }) => (
 export const PaperBlocks = ({ blocks }: { blocks: readonly PaperBlock[] }) => (
   <>
     {blocks.map((block, i) => (
-      <Block key={i} block={block} />
+      <Block key={i} block={block} under={blocks.slice(0, i).some((b) => b.kind === 'heading' && b.level === 1)} />
     ))}
   </>
 );
 
-function Block({ block }: { block: PaperBlock }) {
+/** `under`: a heading of the first level stands before it. */
+function Block({ block, under }: { block: PaperBlock; under: boolean }) {
   switch (block.kind) {
     case 'heading':
-      return block.level === 1 ? (
-        <h2 className="mt-5 mb-1 text-[20px]">{block.text}</h2>
+      if (block.level === 1) return <h3 className="mt-5 mb-1 text-[20px]">{block.text}</h3>;
+      return under ? (
+        <h4 className="mt-3 mb-1 font-serif text-[16px] font-semibold">{block.text}</h4>
       ) : (
         <h3 className="mt-3 mb-1 text-[16px]">{block.text}</h3>
       );

@@ -2,7 +2,13 @@ import { useState } from 'react';
 import { Mark } from '../page/notes.tsx';
 import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import { newId, newToken } from '../store/newId.ts';
-import { type StaffPage, useInviteMutation, useWithdrawInvitationMutation } from '../store/endpoints.ts';
+import { Refused } from '../page/Page.tsx';
+import {
+  type StaffPage,
+  useInviteMutation,
+  useWithdrawInvitationMutation,
+  useWriteInvitationMutation,
+} from '../store/endpoints.ts';
 import type { Role } from '@rustic/core';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
@@ -24,11 +30,16 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
   const draft = useDraft('invite', { name: '', email: '', role: 'painter' as Role });
   const [link, setLink] = useState<string | null>(null);
   const [invite, { error, isLoading }] = useInviteMutation();
+  const [write, { data: written, error: unwritten }] = useWriteInvitationMutation();
   const [withdraw] = useWithdrawInvitationMutation();
   const send = async ({ name, email, role }: typeof draft.said) => {
     const token = newToken();
-    const sent = await invite({ id: newId(), name: name.trim(), email, role, initials: initialsOf(name), token });
-    if (!('error' in sent)) setLink(`${location.origin}/join/${token}`);
+    const invitationId = newId();
+    const sent = await invite({ id: invitationId, name: name.trim(), email, role, initials: initialsOf(name), token });
+    if (!('error' in sent)) {
+      setLink(`${location.origin}/join/${token}`);
+      void write({ invitationId, id: newId(), token });
+    }
     return sent;
   };
   return (
@@ -39,7 +50,7 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
       </h2>
       <Form
         draft={draft}
-        words="Make a link"
+        words="Ask them in"
         busy={isLoading}
         error={error}
         className="my-2 flex flex-wrap items-end gap-3"
@@ -47,12 +58,18 @@ export function Invite({ open }: { open: NonNullable<StaffPage['invitations']> }
         onSend={send}
       >
         <TextField name="name" words="Name" required maxLength={120} width="w-52" />
-        <TextField name="email" words="Address" type="email" required maxLength={160} width="w-60" />
+        <TextField name="email" words="E-mail address" type="email" required maxLength={160} width="w-60" />
         <SelectField name="role" words="As" options={ROLES} say={(r) => ROLE_WORDS[r].name} width="" />
       </Form>
+      <Refused error={unwritten} />
+      {written && (
+        <p role="status" className="my-1">
+          {written.state === 'failed' ? written.fault : `The invitation was written to ${written.toAddress}.`}
+        </p>
+      )}
       {link && (
         <ShownOnce
-          words="Send this link to them. It is shown only now, opens once, and runs out in seven days"
+          words="The same link, to give by hand. It is shown only now, opens once, and runs out in seven days"
           text={link}
         />
       )}

@@ -5,6 +5,7 @@ import { Button } from '../form/Button.tsx';
 import { Coming, Refused } from '../page/Page.tsx';
 import { newId, newToken } from '../store/newId.ts';
 import { useClientPreviewQuery, usePriceQuery, useSendQuoteMutation } from '../store/endpoints.ts';
+import { WriteToClient } from '../post/WriteToClient.tsx';
 import { GivenOnce } from './GivenOnce.tsx';
 
 /** What the client will see, looked at by the one who sends it: what is sent is what was looked at. */
@@ -23,7 +24,7 @@ export default function ClientPreview() {
     if ('data' in answer && answer.data?.linked) setToken(made);
   };
   return (
-    <div className="h-full overflow-y-auto">
+    <main className="h-full overflow-y-auto">
       <div className="no-print sticky top-0 z-10 border-b-2 border-ink bg-wash px-4 py-3 wide:px-8">
         <div className="mx-auto flex max-w-[760px] flex-wrap items-center gap-x-4 gap-y-2">
           <p className="min-w-0 flex-1 basis-[240px]">
@@ -52,11 +53,14 @@ export default function ClientPreview() {
         </div>
         <div className="mx-auto max-w-[760px]">
           <Refused error={error} />
+          {sent && (
+            <WriteToClient jobId={jobId} what="quote" to={price.data.job.clientEmail} words="E-mail it to the client" />
+          )}
           {token && <GivenOnce token={token} />}
           {sent && !token && <p>The client’s link, given before, shows it from now on.</p>}
         </div>
       </div>
       <Shown data={preview.data} />
-    </div>
+    </main>
   );
 }

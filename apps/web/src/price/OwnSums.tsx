@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { minorUnits, printMoney } from '@rustic/core';
+import { currencyOfSum, minorUnits, printMoney } from '@rustic/core';
 import { Button } from '../form/Button.tsx';
 import { Form } from '../form/Form.tsx';
 import { FigureField, SelectField, TextField } from '../form/fields.tsx';
@@ -22,6 +22,8 @@ export function OwnSums({ data }: { data: PricePage }) {
   const { version, ownSums } = kept && kept.version > job.version ? kept : job;
   const sums = ownSums ?? [];
   const keep = (all: OwnSum[]) => put({ jobId: job.id, id: newId(), version, ownSums: all });
+  // A sum that was set where the job began is in the money of there, and in no price here.
+  const currencyOf = (sum: OwnSum) => currencyOfSum(sum, job, draft.currency);
   const nameOf = ({ surfaceId, words }: OwnSum) => {
     const line = draft.lines.find((l) => l.surfaceId === surfaceId);
     return line ? `${line.room}, ${line.name}: own price` : words;
@@ -35,7 +37,7 @@ export function OwnSums({ data }: { data: PricePage }) {
               <span>
                 <strong className="font-semibold">{nameOf(sum)}</strong>
                 <span className="block text-sm text-faded">
-                  {sum.note}{' '}
+                  {sum.note} {currencyOf(sum) !== draft.currency && `Set in ${currencyOf(sum)}; in no price here. `}
                   <button
                     type="button"
                     disabled={isLoading}
@@ -49,7 +51,7 @@ export function OwnSums({ data }: { data: PricePage }) {
               </span>
               {/* The price of a surface stands in its own line. */}
               {sum.surfaceId === null && (
-                <span className="whitespace-nowrap">{printMoney(sum.amount, draft.currency)}</span>
+                <span className="whitespace-nowrap">{printMoney(sum.amount, currencyOf(sum))}</span>
               )}
             </li>
           ))}

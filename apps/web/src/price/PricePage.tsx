@@ -10,6 +10,7 @@ import { FanDrawing } from './FanDrawing.tsx';
 import { fanRows } from './fanRows.ts';
 import { priceNotes } from './priceNotes.ts';
 import { Apart, QuoteLines } from './QuoteLines.tsx';
+import { PhotosForClient } from './PhotosForClient.tsx';
 import { PriceSettings } from './PriceSettings.tsx';
 import { ClientSaid } from './ClientSaid.tsx';
 import { ClientLink, SentVersions, Standing } from './Sending.tsx';
@@ -84,6 +85,7 @@ export default function PricePage() {
         </>
       )}
       <Apart data={data} />
+      <PhotosForClient data={data} />
       <ClientLink data={data} token={token} onToken={setToken} />
       <SentVersions data={data} />
     </Page>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { readSettings, SETTING_FIELDS } from './settingFields.ts';
+import { useMeasures } from '../words/useMeasures.ts';
+import { readSettings, settingFields } from './settingFields.ts';
 import { newId } from '../store/newId.ts';
 import { type PricePage, useChangeFirmMutation, useSessionQuery } from '../store/endpoints.ts';
 import { Form } from '../form/Form.tsx';
@@ -15,12 +16,17 @@ export function PriceSettings({ data, onDone }: { data: PricePage; onDone: () =>
 function Settings({ data, version, onDone }: { data: PricePage; version: number; onDone: () => void }) {
   const [change, { isLoading, error }] = useChangeFirmMutation();
   const [fault, setFault] = useState<string | null>(null);
+  const { volume } = useMeasures();
+  const fields = settingFields(data.draft.currency, volume);
+  const shown = Object.fromEntries(fields.map(({ name, show }) => [name, show(data.settings[name] as never)]));
   const draft = useDraft('price-settings', {
     version,
-    typed: Object.fromEntries(SETTING_FIELDS.map(({ name, show }) => [name, show(data.settings[name] as never)])),
+    typed: shown,
   });
   const keep = (said: typeof draft.said) => {
-    const read = readSettings(said.typed);
+    // A figure that was shown rounded and not touched is not read back.
+    const touched = fields.filter(({ name }) => said.typed[name] !== shown[name]);
+    const read = readSettings(said.typed, touched);
     setFault('fault' in read ? read.fault : null);
     if ('fault' in read) return null;
     return change({ id: newId(), version: said.version, pricing: read.settings });
@@ -41,7 +47,7 @@ function Settings({ data, version, onDone }: { data: PricePage; version: number;
         For every job of the firm. What was sent keeps the price it was sent at.
       </p>
       <div className="grid grid-cols-2 gap-3 wide:grid-cols-4">
-        {SETTING_FIELDS.map(({ name, words }) => (
+        {fields.map(({ name, words }) => (
           <TextField key={name} name={`typed.${name}`} words={words} required />
         ))}
       </div>

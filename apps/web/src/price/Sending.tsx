@@ -1,4 +1,5 @@
 import { quoteMark } from '@rustic/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
@@ -6,6 +7,7 @@ import { sayMoney } from '../words/figures.ts';
 import { newId, newToken } from '../store/newId.ts';
 import { type PricePage, useSetLinkMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
+import { WriteToClient } from '../post/WriteToClient.tsx';
 import { GivenOnce } from './GivenOnce.tsx';
 
 /** Where the quote stands: not sent, sent and opened, agreed, or changed since. */
@@ -30,7 +32,7 @@ export function Standing({ data }: { data: PricePage }) {
         {data.link?.opened && <>, opened {sayTime(data.link.opened)}</>}.{' '}
         {agreedThis ? (
           <strong>
-            Agreed by {agreement.name} {sayTime(agreement.at)}, {sayMoney(agreement.total, currency)}.
+            Agreed by {agreement.name} {sayTime(agreement.at)}, {sayMoney(agreement.total, newest.currency)}.
           </strong>
         ) : (
           'Not agreed yet.'
@@ -71,6 +73,8 @@ export function ClientLink({
 }) {
   const { sayDate, sayTime } = useWords();
   const [set, { isLoading, error }] = useSetLinkMutation();
+  const [writing, setWriting] = useState(false);
+  const agreed = data.agreement !== null && data.agreement.documentId === data.latest?.id;
   if (data.sent.length === 0) return null;
   const renew = async () => {
     const made = newToken();
@@ -97,12 +101,24 @@ export function ClientLink({
       )}
       <div className="flex flex-wrap gap-3">
         <Act words={data.link ? 'Make a new link' : 'Make a link'} busy={isLoading} onAct={() => void renew()} />
+        {!writing && (
+          <Act letter="m" words={agreed ? 'E-mail it again' : 'Remind the client'} onAct={() => setWriting(true)} />
+        )}
         {data.link && (
           <button type="button" className="min-h-[44px] underline" onClick={() => void revoke()}>
             Close the link
           </button>
         )}
       </div>
+      {writing && (
+        <WriteToClient
+          jobId={data.job.id}
+          what={agreed ? 'quote' : 'reminder'}
+          to={data.job.clientEmail}
+          words="Send the e-mail"
+          onLeave={() => setWriting(false)}
+        />
+      )}
       <Refused error={error} />
     </section>
   );
@@ -130,7 +146,7 @@ export function SentVersions({ data }: { data: PricePage }) {
               </span>
             </span>
             <span>
-              {sayMoney(s.agreement?.total ?? s.total, data.draft.currency)}{' '}
+              {sayMoney(s.agreement?.total ?? s.total, s.currency)}{' '}
               <a className="ml-2 underline" href={`/api/documents/${s.id}/paper?format=pdf`}>
                 PDF
               </a>

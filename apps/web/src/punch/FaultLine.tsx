@@ -42,6 +42,7 @@ export function FaultLine({ data, fault }: { data: PunchPage; fault: MarkedFault
           </div>
           {mend && <NotesUnder ns={[fault.number]} />}
           {mend?.causeFirst && <Causes fault={fault} />}
+          {mend?.lasts && <Lasts lasts={mend.lasts} />}
           {mend?.makeGood && <p className="mt-1">{mend.makeGood}</p>}
           {mend?.kit && (
             <p className="text-[14.5px]">
@@ -75,6 +76,20 @@ export function FaultLine({ data, fault }: { data: PunchPage; fault: MarkedFault
       </div>
       {mend && closing && <Closing fault={fault} onDone={() => setClosing(false)} />}
     </li>
+  );
+}
+
+/** How often such a mend does not last. */
+function Lasts({
+  lasts: { paintedOver, causeMended },
+}: {
+  lasts: NonNullable<NonNullable<MarkedFault['mend']>['lasts']>;
+}) {
+  return (
+    <p className="mt-1">
+      Painted over as it is, it comes back in {sayPercent(paintedOver)} of cases
+      {paintedOver - causeMended >= 0.01 && `; with its cause dealt with first, in ${sayPercent(causeMended)}`}.
+    </p>
   );
 }
 

@@ -15,7 +15,11 @@ const MARGIN_C = 3;
 export function Dew() {
   const { temperature, inUnits } = useMeasures();
   const celsius = (text: string) => (figure(text) === null ? null : temperature.read(text));
-  const [t, type] = useTyped({ air: temperature.say(16), humidity: '70', face: temperature.say(13) });
+  const [t, type] = useTyped(`dew/${temperature.unit}`, {
+    air: temperature.say(16),
+    humidity: '70',
+    face: temperature.say(13),
+  });
   const [air, humidity, face] = [celsius(t.air), figure(t.humidity), celsius(t.face)];
   const fit = air !== null && humidity !== null && humidity > 0 && humidity <= 100 && face !== null;
   const dew = fit ? dewPoint(air, humidity) : 0;
@@ -80,7 +84,7 @@ export function Drying() {
   const { temperature } = useMeasures();
   const celsius = (text: string) => (figure(text) === null ? null : temperature.read(text));
   const first = { label: '240', air: temperature.say(14), humidity: '70', least: temperature.say(8), film: '100' };
-  const [t, type] = useTyped(first);
+  const [t, type] = useTyped(`drying/${temperature.unit}`, first);
   const [chemistry, setChemistry] = useState<Chemistry>('waterborne');
   const [label, air, humidity, film] = [figure(t.label), celsius(t.air), figure(t.humidity), figure(t.film)];
   const fit = label && air !== null && humidity && film;

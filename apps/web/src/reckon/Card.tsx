@@ -1,10 +1,14 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { useDraft } from '../form/useDraft.ts';
 import { useMeasures } from '../words/useMeasures.ts';
 
-/** What is typed into a calculator, kept as it stands on the page. */
-export function useTyped<T extends Record<string, string>>(first: T): [T, (name: keyof T) => (value: string) => void] {
-  const [typed, setTyped] = useState(first);
-  return [typed, (name) => (value) => setTyped((was) => ({ ...was, [name]: value }))];
+/** What is typed into a calculator: what was reckoned last is there again when it is opened. */
+export function useTyped<T extends Record<string, string>>(
+  calculator: string,
+  first: T,
+): [T, (name: keyof T & string) => (value: string) => void] {
+  const { said, say } = useDraft<T>(`reckon/${calculator}`, first);
+  return [said, (name) => (value) => say({ [name]: value } as Partial<T>)];
 }
 
 interface Props {

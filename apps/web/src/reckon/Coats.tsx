@@ -1,4 +1,14 @@
-import { coverage, dryFilm, mixFor, readVolume, sayVolume, tinsForNeed, wetFilm, readArea } from '@rustic/core';
+import {
+  coverage,
+  dryFilm,
+  LITRES_A_GALLON,
+  mixFor,
+  readVolume,
+  sayVolume,
+  tinsForNeed,
+  wetFilm,
+  readArea,
+} from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { Card, useTyped } from './Card.tsx';
 import { figure } from './figure.ts';
@@ -11,7 +21,7 @@ const INK = 'var(--color-ink)';
 export function Coverage() {
   const { units, spread: covers } = useMeasures();
   const first = { area: units === 'us' ? '430' : '40', coats: '2', spread: covers.say(11), waste: '10' };
-  const [t, type] = useTyped(first);
+  const [t, type] = useTyped(`coverage/${units}`, first);
   const [area, coats, waste] = [readArea(t.area, units), figure(t.coats), figure(t.waste)];
   const spread = figure(t.spread) && covers.read(t.spread);
   const made = area && coats && spread && waste !== null ? coverage(area, coats, spread, waste) : null;
@@ -19,7 +29,14 @@ export function Coverage() {
     <Card
       answer={made && sayVolume(made.answer, units)}
       formula={made && made.formula}
-      drawing={made && <Litres litres={made.answer} />}
+      drawing={
+        made && (
+          <Squares
+            amount={units === 'us' ? made.answer / LITRES_A_GALLON : made.answer}
+            one={units === 'us' ? 'gallon' : 'litre'}
+          />
+        )
+      }
     >
       <Typed words={units === 'us' ? 'Area, sq ft' : 'Area, m²'} value={t.area} onType={type('area')} />
       <Typed words="Coats" value={t.coats} onType={type('coats')} />
@@ -29,18 +46,18 @@ export function Coverage() {
   );
 }
 
-/** A square for each litre, the last as full as it is. */
-function Litres({ litres }: { litres: number }) {
-  const shown = Math.min(60, Math.ceil(litres));
+/** A square for each litre or gallon, the last as full as it is. */
+function Squares({ amount, one }: { amount: number; one: string }) {
+  const shown = Math.min(60, Math.ceil(amount));
   return (
     <svg
       viewBox={`0 0 640 ${Math.ceil(shown / 20) * 32}`}
       className="block w-full"
       role="img"
-      aria-label={`${litres.toFixed(1)} litres, a square for each`}
+      aria-label={`${amount.toFixed(1)} ${one}s, a square for each`}
     >
       {Array.from({ length: shown }, (_, i) => {
-        const full = Math.min(1, litres - i);
+        const full = Math.min(1, amount - i);
         const [x, y] = [(i % 20) * 32, Math.floor(i / 20) * 32];
         return (
           <g key={i}>
@@ -71,7 +88,10 @@ const readSizes = (text: string) =>
 /** The cheapest tins that hold a need. */
 export function Tins() {
   const units = useSight((s) => s.units);
-  const [t, type] = useTyped({ need: units === 'us' ? '2 gal' : '7.3', sizes: '1 at 19; 2.5 at 41; 5 at 76' });
+  const [t, type] = useTyped(`tins/${units}`, {
+    need: units === 'us' ? '2 gal' : '7.3',
+    sizes: '1 at 19; 2.5 at 41; 5 at 76',
+  });
   const need = readVolume(t.need, units === 'us' ? 'gal' : 'l');
   const sizes = readSizes(t.sizes);
   const made = need && sizes.length ? tinsForNeed(need, sizes) : null;
@@ -110,7 +130,7 @@ export function Tins() {
 /** A two-part mix by volume. */
 export function Mix() {
   const units = useSight((s) => s.units);
-  const [t, type] = useTyped({ pot: '0.75', base: '2', hardener: '1' });
+  const [t, type] = useTyped('mix', { pot: '0.75', base: '2', hardener: '1' });
   const [pot, base, hardener] = [readVolume(t.pot), figure(t.base), figure(t.hardener)];
   const made = pot && base && hardener ? mixFor(pot, base, hardener) : null;
   const share = base && hardener ? base / (base + hardener) : 0;
@@ -156,7 +176,7 @@ export function Mix() {
 /** What is left of a wet film, or how wet it must be laid. */
 export function Films() {
   const { film, inUnits } = useMeasures();
-  const [t, type] = useTyped({ wet: film.say(100), dry: '', solids: '38', thinned: '0' });
+  const [t, type] = useTyped(`films/${film.unit}`, { wet: film.say(100), dry: '', solids: '38', thinned: '0' });
   const [solids, thinned] = [figure(t.solids), figure(t.thinned)];
   const dry = figure(t.dry) && film.read(t.dry);
   const wet = figure(t.wet) && film.read(t.wet);

@@ -29,7 +29,7 @@ function sixteenths(metres: number): string {
 export function SpacingCard() {
   const units = useSight((s) => s.units);
   const us = units === 'us';
-  const [t, type] = useTyped({
+  const [t, type] = useTyped(`spacing/${units}`, {
     length: us ? `11' 9"` : '3.6',
     count: '7',
     width: us ? '1 3/4"' : '45 mm',

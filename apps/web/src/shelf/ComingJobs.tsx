@@ -55,7 +55,7 @@ export default function ComingJobs() {
           return (
             <li key={id} className="border-b border-rule py-0.5">
               <details>
-                <summary className="min-h-[36px] cursor-pointer py-1">
+                <summary className="cursor-pointer wide:min-h-[36px] wide:py-1">
                   <span className="ml-1 font-semibold">{p.name}</span>{' '}
                   <span className="text-faded">
                     {makerWords(p)}, {sayFamily(p.family)}, for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
@@ -69,7 +69,7 @@ export default function ComingJobs() {
                     </li>
                   ))}
                 </ul>
-                <Link className="ml-4 inline-block py-1.5 text-sm underline" to={`/shelf/products/${id}`}>
+                <Link className="ml-4 inline-block text-sm underline wide:py-1.5" to={`/shelf/products/${id}`}>
                   Its sheet and tins
                 </Link>
               </details>

@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
+import { COLUMN_LABELS, SHELF_COLUMNS, type ShelfFormat } from '@rustic/core';
 import { FormFoot } from '../form/FormFoot.tsx';
 import { Page, Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { type ShelfLook, useLookAtFileMutation, useTakeInMutation } from '../store/endpoints.ts';
 import { FilePick } from '../form/FilePick.tsx';
+import { capital } from '../words/figures.ts';
 import { fieldWords } from '../words/fieldWords.ts';
 
+/** So many other names of a column are said: a reader knows the rest by them. */
+const COLUMNS_SAID = 4;
 const MOST_CHARACTERS = 240_000;
 /** The columns that are asked most, to be filled in. */
 const TEMPLATE = `data:text/csv;charset=utf-8,${encodeURIComponent('name,maker,kind,spread,tins,opens,closes,least °C\n')}`;
@@ -55,60 +58,112 @@ export default function ShelfFile() {
       ]}
       footing={<Total words="columns of the table" figure={SHELF_COLUMNS.length} />}
     >
-      <section aria-labelledby="out" className="mb-5">
-        <h2 id="out" className="text-[19px]">
-          Take the shelf along
-        </h2>
-        <p className="flex gap-5">
-          <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=csv" download>
-            As a table (CSV)
-          </a>
-          <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=json" download>
-            As JSON
-          </a>
-          <a className="min-h-[44px] py-2.5 font-semibold underline" href={TEMPLATE} download="products.csv">
-            An empty table to fill in
-          </a>
-        </p>
-      </section>
-      <section aria-labelledby="in">
-        <h2 id="in" className="text-[19px]">
-          Bring products in
-        </h2>
-        <FilePick accept=".csv,.json,text/csv,application/json" onPick={(given) => void read(given)}>
-          A table (CSV) or JSON …
-        </FilePick>
-        {fault && (
-          <p role="alert" className="mt-2 text-madder">
-            {fault}
+      <div className="wide:grid wide:grid-cols-[1fr_2fr] wide:gap-x-10">
+        <section aria-labelledby="out" className="mb-5">
+          <h2 id="out" className="text-[19px]">
+            Take the shelf along
+          </h2>
+          <p className="flex flex-wrap gap-x-5 wide:flex-col">
+            <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=csv" download>
+              As a table (CSV)
+            </a>
+            <a className="min-h-[44px] py-2.5 font-semibold underline" href="/api/shelf/file?format=json" download>
+              As JSON
+            </a>
+            <a className="min-h-[44px] py-2.5 font-semibold underline" href={TEMPLATE} download="products.csv">
+              An empty table to fill in
+            </a>
           </p>
-        )}
-        <Refused error={looking.error} />
-        {looking.isLoading && <p role="status">Looking at it …</p>}
-        {looking.data && file && !taking.data && (
-          <>
-            <FileLook name={file.name} look={looking.data} />
-            <Refused error={taking.error} />
-            <FormFoot
-              words={acceptWords(looking.data)}
-              busy={taking.isLoading}
-              disabled={looking.data.added.length + looking.data.changed.length === 0}
-              onAct={accept}
-              onLeave={() => {
-                setFile(null);
-                looking.reset();
-              }}
-            />
-          </>
-        )}
-        {taking.data && (
-          <p role="status" className="mt-2 font-semibold">
-            Taken in: {taking.data.added} new, {taking.data.changed} changed, {taking.data.same} as they were
-            {taking.data.leftOut > 0 && `, ${taking.data.leftOut} left out`}.
-          </p>
-        )}
-      </section>
+        </section>
+        <section aria-labelledby="in">
+          <h2 id="in" className="text-[19px]">
+            Bring products in
+          </h2>
+          <FilePick accept=".csv,.json,text/csv,application/json" onPick={(given) => void read(given)}>
+            A table (CSV) or JSON …
+          </FilePick>
+          {fault && (
+            <p role="alert" className="mt-2 text-madder">
+              {fault}
+            </p>
+          )}
+          <Refused error={looking.error} />
+          {looking.isLoading && <p role="status">Looking at it …</p>}
+          {looking.data && file && !taking.data && (
+            <>
+              <FileLook name={file.name} look={looking.data} />
+              <Refused error={taking.error} />
+              <FormFoot
+                words={acceptWords(looking.data)}
+                busy={taking.isLoading}
+                disabled={looking.data.added.length + looking.data.changed.length === 0}
+                onAct={accept}
+                onLeave={() => {
+                  setFile(null);
+                  looking.reset();
+                }}
+              />
+            </>
+          )}
+          {taking.data && (
+            <p role="status" className="mt-2 font-semibold">
+              Taken in: {taking.data.added} new, {taking.data.changed} changed, {taking.data.same} as they were
+              {taking.data.leftOut > 0 && `, ${taking.data.leftOut} left out`}.
+            </p>
+          )}
+        </section>
+        <Columns />
+      </div>
     </Page>
+  );
+}
+
+/** Columns whose name would not be understood by itself. */
+const COLUMN_WORDS: Partial<Record<Column, string>> = {
+  id: 'article number',
+  family: 'kind',
+  spreadM2PerL: 'spread',
+  wetFilmUm: 'wet film',
+  dryFilmUm: 'dry film',
+  vocGPerL: 'VOC, grams a litre',
+  does: 'what it does',
+  dustFreeMin: 'dust-free',
+  recoatMin: 'opens',
+  recoatPreferredMin: 'opens, better',
+  recoatMaxMin: 'closes',
+  handleMin: 'may be handled',
+  minTempC: 'least temperature',
+  maxTempC: 'most temperature',
+  maxRhPct: 'most humidity',
+  dewMarginC: 'above the dew point',
+  maxWindMs: 'most wind',
+  rainSafeMin: 'rain-safe',
+  limitsHoldMin: 'its limits hold for',
+};
+type Column = (typeof SHELF_COLUMNS)[number];
+/** A name with a comma in it repeats another with its unit. */
+const namesOf = (column: Column) =>
+  (COLUMN_LABELS[column] ?? [])
+    .filter((name) => !name.includes(','))
+    .slice(0, COLUMNS_SAID)
+    .join(', ');
+
+/** What the columns are called in a file of ours, and what else they are known by. */
+function Columns() {
+  return (
+    <section aria-labelledby="columns" className="mt-6 wide:col-span-2">
+      <h2 id="columns" className="border-b-2 border-ink pb-0.5 text-[19px]">
+        What its columns may be called
+      </h2>
+      <dl className="wide:columns-2 wide:gap-x-10">
+        {SHELF_COLUMNS.map((column) => (
+          <div key={column} className="flex justify-between gap-4 border-b border-rule py-1">
+            <dt className="font-semibold">{capital(COLUMN_WORDS[column] ?? fieldWords(column))}</dt>
+            <dd className="text-right text-faded">{namesOf(column)}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }
 

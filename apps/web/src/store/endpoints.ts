@@ -462,6 +462,37 @@ const injectedRtkApi = api.injectEndpoints({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/ledger`,
       }),
     }),
+    post: build.query<PostApiResponse, PostApiArg>({
+      query: (queryArg) => ({
+        url: `/api/mails`,
+        params: {
+          before: queryArg,
+        },
+      }),
+    }),
+    mail: build.query<MailApiResponse, MailApiArg>({
+      query: (queryArg) => ({
+        url: `/api/mails/${encodeURIComponent(String(queryArg))}`,
+      }),
+    }),
+    sendAgain: build.mutation<SendAgainApiResponse, SendAgainApiArg>({
+      query: ({ mailId, ...body }) => ({ url: `/api/mails/${encodeURIComponent(String(mailId))}/again`, method: "POST", body }),
+    }),
+    writeToClient: build.mutation<
+      WriteToClientApiResponse,
+      WriteToClientApiArg
+    >({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/mails`, method: "POST", body }),
+    }),
+    writeToRound: build.mutation<WriteToRoundApiResponse, WriteToRoundApiArg>({
+      query: ({ roundId, ...body }) => ({ url: `/api/aftercare/rounds/${encodeURIComponent(String(roundId))}/mails`, method: "POST", body }),
+    }),
+    writeInvitation: build.mutation<
+      WriteInvitationApiResponse,
+      WriteInvitationApiArg
+    >({
+      query: ({ invitationId, ...body }) => ({ url: `/api/people/invitations/${encodeURIComponent(String(invitationId))}/mail`, method: "POST", body }),
+    }),
     price: build.query<PriceApiResponse, PriceApiArg>({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/price`,
@@ -471,6 +502,12 @@ const injectedRtkApi = api.injectEndpoints({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/client-view`,
       }),
+    }),
+    putClientPhotos: build.mutation<
+      PutClientPhotosApiResponse,
+      PutClientPhotosApiArg
+    >({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/client-photos`, method: "PUT", body }),
     }),
     putOwnSums: build.mutation<PutOwnSumsApiResponse, PutOwnSumsApiArg>({
       query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/own-sums`, method: "PUT", body }),
@@ -500,6 +537,20 @@ const injectedRtkApi = api.injectEndpoints({
         url: `/api/firm/retention`,
         method: "PUT",
         body: queryArg,
+      }),
+    }),
+    firmLogo: build.query<FirmLogoApiResponse, FirmLogoApiArg>({
+      query: () => ({ url: `/api/firm/logo` }),
+    }),
+    setLogo: build.mutation<SetLogoApiResponse, SetLogoApiArg>({
+      query: (queryArg) => ({
+        url: `/api/firm/logo`,
+        method: "PUT",
+        body: queryArg.body,
+        params: {
+          id: queryArg.id,
+          version: queryArg.version,
+        },
       }),
     }),
     rulesPreview: build.query<RulesPreviewApiResponse, RulesPreviewApiArg>({
@@ -539,6 +590,13 @@ const injectedRtkApi = api.injectEndpoints({
     checkLedger: build.query<CheckLedgerApiResponse, CheckLedgerApiArg>({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/ledger/check`,
+      }),
+    }),
+    lookIntoJob: build.mutation<LookIntoJobApiResponse, LookIntoJobApiArg>({
+      query: (queryArg) => ({
+        url: `/api/job-imports/look`,
+        method: "POST",
+        body: queryArg,
       }),
     }),
     bringJobIn: build.mutation<BringJobInApiResponse, BringJobInApiArg>({
@@ -1122,10 +1180,45 @@ export type HealthApiResponse = /** status 2XX as asked */ {
 export type HealthApiArg = void;
 export type LedgerApiResponse = /** status 2XX as asked */ LedgerEntry[];
 export type LedgerApiArg = string;
+export type PostApiResponse = /** status 2XX as asked */ PostPage;
+export type PostApiArg = string | undefined;
+export type MailApiResponse = /** status 2XX as asked */ MailText;
+export type MailApiArg = string;
+export type SendAgainApiResponse = /** status 2XX as asked */ Mail;
+export type SendAgainApiArg = {
+  mailId: string;
+} & IdBody;
+export type WriteToClientApiResponse = /** status 2XX as asked */ Mail;
+export type WriteToClientApiArg = {
+  jobId: string;
+} & JobMailBody;
+export type WriteToRoundApiResponse = /** status 2XX as asked */ {
+  written: number;
+  without: string[];
+};
+export type WriteToRoundApiArg = {
+  roundId: string;
+} & IdBody;
+export type WriteInvitationApiResponse = /** status 2XX as asked */ Mail;
+export type WriteInvitationApiArg = {
+  invitationId: string;
+} & InvitationMailBody;
 export type PriceApiResponse = /** status 2XX as asked */ PricePage;
 export type PriceApiArg = string;
 export type ClientPreviewApiResponse = /** status 2XX as asked */ ClientView;
 export type ClientPreviewApiArg = string;
+export type PutClientPhotosApiResponse = /** status 2XX as asked */ {
+  version: number;
+  clientPhotos: {
+    id: string;
+    before: string;
+    after: string | null;
+    words: string;
+  }[];
+};
+export type PutClientPhotosApiArg = {
+  jobId: string;
+} & ClientPhotosBody;
 export type PutOwnSumsApiResponse = /** status 2XX as asked */ {
   version: number;
   ownSums:
@@ -1135,6 +1228,7 @@ export type PutOwnSumsApiResponse = /** status 2XX as asked */ {
         words: string;
         amount: number;
         note: string;
+        currency?: string;
       }[]
     | null;
 };
@@ -1171,6 +1265,20 @@ export type RetentionApiArg = {
 };
 export type SetRetentionApiResponse = /** status 2XX as asked */ LetGo;
 export type SetRetentionApiArg = RetentionBody;
+export type FirmLogoApiResponse = /** status 2XX as asked */ {
+  logo: string | null;
+  version: number;
+};
+export type FirmLogoApiArg = void;
+export type SetLogoApiResponse = /** status 2XX as asked */ {
+  logo: string | null;
+  version: number;
+};
+export type SetLogoApiArg = {
+  id: string;
+  version: number;
+  body: Blob;
+};
 export type RulesPreviewApiResponse = /** status 2XX as asked */ {
   looked: number;
   surfaces: RuleEffect[];
@@ -1197,6 +1305,8 @@ export type TickApiArg = {
 } & TickBody;
 export type CheckLedgerApiResponse = /** status 2XX as asked */ ChainCheck;
 export type CheckLedgerApiArg = string;
+export type LookIntoJobApiResponse = /** status 2XX as asked */ JobFileHolds;
+export type LookIntoJobApiArg = Blob;
 export type BringJobInApiResponse = /** status 2XX as asked */ {
   jobId: string;
   already: boolean;
@@ -1228,6 +1338,10 @@ export type CareJob = {
   mapPlace: {
     x: number;
     y: number;
+  } | null;
+  at: {
+    lat: number;
+    lon: number;
   } | null;
 };
 export type Call = {
@@ -1614,6 +1728,10 @@ export type Firm = {
   }[];
   shelfFrom: "demo" | "typical";
   lentTo: string | null;
+  yard: {
+    lat: number;
+    lon: number;
+  } | null;
   pricing?: {
     hourCost?: number;
     visitMinutes?: number;
@@ -1623,6 +1741,7 @@ export type Firm = {
     margin?: number;
     tax?: number;
     taxName?: string;
+    taxIncluded?: boolean;
     reserveL?: number;
     heldDays?: number;
     sundriesLevel?: number;
@@ -1714,6 +1833,10 @@ export type ShownQuote = {
   place: string;
   tax: number;
   taxName: string;
+  /** Prices are said with the tax in them; kept net all the same. A version of before this could be said is not. */
+  taxIncluded?: boolean;
+  /** When what is paid, and the firm's terms, a paragraph each. */
+  terms?: string[];
   total: number;
   photos: {
     id: string;
@@ -1724,10 +1847,10 @@ export type ShownQuote = {
   taxShare: number;
   /** What stands under the firm's name: its address, how it is reached, its numbers. */
   letterhead?: string[];
+  /** The firm's own picture, as a PNG in a data address. */
+  logo?: string;
   lines: QuoteLine[];
   job: string;
-  /** When what is paid, and the firm's terms, a paragraph each. */
-  terms?: string[];
   /** Lines that are no surface. A version of before there were any has none. */
   own?: QuoteOwnLine[];
   leftOut: QuoteLeftOut[];
@@ -1775,6 +1898,12 @@ export type ClientView = {
   changes: QuoteChange[];
   agreement: Agreed | null;
   before: Agreed | null;
+  pairs: {
+    id: string;
+    before: string;
+    after: string | null;
+    words: string;
+  }[];
   care: Paper | null;
   replies: ClientReply[];
 };
@@ -2034,6 +2163,7 @@ export type TestRow = {
     family?: Family | null;
     coats?: number | null;
     minutes?: number | null;
+    readEarly?: boolean | null;
   };
   corrects: string | null;
   note: string;
@@ -2073,6 +2203,7 @@ export type TestBody = {
     family?: Family | null;
     coats?: number | null;
     minutes?: number | null;
+    readEarly?: boolean | null;
   };
   at: string;
   corrects?: string;
@@ -2134,6 +2265,10 @@ export type JobBrief = {
       x: number;
       y: number;
     };
+    at?: {
+      lat: number;
+      lon: number;
+    } | null;
   };
   client: string;
   withdrawn: {
@@ -2147,6 +2282,24 @@ export type JobBrief = {
     withWhom: string;
     note: string;
   } | null;
+  clientEmail: string | null;
+  cameFrom: {
+    firm: string;
+    currency: string;
+    terms: {
+      board?: "plasterboard" | "drywall";
+      firstCoat?: "primer" | "undercoat";
+      units?: "metric" | "us";
+    };
+  } | null;
+  clientPhotos:
+    | {
+        id: string;
+        before: string;
+        after: string | null;
+        words: string;
+      }[]
+    | null;
   version: number;
   offers?: {
     id: string;
@@ -2160,6 +2313,7 @@ export type JobBrief = {
         words: string;
         amount: number;
         note: string;
+        currency?: string;
       }[]
     | null;
   surfaces: number;
@@ -2221,6 +2375,10 @@ export type Job = {
       x: number;
       y: number;
     };
+    at?: {
+      lat: number;
+      lon: number;
+    } | null;
   };
   client: string;
   withdrawn: {
@@ -2234,6 +2392,24 @@ export type Job = {
     withWhom: string;
     note: string;
   } | null;
+  clientEmail: string | null;
+  cameFrom: {
+    firm: string;
+    currency: string;
+    terms: {
+      board?: "plasterboard" | "drywall";
+      firstCoat?: "primer" | "undercoat";
+      units?: "metric" | "us";
+    };
+  } | null;
+  clientPhotos:
+    | {
+        id: string;
+        before: string;
+        after: string | null;
+        words: string;
+      }[]
+    | null;
   version: number;
   offers?: {
     id: string;
@@ -2247,6 +2423,7 @@ export type Job = {
         words: string;
         amount: number;
         note: string;
+        currency?: string;
       }[]
     | null;
 };
@@ -2671,8 +2848,13 @@ export type JobChange = {
       x: number;
       y: number;
     };
+    at?: {
+      lat: number;
+      lon: number;
+    } | null;
   };
   client?: string;
+  clientEmail?: string | null;
   startsAt?: string;
 };
 export type RoomBody = {
@@ -3885,6 +4067,10 @@ export type FaultAct = {
 export type MendWork = {
   causeFirst: boolean;
   causes: FaultCause[];
+  lasts: {
+    paintedOver: number;
+    causeMended: number;
+  } | null;
   makeGood: string | null;
   touchUp: TouchUp | null;
   kit: TouchUpKit | null;
@@ -4305,6 +4491,7 @@ export type CellLookBody = {
     family?: Family | null;
     coats?: number | null;
     minutes?: number | null;
+    readEarly?: boolean | null;
   };
   at: string;
   corrects?: string;
@@ -4566,6 +4753,7 @@ export type FoundingBody = {
     units: "metric" | "us";
     taxName: string;
     taxPct: number;
+    taxIncluded?: boolean;
     address?: string;
     phone?: string;
     email?: string;
@@ -4590,6 +4778,60 @@ export type LedgerEntry = {
   hash: string;
   jobId: string;
 };
+export type PostPage = {
+  where: string;
+  mails: {
+    id: string;
+    kind: "quote" | "reminder" | "visit-letter" | "care-sheet" | "invitation";
+    jobId: string | null;
+    toAddress: string;
+    subject: string;
+    attached: string | null;
+    state: "waiting" | "going" | "out" | "failed";
+    fault: string | null;
+    byName: string;
+    at: string;
+    job: string | null;
+  }[];
+  more: boolean;
+};
+export type MailText = {
+  id: string;
+  kind: "quote" | "reminder" | "visit-letter" | "care-sheet" | "invitation";
+  jobId: string | null;
+  toAddress: string;
+  subject: string;
+  attached: string | null;
+  state: "waiting" | "going" | "out" | "failed";
+  fault: string | null;
+  byName: string;
+  at: string;
+  fromAddress: string;
+  text: string;
+};
+export type Mail = {
+  id: string;
+  kind: "quote" | "reminder" | "visit-letter" | "care-sheet" | "invitation";
+  jobId: string | null;
+  toAddress: string;
+  subject: string;
+  attached: string | null;
+  state: "waiting" | "going" | "out" | "failed";
+  fault: string | null;
+  byName: string;
+  at: string;
+};
+export type JobMailBody = {
+  id: string;
+  what: "quote" | "reminder" | "visit-letter" | "care-sheet";
+  to: string;
+  note?: string;
+  token?: string;
+};
+export type InvitationMailBody = {
+  id: string;
+  token: string;
+};
 export type JobSums = {
   minutes: number;
   cost: number;
@@ -4612,7 +4854,13 @@ export type PricePage = {
   seen: string;
   changes: QuoteChange[];
   sums: JobSums;
+  plannedVisits: number | null;
   lines: PricedLine[];
+  elsewhere: {
+    words: string;
+    amount: number;
+    currency: string;
+  }[];
   settings: {
     hourCost: number;
     visitMinutes: number;
@@ -4622,6 +4870,7 @@ export type PricePage = {
     margin: number;
     tax: number;
     taxName: string;
+    taxIncluded: boolean;
     reserveL: number;
     heldDays: number;
     sundriesLevel: number;
@@ -4633,6 +4882,7 @@ export type PricePage = {
     number: number;
     version: number;
     total: number;
+    currency: string;
     byName: string;
     sentAt: string;
     agreement: Agreed | null;
@@ -4656,6 +4906,16 @@ export type PricePage = {
   } | null;
   replies: ClientReply[];
 };
+export type ClientPhotosBody = {
+  id: string;
+  version: number;
+  clientPhotos: {
+    id: string;
+    before: string;
+    after: string | null;
+    words: string;
+  }[];
+};
 export type OwnSumsBody = {
   id: string;
   version: number;
@@ -4665,6 +4925,7 @@ export type OwnSumsBody = {
     words: string;
     amount: number;
     note: string;
+    currency?: string;
   }[];
 };
 export type AnswerBody = {
@@ -4782,6 +5043,7 @@ export type FirmChange = {
     margin?: number;
     tax?: number;
     taxName?: string;
+    taxIncluded?: boolean;
     reserveL?: number;
     heldDays?: number;
     sundriesLevel?: number;
@@ -4796,6 +5058,11 @@ export type FirmChange = {
     payment?: string;
     quotesFrom?: number;
   };
+  yard?: {
+    lat: number;
+    lon: number;
+  } | null;
+  logo?: null;
   suppliers?: {
     name: string;
     makers: string[];
@@ -4867,6 +5134,40 @@ export type TickBody = {
   id: string;
   item: string;
   had: number;
+};
+export type JobFileHolds = {
+  jobId: string;
+  title: string;
+  place: string;
+  client: string;
+  status: JobStatus;
+  from: {
+    firm: string;
+    currency: string;
+    terms: {
+      board?: "plasterboard" | "drywall";
+      firstCoat?: "primer" | "undercoat";
+      units?: "metric" | "us";
+    };
+  } | null;
+  rooms: number;
+  surfaces: number;
+  tests: number;
+  steps: number;
+  photos: number;
+  entries: number;
+  firstAt: string | null;
+  lastAt: string | null;
+  people: string[];
+  products: number;
+  quotes: {
+    marked: string;
+    total?: number;
+    currency: string;
+    agreedBy: string | null;
+  }[];
+  already: boolean;
+  currency: string;
 };
 export type WeatherHours = {
   place: string;
@@ -4984,14 +5285,23 @@ export const {
   useFirstRunQuery,
   useFoundMutation,
   useLedgerQuery,
+  usePostQuery,
+  useMailQuery,
+  useSendAgainMutation,
+  useWriteToClientMutation,
+  useWriteToRoundMutation,
+  useWriteInvitationMutation,
   usePriceQuery,
   useClientPreviewQuery,
+  usePutClientPhotosMutation,
   usePutOwnSumsMutation,
   useAnswerClientMutation,
   useFanQuery,
   usePutOffersMutation,
   useRetentionQuery,
   useSetRetentionMutation,
+  useFirmLogoQuery,
+  useSetLogoMutation,
   useRulesPreviewQuery,
   useChangeFirmMutation,
   useChangeJobRulesMutation,
@@ -4999,6 +5309,7 @@ export const {
   useShoppingQuery,
   useTickMutation,
   useLazyCheckLedgerQuery,
+  useLookIntoJobMutation,
   useBringJobInMutation,
   useWeatherQuery,
   useLazyWeatherQuery,

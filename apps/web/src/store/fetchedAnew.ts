@@ -59,6 +59,8 @@ endpoints.enhanceEndpoints({
     feed: { providesTags: ['Feed'] },
     setFeed: { invalidatesTags: moves('Feed') },
     setBusy: { invalidatesTags: moves('Feed', 'Plan') },
+    firmLogo: { providesTags: ['Session'] },
+    setLogo: { invalidatesTags: moves(...ALL_COMPUTED) },
     changeFirm: { invalidatesTags: moves(...ALL_COMPUTED) },
     rulesPreview: { providesTags: ['Jobs'] },
     changeJobRules: { invalidatesTags: moves(...ALL_COMPUTED) },
@@ -120,6 +122,7 @@ endpoints.enhanceEndpoints({
     price: { providesTags: priced },
     fan: { providesTags: priced },
     clientPreview: { providesTags: priced },
+    putClientPhotos: { invalidatesTags: writes(onNone, 'client-photos-chosen') },
     putOwnSums: { invalidatesTags: writes(onNone, 'own-sums-changed') },
     answerClient: { invalidatesTags: writes(onNone, 'client-answered') },
     replyAsClient: { invalidatesTags: moves('Client') },
@@ -147,6 +150,11 @@ endpoints.enhanceEndpoints({
         await queryFulfilled.catch(() => shown.undo());
       },
     },
+    post: { providesTags: ['Post'] },
+    writeToClient: { invalidatesTags: writes(onNone, 'mail-written') },
+    writeToRound: { invalidatesTags: moves('Post', 'Ledger') },
+    writeInvitation: { invalidatesTags: moves('Post') },
+    sendAgain: { invalidatesTags: moves('Post') },
     client: { providesTags: ['Client'] },
     agree: { invalidatesTags: moves('Client') },
 

@@ -85,6 +85,8 @@ const REACH: Record<LedgerKind, Reach> = {
   'link-revoked': ofJob('Job', 'Ledger'),
   'offers-changed': figures,
   'own-sums-changed': figures,
+  'client-photos-chosen': figures,
+  'mail-written': reach(all('Post')),
   'plan-posted': reach(figures, ofJob('House'), plans, all('Today')),
   'coat-logged': work,
   'step-done': work,

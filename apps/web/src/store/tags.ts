@@ -25,6 +25,8 @@ export const TAGS = [
   'Ledger',
   'Trials',
   'Trial',
+  /** What leaves the firm by e-mail. */
+  'Post',
 ] as const;
 export type TagType = (typeof TAGS)[number];
 export type Tag = TagType | { type: TagType; id: string };

@@ -43,7 +43,9 @@ export function LineDetail({ line, at, last, asked, onAsk }: Props) {
       )}
       {card && isCoat(step.kind) && (
         <details>
-          <summary className="min-h-[36px] cursor-pointer py-1.5 text-faded">Thinner, cleaning and spills</summary>
+          <summary className="cursor-pointer text-faded wide:min-h-[36px] wide:py-1.5">
+            Thinner, cleaning and spills
+          </summary>
           <CleanUpLines card={card} />
         </details>
       )}

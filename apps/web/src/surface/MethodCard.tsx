@@ -6,8 +6,14 @@ import { useWords } from '../words/Words.tsx';
 /** A wait longer than this is no matter of standing by with a clock. */
 const LONGEST_STANDING_BY_SEC = 900;
 
+/** Since when a test waits, in milliseconds, and who is told. */
+interface Wait {
+  since: number | null;
+  onSince: (since: number | null) => void;
+}
+
 /** How a test is made and read: the act first, the rest on demand; a clock where it waits. */
-export function MethodCard({ kind }: { kind: TestKind }) {
+export function MethodCard({ kind, wait }: { kind: TestKind; wait?: Wait }) {
   const { inOurWords } = useWords();
   const card = METHOD_CARDS[kind];
   const [more, setMore] = useState(false);
@@ -38,9 +44,9 @@ export function MethodCard({ kind }: { kind: TestKind }) {
           <strong className="text-madder">Caution.</strong> {CAUTION_SHORT[code]}
         </p>
       ))}
-      {card.waitSec > 0 && card.waitSec <= LONGEST_STANDING_BY_SEC && (
+      {wait && card.waitSec > 0 && card.waitSec <= LONGEST_STANDING_BY_SEC && (
         <div className="mt-2">
-          <Timer key={kind} seconds={card.waitSec} />
+          <Timer key={kind} seconds={card.waitSec} {...wait} />
         </div>
       )}
     </div>

@@ -56,7 +56,7 @@ export function OtherWays({ data }: { data: SurfacePage }) {
       {data.schools.length > 0 && (
         <div className="mt-2 flex flex-wrap items-start gap-x-6">
           <details>
-            <summary className="min-h-[36px] cursor-pointer py-1.5">
+            <summary className="cursor-pointer wide:min-h-[36px] wide:py-1.5">
               Where good firms differ here ({data.schools.length})
             </summary>
             <ul className="pl-4">
@@ -69,7 +69,7 @@ export function OtherWays({ data }: { data: SurfacePage }) {
               ))}
             </ul>
           </details>
-          <Link className="min-h-[36px] py-1.5 font-semibold underline" to="schools">
+          <Link className="font-semibold underline wide:min-h-[36px] wide:py-1.5" to="schools">
             The schools side by side
           </Link>
         </div>

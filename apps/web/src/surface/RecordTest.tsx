@@ -1,6 +1,8 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { useFocusWhileOpen } from '../page/focus.ts';
 import {
   ADHESION_KINDS,
+  METHOD_CARDS,
   MOISTURE_SCALE_LABELS,
   MOISTURE_SCALES,
   PLANE_LABELS,
@@ -8,6 +10,7 @@ import {
   PRIMER_FAMILIES,
   RESULT_LABELS,
   TEST_LABELS,
+  TEST_NOT_YET,
   TEST_RESULTS,
   type SketchPlace,
   type TestKind,
@@ -19,6 +22,7 @@ import { capital } from '../words/figures.ts';
 import { ChipLayers } from './ChipLayers.tsx';
 import { MethodCard } from './MethodCard.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
+import { sayClock } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
 import { newId } from '../store/newId.ts';
@@ -42,7 +46,9 @@ const FIRST: TestKind[] = [
 const REST = (Object.keys(TEST_RESULTS) as TestKind[]).filter((k) => !FIRST.includes(k));
 
 /** What goes with a result, why it is corrected, and the figure of a meter. */
-type TestSaid = Beside & { note: string; value: string };
+type TestSaid = Beside & { note: string; value: string; waits: Waits };
+/** Since when each kind of test waits here, in milliseconds: it runs on while somebody is elsewhere. */
+type Waits = Partial<Record<TestKind, number | null>>;
 
 interface Props {
   surfaceId: string;
@@ -73,6 +79,7 @@ export function RecordTest({
     ...besideOf(corrects),
     note: '',
     value: '',
+    waits: {},
   });
   const { said: beside, say } = draft;
   const { note } = beside;
@@ -80,6 +87,15 @@ export function RecordTest({
   const [record, { isLoading, error }] = useRecordTestMutation();
   const blocked = isLoading || (corrects !== null && note.trim() === '');
   useKeysRest();
+  const results = useRef<HTMLDivElement>(null);
+  useFocusWhileOpen(results);
+  const since = beside.waits[kind] ?? null;
+  const [unsure, setUnsure] = useState(false);
+  /** Nothing to be seen may only mean that its time is not up: then it is asked. */
+  const give = (result: string) => {
+    if (result === TEST_NOT_YET[kind] && !hasWaited(kind, since)) setUnsure(true);
+    else void send({ result });
+  };
   const send = async (result: Partial<TestRecord>) => {
     const test = testMade(kind, result, beside);
     const id = newId();
@@ -111,16 +127,23 @@ export function RecordTest({
         {!corrects && (
           <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Which test">
             {[...new Set([first, ...FIRST, ...(all ? REST : [])])].map((k) => (
-              <Chip key={k} pressed={k === kind} onPress={() => setKind(k)}>
+              <Chip
+                key={k}
+                pressed={k === kind}
+                onPress={() => {
+                  setKind(k);
+                  setUnsure(false);
+                }}
+              >
                 {TEST_LABELS[k]}
               </Chip>
             ))}
             {!all && <Chip onPress={() => setAll(true)}>Other tests …</Chip>}
           </div>
         )}
-        <MethodCard kind={kind} />
+        <MethodCard kind={kind} wait={{ since, onSince: (at) => say({ waits: { ...beside.waits, [kind]: at } }) }} />
         <BesideResult kind={kind} beside={beside} say={say} />
-        <div className="flex flex-wrap gap-2" role="group" aria-label="Result">
+        <div ref={results} className="flex flex-wrap gap-2" role="group" aria-label="Result">
           {kind === 'cross-cut' &&
             [0, 1, 2, 3, 4, 5].map((grade) => (
               <Result
@@ -157,10 +180,19 @@ export function RecordTest({
               key={result}
               busy={blocked}
               words={capital(RESULT_LABELS[result] ?? result)}
-              onPress={() => void send({ result })}
+              onPress={() => give(result)}
             />
           ))}
         </div>
+        {unsure && (
+          <Unsure
+            kind={kind}
+            busy={blocked}
+            onWaited={() => void send({ result: TEST_NOT_YET[kind]! })}
+            onEarly={() => void send({ result: TEST_NOT_YET[kind]!, readEarly: true })}
+            onLeave={() => setUnsure(false)}
+          />
+        )}
         <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
           <TextField
             name="place"
@@ -188,6 +220,40 @@ export function RecordTest({
         <DraftIsBack draft={draft} />
       </section>
     </FormProvider>
+  );
+}
+
+const hasWaited = (kind: TestKind, since: number | null) =>
+  since !== null && Date.now() >= since + METHOD_CARDS[kind].waitSec * 1000;
+
+/** Asked where nothing was seen and nobody timed it: too early it says nothing, and is written so. */
+function Unsure({
+  kind,
+  busy,
+  onWaited,
+  onEarly,
+  onLeave,
+}: {
+  kind: TestKind;
+  busy: boolean;
+  onWaited: () => void;
+  onEarly: () => void;
+  onLeave: () => void;
+}) {
+  return (
+    <div role="alert" className="mt-3 border-l-4 border-ochre bg-paper px-3 py-2">
+      <p className="max-w-[60ch]">
+        It is read after {sayClock(METHOD_CARDS[kind].waitSec)}. Did it have that long? Read earlier, it stands in the
+        ledger and decides nothing.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Result busy={busy} words="It had its time" onPress={onWaited} />
+        <Result busy={busy} words="Read early" onPress={onEarly} />
+        <button type="button" className="min-h-[44px] px-2 underline" onClick={onLeave}>
+          Wait on
+        </button>
+      </div>
+    </div>
   );
 }
 

@@ -23,15 +23,14 @@ export function openingNotes(
       continue;
     const took = line.opensAt - line.lastEnd;
     const label = drying.recoatMin;
-    ofLine.set(line.surfaceId, notes.length + 1);
-    notes.push({
-      n: notes.length + 1,
-      head: `${line.last.product.name}.`,
-      text: inUnits(
-        `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
-      ),
-      source: inUnits(dryingSource(drying.chemistry)),
-    });
+    const head = `${line.last.product.name}.`;
+    const text = inUnits(
+      `${CHEMISTRY_LABELS[drying.chemistry]}: ${sayLength(label)} by its label at 23 °C and 50 %. At ${line.offered.temperatureC} °C and ${line.offered.relativeHumidityPct} % here, ${sayLength(took)}. The label is a floor: better air never shortens it.`,
+    );
+    // Two coats of one product in one air open for one reason: it is said once, and both point to it.
+    const said = notes.find((note) => note.head === head && note.text === text);
+    ofLine.set(line.surfaceId, said?.n ?? notes.length + 1);
+    if (!said) notes.push({ n: notes.length + 1, head, text, source: inUnits(dryingSource(drying.chemistry)) });
   }
   return { notes, ofLine };
 }

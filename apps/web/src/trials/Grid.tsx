@@ -130,7 +130,7 @@ export function BoardIcon({ cells }: { cells: readonly Cell[] }) {
   const w = 24 / columns;
   const h = 24 / rows;
   return (
-    <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden className="shrink-0">
+    <svg viewBox="0 0 24 24" aria-hidden className="size-6 shrink-0 wide:size-[180px]">
       <rect width="24" height="24" fill="#d9b88a" />
       {cells.map((c) => (
         <rect
@@ -141,7 +141,8 @@ export function BoardIcon({ cells }: { cells: readonly Cell[] }) {
           height={h - 0.8}
           fill={c.primer === null ? 'none' : PRIMED[c.primer % PRIMED.length]}
           stroke="#6f5f49"
-          strokeWidth=".4"
+          strokeWidth="1"
+          vectorEffect="non-scaling-stroke"
         />
       ))}
     </svg>

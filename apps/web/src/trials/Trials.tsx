@@ -51,7 +51,7 @@ export default function Trials() {
       {boards.length > 0 && (
         <section className="mb-5">
           <h2 className={HEAD}>Boards</h2>
-          <ul>
+          <ul className="wide:grid wide:grid-cols-[repeat(auto-fill,minmax(250px,1fr))] wide:gap-x-8">
             {boards.map((b) => (
               <BoardLine key={b.id} board={b} />
             ))}
@@ -108,7 +108,7 @@ function BoardLine({ board }: { board: TrialBrief }) {
   const next = [...board.due].sort((a, b) => a.due.localeCompare(b.due))[0];
   const late = next && Date.parse(next.due) <= Date.now();
   return (
-    <li className="flex items-center gap-3 border-b border-rule py-2">
+    <li className="flex items-center gap-3 border-b border-rule py-2 wide:flex-col wide:items-start wide:py-3">
       <BoardIcon cells={board.cells} />
       <div className="min-w-0 flex-1">
         <Link className={LINK} to={`/trials/${board.id}`}>
@@ -119,7 +119,7 @@ function BoardLine({ board }: { board: TrialBrief }) {
           {board.place && `, ${board.place}`} · {board.cells.length} cells
         </div>
       </div>
-      <div className="text-right">
+      <div className="text-right wide:text-left">
         {board.concluded
           ? 'concluded'
           : !board.primedAt

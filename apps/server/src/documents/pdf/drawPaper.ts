@@ -23,9 +23,27 @@ export async function drawPaper(paper: Paper): Promise<Uint8Array> {
   return Buffer.concat(chunks);
 }
 
-function drawHead(sheet: Sheet, { title, about, firm, letterhead = [], marked }: Paper): void {
+const LOGO = { width: 150, height: 50 };
+
+/** The firm's own picture above its name; it was made anew when it was taken, and can be drawn. */
+function drawLogo(sheet: Sheet, { logo, firm }: Paper): void {
+  const picture = logo ? Buffer.from(logo.slice(logo.indexOf(',') + 1), 'base64') : null;
+  if (!picture) return;
+  sheet.addStructure(
+    sheet.struct('Figure', { alt: firm }, () => {
+      sheet.image(picture, PAGE.left, PAGE.top, { fit: [LOGO.width, LOGO.height], valign: 'center' });
+    }),
+  );
+  sheet.x = PAGE.left;
+  sheet.y = PAGE.top + LOGO.height + 8;
+}
+
+function drawHead(sheet: Sheet, paper: Paper): void {
+  const { title, about, firm, letterhead = [], marked } = paper;
+  sheet.y = PAGE.top;
+  drawLogo(sheet, paper);
   tagged(sheet, 'P', () => {
-    sheet.font('strong').fontSize(10).fillColor(FADED).text(printable(firm), PAGE.left, PAGE.top, { continued: true });
+    sheet.font('strong').fontSize(10).fillColor(FADED).text(printable(firm), PAGE.left, sheet.y, { continued: true });
     sheet.font('text').text(printable(marked), { align: 'right' });
   });
   if (letterhead.length)
