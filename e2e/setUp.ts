@@ -24,10 +24,14 @@ export async function openJobOf(page: Page, id: string, title: string, builtYear
   await send(page, 'POST', 'jobs', { id, title, place: 'Pellworth Staithe', builtYear, startsAt });
 }
 
-/** A job of its own with one skirting under old oil gloss, young enough to sand dry. */
-export async function oilSkirting(page: Page, title: string): Promise<{ job: string; surface: string }> {
+/** A job of its own with one skirting under old oil gloss; built when it is not said otherwise young enough to sand dry. */
+export async function oilSkirting(
+  page: Page,
+  title: string,
+  builtYear = 1996,
+): Promise<{ job: string; surface: string }> {
   const [jobId, roomId, surfaceId] = [uuid(), uuid(), uuid()];
-  await openJobOf(page, jobId, title, 1996);
+  await openJobOf(page, jobId, title, builtYear);
   await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
   await send(page, 'POST', `jobs/${jobId}/surfaces`, {
     id: surfaceId,

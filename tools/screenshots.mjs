@@ -37,9 +37,11 @@ ensureBuild();
 mkdirSync(OUT, { recursive: true });
 const { launchChromium } = await import('./chromium.mjs');
 const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
-const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-shots-')), 'mariadb'), { quick: true });
+const folder = mkdtempSync(join(tmpdir(), 'ledger-shots-'));
+const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
 const port = await freePort();
-const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+const post = { POST_DIR: join(folder, 'post') };
+const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn', ...post } });
 const browser = await launchChromium();
 
 async function shoot(views, viewport) {

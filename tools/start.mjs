@@ -40,7 +40,12 @@ const { newFirstRunCode } = await import('../apps/server/dist/founding/firstRunC
 const code = newFirstRunCode();
 const address = `http://127.0.0.1:${PORT}`;
 try {
-  server = await startServer({ url: database.url, port: PORT, log: LOG, env: { FIRST_RUN_CODE: code } });
+  server = await startServer({
+    url: database.url,
+    port: PORT,
+    log: LOG,
+    env: { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post') },
+  });
 } catch (error) {
   process.stderr.write(`${error.message}\n`);
   await end(1);

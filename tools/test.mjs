@@ -47,11 +47,16 @@ async function jest() {
 
 /** The interface at one width, on a demo of its own. */
 async function interfaceTests(project) {
-  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-e2e-')), 'mariadb'), { quick: true });
+  const folder = mkdtempSync(join(tmpdir(), 'ledger-e2e-'));
+  const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
   // The server, the tests and their browser have one clock: a working morning, whatever the day is outside.
   const clock = { CLOCK_SHIFT_MS: String(shiftTo()) };
-  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn', ...clock } });
+  const server = await startServer({
+    url: database.url,
+    port,
+    env: { LOG_LEVEL: 'warn', POST_DIR: join(folder, 'post'), ...clock },
+  });
   running.push(server, database);
   const results = join(ROOT, 'test-results', project);
   const file = join(results, 'e2e.json');

@@ -17,9 +17,10 @@ let base: string;
 
 /** A server of its own, with nothing in it. */
 test.beforeAll(async () => {
-  database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-first-run-')), 'mariadb'), { quick: true });
+  const folder = mkdtempSync(join(tmpdir(), 'ledger-first-run-'));
+  database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
-  const env = { LOG_LEVEL: 'error', DEMO: 'none', FIRST_RUN_CODE: CODE };
+  const env = { LOG_LEVEL: 'error', DEMO: 'none', FIRST_RUN_CODE: CODE, POST_DIR: join(folder, 'post') };
   server = await startServer({ url: database.url, port, env });
   base = `http://127.0.0.1:${port}`;
 });

@@ -9,9 +9,9 @@ test('somebody is asked in by a link, comes in as a painter, and sees what to do
   await signIn(page);
   await page.goto('/people');
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Address').fill(`perran.${info.project.name}@saltmarsh-thirle.example`);
-  await page.getByRole('button', { name: 'Make a link' }).click();
-  const link = await page.getByLabel(/Send this link to them/).inputValue();
+  await page.getByLabel('E-mail address').fill(`perran.${info.project.name}@saltmarsh-thirle.example`);
+  await page.getByRole('button', { name: 'Ask them in' }).click();
+  const link = await page.getByLabel(/The same link, to give by hand/).inputValue();
 
   const guest = await (await browser.newContext({ viewport: info.project.use.viewport! })).newPage();
   await guest.goto(link);

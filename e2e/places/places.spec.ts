@@ -1,4 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { openJob, signIn, settled } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -21,16 +22,26 @@ const PLACES = [
   'rules',
 ];
 
-test('every place reads without fault, in paper and in lamp, and nothing runs off the page', async ({ page }) => {
+/** What can be pressed and is lower than a thumb is wide, on the page itself. */
+const tooSmall = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('main :is(button, a[href], select, summary)')]
+      .filter((one) => one.getClientRects().length > 0 && one.getBoundingClientRect().height < 43.5)
+      .map((one) => `${one.tagName} ${one.innerText || one.getAttribute('aria-label')}`),
+  );
+
+test('every place reads without fault, in paper and in lamp, and nothing runs off the page', async ({ page }, info) => {
   test.setTimeout(300_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   await signIn(page);
   const check = async (where: string) => {
     const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
       .analyze();
+    expect([where, await page.locator('h1').count()]).toEqual([where, 1]);
     expect(violations.map((v) => `${where}: ${v.id}: ${v.nodes[0]?.target.join(' ')}`)).toEqual([]);
+    if (info.project.name === 'site') expect([where, await tooSmall(page)]).toEqual([where, []]);
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
     ).toBeLessThanOrEqual(0);

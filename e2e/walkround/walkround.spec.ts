@@ -1,3 +1,4 @@
+import { oilSkirting } from '../setUp.ts';
 import { openJob, openNewJob, signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -182,4 +183,31 @@ test('the season’s round outside: a reading, and the likely cause with its clu
   await stop.getByRole('button', { name: 'Record' }).click();
   await expect(stop).toContainText('Moisture: 26.5 %');
   await expect(stop).toContainText(/Likely .*(splash|end grain|water)/);
+});
+
+test('a swab that found nothing before its time decides nothing, and says so', async ({ page }, info) => {
+  await signIn(page);
+  const { surface } = await oilSkirting(page, `Swabbed, ${info.project.name}`, 1931);
+  await page.goto(surface);
+  const swab = async () => {
+    await page.getByRole('button', { name: 'Test', exact: true }).click();
+    await page.getByRole('button', { name: 'Lead swab', exact: true }).click();
+  };
+  const blocked = page.getByText(/No dry sanding, dry scraping or heat/).filter({ visible: true });
+  await swab();
+  await page.getByRole('button', { name: 'Negative', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'It is read after 0:30.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Read early' }).click();
+  await expect(page.getByText('Lead swab: negative, read early').filter({ visible: true }).first()).toBeVisible();
+  await expect(blocked.first()).toBeVisible();
+  // A wait that was begun runs on while somebody is elsewhere; positive needs no waiting for.
+  await swab();
+  await page.getByRole('button', { name: 'Wait 0:30' }).click();
+  await page.reload();
+  await swab();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.getByRole('button', { name: 'Negative', exact: true }).click();
+  await page.getByRole('button', { name: 'It had its time' }).click();
+  await expect(page.getByText('Lead swab: negative', { exact: true }).filter({ visible: true }).first()).toBeVisible();
+  await expect(blocked).toHaveCount(0);
 });
