@@ -1,21 +1,30 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '../test.ts';
 
-/** What has the focus, as it is named aloud. */
-const focused = (page: Page) =>
-  page.evaluate(() => {
-    const at = document.activeElement as HTMLElement | null;
-    const label = (at as HTMLInputElement | null)?.labels?.[0]?.innerText;
-    return (at?.getAttribute('aria-label') ?? label ?? at?.innerText ?? '').trim().split('\n')[0]!;
-  });
+/** What has the focus, as it is named aloud; with `all`, everything that could have it. */
+const named = (page: Page, all: boolean) =>
+  page.evaluate((every) => {
+    const nameOf = (at: HTMLElement) => {
+      const label = (at as HTMLInputElement).labels?.[0]?.innerText;
+      return (at.getAttribute('aria-label') ?? label ?? at.innerText).trim().split('\n')[0]!;
+    };
+    const focusable = 'a[href], button, input, select, textarea, [tabindex]';
+    const those = every ? [...document.querySelectorAll<HTMLElement>(focusable)] : [document.activeElement];
+    return those.map((at) => (at instanceof HTMLElement ? nameOf(at) : ''));
+  }, all);
 
-/** Goes on by Tab until what has the focus is called so: it must be near, since the focus stands where the next act is. */
-async function tabTo(page: Page, name: string | RegExp, most = 12): Promise<void> {
+/**
+ * Goes on by Tab until what has the focus is called so: it must be near, since the focus stands where the next act is.
+ * The page may still be on its way: that it is there at all is waited for.
+ */
+async function tabTo(page: Page, name: string, most = 12): Promise<void> {
+  await expect.poll(() => named(page, true)).toContain(name);
+  if (most === 0) await expect.poll(() => named(page, false)).toEqual([name]);
   const passed: string[] = [];
   for (let i = 0; i <= most; i++) {
-    const at = await focused(page);
-    if (typeof name === 'string' ? at === name : name.test(at)) return;
-    passed.push(at);
+    const [at] = await named(page, false);
+    if (at === name) return;
+    passed.push(at!);
     await page.keyboard.press('Tab');
   }
   throw new Error(`${name} is not within ${most} tabs; passed: ${passed.join(' | ')}`);
