@@ -39,6 +39,11 @@ async function calendar(path: string, client?: Client): Promise<{ status: number
   return { status: answer.status, type, events };
 }
 
+interface Ahead {
+  id: string;
+  jobId: string;
+  startsAt: string;
+}
 interface Planned {
   id: string;
   surface: string;
@@ -46,8 +51,8 @@ interface Planned {
   end: string;
   crew: string[];
 }
-async function plannedJob() {
-  const { jobId, roomId } = await newJob(ada, 1995);
+async function plannedJob(begins: Date | null = null) {
+  const { jobId, roomId } = await newJob(ada, 1995, begins);
   const surface = surfaceBody(roomId);
   await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
   await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
@@ -95,13 +100,24 @@ describe('a private feed', () => {
   test('shows a person’s own work on every job, follows what is posted, and needs no session', async () => {
     const way = token();
     expect((await mei.post('/api/calendar', { id: uuid(), token: way })).body).toEqual({ open: true });
-    const { surfaceId, steps } = await plannedJob();
+    const { jobId, surfaceId, steps } = await plannedJob(new Date());
     const { id } = (await mei.get('/api/session')).body.person;
     const own = steps.filter((s) => s.crew.includes(id as string)).length;
     const { events } = await calendar(`/api/calendar/${way}`);
     expect(events.filter((e) => e.uid.startsWith(surfaceId))).toHaveLength(own);
     expect(events.every((e) => e.end > e.start)).toBe(true);
-    expect((await mei.get('/api/calendar')).body.madeAt).not.toBeNull();
+    // The page shows the same weeks that the feed holds, in their order.
+    const { madeAt, work } = (await mei.get('/api/calendar')).body as { madeAt: string; work: Ahead[] };
+    expect(madeAt).not.toBeNull();
+    const soon = Date.now() + 34 * 86_400_000;
+    const inFeed = events.filter((e) => e.end > Date.now() && e.start < soon).map((e) => e.uid);
+    expect(work.map((w) => w.id).sort()).toEqual(inFeed.sort());
+    expect(work.map((w) => w.startsAt)).toEqual(work.map((w) => w.startsAt).sort());
+    const of = (list: readonly Ahead[]) => list.filter((w) => w.id.startsWith(surfaceId));
+    const his = ((await ada.get('/api/calendar')).body as { work: Ahead[] }).work;
+    expect(of(work).length + of(his).length).toBeGreaterThan(0);
+    expect([...of(work), ...of(his)].every((w) => w.jobId === jobId)).toBe(true);
+    expect(of(work)).toHaveLength(own);
   });
   test('a new address closes the old; a closed or guessed one shows nothing', async () => {
     const [first, second] = [token(), token()];
@@ -114,12 +130,13 @@ describe('a private feed', () => {
     await ada.post('/api/calendar', { id: uuid(), token: null });
     for (const way of [second, token(), 'x', 'a'.repeat(43)])
       expect((await calendar(`/api/calendar/${way}`)).status).toBe(404);
-    expect((await ada.get('/api/calendar')).body).toEqual({ madeAt: null, busy: 0, next: [] });
+    expect((await ada.get('/api/calendar')).body).toMatchObject({ madeAt: null, busy: 0, taken: [] });
     expect((await ada.post('/api/calendar', { id: uuid(), token: 'short' })).status).toBe(400);
   });
   test('holds nothing of another firm', async () => {
     const way = token();
     await other.post('/api/calendar', { id: uuid(), token: way });
     expect((await calendar(`/api/calendar/${way}`)).events).toEqual([]);
+    expect((await other.get('/api/calendar')).body.work).toEqual([]);
   });
 });

@@ -95,10 +95,12 @@ export const planningAnswer = answer({ holidays: texts, version: figure });
 export const busyAnswer = answer({ busy: figure });
 export const feedAnswer = answer({ open: flag });
 /** Where somebody's feed stands, and when they are taken by something else. */
-export const calendarPage = answer({
+export const calendarPage = named('OwnCalendar', {
   madeAt: moment.nullable(),
   busy: figure,
-  next: z.array(answer({ title: text, startsAt: moment, endsAt: moment })),
+  /** In the weeks ahead, in their order. */
+  taken: z.array(answer({ title: text, startsAt: moment, endsAt: moment })),
+  work: z.array(answer({ id: text, jobId: text, job: text, words: text, startsAt: moment, endsAt: moment })),
 });
 
 const letGo = named('LetGo', { notes: figure, photos: figure });

@@ -19,7 +19,7 @@ import { STANDS } from '../record/takenOut.ts';
 import { BusyTimeEntity, CalendarFeedEntity } from '../record/calendarEntities.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
-import type { Who } from '../record/firmScope.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { readJob, readJobs } from '../reading/jobRecords.ts';
 import { Open, Sender } from '../people/session.ts';
 import { ForEverybody } from '../people/roles.ts';
@@ -30,7 +30,7 @@ import { refusedWith } from '../http/refused.ts';
 import type { BusyAsked } from './busy.worker.ts';
 import type { Busy } from './busyFile.ts';
 import { careEvents } from './careEvents.ts';
-import { calendarFile, eventsOf } from './calendarFile.ts';
+import { calendarFile, eventsOf, type CalendarEvent } from './calendarFile.ts';
 import { visitEvents } from './visitEvents.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { bodyOf } from '../http/bodyOf.ts';
@@ -46,6 +46,8 @@ export class BusyBody extends bodyOf({ id: newId, ics: text(400_000).nullish() }
 const UNDER_WAY = ['planned', 'active'];
 /** So far ahead another calendar is read. */
 const AHEAD_DAYS = 400;
+/** So far ahead somebody's own work is shown: four whole weeks, and what is left of this one. */
+const SHOWN_DAYS = 34;
 const DAY_MS = 86_400_000;
 
 const nothing = () => new NotFoundException('There is nothing here. The feed may have been closed.');
@@ -84,17 +86,48 @@ export class Calendar implements OnModuleDestroy {
     return calendarFile(`${records.job.title}: looking after it`, careEvents(records, who.now));
   }
 
-  /** Where this person's feed stands, and when they are taken by something else. */
+  /** Where this person's feed stands, what stands in it in the weeks ahead, and when they are taken by something else. */
   async feed(who: Who) {
     const scope = this.writes.reading(who);
     const [feed] = await scope.find(CalendarFeedEntity, { personId: who.personId });
     const busy = await scope.find(BusyTimeEntity, { personId: who.personId }, { startsAt: 'ASC' });
-    const ahead = busy.filter((b) => b.endsAt > who.now);
+    const until = new Date(who.now.getTime() + SHOWN_DAYS * DAY_MS);
     return {
       madeAt: feed?.madeAt ?? null,
-      busy: ahead.length,
-      next: ahead.slice(0, 8).map(({ title, startsAt, endsAt }) => ({ title, startsAt, endsAt })),
+      busy: busy.filter((b) => b.endsAt > who.now).length,
+      taken: busy
+        .filter((b) => b.endsAt > who.now && b.startsAt < until)
+        .map(({ title, startsAt, endsAt }) => ({ title, startsAt, endsAt })),
+      work: (await this.ownEvents(scope, who.personId))
+        .filter(({ event }) => event.end > who.now && event.start < until)
+        .map(({ job, event }) => ({
+          id: event.id,
+          jobId: job.id,
+          job: job.title,
+          words: event.title,
+          startsAt: event.start,
+          endsAt: event.end,
+        }))
+        .sort((a, b) => a.startsAt.getTime() - b.startsAt.getTime()),
     };
+  }
+
+  /** Everything that wants this person's hands: their part of every posted plan, and the visits that are theirs. */
+  private async ownEvents(scope: FirmScope, personId: string): Promise<{ job: JobEntity; event: CalendarEvent }[]> {
+    const visits = (await standingVisits(scope)).filter((v) => v.personId === personId);
+    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter(
+      (j) => UNDER_WAY.includes(j.status) || visits.some((v) => v.jobId === j.id),
+    );
+    const all = await readJobs(scope, jobs);
+    const events = await Promise.all(
+      all.map(async (records) => {
+        const posted = await newestPlan(scope, records.job.id);
+        const own = visits.filter((v) => v.jobId === records.job.id);
+        const those = [...(posted ? eventsOf(records, posted, personId) : []), ...visitEvents(records, own)];
+        return those.map((event) => ({ job: records.job, event }));
+      }),
+    );
+    return events.flat();
   }
 
   /** Reads a person's own calendar in: what it held before gives way to what it holds now. Read whole or not at all. */
@@ -139,19 +172,11 @@ export class Calendar implements OnModuleDestroy {
     if (!feed || !person) throw nothing();
     const who: Who = { firmId: feed.firmId, personId: person.id, name: person.name, now, write: null };
     const scope = this.writes.reading(who);
-    const visits = (await standingVisits(scope)).filter((v) => v.personId === person.id);
-    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter(
-      (j) => UNDER_WAY.includes(j.status) || visits.some((v) => v.jobId === j.id),
+    const events = await this.ownEvents(scope, person.id);
+    return calendarFile(
+      `${person.name}, hands on`,
+      events.map(({ event }) => event),
     );
-    const all = await readJobs(scope, jobs);
-    const events = await Promise.all(
-      all.map(async (records) => {
-        const posted = await newestPlan(scope, records.job.id);
-        const own = visits.filter((v) => v.jobId === records.job.id);
-        return [...(posted ? eventsOf(records, posted, person.id) : []), ...visitEvents(records, own)];
-      }),
-    );
-    return calendarFile(`${person.name}, hands on`, events.flat());
   }
 }
 

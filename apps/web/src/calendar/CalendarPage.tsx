@@ -6,6 +6,7 @@ import { useFeedQuery, useJobsQuery, useSetBusyMutation, useSetFeedMutation } fr
 import { useWords } from '../words/Words.tsx';
 import { ShownOnce } from '../form/atOnce.tsx';
 import { FilePick } from '../form/FilePick.tsx';
+import { WeeksAhead } from './WeeksAhead.tsx';
 
 const PLANNED = ['planned', 'active'];
 
@@ -38,6 +39,7 @@ export default function CalendarPage() {
         { n: 2, text: 'Whoever has the address can read the feed. It is shown once; a new one closes the old.' },
       ]}
     >
+      <WeeksAhead feed={feed} />
       <div className="wide:grid wide:grid-cols-2 wide:gap-x-10">
         <section aria-labelledby="feed" className="mb-6">
           <h2 id="feed" className="text-[19px]">
@@ -65,7 +67,7 @@ export default function CalendarPage() {
           </div>
           <Refused error={setting.error} />
         </section>
-        <Busy busy={feed.busy} next={feed.next} />
+        <Busy busy={feed.busy} />
         <section aria-labelledby="files" className="wide:col-span-2">
           <h2 id="files" className="text-[19px]">
             A job as a file
@@ -87,8 +89,7 @@ export default function CalendarPage() {
 }
 
 /** When I am taken by something else: read in from my own calendar, and kept clear of work. */
-function Busy({ busy, next }: { busy: number; next: { title: string; startsAt: string; endsAt: string }[] }) {
-  const { sayTime } = useWords();
+function Busy({ busy }: { busy: number }) {
   const [send, { error, isLoading }] = useSetBusyMutation();
   const read = (ics: string | null) => void send({ id: newId(), ics });
   return (
@@ -101,13 +102,6 @@ function Busy({ busy, next }: { busy: number; next: { title: string; startsAt: s
           ? 'Nothing yet. Read in a calendar file (.ics), and the plan keeps clear of what stands in it.'
           : `${busy} ${busy === 1 ? 'time' : 'times'} ahead. A new file takes the place of the last.`}
       </p>
-      <ul className="mb-2">
-        {next.map((b) => (
-          <li key={b.startsAt + b.title} className="border-b border-rule py-1.5">
-            {sayTime(b.startsAt)} to {sayTime(b.endsAt)} <span className="text-faded">{b.title}</span>
-          </li>
-        ))}
-      </ul>
       <div className="flex flex-wrap items-center gap-3">
         <FilePick accept=".ics,text/calendar" onPick={(file) => void file.text().then(read)}>
           {isLoading ? 'Reading …' : 'Read in a calendar file'}

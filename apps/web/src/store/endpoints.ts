@@ -684,15 +684,7 @@ export type LookAgainApiResponse = /** status 2XX as asked */ {
 export type LookAgainApiArg = {
   jobId: string;
 } & LookBody;
-export type FeedApiResponse = /** status 2XX as asked */ {
-  madeAt: string | null;
-  busy: number;
-  next: {
-    title: string;
-    startsAt: string;
-    endsAt: string;
-  }[];
-};
+export type FeedApiResponse = /** status 2XX as asked */ OwnCalendar;
 export type FeedApiArg = void;
 export type SetFeedApiResponse = /** status 2XX as asked */ {
   open: boolean;
@@ -1657,6 +1649,23 @@ export type LookBody = {
   holds: boolean;
   note?: string;
   at: string;
+};
+export type OwnCalendar = {
+  madeAt: string | null;
+  busy: number;
+  taken: {
+    title: string;
+    startsAt: string;
+    endsAt: string;
+  }[];
+  work: {
+    id: string;
+    jobId: string;
+    job: string;
+    words: string;
+    startsAt: string;
+    endsAt: string;
+  }[];
 };
 export type FeedBody = {
   id: string;
