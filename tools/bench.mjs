@@ -1,6 +1,5 @@
-import { readdirSync, readFileSync, mkdtempSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ensureBuild, ensurePackages } from './build.mjs';
@@ -13,6 +12,7 @@ import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
 import { startServer } from './serve.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 /** `npm run bench`: figures beside a baseline of the same run, since machines differ and drift. */
 ensurePackages();
@@ -226,7 +226,7 @@ async function trial() {
 
 /** Reading a whole job over HTTP, against a bare Node and mysql2 endpoint that returns the same job's rows. */
 async function overHttp() {
-  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-bench-')), 'mariadb'), { quick: true });
+  const database = await startMariadb(join(temporaryFolder('bench'), 'mariadb'), { quick: true });
   const port = await freePort();
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'error' } });
   const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');

@@ -1,13 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { createPool } from 'mysql2/promise';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { startServer } from './serve.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 const PAINTERS = 50;
 const JOBS = 10;
@@ -23,7 +22,7 @@ const at = (list, share) => [...list].sort((a, b) => a - b)[Math.min(list.length
 
 /** Fifty painters on ten jobs for a minute: logging, listening, looking; beside bare inserts at the same pace. */
 export async function siteRows(people, password) {
-  const database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-site-')), 'mariadb'));
+  const database = await startMariadb(join(temporaryFolder('site'), 'mariadb'));
   const port = await freePort();
   const watch = `--import ${pathToFileURL(join(ROOT, 'tools/loopWatch.mjs')).href} --expose-gc`;
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn', NODE_OPTIONS: watch } });

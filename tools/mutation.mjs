@@ -3,12 +3,13 @@
  * how many of the changes its tests notice. With N only every Nth line that holds code is changed, spread over the
  * whole folder: a figure with some doubt, in a fraction of the hours. No part of `npm test`.
  */
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensurePackages } from './build.mjs';
 import { ROOT, runShown } from './run.mjs';
 import { say, stop } from './say.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 /** The suites that hold each folder: those of its own subject, and not every suite that happens to run it. */
 const SUITES = {
@@ -76,7 +77,7 @@ function linesOf(paths, nth) {
   );
   return holding.filter((_line, at) => at % nth === Math.floor(nth / 2)).map(({ place }) => place);
 }
-const config = join(mkdtempSync(join(tmpdir(), 'ledger-mutation-')), 'stryker.config.json');
+const config = join(temporaryFolder('mutation'), 'stryker.config.json');
 writeFileSync(
   config,
   JSON.stringify({

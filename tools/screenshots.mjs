@@ -1,12 +1,12 @@
 import { randomBytes, randomUUID } from 'node:crypto';
-import { mkdirSync, mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say } from './say.mjs';
 import { startServer } from './serve.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 /** `npm run screenshots`: one picture of each main view, from a demo loaded for it. */
 const OUT = join(ROOT, 'docs/screenshots');
@@ -37,7 +37,7 @@ ensureBuild();
 mkdirSync(OUT, { recursive: true });
 const { launchChromium } = await import('./chromium.mjs');
 const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
-const folder = mkdtempSync(join(tmpdir(), 'ledger-shots-'));
+const folder = temporaryFolder('shots');
 const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
 const port = await freePort();
 const post = { POST_DIR: join(folder, 'post') };
@@ -98,7 +98,7 @@ async function shootClient(jobId) {
 
 /** What an empty machine opens on. */
 async function shootFirstRun() {
-  const empty = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-shots-')), 'mariadb'), { quick: true });
+  const empty = await startMariadb(join(temporaryFolder('shots'), 'mariadb'), { quick: true });
   const at = await freePort();
   const env = { LOG_LEVEL: 'warn', DEMO: 'none', FIRST_RUN_CODE: 'ABCD-EFGH-JKLM' };
   const bare = await startServer({ url: empty.url, port: at, env });

@@ -1,5 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { fromDebian } from './debian.mjs';
@@ -8,6 +7,7 @@ import { shiftTo } from './clock.mjs';
 import { endBeside, ROOT, runBeside } from './run.mjs';
 import { say } from './say.mjs';
 import { startServer } from './serve.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 /** `npm test`: every check from a fresh machine, and one closing line that counts them. */
 const counts = { passed: 0, failed: 0 };
@@ -33,7 +33,7 @@ async function check(name, command, args) {
 }
 
 async function jest() {
-  const file = join(mkdtempSync(join(tmpdir(), 'ledger-jest-')), 'jest.json');
+  const file = join(temporaryFolder('jest'), 'jest.json');
   const { status, output } = await runBeside('npx', ['jest', '--json', `--outputFile=${file}`, '--maxWorkers=2'], {
     env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules', FORCE_COLOR: '0' },
   });
@@ -47,7 +47,7 @@ async function jest() {
 
 /** The interface at one width, on a demo of its own. */
 async function interfaceTests(project) {
-  const folder = mkdtempSync(join(tmpdir(), 'ledger-e2e-'));
+  const folder = temporaryFolder('interface');
   const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
   // The server, the tests and their browser have one clock: a working morning, whatever the day is outside.

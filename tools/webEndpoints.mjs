@@ -1,9 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { generateEndpoints } from '@rtk-query/codegen-openapi';
 import { apiDescription } from './apiDescription.mjs';
 import { ROOT } from './run.mjs';
+import { temporaryFolder } from './temporary.mjs';
 
 const CORE_TYPES = join(ROOT, 'apps/server/src/http/coreTypes.ts');
 /** Asked with a body, but nothing is written. */
@@ -17,7 +17,7 @@ export async function webEndpoints() {
   const description = await apiDescription();
   const core = ofCore();
   for (const name of core) description.components.schemas[name] = {};
-  const folder = mkdtempSync(join(tmpdir(), 'ledger-api-'));
+  const folder = temporaryFolder('api');
   try {
     const schemaFile = join(folder, 'openapi.json');
     writeFileSync(schemaFile, JSON.stringify(description));

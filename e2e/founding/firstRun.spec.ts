@@ -1,6 +1,4 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
@@ -9,6 +7,7 @@ import { startServer } from '../../tools/serve.mjs';
 import { send } from '../setUp.ts';
 import { settled } from '../signIn.ts';
 import { expect, test } from '../test.ts';
+import { temporaryFolder } from '../../tools/temporary.mjs';
 
 const CODE = 'ABCD-EFGH-JKLM';
 let database: Awaited<ReturnType<typeof startMariadb>>;
@@ -17,7 +16,7 @@ let base: string;
 
 /** A server of its own, with nothing in it. */
 test.beforeAll(async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'ledger-first-run-'));
+  const folder = temporaryFolder('first-run');
   database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
   const env = { LOG_LEVEL: 'error', DEMO: 'none', FIRST_RUN_CODE: CODE, POST_DIR: join(folder, 'post') };

@@ -1,5 +1,4 @@
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { freePort, startMariadb } from '../../tools/mariadb.mjs';
@@ -7,6 +6,7 @@ import { startServer } from '../../tools/serve.mjs';
 import { settled } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 import { Hand } from './hand.ts';
+import { temporaryFolder } from '../../tools/temporary.mjs';
 
 /** What only the demo has. */
 const INVENTED = /Pellworth|Staithe|Saltmarsh|Thirle|Quillbeck|Dunmarrow|Fettlewick|Saltglass|Oxmere|Anchor Yard/;
@@ -56,7 +56,7 @@ for (const firm of FIRMS)
     let base: string;
     let post: string;
     test.beforeAll(async () => {
-      const folder = mkdtempSync(join(tmpdir(), 'ledger-whole-job-'));
+      const folder = temporaryFolder('whole-job');
       post = join(folder, 'post');
       database = await startMariadb(join(folder, 'mariadb'), { quick: true });
       const port = await freePort();

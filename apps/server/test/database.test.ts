@@ -1,14 +1,13 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { Client, signedIn, uuid } from './client.ts';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 /** A server whose database is taken from under it. */
-const folder = join(mkdtempSync(join(tmpdir(), 'ledger-lost-')), 'mariadb');
+const folder = join(temporaryFolder('lost'), 'mariadb');
 let database: Awaited<ReturnType<typeof startMariadb>>;
 let server: Awaited<ReturnType<typeof startServer>>;
 let base: string;

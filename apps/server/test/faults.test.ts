@@ -1,5 +1,3 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
@@ -7,9 +5,10 @@ import sharp from 'sharp';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { Client, newJob, signedIn, surfaceBody, uuid } from './client.ts';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 /** A server and a database of this suite's own, to be killed. Acknowledged writes are flushed, as in real use. */
-const folder = join(mkdtempSync(join(tmpdir(), 'ledger-faults-')), 'mariadb');
+const folder = join(temporaryFolder('faults'), 'mariadb');
 let database: Awaited<ReturnType<typeof startMariadb>>;
 let server: Awaited<ReturnType<typeof startServer>>;
 let port: number;
@@ -122,7 +121,7 @@ describe('with no room left for photos', () => {
       .toBuffer();
 
   test('each photo is there whole or not at all, it is said plainly, and work goes on when there is room', async () => {
-    const small = join(mkdtempSync(join(tmpdir(), 'ledger-full-')), 'mariadb');
+    const small = join(temporaryFolder('full'), 'mariadb');
     const room = (mb: number) => ({
       quick: true,
       options: ['--innodb-file-per-table=0', `--innodb-data-file-path=ibdata1:12M:autoextend:max:${mb}M`],

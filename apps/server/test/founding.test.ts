@@ -1,14 +1,15 @@
 import { execFile, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
+import { bySocket } from '../../../tools/databaseDoor.mjs';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { ROOT } from '../../../tools/run.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { Client, newJob, surfaceBody, uuid } from './client.ts';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
 const CODE = 'ABCD-EFGH-JKLM';
@@ -18,7 +19,7 @@ let base: string;
 let wren: Client;
 
 beforeAll(async () => {
-  const folder = join(mkdtempSync(join(tmpdir(), 'ledger-founding-')), 'mariadb');
+  const folder = join(temporaryFolder('founding'), 'mariadb');
   database = await startMariadb(folder, { quick: true });
   const port = await freePort();
   const env = { LOG_LEVEL: 'error', DEMO: 'none', FIRST_RUN_CODE: CODE };
@@ -239,7 +240,7 @@ describe('the demo, lent', () => {
     expect(again.body.firm.id).toBe(inside.body.firm.id);
     const out = await wren.post('/api/demo-firm/leave', { id: uuid(), throwAway: true });
     expect(out.body.firm.id).toBe(before.firm.id);
-    const socket = ['--no-defaults', `--socket=${database.socket}`, '--user=root', '-N', 'rustic_ledger', '-e'];
+    const socket = ['--no-defaults', ...bySocket(database.socket), '-N', 'rustic_ledger', '-e'];
     for (const table of ['job', 'person', 'ledger_entry', 'product', 'van_tin', 'event']) {
       const sql = `SELECT COUNT(*) FROM ${table} WHERE firm_id = '${inside.body.firm.id}'`;
       expect([
@@ -257,7 +258,7 @@ describe('the demo, lent', () => {
 
 describe('a further firm', () => {
   const command = (body: object) => {
-    const file = join(mkdtempSync(join(tmpdir(), 'ledger-firm-')), 'firm.json');
+    const file = join(temporaryFolder('firm'), 'firm.json');
     writeFileSync(file, JSON.stringify(body));
     const env = { ...process.env, DATABASE_URL: database.url, NODE_OPTIONS: '' };
     return new Promise<{ status: number; stderr: string }>((done) =>

@@ -1,6 +1,5 @@
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read field by field */
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { simpleParser, type ParsedMail } from 'mailparser';
@@ -12,6 +11,7 @@ import { byPostOffice, intoFolder } from '../src/post/outward.ts';
 import { mailFile } from '../src/post/mailFile.ts';
 import { Client, newJob, secondFirm, signedIn, uuid } from './client.ts';
 import { agree, changeSurface, hallOf, ledgerOf, sendQuote, token, view } from './quoted.ts';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 let ada: Client;
 let mei: Client;
@@ -245,7 +245,7 @@ describe('how it leaves', () => {
   const mail = { firm: 'Ness & Daughters', firmId: uuid(), name: 'a.eml', from: 'a@ness.example', to: TO };
 
   test('a folder that cannot be written to is told, and leaves no half of a file', async () => {
-    const root = join(mkdtempSync(join(tmpdir(), 'ledger-post-')), 'post');
+    const root = join(temporaryFolder('post'), 'post');
     writeFileSync(root, 'in the way');
     await expect(intoFolder(root).send({ ...mail, content: Buffer.from('x') })).rejects.toMatchObject({
       code: 'ENOTDIR',

@@ -1,15 +1,14 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { shiftTo } from '../../../tools/clock.mjs';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 /** A MariaDB of the tests' own and the built server on it, for the whole run. */
 export default async function start() {
   // Every suite and every server of the run has one clock, set to a working morning: nothing depends on the day.
   process.env.CLOCK_SHIFT_MS ??= String(shiftTo());
-  const folder = mkdtempSync(join(tmpdir(), 'ledger-test-'));
+  const folder = temporaryFolder('test');
   const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
   process.env.POST_DIR = join(folder, 'post');

@@ -1,13 +1,14 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { checkJobFile, verifyJobFile } from '@rustic/core';
-import { DATABASE, freePort, startMariadb } from '../../../tools/mariadb.mjs';
+import { bySocket, DATABASE } from '../../../tools/databaseDoor.mjs';
+import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { newJob, signedIn, surfaceBody, uuid, type Client } from './client.ts';
+import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 /** The data of a firm as the first released schema kept it, brought to today's by the migrations as the server starts. */
 const dump = gunzipSync(readFileSync(new URL('./upgrade/firstSchema.sql.gz', import.meta.url)));
@@ -19,8 +20,8 @@ let server: Awaited<ReturnType<typeof startServer>>;
 let ada: Client;
 
 beforeAll(async () => {
-  database = await startMariadb(join(mkdtempSync(join(tmpdir(), 'ledger-upgrade-')), 'mariadb'), { quick: true });
-  const client = ['--no-defaults', `--socket=${database.socket}`, '--user=root', DATABASE];
+  database = await startMariadb(join(temporaryFolder('upgrade'), 'mariadb'), { quick: true });
+  const client = ['--no-defaults', ...bySocket(database.socket), DATABASE];
   expect(spawnSync('mariadb', client, { input: dump }).stderr.toString()).toBe('');
   for (const table of TABLES) {
     const count = spawnSync('mariadb', [...client, '-N', '-e', `SELECT COUNT(*) FROM ${table}`]);
