@@ -7,10 +7,15 @@ import { build, defineConfig, type Plugin } from 'vite';
 
 const DIST = join(import.meta.dirname, 'dist');
 
+/** The lists by which a new password is judged: large, and wanted once in years. */
+const PASSWORD_LISTS = /^password/;
+
 /** Every built file that a page needs, with a revision where its name does not carry one. */
 function builtFiles(): { url: string; revision: string | null }[] {
   const revision = (file: string) => createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16);
-  const assets = readdirSync(join(DIST, 'assets')).map((name) => ({ url: `/assets/${name}`, revision: null }));
+  const assets = readdirSync(join(DIST, 'assets'))
+    .filter((name) => !PASSWORD_LISTS.test(name))
+    .map((name) => ({ url: `/assets/${name}`, revision: null }));
   const others = ['index.html', 'mark.svg', 'manifest.webmanifest', 'mark-192.png', 'mark-512.png'];
   return [...assets, ...others.map((name) => ({ url: `/${name}`, revision: revision(join(DIST, name)) }))];
 }
@@ -43,6 +48,15 @@ const serviceWorker = (): Plugin => ({
 export default defineConfig({
   plugins: [react(), tailwindcss(), serviceWorker()],
   resolve: { conditions: ['source', 'module', 'browser', 'import', 'default'] },
-  build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0 },
+  build: {
+    target: 'es2022',
+    sourcemap: false,
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: { groups: [{ name: 'passwordLists', test: /@zxcvbn-ts\/language/ }] },
+      },
+    },
+  },
   server: { port: 4601, proxy: { '/api': { target: 'http://127.0.0.1:4600', changeOrigin: false } } },
 });

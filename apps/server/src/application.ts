@@ -14,6 +14,7 @@ import { withSchemas } from './http/describe.ts';
 import { AppModule } from './app.module.ts';
 import { notTooDeep } from './http/depth.middleware.ts';
 import { log, nestLogger } from './http/logger.ts';
+import { outsideOf, reachedBy } from './http/outside.ts';
 import { sameOrigin } from './http/sameOrigin.middleware.ts';
 import { edgeValidation } from './http/validation.ts';
 import { JOB_LIMIT_BYTES } from './transfer/jobImport.ts';
@@ -69,6 +70,7 @@ export async function makeApplication(): Promise<NestExpressApplication> {
     response.setHeader('Date', new Date().toUTCString());
     next();
   });
+  reachedBy(app, outsideOf(process.env));
   app.use(cookieParser());
   app.use(sameOrigin);
   // A photo, a firm's picture and a whole job come as they are; everything else is JSON.

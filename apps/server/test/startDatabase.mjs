@@ -12,7 +12,11 @@ export default async function start() {
   const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
   process.env.POST_DIR = join(folder, 'post');
-  const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'warn' } });
+  const server = await startServer({
+    url: database.url,
+    port,
+    env: { LOG_LEVEL: 'warn', TRUSTED_PROXIES: 'loopback', ALLOWED_HOSTS: 'ledger.example' },
+  });
   process.env.TEST_DATABASE_URL = database.url;
   process.env.TEST_DATABASE_SOCKET = database.socket;
   process.env.TEST_SERVER = `http://127.0.0.1:${port}`;

@@ -112,8 +112,6 @@ export class ClientLinks {
    * what a page fetches once it is open: its pictures are no visits.
    */
   async open(token: string, from: string, now: Date, noted = true): Promise<ClientLinkEntity> {
-    const guesser = digest(`guess ${from}`);
-    await this.brake(guesser, MOST_GUESSES, GUESS_WINDOW_MS, now);
     const link = TOKEN.test(token)
       ? await this.database.manager.findOneBy(ClientLinkEntity, {
           tokenHash: digest(token),
@@ -121,6 +119,9 @@ export class ClientLinks {
           expiresAt: MoreThan(now),
         })
       : null;
+    // Whoever holds a link is no stranger: others who guess from the same address close nobody's door.
+    const guesser = digest(`guess ${from}`);
+    if (!link) await this.brake(guesser, MOST_GUESSES, GUESS_WINDOW_MS, now);
     if (link && noted) await this.brake(digest(link.id), MOST_VISITS, VISIT_WINDOW_MS, now);
     if (!link || noted)
       await this.database.manager.insert(ClientVisitEntity, {

@@ -3,7 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import type { Who } from '../record/firmScope.ts';
 import { People } from '../people/people.service.ts';
-import { COOKIE, Sender, type SessionRequest } from '../people/session.ts';
+import { Sender, sessionToken, type SessionRequest } from '../people/session.ts';
 import { Events, type Happening } from './events.ts';
 
 const BEAT_MS = 20_000;
@@ -27,6 +27,17 @@ export class EventsController {
     if (count >= MOST_EACH)
       throw new HttpException({ code: 'too-often', message: 'Too many pages are open. Close some of them.' }, 429);
     this.open.set(who.personId, count + 1);
+    // Heard from the first moment: a line that breaks while the feed is being opened is one that closed.
+    const atClose: (() => void)[] = [() => this.closed(who.personId)];
+    let isClosed = false;
+    const close = () => {
+      if (isClosed) return;
+      isClosed = true;
+      atClose.forEach((act) => act());
+    };
+    response.once('close', close);
+    const isGone = () => response.destroyed;
+    if (isGone()) return close();
     response.writeHead(200, {
       'content-type': 'text/event-stream; charset=utf-8',
       'cache-control': 'no-store',
@@ -35,14 +46,18 @@ export class EventsController {
     const tell = ({ id, firmId: _firm, ...moved }: Happening) =>
       response.write(`id: ${id}\ndata: ${JSON.stringify(moved)}\n\n`);
     const stop = await this.events.listen(who.firmId, tell);
+    if (isGone()) return stop();
+    atClose.push(stop);
     response.write('retry: 2000\n: listening\n\n');
-    await this.catchUp(request, who, tell, response);
     const beat = setInterval(() => void this.beat(request, response), BEAT_MS);
-    response.once('close', () => {
-      clearInterval(beat);
-      stop();
-      this.open.set(who.personId, (this.open.get(who.personId) ?? 1) - 1);
-    });
+    atClose.push(() => clearInterval(beat));
+    await this.catchUp(request, who, tell, response);
+  }
+
+  private closed(personId: string): void {
+    const left = (this.open.get(personId) ?? 1) - 1;
+    if (left > 0) this.open.set(personId, left);
+    else this.open.delete(personId);
   }
 
   /** After a gap: what was missed, or that too much was. */
@@ -56,9 +71,8 @@ export class EventsController {
 
   /** A sign of life, and a look whether the session still stands. */
   private async beat(request: SessionRequest, response: Response): Promise<void> {
-    const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
     const there = await this.people
-      .whoIs(typeof token === 'string' ? token : undefined, new Date())
+      .whoIs(sessionToken(request), new Date())
       .catch(() => 'the database is away' as const);
     if (there === null) response.end('event: signed-out\ndata: {}\n\n');
     else response.write(': \n\n');

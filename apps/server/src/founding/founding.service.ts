@@ -4,7 +4,7 @@ import { DataSource, QueryFailedError } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { FirmEntity, FoundingEntity, PersonEntity } from '../record/firmEntities.ts';
 import { refusedWith } from '../http/refused.ts';
-import { hashPassword } from '../people/passwords.ts';
+import { hashPassword, refuseWeak } from '../people/passwords.ts';
 import { People, type Session } from '../people/people.service.ts';
 import type { FoundingBody } from './founding.dto.ts';
 import { isFirstRunCode } from './firstRunCode.ts';
@@ -38,6 +38,7 @@ export class Founding {
         code: 'wrong-code',
         message: 'That is not the code that the start command printed. Nothing was written; look there again.',
       });
+    await refuseWeakOwner(body);
     const rows = await rowsOf(body);
     try {
       await this.database.transaction(async (manager) => {
@@ -58,6 +59,7 @@ export class Founding {
     const { manager } = this.database;
     if (await manager.findOneBy(PersonEntity, { email: eMailOf(body) }))
       throw refusedWith([{ path: 'owner.email', message: 'has an account already' }]);
+    await refuseWeakOwner(body);
     const { firm, owner } = await rowsOf(body);
     await this.database.transaction(async (inside) => {
       await inside.insert(FirmEntity, firm as never);
@@ -75,6 +77,10 @@ const initialsOf = (name: string) =>
     .join('') || 'O';
 /** The usual week, until the owner sets another. */
 const WEEK = { days: [1, 2, 3, 4, 5], from: '08:00', to: '16:30' };
+
+/** The owner's password stands where nobody else watches: it is looked at like every other. */
+const refuseWeakOwner = ({ firm, owner }: Founded) =>
+  refuseWeak(owner.password, [firm.name, owner.name, owner.email], 'owner.password');
 
 /** The rows of a firm that begins: typical figures of each kind, at what such things cost in its currency. */
 async function rowsOf({ id, firm, owner }: Founded) {

@@ -38,6 +38,12 @@ const WORDS: Record<number, string> = {
   415: 'Send JSON. Nothing was written.',
 };
 
+/** When something that was refused for now may be tried again, in seconds; null where that is not said. */
+function retryAfter(error: unknown): number | null {
+  const said = error instanceof HttpException ? (error.getResponse() as { retryAfterS?: unknown }) : {};
+  return typeof said.retryAfterS === 'number' ? said.retryAfterS : null;
+}
+
 @Catch()
 export class ErrorsFilter implements ExceptionFilter {
   private readonly log = new Logger('http');
@@ -53,6 +59,8 @@ export class ErrorsFilter implements ExceptionFilter {
     }
     const { status, ...body } = this.bodyOf(error, requestId);
     if (status === 503) response.setHeader('Retry-After', '2');
+    const wait = retryAfter(error);
+    if (wait !== null) response.setHeader('Retry-After', String(wait));
     response.status(status).json({ ...body, requestId });
   }
 

@@ -14,7 +14,8 @@ export function sameOrigin(request: Request, _response: Response, next: NextFunc
   }
   const site = request.get('sec-fetch-site');
   const origin = request.get('origin');
-  const own = origin !== undefined && hostOf(origin) === request.get('host');
+  // By the name that whoever asked sees: behind a proxy that we trust, the one it passes on.
+  const own = origin !== undefined && hostOf(origin) === request.host;
   if (site !== undefined && site !== 'same-origin') return next(refused());
   if (!own) return next(refused());
   next();

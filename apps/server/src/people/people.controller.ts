@@ -3,7 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
 import { People, type Session } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
-import { COOKIE, Open, type SessionRequest } from './session.ts';
+import { cookieName, Open, sessionToken, type SessionRequest } from './session.ts';
 import { Answers, nothing } from '../answers/answer.ts';
 import { sessionAnswer } from '../answers/firm.ts';
 
@@ -21,7 +21,7 @@ export class PeopleController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const session = await this.people.signIn(body.email, body.password, new Date());
+    const session = await this.people.signIn(body.email, body.password, request.ip ?? '', new Date());
     return letIn(this.people, session, request, response);
   }
 
@@ -36,16 +36,15 @@ export class PeopleController {
   @Open()
   @HttpCode(204)
   async signOut(@Req() request: SessionRequest, @Res({ passthrough: true }) response: Response): Promise<void> {
-    const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
-    await this.people.signOut(typeof token === 'string' ? token : undefined, new Date());
-    response.clearCookie(COOKIE, cookie(request));
+    await this.people.signOut(sessionToken(request), new Date());
+    response.clearCookie(cookieName(request), cookie(request));
   }
 }
 
 /** Sets the cookie of a session that was opened, and tells the page who is there now. */
 export async function letIn(people: People, session: Session, request: SessionRequest, response: Response) {
   const { token, expiresAt } = session;
-  response.cookie(COOKIE, token, { ...cookie(request), expires: expiresAt });
+  response.cookie(cookieName(request), token, { ...cookie(request), expires: expiresAt });
   return sessionShown(await people.whoIs(token, new Date()));
 }
 

@@ -4,10 +4,11 @@ import { PeopleController } from './people.controller.ts';
 import { People } from './people.service.ts';
 import { StaffController } from './staff.controller.ts';
 import { Staff } from './staff.ts';
+import { Tries } from './tries.ts';
 
 @Module({
   controllers: [PeopleController, StaffController],
-  providers: [Access, People, Staff],
-  exports: [Access, People],
+  providers: [Access, People, Staff, Tries],
+  exports: [Access, People, Tries],
 })
 export class PeopleModule {}

@@ -1,18 +1,18 @@
 import { randomBytes } from 'node:crypto';
-import { HttpException, Injectable, UnauthorizedException } from '@nestjs/common';
-import { DataSource, IsNull, LessThan, MoreThan, type EntityManager } from 'typeorm';
-import { v7 as uuid } from 'uuid';
-import { FirmEntity, PersonEntity, SessionEntity, SignInFailureEntity } from '../record/firmEntities.ts';
+import { Injectable, UnauthorizedException } from '@nestjs/common';
+import { DataSource, IsNull, LessThan, type EntityManager } from 'typeorm';
+import { FirmEntity, PersonEntity, SessionEntity, type DoorTryEntity } from '../record/firmEntities.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
 import { digest } from './tokens.ts';
+import { Tries } from './tries.ts';
 
+/** A session ends after so long, and sooner where it is of no use to anybody. */
 const SESSION_DAYS = 14;
-const MINUTE_MS = 60_000;
-/** So many tries are free; each one after that doubles the wait, up to an hour. What is a day old is forgotten. */
-const FREE_TRIES = 5;
-const LONGEST_WAIT_MIN = 60;
-const FORGOTTEN_MS = 24 * 60 * MINUTE_MS;
+const IDLE_DAYS = 4;
+const DAY_MS = 86_400_000;
+/** That a session is of use is noted no oftener than this. */
+const NOTED_EVERY_MS = 15 * 60_000;
 
 export interface SignedIn {
   person: PersonEntity;
@@ -25,7 +25,7 @@ export interface Session {
   expiresAt: Date;
 }
 
-/** Who is there: sign-in, sessions in the database, and the brake on guessing. */
+/** Who is there: sign-in, and sessions in the database. */
 @Injectable()
 export class People {
   /** Verified against when nobody has that address, so that the answer takes as long. */
@@ -34,24 +34,27 @@ export class People {
   constructor(
     private readonly database: DataSource,
     private readonly access: Access,
+    private readonly tries: Tries,
   ) {}
 
-  async signIn(email: string, password: string, now: Date): Promise<Session> {
+  async signIn(email: string, password: string, address: string, now: Date): Promise<Session> {
     const { manager } = this.database;
-    const address = email.trim().toLowerCase();
-    const emailHash = digest(address);
-    await this.brake(emailHash, now);
-    const person = await manager.findOneBy(PersonEntity, { email: address, leftAt: IsNull() });
-    const fits = await passwordFits(person?.passwordHash ?? (await this.decoy), password);
-    if (!person || !fits) {
-      await manager.insert(SignInFailureEntity, { id: uuid(), emailHash, at: now });
-      if (person) await this.noteRefused(person, emailHash, now);
+    const typed = email.trim().toLowerCase();
+    // The database takes some letters for others: a door is one door however its address is written.
+    const people = await manager.find(PersonEntity, {
+      where: { email: typed, leftAt: IsNull() },
+      order: { id: 'ASC' },
+    });
+    const attempt = await this.tries.begin({ account: people[0]?.email ?? typed.normalize('NFKD'), address }, now);
+    const person = await this.whoHas(people, password);
+    if (!person) {
+      for (const one of people) await this.noteRefused(one, attempt, now);
       throw new UnauthorizedException({
         code: 'not-known',
         message: 'That address and password do not go together. Try again, or ask the owner of the firm.',
       });
     }
-    await manager.delete(SignInFailureEntity, { emailHash });
+    await this.tries.right(attempt);
     await this.access.note(manager, {
       firmId: person.firmId,
       personId: person.id,
@@ -62,18 +65,40 @@ export class People {
     return this.open(manager, person.id, now);
   }
 
+  /** Of the people with one address, each in a firm of their own, the one whose password it is. Nobody's takes as long. */
+  private async whoHas(people: readonly PersonEntity[], password: string): Promise<PersonEntity | null> {
+    if (people.length === 0) await passwordFits(await this.decoy, password);
+    for (const person of people) if (await passwordFits(person.passwordHash, password)) return person;
+    return null;
+  }
+
+  /** Whether a password opens another firm's door under the same address: one door has one key. */
+  async opensElsewhere(email: string, password: string): Promise<boolean> {
+    const people = await this.database.manager.find(PersonEntity, { where: { email, leftAt: IsNull() } });
+    return people.length > 0 && (await this.whoHas(people, password)) !== null;
+  }
+
+  /** Holds a password that somebody says is theirs against the one that is, braked as the door is. */
+  async provesPassword(person: PersonEntity, password: string, address: string, now: Date): Promise<boolean> {
+    const attempt = await this.tries.begin({ account: person.email, address }, now);
+    const fits = await passwordFits(person.passwordHash, password);
+    if (fits) await this.tries.right(attempt);
+    else await this.noteRefused(person, attempt, now);
+    return fits;
+  }
+
   /** A new session of a person. */
   async open(manager: EntityManager, personId: string, now: Date): Promise<Session> {
     const token = randomBytes(32).toString('base64url');
-    const expiresAt = new Date(now.getTime() + SESSION_DAYS * 86_400_000);
+    const expiresAt = new Date(now.getTime() + SESSION_DAYS * DAY_MS);
     await manager.delete(SessionEntity, { expiresAt: LessThan(now) });
-    await manager.insert(SessionEntity, { tokenHash: digest(token), personId, madeAt: now, expiresAt });
+    await manager.insert(SessionEntity, { tokenHash: digest(token), personId, madeAt: now, expiresAt, usedAt: now });
     return { token, expiresAt };
   }
 
-  private async noteRefused(person: PersonEntity, emailHash: string, now: Date): Promise<void> {
+  private async noteRefused(person: PersonEntity, attempt: DoorTryEntity, now: Date): Promise<void> {
     const { firmId, id, name } = person;
-    const locked = (await this.waitFor(emailHash, now)) > 0;
+    const locked = await this.tries.isBraked(attempt, now);
     await this.access.note(this.database.manager, {
       firmId,
       personId: id,
@@ -83,32 +108,6 @@ export class People {
     });
   }
 
-  /** Milliseconds until the next try for this address is heard. */
-  private async waitFor(emailHash: string, now: Date): Promise<number> {
-    const since = new Date(now.getTime() - FORGOTTEN_MS);
-    const failures = await this.database.manager.find(SignInFailureEntity, {
-      where: { emailHash, at: MoreThan(since) },
-      order: { at: 'DESC' },
-      take: FREE_TRIES + 12,
-    });
-    if (failures.length < FREE_TRIES) return 0;
-    const minutes = Math.min(LONGEST_WAIT_MIN, 2 ** (failures.length - FREE_TRIES));
-    return Math.max(0, failures[0]!.at.getTime() + minutes * MINUTE_MS - now.getTime());
-  }
-
-  private async brake(emailHash: string, now: Date): Promise<void> {
-    const wait = await this.waitFor(emailHash, now);
-    if (wait <= 0) return;
-    const minutes = Math.ceil(wait / MINUTE_MS);
-    throw new HttpException(
-      {
-        code: 'too-often',
-        message: `Too many tries for this address. Wait ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}, then try again; each further miss doubles the wait.`,
-      },
-      429,
-    );
-  }
-
   async whoIs(token: string | undefined, now: Date): Promise<SignedIn | null> {
     if (!token || token.length > 100) return null;
     // Asked on every request: the session, the person and the firm in one question.
@@ -116,9 +115,16 @@ export class People {
       .createQueryBuilder(SessionEntity, 's')
       .innerJoinAndMapOne('s.person', PersonEntity, 'p', 'p.id = s.personId AND p.leftAt IS NULL')
       .innerJoinAndMapOne('s.firm', FirmEntity, 'f', 'f.id = p.firmId')
-      .where('s.tokenHash = :tokenHash AND s.expiresAt > :now', { tokenHash: digest(token), now })
+      .where('s.tokenHash = :tokenHash AND s.expiresAt > :now AND s.usedAt > :idle', {
+        tokenHash: digest(token),
+        now,
+        idle: new Date(now.getTime() - IDLE_DAYS * DAY_MS),
+      })
       .getOne();
     if (!found) return null;
+    const { tokenHash, usedAt } = found;
+    if (now.getTime() - usedAt.getTime() > NOTED_EVERY_MS)
+      await this.database.manager.update(SessionEntity, { tokenHash }, { usedAt: now });
     const { person, firm } = found as unknown as SignedIn;
     return { person, firm };
   }

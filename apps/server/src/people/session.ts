@@ -14,7 +14,14 @@ import type { WriteRequest } from '../record/sentWrite.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { rolesFor, rolesKey } from './roles.ts';
 
-export const COOKIE = 'rustic_ledger';
+const COOKIE = 'rustic_ledger';
+/** The session's cookie: over TLS under a name that browsers take from this very host alone. */
+export const cookieName = ({ secure }: Pick<SessionRequest, 'secure'>) => (secure ? `__Host-${COOKIE}` : COOKIE);
+/** What the session's cookie carries; undefined where there is none. */
+export function sessionToken(request: SessionRequest): string | undefined {
+  const token = (request.cookies as Record<string, unknown> | undefined)?.[cookieName(request)];
+  return typeof token === 'string' ? token : undefined;
+}
 export const Open = () => SetMetadata('open', true);
 
 export type SessionRequest = WriteRequest & { signedIn?: SignedIn };
@@ -30,9 +37,7 @@ export class SessionGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     if (this.reflector.getAllAndOverride<boolean>('open', [context.getHandler(), context.getClass()])) return true;
     const request = context.switchToHttp().getRequest<SessionRequest>();
-    const cookies = request.cookies as Record<string, unknown> | undefined;
-    const token = cookies?.[COOKIE];
-    const signedIn = await this.people.whoIs(typeof token === 'string' ? token : undefined, new Date());
+    const signedIn = await this.people.whoIs(sessionToken(request), new Date());
     if (!signedIn)
       throw new UnauthorizedException({
         code: 'signed-out',

@@ -5,7 +5,7 @@ import type { Who } from '../record/firmScope.ts';
 import { letIn } from './people.controller.ts';
 import { People } from './people.service.ts';
 import { ForEverybody, ForOwners } from './roles.ts';
-import { COOKIE, Open, Sender, type SessionRequest } from './session.ts';
+import { Open, Sender, type SessionRequest } from './session.ts';
 import { IdBody, InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
 import { Staff } from './staff.ts';
 import { Answers } from '../answers/answer.ts';
@@ -75,9 +75,15 @@ export class StaffController {
   @ForEverybody()
   @Answers('changePassword', changedAnswer)
   @Put('session/password')
-  password(@Sender() who: Who, @Body() body: PasswordBody, @Req() request: SessionRequest) {
-    const token = (request.cookies as Record<string, unknown> | undefined)?.[COOKIE];
-    return this.staff.changePassword(who, body, typeof token === 'string' ? token : undefined);
+  async password(
+    @Sender() who: Who,
+    @Body() body: PasswordBody,
+    @Req() request: SessionRequest,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    const session = await this.staff.changePassword(who, body, request.ip ?? '');
+    await letIn(this.people, session, request, response);
+    return { changed: true };
   }
   @ForOwners() @Answers('setPlanning', planningAnswer) @Put('firm/planning') planning(
     @Sender() who: Who,

@@ -8,7 +8,7 @@ import { refusedWith } from '../http/refused.ts';
 import type { SentWrite } from '../record/sentWrite.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Access } from './access.ts';
-import { hashPassword, passwordFits } from './passwords.ts';
+import { hashPassword, passwordFits, refuseWeak } from './passwords.ts';
 import { People, type Session } from './people.service.ts';
 import type { InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
 import { digest, TOKEN } from './tokens.ts';
@@ -85,8 +85,9 @@ export class Staff {
   async invite(who: Who, body: InvitationBody) {
     const email = body.email.trim().toLowerCase();
     return this.writes.run(who, async (scope) => {
-      if (await scope.manager.findOneBy(PersonEntity, { email }))
-        throw refusedWith([{ path: 'email', message: 'has an account already' }]);
+      // Only of our own firm is it said whether somebody is there; of others nobody here learns.
+      if (await scope.some(PersonEntity, { email, leftAt: IsNull() }))
+        throw refusedWith([{ path: 'email', message: 'is of the firm already' }]);
       const expiresAt = new Date(who.now.getTime() + INVITED_DAYS * DAY_MS);
       const { id, name, initials, role, token } = body;
       await scope.add(InvitationEntity, {
@@ -144,7 +145,13 @@ export class Staff {
   async join(token: string, body: JoinBody, now: Date, write: SentWrite | null): Promise<Session> {
     const invitation = await this.invitationOf(token);
     const who: Who = { firmId: invitation.firmId, personId: body.id, name: invitation.name, now, write };
-    if (!(write && (await this.writes.answered(who.firmId, write)))) await this.openInvitation(token, now);
+    const isSentAgain = write !== null && (await this.writes.answered(who.firmId, write)) !== null;
+    if (!isSentAgain) {
+      await this.openInvitation(token, now);
+      await refuseWeak(body.password, [invitation.name, invitation.email]);
+      if (await this.people.opensElsewhere(invitation.email, body.password))
+        throw refusedWith([{ path: 'password', message: 'opens another firm’s door. Choose one for this firm.' }]);
+    }
     const passwordHash = await hashPassword(body.password);
     const { personId } = await this.writes.run(who, (scope) => this.admit(scope, invitation, passwordHash));
     const person = await this.writes.reading(who).one(PersonEntity, personId, 'person');
@@ -158,53 +165,50 @@ export class Staff {
     const taken = await manager.update(InvitationEntity, open, { takenAt: who.now });
     if (taken.affected !== 1) throw noInvitation();
     const { name, initials, email, role } = invitation;
-    const person = {
-      id: who.personId,
-      name,
-      initials,
-      email,
-      role,
-      passwordHash,
-      hours: null,
-      skills: [],
-      leftAt: null,
-    };
-    await scope.add(PersonEntity, person);
+    const given = { name, initials, role, passwordHash, leftAt: null };
+    // Whoever was of the firm before is the same person again: what they wrote is theirs.
+    const [before] = await scope.find(PersonEntity, { email });
+    if (before?.leftAt === null) throw noInvitation();
+    if (before) await scope.set(PersonEntity, before, given);
+    else await scope.add(PersonEntity, { id: who.personId, email, hours: null, skills: [], ...given });
     await this.noted(scope, 'joined', role);
-    return { personId: person.id };
+    return { personId: before?.id ?? who.personId };
   }
 
-  /** A new password closes every session but the one it was changed in. */
-  async changePassword(who: Who, body: PasswordBody, keep: string | undefined) {
+  /** A new password closes every session; the one it was changed in goes on as a new one. */
+  async changePassword(who: Who, body: PasswordBody, address: string): Promise<Session> {
     const person = await this.writes.reading(who).one(PersonEntity, who.personId, 'person');
-    if (!(await passwordFits(person.passwordHash, body.before)))
-      throw new UnauthorizedException({
-        code: 'not-known',
-        message: 'That is not your password of now. Nothing was changed.',
-      });
+    const isSentAgain = who.write !== null && (await this.writes.answered(who.firmId, who.write)) !== null;
+    if (!isSentAgain) {
+      if (!(await this.people.provesPassword(person, body.before, address, who.now)))
+        throw new UnauthorizedException({
+          code: 'not-known',
+          message: 'That is not your password of now. Nothing was changed.',
+        });
+      await refuseWeak(body.after, [person.name, person.email], 'after');
+    }
     const passwordHash = await hashPassword(body.after);
     // Neither password is part of what is kept of the request.
-    return this.writes.run(who, async (scope) => {
+    await this.writes.run(who, async (scope) => {
       await scope.set(PersonEntity, person, { passwordHash });
-      await this.closeSessions(scope, person.id, keep);
+      await this.closeSessions(scope, person.id);
       await this.noted(scope, 'password-changed', '');
       return { changed: true };
     });
+    return this.people.open(this.database.manager, person.id, who.now);
   }
 
   async signOutEverywhere(who: Who, personId: string) {
     return this.writes.run(who, async (scope) => {
       const person = await scope.one(PersonEntity, personId, 'person');
-      await this.closeSessions(scope, person.id, undefined);
+      await this.closeSessions(scope, person.id);
       await this.noted(scope, 'signed-out-everywhere', person.name);
       return { closed: true };
     });
   }
 
-  private async closeSessions({ manager }: FirmScope, personId: string, keep: string | undefined): Promise<void> {
-    const sessions = await manager.findBy(SessionEntity, { personId });
-    const kept = keep ? digest(keep) : null;
-    for (const { tokenHash } of sessions) if (tokenHash !== kept) await manager.delete(SessionEntity, { tokenHash });
+  private async closeSessions({ manager }: FirmScope, personId: string): Promise<void> {
+    await manager.delete(SessionEntity, { personId });
   }
 
   async change(who: Who, personId: string, body: PersonChange) {
@@ -235,7 +239,7 @@ export class Staff {
       const person = await scope.one(PersonEntity, personId, 'person');
       if (person.role === 'owner') await this.anotherOwner(scope, person.id);
       await scope.set(PersonEntity, person, { leftAt: who.now });
-      await this.closeSessions(scope, personId, undefined);
+      await this.closeSessions(scope, personId);
       await scope.manager.delete(CalendarFeedEntity, { personId, firmId: who.firmId });
       await this.noted(scope, 'left', person.name);
       return { left: true };

@@ -82,12 +82,18 @@ export class SessionEntity {
   @Column('char', { length: 36, name: 'person_id' }) personId: string;
   @Column('datetime', { precision: 3, name: 'made_at' }) madeAt: Date;
   @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
+  /** When it was last of use, to the quarter of an hour. */
+  @Column('datetime', { precision: 3, name: 'used_at' }) usedAt: Date;
 }
 
-@Entity('sign_in_failure')
-export class SignInFailureEntity {
+/** A try at the door: counted before it is looked at, taken back where it was right. */
+@Entity('door_try')
+export class DoorTryEntity {
   @PrimaryColumn('char', { length: 36 }) id: string;
-  @Column('char', { length: 64, name: 'email_hash' }) emailHash: string;
+  /** Whose door, hashed. */
+  @Column('char', { length: 64 }) account: string;
+  /** Where it came from, hashed. */
+  @Column('char', { length: 64 }) address: string;
   @Column('datetime', { precision: 3 }) at: Date;
 }
 

@@ -9,7 +9,7 @@ import {
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
-import { FirmEntity, FoundingEntity, PersonEntity, SessionEntity, SignInFailureEntity } from './firmEntities.ts';
+import { FirmEntity, FoundingEntity, PersonEntity, SessionEntity, DoorTryEntity } from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
 import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
@@ -34,7 +34,7 @@ export const ENTITIES = [
   FoundingEntity,
   PersonEntity,
   SessionEntity,
-  SignInFailureEntity,
+  DoorTryEntity,
   SentWriteEntity,
   JobEntity,
   RoomEntity,

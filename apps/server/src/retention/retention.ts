@@ -22,6 +22,7 @@ import { FirmScope, type Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
+import { Tries } from '../people/tries.ts';
 import { Writes } from '../record/writes.service.ts';
 import { bodyOf, queryOf } from '../http/bodyOf.ts';
 import { Answers } from '../answers/answer.ts';
@@ -51,6 +52,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
     private readonly writes: Writes,
     private readonly ledger: Ledger,
     private readonly database: DataSource,
+    private readonly tries: Tries,
   ) {}
 
   onModuleInit(): void {
@@ -81,6 +83,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   private async sweep(now: Date): Promise<void> {
     try {
       await this.writes.thin(now);
+      await this.tries.thin(now);
       for (const { id: firmId, retention } of await this.database.manager.find(FirmEntity))
         await this.database.transaction((manager) =>
           this.letGo(

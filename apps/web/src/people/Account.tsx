@@ -24,7 +24,10 @@ export default function Account() {
     <Page
       title="My password and devices"
       notes={[
-        { n: 1, text: 'Ten letters or more. A few words in a row are easier to keep than one odd one.' },
+        {
+          n: 1,
+          text: 'Twelve letters or more. A few words that do not belong together are easier to keep than one odd one.',
+        },
         { n: 2, text: 'A new password signs you out everywhere but here.' },
       ]}
     >

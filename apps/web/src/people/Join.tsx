@@ -32,7 +32,13 @@ export default function Join() {
           {ROLE_WORDS[data.role].may}.
         </p>
         <input type="hidden" autoComplete="username" value={data.email} readOnly />
-        <Password words="A password of your own, twelve letters or more" isNew value={password} onType={setPassword} />
+        <Password
+          words="A password of your own, twelve letters or more"
+          isNew
+          about={`${data.name}\n${data.email}`}
+          value={password}
+          onType={setPassword}
+        />
         <Refused error={joining.error} />
         <button
           type="submit"
