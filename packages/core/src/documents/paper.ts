@@ -1,6 +1,6 @@
 import type { RoomSketch } from '../model/records/room.ts';
+import { sheetCsv } from '../model/sheet.ts';
 import { writeMoney } from '../units/money.ts';
-import Papa from 'papaparse';
 import { inTerms, type Terms } from '../vocabulary/index.ts';
 import type { SketchExclusion } from '../walkround/roomSketch.ts';
 
@@ -59,8 +59,7 @@ const figure = (cell: string) => {
 };
 
 /**
- * Every table of a paper as one CSV: a line for each row, headed by its caption, money as plain figures. What a sheet
- * could take for a formula is quoted.
+ * Every table of a paper as one CSV: a line for each row, headed by its caption, money as plain figures.
  */
 export function paperCsv({ blocks }: Paper): string {
   const rows = blocks.flatMap((block) =>
@@ -68,7 +67,7 @@ export function paperCsv({ blocks }: Paper): string {
       ? [[block.caption], block.columns.map((c) => c.title), ...block.rows.map((r) => r.cells.map(figure)), []]
       : [],
   );
-  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: /^[=+@\t\r]|^-(?![\d.]+$)/ });
+  return sheetCsv(rows);
 }
 
 /** Money from minor units, as it is printed: always with its hundredths, so that a column adds up by eye. */

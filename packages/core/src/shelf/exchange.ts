@@ -1,4 +1,5 @@
 import { productSchema } from '../model/product.ts';
+import { sheetCsv, unguarded } from '../model/sheet.ts';
 import canonicalize from 'canonicalize';
 import Papa from 'papaparse';
 import { z } from 'zod';
@@ -142,8 +143,7 @@ function fromCells(cells: Record<string, string>, columns: readonly ColumnTaken[
     const raw = cells[header] ?? '';
     if (column === null) continue;
     const read = (text: string) => (us ? fromUs(column, figure(text)) : figure(text));
-    // A leading quote only kept a spreadsheet from reading the cell as a formula.
-    const cell = raw.trim().replace(/^'(?=[=+\-@\t\r])/, '');
+    const cell = unguarded(raw.trim());
     if (cell === '') continue;
     if ((WRITTEN as readonly string[]).includes(column)) row[column] = WRITTEN_AS[column as 'mix'].read(cell, terms);
     else if ((DRYING as readonly string[]).includes(column)) drying[column] = cell === NONE ? null : TEXTS.includes(column) ? cell : read(cell);
@@ -229,7 +229,7 @@ export function writeShelf(products: readonly Product[], format: ShelfFormat, te
     ...WRITTEN.map((column) => WRITTEN_AS[column].write(p, terms) || NONE),
     ...DRYING.map((column) => p.drying[column] ?? NONE),
   ]);
-  return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data: rows }, { escapeFormulae: true, newline: '\n' })}\n`;
+  return `${sheetCsv([SHELF_COLUMNS, ...rows])}\r\n`;
 }
 
 /** What taking a file in would do to a shelf. */
