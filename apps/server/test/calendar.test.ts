@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
+import { calendarFile } from '../src/calendar/calendarFile.ts';
 import { newJob, secondFirm, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -94,6 +95,22 @@ describe('a job as a calendar', () => {
     expect(events.length).toBeGreaterThan(0);
     for (const e of events) expect(e.summary.startsWith(`${name}: `)).toBe(true);
   });
+});
+
+test('a line break in a name or a title begins no line of its own', () => {
+  const breaks = ['\r', '\n', '\r\n', '\u0085', '\u2028', '\v'];
+  for (const b of breaks) {
+    const evil = `Hall${b}X-EVIL:1${b}BEGIN:VALARM`;
+    const when = { start: new Date(0), end: new Date(60_000), stamp: new Date(0) };
+    const file = calendarFile(evil, [
+      { id: evil, title: evil, place: evil, note: `${evil}${'ü'.repeat(90)}`, ...when },
+    ]);
+    const lines = file.split(/\r\n|[\r\n\u0085\u2028\v]/);
+    expect(lines.filter((line) => /^(X-EVIL|BEGIN:VALARM)/.test(line))).toEqual([]);
+    expect(lines.every((line) => Buffer.byteLength(line) <= 75)).toBe(true);
+    const [event] = new ICAL.Component(ICAL.parse(file) as never).getAllSubcomponents('vevent');
+    expect(new ICAL.Event(event).summary).toContain('X-EVIL:1');
+  }
 });
 
 describe('a private feed', () => {

@@ -49,14 +49,29 @@ export function eventsOf(records: JobRecords, posted: PostedPlan, personId: stri
     });
 }
 
+/** The library folds and escapes what is said of an event; a calendar's name and an event's id it takes as they are. */
+const oneLine = (text: string) => text.replaceAll(/[\s\p{Cc}]+/gu, ' ').trim();
+
+/** Whatever some reader could take for the end of a line is one that the library escapes. */
+const escapable = (text: string) => text.replaceAll(/\r\n|[\p{Cc}\u2028\u2029]/gu, '\n');
+
 /** Events as an iCalendar file (RFC 5545). Times in UTC: every calendar shows them in its own zone. */
 export function calendarFile(name: string, events: readonly CalendarEvent[]): string {
   const calendar = ical({
-    name,
+    name: oneLine(name),
     prodId: { company: 'Rustic Ledger', product: 'Drying plan', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
   for (const { id, start, end, title, place, note, stamp, allDay = false } of events)
-    calendar.createEvent({ id, start, end, summary: title, location: place, description: note, stamp, allDay });
+    calendar.createEvent({
+      id: oneLine(id),
+      start,
+      end,
+      summary: escapable(title),
+      location: escapable(place),
+      description: escapable(note),
+      stamp,
+      allDay,
+    });
   return calendar.toString();
 }
