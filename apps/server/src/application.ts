@@ -12,7 +12,7 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { withSchemas } from './http/describe.ts';
 import { AppModule } from './app.module.ts';
-import { notTooDeep } from './http/depth.middleware.ts';
+import { readableBody } from './http/readableBody.middleware.ts';
 import { log, nestLogger } from './http/logger.ts';
 import { outsideOf, reachedBy } from './http/outside.ts';
 import { sameOrigin } from './http/sameOrigin.middleware.ts';
@@ -78,7 +78,7 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   app.use('/api/firm/logo', express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES }));
   app.use('/api/job-imports', express.raw({ type: () => true, limit: JOB_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
-  app.use(notTooDeep);
+  app.use(readableBody);
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
   SwaggerModule.setup('api/docs', app, descriptionOf(app));

@@ -10,7 +10,7 @@ import {
   type InputFault,
   type JobFile,
 } from '@rustic/core';
-import { deeperThan } from '../http/depth.middleware.ts';
+import { unreadableBody } from '../http/readableBody.middleware.ts';
 
 /** A job file with its photos, read and found whole. */
 export interface ReadJob {
@@ -36,7 +36,8 @@ const stop = (path: string, message: string): never => {
 export async function readWholeJob(sent: Uint8Array): Promise<ReadJob> {
   const parts = partsOf(sent);
   const json = parsed(parts.get(JOB_IN_ZIP) ?? stop('$', `has no ${JOB_IN_ZIP} in it`));
-  if (deeperThan(DEEPEST, json)) stop('$', `is nested more than ${DEEPEST} deep`);
+  const unreadable = unreadableBody(json, DEEPEST);
+  if (unreadable) stop('$', unreadable);
   const file = readFirstFaults(json);
   const chain = verifyJobFile(json);
   if (!chain.whole)
