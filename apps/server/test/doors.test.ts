@@ -1,8 +1,9 @@
 import { randomBytes } from 'node:crypto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createConnection, type Connection } from 'mysql2/promise';
+import sharp from 'sharp';
 import { withoutTokens } from '../src/http/logger.ts';
-import { Client, secondFirm, signedIn, uuid } from './client.ts';
+import { Client, newJob, secondFirm, signedIn, surfaceBody, uuid } from './client.ts';
 
 let ada: Client;
 let db: Connection;
@@ -100,6 +101,43 @@ describe('the brake on guessing', () => {
     }
     expect((await ada.get('/api/session')).status).toBe(200);
   }, 30_000);
+});
+
+describe('what is heavy takes its turn', () => {
+  test('ten whole jobs at once are read one after the other, and who has to come again is told how many wait', async () => {
+    const { jobId, roomId } = await newJob(ada);
+    await ada.post(`/api/jobs/${jobId}/surfaces`, surfaceBody(roomId));
+    const file = JSON.stringify((await ada.get(`/api/jobs/${jobId}/file`)).body);
+    const sent = await Promise.all(
+      Array.from({ length: 10 }, () => ada.post(`/api/job-imports?id=${uuid()}`, Buffer.from(file))),
+    );
+    const shed = sent.filter((s) => s.status === 429);
+    expect(sent.filter((s) => s.status === 201).length + shed.length).toBe(10);
+    expect(shed.length).toBeGreaterThan(0);
+    for (const { body, headers } of shed) {
+      expect(body.message).toMatch(/^\d+ jobs wait to be read before this one\. Nothing was written\. Try again in/);
+      expect(headers.get('retry-after')).toBe('20');
+    }
+  });
+
+  test('large pictures are made anew one after the other', async () => {
+    const { jobId, roomId } = await newJob(ada);
+    const picture = await sharp({ create: { width: 8800, height: 9000, channels: 3, background: '#22384d' } })
+      .png({ compressionLevel: 9 })
+      .toBuffer();
+    const at = encodeURIComponent(new Date().toISOString());
+    const sent = await Promise.all(
+      Array.from({ length: 12 }, () =>
+        ada.send('POST', `/api/jobs/${jobId}/photos?id=${uuid()}&roomId=${roomId}&at=${at}`, picture, {
+          'content-type': 'image/png',
+        }),
+      ),
+    );
+    const kept = sent.filter((s) => s.status === 201).length;
+    expect(kept).toBeGreaterThan(0);
+    expect(sent.every((s) => [201, 429].includes(s.status))).toBe(true);
+    expect(kept).toBeLessThan(12);
+  }, 60_000);
 });
 
 describe('a password', () => {

@@ -22,6 +22,7 @@ import { LedgerEntryEntity } from '../record/ledgerEntities.ts';
 import { ProductEntity } from '../record/shelfEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
+import { Turns } from '../http/turns.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { surfaceView } from '../reading/surfaceView.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -39,6 +40,13 @@ import { beganAt, heldBy } from './jobFileHolds.ts';
 
 /** A whole job may not be larger than this as it is sent. */
 export const JOB_LIMIT_BYTES = 128 * 1024 * 1024;
+/** A whole job is large as it is read: one after the other. */
+const turns = new Turns({
+  atOnce: 1,
+  mostWaiting: 4,
+  againAfterS: 20,
+  words: (waiting) => `${waiting} jobs wait to be read before this one.`,
+});
 /** Rows that go to the database at once. */
 const BATCH = 200;
 
@@ -59,7 +67,6 @@ export class JobImport implements OnModuleDestroy {
     filename: new URL('./jobRead.worker.js', import.meta.url).href,
     minThreads: 0,
     maxThreads: 1,
-    maxQueue: 4,
     idleTimeout: 60_000,
   });
 
@@ -102,7 +109,7 @@ export class JobImport implements OnModuleDestroy {
         code: 'too-large',
         message: 'The file is over 128 MB. Nothing was written.',
       });
-    const read = (await this.pool.run(new Uint8Array(sent))) as ReadJob | { faults: InputFault[] };
+    const read = (await turns.take(() => this.pool.run(new Uint8Array(sent)))) as ReadJob | { faults: InputFault[] };
     if ('faults' in read) throw refusedWith(read.faults);
     return read;
   }
