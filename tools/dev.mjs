@@ -2,13 +2,14 @@ import { join, resolve } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
-import { say } from './say.mjs';
+import { say, stop } from './say.mjs';
 
 /** `npm run dev`: its own database, the server rebuilt and restarted on change, the pages by Vite. */
 ensurePackages();
 ensureBuild();
 const { default: concurrently } = await import('concurrently');
-const database = await startMariadb(join(resolve(process.env.DATA_DIR ?? join(ROOT, '.data')), 'mariadb'));
+const folder = join(resolve(process.env.DATA_DIR ?? join(ROOT, '.data')), 'mariadb');
+const database = await startMariadb(folder).catch((error) => stop(error.message));
 say('Pages at http://127.0.0.1:4601, the API at http://127.0.0.1:4600');
 const { result } = concurrently(
   [

@@ -16,8 +16,10 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { ADMIN, addressOf, bySocket, CLOSED_DOOR, ownAccount, secretOf } from './databaseDoor.mjs';
 import { fromDebian } from './debian.mjs';
 import { boundToUs, boundToUsAs, has, runQuiet } from './run.mjs';
-import { stop } from './say.mjs';
 import { temporaryFolder } from './temporary.mjs';
+
+/** Why a database cannot run now, in words for whoever started it. */
+export class CannotStart extends Error {}
 
 const STARTS_WITHIN_MS = 60_000;
 const SQL_MODE = 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
@@ -100,7 +102,7 @@ function refuseIfInUse(folder) {
   if (holder) {
     const keeper = keeperOf(folder);
     if (keeper)
-      stop(
+      throw new CannotStart(
         `The data folder ${folder} is in use by another start (process ${keeper}). Stop that one, or set DATA_DIR to another folder.`,
       );
     // Our own of an earlier run that was killed: its keeper is gone, so it is ended and its data taken over cleanly.
@@ -108,7 +110,9 @@ function refuseIfInUse(folder) {
     process.kill(pid, 'SIGTERM');
     for (let i = 0; i < 300 && alive(pid); i++) runQuiet('sleep', ['0.1']);
     if (alive(pid))
-      stop(`The data folder ${folder} is in use by process ${pid}. Stop it, or set DATA_DIR to another folder.`);
+      throw new CannotStart(
+        `The data folder ${folder} is in use by process ${pid}. Stop it, or set DATA_DIR to another folder.`,
+      );
   }
   rmSync(join(folder, 'mariadbd.pid'), { force: true });
 }
@@ -126,7 +130,7 @@ function prepare(folder, user) {
   ]);
   if (made.status !== 0) {
     rmSync(join(folder, 'data'), { recursive: true, force: true });
-    stop(
+    throw new CannotStart(
       /No space|Errcode: 28/.test(made.stdout + made.stderr)
         ? `The disk is full: no room for the database in ${folder}. Free some space, or set DATA_DIR to another folder.`
         : `The database could not be made in ${folder}.\n${(made.stdout + made.stderr).split('\n').slice(-6).join('\n')}`,
@@ -135,7 +139,8 @@ function prepare(folder, user) {
 }
 
 /**
- * Starts a MariaDB of our own on loopback, its files in `folder`, and answers with its address and a way to stop it.
+ * Starts a MariaDB of our own on loopback, its files in `folder`, and answers with its address, a way to stop it, and `over`, which comes
+ * when it ends.
  * It takes over after a crash and refuses a folder that somebody else holds. `options` are the server's own, after ours.
  * @param {string} folder
  * @param {{ quick?: boolean, port?: number | null, options?: string[] }} [how]
@@ -187,12 +192,12 @@ export async function startMariadb(folder, { quick = false, port: asked = null, 
   const child = spawn(runner, args, { stdio: 'ignore', detached: true });
   writeFileSync(keeperFile(folder), String(process.pid));
   let ended = null;
-  child.on('exit', (code) => (ended = code ?? 1));
+  const over = new Promise((done) => child.once('exit', (code) => done((ended = code ?? 1))));
   const url = addressOf(port, secret);
   await answering(socket, () => ended, errors, folder);
   const { status, stderr } = runQuiet('mariadb', ['--no-defaults', ...bySocket(socket)], { input: ownAccount(secret) });
-  if (status !== 0) stop(`The database lets us in, but not to work in it.\n${stderr}`);
-  return { url, port, pid: child.pid, socket, stop: () => end(child, () => ended, runtime) };
+  if (status !== 0) throw new CannotStart(`The database lets us in, but not to work in it.\n${stderr}`);
+  return { url, port, pid: child.pid, socket, over, stop: () => end(child, () => ended, runtime) };
 }
 
 async function answering(socket, ended, errors, folder) {
@@ -200,7 +205,7 @@ async function answering(socket, ended, errors, folder) {
   while (Date.now() < until) {
     if (ended() !== null) {
       const log = existsSync(errors) ? readFileSync(errors, 'utf8').split('\n').slice(-12).join('\n') : '';
-      stop(
+      throw new CannotStart(
         /No space left|Errcode: 28|error 28/.test(log)
           ? `The disk is full: the database in ${folder} cannot start. Free some space and run this again; nothing is lost.`
           : /Unable to lock|another mariadbd|already running/i.test(log)
@@ -211,7 +216,7 @@ async function answering(socket, ended, errors, folder) {
     if (runQuiet('mariadb-admin', ['--no-defaults', ...bySocket(socket), 'ping']).status === 0) return;
     await sleep(100);
   }
-  stop(`The database did not answer within a minute. Its log: ${errors}`);
+  throw new CannotStart(`The database did not answer within a minute. Its log: ${errors}`);
 }
 
 async function end(child, ended, runtime) {

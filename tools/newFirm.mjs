@@ -51,7 +51,7 @@ ensurePackages();
 ensureBuild();
 const folder = join(resolve(process.env.DATA_DIR ?? join(ROOT, '.data')), 'mariadb');
 const running = process.env.DATABASE_URL ? { url: process.env.DATABASE_URL } : databaseIn(folder);
-const database = running ?? (await startMariadb(folder));
+const database = running ?? (await startMariadb(folder).catch((error) => stop(error.message)));
 
 /** Told over standard input: a password stands on no command line. */
 const code = await new Promise((done) => {

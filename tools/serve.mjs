@@ -33,7 +33,8 @@ export function startServer({ url, port, env = {}, log = null }) {
     };
     child.stdout.on('data', hear);
     child.stderr.on('data', hear);
-    child.once('message', () => ready({ child, stop: () => endServer(child), words: () => words }));
+    const over = new Promise((done) => child.once('exit', (code) => done(code ?? 1)));
+    child.once('message', () => ready({ child, over, stop: () => endServer(child), words: () => words }));
     child.once('exit', (code) => fail(new Error(`The server ended (${code}) before it was ready.\n${words}`)));
   });
 }

@@ -1,7 +1,8 @@
 import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
-import { startMariadb } from './mariadb.mjs';
+import { keepRunning } from './keepRunning.mjs';
+import { CannotStart, freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say, stop } from './say.mjs';
 import { portIsFree, startServer } from './serve.mjs';
@@ -17,35 +18,44 @@ if (!(await portIsFree(PORT)))
 ensurePackages();
 ensureBuild();
 
-const database = process.env.DATABASE_URL
-  ? { url: process.env.DATABASE_URL, stop: async () => {} }
-  : await startMariadb(join(DATA_DIR, 'mariadb')).catch((error) =>
-      stop(`The data folder ${DATA_DIR} cannot be used: ${error.message}. Set DATA_DIR to another folder.`),
-    );
-
+/** What happens while it runs is said where it was started. */
+const sayAloud = (line) => process.stderr.write(`${line}\n`);
 let server = null;
+let database = null;
 let ending = false;
 async function end(code) {
   if (ending) return;
   ending = true;
   await server?.stop();
-  await database.stop();
+  await database?.stop();
   process.exit(code);
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void end(0));
+
+/** Our own database, on one port for as long as we run; or the one that DATABASE_URL names. */
+async function ownDatabase() {
+  const port = await freePort();
+  const start = () => startMariadb(join(DATA_DIR, 'mariadb'), { port });
+  database = await keepRunning({ name: 'database', start, say: sayAloud }).catch((error) =>
+    stop(
+      error instanceof CannotStart
+        ? error.message
+        : `The data folder ${DATA_DIR} cannot be used: ${error.message}. Set DATA_DIR to another folder.`,
+    ),
+  );
+  return database.now().url;
+}
+const url = process.env.DATABASE_URL ?? (await ownDatabase());
 
 mkdirSync(DATA_DIR, { recursive: true });
 const LOG = join(DATA_DIR, 'server.log');
 const { newFirstRunCode } = await import('../apps/server/dist/founding/firstRunCode.js');
 const code = newFirstRunCode();
 const address = `http://127.0.0.1:${PORT}`;
+const env = { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post') };
 try {
-  server = await startServer({
-    url: database.url,
-    port: PORT,
-    log: LOG,
-    env: { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post') },
-  });
+  const start = () => startServer({ url, port: PORT, log: LOG, env });
+  server = await keepRunning({ name: 'server', start, say: sayAloud });
 } catch (error) {
   process.stderr.write(`${error.message}\n`);
   await end(1);
@@ -68,10 +78,3 @@ async function sayNextAct() {
 }
 await sayNextAct();
 say(`The log is ${LOG}. Ctrl-C stops it.`);
-server.child.once('exit', (code) => {
-  if (!ending)
-    process.stderr.write(
-      `The server ended (${code}). Start it again with npm start; nothing that was acknowledged is lost.\n`,
-    );
-  void end(code ?? 1);
-});

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { chmodSync, existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -51,6 +52,21 @@ async function gone(pid) {
   return !lives(pid);
 }
 
+const firm = (code) => ({
+  id: randomUUID(),
+  code,
+  firm: {
+    name: 'Reed & Daughter',
+    timeZone: 'Europe/London',
+    hemisphere: 'north',
+    currency: 'GBP',
+    units: 'metric',
+    taxName: 'VAT',
+    taxPct: 20,
+  },
+  owner: { name: 'Wren Reed', email: 'wren@reed.example', password: 'ladder gull thimble rain' },
+});
+
 describe('npm start', () => {
   test('opens, keeps its folder to itself, is taken over after a kill, and ends cleanly on a signal', async () => {
     const data = folder();
@@ -90,6 +106,39 @@ describe('npm start', () => {
     third.child.kill('SIGTERM');
     expect(await third.ended).toBe(0);
     expect(await gone(database)).toBe(true);
+    expect(await portIsFree(port)).toBe(true);
+  }, 150_000);
+
+  test('brings back its server and its database when they are killed, and says so', async () => {
+    const data = folder();
+    const port = await freePort();
+    const it = start({ PORT: String(port), DATA_DIR: data, DEMO: 'none' });
+    await saying(it, 'Ctrl-C stops it.');
+    const code = /code: (\S+)/.exec(it.words)[1];
+    const base = `http://127.0.0.1:${port}`;
+    const founded = await fetch(`${base}/api/first-run`, {
+      method: 'POST',
+      headers: { origin: base, 'content-type': 'application/json' },
+      body: JSON.stringify(firm(code)),
+    });
+    expect(founded.status).toBe(201);
+    const cookie = founded.headers.get('set-cookie').split(';')[0];
+    const server = readFileSync(`/proc/${it.child.pid}/task/${it.child.pid}/children`, 'utf8')
+      .trim()
+      .split(' ')
+      .map(Number)
+      .find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('main.js'));
+    process.kill(server, 'SIGKILL');
+    await saying(it, 'The server is back.');
+    expect(await health(port)).toEqual({ process: 'up', database: 'up' });
+    process.kill(pidOf(data, 'mariadbd.pid'), 'SIGKILL');
+    await saying(it, 'The database is back.');
+    expect(await health(port)).toEqual({ process: 'up', database: 'up' });
+    // What was acknowledged stands: the firm, and the session of before both falls.
+    const there = await (await fetch(`${base}/api/session`, { headers: { cookie } })).json();
+    expect(there.firm.name).toBe('Reed & Daughter');
+    it.child.kill('SIGTERM');
+    expect(await it.ended).toBe(0);
     expect(await portIsFree(port)).toBe(true);
   }, 150_000);
 
