@@ -71,6 +71,11 @@ export async function makeApplication(): Promise<NestExpressApplication> {
     next();
   });
   reachedBy(app, outsideOf(process.env));
+  // What is somebody's own is kept by nobody on the way, but where a handler says for how long.
+  app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
+    response.setHeader('Cache-Control', 'private, no-store');
+    next();
+  });
   app.use(cookieParser());
   app.use(sameOrigin);
   // A photo, a firm's picture and a whole job come as they are; everything else is JSON.

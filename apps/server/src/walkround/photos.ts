@@ -140,7 +140,7 @@ export class PhotosController {
 
   @Get('photos/:photoId')
   @Header('Content-Type', 'image/jpeg')
-  @Header('Cache-Control', 'private, max-age=31536000, immutable')
+  @Header('Cache-Control', 'private, max-age=300')
   async content(@Sender() who: Who, @Param('photoId') id: string): Promise<StreamableFile> {
     return new StreamableFile(await this.photos.content(who, id));
   }

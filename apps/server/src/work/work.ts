@@ -256,7 +256,6 @@ export class WorkController {
     const { gzipped, etag } = await this.sheet.today(who, seesPrices(request.signedIn!.person.role));
     // Whoever has this very sheet is told that it stands.
     response.setHeader('ETag', etag);
-    response.setHeader('Cache-Control', 'private, no-cache');
     response.setHeader('Content-Encoding', 'gzip');
     response.type('json').send(gzipped);
   }

@@ -6,10 +6,11 @@ import { beginSending } from '../outbox/sender.ts';
 import { briefOf, unsentTold } from '../outbox/signal.ts';
 import { ANY_WORK } from '../store/moved.ts';
 
-/** Answers kept by the service worker; emptied when somebody signs in or out: they were another person's. */
+/** Answers kept by the service worker, and its key to them; gone when somebody signs in or out: they were another person's. */
 const ANSWERS = 'ledger-answers';
 export const forgetAnswers = async (): Promise<void> => {
   if ('caches' in window) await caches.delete(ANSWERS);
+  if ('serviceWorker' in navigator) navigator.serviceWorker.controller?.postMessage('forget');
 };
 
 /** Everything that goes on beside the pages: sending what is kept, and the worker that opens them without a signal. */
