@@ -107,9 +107,13 @@ function refuseIfInUse(folder) {
       );
     // Our own of an earlier run that was killed: its keeper is gone, so it is ended and its data taken over cleanly.
     const { pid } = holder;
-    process.kill(pid, 'SIGTERM');
-    for (let i = 0; i < 300 && alive(pid); i++) runQuiet('sleep', ['0.1']);
-    if (alive(pid))
+    // One that has ended and that nobody has buried has no name any more.
+    const holds = () => nameOf(pid).includes('mariadbd');
+    for (const signal of ['SIGTERM', 'SIGKILL']) {
+      if (holds()) process.kill(pid, signal);
+      for (let i = 0; i < 300 && holds(); i++) runQuiet('sleep', ['0.1']);
+    }
+    if (holds())
       throw new CannotStart(
         `The data folder ${folder} is in use by process ${pid}. Stop it, or set DATA_DIR to another folder.`,
       );

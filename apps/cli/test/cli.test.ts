@@ -1,12 +1,12 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, test } from '@jest/globals';
 import { strToU8, zipSync } from 'fflate';
 import { CHAIN_START, chained } from '@rustic/core';
-import { temporaryFolder } from '../../../tools/temporary.mjs';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const env = { ...process.env, NODE_OPTIONS: '' };
@@ -69,7 +69,7 @@ describe('the command line', () => {
     expect(out.finish[0].probability).toBeLessThanOrEqual(0.9);
   });
   test('reads a file as well as standard input, and plans it the same twice', () => {
-    const file = join(temporaryFolder('cli'), 'plan.json');
+    const file = join(mkdtempSync(join(tmpdir(), 'ledger-cli-')), 'plan.json');
     const input = {
       start: '2027-03-01T08:00:00+00:00',
       timeZone: 'Europe/London',
@@ -106,7 +106,7 @@ describe('the command line', () => {
     const entry = { jobId: 'j', kind: 'photo-kept', subject: null, by: 'Ada Thirle', at, recordedAt: at };
     const chain = [chained({ ...entry, seq: 1, payload: photo }, CHAIN_START)];
     const zip = (name: string, parts: Record<string, Uint8Array>, rows: unknown[] = [photo]) => {
-      const file = join(temporaryFolder('cli'), name);
+      const file = join(mkdtempSync(join(tmpdir(), 'ledger-cli-')), name);
       const job = strToU8(JSON.stringify({ photos: rows, ledger: chain }));
       writeFileSync(file, zipSync({ 'job.json': job, ...parts }));
       return file;

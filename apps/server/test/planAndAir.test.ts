@@ -37,9 +37,9 @@ describe('a calendar that is read in', () => {
     const body = { id: uuid(), ics };
     expect((await mei.post('/api/calendar/busy', body)).body).toEqual({ busy: 5 });
     expect((await mei.post('/api/calendar/busy', body)).body).toEqual({ busy: 5 });
-    const { busy, next } = (await mei.get('/api/calendar')).body;
+    const { busy, taken } = (await mei.get('/api/calendar')).body;
     expect(busy).toBe(5);
-    expect(next[0]).toMatchObject({ title: 'Boat club', startsAt: new Date(soon).toISOString() });
+    expect(taken[0]).toMatchObject({ title: 'Boat club', startsAt: new Date(soon).toISOString() });
     expect((await ada.get('/api/calendar')).body.busy).toBe(0);
     const { body: jobs } = await ada.get('/api/jobs');
     const house = jobs.find((j: { title: string }) => j.title.startsWith('Ferrykeeper'));

@@ -1,7 +1,7 @@
 import { lazy, StrictMode, Suspense, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider, useLocation } from 'react-router';
 import './app.css';
 import { beginOffline } from './offline/begin.ts';
 import { Broken } from './page/Broken.tsx';
@@ -14,6 +14,7 @@ import { WordsProvider } from './words/Words.tsx';
 
 // Whoever is signed in never needs the door: its fields are fetched by those who stand before it.
 const SignIn = lazy(() => import('./people/SignIn.tsx').then((m) => ({ default: m.SignIn })));
+const Recover = lazy(() => import('./people/Recover.tsx'));
 const Today = lazy(() => import('./today/Today.tsx'));
 const Jobs = lazy(() => import('./jobs/Jobs.tsx'));
 const JobPage = lazy(() => import('./jobs/JobPage.tsx'));
@@ -59,6 +60,7 @@ const PunchPage = lazy(() => import('./punch/PunchPage.tsx'));
 /** Signed in, the frame; signed out, the door. */
 function Door() {
   const { data, error, isLoading, refetch } = useSessionQuery();
+  const { pathname } = useLocation();
   const tell = useTell();
   const units = data?.firm.terms.units ?? 'metric';
   useEffect(() => {
@@ -73,6 +75,8 @@ function Door() {
         <SignIn />
       </Suspense>
     );
+  // Until the second lock that the firm asks for is closed, nothing else opens.
+  if (data.person.needsSecond && pathname !== '/account') return <Navigate to="/account" replace />;
   return (
     <WordsProvider timeZone={data.firm.timeZone} terms={data.firm.terms}>
       <Frame session={data} />
@@ -97,6 +101,15 @@ const router = createBrowserRouter([
     element: (
       <Suspense fallback={<Coming />}>
         <Join />
+      </Suspense>
+    ),
+  },
+  {
+    path: '/recover/:token',
+    errorElement: <Broken />,
+    element: (
+      <Suspense fallback={<Coming />}>
+        <Recover />
       </Suspense>
     ),
   },

@@ -52,6 +52,8 @@ const firm = named('Firm', {
   suppliers: z.array(like(supplierSchema)),
   shelfFrom: oneOf(SHELF_BEGINNINGS),
   lentTo: text.nullable(),
+  /** Its owners open a second lock beside their password. */
+  ownersSecond: flag,
   /** Where its van stands. */
   yard: like(coordinatesSchema).nullable(),
   pricing: aboutMoney(pricing),
@@ -61,7 +63,7 @@ export const firmAnswer = firm;
 /** The firm's own picture, as a PNG in a data address. */
 export const logoAnswer = answer({ logo: text.nullable(), version: figure });
 export const sessionAnswer = named('Session', {
-  person: answer({ id: text, name: text, initials: text, role }),
+  person: answer({ id: text, name: text, initials: text, role, hasSecond: flag, needsSecond: flag }),
   firm,
 });
 
@@ -79,6 +81,7 @@ export const peoplePage = named('StaffPage', {
       version: figure,
       email: text.optional(),
       sessions: figure.optional(),
+      hasSecond: flag.optional(),
     }),
   ),
   invitations: z.array(answer({ id: text, email: text, name: text, role, expiresAt: moment })).optional(),
@@ -90,6 +93,12 @@ export const withdrawnAnswer = answer({ withdrawn: flag });
 export const changedAnswer = answer({ changed: flag });
 export const personAnswer = answer({ changed: flag, version: figure });
 export const closedAnswer = answer({ closed: flag });
+export const lockAnswer = named('NewLock', { secret: text, address: text, picture: text });
+export const lockClosedAnswer = answer({ onPaper: texts });
+export const lockOpenAnswer = answer({ open: flag });
+export const recoveryAskedAnswer = answer({ asked: flag });
+export const recoveryPage = answer({ firm: text, name: text, email: text });
+export const recoveredAnswer = answer({ recovered: flag });
 export const leftAnswer = answer({ left: flag });
 export const planningAnswer = answer({ holidays: texts, version: figure });
 export const busyAnswer = answer({ busy: figure });

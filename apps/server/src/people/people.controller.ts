@@ -3,7 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
 import { People, type Session } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
-import { cookieName, Open, sessionToken, type SessionRequest } from './session.ts';
+import { BeforeSecond, cookieName, Open, needsSecond, sessionToken, type SessionRequest } from './session.ts';
 import { Answers, nothing } from '../answers/answer.ts';
 import { sessionAnswer } from '../answers/firm.ts';
 
@@ -21,10 +21,11 @@ export class PeopleController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const session = await this.people.signIn(body.email, body.password, request.ip ?? '', new Date());
+    const session = await this.people.signIn(body, request.ip ?? '', new Date());
     return letIn(this.people, session, request, response);
   }
 
+  @BeforeSecond()
   @Answers('session', sessionAnswer)
   @Get('session')
   who(@Req() request: SessionRequest) {
@@ -59,5 +60,16 @@ const cookie = (request: SessionRequest): CookieOptions => ({
 /** What a page is told of who is there. */
 function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
   const { person, firm } = signedIn!;
-  return { person: { id: person.id, name: person.name, initials: person.initials, role: person.role }, firm };
+  const { id, name, initials, role } = person;
+  return {
+    person: {
+      id,
+      name,
+      initials,
+      role,
+      hasSecond: person.secondLock?.since != null,
+      needsSecond: needsSecond(signedIn!),
+    },
+    firm,
+  };
 }

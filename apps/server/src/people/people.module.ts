@@ -1,5 +1,7 @@
 import { Module } from '@nestjs/common';
 import { Access } from './access.ts';
+import { Locks } from './locks.ts';
+import { LocksController } from './locks.controller.ts';
 import { PeopleController } from './people.controller.ts';
 import { People } from './people.service.ts';
 import { StaffController } from './staff.controller.ts';
@@ -7,8 +9,8 @@ import { Staff } from './staff.ts';
 import { Tries } from './tries.ts';
 
 @Module({
-  controllers: [PeopleController, StaffController],
-  providers: [Access, People, Staff, Tries],
+  controllers: [PeopleController, StaffController, LocksController],
+  providers: [Access, Locks, People, Staff, Tries],
   exports: [Access, People, Tries],
 })
 export class PeopleModule {}

@@ -4,6 +4,7 @@ import { DataSource, IsNull, LessThan, type EntityManager } from 'typeorm';
 import { FirmEntity, PersonEntity, SessionEntity, type DoorTryEntity } from '../record/firmEntities.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
+import { openedBy } from './secondLock.ts';
 import { digest } from './tokens.ts';
 import { Tries } from './tries.ts';
 
@@ -13,6 +14,14 @@ const IDLE_DAYS = 4;
 const DAY_MS = 86_400_000;
 /** That a session is of use is noted no oftener than this. */
 const NOTED_EVERY_MS = 15 * 60_000;
+
+/** What is typed at the door. */
+export interface AtSignIn {
+  email: string;
+  password: string;
+  /** Of the second lock. */
+  code?: string | undefined;
+}
 
 export interface SignedIn {
   person: PersonEntity;
@@ -37,7 +46,7 @@ export class People {
     private readonly tries: Tries,
   ) {}
 
-  async signIn(email: string, password: string, address: string, now: Date): Promise<Session> {
+  async signIn({ email, password, code }: AtSignIn, address: string, now: Date): Promise<Session> {
     const { manager } = this.database;
     const typed = email.trim().toLowerCase();
     // The database takes some letters for others: a door is one door however its address is written.
@@ -54,6 +63,7 @@ export class People {
         message: 'That address and password do not go together. Try again, or ask the owner of the firm.',
       });
     }
+    await this.openSecond(person, code, attempt, now);
     await this.tries.right(attempt);
     await this.access.note(manager, {
       firmId: person.firmId,
@@ -63,6 +73,34 @@ export class People {
       at: now,
     });
     return this.open(manager, person.id, now);
+  }
+
+  /** The second lock, where there is one. A wrong code counts as a wrong password does; to be asked for one counts for nothing. */
+  private async openSecond(person: PersonEntity, code: string | undefined, attempt: DoorTryEntity, now: Date) {
+    const { secondLock: lock } = person;
+    if (!lock?.since) return;
+    if (!code) {
+      await this.tries.takeBack(attempt);
+      throw new UnauthorizedException({
+        code: 'second-asked',
+        message: 'The password fits. Now the six figures that your phone shows, or a code from your paper.',
+      });
+    }
+    const opened = openedBy(lock, code, now);
+    // Of two who send one code at once, one opens.
+    const { affected } = opened
+      ? await this.database.manager.update(
+          PersonEntity,
+          { id: person.id, version: person.version },
+          { secondLock: opened as never },
+        )
+      : { affected: 0 };
+    if (affected === 1) return;
+    await this.noteRefused(person, attempt, now);
+    throw new UnauthorizedException({
+      code: 'second-wrong',
+      message: 'That code does not open it, or was used already. Wait for the next one on your phone, then try again.',
+    });
   }
 
   /** Of the people with one address, each in a firm of their own, the one whose password it is. Nobody's takes as long. */

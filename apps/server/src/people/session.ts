@@ -24,6 +24,11 @@ export function sessionToken(request: SessionRequest): string | undefined {
 }
 export const Open = () => SetMetadata('open', true);
 
+/** What an owner may do who has still to set up the second lock that the firm asks for. */
+export const BeforeSecond = () => SetMetadata('before-second', true);
+export const needsSecond = ({ person, firm }: SignedIn) =>
+  firm.ownersSecond && person.role === 'owner' && !person.secondLock?.since;
+
 export type SessionRequest = WriteRequest & { signedIn?: SignedIn };
 
 /** Nobody passes without a session, but where a handler says it is open. */
@@ -51,6 +56,15 @@ export class SessionGuard implements CanActivate {
       throw new ForbiddenException({
         code: 'not-allowed',
         message: 'This is not yours to do or to see. Nothing was written; the owner of the firm can change your part.',
+      });
+    if (
+      needsSecond(signedIn) &&
+      !this.reflector.getAllAndOverride<boolean>('before-second', [context.getHandler(), context.getClass()])
+    )
+      throw new ForbiddenException({
+        code: 'second-needed',
+        message:
+          'Your firm asks its owners for a second lock. Set yours up first, on the page of your password and devices.',
       });
     request.signedIn = signedIn;
     return true;

@@ -14,9 +14,22 @@ export class InvitationBody extends bodyOf({
 
 export class JoinBody extends bodyOf({ id: newId, password }) {}
 
+/** Who lost their password, by the address they sign in with. */
+export class RecoveryBody extends bodyOf({ id: newId, email: z.string().min(3).max(160) }) {}
+
 export class PasswordBody extends bodyOf({ id: newId, before: z.string().min(1).max(200), after: password }) {}
 
-export class SignInBody extends bodyOf({ email: z.string().min(3).max(160), password: z.string().min(1).max(200) }) {}
+const secondCode = z.string().min(6).max(20);
+export class SignInBody extends bodyOf({
+  email: z.string().min(3).max(160),
+  password: z.string().min(1).max(200),
+  code: secondCode.optional(),
+}) {}
+
+/** Who changes the locks of their door says the password of now. */
+export class LockBody extends bodyOf({ id: newId, password: z.string().min(1).max(200) }) {}
+export class LockCloseBody extends bodyOf({ id: newId, code: secondCode }) {}
+export class OwnersLockBody extends bodyOf({ id: newId, version, needed: z.boolean() }) {}
 
 export class IdBody extends bodyOf({ id: newId }) {}
 

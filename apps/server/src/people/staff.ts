@@ -59,6 +59,7 @@ export class Staff {
           ...(isOwner || p.id === who.personId
             ? {
                 email: p.email,
+                hasSecond: p.secondLock?.since != null,
                 sessions: sessions.filter((s) => s.personId === p.id && s.expiresAt > who.now).length,
               }
             : {}),
@@ -165,7 +166,7 @@ export class Staff {
     const taken = await manager.update(InvitationEntity, open, { takenAt: who.now });
     if (taken.affected !== 1) throw noInvitation();
     const { name, initials, email, role } = invitation;
-    const given = { name, initials, role, passwordHash, leftAt: null };
+    const given = { name, initials, role, passwordHash, leftAt: null, secondLock: null };
     // Whoever was of the firm before is the same person again: what they wrote is theirs.
     const [before] = await scope.find(PersonEntity, { email });
     if (before?.leftAt === null) throw noInvitation();

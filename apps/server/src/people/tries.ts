@@ -46,6 +46,11 @@ export class Tries {
     await this.database.manager.delete(DoorTryEntity, { account });
   }
 
+  /** It was no miss, and nothing was opened yet. */
+  async takeBack({ id }: DoorTryEntity): Promise<void> {
+    await this.database.manager.delete(DoorTryEntity, { id });
+  }
+
   /** Whether the next try of this account has to wait. */
   async isBraked({ account }: DoorTryEntity, now: Date): Promise<boolean> {
     return this.accountWait(await this.misses({ account }, FORGOTTEN_MS, now), now) > 0;

@@ -49,6 +49,8 @@ export class FirmEntity {
   @Column('char', { length: 36, name: 'lent_to', nullable: true }) lentTo: string | null;
   /** Moved by whoever gives up the owner's part: two who do it at once meet here. */
   @Column('int', { name: 'owners_mark', default: 0 }) ownersMark: number;
+  /** Its owners have to open a second lock beside their password. */
+  @Column('boolean', { name: 'owners_second', default: false }) ownersSecond: boolean;
   @VersionColumn() version: number;
 }
 
@@ -57,6 +59,18 @@ export interface HeldCount extends Held {
   films: number;
   by: string;
   at: string;
+}
+
+/** A second lock beside the password: codes of a phone's application (TOTP, RFC 6238), and codes on paper for when it is lost. */
+export interface SecondLock {
+  /** Base 32, as the phone has it. */
+  secret: string;
+  /** Since when it has to be opened; null while it is being set up. */
+  since: string | null;
+  /** The number of the last half minute whose code was taken: a code opens once. */
+  lastStep: number;
+  /** Codes on paper that are left, hashed. */
+  onPaper: string[];
 }
 
 @Entity('person')
@@ -72,6 +86,8 @@ export class PersonEntity extends FirmOwned {
   @Column('json') skills: string[];
   /** Since when this person is no longer of the firm; what they wrote stays. */
   @Column('datetime', { precision: 3, name: 'left_at', nullable: true }) leftAt: Date | null;
+  /** What has to be opened beside the password; null where nothing has. */
+  @Column('json', { name: 'second_lock', nullable: true }) secondLock: SecondLock | null;
   @VersionColumn() version: number;
 }
 
@@ -84,6 +100,14 @@ export class SessionEntity {
   @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
   /** When it was last of use, to the quarter of an hour. */
   @Column('datetime', { precision: 3, name: 'used_at' }) usedAt: Date;
+}
+
+/** A way back in for whoever lost their password: opens once, for a short while. */
+@Entity('recovery_link')
+export class RecoveryLinkEntity {
+  @PrimaryColumn('char', { length: 64, name: 'token_hash' }) tokenHash: string;
+  @Column('char', { length: 36, name: 'person_id' }) personId: string;
+  @Column('datetime', { precision: 3, name: 'expires_at' }) expiresAt: Date;
 }
 
 /** A try at the door: counted before it is looked at, taken back where it was right. */

@@ -13,6 +13,7 @@ import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
 import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
+import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
 import { Doors1765800000023 } from './migrations/0023-doors.ts';
 import { Yard1765700000022 } from './migrations/0022-yard.ts';
 import { ClientPhotos1765600000021 } from './migrations/0021-client-photos.ts';
@@ -57,6 +58,7 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       ClientPhotos1765600000021,
       Yard1765700000022,
       Doors1765800000023,
+      SecondLock1765900000024,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -9,7 +9,14 @@ import {
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
-import { FirmEntity, FoundingEntity, PersonEntity, SessionEntity, DoorTryEntity } from './firmEntities.ts';
+import {
+  FirmEntity,
+  FoundingEntity,
+  PersonEntity,
+  SessionEntity,
+  DoorTryEntity,
+  RecoveryLinkEntity,
+} from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
 import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
@@ -35,6 +42,7 @@ export const ENTITIES = [
   PersonEntity,
   SessionEntity,
   DoorTryEntity,
+  RecoveryLinkEntity,
   SentWriteEntity,
   JobEntity,
   RoomEntity,

@@ -1,9 +1,15 @@
 import { useState, type FormEvent } from 'react';
 import { Page, Refused } from '../page/Page.tsx';
 import { useTell } from '../store/store.ts';
-import { endpoints, useChangePasswordMutation, useSignOutEverywhereMutation } from '../store/endpoints.ts';
+import {
+  endpoints,
+  useChangePasswordMutation,
+  useSessionQuery,
+  useSignOutEverywhereMutation,
+} from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
 import { Password } from '../form/Password.tsx';
+import { SecondLock } from './SecondLock.tsx';
 
 /** One's own ways in: the password, and every device that is signed in. */
 export default function Account() {
@@ -11,6 +17,7 @@ export default function Account() {
   const [after, setAfter] = useState('');
   const [change, changing] = useChangePasswordMutation();
   const [everywhere, leaving] = useSignOutEverywhereMutation();
+  const { data: session } = useSessionQuery();
   const tell = useTell();
   const send = (event: FormEvent) => {
     event.preventDefault();
@@ -29,6 +36,7 @@ export default function Account() {
           text: 'Twelve letters or more. A few words that do not belong together are easier to keep than one odd one.',
         },
         { n: 2, text: 'A new password signs you out everywhere but here.' },
+        { n: 3, text: 'Who lost phone and paper asks an owner of the firm: they can take the second lock off.' },
       ]}
     >
       <form onSubmit={send} className="mb-8 max-w-[360px]">
@@ -48,6 +56,7 @@ export default function Account() {
           </p>
         )}
       </form>
+      {session && <SecondLock isClosed={session.person.hasSecond} isNeeded={session.person.needsSecond} />}
       <button
         type="button"
         className="min-h-[44px] rounded border border-ink px-5 font-semibold"

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { Invite } from './Invite.tsx';
 import { Kept } from './Kept.tsx';
+import { OwnersLock } from './OwnersLock.tsx';
 import { PersonLine } from './PersonLine.tsx';
 import { ACCESS_WORDS } from './roleWords.ts';
 import { Visits } from './Visits.tsx';
@@ -56,6 +57,7 @@ export default function PeoplePage() {
       </ul>
       {owner && data.invitations && <Invite open={data.invitations} />}
       <Visits planning={data.planning} owner={owner} />
+      {owner && <OwnersLock />}
       {owner && <Kept />}
       {data.access && (
         <details className="mt-6">

@@ -5,7 +5,9 @@ import { ROLE_WORDS, ROLES } from './roleWords.ts';
 import {
   type StaffPerson,
   useChangePersonMutation,
+  useOpenLockOfMutation,
   usePersonLeavesMutation,
+  useSendRecoveryMutation,
   useSignOutPersonMutation,
 } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
@@ -78,6 +80,8 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
   const [change, changing] = useChangePersonMutation();
   const [leave, leaving] = usePersonLeavesMutation();
   const [signOut, signing] = useSignOutPersonMutation();
+  const [sendLink, sending] = useSendRecoveryMutation();
+  const [openLock, opening] = useOpenLockOfMutation();
   const send = ({ version, role, from, to, skills }: typeof draft.said) =>
     change({
       personId: person.id,
@@ -98,7 +102,7 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
       label={`Change ${person.name}`}
       words="Keep it"
       busy={changing.isLoading}
-      error={changing.error ?? leaving.error ?? signing.error}
+      error={changing.error ?? leaving.error ?? signing.error ?? sending.error ?? opening.error}
       className="my-2 border-y-2 border-ink bg-leaf px-4 py-3"
       onSend={send}
       onSent={onDone}
@@ -107,12 +111,22 @@ function Change({ person, me, onDone }: { person: StaffPerson; me: boolean; onDo
           <Button look="plain" onClick={() => void signOut({ personId: person.id, id: newId() })}>
             Sign out on every device
           </Button>
+          <Button look="plain" onClick={() => void sendLink({ personId: person.id, id: newId() })}>
+            Send a link for a new password
+          </Button>
+          {!me && person.hasSecond && (
+            <Button look="plain" onClick={() => void openLock({ personId: person.id, id: newId() })}>
+              Take off the second lock
+            </Button>
+          )}
           {!me && (
             <Button look="away" onClick={() => void leave({ personId: person.id, id: newId() })}>
               {person.name} has left the firm
             </Button>
           )}
           {signing.isSuccess && <span role="status">Signed out everywhere.</span>}
+          {sending.isSuccess && <span role="status">The link is on its way; it opens for half an hour.</span>}
+          {opening.isSuccess && <span role="status">The second lock is off.</span>}
         </>
       }
     >

@@ -3,8 +3,11 @@ import { Navigate } from 'react-router';
 import { forgetAnswers } from '../offline/begin.ts';
 import { Mark } from '../page/Logo.tsx';
 import { Refused } from '../page/Page.tsx';
-import { useFirstRunQuery, useSignInMutation } from '../store/endpoints.ts';
+import { refusalOf } from '../outbox/refusal.ts';
+import { newId } from '../store/newId.ts';
+import { useAskRecoveryMutation, useFirstRunQuery, useSignInMutation } from '../store/endpoints.ts';
 import { Typed } from '../form/atOnce.tsx';
+import { Button } from '../form/Button.tsx';
 import { Password } from '../form/Password.tsx';
 
 export function SignIn() {
@@ -12,10 +15,17 @@ export function SignIn() {
   const { data: firstRun } = useFirstRunQuery();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
+  const [asks, setAsks] = useState(false);
+  const [lost, setLost] = useState(false);
   const send = (event: FormEvent) => {
     event.preventDefault();
     // What the last person fetched on this device is not the next one's.
-    void forgetAnswers().then(() => signIn({ email, password }));
+    void forgetAnswers()
+      .then(() => signIn({ email, password, ...(code ? { code } : {}) }))
+      .then((sent) => {
+        if (refusalOf(sent.error)?.code === 'second-asked') setAsks(true);
+      });
   };
   if (firstRun?.open) return <Navigate to="/first-run" replace />;
   return (
@@ -36,7 +46,20 @@ export function SignIn() {
           asked="large"
         />
         <Password words="Password" value={password} onType={setPassword} />
-        <Refused error={error} />
+        {asks && (
+          <Typed
+            words="Six figures from your phone, or a code from your paper"
+            autoComplete="one-time-code"
+            required
+            autoFocus
+            maxLength={20}
+            value={code}
+            onType={setCode}
+            width="mt-1 mb-4 w-full"
+            asked="large"
+          />
+        )}
+        <Refused error={refusalOf(error)?.code === 'second-asked' ? undefined : error} />
         <button
           type="submit"
           disabled={isLoading}
@@ -44,7 +67,44 @@ export function SignIn() {
         >
           {isLoading ? 'Signing in …' : 'Sign in'}
         </button>
+        {lost ? (
+          <LostPassword email={email} />
+        ) : (
+          <button type="button" className="mt-2 min-h-[44px] text-sm underline" onClick={() => setLost(true)}>
+            I do not know my password any more
+          </button>
+        )}
       </form>
     </main>
+  );
+}
+
+/** A link for a new password goes to the address; whether anybody has it is not told here. */
+function LostPassword({ email }: { email: string }) {
+  const [ask, { error, isLoading, isSuccess }] = useAskRecoveryMutation();
+  if (isSuccess)
+    return (
+      <p role="status" className="mt-4 text-sm">
+        If somebody has this address here, a link is on its way to it. It opens once, for half an hour. An owner of the
+        firm can send one too.
+      </p>
+    );
+  return (
+    <div className="mt-4 text-sm">
+      <p className="mb-1">
+        {email
+          ? `A link for a new password goes to ${email}.`
+          : 'Write your e-mail address above; a link for a new password goes there.'}
+      </p>
+      <Refused error={error} />
+      <Button
+        busy={isLoading}
+        busyWords="Asking …"
+        disabled={email.length < 3}
+        onClick={() => void ask({ id: newId(), email })}
+      >
+        Send it
+      </Button>
+    </div>
   );
 }

@@ -304,6 +304,40 @@ const injectedRtkApi = api.injectEndpoints({
     join: build.mutation<JoinApiResponse, JoinApiArg>({
       query: ({ token, ...body }) => ({ url: `/api/invitations/${encodeURIComponent(String(token))}`, method: "POST", body }),
     }),
+    beginLock: build.mutation<BeginLockApiResponse, BeginLockApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session/lock`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    closeLock: build.mutation<CloseLockApiResponse, CloseLockApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session/lock`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
+    openLock: build.mutation<OpenLockApiResponse, OpenLockApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session/lock/off`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    openLockOf: build.mutation<OpenLockOfApiResponse, OpenLockOfApiArg>({
+      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/lock/off`, method: "POST", body }),
+    }),
+    setOwnersLock: build.mutation<
+      SetOwnersLockApiResponse,
+      SetOwnersLockApiArg
+    >({
+      query: (queryArg) => ({
+        url: `/api/firm/owners-lock`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
     firmPlan: build.query<FirmPlanApiResponse, FirmPlanApiArg>({
       query: () => ({ url: `/api/plan` }),
     }),
@@ -492,6 +526,24 @@ const injectedRtkApi = api.injectEndpoints({
       WriteInvitationApiArg
     >({
       query: ({ invitationId, ...body }) => ({ url: `/api/people/invitations/${encodeURIComponent(String(invitationId))}/mail`, method: "POST", body }),
+    }),
+    askRecovery: build.mutation<AskRecoveryApiResponse, AskRecoveryApiArg>({
+      query: (queryArg) => ({
+        url: `/api/recovery`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    recoveryLink: build.query<RecoveryLinkApiResponse, RecoveryLinkApiArg>({
+      query: (queryArg) => ({
+        url: `/api/recovery/${encodeURIComponent(String(queryArg))}`,
+      }),
+    }),
+    recover: build.mutation<RecoverApiResponse, RecoverApiArg>({
+      query: ({ token, ...body }) => ({ url: `/api/recovery/${encodeURIComponent(String(token))}`, method: "POST", body }),
+    }),
+    sendRecovery: build.mutation<SendRecoveryApiResponse, SendRecoveryApiArg>({
+      query: ({ personId, ...body }) => ({ url: `/api/people/${encodeURIComponent(String(personId))}/recovery`, method: "POST", body }),
     }),
     price: build.query<PriceApiResponse, PriceApiArg>({
       query: (queryArg) => ({
@@ -972,6 +1024,26 @@ export type JoinApiResponse = /** status 2XX as asked */ Session;
 export type JoinApiArg = {
   token: string;
 } & JoinBody;
+export type BeginLockApiResponse = /** status 2XX as asked */ NewLock;
+export type BeginLockApiArg = LockBody;
+export type CloseLockApiResponse = /** status 2XX as asked */ {
+  onPaper: string[];
+};
+export type CloseLockApiArg = LockCloseBody;
+export type OpenLockApiResponse = /** status 2XX as asked */ {
+  open: boolean;
+};
+export type OpenLockApiArg = LockBody;
+export type OpenLockOfApiResponse = /** status 2XX as asked */ {
+  open: boolean;
+};
+export type OpenLockOfApiArg = {
+  personId: string;
+} & IdBody;
+export type SetOwnersLockApiResponse = /** status 2XX as asked */ {
+  changed: boolean;
+};
+export type SetOwnersLockApiArg = OwnersLockBody;
 export type FirmPlanApiResponse =
   | /** status 2XX as asked */ FirmSheet
   | {
@@ -1195,6 +1267,28 @@ export type WriteInvitationApiResponse = /** status 2XX as asked */ Mail;
 export type WriteInvitationApiArg = {
   invitationId: string;
 } & InvitationMailBody;
+export type AskRecoveryApiResponse = /** status 2XX as asked */ {
+  asked: boolean;
+};
+export type AskRecoveryApiArg = RecoveryBody;
+export type RecoveryLinkApiResponse = /** status 2XX as asked */ {
+  firm: string;
+  name: string;
+  email: string;
+};
+export type RecoveryLinkApiArg = string;
+export type RecoverApiResponse = /** status 2XX as asked */ {
+  recovered: boolean;
+};
+export type RecoverApiArg = {
+  token: string;
+} & JoinBody;
+export type SendRecoveryApiResponse = /** status 2XX as asked */ {
+  asked: boolean;
+};
+export type SendRecoveryApiArg = {
+  personId: string;
+} & IdBody;
 export type PriceApiResponse = /** status 2XX as asked */ PricePage;
 export type PriceApiArg = string;
 export type ClientPreviewApiResponse = /** status 2XX as asked */ ClientView;
@@ -1737,6 +1831,7 @@ export type Firm = {
   }[];
   shelfFrom: "demo" | "typical";
   lentTo: string | null;
+  ownersSecond: boolean;
   yard: {
     lat: number;
     lon: number;
@@ -1762,6 +1857,8 @@ export type Session = {
     name: string;
     initials: string;
     role: Role;
+    hasSecond: boolean;
+    needsSecond: boolean;
   };
   firm: Firm;
 };
@@ -3853,6 +3950,7 @@ export type ReadingBody = {
 export type SignInBody = {
   email: string;
   password: string;
+  code?: string;
 };
 export type StaffPerson = {
   id: string;
@@ -3868,6 +3966,7 @@ export type StaffPerson = {
   version: number;
   email?: string;
   sessions?: number;
+  hasSecond?: boolean;
 };
 export type StaffPage = {
   planning: {
@@ -3940,6 +4039,24 @@ export type Invited = {
 export type JoinBody = {
   id: string;
   password: string;
+};
+export type NewLock = {
+  secret: string;
+  address: string;
+  picture: string;
+};
+export type LockBody = {
+  id: string;
+  password: string;
+};
+export type LockCloseBody = {
+  id: string;
+  code: string;
+};
+export type OwnersLockBody = {
+  id: string;
+  version: number;
+  needed: boolean;
 };
 export type PlanRoom = {
   jobId: string;
@@ -4841,6 +4958,10 @@ export type InvitationMailBody = {
   id: string;
   token: string;
 };
+export type RecoveryBody = {
+  id: string;
+  email: string;
+};
 export type JobSums = {
   minutes: number;
   cost: number;
@@ -5257,6 +5378,11 @@ export const {
   useSetPlanningMutation,
   useInvitationQuery,
   useJoinMutation,
+  useBeginLockMutation,
+  useCloseLockMutation,
+  useOpenLockMutation,
+  useOpenLockOfMutation,
+  useSetOwnersLockMutation,
   useFirmPlanQuery,
   usePlanQuery,
   usePostPlanMutation,
@@ -5300,6 +5426,10 @@ export const {
   useWriteToClientMutation,
   useWriteToRoundMutation,
   useWriteInvitationMutation,
+  useAskRecoveryMutation,
+  useRecoveryLinkQuery,
+  useRecoverMutation,
+  useSendRecoveryMutation,
   usePriceQuery,
   useClientPreviewQuery,
   usePutClientPhotosMutation,

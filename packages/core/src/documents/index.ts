@@ -37,6 +37,7 @@ export { visitLetterPaper, type LetterVisit } from './visitLetter.ts';
 export {
   careMail,
   invitationMail,
+  recoveryMail,
   MAIL_KINDS,
   MAIL_LABELS,
   MAIL_STATES,

@@ -95,3 +95,12 @@ export const invitationMail = (said: {
     `It opens once, and runs out on ${said.until}. If you did not expect it, do nothing.`,
   ]),
 });
+
+/** Somebody lost their password: the way back in. */
+export const recoveryMail = (said: { firm: string; name: string; link: string; minutes: number }): MailWords => ({
+  subject: `A new password for ${said.firm}`,
+  text: letter({ firm: said.firm, client: said.name, from: 'Rustic Ledger' }, [
+    `A new password was asked for, for your account at ${said.firm}. Open this link to choose one:\n${said.link}`,
+    `It opens once, and within ${said.minutes} minutes. If you did not ask for it, do nothing: your password stays as it is.`,
+  ]),
+});

@@ -1,0 +1,62 @@
+import { Body, Controller, Param, Post, Put, Req } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Answers } from '../answers/answer.ts';
+import { changedAnswer, lockAnswer, lockClosedAnswer, lockOpenAnswer } from '../answers/firm.ts';
+import type { Who } from '../record/firmScope.ts';
+import { Writes } from '../record/writes.service.ts';
+import { Locks } from './locks.ts';
+import { ForEverybody, ForOwners } from './roles.ts';
+import { BeforeSecond, Sender, type SessionRequest } from './session.ts';
+import { IdBody, LockBody, LockCloseBody, OwnersLockBody } from './staff.dto.ts';
+
+/** The second lock beside the password. */
+@ApiTags('people')
+@Controller('api')
+export class LocksController {
+  constructor(
+    private readonly locks: Locks,
+    private readonly writes: Writes,
+  ) {}
+
+  @BeforeSecond() @ForEverybody() @Answers('beginLock', lockAnswer) @Post('session/lock') begin(
+    @Sender() who: Who,
+    @Body() { password }: LockBody,
+    @Req() request: SessionRequest,
+  ) {
+    return this.locks.begin(who, password, request.ip ?? '');
+  }
+
+  @BeforeSecond() @ForEverybody() @Answers('closeLock', lockClosedAnswer) @Put('session/lock') close(
+    @Sender() who: Who,
+    @Body() { code }: LockCloseBody,
+  ) {
+    return this.locks.close(who, code);
+  }
+
+  @ForEverybody() @Answers('openLock', lockOpenAnswer) @Post('session/lock/off') open(
+    @Sender() who: Who,
+    @Body() { password }: LockBody,
+    @Req() request: SessionRequest,
+  ) {
+    return this.locks.open(who, password, request.ip ?? '');
+  }
+
+  @ForOwners() @Answers('openLockOf', lockOpenAnswer) @Post('people/:personId/lock/off') openFor(
+    @Sender() who: Who,
+    @Param('personId') id: string,
+    @Body() _body: IdBody,
+  ) {
+    return this.locks.openFor(who, id);
+  }
+
+  /** Whether the firm asks its owners for a second lock. */
+  @ForOwners() @Answers('setOwnersLock', changedAnswer) @Put('firm/owners-lock') ownersLock(
+    @Sender() who: Who,
+    @Body() { version, needed }: OwnersLockBody,
+  ) {
+    return this.writes.run(who, async (scope) => {
+      await scope.changeFirm({ version }, { ownersSecond: needed });
+      return { changed: true };
+    });
+  }
+}
