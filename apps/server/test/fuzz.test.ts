@@ -5,7 +5,7 @@ import type { Description } from './described.ts';
 import { newJob, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 /** So many requests, spread over every route; the whole ten thousand by FUZZ_REQUESTS. */
-const REQUESTS = Number(process.env['FUZZ_REQUESTS'] ?? 1500);
+const REQUESTS = Number(process.env['FUZZ_REQUESTS'] ?? 900);
 const SEED = Number(process.env['SEED'] ?? 20270318);
 /** What takes longer hangs. On a machine that does nothing else two seconds are the bound: FUZZ_MOST_MS=2000. */
 const MOST_MS = Number(process.env['FUZZ_MOST_MS'] ?? 15_000);
