@@ -4,6 +4,7 @@ import { FirmEntity, PersonEntity, SessionEntity } from '../record/firmEntities.
 import { ENTITIES } from '../record/tables.ts';
 import type { Who } from '../record/firmScope.ts';
 import { People, type Session } from '../people/people.service.ts';
+import { steadyNow } from '../people/steadyClock.ts';
 import { Demo } from './demo.ts';
 
 /** The demo as a firm of its own, lent to somebody of another firm: looked round in, left, thrown away. */
@@ -23,7 +24,7 @@ export class DemoFirms {
     const lent = await manager.findOneBy(FirmEntity, { lentTo: personId });
     const firmId = lent?.id ?? (await this.demo.lend(personId, now));
     const owner = await manager.findOneByOrFail(PersonEntity, { firmId, role: 'owner' });
-    return this.people.open(manager, owner.id, now);
+    return this.people.open(manager, owner.id, steadyNow());
   }
 
   /** Goes back to one's own firm, and throws the demo away where that is asked. */
@@ -35,7 +36,7 @@ export class DemoFirms {
         code: 'own-firm',
         message: 'This is no demo that was lent to you. Nothing was thrown away.',
       });
-    const session = await this.people.open(manager, lentTo, now);
+    const session = await this.people.open(manager, lentTo, steadyNow());
     if (throwAway) await this.throwAway(firmId);
     return session;
   }

@@ -3,6 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import type { Who } from '../record/firmScope.ts';
 import { People } from '../people/people.service.ts';
+import { steadyNow } from '../people/steadyClock.ts';
 import { Sender, sessionToken, type SessionRequest } from '../people/session.ts';
 import { Events, type Happening } from './events.ts';
 
@@ -72,7 +73,7 @@ export class EventsController {
   /** A sign of life, and a look whether the session still stands. */
   private async beat(request: SessionRequest, response: Response): Promise<void> {
     const there = await this.people
-      .whoIs(sessionToken(request), new Date())
+      .whoIs(sessionToken(request), steadyNow())
       .catch(() => 'the database is away' as const);
     if (there === null) response.end('event: signed-out\ndata: {}\n\n');
     else response.write(': \n\n');

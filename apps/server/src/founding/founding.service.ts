@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import { FirmEntity, FoundingEntity, PersonEntity } from '../record/firmEntities.ts';
 import { refusedWith } from '../http/refused.ts';
 import { hashPassword, refuseWeak } from '../people/passwords.ts';
+import { steadyNow } from '../people/steadyClock.ts';
 import { People, type Session } from '../people/people.service.ts';
 import type { FoundingBody } from './founding.dto.ts';
 import { isFirstRunCode } from './firstRunCode.ts';
@@ -51,7 +52,7 @@ export class Founding {
       if (error instanceof QueryFailedError && !(await this.isOpen())) throw closed();
       throw error;
     }
-    return this.people.open(this.database.manager, rows.owner.id, now);
+    return this.people.open(this.database.manager, rows.owner.id, steadyNow());
   }
 
   /** Founds one more firm on a server that has one. */

@@ -5,6 +5,7 @@ import type { Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Access } from './access.ts';
 import { People } from './people.service.ts';
+import { steadyNow } from './steadyClock.ts';
 import { lockAddress, newLock, newPapers, openedBy, paperDigest } from './secondLock.ts';
 
 const notYours = () =>
@@ -70,7 +71,7 @@ export class Locks {
 
   private async proved(who: Who, password: string, address: string): Promise<PersonEntity> {
     const person = await this.writes.reading(who).one(PersonEntity, who.personId, 'person');
-    if (!(await this.people.provesPassword(person, password, address, who.now))) throw notYours();
+    if (!(await this.people.provesPassword(person, password, address, steadyNow()))) throw notYours();
     return person;
   }
 

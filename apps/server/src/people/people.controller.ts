@@ -3,6 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
 import { People, type Session } from './people.service.ts';
 import { SignInBody } from './staff.dto.ts';
+import { steadyNow } from './steadyClock.ts';
 import { BeforeSecond, cookieName, Open, needsSecond, sessionToken, type SessionRequest } from './session.ts';
 import { Answers, nothing } from '../answers/answer.ts';
 import { sessionAnswer } from '../answers/firm.ts';
@@ -21,7 +22,7 @@ export class PeopleController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const session = await this.people.signIn(body, request.ip ?? '', new Date());
+    const session = await this.people.signIn(body, request.ip ?? '', steadyNow());
     return letIn(this.people, session, request, response);
   }
 
@@ -37,7 +38,7 @@ export class PeopleController {
   @Open()
   @HttpCode(204)
   async signOut(@Req() request: SessionRequest, @Res({ passthrough: true }) response: Response): Promise<void> {
-    await this.people.signOut(sessionToken(request), new Date());
+    await this.people.signOut(sessionToken(request), steadyNow());
     response.clearCookie(cookieName(request), cookie(request));
   }
 }
@@ -46,7 +47,7 @@ export class PeopleController {
 export async function letIn(people: People, session: Session, request: SessionRequest, response: Response) {
   const { token, expiresAt } = session;
   response.cookie(cookieName(request), token, { ...cookie(request), expires: expiresAt });
-  return sessionShown(await people.whoIs(token, new Date()));
+  return sessionShown(await people.whoIs(token, steadyNow()));
 }
 
 /** How the session's cookie is set. */

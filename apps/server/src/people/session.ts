@@ -13,6 +13,7 @@ import type { Who } from '../record/firmScope.ts';
 import type { WriteRequest } from '../record/sentWrite.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { rolesFor, rolesKey } from './roles.ts';
+import { steadyNow } from './steadyClock.ts';
 
 const COOKIE = 'rustic_ledger';
 /** The session's cookie: over TLS under a name that browsers take from this very host alone. */
@@ -42,7 +43,7 @@ export class SessionGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     if (this.reflector.getAllAndOverride<boolean>('open', [context.getHandler(), context.getClass()])) return true;
     const request = context.switchToHttp().getRequest<SessionRequest>();
-    const signedIn = await this.people.whoIs(sessionToken(request), new Date());
+    const signedIn = await this.people.whoIs(sessionToken(request), steadyNow());
     if (!signedIn)
       throw new UnauthorizedException({
         code: 'signed-out',

@@ -11,6 +11,7 @@ import { Access } from './access.ts';
 import { hashPassword, passwordFits, refuseWeak } from './passwords.ts';
 import { People, type Session } from './people.service.ts';
 import type { InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
+import { steadyNow } from './steadyClock.ts';
 import { digest, TOKEN } from './tokens.ts';
 
 const INVITED_DAYS = 7;
@@ -157,7 +158,7 @@ export class Staff {
     const { personId } = await this.writes.run(who, (scope) => this.admit(scope, invitation, passwordHash));
     const person = await this.writes.reading(who).one(PersonEntity, personId, 'person');
     if (!(await passwordFits(person.passwordHash, body.password))) throw noInvitation();
-    return this.people.open(this.database.manager, personId, now);
+    return this.people.open(this.database.manager, personId, steadyNow());
   }
 
   private async admit(scope: FirmScope, invitation: InvitationEntity, passwordHash: string) {
@@ -181,7 +182,7 @@ export class Staff {
     const person = await this.writes.reading(who).one(PersonEntity, who.personId, 'person');
     const isSentAgain = who.write !== null && (await this.writes.answered(who.firmId, who.write)) !== null;
     if (!isSentAgain) {
-      if (!(await this.people.provesPassword(person, body.before, address, who.now)))
+      if (!(await this.people.provesPassword(person, body.before, address, steadyNow())))
         throw new UnauthorizedException({
           code: 'not-known',
           message: 'That is not your password of now. Nothing was changed.',
@@ -196,7 +197,7 @@ export class Staff {
       await this.noted(scope, 'password-changed', '');
       return { changed: true };
     });
-    return this.people.open(this.database.manager, person.id, who.now);
+    return this.people.open(this.database.manager, person.id, steadyNow());
   }
 
   async signOutEverywhere(who: Who, personId: string) {

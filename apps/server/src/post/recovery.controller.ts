@@ -5,6 +5,7 @@ import { Answers } from '../answers/answer.ts';
 import { recoveredAnswer, recoveryAskedAnswer, recoveryPage } from '../answers/firm.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Open, Sender } from '../people/session.ts';
+import { steadyNow } from '../people/steadyClock.ts';
 import { IdBody, JoinBody, RecoveryBody } from '../people/staff.dto.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Recovery } from './recovery.ts';
@@ -20,12 +21,12 @@ export class RecoveryController {
   @Post('recovery')
   @HttpCode(200)
   async ask(@Body() { email }: RecoveryBody, @Req() request: Request) {
-    await this.recovery.ask(email, request.ip ?? '', request.get('origin')!, new Date());
+    await this.recovery.ask(email, request.ip ?? '', request.get('origin')!, steadyNow());
     return { asked: true };
   }
 
   @Open() @Answers('recoveryLink', recoveryPage) @Get('recovery/:token') look(@Param('token') token: string) {
-    return this.recovery.look(token, new Date());
+    return this.recovery.look(token, steadyNow());
   }
 
   @Open()
@@ -33,7 +34,7 @@ export class RecoveryController {
   @Post('recovery/:token')
   @HttpCode(200)
   async use(@Param('token') token: string, @Body() { password }: JoinBody) {
-    await this.recovery.use(token, password, new Date());
+    await this.recovery.use(token, password, steadyNow());
     return { recovered: true };
   }
 
