@@ -121,7 +121,7 @@ function refuseIfInUse(folder) {
   rmSync(join(folder, 'mariadbd.pid'), { force: true });
 }
 
-function prepare(folder, user) {
+function prepare(folder, user, runtime) {
   if (existsSync(join(folder, 'data', 'mysql'))) return;
   mkdirSync(folder, { recursive: true });
   const made = runQuiet('mariadb-install-db', [
@@ -130,6 +130,8 @@ function prepare(folder, user) {
     '--auth-root-authentication-method=socket',
     `--auth-root-socket-user=${ADMIN}`,
     '--skip-test-db',
+    // A starting database clears its folder for temporary files: each has one of its own.
+    `--tmpdir=${runtime}`,
     ...user,
   ]);
   if (made.status !== 0) {
@@ -156,11 +158,12 @@ export async function startMariadb(folder, { quick = false, port: asked = null, 
   accessSync(folder, constants.W_OK);
   refuseIfInUse(folder);
   const user = userFor(folder);
-  prepare(folder, user);
-  const secret = secretOf(folder);
-  const port = asked ?? (await freePort());
   // Sockets have short paths: not in the data folder, which may lie deep. Nobody else may walk into theirs.
   const runtime = temporaryFolder('db');
+  if (user.includes('--user=mysql')) runQuiet('chown', ['mysql', runtime]);
+  prepare(folder, user, runtime);
+  const secret = secretOf(folder);
+  const port = asked ?? (await freePort());
   const socket = join(runtime, 'db.sock');
   const errors = join(folder, 'mariadb.log');
   const init = join(runtime, 'init.sql');
@@ -174,6 +177,7 @@ export async function startMariadb(folder, { quick = false, port: asked = null, 
     ...(asMysql && has('setpriv') ? [] : user),
     `--datadir=${join(folder, 'data')}`,
     `--socket=${socket}`,
+    `--tmpdir=${runtime}`,
     `--port=${port}`,
     '--bind-address=127.0.0.1',
     `--pid-file=${join(folder, 'mariadbd.pid')}`,

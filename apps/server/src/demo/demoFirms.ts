@@ -28,7 +28,7 @@ export class DemoFirms {
   }
 
   /** Goes back to one's own firm, and throws the demo away where that is asked. */
-  async leave({ firmId, now }: Who, throwAway: boolean): Promise<Session> {
+  async leave({ firmId }: Who, throwAway: boolean): Promise<Session> {
     const { manager } = this.database;
     const { lentTo } = await manager.findOneByOrFail(FirmEntity, { id: firmId });
     if (lentTo === null)
