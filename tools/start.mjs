@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { backupRule, keepBackups } from './backups.mjs';
 import { ensureBuild, ensurePackages } from './build.mjs';
 import { keepRunning } from './keepRunning.mjs';
 import { CannotStart, freePort, startMariadb } from './mariadb.mjs';
@@ -15,6 +16,13 @@ if (!Number.isInteger(PORT) || PORT < 1 || PORT > 65_535)
 if (!(await portIsFree(PORT)))
   stop(`Port ${PORT} is taken. Stop what listens there, or start with another: PORT=${PORT + 1} npm start`);
 
+let backups;
+try {
+  backups = backupRule(process.env, join(DATA_DIR, 'backups'));
+} catch (error) {
+  stop(error.message);
+}
+
 ensurePackages();
 ensureBuild();
 
@@ -23,9 +31,11 @@ const sayAloud = (line) => process.stderr.write(`${line}\n`);
 let server = null;
 let database = null;
 let ending = false;
+let endBackups = () => {};
 async function end(code) {
   if (ending) return;
   ending = true;
+  endBackups();
   await server?.stop();
   await database?.stop();
   process.exit(code);
@@ -52,7 +62,7 @@ const LOG = join(DATA_DIR, 'server.log');
 const { newFirstRunCode } = await import('../apps/server/dist/founding/firstRunCode.js');
 const code = newFirstRunCode();
 const address = `http://127.0.0.1:${PORT}`;
-const env = { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post') };
+const env = { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post'), BACKUP_DIR: backups.folder };
 try {
   const start = () => startServer({ url, port: PORT, log: LOG, env });
   server = await keepRunning({ name: 'server', start, say: sayAloud });
@@ -77,4 +87,5 @@ async function sayNextAct() {
   say(`The others of the demo firm: ${others.map((p) => p.email.split('@')[0]).join(', ')}, with the same password.`);
 }
 await sayNextAct();
+endBackups = keepBackups(() => (database ? database.now() : { url }), backups, sayAloud);
 say(`The log is ${LOG}. Ctrl-C stops it.`);

@@ -8,6 +8,7 @@ import { DocumentsModule } from './documents/documents.module.ts';
 import { EventsModule } from './events/events.module.ts';
 import { FindModule } from './find/find.module.ts';
 import { FoundingModule } from './founding/founding.module.ts';
+import { BackupsModule } from './backups/backups.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LedgerModule } from './ledger/ledger.module.ts';
@@ -45,6 +46,7 @@ import { RecordModule } from './record/record.module.ts';
     EventsModule,
     FindModule,
     FoundingModule,
+    BackupsModule,
     HealthModule,
     JobsModule,
     LedgerModule,

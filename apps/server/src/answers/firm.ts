@@ -99,6 +99,16 @@ export const lockOpenAnswer = answer({ open: flag });
 export const recoveryAskedAnswer = answer({ asked: flag });
 export const recoveryPage = answer({ firm: text, name: text, email: text });
 export const recoveredAnswer = answer({ recovered: flag });
+/** Whether everything is kept elsewhere, since when, and what went wrong since. */
+export const backupsAnswer = named('Backups', {
+  made: flag,
+  folder: text.nullable(),
+  everyH: figure.nullable(),
+  keep: figure.nullable(),
+  days: figure.nullable(),
+  last: answer({ at: text, bytes: figure }).nullable(),
+  fault: answer({ at: text, words: text }).nullable(),
+});
 export const leftAnswer = answer({ left: flag });
 export const planningAnswer = answer({ holidays: texts, version: figure });
 export const busyAnswer = answer({ busy: figure });

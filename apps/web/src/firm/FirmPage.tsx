@@ -8,6 +8,7 @@ import { CURRENCIES, HEMISPHERE_WORDS, sayCurrency, sayZone, ZONES } from '../fo
 import { newId } from '../store/newId.ts';
 import { type Session, useChangeFirmMutation, useFirmLogoQuery, useSessionQuery } from '../store/endpoints.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { Backups } from './Backups.tsx';
 import { LetterheadAsPrinted } from './LetterheadAsPrinted.tsx';
 import { LogoPick } from './LogoPick.tsx';
 import { Suppliers } from './Suppliers.tsx';
@@ -49,6 +50,7 @@ function Owned({ firm }: { firm: Session['firm'] }) {
       <PapersForm firm={firm} />
       <h2 className={HEAD}>Where it buys</h2>
       <Suppliers firm={firm} />
+      <Backups />
     </>
   );
 }

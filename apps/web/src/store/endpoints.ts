@@ -488,6 +488,9 @@ const injectedRtkApi = api.injectEndpoints({
         body: queryArg,
       }),
     }),
+    backups: build.query<BackupsApiResponse, BackupsApiArg>({
+      query: () => ({ url: `/api/backups` }),
+    }),
     health: build.query<HealthApiResponse, HealthApiArg>({
       query: () => ({ url: `/api/health` }),
     }),
@@ -1237,6 +1240,8 @@ export type FirstRunApiResponse = /** status 2XX as asked */ {
 export type FirstRunApiArg = void;
 export type FoundApiResponse = /** status 2XX as asked */ Session;
 export type FoundApiArg = FoundingBody;
+export type BackupsApiResponse = /** status 2XX as asked */ Backups;
+export type BackupsApiArg = void;
 export type HealthApiResponse = /** status 2XX as asked */ {
   process: string;
   database: string;
@@ -4890,6 +4895,21 @@ export type FoundingBody = {
     password: string;
   };
 };
+export type Backups = {
+  made: boolean;
+  folder: string | null;
+  everyH: number | null;
+  keep: number | null;
+  days: number | null;
+  last: {
+    at: string;
+    bytes: number;
+  } | null;
+  fault: {
+    at: string;
+    words: string;
+  } | null;
+};
 export type LedgerEntry = {
   seq: number;
   /** What was done: `test-recorded`, `coat-logged`, … */
@@ -5419,6 +5439,7 @@ export const {
   useLazyFindQuery,
   useFirstRunQuery,
   useFoundMutation,
+  useBackupsQuery,
   useLedgerQuery,
   usePostQuery,
   useMailQuery,
