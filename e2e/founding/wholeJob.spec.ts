@@ -246,13 +246,13 @@ async function logAll(page: Page, hand: Hand): Promise<void> {
     }
     const written = page.getByRole('status').filter({ hasText: 'in the ledger' });
     const why = page.getByRole('form', { name: /^Log / }).getByLabel('Why it was laid so');
-    await expect(written.or(why)).toBeVisible();
+    await expect(written.or(why)).toBeVisible({ timeout: 60_000 });
     // The next coat goes on at once here: it is told to be early, and written with its reason.
     if (await why.count()) {
       await why.fill('Laid on while nobody was in');
       await page.getByRole('form', { name: /^Log / }).getByRole('button', { name: 'Done' }).click();
     }
-    await expect(written).toBeVisible();
+    await expect(written).toBeVisible({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Close', exact: true }).click();
   }
   throw new Error('The surface was never finished.');
