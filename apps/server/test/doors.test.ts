@@ -76,6 +76,34 @@ describe('the brake on guessing', () => {
     expect(waits.every((w) => w > 0 && w <= 60)).toBe(true);
   });
 
+  test('is not let go by opening another door under the same address', async () => {
+    const email = `${uuid()}@asked-in.example`;
+    await joined(email);
+    const evil = await secondFirm('Wrong Side', `${uuid()}@wrong-side.example`);
+    await joined(email, evil, 'a key of my own here');
+    const opens = () => knocks(email, 'a key of my own here', ownAddress());
+    const guesses: number[] = [];
+    for (let i = 0; i < 7; i++) {
+      guesses.push((await knocks(email, `guess ${i} of many`, ownAddress())).status);
+      if (i < 4) expect((await opens()).status).toBe(200);
+    }
+    expect(guesses).toEqual([401, 401, 401, 401, 401, 429, 429]);
+  });
+
+  test('holds for whoever guesses by asking people in', async () => {
+    const email = `${uuid()}@asked-in.example`;
+    await joined(email);
+    const evil = await secondFirm('Wrong Way', `${uuid()}@wrong-way.example`);
+    const statuses: number[] = [];
+    for (let i = 0; i < 7; i++) {
+      const { answer } = await joined(email, evil, `guess number ${i} of many`);
+      statuses.push(answer.status);
+      if (answer.status === 200) await evil.post(`/api/people/${answer.body.person.id}/leave`, { id: uuid() });
+    }
+    // The first of them was the one who came in rightly.
+    expect(statuses).toEqual([200, 200, 200, 200, 429, 429, 429]);
+  });
+
   test('holds for the password of before too, and the owner reads of it', async () => {
     const { client } = await joined(`${uuid()}@asked-in.example`);
     const change = (before: string) =>

@@ -21,7 +21,7 @@ registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { deny
 /** Only what pages are drawn from: no feeds, files, papers or signs of life. */
 const isPage = (url: URL) =>
   url.pathname.startsWith('/api/') &&
-  !/^\/api\/(events|health|docs|calendar\/|invitations|client)/.test(url.pathname) &&
+  !/^\/api\/(events|health|docs|calendar\/|invitations|recovery|client)/.test(url.pathname) &&
   !/\/(file|calendar|papers|paper)(\/|$)/.test(url.pathname);
 
 /** At every waking, before anything is kept or shown: where the key has run out, nothing is left to be read. */

@@ -54,17 +54,19 @@ export class People {
       where: { email: typed, leftAt: IsNull() },
       order: { id: 'ASC' },
     });
-    const attempt = await this.tries.begin({ account: people[0]?.email ?? typed.normalize('NFKD'), address }, now);
+    const accounts = people.length > 0 ? people.map((one) => one.id) : [typed.normalize('NFKD')];
+    const tries = await this.tries.begin({ accounts, address }, now);
     const person = await this.whoHas(people, password);
     if (!person) {
-      for (const one of people) await this.noteRefused(one, attempt, now);
+      for (const [i, one] of people.entries()) await this.noteRefused(one, tries[i]!, now);
       throw new UnauthorizedException({
         code: 'not-known',
         message: 'That address and password do not go together. Try again, or ask the owner of the firm.',
       });
     }
-    await this.openSecond(person, code, attempt, now);
-    await this.tries.right(attempt);
+    const opened = tries[people.indexOf(person)]!;
+    await this.openSecond(person, code, opened, tries, now);
+    await this.tries.right(opened, tries);
     await this.access.note(manager, {
       firmId: person.firmId,
       personId: person.id,
@@ -76,11 +78,17 @@ export class People {
   }
 
   /** The second lock, where there is one. A wrong code counts as a wrong password does; to be asked for one counts for nothing. */
-  private async openSecond(person: PersonEntity, code: string | undefined, attempt: DoorTryEntity, now: Date) {
+  private async openSecond(
+    person: PersonEntity,
+    code: string | undefined,
+    attempt: DoorTryEntity,
+    tries: readonly DoorTryEntity[],
+    now: Date,
+  ) {
     const { secondLock: lock } = person;
     if (!lock?.since) return;
     if (!code) {
-      await this.tries.takeBack(attempt);
+      await this.tries.takeBack(tries);
       throw new UnauthorizedException({
         code: 'second-asked',
         message: 'The password fits. Now the six figures that your phone shows, or a code from your paper.',
@@ -96,6 +104,7 @@ export class People {
         )
       : { affected: 0 };
     if (affected === 1) return;
+    await this.tries.takeBack(tries.filter((one) => one !== attempt));
     await this.noteRefused(person, attempt, now);
     throw new UnauthorizedException({
       code: 'second-wrong',
@@ -110,18 +119,23 @@ export class People {
     return null;
   }
 
-  /** Whether a password opens another firm's door under the same address: one door has one key. */
-  async opensElsewhere(email: string, password: string): Promise<boolean> {
+  /**
+   * Whether a password opens another firm's door under the same address: one door has one key. To ask it is a try of its
+   * own, which nothing takes back: nobody guesses at another firm's door by asking people in to their own.
+   */
+  async opensElsewhere(email: string, password: string, now: Date): Promise<boolean> {
+    // Counted whether there is anybody or not, and beside what is tried at the door.
+    await this.tries.begin({ accounts: [`join ${email}`], address: `join ${email}` }, now);
     const people = await this.database.manager.find(PersonEntity, { where: { email, leftAt: IsNull() } });
     return people.length > 0 && (await this.whoHas(people, password)) !== null;
   }
 
   /** Holds a password that somebody says is theirs against the one that is, braked as the door is. */
   async provesPassword(person: PersonEntity, password: string, address: string, now: Date): Promise<boolean> {
-    const attempt = await this.tries.begin({ account: person.email, address }, now);
+    const tries = await this.tries.begin({ accounts: [person.id], address }, now);
     const fits = await passwordFits(person.passwordHash, password);
-    if (fits) await this.tries.right(attempt);
-    else await this.noteRefused(person, attempt, now);
+    if (fits) await this.tries.right(tries[0]!, tries);
+    else await this.noteRefused(person, tries[0]!, now);
     return fits;
   }
 

@@ -151,7 +151,7 @@ export class Staff {
     if (!isSentAgain) {
       await this.openInvitation(token, now);
       await refuseWeak(body.password, [invitation.name, invitation.email]);
-      if (await this.people.opensElsewhere(invitation.email, body.password))
+      if (await this.people.opensElsewhere(invitation.email, body.password, steadyNow()))
         throw refusedWith([{ path: 'password', message: 'opens another firm’s door. Choose one for this firm.' }]);
     }
     const passwordHash = await hashPassword(body.password);

@@ -1,5 +1,5 @@
 import { HttpException, Injectable } from '@nestjs/common';
-import { DataSource, LessThan, MoreThan, MoreThanOrEqual } from 'typeorm';
+import { DataSource, In, LessThan, MoreThan, MoreThanOrEqual } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { DoorTryEntity } from '../record/firmEntities.ts';
 import { digest } from './tokens.ts';
@@ -15,10 +15,10 @@ const FROM_ONE = { most: 40, windowMs: 15 * MINUTE_MS };
 /** From everywhere together. Past this, only who missed lately has to wait: whoever comes with the right password is let in. */
 const FROM_ALL = { most: 600, windowMs: 10 * MINUTE_MS };
 
-/** Who is at the door, and from where. */
+/** Whose door is tried, and from where. */
 export interface AtTheDoor {
-  /** The account by its id; what was typed, where nobody has it. */
-  account: string;
+  /** The accounts that may be meant, by their ids: one address may be of several firms. What was typed, where nobody has it. */
+  accounts: readonly string[];
   address: string;
 }
 
@@ -31,24 +31,33 @@ export class Tries {
    * Counts a try before its password is looked at, so that many at once do not slip by; throws where it has to wait.
    * What is refused here counts for nothing: nobody can be kept out by somebody who waits at the door.
    */
-  async begin({ account, address }: AtTheDoor, now: Date): Promise<DoorTryEntity> {
-    const one: DoorTryEntity = { id: uuid(), account: digest(account), address: digest(address), at: now };
-    const { manager } = this.database;
-    await manager.insert(DoorTryEntity, one);
-    const wait = await this.waitFor(one, now);
-    if (wait <= 0) return one;
-    await manager.delete(DoorTryEntity, { id: one.id });
+  async begin({ accounts, address }: AtTheDoor, now: Date): Promise<DoorTryEntity[]> {
+    const tries = accounts.map((account): DoorTryEntity => ({
+      id: uuid(),
+      account: digest(account),
+      address: digest(address),
+      at: now,
+    }));
+    await this.database.manager.insert(DoorTryEntity, tries);
+    const waits = await Promise.all(tries.map((one) => this.waitFor(one, tries, now)));
+    const wait = Math.max(...waits);
+    if (wait <= 0) return tries;
+    await this.takeBack(tries);
     throw tooOften(wait);
   }
 
-  /** It was right: what missed before on this account is forgotten. */
-  async right({ account }: DoorTryEntity): Promise<void> {
-    await this.database.manager.delete(DoorTryEntity, { account });
+  /**
+   * It was right for one account: what missed before on that is forgotten, and what was tried beside it was no miss. The
+   * misses of other accounts stay: nobody lets go the brake of another's door by opening their own.
+   */
+  async right(opened: DoorTryEntity, tries: readonly DoorTryEntity[]): Promise<void> {
+    await this.database.manager.delete(DoorTryEntity, { account: opened.account });
+    await this.takeBack(tries);
   }
 
   /** It was no miss, and nothing was opened yet. */
-  async takeBack({ id }: DoorTryEntity): Promise<void> {
-    await this.database.manager.delete(DoorTryEntity, { id });
+  async takeBack(tries: readonly DoorTryEntity[]): Promise<void> {
+    await this.database.manager.delete(DoorTryEntity, { id: In(tries.map(({ id }) => id)) });
   }
 
   /** Whether the next try of this account has to wait. */
@@ -62,9 +71,12 @@ export class Tries {
   }
 
   /** Milliseconds until this try is heard: by those that came before it. */
-  private async waitFor(one: DoorTryEntity, now: Date): Promise<number> {
+  private async waitFor(one: DoorTryEntity, own: readonly DoorTryEntity[], now: Date): Promise<number> {
     const earlier = (tries: DoorTryEntity[]) =>
-      tries.filter((t) => t.id !== one.id && (t.at < one.at || (t.at.getTime() === one.at.getTime() && t.id < one.id)));
+      tries.filter(
+        (t) =>
+          !own.some((o) => o.id === t.id) && (t.at < one.at || (t.at.getTime() === one.at.getTime() && t.id < one.id)),
+      );
     const byAccount = this.accountWait(earlier(await this.misses({ account: one.account }, FORGOTTEN_MS, now)), now);
     if (byAccount > 0) return byAccount;
     const fromHere = earlier(await this.misses({ address: one.address }, FROM_ONE.windowMs, now));

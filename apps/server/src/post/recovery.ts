@@ -35,7 +35,7 @@ export class Recovery {
   /** Asked for at the door. Whether anybody has the address is told to nobody but whoever reads its mail. */
   async ask(email: string, address: string, origin: string, now: Date): Promise<void> {
     const typed = email.trim().toLowerCase();
-    await this.tries.begin({ account: `recovery ${typed.normalize('NFKD')}`, address }, now);
+    await this.tries.begin({ accounts: [`recovery ${typed.normalize('NFKD')}`], address }, now);
     // Beside the answer, which takes as long whether there is anybody or not.
     void this.writeToAll(typed, origin, now);
   }
