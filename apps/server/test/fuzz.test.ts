@@ -45,7 +45,13 @@ test('whatever is sent to whatever route, nothing fails, hangs, or shows its ins
       const raw = body instanceof Uint8Array;
       const answer = await fetch(ada.base + path, {
         method,
-        headers: { origin: ada.base, cookie: ada.cookie, ...(raw ? {} : { 'content-type': 'application/json' }) },
+        // From an address of its own: whoever guesses is braked, and the other suites are not to be.
+        headers: {
+          origin: ada.base,
+          cookie: ada.cookie,
+          'x-forwarded-for': '203.0.113.77',
+          ...(raw ? {} : { 'content-type': 'application/json' }),
+        },
         ...(body === undefined || method === 'GET' ? {} : { body: raw ? Buffer.from(body) : JSON.stringify(body) }),
       });
       const text = await answer.text();

@@ -246,7 +246,7 @@ describe('odd bodies', () => {
 });
 
 describe('every route', () => {
-  test('of the API is shut without a session, but for signing in, health and its description', async () => {
+  test('of the API is shut without a session, but for the ways in, health and its description', async () => {
     const { paths } = (await ada.get('/api/docs-json')).body as { paths: Record<string, Record<string, unknown>> };
     const open = ['/api/session', '/api/health'];
     const base = ada.base;
@@ -260,7 +260,7 @@ describe('every route', () => {
           ...(method === 'get' ? {} : { body: '{}' }),
         });
         // A private link needs no session; one that opens nothing answers that there is nothing.
-        const shut = /^\/api\/(client|calendar|invitations)\/\{|^\/api\/first-run$/.test(path)
+        const shut = /^\/api\/(client|calendar|invitations|recovery)\/\{|^\/api\/(first-run|recovery)$/.test(path)
           ? [404, 400, 429]
           : [401];
         expect([`${method} ${path}`, shut.includes(response.status)]).toEqual([`${method} ${path}`, true]);
