@@ -3,7 +3,6 @@ import { ApiTags } from '@nestjs/swagger';
 import { Answers } from '../answers/answer.ts';
 import { changedAnswer, lockAnswer, lockClosedAnswer, lockOpenAnswer } from '../answers/firm.ts';
 import type { Who } from '../record/firmScope.ts';
-import { Writes } from '../record/writes.service.ts';
 import { Locks } from './locks.ts';
 import { ForEverybody, ForOwners } from './roles.ts';
 import { BeforeSecond, Sender, type SessionRequest } from './session.ts';
@@ -13,10 +12,7 @@ import { IdBody, LockBody, LockCloseBody, OwnersLockBody } from './staff.dto.ts'
 @ApiTags('people')
 @Controller('api')
 export class LocksController {
-  constructor(
-    private readonly locks: Locks,
-    private readonly writes: Writes,
-  ) {}
+  constructor(private readonly locks: Locks) {}
 
   @BeforeSecond() @ForEverybody() @Answers('beginLock', lockAnswer) @Post('session/lock') begin(
     @Sender() who: Who,
@@ -54,9 +50,6 @@ export class LocksController {
     @Sender() who: Who,
     @Body() { version, needed }: OwnersLockBody,
   ) {
-    return this.writes.run(who, async (scope) => {
-      await scope.changeFirm({ version }, { ownersSecond: needed });
-      return { changed: true };
-    });
+    return this.locks.askOwners(who, version, needed);
   }
 }

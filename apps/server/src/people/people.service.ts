@@ -130,13 +130,15 @@ export class People {
     return people.length > 0 && (await this.whoHas(people, password)) !== null;
   }
 
-  /** Holds a password that somebody says is theirs against the one that is, braked as the door is. */
-  async provesPassword(person: PersonEntity, password: string, address: string, now: Date): Promise<boolean> {
+  /** Holds a password that somebody says is theirs against the one that is, braked as the door is; throws where it is not. */
+  async provePassword(person: PersonEntity, password: string, address: string, now: Date): Promise<void> {
     const tries = await this.tries.begin({ accounts: [person.id], address }, now);
-    const fits = await passwordFits(person.passwordHash, password);
-    if (fits) await this.tries.right(tries[0]!, tries);
-    else await this.noteRefused(person, tries[0]!, now);
-    return fits;
+    if (await passwordFits(person.passwordHash, password)) return this.tries.right(tries[0]!, tries);
+    await this.noteRefused(person, tries[0]!, now);
+    throw new UnauthorizedException({
+      code: 'not-known',
+      message: 'That is not your password of now. Nothing was changed.',
+    });
   }
 
   /** A new session of a person. */

@@ -90,7 +90,7 @@ export class Carrier implements OnModuleInit, OnModuleDestroy {
 const before = (now: Date, ms: number) => LessThan(new Date(now.getTime() - ms));
 
 /** When and what, so that a folder of them reads in order. */
-export const fileNameOf = ({ at, kind, id }: Pick<MailEntity, 'at' | 'kind' | 'id'>) =>
+export const fileNameOf = ({ at, kind, id }: { at: Date; kind: string; id: string }) =>
   `${at.toISOString().slice(0, 16).replace('T', '-').replace(':', '')}-${kind}-${id.slice(-8)}.eml`;
 
 const NO_ANSWER = 'The post office does not answer. The message is kept; send it again later.';

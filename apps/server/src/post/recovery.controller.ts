@@ -44,7 +44,7 @@ export class RecoveryController {
     @Body() _body: IdBody,
     @Req() request: Request,
   ) {
-    await this.recovery.send(who, id, request.get('origin')!);
+    await this.recovery.send(who, id, request.get('origin')!, steadyNow());
     return { asked: true };
   }
 }

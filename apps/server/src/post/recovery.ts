@@ -10,7 +10,7 @@ import { Tries } from '../people/tries.ts';
 import { FirmEntity, PersonEntity, RecoveryLinkEntity, SessionEntity } from '../record/firmEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
-import { Carrier } from './carrier.ts';
+import { Carrier, fileNameOf } from './carrier.ts';
 import { mailFile } from './mailFile.ts';
 
 const OPEN_MINUTES = 30;
@@ -50,9 +50,9 @@ export class Recovery {
   }
 
   /** Sent by an owner to somebody of the firm. */
-  async send(who: Who, personId: string, origin: string): Promise<void> {
+  async send(who: Who, personId: string, origin: string, now: Date): Promise<void> {
     const person = await this.writes.reading(who).one(PersonEntity, personId, 'person');
-    await this.write(person, origin, who.now);
+    await this.write(person, origin, now);
   }
 
   private async write(person: PersonEntity, origin: string, now: Date): Promise<void> {
@@ -71,7 +71,7 @@ export class Recovery {
     await this.carrier.outward.send({
       firm: firm.name,
       firmId,
-      name: `${now.toISOString().slice(0, 16).replace('T', '-').replace(':', '')}-password-${mail.id.slice(-8)}.eml`,
+      name: fileNameOf({ at: now, kind: 'password', id: mail.id }),
       from: from.address,
       to: email,
       content: await mailFile(mail),

@@ -1,8 +1,8 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { Password } from '../form/Password.tsx';
 import { Mark } from '../page/Logo.tsx';
-import { Coming, Refused } from '../page/Page.tsx';
+import { Coming } from '../page/Page.tsx';
+import { ChoosePassword } from './ChoosePassword.tsx';
 import { newId } from '../store/newId.ts';
 import { useRecoverMutation, useRecoveryLinkQuery } from '../store/endpoints.ts';
 
@@ -11,13 +11,8 @@ export default function Recover() {
   const { token } = useParams();
   const { data, error } = useRecoveryLinkQuery(token!);
   const [recover, recovering] = useRecoverMutation();
-  const [password, setPassword] = useState('');
   const [id] = useState(newId);
   if (!data && !recovering.isSuccess) return <Coming error={error} />;
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    void recover({ token: token!, id, password });
-  };
   return (
     <main className="flex min-h-dvh items-center justify-center p-4">
       <div className="w-full max-w-[380px] rounded border border-strong bg-leaf p-7">
@@ -33,25 +28,20 @@ export default function Recover() {
             </Link>
           </>
         ) : (
-          <form onSubmit={send}>
-            <p className="mb-5">{data?.name}, choose a new password. This link opens once.</p>
-            <input type="hidden" autoComplete="username" value={data?.email ?? ''} readOnly />
-            <Password
-              words="A new password, twelve letters or more"
-              isNew
-              about={`${data?.name ?? ''}\n${data?.email ?? ''}`}
-              value={password}
-              onType={setPassword}
-            />
-            <Refused error={recovering.error} />
-            <button
-              type="submit"
-              disabled={recovering.isLoading}
-              className="min-h-[44px] w-full rounded bg-ink font-semibold text-onink"
-            >
-              {recovering.isLoading ? 'Writing …' : 'Keep it'}
-            </button>
-          </form>
+          data && (
+            <>
+              <p className="mb-5">{data.name}, choose a new password. This link opens once.</p>
+              <ChoosePassword
+                words="A new password, twelve letters or more"
+                who={data}
+                act="Keep it"
+                busyWords="Writing …"
+                busy={recovering.isLoading}
+                error={recovering.error}
+                onChoose={(password) => void recover({ token: token!, id, password })}
+              />
+            </>
+          )
         )}
       </div>
     </main>

@@ -54,15 +54,10 @@ function OnPaper({ codes }: { codes: readonly string[] }) {
 }
 
 function SetUp({ onClosed }: { onClosed: (codes: string[]) => void }) {
-  const [password, setPassword] = useState('');
   const [code, setCode] = useState('');
   const [begin, beginning] = useBeginLockMutation();
   const [close, closing] = useCloseLockMutation();
   const lock = beginning.data;
-  const ask = (event: FormEvent) => {
-    event.preventDefault();
-    void begin({ id: newId(), password }).then(() => setPassword(''));
-  };
   const prove = (event: FormEvent) => {
     event.preventDefault();
     void close({ id: newId(), code }).then((sent) => {
@@ -71,13 +66,14 @@ function SetUp({ onClosed }: { onClosed: (codes: string[]) => void }) {
   };
   if (!lock)
     return (
-      <form onSubmit={ask} className="max-w-[360px]">
-        <Password words="Password of now, to set it up" value={password} onType={setPassword} />
-        <Refused error={beginning.error} />
-        <Button look="main" type="submit" busy={beginning.isLoading}>
-          Set it up
-        </Button>
-      </form>
+      <ByPassword
+        words="Password of now, to set it up"
+        act="Set it up"
+        look="main"
+        busy={beginning.isLoading}
+        error={beginning.error}
+        onSend={(password) => begin({ id: newId(), password })}
+      />
     );
   return (
     <form onSubmit={prove} className="flex flex-wrap items-start gap-6">
@@ -108,19 +104,44 @@ function SetUp({ onClosed }: { onClosed: (codes: string[]) => void }) {
 }
 
 function TakeOff() {
-  const [password, setPassword] = useState('');
   const [open, opening] = useOpenLockMutation();
+  return (
+    <>
+      <p className="my-2">It is closed: your phone is asked at each sign-in.</p>
+      <ByPassword
+        words="Password of now, to take it off"
+        act="Take it off"
+        look="line"
+        busy={opening.isLoading}
+        error={opening.error}
+        onSend={(password) => open({ id: newId(), password })}
+      />
+    </>
+  );
+}
+
+interface ByPasswordProps {
+  words: string;
+  act: string;
+  look: 'main' | 'line';
+  busy: boolean;
+  error: unknown;
+  onSend: (password: string) => Promise<unknown>;
+}
+
+/** What is done to a lock takes the password of now, which is forgotten as soon as it was sent. */
+function ByPassword({ words, act, look, busy, error, onSend }: ByPasswordProps) {
+  const [password, setPassword] = useState('');
   const send = (event: FormEvent) => {
     event.preventDefault();
-    void open({ id: newId(), password }).then(() => setPassword(''));
+    void onSend(password).then(() => setPassword(''));
   };
   return (
     <form onSubmit={send} className="max-w-[360px]">
-      <p className="my-2">It is closed: your phone is asked at each sign-in.</p>
-      <Password words="Password of now, to take it off" value={password} onType={setPassword} />
-      <Refused error={opening.error} />
-      <Button look="line" type="submit" busy={opening.isLoading}>
-        Take it off
+      <Password words={words} value={password} onType={setPassword} />
+      <Refused error={error} />
+      <Button look={look} type="submit" busy={busy}>
+        {act}
       </Button>
     </form>
   );
