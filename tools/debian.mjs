@@ -2,7 +2,11 @@ import { existsSync } from 'node:fs';
 import { has, runQuiet } from './run.mjs';
 import { say, stop } from './say.mjs';
 
-const WHERE = { mariadbd: ['/usr/sbin/mariadbd', '/usr/bin/mariadbd'], chromium: ['/usr/bin/chromium'] };
+const WHERE = {
+  mariadbd: ['/usr/sbin/mariadbd', '/usr/bin/mariadbd'],
+  chromium: ['/usr/bin/chromium'],
+  haproxy: ['/usr/sbin/haproxy'],
+};
 
 /** The path of a program that a Debian package brings; installs the package where it may, says which one where it may not. */
 export function fromDebian(program, debianPackage) {

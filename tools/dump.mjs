@@ -40,14 +40,14 @@ export function mariadbProgram(name, { args, env }, more) {
 }
 
 /** What people ask of a backup, and the table whose rows are that. */
-const COUNTED = { firm: 'firms', job: 'jobs', ledger_entry: 'entries', photo: 'photos' };
+const COUNTED = { firm: 'firms', job: 'jobs', ledger_entry: 'entries', photo: 'photos', photo_content: 'pictures' };
 const INSERT = /^INSERT INTO `(\w+)` VALUES/;
 const LONG_ENOUGH = 80;
 const NEWLINE = 10;
 
 /** Watches a backup go by: how it begins and ends, and how many rows it holds. Each row is a line of its own. */
 export function watched() {
-  const seen = { head: '', tail: '', holds: { firms: 0, jobs: 0, entries: 0, photos: 0 } };
+  const seen = { head: '', tail: '', holds: { firms: 0, jobs: 0, entries: 0, photos: 0, pictures: 0 } };
   let line = '';
   const lineEnds = () => {
     const what = COUNTED[INSERT.exec(line)?.[1] ?? ''];

@@ -8,13 +8,13 @@ const STOOD_MS = 60_000;
 /**
  * Keeps something running until it is stopped: where it ends by itself it is started again, after pauses that grow.
  * `start` answers with `over`, which comes when it ends, and `stop`. `say` is told what happened, once for each thing.
- * The first start is the caller's: what fails there is thrown.
+ * The first start is the caller's: what fails there is thrown. What runs already is given as `first`.
  * @template {{ over: Promise<unknown>, stop: () => Promise<void> }} T
- * @param {{ name: string, start: () => Promise<T>, say: (line: string) => void }} what
+ * @param {{ name: string, start: () => Promise<T>, say: (line: string) => void, first?: T | null }} what
  */
-export async function keepRunning({ name, start, say }) {
+export async function keepRunning({ name, start, say, first = null }) {
   const waiting = new AbortController();
-  let running = await start();
+  let running = first ?? (await start());
   const watch = async () => {
     for (let falls = 0; ;) {
       const since = Date.now();

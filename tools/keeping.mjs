@@ -16,17 +16,27 @@ const OUTGOING = 'rustic_ledger_outgoing';
 
 /**
  * Everything that stands in a database, photos included, as one file: of a data folder (`folder`), or of a database that
- * is named by its address (`url`). Taken in one transaction, so that it is of one moment, while the application runs or
+ * is named by its address (`url`), or by those of its nodes. Taken in one transaction, so that it is of one moment, while the application runs or
  * not, and read back. Answers with what it holds.
  */
 export async function backupTo(file, { folder, url }) {
-  if (url) return dumpTo(file, { url });
+  if (url) return fromFirstOf(url.split(','), (one) => dumpTo(file, { url: one }));
   const running = databaseIn(folder);
   const database = running ?? (await startMariadb(folder));
   try {
     return await dumpTo(file, database);
   } finally {
     if (!running) await database.stop();
+  }
+}
+
+/** From the first node that answers; where none does, why the last did not. */
+async function fromFirstOf([url, ...others], act) {
+  try {
+    return await act(url);
+  } catch (error) {
+    if (others.length === 0) throw error;
+    return fromFirstOf(others, act);
   }
 }
 
@@ -46,7 +56,7 @@ const tablesOf = (database, schema) =>
 async function verify({ port }, folder) {
   const url = addressOf(port, secretOf(folder), INCOMING);
   const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/verifyRows.js')], {
-    env: { ...process.env, DATABASE_URL: url, LOG_LEVEL: 'warn' },
+    env: { ...process.env, DATABASE_URLS: url, LOG_LEVEL: 'warn' },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let [answer, words] = ['', ''];
@@ -130,5 +140,5 @@ export const weight = (file) => `${(statSync(file).size / 1e6).toFixed(1)} MB`;
 
 const counted = (n, one) => `${n.toLocaleString('en-GB')} ${n === 1 ? one : `${one}s`}`;
 /** What a backup holds, in words. */
-export const holdsInWords = ({ firms, jobs, entries, photos }) =>
-  `${counted(firms, 'firm')}, ${counted(jobs, 'job')}, ${entries.toLocaleString('en-GB')} ledger ${entries === 1 ? 'entry' : 'entries'}, ${counted(photos, 'photo')}`;
+export const holdsInWords = ({ firms, jobs, entries, photos, pictures }) =>
+  `${counted(firms, 'firm')}, ${counted(jobs, 'job')}, ${entries.toLocaleString('en-GB')} ledger ${entries === 1 ? 'entry' : 'entries'}, ${counted(photos, 'photo')}${photos > 0 && pictures === 0 ? ', whose pictures lie elsewhere: keep that place too' : ''}`;

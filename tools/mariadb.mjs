@@ -24,7 +24,7 @@ export class CannotStart extends Error {}
 const STARTS_WITHIN_MS = 60_000;
 const SQL_MODE = 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
 
-const isRoot = () => process.getuid?.() === 0;
+export const isRoot = () => process.getuid?.() === 0;
 
 /** A port nobody uses now. */
 export const freePort = () =>
@@ -38,7 +38,7 @@ export const freePort = () =>
   });
 
 /** Everybody may walk into each folder above; else the mysql user could not reach its own files. */
-function reachableByAll(folder) {
+export function reachableByAll(folder) {
   for (let at = resolve(folder); at !== dirname(at); at = dirname(at))
     if (existsSync(at) && (statSync(at).mode & 0o001) === 0) return false;
   return true;
@@ -88,6 +88,12 @@ export function databaseIn(folder) {
   const port = /--port=(\d+)/.exec(name)?.[1];
   return socket && port ? { socket, url: addressOf(port, secretOf(folder)) } : null;
 }
+
+/** The rows that a statement answers at a socket, each a line with tabs; none where it is refused. */
+export const sqlAt = (socket, statement) =>
+  runQuiet('mariadb', ['--no-defaults', ...bySocket(socket), '--batch', '--skip-column-names', '-e', statement])
+    .stdout.split('\n')
+    .filter(Boolean);
 
 /** The start command that keeps the database of a folder now, by its process; null where none does. */
 export function keeperOf(folder) {
@@ -147,11 +153,22 @@ function prepare(folder, user, runtime) {
 /**
  * Starts a MariaDB of our own on loopback, its files in `folder`, and answers with its address, a way to stop it, and `over`, which comes
  * when it ends.
- * It takes over after a crash and refuses a folder that somebody else holds. `options` are the server's own, after ours.
+ * It takes over after a crash and refuses a folder that somebody else holds. `options` are the server's own, after ours;
+ * `servesWhen` says whether it serves, where to answer is not enough; `hasAccount`: our account comes from another node.
  * @param {string} folder
- * @param {{ quick?: boolean, port?: number | null, options?: string[] }} [how]
+ * @param {{ quick?: boolean, port?: number | null, options?: string[], servesWhen?: (socket: string) => boolean, withinMs?: number, hasAccount?: boolean }} [how]
  */
-export async function startMariadb(folder, { quick = false, port: asked = null, options = [] } = {}) {
+export async function startMariadb(
+  folder,
+  {
+    quick = false,
+    port: asked = null,
+    options = [],
+    servesWhen = () => true,
+    withinMs = STARTS_WITHIN_MS,
+    hasAccount = false,
+  } = {},
+) {
   const program = fromDebian('mariadbd', 'mariadb-server');
   mkdirSync(folder, { recursive: true });
   if (isRoot() && reachableByAll(folder)) runQuiet('chown', ['mysql', folder]);
@@ -202,14 +219,23 @@ export async function startMariadb(folder, { quick = false, port: asked = null, 
   let ended = null;
   const over = new Promise((done) => child.once('exit', (code) => done((ended = code ?? 1))));
   const url = addressOf(port, secret);
-  await answering(socket, () => ended, errors, folder);
-  const { status, stderr } = runQuiet('mariadb', ['--no-defaults', ...bySocket(socket)], { input: ownAccount(secret) });
-  if (status !== 0) throw new CannotStart(`The database lets us in, but not to work in it.\n${stderr}`);
+  try {
+    await answering({ socket, ended: () => ended, errors, folder, servesWhen, until: Date.now() + withinMs });
+  } catch (error) {
+    // What does not serve is not left running either.
+    await end(child, () => ended, runtime);
+    throw error;
+  }
+  if (!hasAccount) makeAccount(socket, secret);
   return { url, port, pid: child.pid, socket, over, stop: () => end(child, () => ended, runtime) };
 }
 
-async function answering(socket, ended, errors, folder) {
-  const until = Date.now() + STARTS_WITHIN_MS;
+function makeAccount(socket, secret) {
+  const { status, stderr } = runQuiet('mariadb', ['--no-defaults', ...bySocket(socket)], { input: ownAccount(secret) });
+  if (status !== 0) throw new CannotStart(`The database lets us in, but not to work in it.\n${stderr}`);
+}
+
+async function answering({ socket, ended, errors, folder, servesWhen, until }) {
   while (Date.now() < until) {
     if (ended() !== null) {
       const log = existsSync(errors) ? readFileSync(errors, 'utf8').split('\n').slice(-12).join('\n') : '';
@@ -221,10 +247,11 @@ async function answering(socket, ended, errors, folder) {
             : `The database did not start.\n${log}`,
       );
     }
-    if (runQuiet('mariadb-admin', ['--no-defaults', ...bySocket(socket), 'ping']).status === 0) return;
+    const answers = runQuiet('mariadb-admin', ['--no-defaults', ...bySocket(socket), 'ping']).status === 0;
+    if (answers && servesWhen(socket)) return;
     await sleep(100);
   }
-  throw new CannotStart(`The database did not answer within a minute. Its log: ${errors}`);
+  throw new CannotStart(`The database did not serve in time. Its log: ${errors}`);
 }
 
 async function end(child, ended, runtime) {

@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureBuild, ensurePackages } from './build.mjs';
+import { namedDatabase } from './databaseDoor.mjs';
 import { databaseIn, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
 import { say, stop } from './say.mjs';
@@ -50,13 +51,14 @@ const body = file ? fromFile(file) : await asked();
 ensurePackages();
 ensureBuild();
 const folder = join(resolve(process.env.DATA_DIR ?? join(ROOT, '.data')), 'mariadb');
-const running = process.env.DATABASE_URL ? { url: process.env.DATABASE_URL } : databaseIn(folder);
+const named = namedDatabase(process.env);
+const running = named ? { url: named } : databaseIn(folder);
 const database = running ?? (await startMariadb(folder).catch((error) => stop(error.message)));
 
 /** Told over standard input: a password stands on no command line. */
 const code = await new Promise((done) => {
   const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/newFirm.js')], {
-    env: { ...process.env, DATABASE_URL: database.url, LOG_LEVEL: 'warn' },
+    env: { ...process.env, DATABASE_URLS: database.url, LOG_LEVEL: 'warn' },
     stdio: ['pipe', 'inherit', 'inherit'],
   });
   child.once('exit', done);

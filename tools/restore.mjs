@@ -1,12 +1,13 @@
 import { join, resolve } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
+import { namedDatabase } from './databaseDoor.mjs';
 import { CannotKeep, holdsInWords, mariadbFolder, restoreFrom } from './keeping.mjs';
 import { ROOT } from './run.mjs';
 import { say, stop } from './say.mjs';
 
 /** `npm run restore FILE`: a backup in the place of what is there; what was there is kept as a backup too. */
 if (!process.argv[2]) stop('Say which file: npm run restore FILE');
-if (process.env.DATABASE_URL)
+if (namedDatabase(process.env))
   stop(
     'DATABASE_URL names a database of your own. A restore puts a backup into a data folder: say DATA_DIR and leave DATABASE_URL out. Nothing was changed.',
   );

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { backupRule, keepBackups } from './backups.mjs';
 import { ensureBuild, ensurePackages } from './build.mjs';
+import { namedDatabase, secretsKeyOf } from './databaseDoor.mjs';
 import { keepRunning } from './keepRunning.mjs';
 import { CannotStart, freePort, startMariadb } from './mariadb.mjs';
 import { ROOT } from './run.mjs';
@@ -42,7 +43,7 @@ async function end(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void end(0));
 
-/** Our own database, on one port for as long as we run; or the one that DATABASE_URL names. */
+/** Our own database, on one port for as long as we run; or the one that the settings name. */
 async function ownDatabase() {
   const port = await freePort();
   const start = () => startMariadb(join(DATA_DIR, 'mariadb'), { port });
@@ -55,14 +56,19 @@ async function ownDatabase() {
   );
   return database.now().url;
 }
-const url = process.env.DATABASE_URL ?? (await ownDatabase());
+const url = namedDatabase(process.env) ?? (await ownDatabase());
 
 mkdirSync(DATA_DIR, { recursive: true });
 const LOG = join(DATA_DIR, 'server.log');
 const { newFirstRunCode } = await import('../apps/server/dist/founding/firstRunCode.js');
 const code = newFirstRunCode();
 const address = `http://127.0.0.1:${PORT}`;
-const env = { FIRST_RUN_CODE: code, POST_DIR: join(DATA_DIR, 'post'), BACKUP_DIR: backups.folder };
+const env = {
+  FIRST_RUN_CODE: code,
+  POST_DIR: join(DATA_DIR, 'post'),
+  BACKUP_DIR: backups.folder,
+  SECRETS_KEY: process.env.SECRETS_KEY ?? secretsKeyOf(DATA_DIR),
+};
 try {
   const start = () => startServer({ url, port: PORT, log: LOG, env });
   server = await keepRunning({ name: 'server', start, say: sayAloud });

@@ -232,7 +232,7 @@ async function logAll(page: Page, hand: Hand): Promise<void> {
       const panel = page.getByRole('form', { name: /^Log / });
       const products = panel.getByRole('group', { name: 'Product' });
       if (await products.count()) {
-        await hand.tap(products.getByRole('button').first());
+        await hand.tap(products.getByRole('button', { name: /^(?!Scan)/ }).first());
         // A tin that nobody has named yet is written down once; from then on it is offered with its product.
         if ((await panel.getByLabel('Batch').inputValue()) === '') await panel.getByLabel('Batch').fill('L22');
         await hand.tap(panel.getByRole('button', { name: /^Air / }));

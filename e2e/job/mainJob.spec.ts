@@ -71,7 +71,10 @@ test('from a new surface to aftercare', async ({ page }, info) => {
     await expect(panel).toBeVisible();
     const products = panel.getByRole('group', { name: 'Product' });
     if (await products.count()) {
-      await products.getByRole('button').first().click();
+      await products
+        .getByRole('button', { name: /^(?!Scan)/ })
+        .first()
+        .click();
       await panel.getByRole('button', { name: /^Air / }).click();
       await panel.getByLabel('Batch').fill('T100');
     }

@@ -1,5 +1,5 @@
 import { createHmac, randomBytes, randomUUID as uuid } from 'node:crypto';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
@@ -24,24 +24,72 @@ async function signInAs(page: Page, email: string, password: string): Promise<vo
   await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
+/** Somebody who was asked in, on a page of their own at the door with a name, which a passkey needs. */
+async function askedIn(page: Page, browser: Browser) {
+  await signIn(page);
+  const token = randomBytes(32).toString('base64url');
+  const email = `${uuid()}@asked-in.example`;
+  const asked = { id: uuid(), email, name: 'Juno Reed', initials: 'JR', role: 'painter', token };
+  await send(page, 'POST', 'people/invitations', asked);
+  const own = await browser.newContext({ ...(page.viewportSize() ? { viewport: page.viewportSize()! } : {}) });
+  const juno = await own.newPage();
+  const { origin } = new URL(page.url().replace('127.0.0.1', 'localhost'));
+  await juno.goto(`${origin}/join/${token}`);
+  return { juno, email, origin };
+}
+
+test('a passkey of the device opens the second lock, and where it is put off a code from the paper does', async ({
+  page,
+  browser,
+}) => {
+  const { juno, email, origin } = await askedIn(page, browser);
+  const device = await juno.context().newCDPSession(juno);
+  await device.send('WebAuthn.enable');
+  const { authenticatorId } = await device.send('WebAuthn.addVirtualAuthenticator', {
+    options: { protocol: 'ctap2', transport: 'internal', hasUserVerification: true, isUserVerified: true },
+  });
+  const willing = (enabled: boolean) =>
+    device.send('WebAuthn.setAutomaticPresenceSimulation', { authenticatorId, enabled });
+  await willing(true);
+  await juno.getByLabel(/^A password of your own/).fill(PASSWORD);
+  await juno.getByRole('button', { name: 'Come in' }).click();
+  await expect(juno.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+
+  await juno.goto(`${origin}/account`);
+  await juno.getByRole('button', { name: 'Add a passkey of this device' }).click();
+  await juno.getByLabel('What you call this device').fill('Work phone');
+  await juno.getByLabel('Password of now, to add a passkey').fill(PASSWORD);
+  await juno.getByRole('button', { name: 'Add it' }).click();
+  await expect(juno.getByText('The lock is closed.')).toBeVisible();
+  await expect(juno.getByText('Work phone')).toBeVisible();
+  const codes = await juno.getByRole('status').locator('code').allInnerTexts();
+  expect(codes).toHaveLength(10);
+
+  await juno.getByRole('button', { name: 'Sign out on every device' }).click();
+  await signInAs(juno, email, PASSWORD);
+  await expect(juno.getByRole('heading', { name: 'My password and devices', level: 1 })).toBeVisible();
+
+  // The device does not answer: the person is told, and a code opens.
+  await juno.getByRole('button', { name: 'Sign out on every device' }).click();
+  await device.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: false });
+  await device.send('WebAuthn.removeVirtualAuthenticator', { authenticatorId });
+  await device.send('WebAuthn.addVirtualAuthenticator', {
+    options: { protocol: 'ctap2', transport: 'internal', hasUserVerification: true, isUserVerified: false },
+  });
+  await signInAs(juno, email, PASSWORD);
+  await expect(juno.getByText('Your device did not answer')).toBeVisible({ timeout: 20_000 });
+  await juno.getByLabel('Six figures from your phone, or a code from your paper').fill(codes[2]!);
+  await juno.getByRole('button', { name: 'Sign in' }).click();
+  await expect(juno.getByRole('heading', { name: 'My password and devices', level: 1 })).toBeVisible();
+  await expect(juno.getByText('9 codes on paper are left.')).toBeVisible();
+  await juno.context().close();
+});
+
 test('somebody comes in by an invitation, closes a second lock, and is asked for it at the next sign-in', async ({
   page,
   browser,
 }) => {
-  await signIn(page);
-  const token = randomBytes(32).toString('base64url');
-  const email = `${uuid()}@asked-in.example`;
-  await send(page, 'POST', 'people/invitations', {
-    id: uuid(),
-    email,
-    name: 'Juno Reed',
-    initials: 'JR',
-    role: 'painter',
-    token,
-  });
-  const own = await browser.newContext({ ...(page.viewportSize() ? { viewport: page.viewportSize()! } : {}) });
-  const juno = await own.newPage();
-  await juno.goto(`${new URL(page.url()).origin}/join/${token}`);
+  const { juno, email, origin } = await askedIn(page, browser);
 
   // A weak password says so as it is typed, and is not taken.
   const chosen = juno.getByLabel(/^A password of your own/);
@@ -52,7 +100,8 @@ test('somebody comes in by an invitation, closes a second lock, and is asked for
   await juno.getByRole('button', { name: 'Come in' }).click();
   await expect(juno.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
 
-  await juno.goto('/account');
+  await juno.goto(`${origin}/account`);
+  await juno.getByRole('button', { name: 'Let a phone open it' }).click();
   await juno.getByLabel('Password of now, to set it up').fill(PASSWORD);
   await juno.getByRole('button', { name: 'Set it up' }).click();
   const secret = (await juno.locator('code').innerText()).replaceAll(/\s/g, '');
@@ -69,7 +118,7 @@ test('somebody comes in by an invitation, closes a second lock, and is asked for
   await asked.fill(codes[4]!);
   await juno.getByRole('button', { name: 'Sign in' }).click();
   await expect(juno.getByRole('heading', { name: 'My password and devices', level: 1 })).toBeVisible();
-  await own.close();
+  await juno.context().close();
 });
 
 test('whoever does not know the password any more asks for a link, and is told no more than that', async ({ page }) => {

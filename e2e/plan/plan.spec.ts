@@ -87,6 +87,11 @@ test('what cannot be is explained with what would release it, and what if is ans
   await expect(cannot).toContainText(/dust-free by 08:10/);
   await expect(cannot).toContainText(/would do/);
   await expect(page.getByRole('button', { name: /^Post/ })).toBeDisabled();
+  // What comes nearest stands below, and is drawn when asked for; it is still not a plan to post.
+  await expect(cannot).toContainText(/wanted back by 08:10\. It is free .+ later/);
+  await cannot.getByRole('button', { name: 'Draw it' }).first().click();
+  await expect(page.locator('footer')).toContainText('finish');
+  await expect(page.getByRole('button', { name: /^Post/ })).toBeDisabled();
 });
 
 test('a block is moved by keys, and posted where it was put', async ({ page }, info) => {

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { backupIfDue, backupRule, backupsIn, goingOf, isDue } from '../backups.mjs';
 import { bySocket, DATABASE } from '../databaseDoor.mjs';
+import { holdsInWords } from '../keeping.mjs';
 import { startMariadb } from '../mariadb.mjs';
 import { runQuiet } from '../run.mjs';
 import { temporaryFolder } from '../temporary.mjs';
@@ -12,6 +13,17 @@ const HOUR = 3_600_000;
 const daysOld = (...days) =>
   days.map((d) => ({ name: `${d}`, at: new Date(NOW - d * 24 * HOUR) })).sort((a, b) => b.at - a.at);
 const names = (list) => list.map((b) => b.name);
+
+describe('what a backup holds', () => {
+  const holds = { firms: 1, jobs: 12, entries: 3400, photos: 0, pictures: 0 };
+  test('is said in words, and that pictures which lie elsewhere are not in it', () => {
+    expect(holdsInWords(holds)).toBe('1 firm, 12 jobs, 3,400 ledger entries, 0 photos');
+    expect(holdsInWords({ ...holds, photos: 8, pictures: 7 })).toMatch(/8 photos$/);
+    expect(holdsInWords({ ...holds, photos: 8 })).toMatch(
+      /8 photos, whose pictures lie elsewhere: keep that place too$/,
+    );
+  });
+});
 
 describe('which backups stay', () => {
   test('so many, none too old, and always the newest', () => {

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { chmodSync, existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
@@ -68,6 +68,19 @@ const firm = (code) => ({
 });
 
 describe('npm start', () => {
+  test('goes on where there is no room for its log', async () => {
+    const data = folder();
+    const port = await freePort();
+    mkdirSync(data, { recursive: true });
+    symlinkSync('/dev/full', join(data, 'server.log'));
+    const it = start({ PORT: String(port), DATA_DIR: data, DEMO: 'none', LOG_LEVEL: 'info' });
+    await saying(it, 'Ctrl-C stops it.');
+    for (let i = 0; i < 5; i++) expect(await health(port)).toEqual({ process: 'up', database: 'up' });
+    expect(it.child.exitCode).toBeNull();
+    it.child.kill('SIGTERM');
+    expect(await it.ended).toBe(0);
+  }, 120_000);
+
   test('opens, keeps its folder to itself, is taken over after a kill, and ends cleanly on a signal', async () => {
     const data = folder();
     const port = await freePort();

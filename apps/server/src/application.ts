@@ -10,6 +10,7 @@ import cookieParser from 'cookie-parser';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
+import { keepCrowdOut } from './http/crowd.ts';
 import { withSchemas } from './http/describe.ts';
 import { AppModule } from './app.module.ts';
 import { readableBody } from './http/readableBody.middleware.ts';
@@ -84,6 +85,8 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   app.use('/api/job-imports', express.raw({ type: () => true, limit: JOB_LIMIT_BYTES }));
   app.use(express.json({ limit: BODY_LIMIT, strict: true }));
   app.use(readableBody);
+  // Only what has been read whole is counted: whoever sends slowly keeps nobody out.
+  keepCrowdOut(app);
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
   SwaggerModule.setup('api/docs', app, descriptionOf(app));

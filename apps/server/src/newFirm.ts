@@ -3,9 +3,9 @@ import { text } from 'node:stream/consumers';
 import { HttpException } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { foundingFields } from '@rustic/core';
-import { DataSource } from 'typeorm';
 import { z } from 'zod';
 import { AppModule } from './app.module.ts';
+import { bringForward } from './bringForward.ts';
 import { Founding } from './founding/founding.service.ts';
 import { nestLogger } from './http/logger.ts';
 
@@ -18,7 +18,7 @@ if (!given.success) {
   process.exit(2);
 }
 const app = await NestFactory.createApplicationContext(AppModule, { logger: nestLogger });
-await app.get(DataSource).runMigrations({ transaction: 'each' });
+await bringForward(app);
 try {
   await app.get(Founding).further(given.data);
 } catch (error) {

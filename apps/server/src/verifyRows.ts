@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { verifyJobFile } from '@rustic/core';
 import { DataSource } from 'typeorm';
-import { PhotoEntity } from './record/evidenceEntities.ts';
+import { PhotoContentEntity, PhotoEntity } from './record/evidenceEntities.ts';
 import { FirmEntity } from './record/firmEntities.ts';
 import { FirmScope } from './record/firmScope.ts';
 import { JobEntity } from './record/jobEntities.ts';
@@ -44,10 +44,10 @@ const fault = later
   : await firstFault();
 if (fault) process.stderr.write(`${fault}\n`);
 else {
-  const [firms, jobs, entries, photos] = await Promise.all(
-    [FirmEntity, JobEntity, LedgerEntryEntity, PhotoEntity].map((entity) => manager.count(entity)),
+  const [firms, jobs, entries, photos, pictures] = await Promise.all(
+    [FirmEntity, JobEntity, LedgerEntryEntity, PhotoEntity, PhotoContentEntity].map((entity) => manager.count(entity)),
   );
-  process.stdout.write(JSON.stringify({ firms, jobs, entries, photos }));
+  process.stdout.write(JSON.stringify({ firms, jobs, entries, photos, pictures }));
 }
 await database.destroy();
 process.exitCode = fault ? 2 : 0;

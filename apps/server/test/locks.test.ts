@@ -3,7 +3,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { Secret, TOTP } from 'otpauth';
-import { newLock, newPapers, openedBy, paperDigest } from '../src/people/secondLock.ts';
+import { newPapers, newPhone, NO_LOCK, openedBy, paperDigest, phoneOpenedBy } from '../src/people/secondLock.ts';
 import { Client, secondFirm, signedIn, uuid } from './client.ts';
 
 const PASSWORD = 'a long new word';
@@ -51,33 +51,33 @@ describe('a code', () => {
   const code = (secret: string, seconds: number) =>
     new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: at.getTime() + seconds * 1000 });
   test('opens in its half minute and one beside it, and once', () => {
-    const lock = newLock();
-    const opened = [-90, -60, -30, 0, 30, 60, 90].map((s) => openedBy(lock, code(lock.secret, s), at) !== null);
-    expect(opened).toEqual([false, false, true, true, true, false, false]);
-    const after = openedBy(lock, code(lock.secret, 0), at)!;
-    expect(openedBy(after, code(lock.secret, 0), at)).toBeNull();
-    expect(openedBy(after, code(lock.secret, -30), at)).toBeNull();
-    expect(openedBy(after, code(lock.secret, 30), at)).not.toBeNull();
+    const { phone, secret } = newPhone('juno');
+    const opens = (s: number) => phoneOpenedBy(phone, code(secret, s), 'juno', at) !== null;
+    expect([-90, -60, -30, 0, 30, 60, 90].map(opens)).toEqual([false, false, true, true, true, false, false]);
+    const after = phoneOpenedBy(phone, code(secret, 0), 'juno', at)!;
+    expect(phoneOpenedBy(after, code(secret, 0), 'juno', at)).toBeNull();
+    expect(phoneOpenedBy(after, code(secret, -30), 'juno', at)).toBeNull();
+    expect(phoneOpenedBy(after, code(secret, 30), 'juno', at)).not.toBeNull();
   });
   test('is the one of the standard: RFC 6238, appendix B, to six figures', () => {
     const secret = Secret.fromUTF8('12345678901234567890').base32;
-    const lock = { ...newLock(), secret };
+    const phone = { secret, since: null, lastStep: 0 };
     for (const [seconds, figures] of [
       [59, '287082'],
       [1_111_111_109, '081804'],
       [1_234_567_890, '005924'],
       [20_000_000_000, '353130'],
     ] as const)
-      expect(openedBy(lock, figures, new Date(seconds * 1000))).not.toBeNull();
+      expect(phoneOpenedBy(phone, figures, 'juno', new Date(seconds * 1000))).not.toBeNull();
   });
   test('on paper opens once, however it is typed', () => {
     const papers = newPapers();
     expect(new Set(papers).size).toBe(10);
-    const lock = { ...newLock(), onPaper: papers.map(paperDigest) };
-    const after = openedBy(lock, ` ${papers[3]!.toLowerCase().replace('-', ' ')} `, at)!;
+    const lock = { ...NO_LOCK, onPaper: papers.map(paperDigest) };
+    const after = openedBy(lock, ` ${papers[3]!.toLowerCase().replace('-', ' ')} `, 'juno', at)!;
     expect(after.onPaper).toHaveLength(9);
-    expect(openedBy(after, papers[3]!, at)).toBeNull();
-    expect(openedBy(after, papers[4]!, at)).not.toBeNull();
+    expect(openedBy(after, papers[3]!, 'juno', at)).toBeNull();
+    expect(openedBy(after, papers[4]!, 'juno', at)).not.toBeNull();
   });
 });
 

@@ -146,3 +146,26 @@ describe('the firm', () => {
     expect((await ada.post(`/api/jobs/${jobId}/plan`, bad)).status).toBe(400);
   });
 });
+
+describe('a plan that is sought for some seconds', () => {
+  test('is never worse than the one at once, is the same when asked again, and is what is posted', async () => {
+    const { jobId, roomId } = await newJob(ada, 1995, new Date(Date.now() + 60 * 24 * HOUR));
+    for (let i = 0; i < 7; i++)
+      await ada.post(`/api/jobs/${jobId}/surfaces`, { ...surfaceBody(roomId), name: `Skirting ${i}` });
+    const page = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    const { plan } = (await ada.get(`/api/jobs/${jobId}/plan/sought`)).body;
+    expect(plan.status).toBe('feasible');
+    expect(brokenRules(page.input, plan)).toEqual([]);
+    expect(plan.objective.finishMin).toBeLessThanOrEqual(page.plan.objective.finishMin);
+    expect(Date.parse(plan.lowerBound)).toBeGreaterThanOrEqual(Date.parse(page.plan.lowerBound));
+    expect((await mei.get(`/api/jobs/${jobId}/plan/sought`)).body.plan).toEqual(plan);
+    const posted = await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid(), sought: true });
+    expect(posted.status).toBe(201);
+    expect(posted.body.plan).toEqual(plan);
+    expect((await ada.get(`/api/jobs/${jobId}/plan`)).body.posted.plan).toEqual(plan);
+  });
+
+  test('of a job that is not there is 404', async () => {
+    expect((await ada.get(`/api/jobs/${uuid()}/plan/sought`)).status).toBe(404);
+  });
+});

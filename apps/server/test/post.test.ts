@@ -201,7 +201,7 @@ describe('what was left lying', () => {
     const { jobId } = await hallOf(ada);
     await sendQuote(ada, jobId);
     const { body } = await write(jobId);
-    const options = databaseOptions(process.env['TEST_DATABASE_URL']!);
+    const options = databaseOptions([process.env['TEST_DATABASE_URL']!]);
     const database = await new DataSource(options).initialize();
     const sent: string[] = [];
     const outward = { where: () => '', send: async ({ name }: { name: string }) => void sent.push(name) };

@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import { secretsKeyOf } from '../../../tools/databaseDoor.mjs';
 import { freePort, startMariadb } from '../../../tools/mariadb.mjs';
 import { startServer } from '../../../tools/serve.mjs';
 import { shiftTo } from '../../../tools/clock.mjs';
@@ -11,6 +12,7 @@ export default async function start() {
   const folder = temporaryFolder('test');
   const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
   const port = await freePort();
+  process.env.SECRETS_KEY = secretsKeyOf(folder);
   process.env.POST_DIR = join(folder, 'post');
   const server = await startServer({
     url: database.url,

@@ -1,4 +1,4 @@
-import { setImmediate as breath } from 'node:timers/promises';
+import { breath } from '../reading/breath.ts';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { dayOf, repaintLook, repaintOf } from '@rustic/core';

@@ -93,6 +93,13 @@ export const withdrawnAnswer = answer({ withdrawn: flag });
 export const changedAnswer = answer({ changed: flag });
 export const personAnswer = answer({ changed: flag, version: figure });
 export const closedAnswer = answer({ closed: flag });
+/** What opens somebody's own second lock. */
+export const lockStandAnswer = named('SecondLock', {
+  phone: flag,
+  keys: z.array(z.object({ id: text, name: text, at: text })),
+  onPaper: figure,
+});
+export const keyAskedAnswer = answer({ asked: like(z.record(z.string(), z.unknown())) });
 export const lockAnswer = named('NewLock', { secret: text, address: text, picture: text });
 export const lockClosedAnswer = answer({ onPaper: texts });
 export const lockOpenAnswer = answer({ open: flag });
@@ -193,3 +200,5 @@ export const ledgerEntry = named('LedgerEntry', {
 export const ledgerEntries = z.array(ledgerEntry);
 export const chainCheck = core('ChainCheck');
 export const healthAnswer = answer({ process: text, database: text });
+export const aliveAnswer = answer({ process: text });
+export const readyAnswer = answer({ ready: flag });

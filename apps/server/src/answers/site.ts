@@ -150,6 +150,8 @@ export const planPage = named('PlanPage', {
   posted: answer({ at: moment, by: text, plan: core('Plan') }).nullable(),
   /** Outside, what is not begun: the latest day to begin before the cold. */
   latestStarts: z.array(answer({ surfaceId: text, at: text })),
+  /** Where not all can be met: plans that break as little as can be, side by side. */
+  nearest: z.array(core('RelaxedPlan')),
 });
 /** The plan of all jobs; those that cannot be planned as they stand are left out of it and named. */
 export const firmPlan = z.union([

@@ -1,6 +1,8 @@
 import { ConflictException, Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import { FirmEntity, PersonEntity, SessionEntity } from '../record/firmEntities.ts';
+import { PhotoEntity } from '../record/evidenceEntities.ts';
+import { PhotoStore } from '../record/photos/photoStore.ts';
 import { ENTITIES } from '../record/tables.ts';
 import type { Who } from '../record/firmScope.ts';
 import { People, type Session } from '../people/people.service.ts';
@@ -14,6 +16,7 @@ export class DemoFirms {
     private readonly database: DataSource,
     private readonly demo: Demo,
     private readonly people: People,
+    private readonly photos: PhotoStore,
   ) {}
 
   /** Goes into the demo that is lent to this person; it is laid out first where there is none. */
@@ -42,6 +45,7 @@ export class DemoFirms {
   }
 
   private async throwAway(firmId: string): Promise<void> {
+    const photos = await this.database.manager.find(PhotoEntity, { select: { hash: true }, where: { firmId } });
     await this.database.transaction(async (manager) => {
       const people = await manager.findBy(PersonEntity, { firmId });
       await manager.delete(SessionEntity, { personId: In(people.map((p) => p.id)) });
@@ -51,5 +55,9 @@ export class DemoFirms {
       }
       await manager.delete(FirmEntity, { id: firmId });
     });
+    await this.photos.letGo(
+      firmId,
+      photos.map(({ hash }) => hash),
+    );
   }
 }

@@ -6,30 +6,27 @@ import { People } from '../people/people.service.ts';
 import { steadyNow } from '../people/steadyClock.ts';
 import { Sender, sessionToken, type SessionRequest } from '../people/session.ts';
 import { Events, type Happening } from './events.ts';
+import { OpenFeeds } from './openFeeds.ts';
 
 const BEAT_MS = 20_000;
-/** One person has few pages open; more than this is no person. */
-const MOST_EACH = 12;
 
 /** What is written in the firm, as it happens (server-sent events): a page listens, and fetches anew what it shows. */
 @ApiTags('on site')
 @Controller('api/events')
 export class EventsController {
-  private readonly open = new Map<string, number>();
-
   constructor(
     private readonly events: Events,
+    private readonly feeds: OpenFeeds,
     private readonly people: People,
   ) {}
 
   @Get()
   async listen(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
-    const count = this.open.get(who.personId) ?? 0;
-    if (count >= MOST_EACH)
+    const feed = await this.feeds.open(who.personId);
+    if (feed === null)
       throw new HttpException({ code: 'too-often', message: 'Too many pages are open. Close some of them.' }, 429);
-    this.open.set(who.personId, count + 1);
     // Heard from the first moment: a line that breaks while the feed is being opened is one that closed.
-    const atClose: (() => void)[] = [() => this.closed(who.personId)];
+    const atClose: (() => void)[] = [() => void this.closed(feed)];
     let isClosed = false;
     const close = () => {
       if (isClosed) return;
@@ -50,15 +47,14 @@ export class EventsController {
     if (isGone()) return stop();
     atClose.push(stop);
     response.write('retry: 2000\n: listening\n\n');
-    const beat = setInterval(() => void this.beat(request, response), BEAT_MS);
+    const beat = setInterval(() => void this.beat(feed, request, response), BEAT_MS);
     atClose.push(() => clearInterval(beat));
     await this.catchUp(request, who, tell, response);
   }
 
-  private closed(personId: string): void {
-    const left = (this.open.get(personId) ?? 1) - 1;
-    if (left > 0) this.open.set(personId, left);
-    else this.open.delete(personId);
+  /** Where the database is away its row stays, and is no feed any more in a minute. */
+  private closed(feed: string): Promise<void> {
+    return this.feeds.close(feed).catch(() => undefined);
   }
 
   /** After a gap: what was missed, or that too much was. */
@@ -71,9 +67,10 @@ export class EventsController {
   }
 
   /** A sign of life, and a look whether the session still stands. */
-  private async beat(request: SessionRequest, response: Response): Promise<void> {
-    const there = await this.people
-      .whoIs(sessionToken(request), steadyNow())
+  private async beat(feed: string, request: SessionRequest, response: Response): Promise<void> {
+    const there = await this.feeds
+      .keep(feed)
+      .then(() => this.people.whoIs(sessionToken(request), steadyNow()))
       .catch(() => 'the database is away' as const);
     if (there === null) response.end('event: signed-out\ndata: {}\n\n');
     else response.write(': \n\n');

@@ -1,6 +1,7 @@
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { DataSource, LessThan, MoreThan } from 'typeorm';
 import { EventEntity } from '../record/ledgerEntities.ts';
+import { OpenFeeds } from './openFeeds.ts';
 
 /** What open pages are told: what was written on this job, about what, and by which write. */
 export interface Happening {
@@ -31,7 +32,10 @@ export class Events implements OnModuleDestroy {
   private seen = new Set<number>();
   private looks = 0;
 
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly feeds: OpenFeeds,
+  ) {}
 
   onModuleDestroy(): void {
     if (this.timer) clearTimeout(this.timer);
@@ -103,7 +107,8 @@ export class Events implements OnModuleDestroy {
     this.wait();
   }
 
-  private sweep() {
-    return this.database.manager.delete(EventEntity, { at: LessThan(new Date(Date.now() - KEPT_MS)) });
+  private async sweep(): Promise<void> {
+    await this.database.manager.delete(EventEntity, { at: LessThan(new Date(Date.now() - KEPT_MS)) });
+    await this.feeds.thin();
   }
 }

@@ -254,6 +254,30 @@ export const coreSchemas: Record<string, object> = {
   ],
   "type": "string"
  },
+ "Broken": {
+  "description": "A demand that a plan breaks: the step it was found at, and by how much, in the rule's own unit: minutes, nights, places, people.",
+  "type": "object",
+  "properties": {
+   "rule": {
+    "type": "string"
+   },
+   "step": {
+    "type": "string"
+   },
+   "text": {
+    "type": "string"
+   },
+   "by": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "by",
+   "rule",
+   "step",
+   "text"
+  ]
+ },
  "Caution": {
   "description": "A caution that applies here: what it is, and who decides.",
   "type": "object",
@@ -4249,6 +4273,13 @@ export const coreSchemas: Record<string, object> = {
       "type": "null"
      }
     ]
+   },
+   "relaxed": {
+    "description": "A demand that cannot be met is broken, as little as can be, instead of emptying the plan.",
+    "type": [
+     "null",
+     "boolean"
+    ]
    }
   },
   "required": [
@@ -5046,6 +5077,79 @@ export const coreSchemas: Record<string, object> = {
    "rule",
    "step",
    "text"
+  ]
+ },
+ "RelaxedPlan": {
+  "description": "A plan that breaks as few demands as it can, where not all can be met.",
+  "allOf": [
+   {
+    "type": "object",
+    "properties": {
+     "finish": {
+      "type": "string"
+     },
+     "steps": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/PlannedStep"
+      }
+     },
+     "visits": {
+      "type": "number"
+     },
+     "lowerBound": {
+      "type": "string"
+     },
+     "objective": {
+      "type": "object",
+      "properties": {
+       "finishMin": {
+        "type": "number"
+       },
+       "visits": {
+        "type": "number"
+       }
+      },
+      "required": [
+       "finishMin",
+       "visits"
+      ]
+     },
+     "warnings": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/PlanWarning"
+      }
+     }
+    },
+    "required": [
+     "finish",
+     "lowerBound",
+     "objective",
+     "steps",
+     "visits",
+     "warnings"
+    ]
+   },
+   {
+    "type": "object",
+    "properties": {
+     "status": {
+      "type": "string",
+      "const": "relaxed"
+     },
+     "broken": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/Broken"
+      }
+     }
+    },
+    "required": [
+     "broken",
+     "status"
+    ]
+   }
   ]
  },
  "Reliance": {

@@ -64,6 +64,7 @@ import type {
   QuoteChange,
   QuoteOption,
   RankedAlternative,
+  RelaxedPlan,
   Reliance,
   Rescue,
   Risk,
@@ -167,6 +168,7 @@ export interface CoreTypes {
   Product: Product;
   QuoteChange: QuoteChange;
   RankedAlternative: RankedAlternative;
+  RelaxedPlan: RelaxedPlan;
   Reliance: Reliance;
   Rescue: Rescue;
   Risk: Risk;

@@ -1,22 +1,16 @@
 import { Catch, HttpException, HttpStatus, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import { UnusableInput } from '@rustic/core';
 import type { Response } from 'express';
-import { QueryFailedError } from 'typeorm';
 import type { z } from 'zod';
+import { databaseFault, isAway, isInTheWay, isOpen } from './databaseFaults.ts';
 import type { refusal } from './refusal.ts';
 
 export type ErrorBody = z.infer<typeof refusal>;
 
-const AWAY = [
-  'ECONNREFUSED',
-  'PROTOCOL_CONNECTION_LOST',
-  'ECONNRESET',
-  'ETIMEDOUT',
-  'ENOENT',
-  'EPIPE',
-  'ER_SERVER_SHUTDOWN',
-  'ER_CON_COUNT_ERROR',
-];
+const AWAY = 'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.';
+const MAY_STAND =
+  'The database went away just as this was being kept, so it may stand or not. Look whether it does before you send it again.';
+const BUSY = 'More is asked than can be answered at once. Nothing was written. Try again in a moment.';
 /** Said without a code, when more wait for the database than are let wait. */
 const TOO_MANY = 'Queue limit reached.';
 /** No room is left where the database keeps its files. */
@@ -73,27 +67,15 @@ export class ErrorsFilter implements ExceptionFilter {
         errors: error.errors,
       };
     if (error instanceof HttpException) return this.ofHttp(error);
-    const driver =
-      error instanceof QueryFailedError
-        ? (error.driverError as { code?: string })
-        : (error as { code?: string } | null);
-    if (driver?.code && AWAY.includes(driver.code)) {
-      this.log.warn({ requestId, code: driver.code }, 'database away');
-      return {
-        status: 503,
-        code: 'database-away',
-        message:
-          'The database does not answer. Nothing was written; what you typed is still here. Try again in a moment.',
-      };
+    const fault = databaseFault(error);
+    if (fault && isAway(fault)) {
+      this.log.warn({ requestId, code: fault.code }, 'database away');
+      return { status: 503, code: 'database-away', message: isOpen(fault) ? MAY_STAND : AWAY };
     }
-    if (error instanceof Error && error.message.includes(TOO_MANY))
-      return {
-        status: 503,
-        code: 'busy',
-        message: 'More is asked than can be answered at once. Nothing was written. Try again in a moment.',
-      };
-    if (driver?.code && FULL.includes(driver.code)) {
-      this.log.error({ requestId, code: driver.code }, 'no room left');
+    if (fault && isInTheWay(fault)) return { status: 503, code: 'busy', message: BUSY };
+    if (error instanceof Error && error.message.includes(TOO_MANY)) return { status: 503, code: 'busy', message: BUSY };
+    if (fault && FULL.includes(fault.code)) {
+      this.log.error({ requestId, code: fault.code }, 'no room left');
       return {
         status: 507,
         code: 'no-room',
@@ -135,6 +117,7 @@ export class ErrorsFilter implements ExceptionFilter {
           : (WORDS[status] ?? 'This was refused.'),
       ...(own.errors ? { errors: own.errors } : {}),
       ...(own.yours !== undefined ? { yours: own.yours, theirs: own.theirs } : {}),
+      ...(own.passkey !== undefined ? { passkey: own.passkey } : {}),
     };
   }
 }

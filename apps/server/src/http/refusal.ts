@@ -10,6 +10,8 @@ export const refusal = z
     /** Of a conflict: what was sent, and what stands. */
     yours: z.unknown().optional(),
     theirs: z.unknown().optional(),
+    /** At the door: what a device is asked, where one of its keys may open. */
+    passkey: z.unknown().optional(),
     requestId: z.string(),
   })
   .meta({ id: 'Refusal' }) satisfies z.ZodType<Refusal & { requestId: string }>;

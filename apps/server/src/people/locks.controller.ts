@@ -1,18 +1,55 @@
-import { Body, Controller, Param, Post, Put, Req } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Put, Req } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Answers } from '../answers/answer.ts';
-import { changedAnswer, lockAnswer, lockClosedAnswer, lockOpenAnswer } from '../answers/firm.ts';
+import {
+  changedAnswer,
+  keyAskedAnswer,
+  lockAnswer,
+  lockClosedAnswer,
+  lockOpenAnswer,
+  lockStandAnswer,
+} from '../answers/firm.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Locks } from './locks.ts';
+import { doorplateOf } from './passkeys.ts';
 import { ForEverybody, ForOwners } from './roles.ts';
 import { BeforeSecond, Sender, type SessionRequest } from './session.ts';
-import { IdBody, LockBody, LockCloseBody, OwnersLockBody } from './staff.dto.ts';
+import { IdBody, LockBody, LockCloseBody, OwnersLockBody, PasskeyBody } from './staff.dto.ts';
 
 /** The second lock beside the password. */
 @ApiTags('people')
 @Controller('api')
 export class LocksController {
   constructor(private readonly locks: Locks) {}
+
+  @BeforeSecond() @Answers('lock', lockStandAnswer) @Get('session/lock') stand(@Sender() who: Who) {
+    return this.locks.stand(who);
+  }
+
+  @BeforeSecond() @ForEverybody() @Answers('askForKey', keyAskedAnswer) @Post('session/lock/keys') askForKey(
+    @Sender() who: Who,
+    @Body() { password }: LockBody,
+    @Req() request: SessionRequest,
+  ) {
+    return this.locks.askForKey(who, password, request.ip ?? '', doorplateOf(request));
+  }
+
+  @BeforeSecond() @ForEverybody() @Answers('addKey', lockClosedAnswer) @Put('session/lock/keys') addKey(
+    @Sender() who: Who,
+    @Body() { name, key }: PasskeyBody,
+    @Req() request: SessionRequest,
+  ) {
+    return this.locks.addKey(who, name, key, doorplateOf(request));
+  }
+
+  @ForEverybody() @Answers('dropKey', lockOpenAnswer) @Post('session/lock/keys/:keyId/off') dropKey(
+    @Sender() who: Who,
+    @Param('keyId') keyId: string,
+    @Body() { password }: LockBody,
+    @Req() request: SessionRequest,
+  ) {
+    return this.locks.dropKey(who, keyId, password, request.ip ?? '');
+  }
 
   @BeforeSecond() @ForEverybody() @Answers('beginLock', lockAnswer) @Post('session/lock') begin(
     @Sender() who: Who,

@@ -2,6 +2,8 @@ import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs
 import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
 import { People, type Session } from './people.service.ts';
+import { doorplateOf } from './passkeys.ts';
+import { isClosed } from './secondLock.ts';
 import { SignInBody } from './staff.dto.ts';
 import { steadyNow } from './steadyClock.ts';
 import { BeforeSecond, cookieName, Open, needsSecond, sessionToken, type SessionRequest } from './session.ts';
@@ -22,7 +24,7 @@ export class PeopleController {
     @Req() request: SessionRequest,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const session = await this.people.signIn(body, request.ip ?? '', steadyNow());
+    const session = await this.people.signIn(body, request.ip ?? '', doorplateOf(request), steadyNow());
     return letIn(this.people, session, request, response);
   }
 
@@ -68,7 +70,7 @@ function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
       name,
       initials,
       role,
-      hasSecond: person.secondLock?.since != null,
+      hasSecond: isClosed(person.secondLock),
       needsSecond: needsSecond(signedIn!),
     },
     firm,

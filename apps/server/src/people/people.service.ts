@@ -4,7 +4,8 @@ import { DataSource, IsNull, LessThan, type EntityManager } from 'typeorm';
 import { FirmEntity, PersonEntity, SessionEntity, type DoorTryEntity } from '../record/firmEntities.ts';
 import { Access } from './access.ts';
 import { hashPassword, passwordFits } from './passwords.ts';
-import { openedBy } from './secondLock.ts';
+import { Passkeys, type Doorplate } from './passkeys.ts';
+import { isClosed, openedBy } from './secondLock.ts';
 import { digest } from './tokens.ts';
 import { Tries } from './tries.ts';
 
@@ -15,12 +16,20 @@ const DAY_MS = 86_400_000;
 /** That a session is of use is noted no oftener than this. */
 const NOTED_EVERY_MS = 15 * 60_000;
 
+/** What the second lock asks for, by what it is opened with at most. */
+const SECOND_ASKED = {
+  phone: 'The password fits. Now the six figures that your phone shows, or a code from your paper.',
+  key: 'The password fits. Now your passkey, or a code from your paper.',
+};
+
 /** What is typed at the door. */
 export interface AtSignIn {
   email: string;
   password: string;
   /** Of the second lock. */
   code?: string | undefined;
+  /** What a device answered with one of its keys. */
+  key?: { id: string } | undefined;
 }
 
 export interface SignedIn {
@@ -44,9 +53,11 @@ export class People {
     private readonly database: DataSource,
     private readonly access: Access,
     private readonly tries: Tries,
+    private readonly passkeys: Passkeys,
   ) {}
 
-  async signIn({ email, password, code }: AtSignIn, address: string, now: Date): Promise<Session> {
+  async signIn(sent: AtSignIn, address: string, plate: Doorplate | null, now: Date): Promise<Session> {
+    const { email, password } = sent;
     const { manager } = this.database;
     const typed = email.trim().toLowerCase();
     // The database takes some letters for others: a door is one door however its address is written.
@@ -65,7 +76,7 @@ export class People {
       });
     }
     const opened = tries[people.indexOf(person)]!;
-    await this.openSecond(person, code, opened, tries, now);
+    await this.openSecond(person, sent, plate, opened, tries, now);
     await this.tries.right(opened, tries);
     await this.access.note(manager, {
       firmId: person.firmId,
@@ -80,21 +91,26 @@ export class People {
   /** The second lock, where there is one. A wrong code counts as a wrong password does; to be asked for one counts for nothing. */
   private async openSecond(
     person: PersonEntity,
-    code: string | undefined,
+    { code, key }: AtSignIn,
+    plate: Doorplate | null,
     attempt: DoorTryEntity,
     tries: readonly DoorTryEntity[],
     now: Date,
   ) {
     const { secondLock: lock } = person;
-    if (!lock?.since) return;
-    if (!code) {
+    if (!isClosed(lock)) return;
+    if (!code && !key) {
       await this.tries.takeBack(tries);
+      const passkey = await this.passkeys.askToOpen(person.id, lock, plate);
       throw new UnauthorizedException({
         code: 'second-asked',
-        message: 'The password fits. Now the six figures that your phone shows, or a code from your paper.',
+        message: SECOND_ASKED[lock.phone?.since ? 'phone' : 'key'],
+        ...(passkey ? { passkey } : {}),
       });
     }
-    const opened = openedBy(lock, code, now);
+    const opened = key
+      ? await this.passkeys.openedBy(person.id, lock, key, plate)
+      : openedBy(lock, code ?? '', person.id, now);
     // Of two who send one code at once, one opens.
     const { affected } = opened
       ? await this.database.manager.update(

@@ -12,6 +12,7 @@ import { SetMetadata } from '@nestjs/common';
 import type { Who } from '../record/firmScope.ts';
 import type { WriteRequest } from '../record/sentWrite.ts';
 import { People, type SignedIn } from './people.service.ts';
+import { isClosed } from './secondLock.ts';
 import { rolesFor, rolesKey } from './roles.ts';
 import { steadyNow } from './steadyClock.ts';
 
@@ -28,7 +29,7 @@ export const Open = () => SetMetadata('open', true);
 /** What an owner may do who has still to set up the second lock that the firm asks for. */
 export const BeforeSecond = () => SetMetadata('before-second', true);
 export const needsSecond = ({ person, firm }: SignedIn) =>
-  firm.ownersSecond && person.role === 'owner' && !person.secondLock?.since;
+  firm.ownersSecond && person.role === 'owner' && !isClosed(person.secondLock);
 
 export type SessionRequest = WriteRequest & { signedIn?: SignedIn };
 

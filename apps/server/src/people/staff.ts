@@ -11,6 +11,7 @@ import { Access } from './access.ts';
 import { hashPassword, passwordFits, refuseWeak } from './passwords.ts';
 import { People, type Session } from './people.service.ts';
 import type { InvitationBody, JoinBody, PasswordBody, PersonChange, PlanningBody } from './staff.dto.ts';
+import { isClosed } from './secondLock.ts';
 import { steadyNow } from './steadyClock.ts';
 import { digest, TOKEN } from './tokens.ts';
 
@@ -60,7 +61,7 @@ export class Staff {
           ...(isOwner || p.id === who.personId
             ? {
                 email: p.email,
-                hasSecond: p.secondLock?.since != null,
+                hasSecond: isClosed(p.secondLock),
                 sessions: sessions.filter((s) => s.personId === p.id && s.expiresAt > who.now).length,
               }
             : {}),

@@ -10,7 +10,18 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { differenceOf, hashOf, type Plan, type PlanInput, type JobStatus, id, instant, newId } from '@rustic/core';
+import {
+  differenceOf,
+  hashOf,
+  type Plan,
+  type PlanInput,
+  type JobStatus,
+  type RelaxedPlan,
+  id,
+  instant,
+  newId,
+} from '@rustic/core';
+import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
 import { In } from 'typeorm';
 import { z } from 'zod';
@@ -52,6 +63,12 @@ const UNDER_WAY: JobStatus[] = ['planned', 'active'];
 /** A plan is made so often for a record that moves while it is made. */
 const POST_TRIES = 3;
 
+const WORKER = new URL('./plan.worker.js', import.meta.url).href;
+/** So many plans that took seconds are kept at hand. */
+const FOUND_KEPT = 40;
+/** A mark of a question: the same one has the same. */
+const markOf = (question: unknown) => hashOf(JSON.parse(JSON.stringify(question)));
+
 /** What a plan was made from has moved: it is not kept. */
 class MovedOn extends Error {}
 const unlessMoved = (error: unknown): null => {
@@ -67,6 +84,8 @@ export class PostBody extends bodyOf({
   id: newId,
   /** As if nothing had been posted before. */
   afresh: z.boolean().optional(),
+  /** The plan that some seconds' search finds, as if nothing had been posted before. */
+  sought: z.boolean().optional(),
   drags: z.array(drag).max(60).optional(),
 }) {}
 
@@ -76,10 +95,18 @@ export class PlanQuery extends queryOf({ afresh: z.enum(['true', 'false']).optio
 @Injectable()
 export class Plans implements OnModuleDestroy {
   private readonly pool = new Piscina({
-    filename: new URL('./plan.worker.js', import.meta.url).href,
+    filename: WORKER,
     maxThreads: 2,
     minThreads: 1,
   });
+  /** A thread of its own for what takes seconds, so that nobody's page waits for it. */
+  private readonly seeking = new Piscina({
+    filename: WORKER,
+    maxThreads: 1,
+    minThreads: 0,
+  });
+  /** What was sought and found, by its question. */
+  private readonly found = new LRUCache<string, Plan>({ max: FOUND_KEPT });
 
   constructor(
     private readonly writes: Writes,
@@ -88,7 +115,7 @@ export class Plans implements OnModuleDestroy {
   ) {}
 
   async onModuleDestroy(): Promise<void> {
-    await this.pool.destroy();
+    await Promise.all([this.pool.destroy(), this.seeking.destroy()]);
   }
 
   /** Plans anew, or, with a posted plan, so that as little of it moves as can. Stopped when nobody waits for it. */
@@ -96,6 +123,29 @@ export class Plans implements OnModuleDestroy {
     const kept = posted?.status === 'feasible' ? posted : null;
     const moves = drags.map(({ surface, step, to }) => ({ kind: 'drag', surface, step, to }));
     return this.pool.run({ input, posted: kept, drags: moves }, gone ? { signal: gone } : {}) as Promise<Plan>;
+  }
+
+  /** Searches for some seconds, as if nothing had been posted. The same question gives the same plan, and is asked once. */
+  private async seek(input: PlanInput, gone?: AbortSignal): Promise<Plan> {
+    const mark = markOf(input);
+    const known = this.found.get(mark);
+    if (known) return known;
+    const asked = { input, posted: null, drags: [], thorough: true };
+    const plan = (await this.seeking.run(asked, gone ? { signal: gone } : {})) as Plan;
+    this.found.set(mark, plan);
+    return plan;
+  }
+
+  /** The best plan of a job that some seconds find, by the record and the air of now. */
+  async sought(who: Who, jobId: string, gone?: AbortSignal): Promise<{ plan: Plan }> {
+    const { input } = await this.question(this.writes.reading(who), jobId, { afresh: true });
+    return { plan: await this.seek(input, gone) };
+  }
+
+  /** What comes nearest to a plan that cannot stand. */
+  private nearest(input: PlanInput, gone?: AbortSignal): Promise<RelaxedPlan[]> {
+    const how = { name: 'nearestInThread', ...(gone ? { signal: gone } : {}) };
+    return this.pool.run(input, how) as Promise<RelaxedPlan[]>;
   }
 
   /** The people of the firm, what takes them, and the posted plans of the jobs beside this one. */
@@ -127,6 +177,7 @@ export class Plans implements OnModuleDestroy {
       posted: posted ? { at: posted.at, by: posted.byName, plan: posted.plan } : null,
       difference: posted ? differenceOf(posted.plan, plan, doneIn(input)) : null,
       latestStarts: latestStarts(records, plan, who.now),
+      nearest: plan.status === 'infeasible' ? await this.nearest(input, gone) : [],
     };
   }
 
@@ -168,7 +219,9 @@ export class Plans implements OnModuleDestroy {
   async post(who: Who, jobId: string, body: PostBody) {
     for (let attempt = 1; attempt <= POST_TRIES; attempt++) {
       const question = await this.question(this.writes.reading(who), jobId, body);
-      const plan = await this.compute(question.input, question.before, body.drags ?? []);
+      const plan = body.sought
+        ? await this.seek(question.input)
+        : await this.compute(question.input, question.before, body.drags ?? []);
       const posted = await this.writes
         .run(who, (scope) => this.keep(scope, jobId, body, question.mark, plan))
         .catch(unlessMoved);
@@ -181,13 +234,13 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** What the planner is asked now, and a mark of it: the same record gives the same. */
-  private async question(scope: FirmScope, jobId: string, body: PostBody) {
+  private async question(scope: FirmScope, jobId: string, body: Pick<PostBody, 'afresh' | 'sought'>) {
     const { now } = scope.who;
     const records = await readJob(scope, jobId);
     const asked = planInputOf(records, await this.crewOf(scope, jobId), now);
-    const before = body.afresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
+    const before = body.afresh || body.sought ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
     const input = underWay(asked, before, now);
-    return { records, input, before, mark: hashOf(JSON.parse(JSON.stringify({ input, before }))) };
+    return { records, input, before, mark: markOf({ input, before }) };
   }
 
   private async keep(
@@ -228,6 +281,13 @@ export class PlansController {
     @Query() { afresh }: PlanQuery,
   ) {
     return this.plans.now(who, id, afresh === 'true', gone);
+  }
+  @Answers('soughtPlan', postedAnswer) @Get('sought') sought(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Gone() gone: AbortSignal,
+  ) {
+    return this.plans.sought(who, id, gone);
   }
   @Answers('postPlan', postedAnswer) @Post() post(
     @Sender() who: Who,

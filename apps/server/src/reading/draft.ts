@@ -1,4 +1,4 @@
-import { setImmediate as breath } from 'node:timers/promises';
+import { breath } from './breath.ts';
 import {
   CAUTION_FOR_CLIENTS,
   cautionsFor,

@@ -1,4 +1,4 @@
-import { setImmediate as breath } from 'node:timers/promises';
+import { breath } from './breath.ts';
 import {
   assessSchema,
   caseOf,
@@ -165,6 +165,7 @@ const BREATH_MS = 20;
 
 /** Composes every surface of a job, letting others be answered in between; what asks for them afterwards finds them made. */
 export async function composeAll(records: JobRecords): Promise<void> {
+  await breath();
   let since = performance.now();
   for (const surface of records.surfaces) {
     caseIn(records, surface);

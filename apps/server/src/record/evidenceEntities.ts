@@ -1,5 +1,5 @@
 import { JOB_RECORDS } from '@rustic/core';
-import { Column, Entity } from 'typeorm';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
 const { tests, findings, photos } = JOB_RECORDS;
@@ -11,7 +11,15 @@ export class TestRecordEntity extends jobTableOf(tests) {}
 export class FindingEntity extends jobTableOf(findings) {}
 
 @Entity(photos.table)
-export class PhotoEntity extends jobTableOf(photos) {
-  /** JPEG, made anew from what was sent: nothing but the picture is kept. Not read with the rest of the row. */
-  @Column('longblob', { select: false }) content: Buffer;
+export class PhotoEntity extends jobTableOf(photos) {}
+
+/** A picture itself, known by its hash: two photos of a firm that are the same picture are kept once. */
+@Entity('photo_content')
+export class PhotoContentEntity {
+  @PrimaryColumn('char', { length: 36, name: 'firm_id' }) firmId: string;
+  @PrimaryColumn('char', { length: 64 }) hash: string;
+  /** JPEG, made anew from what was sent: nothing but the picture is kept. */
+  @Column('longblob') content: Buffer;
+  /** When it was last put in. */
+  @Column('datetime', { precision: 3 }) at: Date;
 }

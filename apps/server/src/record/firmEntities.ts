@@ -63,14 +63,33 @@ export interface HeldCount extends Held {
 
 /** A second lock beside the password: codes of a phone's application (TOTP, RFC 6238), and codes on paper for when it is lost. */
 export interface SecondLock {
-  /** Base 32, as the phone has it. */
+  /** Opened by a phone's figures; null: by none. */
+  phone: PhoneLock | null;
+  /** Opened by a key that a device keeps. */
+  keys: Passkey[];
+  /** Codes on paper that are left, hashed. */
+  onPaper: string[];
+}
+
+export interface PhoneLock {
+  /** Base 32, as the phone has it, sealed. */
   secret: string;
-  /** Since when it has to be opened; null while it is being set up. */
+  /** Since when it opens; null while it is being set up. */
   since: string | null;
   /** The number of the last half minute whose code was taken: a code opens once. */
   lastStep: number;
-  /** Codes on paper that are left, hashed. */
-  onPaper: string[];
+}
+
+/** A key that a device keeps and that only it can use (WebAuthn). */
+export interface Passkey {
+  id: string;
+  /** COSE, in base64url. */
+  publicKey: string;
+  /** How often the device says that it was used. */
+  counter: number;
+  /** What its owner calls the device. */
+  name: string;
+  at: string;
 }
 
 @Entity('person')
@@ -127,4 +146,12 @@ export class FoundingEntity {
   @PrimaryColumn('char', { length: 10 }) id: string;
   @Column('char', { length: 36, name: 'firm_id' }) firmId: string;
   @Column('datetime', { precision: 3 }) at: Date;
+}
+
+/** What a device of somebody was asked, until it answers. */
+@Entity('key_challenge')
+export class KeyChallengeEntity {
+  @PrimaryColumn('char', { length: 36, name: 'person_id' }) personId: string;
+  @Column('varchar', { length: 100 }) challenge: string;
+  @Column('datetime', { precision: 3 }) until: Date;
 }

@@ -40,3 +40,12 @@ export class EventEntity {
   @Column('varchar', { length: 64, name: 'write_id', nullable: true }) writeId: string | null;
   @Column('datetime', { precision: 3 }) at: Date;
 }
+
+/** A feed of what happens that is open now, on whatever server. */
+@Entity('open_feed')
+export class OpenFeedEntity {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { length: 36, name: 'person_id' }) personId: string;
+  /** When its server last said that it is open. */
+  @Column('datetime', { precision: 3 }) at: Date;
+}

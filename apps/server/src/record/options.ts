@@ -1,4 +1,6 @@
 import type { DataSourceOptions } from 'typeorm';
+import type { PoolOptions } from 'mysql2';
+import { NodePool } from './nodes.ts';
 import { ENTITIES } from './tables.ts';
 import { FirstSchema1764000000001 } from './migrations/0001-first-schema.ts';
 import { WalkRound1764000000002 } from './migrations/0002-walk-round.ts';
@@ -13,6 +15,8 @@ import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
 import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
+import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
+import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
 import { Doors1765800000023 } from './migrations/0023-doors.ts';
 import { Yard1765700000022 } from './migrations/0022-yard.ts';
@@ -25,12 +29,27 @@ import { ClientReplies1765100000016 } from './migrations/0016-client-replies.ts'
 import { HandedOver1765000000015 } from './migrations/0015-handed-over.ts';
 import { Withdrawn1764900000014 } from './migrations/0014-withdrawn.ts';
 
-/** How the server reaches its database; `DATABASE_URL` is set by the start command. */
-export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOptions {
-  if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which brings its own database.');
+/** Where the database is: the nodes of a cluster in the order in which they are taken, or the one address. */
+export function databaseUrls({ DATABASE_URLS: several = '', DATABASE_URL: one = '' } = process.env): string[] {
+  const urls = (several || one)
+    .split(',')
+    .map((url) => url.trim())
+    .filter(Boolean);
+  if (urls.length === 0)
+    throw new Error('DATABASE_URL is not set. Start with "npm start", which brings its own database.');
+  return urls;
+}
+
+/** Over several nodes connections come from whichever can write; over one, from the driver's own pool. */
+const overNodes = (urls: readonly string[]) =>
+  urls.length > 1 ? { driver: { createPool: (options: PoolOptions) => new NodePool(urls, options) } } : {};
+
+/** How the server reaches its database; `DATABASE_URL` is set by the start command, `DATABASE_URLS` names several nodes of one. */
+export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
   return {
     type: 'mariadb',
-    url,
+    url: urls[0]!,
+    ...overNodes(urls),
     timezone: 'Z',
     charset: 'utf8mb4_unicode_ci',
     entities: ENTITIES,
@@ -59,6 +78,8 @@ export function databaseOptions(url = process.env['DATABASE_URL']): DataSourceOp
       Yard1765700000022,
       Doors1765800000023,
       SecondLock1765900000024,
+      PhotosByHash1766000000025,
+      Passkeys1766100000026,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -8,7 +8,7 @@ import {
   QuoteNumberEntity,
   ShoppingTickEntity,
 } from './documentEntities.ts';
-import { FindingEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
+import { FindingEntity, PhotoContentEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
 import {
   FirmEntity,
   FoundingEntity,
@@ -16,9 +16,10 @@ import {
   SessionEntity,
   DoorTryEntity,
   RecoveryLinkEntity,
+  KeyChallengeEntity,
 } from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
-import { EventEntity, LedgerEntryEntity, SentWriteEntity } from './ledgerEntities.ts';
+import { EventEntity, LedgerEntryEntity, OpenFeedEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
 import { MailEntity } from './postEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
@@ -43,6 +44,7 @@ export const ENTITIES = [
   SessionEntity,
   DoorTryEntity,
   RecoveryLinkEntity,
+  KeyChallengeEntity,
   SentWriteEntity,
   JobEntity,
   RoomEntity,
@@ -54,7 +56,9 @@ export const ENTITIES = [
   AirReadingEntity,
   FindingEntity,
   PhotoEntity,
+  PhotoContentEntity,
   LedgerEntryEntity,
+  OpenFeedEntity,
   TrialEntity,
   TrialActEntity,
   ProductEntity,

@@ -1,31 +1,27 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { ConflictException, Injectable, ServiceUnavailableException } from '@nestjs/common';
-import { DataSource, LessThan, QueryFailedError, type EntityManager } from 'typeorm';
+import { DataSource, LessThan, type EntityManager } from 'typeorm';
+import { databaseFault, isAway, isInTheWay, isOpen, type DatabaseFault } from '../http/databaseFaults.ts';
+import { databaseUrls } from './options.ts';
 import { SentWriteEntity } from './ledgerEntities.ts';
 import { FirmScope, type Who } from './firmScope.ts';
 import type { SentWrite } from './sentWrite.ts';
 
-const TRIES = 8;
-const PAUSE_MS = 15;
-const AGAIN = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'];
+/** How long a write is tried again where others are in its way, or where its node of the database went. */
+const TRIED_FOR_MS = 6000;
+const FIRST_PAUSE_MS = 10;
+const LONGEST_PAUSE_MS = 250;
 const TAKEN = 'ER_DUP_ENTRY';
 /** Writes are known for so long; a device that was away for longer is told that its row is there. */
 export const KNOWN_DAYS = 90;
 const DAY_MS = 86_400_000;
 
-interface DriverError {
-  code?: string;
-  sqlMessage?: string;
-}
-const driverError = (error: unknown): DriverError | null =>
-  error instanceof QueryFailedError ? (error.driverError as DriverError) : null;
-
 /** The value that was there already, as MariaDB names it: at most its first 64 characters. */
 const TAKEN_VALUE = /^Duplicate entry '(.*?)(?:\.\.\.)?' for key /;
 
 /** Whether what stood in the way is the id of the write itself, and not a number that another write took first. */
-function isOwnId({ sqlMessage = '' }: DriverError, firmId: string, { id }: SentWrite): boolean {
-  const value = TAKEN_VALUE.exec(sqlMessage)?.[1] ?? '';
+function isOwnId({ words }: DatabaseFault, firmId: string, { id }: SentWrite): boolean {
+  const value = TAKEN_VALUE.exec(words)?.[1] ?? '';
   return value === id || (value.length > firmId.length + 1 && `${firmId}-${id}`.startsWith(value));
 }
 
@@ -44,19 +40,30 @@ export class Writes {
    * the same. Read committed: what is read after a row was waited for is what stands now, not what stood before.
    */
   async run<T>(who: Who, work: (scope: FirmScope) => Promise<T>): Promise<T> {
-    for (let attempt = 1; ; attempt++) {
+    const until = performance.now() + TRIED_FOR_MS;
+    for (let attempt = 1, isKnown = true; ; attempt++) {
       try {
         return await this.database.transaction('READ COMMITTED', (manager) => this.attempt(manager, who, work));
       } catch (error) {
-        const driver = driverError(error);
-        const taken = driver?.code === TAKEN;
-        if (taken && who.write && isOwnId(driver, who.firmId, who.write))
+        const fault = databaseFault(error);
+        if (!fault) throw error;
+        const taken = fault.code === TAKEN;
+        if (taken && who.write && isOwnId(fault, who.firmId, who.write))
           return this.answerFor<T>(who.firmId, who.write);
-        if (!driver?.code || (!taken && !AGAIN.includes(driver.code))) throw error;
-        if (attempt >= TRIES) throw taken ? crowded() : error;
-        await pause(PAUSE_MS * attempt * (1 + Math.random()));
+        isKnown &&= !isOpen(fault);
+        if (!taken && !isInTheWay(fault) && !this.isElsewhere(fault, who)) throw isKnown ? error : notKnown();
+        if (performance.now() > until) throw isKnown ? crowdedOr(error, fault) : notKnown();
+        await pause(Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 1.5 ** attempt) * (0.5 + Math.random()));
       }
     }
+  }
+
+  /**
+   * Whether a write that its node lost goes on at the next: there are several, and it has an id, so that it is done once
+   * even where it stands already.
+   */
+  private isElsewhere(fault: DatabaseFault, { write }: Who): boolean {
+    return isAway(fault) && write !== null && databaseUrls().length > 1;
   }
 
   private async attempt<T>(manager: EntityManager, who: Who, work: (scope: FirmScope) => Promise<T>): Promise<T> {
@@ -106,8 +113,19 @@ export class Writes {
   }
 }
 
-const crowded = () =>
+/** Others were in the way for as long as it is tried. */
+const crowdedOr = (error: unknown, fault: DatabaseFault) =>
+  isAway(fault)
+    ? error
+    : new ServiceUnavailableException({
+        code: 'busy',
+        message: 'Too many write here at this moment. Nothing was written; try again.',
+      });
+
+/** Nobody is told that nothing was written where that is not known. */
+const notKnown = () =>
   new ServiceUnavailableException({
-    code: 'busy',
-    message: 'Too many write here at this moment. Nothing was written; try again.',
+    code: 'not-known',
+    message:
+      'The database went away just as this was being kept, so it may stand or not. Send it again: it is written once.',
   });

@@ -18,8 +18,9 @@ import { FirmEntity } from '../record/firmEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import { AccessNoteEntity } from '../record/peopleEntities.ts';
 import { WorkLogEntity } from '../record/siteEntities.ts';
-import { FirmScope, type Who } from '../record/firmScope.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
+import { PhotoStore } from '../record/photos/photoStore.ts';
 import { ForOwners } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { Tries } from '../people/tries.ts';
@@ -53,6 +54,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
     private readonly ledger: Ledger,
     private readonly database: DataSource,
     private readonly tries: Tries,
+    private readonly photos: PhotoStore,
   ) {}
 
   onModuleInit(): void {
@@ -73,10 +75,12 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
   /** Keeps a rule, and acts by it at once. */
   async set(who: Who, { accessMonths, photoYears }: RetentionBody): Promise<LetGo> {
     const rule: Rule = { accessMonths: accessMonths ?? null, photoYears: photoYears ?? null };
-    return this.writes.run(who, async (scope) => {
+    const { gone, ...letGo } = await this.writes.run(who, async (scope) => {
       await scope.manager.update(FirmEntity, { id: who.firmId }, { retention: rule });
       return this.letGo(scope, rule);
     });
+    await this.photos.letGo(who.firmId, gone);
+    return letGo;
   }
 
   /** Every firm by its own rule; two servers at it at once let nothing go twice. */
@@ -84,13 +88,11 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
     try {
       await this.writes.thin(now);
       await this.tries.thin(now);
-      for (const { id: firmId, retention } of await this.database.manager.find(FirmEntity))
-        await this.database.transaction((manager) =>
-          this.letGo(
-            new FirmScope(manager, { firmId, personId: '', name: 'The firm’s rule', now, write: null }),
-            retention,
-          ),
-        );
+      for (const { id: firmId, retention } of await this.database.manager.find(FirmEntity)) {
+        const who = { firmId, personId: '', name: 'The firm’s rule', now, write: null };
+        const { gone } = await this.writes.run(who, (scope) => this.letGo(scope, retention));
+        await this.photos.letGo(firmId, gone);
+      }
     } catch (error) {
       this.log.warn({ error: String(error) }, 'nothing was let go this time');
     }
@@ -116,7 +118,8 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
     return { notes, oldNotes, photos };
   }
 
-  private async letGo(scope: FirmScope, rule: Rule): Promise<LetGo> {
+  /** Also the hashes of the pictures that no row of these names any more. */
+  private async letGo(scope: FirmScope, rule: Rule): Promise<LetGo & { gone: string[] }> {
     const { manager, who } = scope;
     const { notes, oldNotes, photos } = await this.due(scope, rule);
     if (oldNotes) await manager.delete(AccessNoteEntity, oldNotes);
@@ -131,7 +134,7 @@ export class Retention implements OnModuleInit, OnModuleDestroy {
         payload: { photoId: id, hash, note: `kept for ${rule.photoYears} years after the last work` },
       });
     }
-    return { notes, photos: photos.length };
+    return { notes, photos: photos.length, gone: photos.map(({ hash }) => hash) };
   }
 }
 

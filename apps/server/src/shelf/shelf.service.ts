@@ -1,4 +1,4 @@
-import { setImmediate as breath } from 'node:timers/promises';
+import { breath } from '../reading/breath.ts';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import {
   hashOf,

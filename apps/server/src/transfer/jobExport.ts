@@ -4,9 +4,9 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { strToU8, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate';
 import { JOB_FILE_TYPE, JOB_IN_ZIP, photoInZip, verifyJobFile, type ChainCheck, type JobFile } from '@rustic/core';
-import { PhotoEntity } from '../record/evidenceEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
+import { PhotoStore } from '../record/photos/photoStore.ts';
 import { Access } from '../people/access.ts';
 import { ForPriceReaders } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
@@ -23,6 +23,7 @@ export class JobExportController {
     private readonly writes: Writes,
     private readonly ledger: Ledger,
     private readonly access: Access,
+    private readonly photos: PhotoStore,
   ) {}
 
   /** The chain recomputed, and every test, log, reading and photo held against the entry that witnesses it. */
@@ -59,19 +60,11 @@ export class JobExportController {
       if (response.writableNeedDrain) await Promise.race([once(response, 'drain'), once(response, 'close')]);
     };
     await put(new ZipDeflate(JOB_IN_ZIP), strToU8(JSON.stringify(file)));
-    for (const { id: photoId } of file.photos) {
+    for (const { id: photoId, hash } of file.photos) {
       if (response.destroyed) return;
-      await put(new ZipPassThrough(photoInZip(photoId)), await this.picture(scope, photoId));
+      await put(new ZipPassThrough(photoInZip(photoId)), await this.photos.get({ firmId: who.firmId, hash }));
     }
     zip.end();
-  }
-
-  private async picture(scope: FirmScope, id: string): Promise<Uint8Array> {
-    const { content } = await scope.manager.findOneOrFail(PhotoEntity, {
-      where: { id, firmId: scope.who.firmId },
-      select: { id: true, content: true },
-    });
-    return content;
   }
 
   private async taken(scope: FirmScope, id: string): Promise<JobFile> {

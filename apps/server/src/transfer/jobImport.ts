@@ -15,7 +15,6 @@ import { Piscina } from 'piscina';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../record/calendarEntities.ts';
 import { QuoteNumberEntity } from '../record/documentEntities.ts';
-import { PhotoEntity } from '../record/evidenceEntities.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import { LedgerEntryEntity } from '../record/ledgerEntities.ts';
@@ -26,6 +25,7 @@ import { Turns } from '../http/turns.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { surfaceView } from '../reading/surfaceView.ts';
 import { Ledger } from '../record/ledger.service.ts';
+import { PhotoStore } from '../record/photos/photoStore.ts';
 import { Access } from '../people/access.ts';
 import { Sender } from '../people/session.ts';
 import { planInputOf } from '../plans/planInput.ts';
@@ -74,6 +74,7 @@ export class JobImport implements OnModuleDestroy {
     private readonly writes: Writes,
     private readonly ledger: Ledger,
     private readonly access: Access,
+    private readonly store: PhotoStore,
   ) {}
 
   async onModuleDestroy(): Promise<void> {
@@ -81,15 +82,23 @@ export class JobImport implements OnModuleDestroy {
   }
 
   async bring(who: Who, sent: unknown): Promise<Imported> {
-    const read = await this.read(sent);
+    const { file, photos } = await this.read(sent);
+    const putInside = await this.putPictures(who, file, photos);
     return this.writes.run(who, async (scope) => {
-      const { file } = read;
       const here = await scope.manager.findOneBy(JobEntity, { id: file.job.id, firmId: who.firmId });
       if (here) return this.already(scope, file);
-      await this.write(scope, read);
+      for (const put of putInside) await put(scope.manager);
+      await this.write(scope, file);
       await this.opens(scope, file.job.id);
       return { jobId: file.job.id, already: false, entries: file.ledger.length, photos: file.photos.length };
     });
+  }
+
+  private async putPictures({ firmId }: Who, file: JobFile, photos: ReadJob['photos']) {
+    const puts = [];
+    for (const { id, hash } of file.photos)
+      puts.push(await this.store.put({ firmId, hash }, Buffer.from(photos.get(id)!)));
+    return puts;
   }
 
   /** What a file holds, before anything of it is written: what is wrong with it is said as when it is brought in. */
@@ -129,7 +138,7 @@ export class JobImport implements OnModuleDestroy {
     });
   }
 
-  private async write(scope: FirmScope, { file, photos }: ReadJob): Promise<void> {
+  private async write(scope: FirmScope, file: JobFile): Promise<void> {
     const { manager, who } = scope;
     const { firmId } = who;
     const owned = { firmId, jobId: file.job.id };
@@ -137,10 +146,7 @@ export class JobImport implements OnModuleDestroy {
     await manager.insert(JobEntity, { ...job, firmId } as never);
     for (const kind of ROW_KINDS) {
       const rows = (file[kind] as object[]).map((row) => ({ ...tableRow(manager, JOB_TABLES[kind], row), ...owned }));
-      if (kind === 'photos')
-        for (const row of rows as unknown as PhotoEntity[])
-          await manager.insert(PhotoEntity, { ...row, content: Buffer.from(photos.get(row.id)!) } as never);
-      else for (const some of batches(rows)) await manager.insert(JOB_TABLES[kind], some as never);
+      for (const some of batches(rows)) await manager.insert(JOB_TABLES[kind], some as never);
     }
     for (const some of batches(file.ledger as Entry[]))
       await manager.insert(

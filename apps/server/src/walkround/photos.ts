@@ -12,7 +12,6 @@ import {
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { JOB_RECORDS, newId, optional, pick, placeSchema } from '@rustic/core';
-import { createHash } from 'node:crypto';
 import { standingSurface } from '../record/takenOut.ts';
 import { PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
 import { RoomEntity } from '../record/jobEntities.ts';
@@ -20,6 +19,7 @@ import type { FirmScope, Who } from '../record/firmScope.ts';
 import { madeAnew, noPicture } from '../http/picture.ts';
 import { noted, queryOf } from '../http/bodyOf.ts';
 import { Ledger } from '../record/ledger.service.ts';
+import { hashOfPhoto, PhotoStore } from '../record/photos/photoStore.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -63,6 +63,7 @@ export class Photos {
   constructor(
     private readonly writes: Writes,
     private readonly ledger: Ledger,
+    private readonly store: PhotoStore,
   ) {}
 
   async keep(who: Who, jobId: string, query: PhotoQuery, sent: unknown) {
@@ -73,7 +74,8 @@ export class Photos {
         message: 'The photo is over 8 MB. Nothing was kept; send a smaller one.',
       });
     const { content, width, height } = await asPhoto(sent);
-    const hash = createHash('sha256').update(content).digest('hex');
+    const hash = hashOfPhoto(content);
+    const putInside = await this.store.put({ firmId: who.firmId, hash }, content);
     return this.writes.run(who, async (scope) => {
       await this.belongs(scope, jobId, query);
       const { id, roomId, surfaceId, testId, workId, note, at, wall, x, y } = query;
@@ -92,7 +94,8 @@ export class Photos {
         byName: who.name,
         at: new Date(at),
       };
-      await scope.add(PhotoEntity, { ...row, content });
+      await putInside(scope.manager);
+      await scope.add(PhotoEntity, row);
       await this.ledger.append(scope, {
         jobId,
         kind: 'photo-kept',
@@ -115,13 +118,8 @@ export class Photos {
   }
 
   async content(who: Who, id: string): Promise<Buffer> {
-    const scope = this.writes.reading(who);
-    await scope.one(PhotoEntity, id, 'photo');
-    const { content } = await scope.manager.findOneOrFail(PhotoEntity, {
-      where: { id, firmId: who.firmId },
-      select: { id: true, content: true },
-    });
-    return content;
+    const { hash } = await this.writes.reading(who).one(PhotoEntity, id, 'photo');
+    return this.store.get({ firmId: who.firmId, hash });
   }
 }
 

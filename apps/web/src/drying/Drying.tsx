@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Change } from '@rustic/core';
+import type { Change, RelaxedPlan } from '@rustic/core';
 import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
@@ -18,6 +18,7 @@ import { Legend } from './Legend.tsx';
 import { PlanFooting } from './PlanFooting.tsx';
 import { nameOf, withNames } from './planNames.ts';
 import { RoomDemands } from './RoomDemands.tsx';
+import { Sought } from './Sought.tsx';
 import { usePlanIf } from './usePlanIf.ts';
 import { useWidth } from '../drawing/useWidth.ts';
 import { WhatIf } from './WhatIf.tsx';
@@ -28,6 +29,7 @@ import {
   useJobsQuery,
   usePlanQuery,
   usePostPlanMutation,
+  useSoughtPlanQuery,
   useWeatherQuery,
 } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
@@ -103,11 +105,22 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [changes, setChanges] = useState<readonly Change[]>(NO_CHANGE);
   const { plan: answer, asking } = usePlanIf(data.input, data.plan, changes);
+  // What was posted is kept; only before that is a better plan looked for.
+  const seeks = data.posted === null && data.plan.status === 'feasible' && data.plan.finish !== data.plan.lowerBound;
+  const { data: sought, isFetching: seeking } = useSoughtPlanQuery(jobId, { skip: !seeks });
+  const [looking, setLooking] = useState(false);
+  const looked = looking && sought?.plan.status === 'feasible' ? sought.plan : null;
+  const [near, setNear] = useState<RelaxedPlan | null>(null);
   const width = useWidth();
   const outside = data.rooms.some((r) => r.airFrom === 'station');
   const { data: weather } = useWeatherQuery(jobId, { skip: !outside, pollingInterval: 600_000 });
-  const shown = useMemo(() => (answer?.status === 'feasible' ? { ...data, plan: answer } : data), [data, answer]);
-  const before = answer ? data.plan : open === 'changes' ? (data.posted?.plan ?? null) : null;
+  const drawn = useMemo(
+    () => (near && data.nearest.includes(near) ? { ...near, status: 'feasible' as const } : null),
+    [near, data],
+  );
+  const other = answer?.status === 'feasible' ? answer : (looked ?? drawn);
+  const shown = useMemo(() => (other ? { ...data, plan: other } : data), [data, other]);
+  const before = other ? data.plan : open === 'changes' ? (data.posted?.plan ?? null) : null;
   const rows = useMemo(() => chartRows(shown, before), [shown, before]);
   const { plan, posted, difference } = data;
   const moved = difference?.moved.length ?? 0;
@@ -124,8 +137,10 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   };
   const drags = changes.flatMap((c) => (c.kind === 'drag' ? [{ surface: c.surface, step: c.step, to: c.to }] : []));
   const send = () =>
-    void post({ jobId, id: newId(), ...(drags.length ? { drags } : {}) }).then((sent) => {
-      if (!('error' in sent)) setChanges(NO_CHANGE);
+    void post({ jobId, id: newId(), ...(drags.length ? { drags } : looked ? { sought: true } : {}) }).then((sent) => {
+      if ('error' in sent) return;
+      setChanges(NO_CHANGE);
+      setLooking(false);
     });
   const onlyDrags = changes.every(isDrag);
   return (
@@ -151,7 +166,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
           <Act letter="d" words="What changed" disabled={!posted} onAct={() => toggle('changes')} />
           <Act
             letter="p"
-            words={drags.length ? 'Post as dragged' : posted ? 'Post again' : 'Post'}
+            words={drags.length ? 'Post as dragged' : looked ? 'Post the better plan' : posted ? 'Post again' : 'Post'}
             main
             busy={posting.isLoading}
             disabled={!may.make || plan.status !== 'feasible' || !onlyDrags || answer?.status === 'infeasible'}
@@ -169,7 +184,16 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       {open === 'what-if' && (
         <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />
       )}
-      <CannotStand data={data} />
+      {seeks && data.plan.status === 'feasible' && changes.length === 0 && (
+        <Sought
+          plan={data.plan}
+          found={sought?.plan}
+          seeking={seeking}
+          looking={looked !== null}
+          onLook={() => setLooking(!looking)}
+        />
+      )}
+      <CannotStand data={data} looked={near} onLook={setNear} />
       <div ref={width.ref}>
         {(rows.length > 0 || weather) && (
           <>

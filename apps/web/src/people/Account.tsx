@@ -36,7 +36,10 @@ export default function Account() {
           text: 'Twelve letters or more. A few words that do not belong together are easier to keep than one odd one.',
         },
         { n: 2, text: 'A new password signs you out everywhere but here.' },
-        { n: 3, text: 'Who lost phone and paper asks an owner of the firm: they can take the second lock off.' },
+        {
+          n: 3,
+          text: 'Who lost phone, devices and paper asks an owner of the firm: they can take the second lock off.',
+        },
       ]}
     >
       <form onSubmit={send} className="mb-8 max-w-[360px]">
@@ -56,7 +59,7 @@ export default function Account() {
           </p>
         )}
       </form>
-      {session && <SecondLock isClosed={session.person.hasSecond} isNeeded={session.person.needsSecond} />}
+      {session && <SecondLock isNeeded={session.person.needsSecond} />}
       <button
         type="button"
         className="min-h-[44px] rounded border border-ink px-5 font-semibold"

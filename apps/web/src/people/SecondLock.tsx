@@ -1,30 +1,45 @@
-import { useState, type FormEvent } from 'react';
-import { Typed } from '../form/atOnce.tsx';
+import { useState } from 'react';
 import { Button } from '../form/Button.tsx';
-import { Password } from '../form/Password.tsx';
-import { Refused } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
-import { useBeginLockMutation, useCloseLockMutation, useOpenLockMutation } from '../store/endpoints.ts';
+import { useLockQuery, useOpenLockMutation, type SecondLock as Lock } from '../store/endpoints.ts';
+import { Behind } from './Behind.tsx';
+import { ByPassword } from './ByPassword.tsx';
+import { KeyLock } from './KeyLock.tsx';
+import { PhoneLock } from './PhoneLock.tsx';
 
-/** The second lock of one's own door: set up with a phone, or taken off. */
-export function SecondLock({ isClosed, isNeeded }: { isClosed: boolean; isNeeded: boolean }) {
-  const [onPaper, setOnPaper] = useState<string[] | null>(null);
+const HEAD = 'mt-4 mb-1 text-[17px]';
+
+/** The second lock of one's own door: a phone's figures, passkeys, codes on paper; set up, or taken off. */
+export function SecondLock({ isNeeded }: { isNeeded: boolean }) {
+  const { data: lock } = useLockQuery();
+  const [onPaper, setOnPaper] = useState<string[]>([]);
+  const isClosed = lock !== undefined && (lock.phone || lock.keys.length > 0);
   return (
     <section aria-labelledby="second" className="mb-8">
       <h2 id="second" className="border-b-2 border-ink pb-0.5 text-[19px]">
         A second lock
       </h2>
-      {onPaper && <OnPaper codes={onPaper} />}
-      {isClosed ? (
-        <TakeOff />
-      ) : (
+      {onPaper.length > 0 && <OnPaper codes={onPaper} />}
+      {!isClosed && (
+        <p className="my-2 max-w-[60ch]">
+          {isNeeded
+            ? 'Your firm asks its owners for a second lock. Set it up now, by phone or by passkey; then everything opens.'
+            : 'Who learns the password still does not come in: at each sign-in a passkey of your device is asked for, or six figures that your phone shows.'}
+        </p>
+      )}
+      {lock && (
         <>
-          <p className="my-2 max-w-[60ch]">
-            {isNeeded
-              ? 'Your firm asks its owners for a second lock. Set it up now; then everything opens.'
-              : 'Who learns the password still does not come in: at each sign-in your phone shows six figures.'}
-          </p>
-          <SetUp onClosed={setOnPaper} />
+          <h3 className={HEAD}>Passkeys</h3>
+          <KeyLock keys={lock.keys} onClosed={setOnPaper} />
+          <h3 className={HEAD}>Figures on a phone</h3>
+          {lock.phone ? (
+            <p className="my-2">Your phone opens it with six figures.</p>
+          ) : (
+            <Behind words="Let a phone open it">
+              <PhoneLock onClosed={setOnPaper} />
+            </Behind>
+          )}
+          {isClosed && <TakeOff lock={lock} />}
         </>
       )}
     </section>
@@ -36,7 +51,7 @@ function OnPaper({ codes }: { codes: readonly string[] }) {
   return (
     <div role="status" className="my-3 rounded border border-ink bg-leaf p-4">
       <p className="font-semibold">The lock is closed. Write these down or print them; they are shown only now.</p>
-      <p className="mb-2 text-faded">Each opens once, where the phone is lost.</p>
+      <p className="mb-2 text-faded">Each opens once, where phone and devices are lost.</p>
       <ul className="grid max-w-[420px] grid-cols-2 gap-x-8 gap-y-1 text-[17px] tabular-nums">
         {codes.map((code) => (
           <li key={code}>
@@ -53,96 +68,25 @@ function OnPaper({ codes }: { codes: readonly string[] }) {
   );
 }
 
-function SetUp({ onClosed }: { onClosed: (codes: string[]) => void }) {
-  const [code, setCode] = useState('');
-  const [begin, beginning] = useBeginLockMutation();
-  const [close, closing] = useCloseLockMutation();
-  const lock = beginning.data;
-  const prove = (event: FormEvent) => {
-    event.preventDefault();
-    void close({ id: newId(), code }).then((sent) => {
-      if (sent.data) onClosed(sent.data.onPaper);
-    });
-  };
-  if (!lock)
-    return (
-      <ByPassword
-        words="Password of now, to set it up"
-        act="Set it up"
-        look="main"
-        busy={beginning.isLoading}
-        error={beginning.error}
-        onSend={(password) => begin({ id: newId(), password })}
-      />
-    );
-  return (
-    <form onSubmit={prove} className="flex flex-wrap items-start gap-6">
-      <img src={lock.picture} alt="What the phone's code application reads" className="rounded border border-rule" />
-      <div className="max-w-[380px] flex-1 basis-[260px]">
-        <p className="mb-2">Let the code application of your phone read this, or type into it:</p>
-        <p className="mb-4 break-all text-[15px]">
-          <code>{lock.secret.replaceAll(/(.{4})/g, '$1 ').trim()}</code>
-        </p>
-        <Typed
-          words="The six figures it shows"
-          inputMode="numeric"
-          autoComplete="one-time-code"
-          required
-          maxLength={7}
-          value={code}
-          onType={setCode}
-          width="mt-1 mb-3 w-36"
-          asked="large"
-        />
-        <Refused error={closing.error} />
-        <Button look="main" type="submit" busy={closing.isLoading}>
-          Close the lock
-        </Button>
-      </div>
-    </form>
-  );
-}
-
-function TakeOff() {
+function TakeOff({ lock }: { lock: Lock }) {
   const [open, opening] = useOpenLockMutation();
   return (
     <>
-      <p className="my-2">It is closed: your phone is asked at each sign-in.</p>
-      <ByPassword
-        words="Password of now, to take it off"
-        act="Take it off"
-        look="line"
-        busy={opening.isLoading}
-        error={opening.error}
-        onSend={(password) => open({ id: newId(), password })}
-      />
+      <h3 className={HEAD}>All of it</h3>
+      <p className="my-2">
+        {lock.onPaper === 1 ? 'One code' : `${lock.onPaper} codes`} on paper {lock.onPaper === 1 ? 'is' : 'are'} left.
+        Taken off, your password alone opens.
+      </p>
+      <Behind words="Take the lock off">
+        <ByPassword
+          words="Password of now, to take the lock off"
+          act="Take it off"
+          look="line"
+          busy={opening.isLoading}
+          error={opening.error}
+          onSend={(password) => open({ id: newId(), password })}
+        />
+      </Behind>
     </>
-  );
-}
-
-interface ByPasswordProps {
-  words: string;
-  act: string;
-  look: 'main' | 'line';
-  busy: boolean;
-  error: unknown;
-  onSend: (password: string) => Promise<unknown>;
-}
-
-/** What is done to a lock takes the password of now, which is forgotten as soon as it was sent. */
-function ByPassword({ words, act, look, busy, error, onSend }: ByPasswordProps) {
-  const [password, setPassword] = useState('');
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    void onSend(password).then(() => setPassword(''));
-  };
-  return (
-    <form onSubmit={send} className="max-w-[360px]">
-      <Password words={words} value={password} onType={setPassword} />
-      <Refused error={error} />
-      <Button look={look} type="submit" busy={busy}>
-        {act}
-      </Button>
-    </form>
   );
 }

@@ -9,6 +9,7 @@ import { useAskRecoveryMutation, useFirstRunQuery, useSignInMutation } from '../
 import { Typed } from '../form/atOnce.tsx';
 import { Button } from '../form/Button.tsx';
 import { Password } from '../form/Password.tsx';
+import { DEVICE_FAULT, openWithKey } from './passkey.ts';
 
 export function SignIn() {
   const [signIn, { isLoading, error }] = useSignInMutation();
@@ -18,13 +19,28 @@ export function SignIn() {
   const [code, setCode] = useState('');
   const [asks, setAsks] = useState(false);
   const [lost, setLost] = useState(false);
+  const [deviceFault, setDeviceFault] = useState('');
+  const asked = refusalOf(error);
+  const openByKey = async (question: unknown) => {
+    setDeviceFault('');
+    try {
+      const key = await openWithKey(question as never);
+      await signIn({ email, password, key: key as never });
+    } catch {
+      setDeviceFault(DEVICE_FAULT);
+    }
+  };
   const send = (event: FormEvent) => {
     event.preventDefault();
+    setDeviceFault('');
     // What the last person fetched on this device is not the next one's.
     void forgetAnswers()
       .then(() => signIn({ email, password, ...(code ? { code } : {}) }))
       .then((sent) => {
-        if (refusalOf(sent.error)?.code === 'second-asked') setAsks(true);
+        const refused = refusalOf(sent.error);
+        if (refused?.code !== 'second-asked') return;
+        setAsks(true);
+        if (refused.passkey) return openByKey(refused.passkey);
       });
   };
   if (firstRun?.open) return <Navigate to="/first-run" replace />;
@@ -50,7 +66,6 @@ export function SignIn() {
           <Typed
             words="Six figures from your phone, or a code from your paper"
             autoComplete="one-time-code"
-            required
             autoFocus
             maxLength={20}
             value={code}
@@ -59,7 +74,12 @@ export function SignIn() {
             asked="large"
           />
         )}
-        <Refused error={refusalOf(error)?.code === 'second-asked' ? undefined : error} />
+        <Refused error={asked?.code === 'second-asked' ? undefined : error} />
+        {deviceFault && (
+          <p role="alert" className="mb-3 text-madder">
+            {deviceFault}
+          </p>
+        )}
         <button
           type="submit"
           disabled={isLoading}

@@ -2,9 +2,10 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { heardClock } from '../clock/clock.ts';
 import { keeping } from '../outbox/keepingBaseQuery.ts';
 import { heard, shownFromKept } from '../outbox/signal.ts';
+import { patient } from './patient.ts';
 import { TAGS } from './tags.ts';
 
-const plainBaseQuery = fetchBaseQuery({ baseUrl: '' });
+const plainBaseQuery = patient(fetchBaseQuery({ baseUrl: '' }));
 /** Said by the service worker of an answer that it had kept. */
 const KEPT_AT = 'x-kept-at';
 

@@ -1,5 +1,5 @@
 /** Written by tools/written.mjs from the description of the API; not by hand. */
-import type { Access, AirSource, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
+import type { Access, AirSource, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
 import { api } from './api.ts';
 const injectedRtkApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -304,6 +304,9 @@ const injectedRtkApi = api.injectEndpoints({
     join: build.mutation<JoinApiResponse, JoinApiArg>({
       query: ({ token, ...body }) => ({ url: `/api/invitations/${encodeURIComponent(String(token))}`, method: "POST", body }),
     }),
+    lock: build.query<LockApiResponse, LockApiArg>({
+      query: () => ({ url: `/api/session/lock` }),
+    }),
     beginLock: build.mutation<BeginLockApiResponse, BeginLockApiArg>({
       query: (queryArg) => ({
         url: `/api/session/lock`,
@@ -317,6 +320,23 @@ const injectedRtkApi = api.injectEndpoints({
         method: "PUT",
         body: queryArg,
       }),
+    }),
+    askForKey: build.mutation<AskForKeyApiResponse, AskForKeyApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session/lock/keys`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    addKey: build.mutation<AddKeyApiResponse, AddKeyApiArg>({
+      query: (queryArg) => ({
+        url: `/api/session/lock/keys`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
+    dropKey: build.mutation<DropKeyApiResponse, DropKeyApiArg>({
+      query: ({ keyId, ...body }) => ({ url: `/api/session/lock/keys/${encodeURIComponent(String(keyId))}/off`, method: "POST", body }),
     }),
     openLock: build.mutation<OpenLockApiResponse, OpenLockApiArg>({
       query: (queryArg) => ({
@@ -351,6 +371,11 @@ const injectedRtkApi = api.injectEndpoints({
     }),
     postPlan: build.mutation<PostPlanApiResponse, PostPlanApiArg>({
       query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/plan`, method: "POST", body }),
+    }),
+    soughtPlan: build.query<SoughtPlanApiResponse, SoughtPlanApiArg>({
+      query: (queryArg) => ({
+        url: `/api/jobs/${encodeURIComponent(String(queryArg))}/plan/sought`,
+      }),
     }),
     punch: build.query<PunchApiResponse, PunchApiArg>({
       query: (queryArg) => ({
@@ -493,6 +518,12 @@ const injectedRtkApi = api.injectEndpoints({
     }),
     health: build.query<HealthApiResponse, HealthApiArg>({
       query: () => ({ url: `/api/health` }),
+    }),
+    alive: build.query<AliveApiResponse, AliveApiArg>({
+      query: () => ({ url: `/api/alive` }),
+    }),
+    ready: build.query<ReadyApiResponse, ReadyApiArg>({
+      query: () => ({ url: `/api/ready` }),
     }),
     ledger: build.query<LedgerApiResponse, LedgerApiArg>({
       query: (queryArg) => ({
@@ -1027,12 +1058,30 @@ export type JoinApiResponse = /** status 2XX as asked */ Session;
 export type JoinApiArg = {
   token: string;
 } & JoinBody;
+export type LockApiResponse = /** status 2XX as asked */ SecondLock;
+export type LockApiArg = void;
 export type BeginLockApiResponse = /** status 2XX as asked */ NewLock;
 export type BeginLockApiArg = LockBody;
 export type CloseLockApiResponse = /** status 2XX as asked */ {
   onPaper: string[];
 };
 export type CloseLockApiArg = LockCloseBody;
+export type AskForKeyApiResponse = /** status 2XX as asked */ {
+  asked: {
+    [key: string]: any;
+  };
+};
+export type AskForKeyApiArg = LockBody;
+export type AddKeyApiResponse = /** status 2XX as asked */ {
+  onPaper: string[];
+};
+export type AddKeyApiArg = PasskeyBody;
+export type DropKeyApiResponse = /** status 2XX as asked */ {
+  open: boolean;
+};
+export type DropKeyApiArg = {
+  keyId: string;
+} & LockBody;
 export type OpenLockApiResponse = /** status 2XX as asked */ {
   open: boolean;
 };
@@ -1064,6 +1113,10 @@ export type PostPlanApiResponse = /** status 2XX as asked */ {
 export type PostPlanApiArg = {
   jobId: string;
 } & PostBody;
+export type SoughtPlanApiResponse = /** status 2XX as asked */ {
+  plan: Plan;
+};
+export type SoughtPlanApiArg = string;
 export type PunchApiResponse = /** status 2XX as asked */ PunchPage;
 export type PunchApiArg = string;
 export type MarkFaultApiResponse = /** status 2XX as asked */ {
@@ -1247,6 +1300,14 @@ export type HealthApiResponse = /** status 2XX as asked */ {
   database: string;
 };
 export type HealthApiArg = void;
+export type AliveApiResponse = /** status 2XX as asked */ {
+  process: string;
+};
+export type AliveApiArg = void;
+export type ReadyApiResponse = /** status 2XX as asked */ {
+  ready: boolean;
+};
+export type ReadyApiArg = void;
 export type LedgerApiResponse = /** status 2XX as asked */ LedgerEntry[];
 export type LedgerApiArg = string;
 export type PostApiResponse = /** status 2XX as asked */ PostPage;
@@ -1509,6 +1570,7 @@ export type Refusal = {
   }[];
   yours?: any;
   theirs?: any;
+  passkey?: any;
   requestId: string;
 };
 export type HeldSystem = {
@@ -3956,6 +4018,18 @@ export type SignInBody = {
   email: string;
   password: string;
   code?: string;
+  key?: {
+    id: string;
+    rawId: string;
+    type: "public-key";
+    response: {
+      [key: string]: string | number | string[];
+    };
+    clientExtensionResults?: {
+      [key: string]: any;
+    };
+    authenticatorAttachment?: string;
+  };
 };
 export type StaffPerson = {
   id: string;
@@ -4045,6 +4119,15 @@ export type JoinBody = {
   id: string;
   password: string;
 };
+export type SecondLock = {
+  phone: boolean;
+  keys: {
+    id: string;
+    name: string;
+    at: string;
+  }[];
+  onPaper: number;
+};
 export type NewLock = {
   secret: string;
   address: string;
@@ -4057,6 +4140,22 @@ export type LockBody = {
 export type LockCloseBody = {
   id: string;
   code: string;
+};
+export type PasskeyBody = {
+  id: string;
+  name: string;
+  key: {
+    id: string;
+    rawId: string;
+    type: "public-key";
+    response: {
+      [key: string]: string | number | string[];
+    };
+    clientExtensionResults?: {
+      [key: string]: any;
+    };
+    authenticatorAttachment?: string;
+  };
 };
 export type OwnersLockBody = {
   id: string;
@@ -4168,10 +4267,12 @@ export type PlanPage = {
     surfaceId: string;
     at: string;
   }[];
+  nearest: RelaxedPlan[];
 };
 export type PostBody = {
   id: string;
   afresh?: boolean;
+  sought?: boolean;
   drags?: {
     surface: string;
     step: string;
@@ -5398,14 +5499,19 @@ export const {
   useSetPlanningMutation,
   useInvitationQuery,
   useJoinMutation,
+  useLockQuery,
   useBeginLockMutation,
   useCloseLockMutation,
+  useAskForKeyMutation,
+  useAddKeyMutation,
+  useDropKeyMutation,
   useOpenLockMutation,
   useOpenLockOfMutation,
   useSetOwnersLockMutation,
   useFirmPlanQuery,
   usePlanQuery,
   usePostPlanMutation,
+  useSoughtPlanQuery,
   usePunchQuery,
   useMarkFaultMutation,
   useCloseFaultMutation,

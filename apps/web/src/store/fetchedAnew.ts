@@ -53,6 +53,9 @@ endpoints.enhanceEndpoints({
     personLeaves: { invalidatesTags: moves('People', 'Plan', 'Aftercare') },
     signOutPerson: { invalidatesTags: moves('People') },
     changePassword: { invalidatesTags: moves('People') },
+    lock: { providesTags: ['Session'] },
+    addKey: { invalidatesTags: moves('Session', 'People') },
+    dropKey: { invalidatesTags: moves('Session', 'People') },
     closeLock: { invalidatesTags: moves('Session', 'People') },
     openLock: { invalidatesTags: moves('Session', 'People') },
     openLockOf: { invalidatesTags: moves('People') },
@@ -163,6 +166,7 @@ endpoints.enhanceEndpoints({
     agree: { invalidatesTags: moves('Client') },
 
     plan: { providesTags: (_page, _refused, { jobId }): Tag[] => [{ type: 'Plan', id: jobId }] },
+    soughtPlan: { providesTags: (_plan, _refused, jobId): Tag[] => [{ type: 'Plan', id: jobId }] },
     firmPlan: { providesTags: [{ type: 'Plan', id: FIRM }] },
     postPlan: { invalidatesTags: writes(onNone, 'plan-posted') },
     holdStep: { invalidatesTags: writes(onSurface, 'step-held') },

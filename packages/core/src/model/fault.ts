@@ -16,6 +16,8 @@ export interface Refusal {
   /** Of a conflict: what was sent, and what stands. */
   yours?: unknown;
   theirs?: unknown;
+  /** At the door: what a device is asked, where one of its keys may open. */
+  passkey?: unknown;
 }
 
 /** Thrown by the readers of the contract; lists every fault found, never only the first. */

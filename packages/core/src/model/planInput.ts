@@ -162,6 +162,8 @@ export const planSchema = z
     /** What each visit costs a person beside the work, in minutes: at its start, its end, and between two sites. */
     visit: visit.nullish(),
     goal: z.enum(HOUSE_RULES.planGoal).nullish(),
+    /** A demand that cannot be met is broken, as little as can be, instead of emptying the plan. */
+    relaxed: z.boolean().nullish(),
     surfaces: z.array(surface).max(2000),
   })
   .superRefine((plan, context) => {

@@ -124,10 +124,41 @@ function workBound(people: readonly Person[], of: readonly Task[], ends: Float64
 }
 
 /**
- * A proven earliest finish, whatever the order: the longest chain with everybody free, and all the work of the crew
- * (and of each skill) set against the hours it has, from every head and before every tail.
+ * Coats that share a few places: one place takes at least its even share of them, one after the other, each laid within
+ * hours and none before the last has opened. What then follows the last of them is still to come.
  */
-export function lowerBound(problem: Problem, ends: Float64Array): Minute {
+function placesBound(problem: Problem, fixed: readonly Diary[], ends: Float64Array, site: number): Minute {
+  const places = problem.racks[site]!;
+  const coats = problem.tasks.filter((t) => !t.done && t.onRack && t.site === site && !t.splittable);
+  if (places === Infinity || places === 0 || coats.length <= places) return 0;
+  const begins = (from: Minute) => Math.min(...coats.map((t) => endAlone(problem, fixed, t, from) - t.minutes));
+  const opens = (start: Minute) => {
+    const at = (t: Task) => Math.max(start + t.minutes, recoatFrom(t, start + t.minutes) ?? 0);
+    return Math.min(...coats.map(at));
+  };
+  let start = begins(Math.min(...coats.map((t) => ends[t.index]! - t.minutes)));
+  for (let k = 1; k < Math.ceil(coats.length / places) && start !== Infinity; k++) start = begins(opens(start));
+  return Math.min(...coats.map((t) => endAfter(problem, fixed, t, start)));
+}
+
+/** The earliest end of everything that follows a step which starts no sooner than a minute. */
+function endAfter(problem: Problem, fixed: readonly Diary[], first: Task, start: Minute): Minute {
+  // No end is before the beginning: 0 is of what does not follow it.
+  const ends = new Float64Array(problem.tasks.length);
+  let last = (ends[first.index] = endAlone(problem, fixed, first, start));
+  for (const index of problem.topological) {
+    const task = problem.tasks[index]!;
+    if (index === first.index || task.done || !task.preds.some((p) => ends[p]! > 0)) continue;
+    last = Math.max(last, (ends[index] = endAlone(problem, fixed, task, openAt(problem, task, ends))));
+  }
+  return last;
+}
+
+/**
+ * A proven earliest finish, whatever the order: the longest chain with everybody free, and all the work of the crew
+ * (and of each skill) set against the hours it has, from every head and before every tail, and what shares few places.
+ */
+export function lowerBound(problem: Problem, ends: Float64Array, fixed: readonly Diary[]): Minute {
   const open = problem.tasks.filter((t) => !t.done && t.people > 0);
   const after = leastAfter(problem);
   const work = (of: readonly Task[]) => of.reduce((sum, t) => sum + t.minutes * t.people, 0);
@@ -140,6 +171,8 @@ export function lowerBound(problem: Problem, ends: Float64Array): Minute {
     }),
   ];
   let bound = problem.tasks.length ? Math.max(...ends) : problem.start;
+  for (let site = 0; site < problem.racks.length; site++)
+    bound = Math.max(bound, placesBound(problem, fixed, ends, site));
   for (const { people, of } of groups)
     bound = Math.max(bound, workedBy(people, problem.start, work(of)), workBound(people, of, ends, after));
   return bound;

@@ -80,20 +80,29 @@ export class Calendar {
   readonly zone: string;
   private readonly days: LocalDays;
   private readonly first: number;
+  /** The midnights of the days that a search asks for thousands of times. */
+  private readonly midnights: Float64Array;
+  private known = 0;
 
   constructor(zone: string, start: Minute) {
     this.zone = zone;
     this.days = localDays(zone);
     this.first = this.days.of(start) - BEFORE;
+    this.midnights = new Float64Array(BEFORE + MOST_DAYS);
   }
 
   midnight(index: number): Minute {
-    return this.days.midnight(this.first + index);
+    if (index < 0 || index >= this.midnights.length) return this.days.midnight(this.first + index);
+    for (; this.known <= index; this.known++) this.midnights[this.known] = this.days.midnight(this.first + this.known);
+    return this.midnights[index]!;
   }
 
   /** The index of the local day a minute falls on; neighbouring days differ by 1. */
   dayOf(minute: Minute): number {
-    return this.days.of(minute) - this.first;
+    let day = Math.floor(minute / DAY) - this.first;
+    while (this.midnight(day) > minute) day--;
+    while (this.midnight(day + 1) <= minute) day++;
+    return day;
   }
 
   /** A clock time on a local day. A time that the spring change skips is moved on, as clocks are. */
@@ -141,11 +150,15 @@ export class WorkingHours {
   private readonly calendar: Calendar;
   private readonly hours: PersonHours;
   private readonly firstDay: number;
+  /** More than this nobody works on any day, the longer day of an autumn change included. */
+  readonly longest: number;
 
   constructor(calendar: Calendar, hours: PersonHours, start: Minute) {
     this.calendar = calendar;
     this.hours = hours;
     this.firstDay = calendar.dayOf(start);
+    const { from, to, setUpMin = 0, packUpMin = 0 } = hours;
+    this.longest = minutesOf(to) - minutesOf(from) - setUpMin - packUpMin + 60;
   }
 
   /** The span worked on a day counted from the plan's first, or null on a day off. */
@@ -159,12 +172,6 @@ export class WorkingHours {
       this.spans.push(works && to > from ? [from, to] : null);
     }
     return this.spans[day]!;
-  }
-
-  /** More than this nobody works on any day, the longer day of an autumn change included. */
-  get longest(): number {
-    const { from, to, setUpMin = 0, packUpMin = 0 } = this.hours;
-    return minutesOf(to) - minutesOf(from) - setUpMin - packUpMin + 60;
   }
 
   /** Day counted from the plan's first that a minute falls on. */

@@ -8,7 +8,20 @@ import { reasonOf, type Reason } from './waits.ts';
 /** One look at whether a demand can be met costs so many tries of a start. */
 const triesOf = (input: PlanInput) => 500 + 15 * stepsIn(input);
 
-type Stands = (input: PlanInput) => boolean;
+export type Stands = (input: PlanInput) => boolean;
+
+/** Where in a job a step lies. */
+export const whereIn = (input: PlanInput, { task }: Obstacle): Where => ({
+  surface: task.surface,
+  zone: task.zone?.id ?? null,
+  site: input.surfaces.find((s) => s.id === task.surface)!.site ?? null,
+});
+
+/** Whether there is any plan at all. */
+export const standsIn =
+  (problem: Problem): Stands =>
+  (eased) =>
+    optimise(readProblem(eased, problem.calendar), { tries: triesOf(eased), first: true }).best !== null;
 
 /**
  * The smallest set of demands that cannot stand together, found by giving them up one after another: what is given up
@@ -18,13 +31,8 @@ export function conflictIn(input: PlanInput, problem: Problem, obstacle: Obstacl
   const first = reasonOf(problem, obstacle);
   if (obstacle.rule === 'people' || obstacle.rule === 'skill') return [first];
   const { task } = obstacle;
-  const where: Where = {
-    surface: task.surface,
-    zone: task.zone?.id ?? null,
-    site: input.surfaces.find((s) => s.id === task.surface)!.site ?? null,
-  };
-  const stands: Stands = (eased) =>
-    optimise(readProblem(eased, problem.calendar), { tries: triesOf(eased), first: true }).best !== null;
+  const where = whereIn(input, obstacle);
+  const stands = standsIn(problem);
   const narrow = narrowest(input, where, stands);
   const asked = DEMANDS.filter((d) => d.says(narrow, where) !== null);
   let left = asked.reduce((plan, d) => d.without(plan, where), narrow);
@@ -52,7 +60,7 @@ export function conflictIn(input: PlanInput, problem: Problem, obstacle: Obstacl
 }
 
 /** Is the surface enough to show it, or its room? The less that is looked at, the plainer the answer. */
-function narrowest(input: PlanInput, where: Where, stands: Stands): PlanInput {
+export function narrowest(input: PlanInput, where: Where, stands: Stands): PlanInput {
   const only = (keep: (s: PlanInput['surfaces'][number]) => boolean): PlanInput => {
     const surfaces = input.surfaces.filter(keep);
     const kept = new Set(surfaces.map((s) => s.id));

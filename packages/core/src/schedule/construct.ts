@@ -11,6 +11,8 @@ export interface Order {
   rank: Float64Array;
   /** The only person a task may go to, by index; below 0 for whoever comes first. */
   hand: Int16Array;
+  /** The only people a task of several may go to, by task and person. */
+  teams?: ReadonlyMap<number, readonly number[]>;
   /** A coat that closes is followed up before anything else takes the people. */
   followUp: boolean;
   /** Coats, by index, that are given the longer wait their sheet prefers; none where it is not said. */
@@ -40,29 +42,45 @@ const obstacle = (rule: Obstacle['rule'], task: Task, more: Partial<Obstacle> = 
   obstacle: { rule, task, by: null, proven: false, figure: null, ...more },
 });
 
-/** When a task may start as far as what stands before it goes, and which of them holds it. */
-function openFrom(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Push {
+/** When a task may start as far as what stands before it goes. */
+function openAt(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Minute {
   const { problem } = table;
-  let open: Push = { to: problem.start, rule: 'order' };
-  const wait = (to: Minute, rule: PushRule, by?: number) => {
-    if (to > open.to) open = { to, rule, ...(by === undefined ? {} : { by }) };
-  };
-  wait(task.notBefore, 'other-trade');
+  let open = Math.max(problem.start, task.notBefore, held.tasks[task.index]!);
   for (const p of task.preds) {
     const end = table.end[p]!;
-    wait(end, 'order', p);
+    if (end > open) open = end;
     if (p !== task.before) continue;
     const before = problem.tasks[p]!;
-    if (before.waitMin > 0) wait(end + before.waitMin, 'wait', p);
+    if (end + before.waitMin > open) open = end + before.waitMin;
     if (!before.coat) continue;
-    wait(recoatFrom(before, end) ?? 0, 'coat', p);
-    if (patient?.has(p)) wait(preferredFrom(before, end) ?? 0, 'preferred', p);
+    open = Math.max(open, recoatFrom(before, end) ?? 0);
+    if (patient?.has(p)) open = Math.max(open, preferredFrom(before, end) ?? 0);
   }
   if (task.handles !== null)
-    wait(handleFrom(problem.tasks[task.handles]!, table.end[task.handles]!) ?? 0, 'handle', task.handles);
-  if (held.tasks[task.index]! > open.to) wait(held.tasks[task.index]!, held.why[task.index] ?? 'posted');
-  if (task.zone) wait(held.zones[task.zone.index]!, 'nights-out');
-  return open;
+    open = Math.max(open, handleFrom(problem.tasks[task.handles]!, table.end[task.handles]!) ?? 0);
+  return task.zone ? Math.max(open, held.zones[task.zone.index]!) : open;
+}
+
+/** The same, with what holds it: asked where somebody wants to know. */
+function openFrom(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Push {
+  const { problem } = table;
+  const to = openAt(table, task, held, patient);
+  const by = (rule: PushRule, p?: number): Push => ({ to, rule, ...(p === undefined ? {} : { by: p }) });
+  if (task.notBefore === to) return by('other-trade');
+  for (const p of task.preds) {
+    const end = table.end[p]!;
+    if (end === to) return by('order', p);
+    if (p !== task.before) continue;
+    const before = problem.tasks[p]!;
+    if (before.waitMin > 0 && end + before.waitMin === to) return by('wait', p);
+    if (!before.coat) continue;
+    if (recoatFrom(before, end) === to) return by('coat', p);
+    if (patient?.has(p) && preferredFrom(before, end) === to) return by('preferred', p);
+  }
+  if (task.handles !== null && handleFrom(problem.tasks[task.handles]!, table.end[task.handles]!) === to)
+    return by('handle', task.handles);
+  if (held.tasks[task.index] === to) return by(held.why[task.index] ?? 'posted');
+  return by(task.zone && held.zones[task.zone.index] === to ? 'nights-out' : 'order');
 }
 
 /** Places one task at the earliest start that every rule allows: each rule pushes the start later until none objects. */
@@ -77,11 +95,12 @@ function placeEarliest(
   notice: Notice | null,
 ): Refused | null {
   const { problem } = table;
-  const open = openFrom(table, task, held, order.patient);
-  if (open.to === Infinity)
-    return obstacle(open.rule, task, { by: open.by ?? null, proven: open.rule !== 'preferred' });
-  let from = open.to;
-  let why: Push | null = from > problem.start ? open : null;
+  let from = openAt(table, task, held, order.patient);
+  if (from === Infinity) {
+    const { rule, by } = openFrom(table, task, held, order.patient);
+    return obstacle(rule, task, { by: by ?? null, proven: rule !== 'preferred' });
+  }
+  let why = notice && from > problem.start ? openFrom(table, task, held, order.patient) : null;
   let pushed = false;
   for (;;) {
     budget.left -= 1;
@@ -163,8 +182,7 @@ function constructOnce({ table, held }: Bench, order: Order, budget: Budget, not
   let chained = -1;
   while (ready.length) {
     const task = tasks[takeNext(ready, order.rank, chained)]!;
-    const hand = order.hand[task.index]!;
-    const people = hand >= 0 && task.people === 1 && task.able.length > 1 ? [problem.crew[hand]!] : task.able;
+    const people = peopleFor(problem, task, order);
     const refused =
       placeEarliest(table, task, people, held, order, budget, prefer, notice) ??
       closesTooSoon(table, task) ??
@@ -179,6 +197,13 @@ function constructOnce({ table, held }: Bench, order: Order, budget: Budget, not
     }
   }
   return nightsOut(table);
+}
+
+/** Who may do a task, as far as the order says. */
+function peopleFor(problem: Problem, task: Task, { hand, teams }: Order): readonly Person[] {
+  const only = hand[task.index]!;
+  if (task.people === 1) return only >= 0 && task.able.length > 1 ? [problem.crew[only]!] : task.able;
+  return teams?.get(task.index)?.map((p) => problem.crew[p]!) ?? task.able;
 }
 
 const counts = new WeakMap<Problem, number[]>();

@@ -52,6 +52,11 @@ export class Diary {
     this.count = other.count;
   }
 
+  /** Everything that stands in it, in order. */
+  stretches(): Span[] {
+    return Array.from({ length: this.count }, (_, i): Span => [this.starts[i]!, this.ends[i]!]);
+  }
+
   private insert(at: number, start: Minute, end: Minute, site: number): void {
     this.starts.copyWithin(at + 1, at, this.count);
     this.ends.copyWithin(at + 1, at, this.count);

@@ -1,4 +1,5 @@
 export { plan, planRead, type FeasiblePlan, type Plan, type PlannedStep, type PlanWarning } from './plan.ts';
+export { nearestPlans, planNearest, planOrNearest, type Broken, type RelaxedPlan } from './relax.ts';
 export { replan, SAME_MIN } from './replan.ts';
 export { changedInput, planIf, type Change } from './planIf.ts';
 export { workOf, type WorkStep, type PlanStep } from './workOf.ts';

@@ -1,9 +1,13 @@
 import { earliestEnds, lowerBound } from './bound.ts';
 import { Benches, type Bench } from './bench.ts';
 import { construct, type Budget, type Obstacle, type Order } from './construct.ts';
-import { everyOrder } from './everyOrder.ts';
+import { orderOf } from './exact/decode.ts';
+import { modelOf } from './exact/model.ts';
+import { Improving } from './exact/solve.ts';
+import { latestStarts } from './latest.ts';
+import { Moves } from './moves.ts';
 import type { Problem, Task } from './problem.ts';
-import { isBetter, measure, shortOf, steer, wishesOf, type Measures } from './score.ts';
+import { isBetter, lateness, measure, shortOf, steer, wishesOf, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
 
 /** A plan that stands, with what it takes to build it again. */
@@ -23,6 +27,8 @@ export interface SearchOptions {
   seed?: number;
   /** Tries of a start in all; by the size of the job where not given. */
   tries?: number;
+  /** Some seconds' work instead of what is answered at once. */
+  thorough?: boolean;
   /** Asked between plans: true ends the search, and what is best so far stands. */
   stop?: () => boolean;
   /** Told of each better plan, and the share of the budget spent. */
@@ -33,16 +39,39 @@ export interface SearchOptions {
   explain?: boolean;
 }
 
-/** Small jobs are searched nearly whole; large ones get some hundred plans. */
-const triesFor = (steps: number) => Math.min(330_000, 1000 * steps, 8_000 + 180 * steps);
+/** As many as are answered at once beside a page. */
+const triesFor = (steps: number) => Math.min(600_000, 1000 * steps, 20_000 + 360 * steps);
+/** Some seconds, whatever the size: it ends sooner where the end is proven. */
+const SOME_SECONDS = 2_000_000;
 /** A shaken order that needs much repair is given up sooner than a first one. */
 const REPAIRS_WHEN_SHAKEN = 12;
 /** Drawn orders to try before a demand counts as impossible. */
 const LAST_HOPES = 40;
-/** How many plans back a plan is compared with: the longer, the more patient. */
-const PATIENCE = 30;
+/** The share of the work that looks for an earlier end; the rest looks for fewer visits, idle minutes and nights. */
+const FOR_THE_END = 0.8;
+/** One cooling takes so many tries for each pair of steps: as slow as pays, and then another begins. */
+const COOLING = 250;
+/** Minutes of lateness that are still taken for a change, at the beginning of a cooling and at its end. */
+const HOT = 250;
+/** So many changes for each step are worth all that heat; with fewer there is no time to cool. */
+const CHANGES_FOR_HEAT = 15;
+const COLD = 4;
+/** The same where only what else counts is looked for. */
+const WARM = 40;
+/** Up to so many steps the earliest end is looked for exactly, where there is time for it. */
+const MOST_EXACT = 400;
+const leastWork = (steps: number) => (steps > MOST_EXACT ? Infinity : (steps > 100 ? 10 : 3) * steps ** 2);
+/** Steps times the minutes to the end: a model knows each start by itself, and memory ends. */
+const MOST_STARTS = 8_000_000;
+/** The share of that work which a cooling takes first, and the most of it: where the end can be moved by a day, it may find it sooner. */
+const BEFORE_EXACT = 0.35;
+const COOL_ENOUGH = 200_000;
+/** What a step costs to put into an exact model, in tries. */
+const A_STEP_OF_A_MODEL = 40;
 /** Nothing ends before the bound: so many more plans look for fewer visits, then it is enough. */
-const STILL_AT_BOUND = 120;
+const STILL_AT_BOUND = 250;
+/** The same for whoever waits longer. */
+const STILL_LOOKED = 4_000;
 /** So many coats are asked, one by one, whether their longer wait costs anything. */
 const MOST_WISHES = 30;
 
@@ -77,8 +106,8 @@ function tails(problem: Problem): Float64Array {
 export function optimise(problem: Problem, options: SearchOptions = {}): Optimised {
   const begun = Timetable.begin(problem);
   const ends = earliestEnds(problem, begun.diaries);
-  const bound = lowerBound(problem, ends);
-  const search = new Search(problem, begun, options);
+  const bound = lowerBound(problem, ends, begun.diaries);
+  const search = new Search(problem, begun, options, bound);
   const tail = tails(problem);
   const usual = [
     tail.map((t) => -t),
@@ -93,11 +122,10 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
   }
   if (!search.best && !search.hopeless) search.hope();
   if (search.best && !options.first) {
-    if (!options.tries) search.goThrough(everyOrder(problem), bound);
-    search.improve(bound);
+    search.improve();
     search.grantWishes();
   }
-  return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound };
+  return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound: search.bound };
 }
 
 const anyHand = (rank: Float64Array): Order => ({
@@ -106,11 +134,21 @@ const anyHand = (rank: Float64Array): Order => ({
   followUp: true,
 });
 
+interface Cooling {
+  work: number;
+  hot: number;
+  /** So many plans are still tried where nothing can end sooner; none where only the end is looked for. */
+  still: number | null;
+}
+
 class Search {
+  /** Proven: nothing ends sooner. */
+  bound: number;
   best: FoundPlan | null = null;
   obstacle: Obstacle | null = null;
   /** The plan that the search stands on: not always the best. */
   private now: FoundPlan | null = null;
+  private readonly moves: Moves;
   private readonly benches: Benches;
   private readonly budget: Budget;
   private readonly tries: number;
@@ -120,15 +158,17 @@ class Search {
   private readonly begun: Timetable;
   private readonly options: SearchOptions;
 
-  constructor(problem: Problem, begun: Timetable, options: SearchOptions) {
+  constructor(problem: Problem, begun: Timetable, options: SearchOptions, bound: number) {
+    this.bound = bound;
     this.problem = problem;
     this.begun = begun;
     this.options = options;
     this.benches = new Benches(begun);
     this.open = problem.tasks.filter((t) => !t.done);
-    this.tries = options.tries ?? triesFor(this.open.length);
+    this.tries = options.tries ?? (options.thorough ? SOME_SECONDS : triesFor(this.open.length));
     this.budget = { left: this.tries };
     this.random = generator(options.seed ?? 1);
+    this.moves = new Moves(problem, this.random);
   }
 
   /** No order can help: a rule forbids a step by itself. */
@@ -161,37 +201,86 @@ class Search {
   /** Orders drawn at random: the last hope before a demand counts as impossible. */
   hope(): void {
     for (let i = 0; i < LAST_HOPES && !this.best && !this.hopeless && this.budget.left > 0; i++)
-      this.attempt(anyHand(Float64Array.from(this.problem.tasks, () => this.random())));
+      this.attempt(anyHand(this.moves.drawn()));
   }
 
-  /** Small jobs: every order once, as long as something sooner is possible at all. */
-  goThrough(orders: Iterable<Float64Array>, bound: number): void {
-    for (const rank of orders) {
-      if (this.best!.measures.finish === bound || this.options.stop?.()) return;
-      this.release(this.attempt({ ...anyHand(rank), followUp: false }, REPAIRS_WHEN_SHAKEN));
+  /**
+   * First an earlier end, then what else counts at that end. Whoever waits longer gets what is answered at once, and
+   * then more of the same: never less.
+   */
+  improve(): void {
+    if (this.open.length < 2) return;
+    const atOnce = triesFor(this.open.length);
+    if (this.options.thorough && this.budget.left > atOnce) this.round(atOnce, STILL_AT_BOUND);
+    this.round(this.budget.left, this.options.thorough ? STILL_LOOKED : STILL_AT_BOUND);
+  }
+
+  private round(work: number, still: number): void {
+    const begun = this.budget.left;
+    const forTheEnd = work * FOR_THE_END;
+    const isExact = this.problem.goal === 'finish-first' && forTheEnd >= leastWork(this.open.length);
+    this.coolSooner(isExact ? Math.min(forTheEnd * BEFORE_EXACT, COOL_ENOUGH) : forTheEnd);
+    if (isExact) this.proveSooner(forTheEnd - (begun - this.budget.left));
+    const { order, measures } = this.best!;
+    const left = work - (begun - this.budget.left);
+    this.cool(order, latestStarts(this.problem, measures.finish), { work: left, hot: WARM, still });
+  }
+
+  /** Looks for the earliest end by exact search, for so much of the budget, or until it is proven. */
+  private proveSooner(tries: number): void {
+    const { problem, begun } = this;
+    const { start } = problem;
+    const { finish } = this.best!.measures;
+    if (finish === this.bound || (finish - start) * this.open.length > MOST_STARTS) return;
+    const model = modelOf(problem, begun, finish - start);
+    this.budget.left -= A_STEP_OF_A_MODEL * this.open.length;
+    const known = { finish: finish - start, bound: this.bound - start };
+    const exact = new Improving(model, known, (values) => this.release(this.attempt(orderOf(problem, model, values))));
+    if (this.options.stop) model.search.stop = this.options.stop;
+    exact.improve(tries - A_STEP_OF_A_MODEL * this.open.length);
+    this.budget.left -= model.search.work;
+    this.bound = Math.max(this.bound, Math.min(exact.bound + start, this.best!.measures.finish));
+  }
+
+  /** Looks for an earlier end by cooling, again and again. */
+  private coolSooner(tries: number): void {
+    const { bound } = this;
+    const keep = this.budget.left - tries;
+    const cooling = COOLING * this.open.length ** 2;
+    const soonest = latestStarts(this.problem, bound);
+    for (let from: Order = this.best!.order; ;) {
+      const work = Math.min(cooling, this.budget.left - keep);
+      if (work <= 0 || this.best!.measures.finish === bound || this.options.stop?.()) break;
+      const heat = Math.min(1, work / this.open.length ** 2 / CHANGES_FOR_HEAT);
+      this.cool(from, soonest, { work, hot: Math.max(COLD, HOT * heat), still: null });
+      // By turns from the best and from nowhere: what is near one plan is not near every good one.
+      from = this.random() < 0.5 ? this.best!.order : anyHand(this.moves.drawn());
     }
   }
 
-  /** Late acceptance: a plan stays if it is no worse than the one of some plans ago. */
-  improve(bound: number): void {
-    if (this.open.length < 2) return;
-    this.now = this.best!;
-    let cost = steer(this.problem, this.now.table, this.now.measures);
-    const before = new Float64Array(PATIENCE).fill(cost);
-    let atBound = 0;
-    for (let round = 0; this.budget.left > 0 && !this.options.stop?.(); round++) {
-      if (this.best!.measures.finish === bound && ++atBound > STILL_AT_BOUND) return;
-      const tried = this.attempt(this.changed(this.now), REPAIRS_WHEN_SHAKEN);
+  /** Cooling: a change for the worse is taken the less readily the longer it goes on. Ends where nothing can be gained. */
+  private cool(from: Order, latest: Float64Array, { work, hot, still }: Cooling): void {
+    if (work <= 0) return;
+    const begun = this.budget.left;
+    const first = this.attempt(from);
+    if (!first) return;
+    const before: FoundPlan | null = this.now;
+    this.now = first;
+    this.release(before);
+    let cost = steer(this.problem, lateness(first.table, latest), first.measures);
+    for (let plans = 0; !this.options.stop?.(); plans++) {
+      const spent = (begun - this.budget.left) / work;
+      if (spent >= 1 || this.budget.left <= 0) return;
+      if (this.best!.measures.finish === this.bound && plans >= (still ?? 0)) return;
+      const now: FoundPlan = this.now;
+      const tried = this.attempt(this.moves.changed(now.order, now.table, latest), REPAIRS_WHEN_SHAKEN);
       if (!tried) continue;
-      const mark = steer(this.problem, tried.table, tried.measures);
-      const slot = round % PATIENCE;
-      if (mark <= cost || mark <= before[slot]!) {
-        const before: FoundPlan = this.now;
+      const mark = steer(this.problem, lateness(tried.table, latest), tried.measures);
+      if (mark <= cost || this.random() < Math.exp((cost - mark) / (hot * (COLD / hot) ** spent))) {
         this.now = tried;
-        this.release(before);
         cost = mark;
+        this.release(now);
       } else this.release(tried);
-      before[slot] = cost;
     }
   }
 
@@ -207,81 +296,5 @@ class Search {
     grant(wishes);
     for (const coat of wishes.slice(0, MOST_WISHES))
       if (shortOf(this.best!.table, coat) > 0 && !this.options.stop?.()) grant([coat]);
-  }
-
-  private pick<T>(list: readonly T[]): T {
-    return list[Math.floor(this.random() * list.length)]!;
-  }
-
-  /** A neighbour of a plan: its own order by start, with one thing changed. */
-  private changed(from: FoundPlan): Order {
-    const { table } = from;
-    // What was built is an order itself: ranks are starts, so that a change has a known size in minutes.
-    const rank = Float64Array.from(this.problem.tasks, (t) => table.start[t.index]! + t.index * 1e-6);
-    const hand = from.order.hand.slice();
-    const followUp = this.random() < 0.05 ? !from.order.followUp : from.order.followUp;
-    const order: Order = { ...from.order, rank, hand, followUp };
-    const dice = this.random();
-    if (dice < 0.35) this.pullCritical(order, table);
-    else if (dice < 0.55) this.shiftSome(order);
-    else if (dice < 0.7) this.shiftSurface(order);
-    else if (dice < 0.82) this.swap(order);
-    else if (dice < 0.94) this.otherHand(order);
-    else this.shake(order);
-    return order;
-  }
-
-  private spread(): number {
-    return [90, 400, 1440, 4320][Math.floor(this.random() * 4)]!;
-  }
-
-  /** What ends last waits for something: one of the steps that lead there comes sooner. */
-  private pullCritical({ rank }: Order, table: Timetable): void {
-    let at = this.open[0]!;
-    for (const t of this.open) if (table.end[t.index]! > table.end[at.index]!) at = t;
-    const steps = Math.floor(this.random() * 12);
-    for (let i = 0; i < steps; i++) {
-      const earlier = at.preds.map((p) => this.problem.tasks[p]!).filter((t) => !t.done);
-      if (earlier.length === 0) break;
-      at = earlier.reduce((a, b) => (table.end[b.index]! > table.end[a.index]! ? b : a));
-    }
-    rank[at.index] = rank[at.index]! - this.random() * this.spread();
-  }
-
-  private shiftSome({ rank }: Order): void {
-    const count = 1 + Math.floor(this.random() * 3);
-    const spread = this.spread();
-    for (let i = 0; i < count; i++) {
-      const task = this.pick(this.open);
-      rank[task.index] = rank[task.index]! + (this.random() * 2 - 1) * spread;
-    }
-  }
-
-  private shiftSurface({ rank }: Order): void {
-    const { surface } = this.pick(this.open);
-    const by = (this.random() * 2 - 1) * this.spread();
-    for (const t of this.open) if (t.surface === surface) rank[t.index] = rank[t.index]! + by;
-  }
-
-  private swap({ rank }: Order): void {
-    const a = this.pick(this.open).index;
-    const b = this.pick(this.open).index;
-    [rank[a], rank[b]] = [rank[b]!, rank[a]!];
-  }
-
-  private otherHand({ hand, rank }: Order): void {
-    const task = this.pick(this.open);
-    if (task.people !== 1 || task.able.length < 2) {
-      rank[task.index] = rank[task.index]! - this.random() * 600;
-      return;
-    }
-    hand[task.index] = hand[task.index]! >= 0 && this.random() < 0.5 ? -1 : this.pick(task.able).index;
-  }
-
-  private shake({ rank }: Order): void {
-    const share = this.random() * 0.4;
-    const spread = this.spread();
-    for (const t of this.open)
-      if (this.random() < share) rank[t.index] = rank[t.index]! + (this.random() - 0.5) * spread;
   }
 }

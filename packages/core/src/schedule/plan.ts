@@ -130,6 +130,6 @@ export function planRead(input: PlanInput, options: SearchOptions = {}): Plan {
 }
 
 /** Reads any JSON value as a job to plan and plans it. Throws `UnusableInput` with every fault. */
-export function plan(input: unknown): Plan {
-  return planRead(readBy(planSchema, input));
+export function plan(input: unknown, options: SearchOptions = {}): Plan {
+  return planRead(readBy(planSchema, input), options);
 }

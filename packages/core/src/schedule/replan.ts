@@ -34,7 +34,7 @@ export function replan(input: PlanInput, posted: FeasiblePlan, options: { seed?:
   const ends = earliestEnds(problem, begun.diaries);
   const kept = new Keeper(problem, begun, promisesOf(problem, posted), minuteOf(posted.finish), ends, options);
   const found = kept.search();
-  return found ? planFound(problem, begun, found, lowerBound(problem, ends)) : planRead(input);
+  return found ? planFound(problem, begun, found, lowerBound(problem, ends, begun.diaries)) : planRead(input);
 }
 
 function promisesOf(problem: Problem, posted: FeasiblePlan): (Promise | null)[] {

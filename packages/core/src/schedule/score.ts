@@ -21,8 +21,10 @@ const ORDERS: Record<HouseRules['planGoal'], readonly (keyof Measures)[]> = {
   'rooms-back-first': ['nights', 'finish', 'visits', 'hurried', 'idle'],
 };
 
-/** What a minute, a visit, a night weighs where a search compares plans that differ in several things at once. */
-const WEIGHTS: Record<keyof Measures, number> = { finish: 1, visits: 40, hurried: 0.1, idle: 0.15, nights: 40 };
+/** What a visit, a night, a short wait weighs where a search compares plans that differ in several things at once, in minutes. */
+const WEIGHTS: Record<Exclude<keyof Measures, 'finish'>, number> = { visits: 30, hurried: 0.05, idle: 0.1, nights: 30 };
+/** How much more the first measure of a goal weighs, where it is not the finish. */
+const FIRST = 20;
 
 export function measure(table: Timetable): Measures {
   const { tasks, start } = table.problem;
@@ -81,15 +83,18 @@ export function isBetter(problem: Problem, a: Measures, b: Measures): boolean {
   return false;
 }
 
-/** One number to steer by: the first measure in full, the others by weight, and how early the work ends on the whole. */
-export function steer(problem: Problem, table: Timetable, m: Measures): number {
-  const [first, ...others] = ORDERS[problem.goal];
-  let sum = 0;
-  for (let i = 0; i < problem.tasks.length; i++) sum += table.end[i]! - problem.start;
-  const mean = problem.tasks.length ? sum / problem.tasks.length : 0;
-  const side = others.reduce((s, by) => s + 0.05 * WEIGHTS[by] * worth(problem, m, by), 0);
-  return 4 * WEIGHTS[first!] * worth(problem, m, first!) + side + 0.5 * mean;
+/** Minutes that steps start later than they may for everything to end in time. A plan in time has none. */
+export function lateness({ problem, start }: Timetable, latest: Float64Array): number {
+  let late = 0;
+  for (let i = 0; i < problem.tasks.length; i++) if (start[i]! > latest[i]!) late += start[i]! - latest[i]!;
+  return late;
 }
 
-const worth = (problem: Problem, m: Measures, by: keyof Measures) =>
-  by === 'finish' ? m.finish - problem.start : m[by];
+/** One number to steer by, in minutes: how late the steps are, and beside it what else the firm counts. */
+export function steer(problem: Problem, late: number, m: Measures): number {
+  const [first] = ORDERS[problem.goal];
+  let cost = late;
+  for (const by of ['visits', 'hurried', 'idle', 'nights'] as const)
+    cost += m[by] * WEIGHTS[by] * (by === first ? FIRST : 1);
+  return cost;
+}

@@ -12,9 +12,13 @@ interface Use {
 
 const nothing = (): Use => ({ from: [], to: [], task: [] });
 const copyInto = (target: Use, use: Use) => {
-  target.from = use.from.slice();
-  target.to = use.to.slice();
-  target.task = use.task.slice();
+  const count = use.from.length;
+  target.from.length = target.to.length = target.task.length = count;
+  for (let i = 0; i < count; i++) {
+    target.from[i] = use.from[i]!;
+    target.to[i] = use.to[i]!;
+    target.task[i] = use.task[i]!;
+  }
 };
 const note = (use: Use, from: Minute, to: Minute, task: number) => {
   use.from.push(from);

@@ -39,6 +39,8 @@ const withCrew = (input: PlanInput, change: (p: Person) => Person): PlanInput =>
   crew: input.crew.map(change),
 });
 
+const nights = (n: number) => `${n} ${n === 1 ? 'night' : 'nights'}`;
+
 const later = (clock: string, n: number) => {
   const minutes = minutesOf(clock) + 30 * n;
   return minutes < 24 * 60 ? clockOf(minutes) : null;
@@ -115,11 +117,11 @@ export const DEMANDS: readonly Demand[] = [
   },
   {
     rule: 'nights-out',
-    says: (input, where) => (zoneOf(input, where)?.maxNightsOut == null ? null : `The room may be out of use for ${zoneOf(input, where)!.maxNightsOut} nights.`),
+    says: (input, where) => (zoneOf(input, where)?.maxNightsOut == null ? null : `The room may be out of use for ${nights(zoneOf(input, where)!.maxNightsOut!)}.`),
     without: (input, where) => withZone(input, where, { maxNightsOut: null }),
     eased: (input, where, n) => {
-      const nights = zoneOf(input, where)!.maxNightsOut! + n;
-      return n > 14 ? null : { input: withZone(input, where, { maxNightsOut: nights }), words: `${nights} ${nights === 1 ? 'night' : 'nights'} would do.` };
+      const most = zoneOf(input, where)!.maxNightsOut! + n;
+      return n > 14 ? null : { input: withZone(input, where, { maxNightsOut: most }), words: `${nights(most)} would do.` };
     },
   },
   {
