@@ -49,6 +49,9 @@ type Firm = (typeof FIRMS)[number];
 const CODE = 'ABCD-EFGH-JKLM';
 const PASSWORD = 'long-grass-and-wind';
 
+// A line of a test's own making is drawn out on the way to the server, where no worker answers before it.
+test.use({ serviceWorkers: 'block' });
+
 for (const firm of FIRMS)
   test.describe(firm.name, () => {
     let database: Awaited<ReturnType<typeof startMariadb>>;
@@ -128,7 +131,14 @@ for (const firm of FIRMS)
 
       await test.step('preparation in three taps, a coat in four', async () => {
         await page.goto(base + surface);
+        // A slow line: what was just written is not offered again before the page has been read anew.
+        const reads = (url: URL) => url.pathname.endsWith(`/surfaces/${surface.split('/').at(-1)}`);
+        await page.route(reads, async (route) => {
+          await new Promise((resolve) => setTimeout(resolve, 450));
+          await route.continue();
+        });
         await logAll(page, hand);
+        await page.unroute(reads);
       });
 
       await test.step('it is handed over', async () => {

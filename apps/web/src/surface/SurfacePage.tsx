@@ -41,8 +41,8 @@ export default function SurfacePage() {
   const navigate = useNavigate();
   const measures = useMeasures();
   const may = useMay();
-  const { data, error, fulfilledTimeStamp = 0, refetch } = useSurfaceQuery(surfaceId);
-  const [written, setWritten] = useState<{ stepId: string; at: number } | null>(null);
+  const { data, error, startedTimeStamp = 0, isFetching, refetch } = useSurfaceQuery(surfaceId);
+  const [written, setWritten] = useState<{ steps: readonly string[]; at: number } | null>(null);
   const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'away' | 'back' | null>(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
@@ -70,6 +70,12 @@ export default function SurfacePage() {
     setOpen('log');
   };
   const next = data.standing.next;
+  // Until the page has been read again, its next step may be one that was just written.
+  const isStale =
+    next !== null &&
+    written !== null &&
+    written.steps.includes(next.plan.id) &&
+    (isFetching || startedTimeStamp <= written.at);
   // The rub comes first and takes two taps; after it, the test that is worth most.
   const rubbed = data.tests.some((t) => t.test.kind === 'spirit-rub');
   return (
@@ -103,8 +109,7 @@ export default function SurfacePage() {
             letter="c"
             words="Log coat"
             main
-            // Until the page has been read again, its next step may be the one just logged.
-            disabled={!next || (next.plan.id === written?.stepId && fulfilledTimeStamp <= written.at)}
+            disabled={!next || isStale}
             onAct={() => {
               setLogging(data.standing);
               setOpen(open === 'log' ? null : 'log');
@@ -142,7 +147,7 @@ export default function SurfacePage() {
       {open === 'log' && logging?.next && (
         <LogWork
           key={putRight?.id ?? 'new'}
-          onLogged={(stepId) => setWritten({ stepId, at: Date.now() })}
+          onLogged={(steps) => setWritten({ steps, at: Date.now() })}
           {...(putRight ? { corrects: putRight } : {})}
           line={{
             ...logging,

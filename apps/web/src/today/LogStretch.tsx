@@ -30,7 +30,7 @@ export function LogStretch({
 }: {
   line: Loggable;
   steps: readonly WorkStep[];
-  onLogged?: ((stepId: string) => void) | undefined;
+  onLogged?: ((steps: readonly string[]) => void) | undefined;
   onDone: () => void;
 }) {
   const draft = useDraft(`stretch/${line.surfaceId}/${steps[0]!.plan.id}`, {
@@ -73,7 +73,7 @@ export function LogStretch({
       error={error}
       onSend={send}
       onSent={() => {
-        onLogged?.(made.at(-1)!.plan.id);
+        onLogged?.(steps.slice(0, steps.indexOf(made.at(-1)!) + 1).map((w) => w.plan.id));
         onDone();
       }}
       onLeave={onDone}

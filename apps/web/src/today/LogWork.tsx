@@ -36,8 +36,8 @@ export function LogWork({
 }: {
   line: Loggable;
   corrects?: Corrected;
-  /** Told of the step once it is written. */
-  onLogged?: (stepId: string) => void;
+  /** Told of the steps once they are written, those that were left out on the way among them. */
+  onLogged?: (steps: readonly string[]) => void;
   onDone: () => void;
 }) {
   const { sayFamily } = useWords();
@@ -69,7 +69,7 @@ export function LogWork({
   };
   const sent = () => {
     setLaid(said.productId);
-    onLogged?.(plan.id);
+    onLogged?.([plan.id]);
   };
   if (logged)
     return <Logged line={line} logged={logged} product={kept.find((p) => p.id === laid) ?? null} onDone={onDone} />;
