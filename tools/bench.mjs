@@ -6,6 +6,8 @@ import { ensureBuild, ensurePackages } from './build.mjs';
 import { careRows } from './benchCare.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
 import { pageRow } from './benchPage.mjs';
+import { paintRows } from './benchPaint.mjs';
+import { readingRows } from './benchReading.mjs';
 import { siteRows } from './benchSite.mjs';
 import { planRows } from './benchPlan.mjs';
 import { job as longJob } from './planInstances.mjs';
@@ -57,34 +59,53 @@ const question = {
   neighbours: [{ campaign: 'same', element: 'door', tests: [{ kind: 'spirit-rub', result: 'no-transfer' }] }],
   wanted: { chemistry: 'waterborne', sheen: 'satin', colour: '#22384d' },
 };
-await timed(400, () => core.assess(question));
-const assess = await timed(400, () => core.assess(question));
-rows.push([
-  'assess one surface',
-  `${assess.toFixed(2)} ms`,
-  '2 ms',
-  `${(assess / unit).toFixed(1)} × JSON yardstick (${unit.toFixed(3)} ms)`,
-]);
-
-await systems();
-await evidence();
-await trial();
-rows.push(...(await priceRows(core, timed, unit)));
-
-rows.push(...(await planRows(core, timed, unit)));
-rows.push(...(await careRows(core, timed, unit)));
-
-await overHttp();
-const first = firstLoad();
-rows.push([
-  'first-load JavaScript, gzipped',
-  `${(first / 1000).toFixed(0)} kB`,
-  '230 kB',
-  'the entry and what it imports at once',
-]);
+/** The parts of the bench, each by itself: one that fails says so in its place, and the others go on. */
+const PARTS = {
+  'one surface': assessed,
+  systems,
+  evidence,
+  'a trial': trial,
+  prices: async () => rows.push(...(await priceRows(core, timed, unit))),
+  plans: async () => rows.push(...(await planRows(core, timed, unit))),
+  aftercare: async () => rows.push(...(await careRows(core, timed, unit))),
+  'over HTTP': overHttp,
+  'people at once': async () => {
+    const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
+    rows.push(...(await siteRows(DEMO_PEOPLE, DEMO_PASSWORD)));
+  },
+  'a firm of a thousand jobs': async () => rows.push(...(await readingRows(core))),
+  'pages painted': async () => {
+    const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
+    rows.push(...(await paintRows({ email: DEMO_PEOPLE[0].email, password: DEMO_PASSWORD })));
+  },
+  'first load': async () => rows.push(firstLoadRow()),
+};
+const wanted = process.argv.slice(2);
+for (const [name, part] of Object.entries(PARTS)) {
+  if (wanted.length && !wanted.includes(name)) continue;
+  try {
+    await part();
+  } catch (error) {
+    rows.push([name, 'FAILED', '', error.message.split('\n')[0]]);
+    process.exitCode = 1;
+  }
+}
 const widths = [0, 1, 2].map((i) => Math.max(...rows.map((r) => r[i].length), 6));
 for (const row of [['what', 'median', 'aim', 'beside'], ...rows])
   say(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('   '));
+// What a part that failed left running ends with the bench.
+process.exit();
+
+async function assessed() {
+  await timed(400, () => core.assess(question));
+  const assess = await timed(400, () => core.assess(question));
+  rows.push([
+    'assess one surface',
+    `${assess.toFixed(2)} ms`,
+    '2 ms',
+    `${(assess / unit).toFixed(1)} × JSON yardstick (${unit.toFixed(3)} ms)`,
+  ]);
+}
 
 /** A shelf of 300 products: the shipped ones, and as many again and again under other names. */
 function wholeShelf() {
@@ -276,8 +297,14 @@ async function overHttp() {
   await pool.end();
   await server.stop();
   await database.stop();
-  rows.push(...(await siteRows(DEMO_PEOPLE, DEMO_PASSWORD)));
 }
+
+const firstLoadRow = () => [
+  'first-load JavaScript, gzipped',
+  `${(firstLoad() / 1000).toFixed(0)} kB`,
+  '230 kB',
+  'the entry and what it imports at once',
+];
 
 /** The entry script and every module it preloads. */
 function firstLoad() {

@@ -32,6 +32,7 @@ import { WritesInterceptor } from './edge/writes.interceptor.ts';
 import { ErrorsFilter } from './http/errors.filter.ts';
 import { SessionGuard } from './people/session.ts';
 import { databaseOptions } from './record/options.ts';
+import { ReadingModule } from './reading/reading.module.ts';
 import { RecordModule } from './record/record.module.ts';
 
 /** One module a capability, each on the record; what it exports others may use. */
@@ -39,6 +40,7 @@ import { RecordModule } from './record/record.module.ts';
   imports: [
     TypeOrmModule.forRootAsync({ useFactory: () => ({ ...databaseOptions(), retryAttempts: 5, retryDelay: 500 }) }),
     RecordModule,
+    ReadingModule,
     AftercareModule,
     CalendarModule,
     DemoModule,

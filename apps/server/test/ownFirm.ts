@@ -12,6 +12,7 @@ const LEFT = [
   'invitation',
   'access_note',
   'event',
+  'derived_answer',
 ];
 
 interface Column extends RowDataPacket {

@@ -44,8 +44,10 @@ const page = (more: Partial<AftercarePage> = {}): AftercarePage => ({
   jobs: [job('a'), job('b')],
   people: [],
   calls: [],
+  moreCalls: 0,
   uses: [],
   repaints: [],
+  lookedAfter: 0,
   visits: [],
   ...more,
 });

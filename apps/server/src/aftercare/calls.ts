@@ -1,4 +1,5 @@
-import { aftercareOf, causeFirst, FAULT_LABELS, leftToLook, mendMinutes } from '@rustic/core';
+import { aftercareOf, causeFirst, dayOf, FAULT_LABELS, leftToLook, mendMinutes, type Day } from '@rustic/core';
+import { DateTime } from 'luxon';
 import type { FaultMarkEntity } from '../record/punchEntities.ts';
 import type { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import { patienceDays, readyAt } from '../reading/mendOf.ts';
@@ -44,12 +45,22 @@ export interface Mend {
   by: string;
   minutes: number;
 }
+/** A film that stands, with the day of the place on which it was finished. */
+export type StandingFilm = Finished & { endDay: Day };
+
 /** What follows from one job's record, whatever the hour. */
 export interface JobCare {
   calls: Call[];
   uses: Use[];
-  finished: Finished[];
+  finished: StandingFilm[];
   mends: Mend[];
+}
+
+/** What follows on a job, from the text that it was kept as. */
+export function readCare(body: string): JobCare {
+  const care = JSON.parse(body) as JobCare;
+  for (const film of care.finished) film.endedAt = new Date(film.endedAt);
+  return care;
 }
 
 export function careOf(
@@ -64,7 +75,7 @@ export function careOf(
     const finished = finishedOn(records, surface);
     if (!finished) continue;
     const { c, last, log: _log, ...film } = finished;
-    care.finished.push(film);
+    care.finished.push({ ...film, endDay: dayOf(DateTime.fromJSDate(film.endedAt, { zone })) });
     const looked = records.looks
       .filter((l) => l.subject === surface.id)
       .map(({ code, at }) => ({ code, at: at.toISOString() }));

@@ -58,7 +58,9 @@ export const aftercarePage = named('AftercarePage', {
   ),
   /** Who paints; `days` are ISO weekdays. */
   people: z.array(answer({ id: text, name: text, initials: text, days: z.array(figure) })),
+  /** Those that come first; how many more there are. */
   calls: z.array(call),
+  moreCalls: figure,
   uses: z.array(
     named('CareUse', { ...inJob, surfaceId: text, name: text, code: text, words: text, why: text, at: text }),
   ),
@@ -70,6 +72,8 @@ export const aftercarePage = named('AftercarePage', {
       name: text,
     }),
   ),
+  /** How many surfaces are looked after, shown or not. */
+  lookedAfter: figure,
   visits: z.array(fixedVisit),
 });
 

@@ -168,12 +168,13 @@ export const shelfLook = named('ShelfLook', {
   seen: text,
 });
 export const takenIn = answer({ added: figure, changed: figure, same: figure, leftOut: figure });
+/** What is done with a product on a job, and on which surfaces there. */
 const use = { job: text, surface: text, words: text };
 /** The fewest products for the jobs ahead. */
 export const comingPage = named('Coming', {
   jobs: figure,
   demands: figure,
-  products: z.array(answer({ id: text, inVan: flag, uses: z.array(answer(use)) })),
+  products: z.array(answer({ id: text, inVan: flag, lines: figure, uses: z.array(answer(use)) })),
   uncovered: z.array(answer(use)),
 });
 

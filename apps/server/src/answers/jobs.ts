@@ -64,6 +64,13 @@ export const jobList = z.array(
   }),
 );
 
+/** All jobs in a few figures: how many are in hand and handed over, and what those in hand take and cost. */
+export const jobSums = answer({ inHand: figure, over: figure, minutes: figure, cost: sum });
+/** Every job by its name. */
+export const jobNames = z.array(
+  named('JobName', { ...rowOf(jobRecord, 'id', 'title', 'place', 'status'), empty: flag }),
+);
+
 /** A surface as the page of its job shows it. */
 const surfaceBrief = named('SurfaceBrief', {
   ...surfaceFields,

@@ -82,7 +82,7 @@ export const workStep = named('WorkLine', {
 
 /** Where a surface stands by the clock. */
 export const standingFields = {
-  ...from('RunLine', 'standing', 'lastEnd', 'opensAt', 'closesAt', 'dose'),
+  ...from('RunLine', 'standing', 'lastEnd', 'opensAt', 'closesAt'),
   next: workStep.nullable(),
   last: workStep.nullable(),
 };

@@ -1,8 +1,8 @@
 import { text } from '@rustic/core';
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { Like } from 'typeorm';
 import { standingSurfaces } from '../reading/standingSurfaces.ts';
+import { likeWords } from '../record/likeWords.ts';
 import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
@@ -23,7 +23,7 @@ export class FindController {
   @Get()
   async find(@Sender() who: Who, @Query() { q }: FindQuery) {
     const scope = this.writes.reading(who);
-    const like = Like(`%${q.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`);
+    const like = likeWords(q);
     const [jobs, named] = await Promise.all([
       scope.find(JobEntity, { title: like, ...STANDS }),
       scope.find(SurfaceEntity, { name: like, ...STANDS }),

@@ -1,13 +1,16 @@
-import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put, Query, Req, Res } from '@nestjs/common';
+import type { Response } from 'express';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../record/firmScope.ts';
-import { Sender } from '../people/session.ts';
-import { ForHands } from '../people/roles.ts';
+import { sendPacked } from '../http/packed.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
+import { ForHands, seesPrices } from '../people/roles.ts';
 import {
   CampaignBody,
   DayAsked,
   JobBody,
   JobChange,
+  JobsAsked,
   OrderBody,
   ReadingBody,
   ReturnBody,
@@ -18,14 +21,18 @@ import {
   WholeRoomBody,
   WithdrawalBody,
 } from './jobs.dto.ts';
+import { JobList } from './jobList.ts';
 import { Jobs } from './jobs.service.ts';
+import { JobPage } from './jobPage.ts';
 import { Rooms } from './rooms.service.ts';
 import { Withdrawals } from './withdrawals.ts';
-import { Answers } from '../answers/answer.ts';
+import { Answers, Sends } from '../answers/answer.ts';
 import {
   campaignAnswer,
   jobAnswer,
   jobList,
+  jobNames,
+  jobSums,
   jobsTakenOut,
   orderAnswer,
   readingAnswer,
@@ -40,13 +47,21 @@ import {
 @Controller('api')
 export class JobsController {
   constructor(
+    private readonly jobList: JobList,
     private readonly jobs: Jobs,
+    private readonly jobPage: JobPage,
     private readonly rooms: Rooms,
     private readonly withdrawals: Withdrawals,
   ) {}
 
-  @Answers('jobs', jobList) @Get('jobs') list(@Sender() who: Who) {
-    return this.jobs.list(who);
+  @Answers('jobs', jobList) @Get('jobs') list(@Sender() who: Who, @Query() asked: JobsAsked) {
+    return this.jobList.list(who, asked);
+  }
+  @Answers('jobSums', jobSums) @Get('jobs/sums') sums(@Sender() who: Who) {
+    return this.jobList.sums(who);
+  }
+  @Answers('jobNames', jobNames) @Get('jobs/names') names(@Sender() who: Who) {
+    return this.jobList.names(who);
   }
   @Answers('jobsTakenOut', jobsTakenOut) @Get('jobs/taken-out') takenOut(@Sender() who: Who) {
     return this.jobs.takenOut(who);
@@ -54,8 +69,13 @@ export class JobsController {
   @Answers('addJob', jobAnswer) @Post('jobs') add(@Sender() who: Who, @Body() body: JobBody) {
     return this.jobs.add(who, body);
   }
-  @Answers('job', wholeJob) @Get('jobs/:jobId') whole(@Sender() who: Who, @Param('jobId') id: string) {
-    return this.jobs.whole(who, id);
+  @Sends('job', wholeJob) @Get('jobs/:jobId') async whole(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Req() request: SessionRequest,
+    @Res() response: Response,
+  ): Promise<void> {
+    sendPacked(response, await this.jobPage.of(who, id, seesPrices(request.signedIn!.person.role)));
   }
   @Answers('changeJob', jobAnswer) @Patch('jobs/:jobId') change(
     @Sender() who: Who,

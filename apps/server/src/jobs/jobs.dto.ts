@@ -12,7 +12,7 @@ import {
   withdrawnSchema,
 } from '@rustic/core';
 import { z } from 'zod';
-import { bodyOf, noted } from '../http/bodyOf.ts';
+import { bodyOf, noted, queryOf } from '../http/bodyOf.ts';
 
 const { readings } = JOB_RECORDS;
 
@@ -91,6 +91,14 @@ export class CampaignBody extends bodyOf({
 export class WithdrawalBody extends bodyOf({ id: newId, reason: withdrawnSchema.shape.reason.optional() }) {}
 /** Brings it back. */
 export class ReturnBody extends bodyOf({ id: newId, note: z.string().max(400).optional() }) {}
+
+const MOST_AT_ONCE = 100;
+/** Which jobs are asked for: by words in their name, place or client, from the one after `after` on, so many at most. */
+export class JobsAsked extends queryOf({
+  words: z.string().trim().max(120).optional(),
+  after: z.uuid().optional(),
+  most: z.number().int().min(1).max(MOST_AT_ONCE).optional(),
+}) {}
 
 export class DayAsked extends bodyOf({ day: localDay }) {}
 

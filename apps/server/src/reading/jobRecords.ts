@@ -66,6 +66,11 @@ export async function readJob(scope: FirmScope, jobId: string, until?: Date): Pr
   return records!;
 }
 
+/** Reads jobs whole with their own rows read again: nothing of them is older than a mark that was asked before. */
+export async function readJobsAnew(scope: FirmScope, jobs: readonly JobEntity[]): Promise<JobRecords[]> {
+  return readJobs(scope, await scope.find(JobEntity, { id: In(jobs.map((j) => j.id)) }));
+}
+
 /** Reads several jobs whole, in as many queries as one takes. */
 export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], until?: Date): Promise<JobRecords[]> {
   if (jobs.length === 0) return [];

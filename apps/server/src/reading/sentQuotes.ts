@@ -1,3 +1,4 @@
+import { In } from 'typeorm';
 import { AgreementEntity, DocumentEntity } from '../record/documentEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 
@@ -9,9 +10,13 @@ export interface SentQuote {
   agreedBy: string | null;
 }
 
-/** The newest quote of every job of the firm that was sent one; what stands in it is not read. */
-export async function sentQuotes({ manager, who }: FirmScope): Promise<Map<string, SentQuote>> {
-  const where = { firmId: who.firmId };
+/** The newest quote of each of these jobs that was sent one; what stands in it is not read. */
+export async function sentQuotes(
+  { manager, who }: FirmScope,
+  jobIds: readonly string[],
+): Promise<Map<string, SentQuote>> {
+  if (jobIds.length === 0) return new Map();
+  const where = { firmId: who.firmId, jobId: In(jobIds) };
   const [documents, agreements] = await Promise.all([
     manager.find(DocumentEntity, {
       where,

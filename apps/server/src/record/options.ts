@@ -15,6 +15,7 @@ import { WritesThatHold1764600000010 } from './migrations/0010-writes-that-hold.
 import { EventsNameWhatMoved1764600000011 } from './migrations/0011-events-name-what-moved.ts';
 import { AFirmOfItsOwn1764700000012 } from './migrations/0012-a-firm-of-its-own.ts';
 import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
+import { DerivedAnswers1766200000027 } from './migrations/0027-derived-answers.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
@@ -80,6 +81,7 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       SecondLock1765900000024,
       PhotosByHash1766000000025,
       Passkeys1766100000026,
+      DerivedAnswers1766200000027,
     ],
     synchronize: false,
     migrationsRun: false,

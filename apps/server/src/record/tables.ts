@@ -8,6 +8,7 @@ import {
   QuoteNumberEntity,
   ShoppingTickEntity,
 } from './documentEntities.ts';
+import { DerivedAnswerEntity } from './derivedEntities.ts';
 import { FindingEntity, PhotoContentEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
 import {
   FirmEntity,
@@ -87,4 +88,5 @@ export const ENTITIES = [
   VisitActEntity,
   LookEntity,
   MailEntity,
+  DerivedAnswerEntity,
 ];

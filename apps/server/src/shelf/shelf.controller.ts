@@ -6,6 +6,7 @@ import type { Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands, ForMakers, ForPriceReaders } from '../people/roles.ts';
 import { ExportAsked, NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
+import { ComingJobs } from './coming.ts';
 import { Shelf } from './shelf.service.ts';
 import { Answers } from '../answers/answer.ts';
 import { comingPage, keptAnswer, noteAnswer, shelfLook, shelfPage, takenIn, tinAnswer } from '../answers/firm.ts';
@@ -15,13 +16,16 @@ const TYPES: Record<ShelfFormat, string> = { csv: 'text/csv', json: 'application
 @ApiTags('shelf')
 @Controller('api/shelf')
 export class ShelfController {
-  constructor(private readonly shelf: Shelf) {}
+  constructor(
+    private readonly shelf: Shelf,
+    private readonly ahead: ComingJobs,
+  ) {}
 
   @Answers('shelf', shelfPage) @Get() all(@Sender() who: Who) {
     return this.shelf.all(who);
   }
   @Answers('coming', comingPage) @Get('coming') coming(@Sender() who: Who) {
-    return this.shelf.coming(who);
+    return this.ahead.coming(who);
   }
   @ForPriceReaders() @Get('file') async file(@Sender() who: Who, @Query() asked: ExportAsked, @Res() response: Response): Promise<void> {
     const text = await this.shelf.export(who, asked.format);

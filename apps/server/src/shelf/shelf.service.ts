@@ -1,30 +1,12 @@
-import { breath } from '../reading/breath.ts';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
-import {
-  hashOf,
-  isTypical,
-  productDemands,
-  readShelf,
-  shelfDifference,
-  smallestSet,
-  writeShelf,
-  type Product,
-  type ProductDemand,
-  type ShelfDifference,
-  type ShelfFormat,
-  type ShelfRead,
-} from '@rustic/core';
+import { hashOf, isTypical, readShelf, shelfDifference, writeShelf, type Product, type ShelfDifference, type ShelfFormat, type ShelfRead } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
-import { STANDS } from '../record/takenOut.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from '../record/shelfEntities.ts';
 import { TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { editedElsewhere } from '../http/conflict.ts';
-import { caseIn, composeAll } from '../reading/houseReading.ts';
-import { readJobs } from '../reading/jobRecords.ts';
-import { isLeftOut } from '../reading/leftOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import { productById, readFirmShelf } from '../reading/firmShelf.ts';
 import type { NoteBody, ProductBody, ShelfFile, ShelfImport, TinBody, TinChange } from './shelf.dto.ts';
@@ -166,39 +148,5 @@ export class Shelf {
     const found = productById(await readFirmShelf(scope), productId);
     if (!found) throw new NotFoundException('There is no such product.');
     return found;
-  }
-
-  /** The fewest products with which everything still to be done on the jobs ahead can be done, and what nothing does. */
-  async coming(who: Who) {
-    const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity, STANDS, { startsAt: 'ASC' })).filter((j) => j.status !== 'aftercare');
-    const demands: (ProductDemand & { job: string; surface: string })[] = [];
-    for (const records of await readJobs(scope, jobs)) {
-      await composeAll(records);
-      for (const surface of records.surfaces) {
-        const { c, made } = caseIn(records, surface);
-        const done = records.work.some((w) => w.surfaceId === surface.id);
-        if (done || isLeftOut(surface)) continue;
-        const asked = productDemands(c, made, surface.id);
-        demands.push(...asked.map((d) => ({ ...d, job: records.job.title, surface: surface.name })));
-        await breath();
-      }
-    }
-    const shelf = await readFirmShelf(scope);
-    const price = new Map(shelf.all.map((p) => [p.id, Math.min(...p.tins.map((t) => t.price), 1e9)]));
-    // What stands in the van costs nothing more to bring along.
-    const inVan = new Set(shelf.tins.filter((t) => t.litres > 0).map((t) => t.productId));
-    const set = smallestSet(demands, (id) => (inVan.has(id) ? 0 : (price.get(id) ?? 0)));
-    const byId = new Map(demands.map((d) => [d.id, d]));
-    const brief = (id: string) => {
-      const { job, surface, words } = byId.get(id)!;
-      return { job, surface, words };
-    };
-    return {
-      jobs: jobs.length,
-      demands: demands.length,
-      products: set.products.map((id) => ({ id, inVan: inVan.has(id), uses: set.uses[id]!.map(brief) })),
-      uncovered: set.uncovered.map(brief),
-    };
   }
 }

@@ -234,7 +234,7 @@ export class Trials {
   }
 
   /** Check-ins that fall due, for the run sheet. */
-  async due(scope: FirmScope, jobs: readonly JobEntity[]) {
+  async due(scope: FirmScope, names: ReadonlyMap<string, string>) {
     const [trials, acts, { kept }] = await Promise.all([
       scope.find(TrialEntity),
       scope.find(TrialActEntity, {}, { at: 'ASC', id: 'ASC' }),
@@ -246,10 +246,9 @@ export class Trials {
         acts.filter((a) => a.trialId === trial.id),
         kept,
       ).sort((a, b) => a.due.localeCompare(b.due))[0];
-      const job = jobs.find((j) => j.id === trial.jobId);
-      return next && job
-        ? [{ trialId: trial.id, title: trial.title, jobId: job.id, jobTitle: job.title, ...next }]
-        : [];
+      const { id: trialId, title, jobId } = trial;
+      const jobTitle = names.get(jobId);
+      return next && jobTitle !== undefined ? [{ trialId, title, jobId, jobTitle, ...next }] : [];
     });
   }
 

@@ -1,8 +1,5 @@
-import { createHash } from 'node:crypto';
-import { promisify } from 'node:util';
-import { gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
-import { IsNull, LessThan } from 'typeorm';
+import { In, IsNull, LessThan } from 'typeorm';
 import { z } from 'zod';
 import { cureDates, SECOND_INSTALMENT } from '@rustic/core';
 import { openReplies } from '../reading/openReplies.ts';
@@ -13,8 +10,8 @@ import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
-import { bindsAt, readJobs, type JobRecords } from '../reading/jobRecords.ts';
+import { composeAll, doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
+import { bindsAt, readJobsAnew, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { withoutSums } from '../answers/answer.ts';
 import { todayLine, todayRest } from '../answers/site.ts';
@@ -23,11 +20,13 @@ import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
-import { marksOf, Remembered, type Marks } from '../reading/sheetCache.ts';
+import { packed, type Packed } from '../http/packed.ts';
+import { firmMark, jobMarks, type FirmMark } from '../reading/marks.ts';
+import { Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
-/** Packed quickly rather than tightly: a sheet is good for a minute at most. */
-const PACKED = 3;
+/** A sheet is good for a minute at most. */
+const MINUTE_MS = 60_000;
 /** A film cures for no longer than this, nearly always. */
 const CURING_MS = 60 * DAY_MS;
 /** Follow-ups are shown so long before they fall due. */
@@ -35,14 +34,10 @@ const SOON_MS = 3 * DAY_MS;
 /** And visits so long before they are made. */
 const VISITS_AHEAD_MS = 7 * DAY_MS;
 
-/** A run sheet as it is sent: JSON, packed once for everybody who asks for it. */
-export interface SaidSheet {
-  gzipped: Buffer;
-  etag: string;
-}
+/** A run sheet, for those who see prices and for those who do not. */
 interface Sheet {
-  whole: SaidSheet;
-  unpriced: SaidSheet;
+  whole: Packed;
+  unpriced: Packed;
 }
 /** A job's lines, as they stand in the text of a sheet. */
 interface SaidLines {
@@ -62,13 +57,14 @@ export class RunSheet {
     private readonly trials: Trials,
   ) {}
 
-  async today(who: Who, prices: boolean): Promise<SaidSheet> {
+  async today(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const marks = await marksOf(scope);
-    const known = this.sheets.get(who.firmId, marks.whole);
-    const sheet = known ?? this.read(scope, marks);
+    const mark = await firmMark(scope);
+    const now = `${mark.whole}|${minuteOf(who)}`;
+    const known = this.sheets.get(who.firmId, now);
+    const sheet = known ?? this.read(scope, mark);
     if (!known) {
-      this.sheets.set(who.firmId, marks.whole, sheet);
+      this.sheets.set(who.firmId, now, sheet);
       // What failed is not remembered: whoever asks next tries again.
       sheet.catch(() => this.sheets.forget(who.firmId, sheet));
     }
@@ -76,21 +72,22 @@ export class RunSheet {
     return prices ? whole : unpriced;
   }
 
-  private async read(scope: FirmScope, marks: Marks): Promise<Sheet> {
+  private async read(scope: FirmScope, mark: FirmMark): Promise<Sheet> {
     const { who } = scope;
-    const jobs = await scope.find(JobEntity, STANDS, { startsAt: 'ASC' });
+    const names = await namesOf(scope);
     const lately = await this.workedOnSince(scope, new Date(who.now.getTime() - CURING_MS));
-    const visits = await visitsSoon(scope, jobs);
+    const visits = await visitsSoon(scope, names);
     const returnedTo = new Set(
       visits.filter((v) => v.calls.some((c) => SECOND_INSTALMENT.includes(c.code))).map((v) => v.jobId),
     );
-    const underWay = jobs.filter(
-      (j) =>
-        j.status === 'active' ||
-        j.status === 'planned' ||
-        (j.status === 'aftercare' && (lately.has(j.id) || returnedTo.has(j.id))),
-    );
-    const lines = await this.linesOf(scope, underWay, marks);
+    const underWay = await scope.manager.find(JobEntity, {
+      where: [
+        { status: In(['active', 'planned']) },
+        { status: 'aftercare' as const, id: In([...new Set([...lately, ...returnedTo])]) },
+      ].map((one) => ({ ...one, ...STANDS, firmId: who.firmId })),
+      order: { startsAt: 'ASC', id: 'ASC' },
+    });
+    const lines = await this.linesOf(scope, underWay, mark);
     const soon = new Date(who.now.getTime() + SOON_MS);
     const due = await scope.find(FollowUpEntity, { closedAt: IsNull(), dueAt: LessThan(soon) }, { dueAt: 'ASC' });
     const named = await standingSurfaces(
@@ -98,7 +95,7 @@ export class RunSheet {
       due.map((f) => f.surfaceId),
     );
     const rest = JSON.stringify({
-      checks: await this.trials.due(scope, jobs),
+      checks: await this.trials.due(scope, names),
       visits,
       clients: await openReplies(scope),
       followUps: due
@@ -115,7 +112,7 @@ export class RunSheet {
     });
     const now = JSON.stringify(who.now.toISOString());
     const sheet = (texts: string[], after: string) =>
-      readyToSend(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
+      packed(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
     return {
       whole: await sheet(
         lines.map((l) => l.text),
@@ -139,23 +136,39 @@ export class RunSheet {
   }
 
   /** The lines of each job, as text; only those are made anew on whose job something happened. */
-  private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], marks: Marks): Promise<SaidLines[]> {
-    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, marks.ofJob(j.id))]));
+  private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark): Promise<SaidLines[]> {
+    const marks = await jobMarks(
+      scope,
+      mark,
+      jobs.map((j) => j.id),
+    );
+    const nowOf = (jobId: string) => `${marks.ofJob(jobId)}|${minuteOf(scope.who)}`;
+    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, nowOf(j.id))]));
     const moved = jobs.filter((j) => known.get(j.id) === undefined);
-    for (const records of await readJobs(scope, moved)) {
+    for (const records of await readJobsAnew(scope, moved)) {
+      await composeAll(records);
       const posted = await newestPlan(scope, records.job.id);
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
       const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
-      this.lines.set(records.job.id, marks.ofJob(records.job.id), said);
+      this.lines.set(records.job.id, nowOf(records.job.id), said);
       known.set(records.job.id, said);
     }
     return jobs.map((j) => known.get(j.id)!);
   }
 }
 
+/** What every job that was not taken out is called, by its id. */
+async function namesOf({ manager, who }: FirmScope): Promise<Map<string, string>> {
+  const jobs = await manager.find(JobEntity, {
+    select: { id: true, title: true },
+    where: { firmId: who.firmId, ...STANDS },
+  });
+  return new Map(jobs.map(({ id, title }) => [id, title]));
+}
+
 /** Fixed visits of the coming days, and those that nobody has said were made. */
-async function visitsSoon(scope: FirmScope, jobs: readonly JobEntity[]) {
+async function visitsSoon(scope: FirmScope, names: ReadonlyMap<string, string>) {
   const until = new Date(scope.who.now.getTime() + VISITS_AHEAD_MS).toISOString().slice(0, 10);
   const visits = await standingVisits(scope);
   return visits
@@ -163,7 +176,7 @@ async function visitsSoon(scope: FirmScope, jobs: readonly JobEntity[]) {
     .map(({ id, jobId, onDay, fromTime, minutes, calls, personId }) => ({
       id,
       jobId,
-      jobTitle: jobs.find((j) => j.id === jobId)?.title ?? '',
+      jobTitle: names.get(jobId) ?? '',
       onDay,
       fromTime,
       minutes,
@@ -172,11 +185,7 @@ async function visitsSoon(scope: FirmScope, jobs: readonly JobEntity[]) {
     }));
 }
 
-const packed = promisify(gzip);
-async function readyToSend(text: string): Promise<SaidSheet> {
-  const gzipped = await packed(text, { level: PACKED });
-  return { gzipped, etag: `"${createHash('sha256').update(gzipped).digest('base64url').slice(0, 27)}"` };
-}
+const minuteOf = ({ now }: Who) => Math.floor(now.getTime() / MINUTE_MS);
 
 /** The same for whoever does not see prices: what is declared, without its sums. */
 const unpriced = (schema: z.ZodType, text: string) => JSON.stringify(withoutSums(schema).parse(JSON.parse(text)));
@@ -184,7 +193,7 @@ const unpriced = (schema: z.ZodType, text: string) => JSON.stringify(withoutSums
 /** Where one surface stands, what comes next on it, and what a page needs to go on by itself while there is no signal. */
 function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan | null, who: Who) {
   const { job } = records;
-  const { work, ...line } = standingOf(records, surface, who.now);
+  const { work, dose: _untold, ...line } = standingOf(records, surface, who.now);
   const planned = posted?.plan.steps.find((s) => s.surface === surface.id && s.id === line.next?.plan.id) ?? null;
   const back = line.next?.atReturn ? returnVisit(records, surface) : undefined;
   const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
@@ -211,7 +220,8 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
       temperatureC: reading?.temperatureC ?? job.temperatureC,
       relativeHumidityPct: reading?.relativeHumidityPct ?? job.relativeHumidityPct,
     },
-    work,
+    // Nothing more is logged on what is finished.
+    work: line.standing === 'done' ? [] : work,
     done: doneOn(records, surface),
     curing: line.standing === 'done' ? curingOf(records, surface, who.now) : null,
   };

@@ -46,6 +46,7 @@ import {
 } from './work.dto.ts';
 import { Answers, Sends } from '../answers/answer.ts';
 import { jobAnswer } from '../answers/jobs.ts';
+import { sendPacked } from '../http/packed.ts';
 import { followUpAnswer, holdAnswer, stretchAnswer, todayAnswer, workAnswer, workWarnings } from '../answers/site.ts';
 
 /** What a log says at once: limits missed, when the surface opens, and how far that is from the label. */
@@ -253,11 +254,7 @@ export class WorkController {
   @Sends('today', todayAnswer)
   @Get('today')
   async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
-    const { gzipped, etag } = await this.sheet.today(who, seesPrices(request.signedIn!.person.role));
-    // Whoever has this very sheet is told that it stands.
-    response.setHeader('ETag', etag);
-    response.setHeader('Content-Encoding', 'gzip');
-    response.type('json').send(gzipped);
+    sendPacked(response, await this.sheet.today(who, seesPrices(request.signedIn!.person.role)));
   }
   @ForHands() @Answers('logWork', workAnswer) @Post('jobs/:jobId/work') log(
     @Sender() who: Who,

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { Mark, NotesUnder } from '../page/notes.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
+import { counted } from '../words/counted.ts';
 import { capital } from '../words/figures.ts';
 import { dueLines, type Due } from './due.ts';
 import { FixedVisits } from './FixedVisits.tsx';
@@ -30,11 +31,11 @@ export default function Aftercare() {
           <Total words="due now" figure={due.length} />
           <Total words="to come" figure={calls.length - due.length} />
           <Total words="visits fixed" figure={data.visits.length} />
-          <Total end words="surfaces looked after" figure={data.repaints.length} />
+          <Total end words="surfaces looked after" figure={data.lookedAfter} />
         </>
       }
     >
-      {data.repaints.length === 0 && (
+      {data.lookedAfter === 0 && (
         <p className="max-w-[60ch] py-6">
           Nothing is finished yet. When the last coat of a surface is logged, its cure dates and its visits stand here.
         </p>
@@ -42,6 +43,11 @@ export default function Aftercare() {
       <FixedVisits data={data} mayEnd={may.work} />
       <Calls title="Look at now" data={data} lines={due} />
       <Calls title="Visits to come" data={data} lines={calls.filter((d) => !due.includes(d))} />
+      {data.moreCalls > 0 && (
+        <p className="mb-5 text-faded">
+          {counted(data.moreCalls, 'thing')} more to look at later: they come up as these are done.
+        </p>
+      )}
       <Dated title="Until it may be used" lines={uses} now={data.now} exact />
       <Dated title="Painting again" lines={repaints} now={data.now} />
     </Page>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { newId, newToken } from '../store/newId.ts';
-import { useFeedQuery, useJobsQuery, useSetBusyMutation, useSetFeedMutation } from '../store/endpoints.ts';
+import { useFeedQuery, useJobNamesQuery, useSetBusyMutation, useSetFeedMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { ShownOnce } from '../form/atOnce.tsx';
 import { FilePick } from '../form/FilePick.tsx';
@@ -14,7 +14,7 @@ const PLANNED = ['planned', 'active'];
 export default function CalendarPage() {
   const { sayTime } = useWords();
   const { data: feed, error, refetch } = useFeedQuery();
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobNamesQuery();
   const [set, setting] = useSetFeedMutation();
   const [address, setAddress] = useState<string | null>(null);
   if (!feed || !jobs) return <Coming error={error} again={() => void refetch()} />;

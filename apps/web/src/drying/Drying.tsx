@@ -26,7 +26,7 @@ import { Zoom, type Scale } from './Zoom.tsx';
 import {
   endpoints,
   type PlanPage,
-  useJobsQuery,
+  useJobNamesQuery,
   usePlanQuery,
   usePostPlanMutation,
   useSoughtPlanQuery,
@@ -42,9 +42,9 @@ export default function Drying() {
   const jobId = all ? undefined : named;
   const navigate = useNavigate();
   const lastJob = useSight((s) => s.lastJob);
-  const { data: jobs, error, refetch } = useJobsQuery();
+  const { data: jobs, error, refetch } = useJobNamesQuery();
   const tell = useTell();
-  const planned = jobs?.filter((j) => (j.status !== 'aftercare' || j.id === jobId) && j.surfaces > 0) ?? [];
+  const planned = jobs?.filter((j) => (j.status !== 'aftercare' || j.id === jobId) && !j.empty) ?? [];
   const chosen =
     jobId ??
     planned.find((j) => j.id === lastJob)?.id ??

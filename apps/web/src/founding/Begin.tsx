@@ -4,7 +4,7 @@ import { Mark } from '../page/notes.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { sayMoney } from '../words/figures.ts';
 import { intoDemo } from './intoFirm.ts';
-import { useJobsQuery, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
+import { useJobSumsQuery, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
 
 const LINE = 'grid items-center gap-x-4 gap-y-1 border-b border-rule py-3 wide:grid-cols-[34px_1fr_auto]';
 const GO =
@@ -14,7 +14,7 @@ const GO =
 export default function Begin() {
   const { data: session, error } = useSessionQuery();
   const { data: shelf } = useShelfQuery();
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobSumsQuery();
   if (!session) return <Coming error={error} />;
   const { firm } = session;
   const own = shelf?.filter((p) => p.own && p.kept).length ?? 0;
@@ -50,7 +50,11 @@ export default function Begin() {
         <Step n={4} words="People" go={<Go to="/people">Ask somebody in</Go>}>
           Painters see the work and no prices.
         </Step>
-        <Step n={5} words="The first house" go={<Go to="/jobs">{jobs?.length ? 'To the jobs' : 'Open a job'}</Go>}>
+        <Step
+          n={5}
+          words="The first house"
+          go={<Go to="/jobs">{jobs && jobs.inHand + jobs.over > 0 ? 'To the jobs' : 'Open a job'}</Go>}
+        >
           Walk round it, test, and the price follows.
         </Step>
         <LookRound />

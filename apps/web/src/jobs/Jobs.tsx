@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Act } from '../page/Act.tsx';
 import { useMay } from '../store/useMay.ts';
@@ -13,13 +13,15 @@ import {
   type Job,
   type JobBrief,
   useAddJobMutation,
-  useJobsQuery,
+  useJobSumsQuery,
   useJobsTakenOutQuery,
   useSessionQuery,
 } from '../store/endpoints.ts';
+import { useJobPagesInfiniteQuery } from '../store/jobPages.ts';
 import { useWords } from '../words/Words.tsx';
 import type { Times } from '../words/time.ts';
 import { Form } from '../form/Form.tsx';
+import { Typed } from '../form/atOnce.tsx';
 import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { counted } from '../words/counted.ts';
@@ -33,18 +35,22 @@ const STATUS: Record<Job['status'], string> = {
   active: 'under way',
   aftercare: 'aftercare',
 };
-const ORDER: Job['status'][] = ['active', 'planned', 'quoted', 'walk-round', 'aftercare'];
+/** So many are seen at one look. */
+const FEW = 12;
 
 export default function Jobs() {
   const { sayDate } = useWords();
   const { sayTime } = useWords();
-  const { data, error, refetch } = useJobsQuery();
+  const [words, setWords] = useState('');
+  const asked = useDeferredValue(words.trim());
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useJobPagesInfiniteQuery(asked);
+  const { data: sums } = useJobSumsQuery();
   const { data: session } = useSessionQuery();
   const { data: out } = useJobsTakenOutQuery();
   const may = useMay();
   const [adding, setAdding] = useState<'new' | 'file' | null>(null);
-  if (!data || !session) return <Coming error={error} again={() => void refetch()} />;
-  const jobs = [...data].sort((a, b) => ORDER.indexOf(a.status) - ORDER.indexOf(b.status));
+  if (!data || !sums || !session) return <Coming error={error} again={() => void refetch()} />;
+  const jobs = data.pages.flat();
   const { currency } = session.firm;
   const { notes, ofJob } = notesOf(jobs);
   return (
@@ -62,28 +68,25 @@ export default function Jobs() {
       }
       footing={
         <>
-          <Total words="jobs" figure={jobs.length} />
-          <Total
-            words="hours in hand"
-            figure={sayHours(jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + j.minutes, 0))}
-          />
-          {may.seePrices && (
-            <Total
-              end
-              words="labour and paint"
-              figure={sayRoundMoney(
-                jobs.filter((j) => j.status !== 'aftercare').reduce((s, j) => s + (j.cost ?? 0), 0),
-                currency,
-              )}
-            />
-          )}
+          <Total words="jobs in hand" figure={sums.inHand} />
+          <Total words="handed over" figure={sums.over} />
+          <Total words="hours in hand" figure={sayHours(sums.minutes)} />
+          {may.seePrices && <Total end words="labour and paint" figure={sayRoundMoney(sums.cost, currency)} />}
         </>
       }
     >
       {adding === 'new' && <JobForm zone={session.firm.timeZone} onDone={() => setAdding(null)} />}
       {adding === 'file' && <BringIn onDone={() => setAdding(null)} />}
-      {jobs.length === 0 && !adding && (
+      {sums.inHand + sums.over === 0 && !adding && (
         <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>
+      )}
+      {sums.inHand + sums.over > FEW && (
+        <div className="no-print mb-2">
+          <Typed words="Find a job by its name, place or client" value={words} onType={setWords} width="w-72" />
+        </div>
+      )}
+      {asked !== '' && jobs.length === 0 && (
+        <p className="py-3">No job has that in its name, its place or its client.</p>
       )}
       <table className="w-full border-collapse">
         <thead>
@@ -129,6 +132,16 @@ export default function Jobs() {
           ))}
         </tbody>
       </table>
+      {hasNextPage && (
+        <button
+          type="button"
+          className="no-print my-3 min-h-[44px] underline"
+          disabled={isFetchingNextPage}
+          onClick={() => void fetchNextPage()}
+        >
+          {isFetchingNextPage ? 'More come …' : 'More jobs'}
+        </button>
+      )}
       {out && out.length > 0 && (
         <TakenOut all={out.map(({ id, title, withdrawn }) => ({ what: 'job', id, name: title, withdrawn }))} />
       )}

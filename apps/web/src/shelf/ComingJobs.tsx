@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { sayMoney, isTold } from '../words/figures.ts';
 import { useComingQuery, useSessionQuery, useShelfQuery } from '../store/endpoints.ts';
+import { counted } from '../words/counted.ts';
 import { useWords } from '../words/Words.tsx';
 
 /** The fewest products with which the jobs ahead can be done: what to bring, what to buy, what nothing does. */
@@ -50,7 +51,7 @@ export default function ComingJobs() {
         </div>
       )}
       <ul>
-        {data.products.map(({ id, inVan, uses }) => {
+        {data.products.map(({ id, inVan, lines, uses }) => {
           const p = of(id);
           return (
             <li key={id} className="border-b border-rule py-0.5">
@@ -58,7 +59,7 @@ export default function ComingJobs() {
                 <summary className="cursor-pointer wide:min-h-[36px] wide:py-1">
                   <span className="ml-1 font-semibold">{p.name}</span>{' '}
                   <span className="text-faded">
-                    {makerWords(p)}, {sayFamily(p.family)}, for {uses.length} {uses.length === 1 ? 'line' : 'lines'}
+                    {makerWords(p)}, {sayFamily(p.family)}, for {counted(lines, 'line')}
                   </span>
                   <span className={`float-right ${inVan ? '' : 'font-semibold'}`}>{inVan ? 'in the van' : 'to buy'}</span>
                 </summary>

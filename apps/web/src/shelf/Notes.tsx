@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { Chip } from '../page/Act.tsx';
 import { claimsOf, type Claim } from './claims.ts';
 import { newId } from '../store/newId.ts';
-import { type KeptProduct, type ProductNote, useAddNoteMutation, useJobsQuery, useTrialsQuery } from '../store/endpoints.ts';
+import { type KeptProduct, type ProductNote, useAddNoteMutation, useJobNamesQuery, useTrialsQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { LinesField, SelectField } from '../form/fields.tsx';
@@ -94,7 +94,7 @@ function WriteNote({ productId, writing, onDone }: { productId: string; writing:
   });
   const { standing } = draft.said;
   const { data: trials } = useTrialsQuery();
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobNamesQuery();
   const [add, { isLoading, error }] = useAddNoteMutation();
   const shown = [...(trials ?? []).map((t) => [`trial/${t.id}`, `Trial: ${t.title}`] as const), ...(jobs ?? []).map((j) => [`job/${j.id}`, `Call-back: ${j.title}`] as const)];
   const send = ({ text, shownBy }: typeof draft.said) => {

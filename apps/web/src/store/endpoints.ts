@@ -141,7 +141,14 @@ const injectedRtkApi = api.injectEndpoints({
       query: ({ testId, ...body }) => ({ url: `/api/tests/${encodeURIComponent(String(testId))}/withdrawal`, method: "POST", body }),
     }),
     jobs: build.query<JobsApiResponse, JobsApiArg>({
-      query: () => ({ url: `/api/jobs` }),
+      query: (queryArg) => ({
+        url: `/api/jobs`,
+        params: {
+          words: queryArg.words,
+          after: queryArg.after,
+          most: queryArg.most,
+        },
+      }),
     }),
     addJob: build.mutation<AddJobApiResponse, AddJobApiArg>({
       query: (queryArg) => ({
@@ -149,6 +156,12 @@ const injectedRtkApi = api.injectEndpoints({
         method: "POST",
         body: queryArg,
       }),
+    }),
+    jobSums: build.query<JobSumsApiResponse, JobSumsApiArg>({
+      query: () => ({ url: `/api/jobs/sums` }),
+    }),
+    jobNames: build.query<JobNamesApiResponse, JobNamesApiArg>({
+      query: () => ({ url: `/api/jobs/names` }),
     }),
     jobsTakenOut: build.query<JobsTakenOutApiResponse, JobsTakenOutApiArg>({
       query: () => ({ url: `/api/jobs/taken-out` }),
@@ -909,9 +922,22 @@ export type TakeTestBackApiArg = {
   testId: string;
 } & TakeTestBackBody;
 export type JobsApiResponse = /** status 2XX as asked */ JobBrief[];
-export type JobsApiArg = void;
+export type JobsApiArg = {
+  words?: string;
+  after?: string;
+  most?: number;
+};
 export type AddJobApiResponse = /** status 2XX as asked */ Job;
 export type AddJobApiArg = JobBody;
+export type JobSumsApiResponse = /** status 2XX as asked */ {
+  inHand: number;
+  over: number;
+  minutes: number;
+  cost?: number;
+};
+export type JobSumsApiArg = void;
+export type JobNamesApiResponse = /** status 2XX as asked */ JobName[];
+export type JobNamesApiArg = void;
 export type JobsTakenOutApiResponse = /** status 2XX as asked */ JobTakenOut[];
 export type JobsTakenOutApiArg = void;
 export type JobApiResponse = /** status 2XX as asked */ WholeJob;
@@ -1556,8 +1582,10 @@ export type AftercarePage = {
     days: number[];
   }[];
   calls: Call[];
+  moreCalls: number;
   uses: CareUse[];
   repaints: Repaint[];
+  lookedAfter: number;
   visits: FixedVisit[];
 };
 export type Refusal = {
@@ -2608,6 +2636,13 @@ export type JobBody = {
   note?: string;
   startsAt: string;
 };
+export type JobName = {
+  id: string;
+  title: string;
+  place: string;
+  status: JobStatus;
+  empty: boolean;
+};
 export type JobTakenOut = {
   id: string;
   title: string;
@@ -2971,8 +3006,6 @@ export type SurfaceBrief = {
     /** When the last coat opens for the next, and closes; minutes since the epoch. */
     opensAt: null | number;
     closesAt: null | number;
-    /** Share of the way to opening, 0 to 1. */
-    dose: null | number;
     next: WorkLine | null;
     last: WorkLine | null;
   };
@@ -3839,8 +3872,6 @@ export type SurfacePage = {
     /** When the last coat opens for the next, and closes; minutes since the epoch. */
     opensAt: null | number;
     closesAt: null | number;
-    /** Share of the way to opening, 0 to 1. */
-    dose: null | number;
     next: WorkLine | null;
     last: WorkLine | null;
     work: WorkLine[];
@@ -4532,6 +4563,7 @@ export type Coming = {
   products: {
     id: string;
     inVan: boolean;
+    lines: number;
     uses: {
       job: string;
       surface: string;
@@ -4851,8 +4883,6 @@ export type TodayLine = {
   /** When the last coat opens for the next, and closes; minutes since the epoch. */
   opensAt: null | number;
   closesAt: null | number;
-  /** Share of the way to opening, 0 to 1. */
-  dose: null | number;
   next: WorkLine | null;
   last: WorkLine | null;
   work: WorkLine[];
@@ -5466,8 +5496,9 @@ export const {
   useKeepPhotoMutation,
   useRecordTestMutation,
   useTakeTestBackMutation,
-  useJobsQuery,
   useAddJobMutation,
+  useJobSumsQuery,
+  useJobNamesQuery,
   useJobsTakenOutQuery,
   useJobQuery,
   useChangeJobMutation,

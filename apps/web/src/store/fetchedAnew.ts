@@ -81,7 +81,8 @@ endpoints.enhanceEndpoints({
     changeTin: { invalidatesTags: moves(...ALL_COMPUTED) },
     addNote: { invalidatesTags: moves('Shelf') },
 
-    jobs: { providesTags: ['Jobs'] },
+    jobSums: { providesTags: ['Jobs'] },
+    jobNames: { providesTags: ['Jobs'] },
     jobsTakenOut: { providesTags: ['Jobs'] },
     addJob: { invalidatesTags: moves('Jobs') },
     takeOutJob: { invalidatesTags: writes(onNone, 'job-withdrawn') },

@@ -1,3 +1,4 @@
+import { JOBS_AT_A_TIME } from '../store/jobPages.ts';
 import { useEffect, useRef } from 'react';
 import type { TodayLine } from '../store/endpoints.ts';
 
@@ -9,7 +10,9 @@ const PAUSE_MS = 150;
 const pathsOf = (lines: readonly TodayLine[]): string[] => [
   '/api/session',
   '/api/shelf',
-  '/api/jobs',
+  `/api/jobs?most=${JOBS_AT_A_TIME}`,
+  '/api/jobs/sums',
+  '/api/jobs/names',
   '/api/trials',
   ...[...new Set(lines.map((l) => l.jobId))].flatMap((id) => [`/api/jobs/${id}`, `/api/jobs/${id}/plan`]),
   ...lines.map((l) => `/api/surfaces/${l.surfaceId}`),

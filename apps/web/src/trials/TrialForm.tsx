@@ -14,7 +14,7 @@ import {
 import { capital } from '../words/figures.ts';
 import { Grid } from './Grid.tsx';
 import { newId } from '../store/newId.ts';
-import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobsQuery } from '../store/endpoints.ts';
+import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobNamesQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
@@ -35,7 +35,7 @@ const MOST = 6;
 export function TrialForm({ onDone }: { onDone: () => void }) {
   const { sayFamily } = useWords();
   const navigate = useNavigate();
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobNamesQuery();
   const [id] = useState(newId);
   const [seed] = useState(() => Math.floor(Math.random() * 2 ** 31));
   const draft = useDraft('new-trial', {

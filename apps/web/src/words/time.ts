@@ -37,47 +37,53 @@ interface Parts {
 const IS_DAY = /^\d{4}-\d\d-\d\d$/;
 const millis = (when: When) => (typeof when === 'number' ? when * 60_000 : Date.parse(when));
 
-/** Reads moments as they fall in a zone; `local` is the device's own. */
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'];
+
+/** One formatter says everything of a moment: making one is slow, and each zone asks for its own. */
+function formatterIn(timeZone: string | undefined): (date: Date) => Parts {
+  const format = new Intl.DateTimeFormat('en-GB', {
+    ...(timeZone === undefined ? {} : { timeZone }),
+    weekday: 'short',
+    day: 'numeric',
+    month: '2-digit',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  });
+  return (date) => {
+    const read = Object.fromEntries(format.formatToParts(date).map(({ type, value }) => [type, value]));
+    const { weekday, day, month, year, hour, minute } = read as Record<keyof Parts | 'hour' | 'minute', string>;
+    return {
+      iso: `${year.padStart(4, '0')}-${month}-${day.padStart(2, '0')}`,
+      weekday,
+      day: String(Number(day)),
+      month: MONTHS[Number(month) - 1]!,
+      year,
+      clock: `${hour}:${minute}`,
+    };
+  };
+}
+
+/** Reads moments as they fall in a zone; `local` is the device's own. A formatter is made once something is read. */
 function partsIn(zone: string): (when: When) => Parts {
-  const formatIn = (timeZone: string | undefined) =>
-    new Intl.DateTimeFormat('en-GB', {
-      ...(timeZone === undefined ? {} : { timeZone }),
-      weekday: 'short',
-      day: 'numeric',
-      month: 'short',
-      year: 'numeric',
-      hour: '2-digit',
-      minute: '2-digit',
-      hourCycle: 'h23',
-    });
-  const isoIn = (timeZone: string | undefined) =>
-    new Intl.DateTimeFormat('sv-SE', { ...(timeZone === undefined ? {} : { timeZone }), dateStyle: 'short' });
-  const own = zone === 'local' ? undefined : zone;
-  const [moments, days] = [own, 'UTC'].map((one) => ({ format: formatIn(one), iso: isoIn(one) })) as [Reader, Reader];
   const known = new QuickLRU<When, Parts>({ maxSize: MOST_KEPT });
+  const formatters = new Map<string | undefined, (date: Date) => Parts>();
+  const formatter = (timeZone: string | undefined) => {
+    const made = formatters.get(timeZone) ?? formatterIn(timeZone);
+    formatters.set(timeZone, made);
+    return made;
+  };
+  const own = zone === 'local' ? undefined : zone;
   return (when) => {
     let parts = known.get(when);
     if (!parts) {
-      const { format, iso } = typeof when === 'string' && IS_DAY.test(when) ? days : moments;
-      const date = new Date(millis(when));
-      const said = Object.fromEntries(format.formatToParts(date).map(({ type, value }) => [type, value]));
-      const { weekday, day, month, year, hour, minute } = said as Record<string, string>;
-      parts = {
-        iso: iso.format(date),
-        weekday: weekday!,
-        day: day!,
-        month: month!,
-        year: year!,
-        clock: `${hour}:${minute}`,
-      };
+      const isDay = typeof when === 'string' && IS_DAY.test(when);
+      parts = formatter(isDay ? 'UTC' : own)(new Date(millis(when)));
       known.set(when, parts);
     }
     return parts;
   };
-}
-interface Reader {
-  format: Intl.DateTimeFormat;
-  iso: Intl.DateTimeFormat;
 }
 
 /** How times are said in a zone. */
