@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, get as ask, request as send } from 'node:http';
 import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
 import { createPool } from 'mysql2/promise';
 import { signedInAt } from './faults/door.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
@@ -76,7 +77,9 @@ async function besideBare(url, cookie, bare) {
 /** A coat that is logged and taken back by its correction is two writes of the same kind; a bare insert of the same body. */
 async function coatBesideBare(base, cookie, bare, jobId) {
   const headers = { cookie, origin: base, 'content-type': 'application/json' };
-  const page = JSON.parse(await bytesOf(`${base}/api/jobs/${jobId}`, { cookie }));
+  const page = JSON.parse(
+    gunzipSync(await bytesOf(`${base}/api/jobs/${jobId}`, { cookie, 'accept-encoding': 'gzip' })),
+  );
   const times = { ours: [], theirs: [] };
   let bytes = 0;
   for (const surface of page.surfaces) {

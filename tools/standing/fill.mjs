@@ -2,7 +2,7 @@ import { createPool } from 'mysql2/promise';
 import { housesOfEachStage } from './house.mjs';
 
 /** Tables whose rows are part of a job, and the job's own. */
-const TABLES = ['job', 'room', 'surface', 'test_record', 'work_log', 'air_reading', 'follow_up'];
+const TABLES = ['job', 'room', 'surface', 'test_record', 'work_log', 'air_reading', 'follow_up', 'job_pace'];
 const ID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 const TIME = /^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d/;
 const ENTRIES = 200;

@@ -114,6 +114,17 @@ describe('what is derived of a job', () => {
     expect(status).toBe(304);
   });
 
+  test('whoever cannot unpack it is sent it as it is', async () => {
+    const sent = await new Promise<string>((done) => {
+      get(`${ada.base}/api/jobs/${jobId}`, { headers: { cookie: ada.cookie } }, (answer) => {
+        let text = '';
+        answer.on('data', (part: Buffer) => (text += part.toString()));
+        answer.on('end', () => done(text));
+      });
+    });
+    expect(JSON.parse(sent)).toEqual(body(await ada.get(`/api/jobs/${jobId}`)));
+  });
+
   test('nothing of another firm is there', async () => {
     const other = await secondFirm('Weir Painters', 'isa@weir.example');
     expect((await other.get(`/api/jobs/${jobId}`)).status).toBe(404);

@@ -13,7 +13,7 @@ import { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { Derived } from '../reading/derived.ts';
-import { firmMark, jobMarks } from '../reading/marks.ts';
+import { firmMark, jobMark, recordMark } from '../reading/marks.ts';
 import { Writes } from '../record/writes.service.ts';
 import { filmsToLookAt, followUpsDue, looksDue, mendsDue } from './allCalls.ts';
 import { careOf, readCare, type JobCare } from './calls.ts';
@@ -135,14 +135,10 @@ export class Aftercare {
 
   /** What follows on each job; its record moves it, not the clock. What is handed over is no more reckoned by later prices. */
   private async careOf(scope: FirmScope, jobs: readonly JobEntity[]): Promise<Map<string, JobCare>> {
-    const stand = await jobMarks(
-      scope,
-      await firmMark(scope),
-      jobs.map((j) => j.id),
-    );
+    const firm = await firmMark(scope);
     const bodies = await this.derived.of(scope, jobs, {
       kind: 'care',
-      markOf: ({ id, status }) => (status === 'aftercare' ? stand.ofRecord(id) : stand.ofJob(id)),
+      markOf: (job) => (job.status === 'aftercare' ? recordMark(job) : jobMark(firm, job)),
       mayWait: ({ status }) => status === 'aftercare',
       make: async (records) => {
         await composeAll(records);

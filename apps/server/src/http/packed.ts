@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
-import { gzip } from 'node:zlib';
+import { gunzip, gzip } from 'node:zlib';
 import type { Response } from 'express';
 
 /** Packed quickly rather than tightly: what is sent so is good for a while only. */
 const LEVEL = 3;
 const pack = promisify(gzip);
+const unpack = promisify(gunzip);
 
 /** JSON as it is sent, packed once for everybody who asks for it. */
 export interface Packed {
@@ -18,9 +19,14 @@ export async function packed(text: string): Promise<Packed> {
   return { gzipped, etag: `"${createHash('sha256').update(gzipped).digest('base64url').slice(0, 27)}"` };
 }
 
-/** Sends it; whoever has this very answer is told that it stands. */
-export function sendPacked(response: Response, { gzipped, etag }: Packed): void {
+/** Sends it, unpacked to whoever cannot unpack it; whoever has this very answer is told that it stands. */
+export async function sendPacked(response: Response, { gzipped, etag }: Packed): Promise<void> {
   response.setHeader('ETag', etag);
+  response.vary('Accept-Encoding').type('json');
+  if (!response.req.acceptsEncodings('gzip')) {
+    response.send(await unpack(gzipped));
+    return;
+  }
   response.setHeader('Content-Encoding', 'gzip');
-  response.type('json').send(gzipped);
+  response.send(gzipped);
 }

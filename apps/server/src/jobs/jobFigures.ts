@@ -6,7 +6,7 @@ import type { Derivation, DerivedText } from '../reading/derived.ts';
 import { composeAll, standingOf, systemOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import type { JobMarks } from '../reading/marks.ts';
+import { jobMark, recordMark, type FirmMark } from '../reading/marks.ts';
 import { turnsAt } from '../reading/turnsAt.ts';
 
 /** A job in figures, as a list of jobs shows it. */
@@ -60,9 +60,9 @@ async function figuresOf(records: JobRecords, now: Date): Promise<DerivedText> {
 }
 
 /** What is handed over is reckoned as it was when its record was last written on: later prices make nothing of it another. */
-export const figuresBy = (marks: JobMarks, now: Date): Derivation => ({
+export const figuresBy = (firm: FirmMark, now: Date): Derivation => ({
   kind: 'figures',
-  markOf: ({ id, status }) => (status === 'aftercare' ? marks.ofRecord(id) : marks.ofJob(id)),
+  markOf: (job) => (job.status === 'aftercare' ? recordMark(job) : jobMark(firm, job)),
   mayWait: ({ status }) => status === 'aftercare',
   make: (records) => figuresOf(records, now),
 });

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { JOB_STATUSES, type JobStatus } from '@rustic/core';
 import { In, LessThan, MoreThan, type FindOptionsWhere } from 'typeorm';
 import { Derived } from '../reading/derived.ts';
-import { firmMark, jobMarks } from '../reading/marks.ts';
+import { firmMark } from '../reading/marks.ts';
 import { sentQuotes } from '../reading/sentQuotes.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -67,12 +67,7 @@ export class JobList {
   }
 
   private async figuresOf(scope: FirmScope, jobs: readonly JobEntity[]) {
-    const marks = await jobMarks(
-      scope,
-      await firmMark(scope),
-      jobs.map((j) => j.id),
-    );
-    const bodies = await this.derived.of(scope, jobs, figuresBy(marks, scope.who.now));
+    const bodies = await this.derived.of(scope, jobs, figuresBy(await firmMark(scope), scope.who.now));
     return new Map([...bodies].map(([id, { body }]) => [id, readFigures(body)]));
   }
 }
@@ -84,16 +79,14 @@ const countsOf = ({ manager, who }: FirmScope) =>
 async function pageOf({ manager, who }: FirmScope, { words, after, most = USUAL }: JobsAsked): Promise<JobEntity[]> {
   const where = { firmId: who.firmId, ...STANDS };
   const last = after ? await manager.findOneBy(JobEntity, { ...where, id: after }) : null;
-  const page: JobEntity[] = [];
-  for (const status of last ? ORDER.slice(ORDER.indexOf(last.status)) : ORDER) {
-    if (page.length === most) break;
+  const parts = (last ? ORDER.slice(ORDER.indexOf(last.status)) : ORDER).map((status) => {
     const isOver = status === OVER;
     const from = last?.status === status ? beyond(last, isOver) : [{}];
     const asked = from.flatMap((one) => wordsIn(words).map((words) => ({ ...where, status, ...one, ...words })));
     const order = { startsAt: isOver ? 'DESC' : 'ASC', id: isOver ? 'DESC' : 'ASC' } as const;
-    page.push(...(await manager.find(JobEntity, { where: asked, order, take: most - page.length })));
-  }
-  return page;
+    return manager.find(JobEntity, { where: asked, order, take: most });
+  });
+  return (await Promise.all(parts)).flat().slice(0, most);
 }
 
 /** Those that come after a job among those of its status. */

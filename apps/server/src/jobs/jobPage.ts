@@ -7,7 +7,7 @@ import type { Packed } from '../http/packed.ts';
 import { Derived, type DerivedText } from '../reading/derived.ts';
 import { composeAll, surfaceOfMember, systemOf, unknownOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
-import { firmMark, jobMarks } from '../reading/marks.ts';
+import { firmMark, jobMark } from '../reading/marks.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -26,11 +26,10 @@ export class JobPage {
   async of(who: Who, jobId: string, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
     const [job, firm] = await Promise.all([scope.one(JobEntity, jobId, 'job'), firmMark(scope)]);
-    const marks = await jobMarks(scope, firm, [jobId]);
     const schema = prices ? wholeJob : withoutSums(wholeJob);
     const pages = await this.derived.of(scope, [job], {
       kind: prices ? 'page' : 'page-unpriced',
-      markOf: ({ id }) => marks.ofJob(id),
+      markOf: (one) => jobMark(firm, one),
       make: async (records) => {
         const { page, turnsAt } = await pageOf(records, who.now);
         return { body: JSON.stringify(schema.parse(page)), turnsAt } satisfies DerivedText;

@@ -75,7 +75,7 @@ export class JobsController {
     @Req() request: SessionRequest,
     @Res() response: Response,
   ): Promise<void> {
-    sendPacked(response, await this.jobPage.of(who, id, seesPrices(request.signedIn!.person.role)));
+    await sendPacked(response, await this.jobPage.of(who, id, seesPrices(request.signedIn!.person.role)));
   }
   @Answers('changeJob', jobAnswer) @Patch('jobs/:jobId') change(
     @Sender() who: Who,

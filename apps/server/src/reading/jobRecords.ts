@@ -1,4 +1,4 @@
-import { FURTHEST, rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
+import { rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
 import { FindingEntity, PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
 import { FirmEntity } from '../record/firmEntities.ts';
@@ -11,6 +11,7 @@ import {
   TroubleEntity,
   WorkLogEntity,
 } from '../record/siteEntities.ts';
+import { JobPaceEntity } from '../record/jobPace.ts';
 import { SystemChoiceEntity } from '../record/systemEntities.ts';
 import { TrialActEntity } from '../record/trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from '../record/visitEntities.ts';
@@ -184,19 +185,15 @@ function writtenBy(row: Written, until: Date): boolean {
   return at === undefined || at <= until;
 }
 
-/** The firm's own rates, from the hours that somebody said; summed where its logs are kept: a page need not read them all. */
-export async function learnedRates(scope: FirmScope): Promise<LearnedRate[]> {
-  const rows = await scope.manager
-    .createQueryBuilder(WorkLogEntity, 'w')
-    .select('w.stepKind', 'kind')
-    .addSelect('COUNT(*)', 'seen')
-    .addSelect('SUM(GREATEST(-:furthest, LEAST(:furthest, LN(w.handsOnMin / w.usualMin))))', 'sum')
-    .where('w.firmId = :firmId AND w.usualMin > 0 AND w.handsOnMin > 0 AND NOT w.withdrawn', {
-      firmId: scope.who.firmId,
-    })
-    .andWhere('NOT EXISTS (SELECT 1 FROM work_log c WHERE c.corrects = w.id)')
-    .setParameter('furthest', FURTHEST)
-    .groupBy('w.stepKind')
+/** The firm's own rates, from the hours that somebody said on any of its jobs. */
+export async function learnedRates({ manager, who }: FirmScope): Promise<LearnedRate[]> {
+  const rows = await manager
+    .createQueryBuilder(JobPaceEntity, 'p')
+    .select('p.stepKind', 'kind')
+    .addSelect('SUM(p.seen)', 'seen')
+    .addSelect('SUM(p.logSum)', 'sum')
+    .where('p.firmId = :firmId', { firmId: who.firmId })
+    .groupBy('p.stepKind')
     .getRawMany<{ kind: StepKind; seen: string; sum: string }>();
   return rows.map(({ kind, seen, sum }) => rateFrom(kind, Number(seen), Number(sum)));
 }

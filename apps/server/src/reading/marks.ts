@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { paceOf } from '@rustic/core';
+import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 import { learnedRates } from './jobRecords.ts';
 import { Remembered } from './remembered.ts';
@@ -16,24 +17,12 @@ const OF_FIRM = `SELECT CONCAT_WS('|',
   (SELECT CONCAT(COUNT(*), '/', COALESCE(MAX(id), 0)) FROM event
     WHERE firm_id = ? AND id > (SELECT COALESCE(MAX(id), 0) - ${NEWEST} FROM event)) AS feed`;
 
-/** The end of each job's ledger: nothing of a job is written without an entry. */
-const OF_JOBS =
-  'SELECT job_id AS jobId, MAX(seq) AS seq FROM ledger_entry WHERE firm_id = ? AND job_id IN (?) GROUP BY job_id';
-
 /** How a firm stands: where anything moves, its mark moves. */
 export interface FirmMark {
   /** Everything of the firm and of its jobs. */
   whole: string;
   /** What its jobs are reckoned with: products, prices, rules, and its own pace. */
   reckoning: string;
-}
-
-/** How the records of jobs stand. */
-export interface JobMarks {
-  /** A job with all that it is reckoned with. */
-  ofJob: (jobId: string) => string;
-  /** A job's own record alone. */
-  ofRecord: (jobId: string) => string;
 }
 
 const short = (text: string) => createHash('sha256').update(text).digest('base64url');
@@ -52,12 +41,9 @@ export async function firmMark(scope: FirmScope): Promise<FirmMark> {
   return { reckoning, whole: `${reckoning}|${feed}` };
 }
 
-/** Asks how these jobs stand. */
-export async function jobMarks(scope: FirmScope, { reckoning }: FirmMark, ids: readonly string[]): Promise<JobMarks> {
-  const rows = ids.length
-    ? await scope.manager.query<{ jobId: string; seq: number }[]>(OF_JOBS, [scope.who.firmId, ids])
-    : [];
-  const ends = new Map(rows.map(({ jobId, seq }) => [jobId, seq]));
-  const marked = (by: string, jobId: string) => short(`${by}|${jobId}|${ends.get(jobId) ?? 0}`);
-  return { ofJob: (jobId) => marked(reckoning, jobId), ofRecord: (jobId) => marked('', jobId) };
-}
+type Marked = Pick<JobEntity, 'id' | 'entries'>;
+/** How a job's own record stands: nothing of it is written without an entry of its ledger. */
+export const recordMark = ({ id, entries }: Marked): string => short(`${id}|${entries}`);
+/** How a job stands with all that it is reckoned with. */
+export const jobMark = ({ reckoning }: FirmMark, { id, entries }: Marked): string =>
+  short(`${reckoning}|${id}|${entries}`);

@@ -75,11 +75,12 @@ export class FirmScope {
     return row;
   }
 
-  async add<T extends FirmOwned>(entity: EntityTarget<T>, row: Omit<T, 'firmId' | 'version'>): Promise<T> {
+  async add<T extends FirmOwned>(entity: EntityTarget<T>, row: Omit<T, 'firmId' | 'version' | 'entries'>): Promise<T> {
     const whole = { ...row, firmId: this.who.firmId } as unknown as T;
     await this.manager.insert(entity, whole as never);
     const rows = rowsOf(entity);
     if (rows) this.note(jobOf(whole), wroteRow(rows, fileRow(this.manager, entity, whole)));
+    if (rows === 'work') this.paced.add(jobOf(whole));
     return whole;
   }
 
@@ -110,6 +111,9 @@ export class FirmScope {
     await this.manager.update(entity, { id: row.id, firmId: this.who.firmId } as FindOptionsWhere<T>, fields);
     this.noteChange(entity, row, fields);
   }
+
+  /** Jobs on which work was logged: what they say of the firm's pace is summed up anew with it. */
+  readonly paced = new Set<string>();
 
   /** What was written of a job since its last entry: the next entry carries it. */
   readonly unrecorded = new Map<string, Wrote[]>();

@@ -54,8 +54,8 @@ const KIND_OF = new Map<EntityTarget<FirmOwned>, RowsOfJob>([
 /** What the rows of a table are called in the record of a job; null where they are no part of one. */
 export const rowsOf = (entity: EntityTarget<FirmOwned>): RowsOfJob | null => KIND_OF.get(entity) ?? null;
 
-/** Whose a row is, and how often it was changed, is for the database alone; a photo's picture lies beside the file. */
-const NOT_IN_FILES = ['firmId', 'jobId', 'version', 'content'];
+/** Whose a row is, and how often it was changed and entered, is for the database alone; a photo's picture lies beside the file. */
+const NOT_IN_FILES = ['firmId', 'jobId', 'version', 'entries', 'content'];
 
 const columnsOf = (manager: EntityManager, entity: EntityTarget<object>) =>
   manager.connection

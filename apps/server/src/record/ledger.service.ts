@@ -39,6 +39,11 @@ export class Ledger {
     );
     const { by, ...rest } = entry;
     await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
+    await manager.query('UPDATE job SET entries = ? WHERE firm_id = ? AND id = ?', [
+      entry.seq,
+      who.firmId,
+      entry.jobId,
+    ]);
     this.ends.get(scope)!.set(happened.jobId, entry);
     const { jobId, kind, subject } = happened;
     const writeId = who.write?.id ?? null;

@@ -20,6 +20,7 @@ import {
   KeyChallengeEntity,
 } from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
+import { JobPaceEntity } from './jobPace.ts';
 import { EventEntity, LedgerEntryEntity, OpenFeedEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
 import { MailEntity } from './postEntities.ts';
@@ -89,4 +90,5 @@ export const ENTITIES = [
   LookEntity,
   MailEntity,
   DerivedAnswerEntity,
+  JobPaceEntity,
 ];

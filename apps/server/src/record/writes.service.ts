@@ -2,6 +2,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { ConflictException, Injectable, ServiceUnavailableException } from '@nestjs/common';
 import { DataSource, LessThan, type EntityManager } from 'typeorm';
 import { databaseFault, isAway, isInTheWay, isOpen, type DatabaseFault } from '../http/databaseFaults.ts';
+import { keepPace } from './jobPace.ts';
 import { databaseUrls } from './options.ts';
 import { SentWriteEntity } from './ledgerEntities.ts';
 import { FirmScope, type Who } from './firmScope.ts';
@@ -77,10 +78,11 @@ export class Writes {
     return answer;
   }
 
-  /** Nothing of a job is written without an entry of its ledger that carries it. */
+  /** Nothing of a job is written without an entry of its ledger that carries it; what its logs say of the pace goes with them. */
   private async recorded<T>(scope: FirmScope, work: (scope: FirmScope) => Promise<T>): Promise<T> {
     const answer = await work(scope);
     if (scope.unrecorded.size) throw new Error(`Written without an entry: ${JSON.stringify([...scope.unrecorded])}`);
+    for (const jobId of scope.paced) await keepPace(scope.manager, scope.who.firmId, jobId);
     return answer;
   }
 

@@ -7,7 +7,7 @@ import { readFirmShelf } from '../reading/firmShelf.ts';
 import { caseIn, composeAll } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import { firmMark, jobMarks } from '../reading/marks.ts';
+import { firmMark, jobMark } from '../reading/marks.ts';
 import { Remembered } from '../reading/remembered.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -44,14 +44,10 @@ export class ComingJobs {
 
   private async demandsAhead(scope: FirmScope) {
     const jobs = await scope.find(JobEntity, { ...STANDS, status: In(['walk-round', 'quoted', 'planned', 'active']) }, { startsAt: 'ASC', id: 'ASC' });
-    const marks = await jobMarks(
-      scope,
-      await firmMark(scope),
-      jobs.map((j) => j.id),
-    );
+    const firm = await firmMark(scope);
     const asked = await this.derived.of(scope, jobs, {
       kind: 'demands',
-      markOf: ({ id }) => marks.ofJob(id),
+      markOf: (job) => jobMark(firm, job),
       make: demandsOf,
     });
     const demands = jobs.flatMap((job) => (JSON.parse(asked.get(job.id)!.body) as Demand[]).map((demand) => ({ ...demand, job: job.title })));

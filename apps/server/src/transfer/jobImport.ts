@@ -153,6 +153,7 @@ export class JobImport implements OnModuleDestroy {
         LedgerEntryEntity,
         some.map(({ by, ...rest }) => ({ ...rest, byName: by, firmId })) as never,
       );
+    scope.paced.add(job.id);
     await this.ledger.carryForward(scope, await scope.one(JobEntity, job.id, 'job'));
     await scope.set(JobEntity, job, {
       crewIds: await this.crew(scope, job.crewIds),

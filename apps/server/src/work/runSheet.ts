@@ -21,7 +21,7 @@ import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
 import { packed, type Packed } from '../http/packed.ts';
-import { firmMark, jobMarks, type FirmMark } from '../reading/marks.ts';
+import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
 import { Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
@@ -137,13 +137,8 @@ export class RunSheet {
 
   /** The lines of each job, as text; only those are made anew on whose job something happened. */
   private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark): Promise<SaidLines[]> {
-    const marks = await jobMarks(
-      scope,
-      mark,
-      jobs.map((j) => j.id),
-    );
-    const nowOf = (jobId: string) => `${marks.ofJob(jobId)}|${minuteOf(scope.who)}`;
-    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, nowOf(j.id))]));
+    const nowOf = (job: JobEntity) => `${jobMark(mark, job)}|${minuteOf(scope.who)}`;
+    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, nowOf(j))]));
     const moved = jobs.filter((j) => known.get(j.id) === undefined);
     for (const records of await readJobsAnew(scope, moved)) {
       await composeAll(records);
@@ -151,7 +146,7 @@ export class RunSheet {
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
       const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
-      this.lines.set(records.job.id, nowOf(records.job.id), said);
+      this.lines.set(records.job.id, nowOf(records.job), said);
       known.set(records.job.id, said);
     }
     return jobs.map((j) => known.get(j.id)!);

@@ -254,7 +254,7 @@ export class WorkController {
   @Sends('today', todayAnswer)
   @Get('today')
   async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
-    sendPacked(response, await this.sheet.today(who, seesPrices(request.signedIn!.person.role)));
+    await sendPacked(response, await this.sheet.today(who, seesPrices(request.signedIn!.person.role)));
   }
   @ForHands() @Answers('logWork', workAnswer) @Post('jobs/:jobId/work') log(
     @Sender() who: Who,

@@ -1,7 +1,10 @@
 import { minorUnits, writeMoney } from '@rustic/core';
 
-/** Hours as a ledger writes them: 1.2. */
-export const sayHours = (minutes: number) => (minutes / 60).toFixed(1);
+/** In minutes: from here on nobody asks for tenths of an hour. */
+const THOUSAND_HOURS = 60_000;
+/** Hours as a ledger writes them: 1.2; many, 12,816. */
+export const sayHours = (minutes: number) =>
+  minutes < THOUSAND_HOURS ? (minutes / 60).toFixed(1) : Math.round(minutes / 60).toLocaleString('en-GB');
 
 /** In the place of a price for those who see none. */
 export const NO_PRICE = '—';
