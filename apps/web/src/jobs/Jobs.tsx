@@ -80,9 +80,9 @@ export default function Jobs() {
       {sums.inHand + sums.over === 0 && !adding && (
         <p className="py-6">No job yet. Press New job, then walk round it room by room.</p>
       )}
-      {sums.inHand + sums.over > FEW && (
+      {sums.inHand + sums.over > FEW && !adding && (
         <div className="no-print mb-2">
-          <Typed words="Find a job by its name, place or client" value={words} onType={setWords} width="w-72" />
+          <Typed words="Find a job" value={words} onType={setWords} width="w-72" />
         </div>
       )}
       {asked !== '' && jobs.length === 0 && (

@@ -1,4 +1,3 @@
-import { JOBS_AT_A_TIME } from '../store/jobPages.ts';
 import { useEffect, useRef } from 'react';
 import type { TodayLine } from '../store/endpoints.ts';
 
@@ -10,7 +9,7 @@ const PAUSE_MS = 150;
 const pathsOf = (lines: readonly TodayLine[]): string[] => [
   '/api/session',
   '/api/shelf',
-  `/api/jobs?most=${JOBS_AT_A_TIME}`,
+  '/api/jobs',
   '/api/jobs/sums',
   '/api/jobs/names',
   '/api/trials',
