@@ -1,4 +1,4 @@
-import { launchChromium } from './chromium.mjs';
+import { launchChromium, signInOn } from './chromium.mjs';
 
 /** So long the page is watched while it plans and scrolls. */
 const WATCHED_MS = 4000;
@@ -46,11 +46,7 @@ export async function pageRow(core, base, sign, input) {
   const steps = input.surfaces.reduce((n, s) => n + s.steps.length, 0);
   const browser = await launchChromium();
   const page = await browser.newPage({ baseURL: base, viewport: { width: 1280, height: 800 } });
-  await page.goto('/');
-  await page.getByLabel('Address').fill(sign.email);
-  await page.getByLabel('Password').fill(sign.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
+  await signInOn(page, sign);
   const jobId = await page.evaluate(
     async () => (await (await fetch('/api/jobs')).json()).find((j) => j.status === 'active').id,
   );

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { launchChromium } from './chromium.mjs';
+import { launchChromium, signInOn } from './chromium.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { startServer } from './serve.mjs';
 import { temporaryFolder } from './temporary.mjs';
@@ -25,7 +25,7 @@ const pagesOf = ({ job, surface }) => ({
 });
 
 /** Each main page on the built application with the demo, on a slow processor: its largest paint, longest task and shift. */
-export async function paintRows({ email, password }) {
+export async function paintRows(sign) {
   const database = await startMariadb(join(temporaryFolder('paint'), 'mariadb'), { quick: true });
   const port = await freePort();
   const server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'error' } });
@@ -33,7 +33,7 @@ export async function paintRows({ email, password }) {
   const rows = [];
   for (const [width, viewport] of Object.entries(WIDTHS)) {
     const context = await browser.newContext({ baseURL: `http://127.0.0.1:${port}`, viewport });
-    const ids = await signIn(context, email, password);
+    const ids = await signedIn(context, sign);
     for (const [name, path] of Object.entries(pagesOf(ids))) {
       const seen = [];
       for (let run = 0; run < RUNS; run++) seen.push(await painted(context, path));
@@ -53,13 +53,9 @@ export async function paintRows({ email, password }) {
   return rows;
 }
 
-async function signIn(context, email, password) {
+async function signedIn(context, sign) {
   const page = await context.newPage();
-  await page.goto('/');
-  await page.getByLabel('Address').fill(email);
-  await page.getByLabel('Password').fill(password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
+  await signInOn(page, sign);
   const ids = await page.evaluate(async () => {
     const jobs = await (await fetch('/api/jobs')).json();
     const job = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;

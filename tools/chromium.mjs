@@ -16,3 +16,12 @@ export const launchChromium = () =>
       '--disable-sync',
     ],
   });
+
+/** Signs somebody in, and waits for their first page. */
+export async function signInOn(page, { email, password }) {
+  await page.goto('/');
+  await page.getByLabel('Address').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
+}

@@ -35,7 +35,7 @@ const SITE = [
 ensurePackages();
 ensureBuild();
 mkdirSync(OUT, { recursive: true });
-const { launchChromium } = await import('./chromium.mjs');
+const { launchChromium, signInOn } = await import('./chromium.mjs');
 const { DEMO_PASSWORD, DEMO_PEOPLE } = await import('../apps/server/dist/demo/firm.js');
 const folder = temporaryFolder('shots');
 const database = await startMariadb(join(folder, 'mariadb'), { quick: true });
@@ -46,11 +46,7 @@ const browser = await launchChromium();
 
 async function shoot(views, viewport) {
   const page = await (await browser.newContext({ viewport, baseURL: `http://127.0.0.1:${port}` })).newPage();
-  await page.goto('/');
-  await page.getByLabel('Address').fill(DEMO_PEOPLE[0].email);
-  await page.getByLabel('Password').fill(DEMO_PASSWORD);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today', level: 1 }).waitFor();
+  await signInOn(page, { email: DEMO_PEOPLE[0].email, password: DEMO_PASSWORD });
   const ids = await page.evaluate(async () => {
     const jobs = await (await fetch('/api/jobs')).json();
     const ferrykeeper = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;

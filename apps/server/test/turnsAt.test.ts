@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { turnsAt, type LineInAir } from '../src/reading/turnsAt.ts';
 
 const STEADY: LineInAir['air'] = { kind: 'steady', temperatureC: 18, relativeHumidityPct: 55 };
-const HOURLY = { kind: 'hourly', from: 0, temperatureC: [], relativeHumidityPct: [] } as unknown as LineInAir['air'];
+const HOURLY: LineInAir['air'] = { kind: 'hourly', from: 0, temperatureC: [], relativeHumidityPct: [] };
 const NOW = 10_010;
 const line = (
   standing: LineInAir['line']['standing'],

@@ -4,7 +4,7 @@ import { either, gapAround, keepsTo } from '../src/schedule/exact/allowed.ts';
 import { Apart } from '../src/schedule/exact/apart.ts';
 import { Energy } from '../src/schedule/exact/energy.ts';
 import { precede } from '../src/schedule/exact/precede.ts';
-import { looked, NEVER, plus, type Rising } from '../src/schedule/exact/rising.ts';
+import { risingTable, NEVER, plus, type Rising } from '../src/schedule/exact/rising.ts';
 import { ExactSearch, type Choose } from '../src/schedule/exact/search.ts';
 import { Sum } from '../src/schedule/exact/sum.ts';
 import { atLeast, atMost, Trail } from '../src/schedule/exact/trail.ts';
@@ -182,7 +182,7 @@ function modelled(x: Asked) {
         search,
         from,
         to,
-        looked(LAST, (v) => by[v]!),
+        risingTable(LAST, (v) => by[v]!),
       );
   for (const [a, b] of x.apart)
     if (a !== b) search.add(new Apart(trail, { start: a, until: until(a) }, { start: b, until: until(b) }));

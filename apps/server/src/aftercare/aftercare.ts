@@ -1,3 +1,4 @@
+import { settledOnceOver } from '../reading/handedOver.ts';
 import { composeAll } from '../reading/houseReading.ts';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
@@ -13,7 +14,7 @@ import { TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Sender } from '../people/session.ts';
 import { Derived } from '../reading/derived.ts';
-import { firmMark, jobMark, recordMark } from '../reading/marks.ts';
+import { firmMark } from '../reading/marks.ts';
 import { Writes } from '../record/writes.service.ts';
 import { filmsToLookAt, followUpsDue, looksDue, mendsDue } from './allCalls.ts';
 import { careOf, readCare, type JobCare } from './calls.ts';
@@ -133,13 +134,11 @@ export class Aftercare {
     return { firm, jobs: found, care, marks };
   }
 
-  /** What follows on each job; its record moves it, not the clock. What is handed over is no more reckoned by later prices. */
+  /** What follows on each job; its record moves it, not the clock. */
   private async careOf(scope: FirmScope, jobs: readonly JobEntity[]): Promise<Map<string, JobCare>> {
-    const firm = await firmMark(scope);
     const bodies = await this.derived.of(scope, jobs, {
       kind: 'care',
-      markOf: (job) => (job.status === 'aftercare' ? recordMark(job) : jobMark(firm, job)),
-      mayWait: ({ status }) => status === 'aftercare',
+      ...settledOnceOver(await firmMark(scope)),
       make: async (records) => {
         await composeAll(records);
         const { id: jobId } = records.job;

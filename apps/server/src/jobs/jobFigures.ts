@@ -3,10 +3,11 @@ import { z } from 'zod';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { airOfRoom } from '../reading/airOfRoom.ts';
 import type { Derivation, DerivedText } from '../reading/derived.ts';
+import { settledOnceOver } from '../reading/handedOver.ts';
 import { composeAll, standingOf, systemOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import { jobMark, recordMark, type FirmMark } from '../reading/marks.ts';
+import type { FirmMark } from '../reading/marks.ts';
 import { turnsAt } from '../reading/turnsAt.ts';
 
 /** A job in figures, as a list of jobs shows it. */
@@ -59,10 +60,8 @@ async function figuresOf(records: JobRecords, now: Date): Promise<DerivedText> {
   return { body: JSON.stringify(body), turnsAt };
 }
 
-/** What is handed over is reckoned as it was when its record was last written on: later prices make nothing of it another. */
 export const figuresBy = (firm: FirmMark, now: Date): Derivation => ({
   kind: 'figures',
-  markOf: (job) => (job.status === 'aftercare' ? recordMark(job) : jobMark(firm, job)),
-  mayWait: ({ status }) => status === 'aftercare',
+  ...settledOnceOver(firm),
   make: (records) => figuresOf(records, now),
 });

@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { JOB_STATUSES, type JobStatus } from '@rustic/core';
+import type { JobStatus } from '@rustic/core';
 import { In, LessThan, MoreThan, type FindOptionsWhere } from 'typeorm';
 import { Derived } from '../reading/derived.ts';
+import { IN_HAND, OVER } from '../reading/handedOver.ts';
 import { firmMark } from '../reading/marks.ts';
 import { sentQuotes } from '../reading/sentQuotes.ts';
 import { JobEntity } from '../record/jobEntities.ts';
@@ -16,8 +17,6 @@ import { figuresBy, readFigures } from './jobFigures.ts';
 const ORDER: readonly JobStatus[] = ['active', 'planned', 'quoted', 'walk-round', 'aftercare'];
 /** So many are listed at once where nobody says how many. */
 const USUAL = 50;
-const OVER: JobStatus = 'aftercare';
-const IN_HAND = JOB_STATUSES.filter((status) => status !== OVER);
 
 /** Jobs that have a surface. */
 const FILLED = 'SELECT DISTINCT job_id AS id FROM surface WHERE firm_id = ? AND withdrawn IS NULL';
@@ -68,7 +67,7 @@ export class JobList {
 
   private async figuresOf(scope: FirmScope, jobs: readonly JobEntity[]) {
     const bodies = await this.derived.of(scope, jobs, figuresBy(await firmMark(scope), scope.who.now));
-    return new Map([...bodies].map(([id, { body }]) => [id, readFigures(body)]));
+    return new Map([...bodies].map(([id, kept]) => [id, kept.read(readFigures)]));
   }
 }
 

@@ -30,4 +30,5 @@ export default function planInThread({ input, posted, drags, thorough = false }:
 const SIDE_BY_SIDE = 3;
 
 /** What comes nearest where not all can be met. */
-export const nearestInThread = (input: unknown): RelaxedPlan[] => nearestPlans(readBy(planSchema, input), SIDE_BY_SIDE);
+export const nearestSideBySide = (input: unknown): RelaxedPlan[] =>
+  nearestPlans(readBy(planSchema, input), SIDE_BY_SIDE);

@@ -144,7 +144,7 @@ export class Plans implements OnModuleDestroy {
 
   /** What comes nearest to a plan that cannot stand. */
   private nearest(input: PlanInput, gone?: AbortSignal): Promise<RelaxedPlan[]> {
-    const how = { name: 'nearestInThread', ...(gone ? { signal: gone } : {}) };
+    const how = { name: 'nearestSideBySide', ...(gone ? { signal: gone } : {}) };
     return this.pool.run(input, how) as Promise<RelaxedPlan[]>;
   }
 

@@ -18,3 +18,18 @@ export class Remembered<T> {
     if (this.kept.get(key)?.value === value) this.kept.delete(key);
   }
 }
+
+/** What is being made for a mark, or was; what failed is not remembered, so that whoever asks next tries again. */
+export function onceFor<T>(
+  remembered: Remembered<Promise<T>>,
+  key: string,
+  mark: string,
+  make: () => Promise<T>,
+): Promise<T> {
+  const known = remembered.get(key, mark);
+  if (known) return known;
+  const making = make();
+  remembered.set(key, mark, making);
+  making.catch(() => remembered.forget(key, making));
+  return making;
+}

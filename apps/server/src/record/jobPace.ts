@@ -27,5 +27,6 @@ export async function keepPace(manager: EntityManager, firmId: string, jobId: st
 }
 
 /** Sums up the logs of every job. */
-export const paceOfAll = (manager: Pick<EntityManager, 'query'>): Promise<unknown> =>
-  manager.query(`${SUMMED} ${BY_KIND}`, [FURTHEST, FURTHEST]);
+export async function paceOfAll(manager: Pick<EntityManager, 'query'>): Promise<void> {
+  await manager.query(`${SUMMED} ${BY_KIND}`, [FURTHEST, FURTHEST]);
+}

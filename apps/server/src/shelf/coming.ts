@@ -4,11 +4,12 @@ import { In } from 'typeorm';
 import { breath } from '../reading/breath.ts';
 import { Derived, type DerivedText } from '../reading/derived.ts';
 import { readFirmShelf } from '../reading/firmShelf.ts';
+import { IN_HAND } from '../reading/handedOver.ts';
 import { caseIn, composeAll } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import { firmMark, jobMark } from '../reading/marks.ts';
-import { Remembered } from '../reading/remembered.ts';
+import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
+import { onceFor, Remembered } from '../reading/remembered.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { STANDS } from '../record/takenOut.ts';
@@ -32,19 +33,15 @@ export class ComingJobs {
   /** The fewest products with which everything still to be done on the jobs ahead can be done, and what nothing does. */
   async coming(who: Who): Promise<Ahead> {
     const scope = this.writes.reading(who);
-    const { whole } = await firmMark(scope);
-    const known = this.sets.get(who.firmId, whole);
-    if (known) return known;
-    const sought = this.demandsAhead(scope).then(({ jobs, demands }) => setFor(scope, jobs, demands));
-    this.sets.set(who.firmId, whole, sought);
-    // What failed is not remembered: whoever asks next tries again.
-    sought.catch(() => this.sets.forget(who.firmId, sought));
-    return sought;
+    const firm = await firmMark(scope);
+    return onceFor(this.sets, who.firmId, firm.whole, async () => {
+      const { jobs, demands } = await this.demandsAhead(scope, firm);
+      return setFor(scope, jobs, demands);
+    });
   }
 
-  private async demandsAhead(scope: FirmScope) {
-    const jobs = await scope.find(JobEntity, { ...STANDS, status: In(['walk-round', 'quoted', 'planned', 'active']) }, { startsAt: 'ASC', id: 'ASC' });
-    const firm = await firmMark(scope);
+  private async demandsAhead(scope: FirmScope, firm: FirmMark) {
+    const jobs = await scope.find(JobEntity, { ...STANDS, status: In(IN_HAND) }, { startsAt: 'ASC', id: 'ASC' });
     const asked = await this.derived.of(scope, jobs, {
       kind: 'demands',
       markOf: (job) => jobMark(firm, job),

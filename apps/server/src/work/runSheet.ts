@@ -22,7 +22,7 @@ import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
 import { packed, type Packed } from '../http/packed.ts';
 import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
-import { Remembered } from '../reading/remembered.ts';
+import { onceFor, Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
 /** A sheet is good for a minute at most. */
@@ -61,14 +61,7 @@ export class RunSheet {
     const scope = this.writes.reading(who);
     const mark = await firmMark(scope);
     const now = `${mark.whole}|${minuteOf(who)}`;
-    const known = this.sheets.get(who.firmId, now);
-    const sheet = known ?? this.read(scope, mark);
-    if (!known) {
-      this.sheets.set(who.firmId, now, sheet);
-      // What failed is not remembered: whoever asks next tries again.
-      sheet.catch(() => this.sheets.forget(who.firmId, sheet));
-    }
-    const { whole, unpriced } = await sheet;
+    const { whole, unpriced } = await onceFor(this.sheets, who.firmId, now, () => this.read(scope, mark));
     return prices ? whole : unpriced;
   }
 

@@ -4,7 +4,7 @@ import { pushAlone } from '../rules.ts';
 import type { Timetable } from '../timetable.ts';
 import type { Stretches } from './allowed.ts';
 import { crewsOf, isAble, type Crew } from './crews.ts';
-import { looked, NEVER, plus, type Rising } from './rising.ts';
+import { risingTable, NEVER, plus, type Rising } from './rising.ts';
 import type { Taken } from './uses.ts';
 
 /** Which of several crews does a step: how many of each, as variables. */
@@ -64,9 +64,9 @@ export class Building {
     // In steady air a wait is the same at any hour.
     if (task.air.kind === 'steady' && !task.splittable) {
       const after = give(0);
-      return after >= NEVER ? looked(this.until, give) : plus(after);
+      return after >= NEVER ? risingTable(this.until, give) : plus(after);
     }
-    return looked(this.until, give);
+    return risingTable(this.until, give);
   }
 
   end(task: Task): Rising {
@@ -84,7 +84,7 @@ export class Building {
       earliestTeam(task, team, null, start + s, () => 0)?.end ?? Infinity;
     // Several crews end at several times; as early as could ever be is still a bound.
     if (teams.length === 0 || crews.length > 1) return plus(task.minutes);
-    return looked(this.until, (s) => this.at(Math.min(...teams.map(ofTeam(s)))));
+    return risingTable(this.until, (s) => this.at(Math.min(...teams.map(ofTeam(s)))));
   }
 
   openStep(task: Task): void {

@@ -5,7 +5,7 @@ import { Building, meet, type OpenStep } from './building.ts';
 import type { Crew } from './crews.ts';
 import { Energy, type Work } from './energy.ts';
 import { precede } from './precede.ts';
-import { looked, NEVER } from './rising.ts';
+import { risingTable, NEVER } from './rising.ts';
 import { addDust, addNights, addRacks } from './rooms.ts';
 import { ExactSearch, type Rule } from './search.ts';
 import { Sum } from './sum.ts';
@@ -141,7 +141,7 @@ function addSameDay(building: Building, search: ExactSearch, step: OpenStep): vo
   if (task.sameDayAs === null) return;
   const off = problem.tasks[task.sameDayAs]!;
   const end = building.end(task);
-  const midnight = looked(until, (s) => {
+  const midnight = risingTable(until, (s) => {
     const last = Math.max(s, end.give(s) - 1);
     return last >= NEVER
       ? NEVER

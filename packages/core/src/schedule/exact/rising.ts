@@ -12,7 +12,7 @@ export const NEVER = 1 << 28;
 export const plus = (lag: number): Rising => ({ give: (v) => v + lag, need: (w) => w - lag });
 
 /** Any function that never falls, over starts from 0 to `until`; looked up once for each start. */
-export function looked(until: number, give: (value: number) => number): Rising {
+export function risingTable(until: number, give: (value: number) => number): Rising {
   const known = new Int32Array(until + 1).fill(-1);
   const at = (v: number): number => {
     if (v > until) return NEVER;

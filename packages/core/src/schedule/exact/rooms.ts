@@ -2,7 +2,7 @@ import { dustFreeAt, recoatFrom, type Task } from '../problem.ts';
 import { Apart } from './apart.ts';
 import type { Building, OpenStep } from './building.ts';
 import { precede } from './precede.ts';
-import { looked, NEVER } from './rising.ts';
+import { risingTable, NEVER } from './rising.ts';
 import type { ExactSearch } from './search.ts';
 import { atLeast, atMost } from './trail.ts';
 import { Places, type Use } from './uses.ts';
@@ -62,7 +62,7 @@ export function addNights(building: Building, search: ExactSearch): void {
     const lastDay = Math.max(...done.map((t) => calendar.dayOf(t.done!.end)));
     for (const b of open) {
       const end = building.end(b.task);
-      const begins = looked(until, (s) => {
+      const begins = risingTable(until, (s) => {
         const e = end.give(s);
         return e >= NEVER ? NEVER : calendar.midnight(calendar.dayOf(problem.start + e) - most) - problem.start;
       });
