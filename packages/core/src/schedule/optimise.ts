@@ -6,6 +6,7 @@ import { modelOf } from './exact/model.ts';
 import { Improving } from './exact/solve.ts';
 import { latestStarts } from './latest.ts';
 import { Moves } from './moves.ts';
+import { Pressing, type Pressure } from './pressing.ts';
 import type { Problem, Task } from './problem.ts';
 import { isBetter, lateness, measure, shortOf, steer, wishesOf, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
@@ -49,6 +50,15 @@ const REPAIRS_WHEN_SHAKEN = 12;
 const LAST_HOPES = 40;
 /** The share of the work that looks for an earlier end; the rest looks for fewer visits, idle minutes and nights. */
 const FOR_THE_END = 0.8;
+/** The share of that work which puts forward what comes late, and after how many buildings without gain it is left. */
+const PRESSED = 0.3;
+const PRESSED_IN_VAIN = 30;
+/** How hard, and for an end by how many minutes sooner than the best: no one way is the best for every job. */
+const PRESSURES: readonly Pressed[] = [
+  { forward: 0.3, drawn: 0.1, sooner: 500 },
+  { forward: 1, drawn: 0.5, sooner: 1 },
+  { forward: 0.05, drawn: 0.5, sooner: Infinity },
+];
 /** One cooling takes so many tries for each pair of steps: as slow as pays, and then another begins. */
 const COOLING = 250;
 /** Minutes of lateness that are still taken for a change, at the beginning of a cooling and at its end. */
@@ -59,7 +69,7 @@ const COLD = 4;
 /** The same where only what else counts is looked for. */
 const WARM = 40;
 /** Up to so many steps the earliest end is looked for exactly, where there is time for it. */
-const MOST_EXACT = 400;
+const MOST_EXACT = 160;
 const leastWork = (steps: number) => (steps > MOST_EXACT ? Infinity : (steps > 100 ? 10 : 3) * steps ** 2);
 /** Steps times the minutes to the end: a model knows each start by itself, and memory ends. */
 const MOST_STARTS = 8_000_000;
@@ -133,6 +143,10 @@ const anyHand = (rank: Float64Array): Order => ({
   hand: new Int16Array(rank.length).fill(-1),
   followUp: true,
 });
+
+interface Pressed extends Pressure {
+  sooner: number;
+}
 
 interface Cooling {
   work: number;
@@ -211,19 +225,50 @@ class Search {
   improve(): void {
     if (this.open.length < 2) return;
     const atOnce = triesFor(this.open.length);
-    if (this.options.thorough && this.budget.left > atOnce) this.round(atOnce, STILL_AT_BOUND);
+    const begun = this.tries - this.budget.left;
+    if (this.options.thorough && this.tries > atOnce) this.round(atOnce - begun, STILL_AT_BOUND);
     this.round(this.budget.left, this.options.thorough ? STILL_LOOKED : STILL_AT_BOUND);
   }
 
   private round(work: number, still: number): void {
     const begun = this.budget.left;
     const forTheEnd = work * FOR_THE_END;
+    this.press(forTheEnd * PRESSED);
     const isExact = this.problem.goal === 'finish-first' && forTheEnd >= leastWork(this.open.length);
     this.coolSooner(isExact ? Math.min(forTheEnd * BEFORE_EXACT, COOL_ENOUGH) : forTheEnd);
     if (isExact) this.proveSooner(forTheEnd - (begun - this.budget.left));
     const { order, measures } = this.best!;
     const left = work - (begun - this.budget.left);
     this.cool(order, latestStarts(this.problem, measures.finish), { work: left, hot: WARM, still });
+  }
+
+  /** Puts forward what comes late, with one pressure after another, for so much of the budget. */
+  private press(tries: number): void {
+    const keep = this.budget.left - tries;
+    const done = () => this.best!.measures.finish === this.bound || this.options.stop?.() === true;
+    for (let k = 0; this.budget.left > keep && !done(); k++) {
+      const way = PRESSURES[k % PRESSURES.length]!;
+      this.pressBy(way, Math.min(this.budget.left - keep, tries / PRESSURES.length));
+    }
+  }
+
+  private pressBy({ sooner, ...pressure }: Pressed, tries: number): void {
+    const { problem, bound } = this;
+    const keep = this.budget.left - tries;
+    const pressing = new Pressing(problem, latestStarts(problem, bound), pressure, this.random);
+    let finish = Infinity;
+    let latest: Float64Array = new Float64Array();
+    for (let vain = 0; vain < PRESSED_IN_VAIN && this.budget.left > keep && !this.options.stop?.(); vain++) {
+      const built = this.attempt(pressing.order(), REPAIRS_WHEN_SHAKEN);
+      if (!built) return;
+      if (this.best!.measures.finish < finish) {
+        finish = this.best!.measures.finish;
+        latest = latestStarts(problem, Math.max(bound, finish - sooner));
+        vain = 0;
+      }
+      pressing.see(built.table, latest);
+      this.release(built);
+    }
   }
 
   /** Looks for the earliest end by exact search, for so much of the budget, or until it is proven. */
