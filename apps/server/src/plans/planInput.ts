@@ -1,6 +1,7 @@
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import {
   isCoat,
+  makesDust,
   minutesOf,
   type Air,
   type Element,
@@ -109,7 +110,7 @@ function stepsBack(records: JobRecords, surface: SurfaceEntity): PlanStep[] {
     minutes: Math.max(5, Math.round(minutesOf(step, c.d.surface, { access: surface.access }))),
     people: 1,
     waitMin: step.waitMin ?? 0,
-    dusty: (step.kind === 'sand' || step.kind === 'scrape') && step.technique !== 'wet',
+    dusty: makesDust(step),
   }));
 }
 

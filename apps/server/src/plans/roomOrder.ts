@@ -6,7 +6,8 @@ const TRIM_FIRST: Partial<Record<Element, number>> = { ceiling: 0, wall: 2, maso
 /** What is done for the whole room before anything in it is made dusty or wet, and undone after its last coat. */
 const COVERS: readonly StepKind[] = ['contain-lead', 'protect'];
 const UNCOVERS: readonly StepKind[] = ['unmask'];
-const MAKES_DUST: readonly StepKind[] = ['sand', 'sand-between', 'scrape', 'strip'];
+/** They soil what stands about, dusty or not: scraped and sanded wet, stripped. */
+const SOILS: readonly StepKind[] = ['sand', 'sand-between', 'scrape', 'strip'];
 
 type Surfaces = PlanInput['surfaces'];
 
@@ -39,7 +40,7 @@ function topDown(records: JobRecords, surfaces: Surfaces): void {
   }
 }
 
-const worked = (step: PlanStep) => isCoat(step.kind) || MAKES_DUST.includes(step.kind);
+const worked = (step: PlanStep) => isCoat(step.kind) || step.dusty === true || SOILS.includes(step.kind);
 
 /** What covers a surface before anything is done on it. */
 function coversOf({ id, steps }: Surfaces[number]): string[] {

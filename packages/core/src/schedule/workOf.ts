@@ -6,6 +6,7 @@ import { productFor } from '../quantities/estimate.ts';
 import { minutesOf } from '../quantities/hours.ts';
 import type { Product } from '../model/product.ts';
 import type { Step } from '../model/step.ts';
+import { makesDust } from '../systems/knowledge/dustyWork.ts';
 
 export type PlanStep = PlanInput['surfaces'][number]['steps'][number];
 
@@ -42,8 +43,6 @@ export function workOf(
     const coats = step.coats ?? 1;
     return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
       const minutes = roundUp(isCoat(step.kind) ? hours / coats : hours);
-      const dusty =
-        (step.kind === 'sand' || step.kind === 'sand-between' || step.kind === 'scrape') && step.technique !== 'wet';
       return {
         step: index,
         coat: i + 1,
@@ -55,7 +54,7 @@ export function workOf(
           minutes,
           people: 1,
           waitMin: isCoat(step.kind) ? 0 : (step.waitMin ?? 0),
-          dusty,
+          dusty: makesDust(step),
           splittable: minutes > LONG_DAY,
           ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
         },

@@ -21,6 +21,7 @@ import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
+import { breathesDust } from './knowledge/dustyWork.ts';
 import { liesOnOil, oilBlocks, primes } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
@@ -156,7 +157,7 @@ function caulkAfterPrimer(c: Case, work: readonly Step[]): boolean {
 /** Drops what the engine alone needs, and gives each coat its wear. `step` is the composer's own copy. */
 function asShown(step: Step, c: Case): Step {
   const strong = wearFor(step.family, c);
-  const dusty = step.kind === 'sand' && step.technique !== 'wet';
+  const dusty = breathesDust(step);
   if (strong.length || dusty)
     step.wear = [...new Set([...(step.wear ?? []), ...strong, ...(dusty ? (['respirator-dust'] as const) : [])])];
   const inner = step.scope === 'between' || step.scope === 'handover' || (step.scope === 'all' && !isCoat(step.kind));
