@@ -1,6 +1,6 @@
 // One Jest run for every package. The "source" export condition makes tests read the TypeScript of the core, not its build.
 const swc = [
-  '@swc/jest',
+  new URL('tools/swcWithGlobals.mjs', import.meta.url).pathname,
   {
     jsc: {
       parser: { syntax: 'typescript', decorators: true, tsx: true },

@@ -34,6 +34,8 @@ export interface SearchOptions {
   stop?: () => boolean;
   /** Told of each better plan, and the share of the budget spent. */
   onBetter?: (found: FoundPlan, share: number) => void;
+  /** Told of every plan that was built and stands; what it is built on is used again afterwards. */
+  onBuilt?: (found: FoundPlan) => void;
   /** The first plan that stands is enough. */
   first?: boolean;
   /** False to name only the step that finds no place, without looking for the demands that cannot stand together. */
@@ -199,6 +201,7 @@ class Search {
       return null;
     }
     const found: FoundPlan = { ...bench, order, measures: measure(bench.table) };
+    this.options.onBuilt?.(found);
     if (!this.best || isBetter(this.problem, found.measures, this.best.measures)) {
       const before = this.best;
       this.best = found;

@@ -1,6 +1,6 @@
 import type { PlanInput } from '../model/planInput.ts';
 import { planRead, type FeasiblePlan, type Plan } from './plan.ts';
-import { stepsIn } from './problem.ts';
+import { minuteOf, readProblem, stepsIn } from './problem.ts';
 import { replan } from './replan.ts';
 import { workHours } from './usualHours.ts';
 
@@ -12,7 +12,8 @@ export type Change =
   | { kind: 'drag'; surface: string; step: string; to: string }
   /** The air of a room, or outside where none is named. */
   | { kind: 'air'; zone: string | null; air: PlanInput['air'] }
-  | { kind: 'painter'; person: PlanInput['crew'][number] }
+  /** Somebody more: all the while, or for so many of their working days in a row, whichever days gain the most. */
+  | { kind: 'painter'; person: PlanInput['crew'][number]; days?: number }
   | { kind: 'day'; weekday: number }
   /** Another product on a coat. */
   | { kind: 'product'; surface: string; step: string; drying: Drying };
@@ -60,6 +61,8 @@ const triesFor = (input: PlanInput) => 4000 + 40 * stepsIn(input);
  */
 export function planIf(input: PlanInput, plan: FeasiblePlan, changes: readonly Change[]): Plan {
   const asked = changes.reduce(changedInput, input);
+  const helper = changes.find((c) => c.kind === 'painter' && c.days !== undefined);
+  if (helper?.kind === 'painter') return bestDays(asked, plan, helper.person, helper.days!);
   const dragged = changes.filter((c) => c.kind === 'drag');
   if (dragged.length < changes.length || dragged.length === 0) return planRead(asked, { tries: triesFor(input) });
   const steps = plan.steps.map((s) => {
@@ -67,4 +70,44 @@ export function planIf(input: PlanInput, plan: FeasiblePlan, changes: readonly C
     return drag ? { ...s, start: drag.to } : s;
   });
   return replan(asked, { ...plan, steps });
+}
+
+/** So many beginnings are tried, spread over the plan. */
+const MOST_BEGINNINGS = 12;
+
+/** The plan with somebody for so many working days in a row, on the days that bring the end forward most. */
+function bestDays(input: PlanInput, plan: FeasiblePlan, person: PlanInput['crew'][number], days: number): Plan {
+  const { start, calendar, crew } = readProblem(input);
+  const { hours } = crew.find((p) => p.id === person.id)!;
+  const first = calendar.dayOf(start);
+  const last = hours.dayAt(minuteOf(plan.finish));
+  const dates = Array.from({ length: last + 1 }, (_, day) => calendar.named(first + day).date);
+  const works = dates.flatMap((_, day) => (hours.on(day) ? [day] : []));
+  const apart = Math.max(1, Math.ceil((works.length - days + 1) / MOST_BEGINNINGS));
+  const beginnings = works.filter((_, i) => i % apart === 0 && (i === 0 || i + days <= works.length));
+  const gone = { from: calendar.iso(calendar.midnight(first + last + 1)), to: NEVER_ENDS };
+  const plans = beginnings.map((from) => {
+    const there = new Set(works.filter((day) => day >= from).slice(0, days));
+    const off = dates.filter((_, day) => !there.has(day));
+    const asked = { ...person, off: [...(person.off ?? []), ...off], busy: [...(person.busy ?? []), gone] };
+    return planRead(
+      { ...input, crew: input.crew.map((p) => (p.id === person.id ? asked : p)) },
+      { tries: triesFor(input) },
+    );
+  });
+  return plans.reduce((a, b) => (isSooner(b, a) ? b : a), planRead(without(input, person), { tries: triesFor(input) }));
+}
+
+/** Nobody is hired beyond this. */
+const NEVER_ENDS = '2100-01-01T00:00:00Z';
+
+const without = (input: PlanInput, person: PlanInput['crew'][number]): PlanInput => ({
+  ...input,
+  crew: input.crew.filter((p) => p.id !== person.id),
+});
+
+function isSooner(a: Plan, b: Plan): boolean {
+  if (a.status === 'infeasible') return false;
+  if (b.status === 'infeasible') return true;
+  return a.finish === b.finish ? a.visits < b.visits : Date.parse(a.finish) < Date.parse(b.finish);
 }

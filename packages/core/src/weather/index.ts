@@ -5,3 +5,5 @@ export { sunOn, surfaceHours } from './surfaceTemperature.ts';
 export { readReadings, type ReadingFault, type Readings, type ReadingsRead } from './readings.ts';
 export { below, relianceOf, type Reliance } from './reliance.ts';
 export { latestStart } from './lastDay.ts';
+export { departed, drawWeather, type WeatherDraw, type DoubtedAir } from './drawnWeather.ts';
+export { overWeeks, type Doubts, type OverWeeks, type Surer } from './overWeeks.ts';
