@@ -111,6 +111,30 @@ test('a block is moved by keys, and posted where it was put', async ({ page }, i
   await expect(page.getByText(/nothing moved since/)).toBeVisible();
 });
 
+test('what could be had instead stands side by side; the one that is drawn is posted; two days of help say which days', async ({
+  page,
+}, info) => {
+  await signIn(page);
+  const { job } = await oilSkirting(page, `Choices ${info.project.name}`);
+  await page.goto(`/drying/${idIn(job)}`);
+  await page.getByRole('button', { name: /^Choices/ }).click();
+  const choices = page.getByRole('region', { name: 'Choices' });
+  await expect(choices.getByRole('listitem').first()).toContainText('as it stands');
+  const line = choices.getByRole('listitem').nth(1);
+  const visits = /(\d+)/.exec((await line.getByText('Visits').locator('..').textContent()) ?? '')![1]!;
+  await line.getByRole('button', { name: 'Draw it' }).click();
+  await expect(line.getByRole('button', { name: 'Drawn below' })).toBeVisible();
+  await page.getByRole('button', { name: /^Post this one/ }).click();
+  await expect(page.getByText(/nothing moved since/)).toBeVisible();
+  await expect(choices.getByRole('listitem').first()).toContainText('as posted');
+  await expect(choices.getByRole('listitem').first().getByText('Visits').locator('..')).toContainText(visits);
+  await page.getByRole('button', { name: /^What if/ }).click();
+  const whatIf = page.getByRole('region', { name: 'What if' });
+  await whatIf.getByRole('button', { name: /as well|Another painter/ }).click();
+  await whatIf.getByLabel('For', { exact: true }).selectOption('one day');
+  await expect(whatIf.getByRole('status')).toContainText('It would end');
+});
+
 test('all jobs stand in one plan; a calendar file keeps a person clear', async ({ page }) => {
   await signIn(page);
   await page.goto('/drying/all');

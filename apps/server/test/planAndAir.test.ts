@@ -169,3 +169,38 @@ describe('a plan that is sought for some seconds', () => {
     expect((await ada.get(`/api/jobs/${uuid()}/plan/sought`)).status).toBe(404);
   });
 });
+
+describe('what could be had instead', () => {
+  test('each choice keeps every rule; the one that is asked for is posted; a painter may look', async () => {
+    const { jobId, roomId } = await newJob(ada, 1995, new Date(Date.now() + 60 * 24 * HOUR));
+    for (let i = 0; i < 5; i++)
+      await ada.post(`/api/jobs/${jobId}/surfaces`, { ...surfaceBody(roomId), name: `Skirting ${i}` });
+    const { input } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    const { asItStands, choices } = (await mei.get(`/api/jobs/${jobId}/plan/choices`)).body;
+    // In steady air nothing hangs on the weather.
+    expect(asItStands.judged).toBeNull();
+    expect(choices.length).toBeGreaterThan(0);
+    for (const { plan } of choices) expect(brokenRules(input, plan)).toEqual([]);
+    const { plan, nights, surer } = choices.at(-1);
+    const asked = { visits: plan.visits, nights, surer };
+    const posted = await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid(), choice: asked });
+    expect(posted.status).toBe(201);
+    expect(posted.body.plan).toEqual(plan);
+    expect((await ada.get(`/api/jobs/${jobId}/plan`)).body.posted.plan).toEqual(plan);
+    const bad = { id: uuid(), choice: { ...asked, nights: -1 } };
+    expect((await ada.post(`/api/jobs/${jobId}/plan`, bad)).status).toBe(400);
+    expect((await ada.get(`/api/jobs/${uuid()}/plan/choices`)).status).toBe(404);
+  });
+
+  test('where its air is forecast, a plan says how often it keeps its day over a hundred drawn weeks', async () => {
+    const { jobId, roomId } = await newJob(ada, 1995);
+    await ada.post(`/api/jobs/${jobId}/surfaces`, surfaceBody(roomId));
+    const { rooms } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
+    const bySensor = { id: uuid(), version: rooms[0].version, airFrom: 'sensor' };
+    expect((await ada.send('PATCH', `/api/rooms/${roomId}`, bySensor)).status).toBe(200);
+    const { asItStands, choices } = (await ada.get(`/api/jobs/${jobId}/plan/choices`)).body;
+    expect(asItStands.judged.weeks).toBe(100);
+    expect(asItStands.judged.inTime).toBeGreaterThan(0);
+    expect(choices[0].judged.inTime).toBeGreaterThanOrEqual(0);
+  });
+});

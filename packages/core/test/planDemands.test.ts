@@ -104,6 +104,29 @@ describe('dates and evenings', () => {
     expect(at(p, 's/on').start.slice(0, 10)).toBe(at(p, 's/off').start.slice(0, 10));
     expect(at(p, 's/off').start.slice(0, 10)).toBe('2027-03-02');
   });
+  test('it is planned from the evening back: off no longer than it takes, while its people have other work first', () => {
+    const door = [
+      work('off', 20, { kind: 'unhang' }),
+      { id: 'coat', kind: 'prime', minutes: 40, drying: quick },
+      work('on', 30, { kind: 'rehang', sameDayAs: 'off', notBefore: '2027-03-01T15:00:00+00:00' }),
+    ];
+    const p = stands(job([{ id: 'door', steps: door }]));
+    // Unhung 20 min, primed 40 min, 45 min to open: none of it needs to begin at eight.
+    expect(at(p, 'door/on').start).toBe('2027-03-01T15:00:00+00:00');
+    const off = Date.parse(at(p, 'door/off').start);
+    expect(Date.parse('2027-03-01T15:00:00+00:00') - off).toBeLessThanOrEqual((20 + 40 + 45 + 10) * 60_000);
+    expect(at(p, 'door/off').waitsFor?.text).toContain('same evening');
+    // What else there is to do is done meanwhile, and nothing ends later for it.
+    const wall = Array.from({ length: 4 }, (_, i) => work(`${i}`, 60));
+    const both = stands(
+      job([
+        { id: 'door', steps: door },
+        { id: 'wall', steps: wall },
+      ]),
+    );
+    expect(both.finish).toBe(p.finish);
+    expect(Date.parse(at(both, 'door/off').start)).toBeGreaterThan(Date.parse('2027-03-01T12:00:00+00:00'));
+  });
   test('or it is said what would do: an opening that is closed meanwhile', () => {
     const steps = [
       work('off', 30, { kind: 'unhang' }),

@@ -159,6 +159,11 @@ export const firmPlan = z.union([
   answer({ input: none }),
 ]);
 export const postedAnswer = answer({ plan: core('Plan') });
+/** The plan as it is over the weather as it may turn out, and what could be had instead. */
+export const choicesAnswer = named('PlanChoices', {
+  asItStands: core('AsItStands').nullable(),
+  choices: z.array(core('PlanChoice')),
+});
 
 /** What follows from departing from a system. */
 export const whatIfAnswer = named('WhatIfAnswer', {

@@ -197,6 +197,36 @@ export const coreSchemas: Record<string, object> = {
    "words"
   ]
  },
+ "AsItStands": {
+  "description": "A plan as it stands, to hold the choices against.",
+  "type": "object",
+  "properties": {
+   "judged": {
+    "description": "How it fares in the weather as it may turn out; null where nothing hangs on it.",
+    "anyOf": [
+     {
+      "$ref": "#/components/schemas/OverWeeks"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "nights": {
+    "description": "Nights that rooms are out of use, summed over the rooms.",
+    "type": "number"
+   },
+   "idleMin": {
+    "description": "Paid minutes between the steps of somebody's day at which there is nothing to do.",
+    "type": "number"
+   }
+  },
+  "required": [
+   "idleMin",
+   "judged",
+   "nights"
+  ]
+ },
  "BadRow": {
   "description": "A row that cannot be read. Rows count from 1, the header not among them; in JSON, the items of the list.",
   "type": "object",
@@ -2766,6 +2796,32 @@ export const coreSchemas: Record<string, object> = {
    "minutes"
   ]
  },
+ "OverWeeks": {
+  "description": "What becomes of a plan in the weather as it may turn out.",
+  "type": "object",
+  "properties": {
+   "weeks": {
+    "description": "How many ways the weather was drawn.",
+    "type": "number"
+   },
+   "inTime": {
+    "description": "The share of them, 0 to 1, in which everything ends on the day that the plan asked about says, or sooner.",
+    "type": "number"
+   },
+   "nineInTen": {
+    "description": "The last minute of the local day by which it has ended in nine of ten; null where it has not.",
+    "type": [
+     "null",
+     "string"
+    ]
+   }
+  },
+  "required": [
+   "inTime",
+   "nineInTen",
+   "weeks"
+  ]
+ },
  "Paper": {
   "description": "A document, the same for the page, the printer and the PDF: what it is called, and its blocks.",
   "type": "object",
@@ -3462,6 +3518,96 @@ export const coreSchemas: Record<string, object> = {
      "warnings"
     ]
    }
+  ]
+ },
+ "PlanChoice": {
+  "description": "One of the plans to choose from.",
+  "type": "object",
+  "properties": {
+   "judged": {
+    "description": "How it fares in the weather as it may turn out; null where nothing hangs on it.",
+    "anyOf": [
+     {
+      "$ref": "#/components/schemas/OverWeeks"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "surer": {
+    "description": "It is offered because it keeps the day of the soonest more often.",
+    "type": "boolean"
+   },
+   "plan": {
+    "type": "object",
+    "properties": {
+     "status": {
+      "type": "string",
+      "const": "feasible"
+     },
+     "steps": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/PlannedStep"
+      }
+     },
+     "finish": {
+      "type": "string"
+     },
+     "lowerBound": {
+      "type": "string"
+     },
+     "visits": {
+      "type": "number"
+     },
+     "objective": {
+      "type": "object",
+      "properties": {
+       "finishMin": {
+        "type": "number"
+       },
+       "visits": {
+        "type": "number"
+       }
+      },
+      "required": [
+       "finishMin",
+       "visits"
+      ]
+     },
+     "warnings": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/PlanWarning"
+      }
+     }
+    },
+    "required": [
+     "finish",
+     "lowerBound",
+     "objective",
+     "status",
+     "steps",
+     "visits",
+     "warnings"
+    ]
+   },
+   "nights": {
+    "description": "Nights that rooms are out of use, summed over the rooms.",
+    "type": "number"
+   },
+   "idleMin": {
+    "description": "Paid minutes between the steps of somebody's day at which there is nothing to do.",
+    "type": "number"
+   }
+  },
+  "required": [
+   "idleMin",
+   "judged",
+   "nights",
+   "plan",
+   "surer"
   ]
  },
  "PlanInput": {

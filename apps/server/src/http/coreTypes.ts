@@ -65,6 +65,8 @@ import type {
   QuoteOption,
   RankedAlternative,
   RelaxedPlan,
+  AsItStands,
+  PlanChoice,
   Reliance,
   Rescue,
   Risk,
@@ -169,6 +171,8 @@ export interface CoreTypes {
   QuoteChange: QuoteChange;
   RankedAlternative: RankedAlternative;
   RelaxedPlan: RelaxedPlan;
+  AsItStands: AsItStands;
+  PlanChoice: PlanChoice;
   Reliance: Reliance;
   Rescue: Rescue;
   Risk: Risk;

@@ -1,13 +1,19 @@
 import {
+  comesTo,
   nearestPlans,
+  overWeeks,
+  planChoices,
   planIf,
   planRead,
   planSchema,
   readBy,
   replan,
+  type AsItStands,
   type Change,
+  type Doubts,
   type FeasiblePlan,
   type Plan,
+  type PlanChoice,
   type RelaxedPlan,
 } from '@rustic/core';
 
@@ -32,3 +38,21 @@ const SIDE_BY_SIDE = 3;
 /** What comes nearest where not all can be met. */
 export const nearestSideBySide = (input: unknown): RelaxedPlan[] =>
   nearestPlans(readBy(planSchema, input), SIDE_BY_SIDE);
+
+interface ChoicesAsked {
+  input: unknown;
+  posted: FeasiblePlan | null;
+  doubts: Doubts;
+}
+
+/** How the plan as it is fares in the weather as it may turn out, and what could be had instead. */
+export function choicesInThread({ input, posted, doubts }: ChoicesAsked): {
+  asItStands: AsItStands | null;
+  choices: PlanChoice[];
+} {
+  const read = readBy(planSchema, input);
+  const plan = planInThread({ input, posted, drags: [] });
+  if (plan.status !== 'feasible') return { asItStands: null, choices: [] };
+  const judged = overWeeks(read, plan, doubts)?.judged ?? null;
+  return { asItStands: { ...comesTo(read, plan), judged }, choices: planChoices(read, doubts) };
+}

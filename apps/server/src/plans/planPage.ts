@@ -1,4 +1,12 @@
-import { latestStart, relianceOf, type FeasiblePlan, type Plan, type PlanInput, type PlannedStep } from '@rustic/core';
+import {
+  latestStart,
+  relianceOf,
+  type Doubts,
+  type FeasiblePlan,
+  type Plan,
+  type PlanInput,
+  type PlannedStep,
+} from '@rustic/core';
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
@@ -57,16 +65,22 @@ export function pageOf(all: readonly JobRecords[], crew: Crew, input: PlanInput,
   };
 }
 
+/** The airs of a job that are forecast, by room, each with how far it may be wrong. */
+export const doubtsOf = (records: JobRecords, now: Date): Doubts =>
+  new Map(
+    records.rooms.flatMap((room) => {
+      const { air, doubt } = airOfRoom(records, room.id, now);
+      return doubt && air.kind === 'hourly' ? [[room.id, { air, doubt }] as const] : [];
+    }),
+  );
+
 /** Coats that hold only if the forecast does. */
 function relianceIn(records: JobRecords, input: PlanInput, plan: Plan, now: Date) {
   if (plan.status !== 'feasible') return [];
-  const doubts = new Map(
-    records.rooms.flatMap((room) => {
-      const { air, doubt } = airOfRoom(records, room.id, now);
-      return doubt && air.kind === 'hourly' ? [[room.id, { from: air.from, doubt }] as const] : [];
-    }),
+  const doubts = [...doubtsOf(records, now)].map(
+    ([room, { air, doubt }]) => [room, { from: air.from, doubt }] as const,
   );
-  return doubts.size ? relianceOf(input, plan, doubts) : [];
+  return doubts.length ? relianceOf(input, plan, new Map(doubts)) : [];
 }
 
 const DAY_MS = 86_400_000;

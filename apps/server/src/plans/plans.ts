@@ -13,7 +13,9 @@ import { ApiTags } from '@nestjs/swagger';
 import {
   differenceOf,
   hashOf,
+  type AsItStands,
   type Plan,
+  type PlanChoice,
   type PlanInput,
   type JobStatus,
   type RelaxedPlan,
@@ -43,12 +45,12 @@ import { Systems } from '../systems/systems.ts';
 import { Writes } from '../record/writes.service.ts';
 import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
 import { firmInputOf, planInputOf, type Crew } from './planInput.ts';
-import { doneIn, joined, latestStarts, pageOf } from './planPage.ts';
+import { doneIn, doubtsOf, joined, latestStarts, pageOf } from './planPage.ts';
 import { underWay } from './underWay.ts';
 import { lineNames } from './visitLines.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { Answers } from '../answers/answer.ts';
-import { firmPlan, planPage, postedAnswer } from '../answers/site.ts';
+import { choicesAnswer, firmPlan, planPage, postedAnswer } from '../answers/site.ts';
 
 /** Whether a step, named surface/step, is of this job. */
 const holds = (records: JobRecords, step: string) =>
@@ -69,6 +71,21 @@ const FOUND_KEPT = 40;
 /** A mark of a question: the same one has the same. */
 const markOf = (question: unknown) => hashOf(JSON.parse(JSON.stringify(question)));
 
+/** The plan as it is over the weather as it may turn out, and what could be had instead. */
+interface Choices {
+  asItStands: AsItStands | null;
+  choices: PlanChoice[];
+}
+
+/** What the planner is asked, and from which record and when. */
+interface Question {
+  records: JobRecords;
+  input: PlanInput;
+  before: Plan | null;
+  now: Date;
+  mark: string;
+}
+
 /** What a plan was made from has moved: it is not kept. */
 class MovedOn extends Error {}
 const unlessMoved = (error: unknown): null => {
@@ -80,12 +97,21 @@ const unlessMoved = (error: unknown): null => {
 const drag = z.strictObject({ surface: id, step: stepId, to: instant });
 type Drag = z.infer<typeof drag>;
 
+/** Which of the plans that can be had: by what it comes to. */
+const choice = z.strictObject({
+  visits: z.number().int().min(0).max(100_000),
+  nights: z.number().int().min(0).max(100_000),
+  surer: z.boolean(),
+});
+
 export class PostBody extends bodyOf({
   id: newId,
   /** As if nothing had been posted before. */
   afresh: z.boolean().optional(),
   /** The plan that some seconds' search finds, as if nothing had been posted before. */
   sought: z.boolean().optional(),
+  /** The one of the choices that comes to this, as if nothing had been posted before. */
+  choice: choice.optional(),
   drags: z.array(drag).max(60).optional(),
 }) {}
 
@@ -107,6 +133,8 @@ export class Plans implements OnModuleDestroy {
   });
   /** What was sought and found, by its question. */
   private readonly found = new LRUCache<string, Plan>({ max: FOUND_KEPT });
+  /** What could be had instead, by its question. */
+  private readonly traded = new LRUCache<string, Choices>({ max: FOUND_KEPT });
 
   constructor(
     private readonly writes: Writes,
@@ -140,6 +168,22 @@ export class Plans implements OnModuleDestroy {
   async sought(who: Who, jobId: string, gone?: AbortSignal): Promise<{ plan: Plan }> {
     const { input } = await this.question(this.writes.reading(who), jobId, { afresh: true });
     return { plan: await this.seek(input, gone) };
+  }
+
+  /** How likely the plan of now is to keep its day, and which others a firm could choose. */
+  async choices(who: Who, jobId: string, gone?: AbortSignal): Promise<Choices> {
+    return this.trade(await this.question(this.writes.reading(who), jobId, {}), gone);
+  }
+
+  private async trade({ records, input, before, now }: Question, gone?: AbortSignal): Promise<Choices> {
+    const mark = markOf({ input, before });
+    const known = this.traded.get(mark);
+    if (known) return known;
+    const asked = { input, posted: before?.status === 'feasible' ? before : null, doubts: doubtsOf(records, now) };
+    const how = { name: 'choicesInThread', ...(gone ? { signal: gone } : {}) };
+    const found = (await this.seeking.run(asked, how)) as Choices;
+    this.traded.set(mark, found);
+    return found;
   }
 
   /** What comes nearest to a plan that cannot stand. */
@@ -219,9 +263,7 @@ export class Plans implements OnModuleDestroy {
   async post(who: Who, jobId: string, body: PostBody) {
     for (let attempt = 1; attempt <= POST_TRIES; attempt++) {
       const question = await this.question(this.writes.reading(who), jobId, body);
-      const plan = body.sought
-        ? await this.seek(question.input)
-        : await this.compute(question.input, question.before, body.drags ?? []);
+      const plan = await this.planFor(question, body);
       const posted = await this.writes
         .run(who, (scope) => this.keep(scope, jobId, body, question.mark, plan))
         .catch(unlessMoved);
@@ -233,14 +275,31 @@ export class Plans implements OnModuleDestroy {
     });
   }
 
+  private async planFor(question: Question, { sought, choice, drags }: PostBody): Promise<Plan> {
+    if (sought) return this.seek(question.input);
+    if (!choice) return this.compute(question.input, question.before, drags ?? []);
+    const { choices } = await this.trade(question);
+    const apart = (c: PlanChoice) =>
+      Math.abs(c.plan.visits - choice.visits) +
+      Math.abs(c.nights - choice.nights) +
+      (c.surer === choice.surer ? 0 : 0.5);
+    const nearest = choices.reduce<PlanChoice | null>((a, b) => (a && apart(a) <= apart(b) ? a : b), null);
+    return nearest?.plan ?? this.compute(question.input, question.before);
+  }
+
   /** What the planner is asked now, and a mark of it: the same record gives the same. */
-  private async question(scope: FirmScope, jobId: string, body: Pick<PostBody, 'afresh' | 'sought'>) {
+  private async question(
+    scope: FirmScope,
+    jobId: string,
+    body: Pick<PostBody, 'afresh' | 'sought' | 'choice'>,
+  ): Promise<Question> {
     const { now } = scope.who;
     const records = await readJob(scope, jobId);
     const asked = planInputOf(records, await this.crewOf(scope, jobId), now);
-    const before = body.afresh || body.sought ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
+    const fresh = body.afresh ?? body.sought ?? body.choice !== undefined;
+    const before = fresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
     const input = underWay(asked, before, now);
-    return { records, input, before, mark: markOf({ input, before }) };
+    return { records, input, before, now, mark: markOf({ input, before }) };
   }
 
   private async keep(
@@ -288,6 +347,13 @@ export class PlansController {
     @Gone() gone: AbortSignal,
   ) {
     return this.plans.sought(who, id, gone);
+  }
+  @Answers('planChoices', choicesAnswer) @Get('choices') choices(
+    @Sender() who: Who,
+    @Param('jobId') id: string,
+    @Gone() gone: AbortSignal,
+  ) {
+    return this.plans.choices(who, id, gone);
   }
   @Answers('postPlan', postedAnswer) @Post() post(
     @Sender() who: Who,

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Change, RelaxedPlan } from '@rustic/core';
+import type { Change, OverWeeks, PlanChoice, RelaxedPlan } from '@rustic/core';
 import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused } from '../page/Page.tsx';
 import { useMay } from '../store/useMay.ts';
@@ -11,6 +11,7 @@ import { ByTheClock } from './ByTheClock.tsx';
 import { CannotStand } from './CannotStand.tsx';
 import { Changes } from './Changes.tsx';
 import { chartRows } from './chartRows.ts';
+import { Choices } from './Choices.tsx';
 import { DryingChart } from './DryingChart.tsx';
 import { FirmPlan } from './FirmPlan.tsx';
 import { HoldStep } from './HoldStep.tsx';
@@ -27,6 +28,7 @@ import {
   endpoints,
   type PlanPage,
   useJobNamesQuery,
+  usePlanChoicesQuery,
   usePlanQuery,
   usePostPlanMutation,
   useSoughtPlanQuery,
@@ -80,7 +82,7 @@ export default function Drying() {
   return all ? <FirmPlan jobs={choice} /> : <Plan key={chosen} jobId={chosen} jobs={choice} />;
 }
 
-type Open = 'air' | 'changes' | 'rooms' | 'what-if' | null;
+type Open = 'air' | 'changes' | 'choices' | 'rooms' | 'what-if' | null;
 const NO_CHANGE: readonly Change[] = [];
 
 function Plan({ jobId, jobs }: { jobId: string; jobs: React.ReactNode }) {
@@ -111,6 +113,10 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const [looking, setLooking] = useState(false);
   const looked = looking && sought?.plan.status === 'feasible' ? sought.plan : null;
   const [near, setNear] = useState<RelaxedPlan | null>(null);
+  const hangs = data.plan.status === 'feasible' && data.reliance.length > 0;
+  const { data: traded } = usePlanChoicesQuery(jobId, { skip: open !== 'choices' && !hangs });
+  const [choice, setChoice] = useState<PlanChoice | null>(null);
+  const chosenPlan = choice && traded?.choices.includes(choice) ? choice : null;
   const width = useWidth();
   const outside = data.rooms.some((r) => r.airFrom === 'station');
   const { data: weather } = useWeatherQuery(jobId, { skip: !outside, pollingInterval: 600_000 });
@@ -118,7 +124,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
     () => (near && data.nearest.includes(near) ? { ...near, status: 'feasible' as const } : null),
     [near, data],
   );
-  const other = answer?.status === 'feasible' ? answer : (looked ?? drawn);
+  const other = answer?.status === 'feasible' ? answer : (chosenPlan?.plan ?? looked ?? drawn);
   const shown = useMemo(() => (other ? { ...data, plan: other } : data), [data, other]);
   const before = other ? data.plan : open === 'changes' ? (data.posted?.plan ?? null) : null;
   const rows = useMemo(() => chartRows(shown, before), [shown, before]);
@@ -137,10 +143,11 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   };
   const drags = changes.flatMap((c) => (c.kind === 'drag' ? [{ surface: c.surface, step: c.step, to: c.to }] : []));
   const send = () =>
-    void post({ jobId, id: newId(), ...(drags.length ? { drags } : looked ? { sought: true } : {}) }).then((sent) => {
+    void post({ jobId, id: newId(), ...whichPlan(drags, chosenPlan, looked !== null) }).then((sent) => {
       if ('error' in sent) return;
       setChanges(NO_CHANGE);
       setLooking(false);
+      setChoice(null);
     });
   const onlyDrags = changes.every(isDrag);
   return (
@@ -163,10 +170,21 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
           <Act letter="a" words="Air" onAct={() => toggle('air')} />
           <Act letter="r" words="Rooms" onAct={() => toggle('rooms')} />
           <Act letter="w" words="What if" disabled={plan.status !== 'feasible'} onAct={() => toggle('what-if')} />
+          <Act letter="c" words="Choices" disabled={plan.status !== 'feasible'} onAct={() => toggle('choices')} />
           <Act letter="d" words="What changed" disabled={!posted} onAct={() => toggle('changes')} />
           <Act
             letter="p"
-            words={drags.length ? 'Post as dragged' : looked ? 'Post the better plan' : posted ? 'Post again' : 'Post'}
+            words={
+              drags.length
+                ? 'Post as dragged'
+                : chosenPlan
+                  ? 'Post this one'
+                  : looked
+                    ? 'Post the better plan'
+                    : posted
+                      ? 'Post again'
+                      : 'Post'
+            }
             main
             busy={posting.isLoading}
             disabled={!may.make || plan.status !== 'feasible' || !onlyDrags || answer?.status === 'infeasible'}
@@ -181,6 +199,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       {open === 'air' && <AirForm data={data} onDone={() => close('air')} />}
       {open === 'rooms' && <RoomDemands data={data} onDone={() => close('rooms')} />}
       {open === 'changes' && <Changes data={data} />}
+      {open === 'choices' && <Choices data={data} traded={traded} looked={chosenPlan} onLook={setChoice} />}
       {open === 'what-if' && (
         <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />
       )}
@@ -212,7 +231,7 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
             />
             <WhyThen data={shown} chosen={chosen} />
             {chosen && may.work && <HoldStep key={chosen} data={data} chosen={chosen} />}
-            <Depends data={data} />
+            <Depends data={data} judged={traded?.asItStands?.judged ?? null} />
             {rows.length > 0 && <ByTheClock data={shown} />}
           </>
         )}
@@ -222,6 +241,13 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       </div>
     </Page>
   );
+}
+
+/** What a post says of the plan that is meant: nothing where it is the one that stands. */
+function whichPlan<D>(drags: readonly D[], choice: PlanChoice | null, isSought: boolean) {
+  if (drags.length) return { drags: [...drags] };
+  if (choice) return { choice: { visits: choice.plan.visits, nights: choice.nights, surer: choice.surer } };
+  return isSought ? { sought: true } : {};
 }
 
 /** Why the chosen step starts when it does. */
@@ -241,8 +267,8 @@ function WhyThen({ data, chosen }: { data: PlanPage; chosen: string | null }) {
 }
 
 /** What holds only if the weather does, and how long work outside can still be begun. */
-function Depends({ data }: { data: PlanPage }) {
-  const { sayDate } = useWords();
+function Depends({ data, judged }: { data: PlanPage; judged: OverWeeks | null }) {
+  const { sayDate, sayDay } = useWords();
   if (data.reliance.length === 0 && data.latestStarts.length === 0) return null;
   const surface = (id: string) => data.surfaces.find((s) => s.id === id)?.name ?? '';
   return (
@@ -253,6 +279,14 @@ function Depends({ data }: { data: PlanPage }) {
           {nameOf(data, `${r.surface}/${r.id}`)}: {Math.round(r.chance * 100)} in 100 that it holds; {r.text}.
         </p>
       ))}
+      {judged && (
+        <p>
+          Of {judged.weeks} weeks drawn from the forecast, all is done by {sayDay(data.plan.finish!)} in{' '}
+          {Math.round(judged.inTime * judged.weeks)}
+          {judged.nineInTen && judged.inTime < 0.9 && `, and in nine of ten by ${sayDay(judged.nineInTen)}`}. What could
+          be had instead stands under Choices.
+        </p>
+      )}
       {data.latestStarts.map((l) => (
         <p key={l.surfaceId}>
           {surface(l.surfaceId)}: begin by {sayDate(l.at)}; after that the cold comes too soon, four years in five.

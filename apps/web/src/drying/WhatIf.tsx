@@ -13,6 +13,8 @@ import { Choice } from '../form/atOnce.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
 
 const SATURDAY = 6;
+/** Nobody of the firm yet. */
+const ANOTHER = 'another-painter';
 
 /** Things that could be otherwise, each answered at once; nothing changes until a plan is posted. */
 export function WhatIf({
@@ -39,7 +41,6 @@ export function WhatIf({
   const has = (kind: Change['kind']) => changes.some((c) => c.kind === kind);
   const toggle = (change: Change) =>
     onChange(has(change.kind) ? changes.filter((c) => c.kind !== change.kind) : [...changes, change]);
-  const free = data.people.find((p) => p.hours && !data.input.crew.some((c) => c.id === p.id));
   const air = changes.find((c) => c.kind === 'air');
   const isAir = !Number.isNaN(readFigure(t)) && !Number.isNaN(readFigure(rh));
   const setAir = () =>
@@ -57,17 +58,7 @@ export function WhatIf({
         <Chip pressed={has('day')} onPress={() => toggle({ kind: 'day', weekday: SATURDAY })}>
           Saturday too
         </Chip>
-        <Chip
-          pressed={has('painter')}
-          onPress={() =>
-            toggle({
-              kind: 'painter',
-              person: free?.hours ? { id: free.id, ...free.hours } : { id: 'another-painter' },
-            })
-          }
-        >
-          {free ? `${free.name} as well` : 'Another painter'}
-        </Chip>
+        <Helper people={data} changes={changes} onChange={onChange} />
         <RoomChoice words="Air in" rooms={data.rooms} roomId={roomId} onRoom={setRoomId} />
         <AirFigure unit={temperature.unit} text={t} onText={setT} />
         <AirFigure unit="% RH" text={rh} onText={setRh} />
@@ -86,7 +77,7 @@ export function WhatIf({
           ? 'Press one of these, or drag a block in the plan: the answer stands here before anything is changed.'
           : asking && !answer
             ? 'Planning …'
-            : answer && <Answer data={data} answer={answer} />}
+            : answer && <Answer data={data} answer={answer} changes={changes} />}
       </p>
       {changes
         .filter((c) => c.kind === 'drag')
@@ -96,6 +87,44 @@ export function WhatIf({
           </p>
         ))}
     </section>
+  );
+}
+
+const A_FEW_DAYS = [1, 2, 3, 5] as const;
+
+/** Somebody more, all the while or for some days in a row. */
+function Helper({
+  people: { people, input },
+  changes,
+  onChange,
+}: {
+  people: Pick<PlanPage, 'people' | 'input'>;
+  changes: readonly Change[];
+  onChange: (changes: readonly Change[]) => void;
+}) {
+  const free = people.find((p) => p.hours && !input.crew.some((c) => c.id === p.id));
+  const asked = changes.find((c) => c.kind === 'painter');
+  const rest = changes.filter((c) => c.kind !== 'painter');
+  const person = free?.hours ? { id: free.id, ...free.hours } : { id: ANOTHER };
+  return (
+    <>
+      <Chip
+        pressed={asked !== undefined}
+        onPress={() => onChange(asked ? rest : [...rest, { kind: 'painter', person }])}
+      >
+        {free ? `${free.name} as well` : 'Another painter'}
+      </Chip>
+      {asked && (
+        <Choice
+          words="For"
+          value={asked.days ? String(asked.days) : ''}
+          options={A_FEW_DAYS.map((n) => [String(n), n === 1 ? 'one day' : `${n} days`] as const)}
+          unsaid="all the while"
+          onChoose={(days) => onChange([...rest, { kind: 'painter', person, ...(days ? { days: Number(days) } : {}) }])}
+          width="max-w-36"
+        />
+      )}
+    </>
   );
 }
 
@@ -142,8 +171,8 @@ function OtherProduct({
   );
 }
 
-function Answer({ data, answer }: { data: PlanPage; answer: Plan }) {
-  const { sayTime } = useWords();
+function Answer({ data, answer, changes }: { data: PlanPage; answer: Plan; changes: readonly Change[] }) {
+  const { sayTime, sayDay } = useWords();
   if (answer.status === 'infeasible')
     return <>That cannot be planned: {withNames(data, answer.reasons[0]?.text ?? '')}</>;
   if (data.plan.status !== 'feasible') return <>It would end {sayTime(answer.finish)}.</>;
@@ -155,7 +184,16 @@ function Answer({ data, answer }: { data: PlanPage; answer: Plan }) {
       It would end <strong>{sayTime(answer.finish)}</strong>, {by}
       {visits !== 0 &&
         `, with ${Math.abs(visits)} ${Math.abs(visits) === 1 ? 'visit' : 'visits'} ${visits > 0 ? 'more' : 'fewer'}`}
-      .
+      .{daysOf(answer, changes) && ` They are there ${daysOf(answer, changes)!.map(sayDay).join(', ')}.`}
     </>
   );
+}
+
+/** On which days somebody who was asked for some days has something to do; null where nobody was. */
+function daysOf(plan: Plan, changes: readonly Change[]): string[] | null {
+  const helper = changes.find((c) => c.kind === 'painter');
+  if (!helper?.days) return null;
+  const starts = plan.steps.filter((s) => s.crew.includes(helper.person.id)).map((s) => s.start);
+  const days = [...new Map(starts.sort().map((start) => [start.slice(0, 10), start])).values()];
+  return days.length ? days : null;
 }

@@ -1,5 +1,5 @@
 /** Written by tools/written.mjs from the description of the API; not by hand. */
-import type { Access, AirSource, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
+import type { Access, AirSource, AsItStands, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanChoice, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
 import { api } from './api.ts';
 const injectedRtkApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -388,6 +388,11 @@ const injectedRtkApi = api.injectEndpoints({
     soughtPlan: build.query<SoughtPlanApiResponse, SoughtPlanApiArg>({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg))}/plan/sought`,
+      }),
+    }),
+    planChoices: build.query<PlanChoicesApiResponse, PlanChoicesApiArg>({
+      query: (queryArg) => ({
+        url: `/api/jobs/${encodeURIComponent(String(queryArg))}/plan/choices`,
       }),
     }),
     punch: build.query<PunchApiResponse, PunchApiArg>({
@@ -1143,6 +1148,8 @@ export type SoughtPlanApiResponse = /** status 2XX as asked */ {
   plan: Plan;
 };
 export type SoughtPlanApiArg = string;
+export type PlanChoicesApiResponse = /** status 2XX as asked */ PlanChoices;
+export type PlanChoicesApiArg = string;
 export type PunchApiResponse = /** status 2XX as asked */ PunchPage;
 export type PunchApiArg = string;
 export type MarkFaultApiResponse = /** status 2XX as asked */ {
@@ -4304,11 +4311,20 @@ export type PostBody = {
   id: string;
   afresh?: boolean;
   sought?: boolean;
+  choice?: {
+    visits: number;
+    nights: number;
+    surer: boolean;
+  };
   drags?: {
     surface: string;
     step: string;
     to: string;
   }[];
+};
+export type PlanChoices = {
+  asItStands: AsItStands | null;
+  choices: PlanChoice[];
 };
 export type PunchSurface = {
   id: string;
@@ -5543,6 +5559,7 @@ export const {
   usePlanQuery,
   usePostPlanMutation,
   useSoughtPlanQuery,
+  usePlanChoicesQuery,
   usePunchQuery,
   useMarkFaultMutation,
   useCloseFaultMutation,

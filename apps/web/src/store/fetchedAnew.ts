@@ -168,6 +168,7 @@ endpoints.enhanceEndpoints({
 
     plan: { providesTags: (_page, _refused, { jobId }): Tag[] => [{ type: 'Plan', id: jobId }] },
     soughtPlan: { providesTags: (_plan, _refused, jobId): Tag[] => [{ type: 'Plan', id: jobId }] },
+    planChoices: { providesTags: (_choices, _refused, jobId): Tag[] => [{ type: 'Plan', id: jobId }] },
     firmPlan: { providesTags: [{ type: 'Plan', id: FIRM }] },
     postPlan: { invalidatesTags: writes(onNone, 'plan-posted') },
     holdStep: { invalidatesTags: writes(onSurface, 'step-held') },

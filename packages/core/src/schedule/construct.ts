@@ -17,6 +17,8 @@ export interface Order {
   followUp: boolean;
   /** Coats, by index, that are given the longer wait their sheet prefers; none where it is not said. */
   patient?: ReadonlySet<number>;
+  /** What is not taken off sooner than this, by index: it is hung again by evening, and planned from there backwards. */
+  offFrom?: ReadonlyMap<number, Minute>;
 }
 
 /** Work left to spend on looking for better, counted in tries of a start: never in seconds, so that the same input gives the same plan. */
@@ -43,9 +45,9 @@ const obstacle = (rule: Obstacle['rule'], task: Task, more: Partial<Obstacle> = 
 });
 
 /** When a task may start as far as what stands before it goes. */
-function openAt(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Minute {
+function openAt(table: Timetable, task: Task, held: Holdbacks, { patient, offFrom }: Order): Minute {
   const { problem } = table;
-  let open = Math.max(problem.start, task.notBefore, held.tasks[task.index]!);
+  let open = Math.max(problem.start, task.notBefore, held.tasks[task.index]!, offFrom?.get(task.index) ?? 0);
   for (const p of task.preds) {
     const end = table.end[p]!;
     if (end > open) open = end;
@@ -62,11 +64,13 @@ function openAt(table: Timetable, task: Task, held: Holdbacks, patient: Order['p
 }
 
 /** The same, with what holds it: asked where somebody wants to know. */
-function openFrom(table: Timetable, task: Task, held: Holdbacks, patient: Order['patient']): Push {
+function openFrom(table: Timetable, task: Task, held: Holdbacks, order: Order): Push {
   const { problem } = table;
-  const to = openAt(table, task, held, patient);
+  const { patient, offFrom } = order;
+  const to = openAt(table, task, held, order);
   const by = (rule: PushRule, p?: number): Push => ({ to, rule, ...(p === undefined ? {} : { by: p }) });
   if (task.notBefore === to) return by('other-trade');
+  if (offFrom?.get(task.index) === to) return by('same-day');
   for (const p of task.preds) {
     const end = table.end[p]!;
     if (end === to) return by('order', p);
@@ -95,12 +99,12 @@ function placeEarliest(
   notice: Notice | null,
 ): Refused | null {
   const { problem } = table;
-  let from = openAt(table, task, held, order.patient);
+  let from = openAt(table, task, held, order);
   if (from === Infinity) {
-    const { rule, by } = openFrom(table, task, held, order.patient);
+    const { rule, by } = openFrom(table, task, held, order);
     return obstacle(rule, task, { by: by ?? null, proven: rule !== 'preferred' });
   }
-  let why = notice && from > problem.start ? openFrom(table, task, held, order.patient) : null;
+  let why = notice && from > problem.start ? openFrom(table, task, held, order) : null;
   let pushed = false;
   for (;;) {
     budget.left -= 1;

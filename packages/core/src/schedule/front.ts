@@ -5,17 +5,21 @@ import { Benches } from './bench.ts';
 import { construct, type Order } from './construct.ts';
 import { optimise, type FoundPlan } from './optimise.ts';
 import { planFound, type FeasiblePlan } from './plan.ts';
-import { readProblem } from './problem.ts';
+import { minuteOf, nameOf, readProblem } from './problem.ts';
 import { measure, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
 
-/** One plan of those that can be had, where none is better in everything. */
-export interface TradedPlan {
-  plan: FeasiblePlan;
+/** What a plan comes to beside its end and its visits. */
+export interface ComesTo {
   /** Nights that rooms are out of use, summed over the rooms. */
   nights: number;
   /** Paid minutes between the steps of somebody's day at which there is nothing to do. */
   idleMin: number;
+}
+
+/** One plan of those that can be had, where none is better in everything. */
+export interface TradedPlan extends ComesTo {
+  plan: FeasiblePlan;
 }
 
 /** What is traded, and by how much two plans must differ in it for anybody to choose between them. */
@@ -94,4 +98,19 @@ export function planFront(input: PlanInput, { tries }: { tries?: number } = {}):
     const plan = planFound(problem, begun, { ...bench, order, measures }, bound);
     return { plan, nights: measures.nights, idleMin: measures.idle };
   });
+}
+
+/** What a plan of an input comes to, wherever the plan is from. */
+export function comesTo(input: PlanInput, plan: FeasiblePlan): ComesTo {
+  const problem = readProblem(input);
+  const table = Timetable.begin(problem);
+  const steps = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  for (const task of problem.tasks) {
+    const step = task.done ? undefined : steps.get(nameOf(task));
+    if (!step) continue;
+    const crew = problem.crew.filter((p) => step.crew.includes(p.id));
+    table.put(task, { start: minuteOf(step.start), end: minuteOf(step.end), crew });
+  }
+  const { nights, idle } = measure(table);
+  return { nights, idleMin: idle };
 }

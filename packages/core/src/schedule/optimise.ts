@@ -84,6 +84,9 @@ const A_STEP_OF_A_MODEL = 40;
 const STILL_AT_BOUND = 250;
 /** The same for whoever waits longer. */
 const STILL_LOOKED = 4_000;
+/** So many doors are planned from the evening backwards, each to so many minutes. */
+const MOST_DOORS = 30;
+const TO_MINUTES = 5;
 /** So many coats are asked, one by one, whether their longer wait costs anything. */
 const MOST_WISHES = 30;
 
@@ -136,6 +139,7 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
   if (search.best && !options.first) {
     search.improve();
     search.grantWishes();
+    search.hangBack();
   }
   return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound: search.bound };
 }
@@ -344,5 +348,23 @@ class Search {
     grant(wishes);
     for (const coat of wishes.slice(0, MOST_WISHES))
       if (shortOf(this.best!.table, coat) > 0 && !this.options.stop?.()) grant([coat]);
+  }
+
+  /** What comes off and is hung again by evening is planned from there backwards: off as late as costs nothing else. */
+  hangBack(): void {
+    for (const { index, sameDayAs } of this.open.filter((t) => t.sameDayAs !== null).slice(0, MOST_DOORS)) {
+      const off = sameDayAs!;
+      if (this.problem.tasks[off]!.done) continue;
+      let late = this.best!.table.start[index]!;
+      for (let from = this.best!.table.start[off]!; late - from > TO_MINUTES && !this.options.stop?.();) {
+        const middle = Math.ceil((from + late) / 2);
+        const { order } = this.best!;
+        const offFrom = new Map([...(order.offFrom ?? []), [off, middle]]);
+        const tried = this.attempt({ ...order, offFrom });
+        if (tried && tried === this.best) from = this.best.table.start[off]!;
+        else late = middle;
+        this.release(tried);
+      }
+    }
   }
 }

@@ -12,17 +12,25 @@ export interface Measures {
   idle: number;
   /** Nights that rooms are out of use, summed over the rooms. */
   nights: number;
+  /** Minutes that what is hung again the same evening is off its hinges. */
+  off: number;
 }
 
 /** Which measure comes first, by house rule; the next one decides only between equals. */
 const ORDERS: Record<HouseRules['planGoal'], readonly (keyof Measures)[]> = {
-  'finish-first': ['finish', 'visits', 'hurried', 'idle', 'nights'],
-  'fewer-visits': ['visits', 'finish', 'hurried', 'idle', 'nights'],
-  'rooms-back-first': ['nights', 'finish', 'visits', 'hurried', 'idle'],
+  'finish-first': ['finish', 'visits', 'hurried', 'idle', 'nights', 'off'],
+  'fewer-visits': ['visits', 'finish', 'hurried', 'idle', 'nights', 'off'],
+  'rooms-back-first': ['nights', 'finish', 'visits', 'hurried', 'idle', 'off'],
 };
 
 /** What a visit, a night, a short wait weighs where a search compares plans that differ in several things at once, in minutes. */
-const WEIGHTS: Record<Exclude<keyof Measures, 'finish'>, number> = { visits: 30, hurried: 0.05, idle: 0.1, nights: 30 };
+const WEIGHTS: Record<Exclude<keyof Measures, 'finish'>, number> = {
+  visits: 30,
+  hurried: 0.05,
+  idle: 0.1,
+  nights: 30,
+  off: 0.02,
+};
 /** How much more the first measure of a goal weighs, where it is not the finish. */
 const FIRST = 20;
 
@@ -36,6 +44,7 @@ export function measure(table: Timetable): Measures {
     hurried: wishesOf(table.problem).reduce((sum, coat) => sum + shortOf(table, coat), 0),
     idle: table.diaries.reduce((sum, d) => sum + d.idle(), 0),
     nights: nightsOf(table),
+    off: offMinutes(table),
   };
 }
 
@@ -59,6 +68,12 @@ export function wishesOf(problem: Problem): readonly Task[] {
 export function shortOf(table: Timetable, coat: Task): number {
   const wished = preferredFrom(coat, table.end[coat.index]!)!;
   return Math.min(coat.coat!.figures.recoatPreferredMin!, Math.max(0, wished - table.start[coat.index + 1]!));
+}
+
+function offMinutes({ problem, start, end }: Timetable): number {
+  let off = 0;
+  for (const { index, sameDayAs } of problem.tasks) if (sameDayAs !== null) off += end[index]! - start[sameDayAs]!;
+  return off;
 }
 
 function nightsOf(table: Timetable): number {
@@ -94,7 +109,7 @@ export function lateness({ problem, start }: Timetable, latest: Float64Array): n
 export function steer(problem: Problem, late: number, m: Measures): number {
   const [first] = ORDERS[problem.goal];
   let cost = late;
-  for (const by of ['visits', 'hurried', 'idle', 'nights'] as const)
+  for (const by of ['visits', 'hurried', 'idle', 'nights', 'off'] as const)
     cost += m[by] * WEIGHTS[by] * (by === first ? FIRST : 1);
   return cost;
 }

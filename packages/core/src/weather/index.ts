@@ -6,4 +6,12 @@ export { readReadings, type ReadingFault, type Readings, type ReadingsRead } fro
 export { below, relianceOf, type Reliance } from './reliance.ts';
 export { latestStart } from './lastDay.ts';
 export { departed, drawWeather, type WeatherDraw, type DoubtedAir } from './drawnWeather.ts';
-export { overWeeks, type Doubts, type OverWeeks, type Surer } from './overWeeks.ts';
+export {
+  overWeeks,
+  planChoices,
+  type AsItStands,
+  type Doubts,
+  type OverWeeks,
+  type PlanChoice,
+  type Surer,
+} from './overWeeks.ts';

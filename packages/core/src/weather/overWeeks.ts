@@ -3,6 +3,7 @@ import { Benches } from '../schedule/bench.ts';
 import { earliestEnds, lowerBound } from '../schedule/bound.ts';
 import type { Calendar, Minute } from '../schedule/calendar.ts';
 import { construct, type Order } from '../schedule/construct.ts';
+import { planFront, type ComesTo, type TradedPlan } from '../schedule/front.ts';
 import { generator, type FoundPlan } from '../schedule/optimise.ts';
 import { planFound, planRead, type FeasiblePlan } from '../schedule/plan.ts';
 import { minuteOf, readProblem, type Problem } from '../schedule/problem.ts';
@@ -24,12 +25,26 @@ export interface OverWeeks {
 }
 
 /** A plan that keeps its day more often. */
-export interface Surer {
-  plan: FeasiblePlan;
+export interface Surer extends TradedPlan {
   judged: OverWeeks;
 }
 
+/** A plan as it stands, to hold the choices against. */
+export interface AsItStands extends ComesTo {
+  /** How it fares in the weather as it may turn out; null where nothing hangs on it. */
+  judged: OverWeeks | null;
+}
+
+/** One of the plans to choose from. */
+export interface PlanChoice extends TradedPlan {
+  /** How it fares in the weather as it may turn out; null where nothing hangs on it. */
+  judged: OverWeeks | null;
+  /** It is offered because it keeps the day of the soonest more often. */
+  surer: boolean;
+}
+
 const WEEKS = 100;
+const SEED = 1;
 const IN_TEN = 0.9;
 /** How cautious the weather is that other plans are made for: standard deviations colder and damper, and rain from which chance. */
 const CAUTIONS = [
@@ -97,18 +112,43 @@ const asGiven = (air: ReturnType<typeof departed>): PlanInput['air'] => ({
   windMs: air.windMs ? [...air.windMs] : null,
 });
 
-/** What comes first in a plan comes first again, whoever does it: that is how it is followed when the weather turns. */
+/**
+ * A plan as it is followed when the weather turns: what comes first comes first again, in the hands it was planned for or
+ * in any, whichever ends sooner.
+ */
 function followed(problem: Problem, plan: FeasiblePlan): { begun: Timetable; found: FoundPlan } | null {
-  const starts = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, minuteOf(s.start)]));
-  const order: Order = {
-    rank: Float64Array.from(problem.tasks, (t) => (starts.get(`${t.surface}/${t.id}`) ?? 0) + t.index * 1e-6),
-    hand: new Int16Array(problem.tasks.length).fill(-1),
-    followUp: true,
-  };
   const begun = Timetable.begin(problem);
-  const bench = new Benches(begun).take();
-  if (construct(begun, order, { left: Infinity }, bench, MOST_REPAIRS)) return null;
-  return { begun, found: { ...bench, order, measures: measure(bench.table) } };
+  const benches = new Benches(begun);
+  let best: FoundPlan | null = null;
+  for (const order of [asPlanned(problem, plan), { ...asPlanned(problem, plan), ...inAnyHands(problem) }]) {
+    const bench = benches.take();
+    if (construct(begun, order, { left: Infinity }, bench, MOST_REPAIRS)) continue;
+    const measures = measure(bench.table);
+    if (!best || measures.finish < best.measures.finish) best = { ...bench, order, measures };
+  }
+  return best && { begun, found: best };
+}
+
+const inAnyHands = (problem: Problem) => ({
+  hand: new Int16Array(problem.tasks.length).fill(-1),
+  teams: new Map<number, readonly number[]>(),
+  followUp: true,
+});
+
+/** A plan as an order: by its starts, in its hands. */
+function asPlanned(problem: Problem, plan: FeasiblePlan): Order {
+  const steps = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const people = new Map(problem.crew.map((p) => [p.id, p.index]));
+  const order = { rank: new Float64Array(problem.tasks.length), ...inAnyHands(problem), followUp: false };
+  for (const { index, surface, id, people: many, done } of problem.tasks) {
+    const step = steps.get(`${surface}/${id}`);
+    if (!step || done) continue;
+    order.rank[index] = minuteOf(step.start) + index * 1e-6;
+    const team = step.crew.flatMap((p) => people.get(p) ?? []);
+    if (many === 1 && team.length === 1) order.hand[index] = team[0]!;
+    else if (many > 1 && team.length === many) order.teams.set(index, team);
+  }
+  return order;
 }
 
 /**
@@ -119,7 +159,7 @@ export function overWeeks(
   input: PlanInput,
   plan: FeasiblePlan,
   doubts: Doubts,
-  { seed = 1, weeks = WEEKS }: { seed?: number; weeks?: number } = {},
+  { seed = SEED, weeks = WEEKS }: { seed?: number; weeks?: number } = {},
 ): { judged: OverWeeks; surer: Surer | null } | null {
   if (doubts.size === 0) return null;
   const drawn = new Weeks(input, doubts, seed, weeks);
@@ -130,7 +170,7 @@ export function overWeeks(
     const other = planRead(drawn.with(cautious(hours, by, rain)), { explain: false });
     const onPaper = other.status === 'feasible' ? inForecast(input, other) : null;
     if (!onPaper) continue;
-    const found = { plan: onPaper, judged: drawn.judge(onPaper, plan.finish) };
+    const found = { ...onPaper, judged: drawn.judge(onPaper.plan, plan.finish) };
     if (isSurer(found.judged, (surer ?? { judged }).judged)) surer = found;
   }
   return { judged, surer };
@@ -145,10 +185,27 @@ const isSurer = (a: OverWeeks, b: OverWeeks) => {
 };
 
 /** The order of one plan in the weather that is forecast. */
-function inForecast(input: PlanInput, plan: FeasiblePlan): FeasiblePlan | null {
+function inForecast(input: PlanInput, plan: FeasiblePlan): TradedPlan | null {
   const problem = readProblem(input);
   const made = followed(problem, plan);
   if (!made) return null;
   const bound = lowerBound(problem, earliestEnds(problem, made.begun.diaries), made.begun.diaries);
-  return planFound(problem, made.begun, made.found, bound);
+  const { nights, idle } = made.found.measures;
+  return { plan: planFound(problem, made.begun, made.found, bound), nights, idleMin: idle };
+}
+
+/**
+ * The plans that a firm can choose from: what can be traded, each judged over the weather as it may turn out, and the
+ * order that keeps the day of the soonest more often, where there is one.
+ */
+export function planChoices(input: PlanInput, doubts: Doubts): PlanChoice[] {
+  const front = planFront(input).map((traded): PlanChoice => ({ ...traded, judged: null, surer: false }));
+  if (front.length === 0 || doubts.size === 0) return front;
+  const over = overWeeks(input, front[0]!.plan, doubts)!;
+  const drawn = new Weeks(input, doubts, SEED, WEEKS);
+  const judged = front.map((choice, i) => ({
+    ...choice,
+    judged: i === 0 ? over.judged : drawn.judge(choice.plan, choice.plan.finish),
+  }));
+  return over.surer ? [...judged, { ...over.surer, surer: true }] : judged;
 }
