@@ -115,7 +115,7 @@ test('what could be had instead stands side by side; the one that is drawn is po
   page,
 }, info) => {
   await signIn(page);
-  const { job } = await oilSkirting(page, `Choices ${info.project.name}`);
+  const { job } = await oilSkirting(page, `Traded hall ${info.project.name}`);
   await page.goto(`/drying/${idIn(job)}`);
   await page.getByRole('button', { name: /^Choices/ }).click();
   const choices = page.getByRole('region', { name: 'Choices' });

@@ -171,6 +171,46 @@ describe('rounds', () => {
     }
   });
 
+  test('of up to fifteen visits: proven the best, as the way through all of them by a search that knows nothing of it', () => {
+    for (const [i, count] of [9, 11, 13, 15, 15].entries()) {
+      const asked = asking(drawn(count, 0.07 + i / 9, i % 2 ? 150 : 60));
+      const found = planRounds(asked);
+      check(asked, found);
+      expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
+      expect(found.costMin).toBeLessThanOrEqual(nearestFirst(asked) + 1e-6);
+      // No round's stops could be driven in a shorter order, and no stop be moved to another round for less.
+      const leg = legsOf(asked);
+      const at = new Map(asked.visits.map((v, k) => [v.id, k]));
+      for (const { stops, travelMin } of found.rounds.filter((r) => r.stops.length <= 6))
+        for (const order of orders(stops.map((s) => at.get(s.id)! + 1))) {
+          const way = [0, ...order, 0];
+          const length = way.slice(1).reduce((sum, to, k) => sum + leg[way[k]!]![to]!, 0);
+          expect(length).toBeGreaterThanOrEqual(travelMin - 1e-6);
+        }
+    }
+  });
+
+  test('of many visits in seasons that never meet, each season is tried out by itself', () => {
+    const seasons = [0, 200, 400].flatMap((later, k) =>
+      drawn(12, 0.2 + k / 5).map((v, i) => ({
+        ...v,
+        id: `${later} ${i}`,
+        fromDay: FIRST_DAY + later + (i % 3) * 10,
+        byDay: FIRST_DAY + later + 60,
+      })),
+    );
+    const days = Array.from({ length: 500 }, (_, i) => FIRST_DAY + i);
+    const asked = asking(seasons, { days });
+    const found = planRounds(asked);
+    check(asked, found);
+    expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
+    const apart = [0, 12, 24].map((from) => planRounds(asking(seasons.slice(from, from + 12), { days })).costMin);
+    expect(found.costMin).toBeCloseTo(
+      apart.reduce((a, b) => a + b, 0),
+      6,
+    );
+  });
+
   test('keep to seasons, days and hours, and add up, whatever is asked', () => {
     fc.assert(
       fc.property(

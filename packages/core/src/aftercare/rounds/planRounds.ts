@@ -1,7 +1,9 @@
 import { boundOnRounds } from './roundBound.ts';
 import { daysFor } from './roundDays.ts';
 import { anyDay, roundProblem, type RoundProblem, type RoundsAsked } from './roundProblem.ts';
-import { costOf, searchRounds, type Route } from './roundSearch.ts';
+import { costOf, routeOf, searchRounds, type Route } from './roundSearch.ts';
+import { exactRounds, MOST_EXACT } from './exactRounds.ts';
+import { groupsApart } from './apart.ts';
 import type { MapPlace } from './townMap.ts';
 
 /** A stop of a round: when the van is there, in minutes after it left the yard. */
@@ -42,7 +44,7 @@ export function planRounds(asked: RoundsAsked): Rounds {
   const p = roundProblem(asked);
   const why = asked.visits.map((_, i) => cannot(p, i));
   const stops = canBeMade(why);
-  const routes = searchRounds(p, stops, asked.seed, asked.effort);
+  const routes = routesFor(p, stops, asked);
   const days = daysFor(routes, p.days);
   const idOf = (stop: number) => asked.visits[stop]!.id;
   return {
@@ -65,7 +67,27 @@ export function planRounds(asked: RoundsAsked): Rounds {
  */
 export function leastRoundTime(asked: RoundsAsked, costMin: number): number {
   const p = roundProblem(asked);
-  return boundOnRounds(p, canBeMade(asked.visits.map((_, i) => cannot(p, i))), costMin);
+  const stops = canBeMade(asked.visits.map((_, i) => cannot(p, i)));
+  const [few, many] = bySize(groupsApart(p, stops));
+  const exact = few.reduce((sum, group) => sum + exactRounds(p, group).cost, 0);
+  // What is proven of the few is theirs; the rest has what is left of the cost.
+  return Math.min(costMin, exact + (many.length ? boundOnRounds(p, many.flat(), Math.max(0, costMin - exact)) : 0));
+}
+
+/** Groups that can be tried out, and those that are too many for it. */
+const bySize = (groups: readonly number[][]) =>
+  [groups.filter((g) => g.length <= MOST_EXACT), groups.filter((g) => g.length > MOST_EXACT)] as const;
+
+/**
+ * The rounds of each group that can be driven together: the best there are where it is small enough to try everything.
+ * Where those want one day for two rounds, all are searched for, each with a day of its own.
+ */
+function routesFor(p: RoundProblem, stops: readonly number[], { seed, effort }: RoundsAsked): Route[] {
+  const [few, many] = bySize(groupsApart(p, stops));
+  const exact = few.flatMap((group) => exactRounds(p, group).routes).map((route) => routeOf(p, route));
+  const routes = [...exact, ...searchRounds(p, many.flat(), seed, effort)];
+  const haveDays = daysFor(routes, p.days).every((day) => day !== null);
+  return haveDays || exact.length === 0 ? routes : searchRounds(p, stops, seed, effort);
 }
 
 const canBeMade = (why: readonly (string | null)[]) => why.flatMap((reason, i) => (reason === null ? [i] : []));
