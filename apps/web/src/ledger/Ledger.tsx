@@ -1,7 +1,8 @@
-import { ledgerText, ledgerTitle } from '@rustic/core';
-import { useState } from 'react';
+import { ledgerText, ledgerTitle, type Entry } from '@rustic/core';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Act } from '../page/Act.tsx';
+import { LongRows } from '../page/LongRows.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
 import { AsItStood } from './AsItStood.tsx';
@@ -12,23 +13,22 @@ import { useJobQuery, useLazyCheckLedgerQuery, useLedgerQuery, useShelfQuery } f
 import { useWords } from '../words/Words.tsx';
 import { Typed } from '../form/atOnce.tsx';
 
+const NONE: readonly Entry[] = [];
+
 /** Every act of a job, as it was written: appended, chained, checkable. */
 export default function Ledger() {
   const words = useWords();
-  const { inOurWords, localDay, sayTime } = words;
+  const { localDay, sayTime } = words;
   const { jobId = '' } = useParams();
   const { data, error, refetch } = useLedgerQuery(jobId);
   const { data: job } = useJobQuery(jobId);
-  const { data: shelf } = useShelfQuery();
   const [looked, setLooked] = useState<LedgerFilter>(EVERYTHING);
   const [stood, setStood] = useState('');
   const [check, checked] = useLazyCheckLedgerQuery();
+  const shown = useMemo(() => filterEntries(data ?? NONE, looked, localDay), [data, looked, localDay]);
   if (!data || !job) return <Coming error={error} again={() => void refetch()} />;
   const rooms = new Map(job.rooms.map((r) => [r.id, r.name]));
   const names = new Map([...rooms, ...job.surfaces.map((s) => [s.id, `${rooms.get(s.roomId)}, ${s.name}`] as const)]);
-  const products = new Map(shelf?.map((p) => [p.id, p.name]));
-  const namesIn = entryNames(data, products, words);
-  const shown = filterEntries(data, looked, localDay);
   const surface = job.surfaces.find((s) => s.id === looked.subject);
   return (
     <Page
@@ -95,31 +95,56 @@ export default function Ledger() {
       </Filter>
       {surface && stood && <AsItStood surfaceId={surface.id} day={stood} />}
       {shown.length === 0 && <p className="py-3">No entry is like that. Look for less, or for everything.</p>}
-      <table className="w-full border-collapse text-[14.5px]">
-        <thead>
-          <tr className="border-b border-strong text-left text-[13px] text-faded">
-            <th className="w-10 py-1 font-normal">no.</th>
-            <th className="font-normal">when</th>
-            <th className="font-normal">what</th>
-            <th className="font-normal max-wide:hidden">who</th>
-          </tr>
-        </thead>
-        <tbody>
-          {[...shown].reverse().map((e) => (
-            <tr key={e.seq} className="border-b border-rule align-top">
-              <td className="py-1 text-faded">{e.seq}</td>
-              <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
-              <td className="py-1">
-                <span className="font-semibold">{capital(ledgerTitle(e.kind))}</span>
-                {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
-                <div className="text-faded">{inOurWords(ledgerText(e, namesIn(e)))}</div>
-              </td>
-              <td className="py-1 max-wide:hidden">{e.by}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Entries entries={shown} all={data} names={names} />
     </Page>
+  );
+}
+
+interface EntriesProps {
+  entries: readonly Entry[];
+  all: readonly Entry[];
+  names: ReadonlyMap<string, string>;
+}
+
+/** A line an entry, the newest first. */
+function Entries({ entries, all, names }: EntriesProps) {
+  const words = useWords();
+  const { inOurWords, sayTime } = words;
+  const { data: shelf } = useShelfQuery();
+  const namesIn = useMemo(
+    () => entryNames(all, new Map(shelf?.map((p) => [p.id, p.name])), words),
+    [all, shelf, words],
+  );
+  const newestFirst = useMemo(() => [...entries].reverse(), [entries]);
+  return (
+    <table className="w-full border-collapse text-[14.5px]" aria-rowcount={entries.length + 1}>
+      <thead>
+        <tr className="border-b border-strong text-left text-[13px] text-faded">
+          <th className="w-10 py-1 font-normal">no.</th>
+          <th className="font-normal">when</th>
+          <th className="font-normal">what</th>
+          <th className="font-normal max-wide:hidden">who</th>
+        </tr>
+      </thead>
+      <LongRows
+        items={newestFirst}
+        keyOf={(e) => e.seq}
+        columns={4}
+        height={51}
+        row={(e, of) => (
+          <tr key={e.seq} {...of} className="border-b border-rule align-top">
+            <td className="py-1 text-faded">{e.seq}</td>
+            <td className="py-1 pr-3 whitespace-nowrap">{sayTime(e.at)}</td>
+            <td className="py-1">
+              <span className="font-semibold">{capital(ledgerTitle(e.kind))}</span>
+              {e.subject && names.has(e.subject) ? `, ${names.get(e.subject)}` : ''}
+              <div className="text-faded">{inOurWords(ledgerText(e, namesIn(e)))}</div>
+            </td>
+            <td className="py-1 max-wide:hidden">{e.by}</td>
+          </tr>
+        )}
+      />
+    </table>
   );
 }
 
