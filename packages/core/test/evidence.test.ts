@@ -53,10 +53,54 @@ const anySurface = fc
   })
   .map((s) => surfaceFacts(s));
 
+describe('grounds that shine bare', () => {
+  const odds = (substrate: string, over: object = {}, tests: object[] = []) => {
+    const { finish } = assess({ surface: { element: 'wall', substrate, exposure: 'interior-wet', ...over }, tests });
+    return Object.fromEntries(finish.map((f) => [f.code, f.probability])) as Record<Finish, number>;
+  };
+  const SHINING = ['ceramic-tile', 'glass', 'upvc', 'plastic'];
+
+  test.each(SHINING)(
+    '%s that is glossy and sheds water is most likely bare, where plaster would be painted',
+    (substrate) => {
+      const looked = [
+        { kind: 'sheen-look', result: 'gloss' },
+        { kind: 'water-drop', result: 'beads' },
+      ];
+      expect(odds(substrate, { conditions: ['glossy'] }).bare).toBeGreaterThan(0.7);
+      expect(odds(substrate, {}, looked).bare).toBeGreaterThan(0.7);
+      expect(odds('skim-plaster', { conditions: ['glossy'] }, looked).bare ?? 0).toBeLessThan(0.05);
+    },
+  );
+
+  test.each(SHINING)(
+    '%s: nothing on the rag leaves it bare, colour on the rag says that it was painted',
+    (substrate) => {
+      const before = odds(substrate).bare;
+      expect(odds(substrate, {}, [rub('no-transfer')]).bare).toBeGreaterThan(0.7);
+      const coloured = odds(substrate, {}, [rub('transfer')]);
+      expect(coloured.bare).toBeLessThan(before / 3);
+      expect(coloured['waterborne-acrylic']).toBeGreaterThan(0.5);
+    },
+  );
+
+  test('render that chalks outside was masonry paint before it was distemper; a ceiling that comes off on the palm the other way', () => {
+    const chalks = { conditions: ['chalking'] };
+    const outside = odds('render', { element: 'masonry', exposure: 'exterior-exposed', ...chalks });
+    expect(outside['waterborne-acrylic']).toBeGreaterThan(3 * outside.distemper);
+    const old = { element: 'ceiling', exposure: 'interior-dry', builtYear: 1900 };
+    const inside = odds('lime-plaster', old, [
+      { kind: 'hand-wipe', result: 'heavy' },
+      { kind: 'damp-sponge', result: 'slick' },
+    ]);
+    expect(inside.distemper).toBeGreaterThan(inside['waterborne-acrylic']);
+  });
+});
+
 describe('the tables', () => {
   test('every likelihood row sums to one and has a chance for everything', () => {
     for (const table of LIKELIHOODS)
-      for (const row of [...Object.values(table.rows), table.rest]) {
+      for (const row of [...Object.values(table.rows), table.rest, ...(table.shiningBare ? [table.shiningBare] : [])]) {
         expect(row.length).toBe(table.results.length);
         expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
         expect(Math.min(...row)).toBeGreaterThan(0);

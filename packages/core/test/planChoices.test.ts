@@ -118,8 +118,8 @@ describe('a plan over many drawn weeks', () => {
   const START = '2027-04-12T08:00:00+01:00';
   const now = Date.parse(START) / 60_000;
   const { air, doubt } = forecast(place, now - 1440, 24 * 30, now);
-  const doubts: Doubts = new Map([[null, { air: { kind: 'hourly', ...air }, doubt }]]);
-  const given = { kind: 'hourly', ...air, from: new Date(air.from * 60_000).toISOString() };
+  const doubts: Doubts = new Map([[null, { air, doubt }]]);
+  const given = { ...air, from: new Date(air.from * 60_000).toISOString() };
   /** Twelve surfaces, four of them outside unless all are in. */
   const outside = (some: boolean) =>
     job(0, {

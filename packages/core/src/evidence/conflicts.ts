@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
 import { CONFLICT_ROWS } from './knowledge/conflicts.ts';
-import { isDirty, likelihoodOf, opposed } from './likelihood.ts';
+import { likelihoodOf, readOn, opposed } from './likelihood.ts';
 import { dot, times } from './odds.ts';
 import { asStacks, priorVector, sheenLooked } from './prior.ts';
 
@@ -26,11 +26,11 @@ const samePlace = (a: TestRecord, b: TestRecord) => !a.place || !b.place || a.pl
 /** Every pair of contradicting tests within a zone, the strangest first. Results of different places are zones instead. */
 export function conflictsIn(surface: SurfaceFacts, zones: readonly { tests: readonly TestRecord[] }[]): Conflict[] {
   const found: Conflict[] = [];
-  const dirty = isDirty(surface);
+  const on = readOn(surface);
   for (const { tests } of zones) {
     if (tests.length < 2) continue;
     const prior = asStacks(surface, priorVector(surface, sheenLooked(tests)));
-    const told = tests.map((test) => ({ test, says: likelihoodOf(test, dirty) }));
+    const told = tests.map((test) => ({ test, says: likelihoodOf(test, on) }));
     told.forEach((a, i) => {
       for (const b of told.slice(i + 1)) {
         // Results of two places are explained by the places: they were tried as zones first.

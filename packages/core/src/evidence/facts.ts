@@ -47,6 +47,11 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
 export const staysWet = (surface: Pick<SurfaceFacts, 'exposure' | 'substrate'>): boolean =>
   surface.exposure === 'interior-wet' && groundOf(surface.substrate) === 'hard';
 
+const SHINE_BARE: readonly Substrate[] = ['ceramic-tile', 'glass', 'upvc', 'plastic', 'aluminium'];
+
+/** Whether a ground shines and sheds water without any film. */
+export const shinesBare = ({ substrate }: Pick<SurfaceFacts, 'substrate'>): boolean => SHINE_BARE.includes(substrate);
+
 /** Outside, sheltered or exposed. */
 export function isOutside(surface: Pick<SurfaceFacts, 'exposure'>): boolean {
   return surface.exposure.startsWith('exterior');

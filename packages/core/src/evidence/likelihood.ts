@@ -3,9 +3,9 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
 import { chipLikelihood } from './chip.ts';
 import { gripHeld } from './conditions.ts';
-import { isYoungFilm } from './facts.ts';
+import { isYoungFilm, shinesBare } from './facts.ts';
 import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
-import { FILM_TESTED } from './knowledge/chips.ts';
+import { FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { tempered, times, type Vector } from './odds.ts';
 import { overStacks, SAYS_NOTHING, topLiesOn } from './stackSpace.ts';
@@ -56,6 +56,14 @@ const COLUMNS = new Map<TestRecord['kind'], TestColumns>([
   ...LIKELIHOODS.map((table) => [table.kind, columnsOf(table, onTopFilm)] as const),
   ...GRIP_TABLES.map((table) => [table.kind, columnsOf(table, onWeakestBond)] as const),
 ]);
+/** The same on a ground that shines when it is bare, where that reads otherwise. */
+const ON_SHINING = new Map(
+  LIKELIHOODS.flatMap((table) => {
+    const { shiningBare, rows } = table;
+    if (!shiningBare) return [];
+    return [[table.kind, columnsOf({ ...table, rows: { ...rows, bare: shiningBare } }, onTopFilm)] as const];
+  }),
+);
 const YELLOW: Vector = overStacks(({ top }) => YELLOWED[top] ?? YELLOWED.rest);
 
 /** The result as its table names it: a cross-cut by its grade. */
@@ -63,8 +71,8 @@ const resultOf = (test: TestRecord) =>
   test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '');
 
 /** The table of a test that tells finishes apart, with a likelihood vector for each of its results. */
-export function tableOf(kind: TestRecord['kind']): TestColumns | undefined {
-  return COLUMNS.get(kind);
+export function tableOf(kind: TestRecord['kind'], { shinesBare }: ReadOn): TestColumns | undefined {
+  return (shinesBare ? ON_SHINING.get(kind) : undefined) ?? COLUMNS.get(kind);
 }
 
 /** What a rub under the top film reads, by what lies there. */
@@ -103,36 +111,48 @@ function letGoAt(plane: string): Vector {
 }
 const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [plane, letGoAt(plane)] as const));
 
+/** What a surface does to the tests that are made on it. */
+export interface ReadOn {
+  /** Grease, smoke and soot colour a rag. */
+  dirty: boolean;
+  /** Its ground shines and sheds water without any film. */
+  shinesBare: boolean;
+}
+
+/** Clean, on a ground that is dull when it is bare. */
+export const ON_PLAIN: ReadOn = { dirty: false, shinesBare: false };
+
+export const readOn = (surface: SurfaceFacts): ReadOn => ({
+  dirty: surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot'),
+  shinesBare: shinesBare(surface),
+});
+
 /** P(result | stack) of one test, or null where the test says nothing about what lies there. */
-export function likelihoodOf(test: TestRecord, dirty: boolean): Vector | null {
+export function likelihoodOf(test: TestRecord, on: ReadOn): Vector | null {
   if (test.kind === 'chip-look') return test.layers?.length ? chipLikelihood(test.layers) : null;
   if (test.plane && test.kind === 'spirit-rub') return rubBelow(test);
-  const said = resultLikelihood(test, dirty);
+  const said = resultLikelihood(test, on);
   if (!said || !test.plane) return said;
   // Where it held, the place of the bond says nothing.
   return gripHeld(test) ? said : times(said, LET_GO.get(test.plane)!);
 }
 
 /** P(result | stack) by the result alone, wherever it was made. */
-function resultLikelihood(test: TestRecord, dirty: boolean): Vector | null {
-  const read = COLUMNS.get(test.kind);
+function resultLikelihood(test: TestRecord, on: ReadOn): Vector | null {
+  const read = tableOf(test.kind, on);
   const at = read?.results.indexOf(resultOf(test)) ?? -1;
   if (!read || at < 0) return null;
   const said = read.columns[at]!;
   if (test.kind === 'sheen-look' && test.yellowed != null)
     return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
   // A dirty rag lies: grease and smoke colour it whatever the film is.
-  if (dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
+  if (on.dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
     return said.map((p) => 0.4 * p + 0.6 / read.results.length);
   return said;
 }
 
 /** True where the test tells one finish from another. */
-export const tellsFinish = (test: TestRecord) => likelihoodOf(test, false) !== null;
-
-/** Grease, smoke and soot colour a rag. */
-export const isDirty = (surface: SurfaceFacts) =>
-  surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot');
+export const tellsFinish = (test: TestRecord) => likelihoodOf(test, ON_PLAIN) !== null;
 
 /** What each further test adds: in the same place it shares the luck of the first, elsewhere hardly. A film scratched young says little. Source: practice. */
 const ADDS = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
@@ -168,9 +188,12 @@ export function weightsOf(tests: readonly TestRecord[]): number[] {
 }
 
 /** What it says that somebody is about to test the film: nothing more where one was tested already. */
-export const aboutToTest = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? SAYS_NOTHING : NOT_BARE);
+export const aboutToTest = (tests: readonly TestRecord[], on: ReadOn): Vector =>
+  tests.some(testsFilm) ? SAYS_NOTHING : notBare(on);
 
 const NOT_BARE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED : 1));
+const NOT_BARE_ON_SHINE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED_ON_SHINE : 1));
+const notBare = (on: ReadOn) => (on.shinesBare ? NOT_BARE_ON_SHINE : NOT_BARE);
 /** Tests that are made on a film: whoever makes one has seen that there is one. */
 const testsFilm = ({ kind, layers }: TestRecord) =>
   kind === 'spirit-rub' ||
@@ -179,22 +202,23 @@ const testsFilm = ({ kind, layers }: TestRecord) =>
   (kind === 'chip-look' && layers?.[0] !== 'paper');
 
 /** What some of the tests of a film say together, as they count among all of them. */
-export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[], dirty: boolean): Vector {
+export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[], on: ReadOn): Vector {
   const weights = weightsOf(tests);
   let all = SAYS_NOTHING;
   for (const test of some) {
-    const one = likelihoodOf(test, dirty);
+    const one = likelihoodOf(test, on);
     if (one) all = times(all, tempered(one, weights[tests.indexOf(test)]!));
   }
   return all;
 }
 
 /** What it says that the film was tested at all: whoever tests a film has seen one. */
-export const filmSeen = (tests: readonly TestRecord[]): Vector => (tests.some(testsFilm) ? NOT_BARE : SAYS_NOTHING);
+export const filmSeen = (tests: readonly TestRecord[], on: ReadOn): Vector =>
+  tests.some(testsFilm) ? notBare(on) : SAYS_NOTHING;
 
 /** What all tests of one film, with one bond throughout, say together. */
-export const likelihoodOfAll = (tests: readonly TestRecord[], dirty: boolean): Vector =>
-  times(filmSeen(tests), saidBy(tests, tests, dirty));
+export const likelihoodOfAll = (tests: readonly TestRecord[], on: ReadOn): Vector =>
+  times(filmSeen(tests, on), saidBy(tests, tests, on));
 
 const OFF_THE_RAG = ['transfer', 'softens', 'lifts-to-lower-coat'];
 

@@ -3,7 +3,7 @@ import type { TestRecord } from '../model/test.ts';
 import { gripFailed, gripHeld } from './conditions.ts';
 import { PLACE_SHARES } from './knowledge/bonds.ts';
 import { stacksGiven } from './given.ts';
-import { filmSeen, isDirty, likelihoodOfAll, saidBy } from './likelihood.ts';
+import { filmSeen, likelihoodOfAll, readOn, saidBy } from './likelihood.ts';
 import { normal, times, type Vector } from './odds.ts';
 import { SET_OF, setsOf } from './stackSpace.ts';
 
@@ -56,14 +56,14 @@ function partsOf(tests: readonly TestRecord[]): Set<TestRecord>[] {
 
 /** What all tests of one film say of what lies there: of a surface with parts that hold otherwise, part by part. */
 export function surfaceLikelihood(surface: SurfaceFacts, tests: readonly TestRecord[]): Vector {
-  const dirty = isDirty(surface);
+  const on = readOn(surface);
   const parts = tests.length > 1 ? partsOf(tests) : [];
-  if (parts.length < 2) return likelihoodOfAll(tests, dirty);
+  if (parts.length < 2) return likelihoodOfAll(tests, on);
   const given = stacksGiven(surface);
   const ofTheWhole = tests.filter((t) => !parts.some((part) => part.has(t)));
   return parts.reduce<Vector>(
-    (all, part) => times(all, saidOfSurface(saidBy(part, tests, dirty), given)),
-    times(filmSeen(tests), saidBy(ofTheWhole, tests, dirty)),
+    (all, part) => times(all, saidOfSurface(saidBy(part, tests, on), given)),
+    times(filmSeen(tests, on), saidBy(ofTheWhole, tests, on)),
   );
 }
 
@@ -76,7 +76,7 @@ export function oddsAtPart(
 ): Vector {
   const own = partsOf(tests).find((some) => some.size > 0 && [...some].every((t) => part.includes(t)));
   if (!own) return odds;
-  const here = saidBy(own, tests, isDirty(surface));
+  const here = saidBy(own, tests, readOn(surface));
   const said = saidOfSurface(here, stacksGiven(surface));
   return normal(odds.map((x, i) => (x * here[i]!) / said[i]!));
 }

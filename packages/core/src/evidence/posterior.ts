@@ -1,9 +1,9 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { Neighbour } from './facts.ts';
-import { surfaceFacts } from './facts.ts';
+import { shinesBare, surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
-import { ceilingOf, likelihoodOf, tableOf, weightsOf } from './likelihood.ts';
+import { ceilingOf, likelihoodOf, ON_PLAIN, tableOf, weightsOf } from './likelihood.ts';
 import { asOdds, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { asStacks, factorsOf, priorVector, sheenLooked } from './prior.ts';
 import { byItsTop, cappedTops, TOP_OF, topsOf } from './stackSpace.ts';
@@ -128,9 +128,10 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
       ]
     : [];
   const weights = weightsOf(tests);
+  const on = { ...ON_PLAIN, shinesBare: shinesBare(surface) };
   const made = tests.flatMap((test, index): EvidenceWeight[] => {
-    const likelihood = likelihoodOf(test, false);
-    const read = tableOf(test.kind);
+    const likelihood = likelihoodOf(test, on);
+    const read = tableOf(test.kind, on);
     if (!likelihood || !read) return [];
     const { reason, source } = read;
     const ratio = ratioOf(tempered(likelihood, weights[index]!));

@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import { FINISHES, type TestKind } from '../vocabulary/index.ts';
 import { stacksGiven } from './given.ts';
-import { tableOf } from './likelihood.ts';
+import { readOn, tableOf } from './likelihood.ts';
 import { times } from './odds.ts';
 import { topsOf } from './stackSpace.ts';
 
@@ -13,7 +13,7 @@ export function resultOdds(
   kind: TestKind,
   surface: SurfaceFacts,
 ): { results: readonly string[]; rows: number[][] } | null {
-  const read = tableOf(kind);
+  const read = tableOf(kind, readOn(surface));
   if (!read) return null;
   const columns = read.columns.map((column) => topsOf(times(stacksGiven(surface), column)));
   return { results: read.results, rows: FINISHES.map((_, finish) => columns.map((column) => column[finish]!)) };

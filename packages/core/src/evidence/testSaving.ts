@@ -1,7 +1,7 @@
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type TestKind } from '../vocabulary/index.ts';
 import type { Member } from './house.ts';
-import { aboutToTest, tableOf, weightsOf } from './likelihood.ts';
+import { aboutToTest, readOn, tableOf, weightsOf } from './likelihood.ts';
 import { dot, normal, times, type Vector } from './odds.ts';
 import { surfaceLikelihood } from './places.ts';
 import { lossHeard, type Rider } from './riders.ts';
@@ -45,7 +45,7 @@ function hearingOf(
 
 /** Every outcome of the next test of a kind that may well come: its chance, and what it says. */
 function outcomesOf(kind: TestKind, member: Member, odds: Vector, place: string) {
-  const { results, columns } = tableOf(kind)!;
+  const { results, columns } = tableOf(kind, readOn(member.surface))!;
   const hearing = hearingOf(kind, member, place);
   return results.flatMap((result, i) => {
     const column = columns[i]!;
@@ -63,7 +63,7 @@ const lossAfterOneMore = (kind: TestKind, member: Member, odds: Vector, prices: 
 
 /** The expected saving of one finish test on one member, over all that ride on it, in minor units. */
 export function savingOf(kind: TestKind, member: Member, at: Node, areaM2: number, riders: readonly Rider[]): number {
-  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests)));
+  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests, readOn(member.surface))));
   const prices = pricesFor(member.surface);
   const outcomes = outcomesOf(kind, member, odds, NEXT);
   const now = leastLoss(topsOf(odds), prices) * areaM2;
@@ -80,7 +80,7 @@ export function savingOf(kind: TestKind, member: Member, at: Node, areaM2: numbe
  * place, so that what a single one would not change, the two of them may.
  */
 export function savingOfTwo(kind: TestKind, member: Member, at: Node, areaM2: number): number {
-  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests)));
+  const odds = normal(times(times(at.told, at.said), aboutToTest(member.tests, readOn(member.surface))));
   const prices = pricesFor(member.surface);
   const second = costOf(kind, TEST_TAKES[kind]!.minutes);
   const left = outcomesOf(kind, member, odds, NEXT).reduce((sum, { chance, says, result }) => {

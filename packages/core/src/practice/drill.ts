@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type Finish, type TestKind } from '../vocabulary/index.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
-import { tableOf } from '../evidence/likelihood.ts';
+import { ON_PLAIN, tableOf } from '../evidence/likelihood.ts';
 import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
 import { TREATMENTS, TREATMENT_OF, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { WRONG_TREATMENT } from '../evidence/knowledge/wrongTreatment.ts';
@@ -82,7 +82,7 @@ export const DRILL_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_TAK
 
 /** Makes a test on what lies there: its result is drawn from the same table that the diagnosis reads. `u` in [0, 1). */
 export function drillTest(kind: TestKind, lies: StackKind, u: number, place: string): TestRecord {
-  const { results, columns } = tableOf(kind)!;
+  const { results, columns } = tableOf(kind, ON_PLAIN)!;
   const at = STACKS.findIndex(
     ({ top, under, bond, depth }) =>
       top === lies.top && bond === lies.bond && depth === lies.depth && under.join() === lies.under.join(),

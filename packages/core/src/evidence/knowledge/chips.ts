@@ -42,3 +42,5 @@ export const STRAIGHT_ON_OIL = {
 
 /** Whoever tests a film has seen one: what was painted is not bare. How much that speaks for bare. Source: practice. */
 export const FILM_TESTED = 0.1;
+/** The same on tile, plastic or aluminium, where one rubs to find out whether there is a film at all. Source: practice. */
+export const FILM_TESTED_ON_SHINE = 0.6;

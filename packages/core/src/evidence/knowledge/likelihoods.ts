@@ -8,6 +8,8 @@ export interface LikelihoodTable {
   rows: Partial<Record<Finish, readonly number[]>>;
   /** For finishes without a row of their own. */
   rest: readonly number[];
+  /** Bare tile, glass, plastic and aluminium: they shine and shed water without any film. */
+  shiningBare?: readonly number[];
   reason: string;
   source: string;
 }
@@ -82,6 +84,7 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
       'unknown-aerosol': [0.15, 0.15, 0.2, 0.2, 0.3],
     },
     rest: [0.25, 0.2, 0.2, 0.2, 0.15],
+    shiningBare: [0.1, 0.1, 0.18, 0.22, 0.4],
   },
   {
     kind: 'water-drop',
@@ -101,6 +104,7 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
       stain: [0.3, 0.3, 0.4],
     },
     rest: [0.65, 0.3, 0.05],
+    shiningBare: [0.7, 0.28, 0.02],
   },
   {
     kind: 'hand-wipe',

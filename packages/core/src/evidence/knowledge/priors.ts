@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
-import { groundOf, isFurniture, isOutside } from '../facts.ts';
+import { groundOf, isFurniture, isOutside, shinesBare } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
 
 /** Relative weights of finishes; what is not named takes the row's `rest`, or stays as it is in a factor row. */
@@ -259,8 +259,14 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     reason: 'The ground is under a year old.',
   },
   {
+    id: 'glossy-ground',
+    when: (s) => has(s, 'glossy') && shinesBare(s),
+    factors: { 'oil-alkyd': 1.4, lacquer: 1.4, 'waterborne-acrylic': 0.7, 'primer-only': 0.2 },
+    reason: 'Tile, glass, plastic and aluminium shine bare; over them a gloss says little.',
+  },
+  {
     id: 'glossy',
-    when: (s) => has(s, 'glossy'),
+    when: (s) => has(s, 'glossy') && !shinesBare(s),
     factors: {
       'oil-alkyd': 1.8,
       'clear-oil-varnish': 1.5,
@@ -286,6 +292,12 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     when: (s) => has(s, 'chalking'),
     factors: { distemper: 2.5, bare: 0.4, lacquer: 0.3 },
     reason: 'Chalk on the hand: a weathered film or distemper.',
+  },
+  {
+    id: 'washed-off',
+    when: (s) => groundOf(s.substrate) === 'masonry' && isOutside(s),
+    factors: { distemper: 0.3 },
+    reason: 'Outside rain takes distemper off in a year or two; what chalks there is mostly old masonry paint.',
   },
   {
     id: 'weathered',
