@@ -17,6 +17,21 @@ const before = (a: Assessment, first: Step['kind'], then: Step['kind']) => {
   expect(kinds(a).indexOf(first)).toBeLessThan(kinds(a).indexOf(then));
 };
 
+describe('an old textured ceiling', () => {
+  const textured = { element: 'ceiling', substrate: 'drywall', texture: 'sprayed' };
+  test('is sampled before anything scrapes it, and only where it may hold asbestos and is broken into', () => {
+    const flaking = ask({ ...textured, builtYear: 1972, conditions: ['flaking'] });
+    before(flaking, 'inspect', 'scrape');
+    const [why] = flaking.system.steps.find((s) => s.kind === 'inspect')!.why;
+    expect(why).toContain('sampled first');
+    expect(cautions(flaking)).toContain('asbestos-possible');
+    expect(kinds(ask({ ...textured, builtYear: 2010, conditions: ['flaking'] }))).not.toContain('inspect');
+    expect(kinds(ask({ ...textured, builtYear: 1972, isNew: true }))).not.toContain('inspect');
+    const smooth = ask({ ...textured, texture: 'smooth', builtYear: 1972, conditions: ['flaking'] });
+    expect(kinds(smooth)).not.toContain('inspect');
+  });
+});
+
 describe('evidence that does not agree', () => {
   test('two rubs of one place that disagree lean neither way for having been made first', () => {
     const door = { element: 'door', substrate: 'softwood', builtYear: 1950 };

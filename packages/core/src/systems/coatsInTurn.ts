@@ -8,8 +8,7 @@ export const coatsInTurn = (c: Case, coats: readonly Step[], isWhole: boolean): 
 
 /** Where nothing lies under the finish that could be denibbed, its first coat is a line of its own: it is denibbed before the rest. */
 function finishInTurn(c: Case, coats: readonly Step[]): Step[] {
-  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat');
-  if (isUnder || !denibs(c)) return [...coats];
+  if (coats.some(canBeDenibbed) || !denibs(c)) return [...coats];
   return coats.flatMap((step): Step[] =>
     step.kind === 'finish-coat' && (step.coats ?? 1) > 1
       ? [
@@ -34,13 +33,16 @@ function inInstalments(c: Case, coats: readonly Step[]): Step[] {
   ];
 }
 
+/** A film under the finish that is there to be smoothed. A wash of etch primer is a few microns: sanded, it is gone. */
+const canBeDenibbed = ({ kind, family }: Step) =>
+  (kind === 'prime' && family !== 'etch-primer') || kind === 'undercoat';
+
 const denibs = (c: Case) =>
   c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
 
 /** Never before the first coat: something of ours has to lie there to be denibbed. */
 export function betweenCoats(c: Case, coats: readonly Step[]): Step[] {
-  const isUnder = coats.some((s) => s.kind === 'prime' || s.kind === 'undercoat' || s.afterDenib);
-  if (!isUnder || !denibs(c)) return [];
+  if (!coats.some((s) => canBeDenibbed(s) || s.afterDenib) || !denibs(c)) return [];
   const technique = c.wetOnly ? 'wet' : 'dry';
   return [
     {

@@ -96,6 +96,13 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
         'Old paint may hold lead: sheet up, work wet, collect every flake. Local rules and licensed contractors decide what may be done.',
       ],
     });
+  if (c.d.asbestos && c.d.surface.texture !== 'smooth' && work.some(disturbs))
+    steps.push({
+      kind: 'inspect',
+      why: [
+        'An old textured coating may hold asbestos: it is sampled first, and nothing is scraped, sanded or cut before the answer is there. A licensed surveyor decides.',
+      ],
+    });
   if (element === 'door' || element === 'cabinet' || element === 'gate') {
     steps.push(
       {
@@ -138,6 +145,10 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
   });
   return steps;
 }
+
+/** Wet or dry: what breaks into a coating lets go what is in it. */
+const disturbs = ({ kind }: Step) =>
+  kind === 'sand' || kind === 'scrape' || kind === 'strip' || kind === 'replace-board';
 
 const isSprayed = (s: Step) => s.method === 'spray' || s.method === 'aerosol';
 /** Glass beside every bar, and whatever is sprayed: nobody cuts those in by hand. */

@@ -129,7 +129,11 @@ export const WEATHER: Situation[] = [
       },
     },
     has: ['wash:degreaser', 'prime:etch-primer'],
-    order: [['wash', 'prime']],
+    // A wash of etch primer is never sanded: what is denibbed is the first coat over it.
+    order: [
+      ['wash', 'prime'],
+      ['finish-coat', 'sand-between'],
+    ],
   },
   {
     what: 'a window of plastic',
