@@ -1,9 +1,9 @@
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import {
+  givenAir,
   isCoat,
   makesDust,
   minutesOf,
-  type Air,
   type Element,
   type HouseRules,
   type PlanInput,
@@ -124,20 +124,6 @@ function backByEvening(surface: SurfaceEntity, steps: PlanStep[]): PlanStep[] {
   return steps.map((s) => (s.kind === 'rehang' ? { ...s, sameDayAs: off.id } : s));
 }
 
-/** A series as the contract has it: its first hour in words. */
-const airGiven = (air: Air): PlanInput['air'] =>
-  air.kind === 'steady'
-    ? air
-    : {
-        ...air,
-        from: new Date(air.from * 60_000).toISOString(),
-        temperatureC: [...air.temperatureC],
-        relativeHumidityPct: [...air.relativeHumidityPct],
-        surfaceC: air.surfaceC ? [...air.surfaceC] : null,
-        rainMm: air.rainMm ? [...air.rainMm] : null,
-        windMs: air.windMs ? [...air.windMs] : null,
-      };
-
 interface Span {
   from: string;
   to: string;
@@ -211,7 +197,7 @@ export function planInputOf(records: JobRecords, crew: Crew, now: Date): PlanInp
     timeZone: firm.timeZone,
     crew: crewOf(records, crew, job.crewIds, now),
     air: outside
-      ? airGiven(outsideAir(records, now).air)
+      ? givenAir(outsideAir(records, now).air)
       : { kind: 'steady', temperatureC: job.temperatureC, relativeHumidityPct: job.relativeHumidityPct },
     zones: records.rooms.map((room) => ({
       id: room.id,
@@ -219,7 +205,7 @@ export function planInputOf(records: JobRecords, crew: Crew, now: Date): PlanInp
       maxNightsOut: room.maxNightsOut,
       backBy: room.backBy,
       fumesOutBy: room.fumesOutBy,
-      air: airGiven(airOfRoom(records, room.id, now).air),
+      air: givenAir(airOfRoom(records, room.id, now).air),
     })),
     racks: job.racks,
     visit: { setUpMin: setUpMin ?? 0, packUpMin: packUpMin ?? 0, travelMin: travelMin ?? 0 },

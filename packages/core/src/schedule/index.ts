@@ -6,5 +6,6 @@ export { workOf, type WorkStep, type PlanStep } from './workOf.ts';
 export { runLine, CLOSING_SOON_MIN, type Done, type RunLine } from './runSheet.ts';
 export { differenceOf, type Difference, type Moved } from './difference.ts';
 export type { Reason, WaitCode, WaitsFor } from './waits.ts';
+export { givenAir } from './givenAir.ts';
 export { comesTo, planFront, type ComesTo, type TradedPlan } from './front.ts';
 export type { SearchOptions } from './optimise.ts';

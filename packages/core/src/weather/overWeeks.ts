@@ -3,6 +3,7 @@ import { Benches } from '../schedule/bench.ts';
 import { earliestEnds, lowerBound } from '../schedule/bound.ts';
 import type { Calendar, Minute } from '../schedule/calendar.ts';
 import { construct, type Order } from '../schedule/construct.ts';
+import { givenAir } from '../schedule/givenAir.ts';
 import { planFront, type ComesTo, type TradedPlan } from '../schedule/front.ts';
 import { generator, type FoundPlan } from '../schedule/optimise.ts';
 import { planFound, planRead, type FeasiblePlan } from '../schedule/plan.ts';
@@ -78,7 +79,7 @@ class Weeks {
   with(draw: WeatherDraw): PlanInput {
     const given = (zone: string | null) => {
       const doubted = this.doubts.get(zone);
-      return doubted && asGiven(departed(doubted, draw));
+      return doubted && givenAir(departed(doubted, draw));
     };
     return {
       ...this.input,
@@ -101,16 +102,6 @@ class Weeks {
     };
   }
 }
-
-const asGiven = (air: ReturnType<typeof departed>): PlanInput['air'] => ({
-  ...air,
-  from: new Date(air.from * 60_000).toISOString(),
-  temperatureC: [...air.temperatureC],
-  relativeHumidityPct: [...air.relativeHumidityPct],
-  surfaceC: air.surfaceC ? [...air.surfaceC] : null,
-  rainMm: air.rainMm ? [...air.rainMm] : null,
-  windMs: air.windMs ? [...air.windMs] : null,
-});
 
 /**
  * A plan as it is followed when the weather turns: what comes first comes first again, in the hands it was planned for or
