@@ -5,11 +5,9 @@ import { calendarFile } from '../src/calendar/calendarFile.ts';
 import { newJob, secondFirm, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
-let mei: Client;
 let other: Client;
 beforeAll(async () => {
   ada = await signedIn();
-  mei = await signedIn('mei');
   other = await secondFirm('Ebbside Painters', 'rook@ebbside.example');
 });
 
@@ -59,6 +57,16 @@ async function plannedJob(begins: Date | null = null) {
   await ada.post(`/api/jobs/${jobId}/plan`, { id: uuid() });
   const { posted } = (await ada.get(`/api/jobs/${jobId}/plan`)).body;
   return { jobId, surfaceId: surface.id, steps: posted.plan.steps as Planned[] };
+}
+
+/** Somebody of the firm who has something to do in a plan, signed in. */
+async function whoDoes(steps: readonly Planned[]): Promise<{ client: Client; id: string }> {
+  for (const name of ['mei', 'ada', 'tobiah', 'pascoe', 'rosalind']) {
+    const client = await signedIn(name);
+    const { id } = (await client.get('/api/session')).body.person as { id: string };
+    if (steps.some((s) => s.crew.includes(id))) return { client, id };
+  }
+  throw new Error('nobody has anything to do');
 }
 
 describe('a job as a calendar', () => {
@@ -115,25 +123,25 @@ test('a line break in a name or a title begins no line of its own', () => {
 
 describe('a private feed', () => {
   test('shows a person’s own work on every job, follows what is posted, and needs no session', async () => {
-    const way = token();
-    expect((await mei.post('/api/calendar', { id: uuid(), token: way })).body).toEqual({ open: true });
     const { jobId, surfaceId, steps } = await plannedJob(new Date());
-    const { id } = (await mei.get('/api/session')).body.person;
-    const own = steps.filter((s) => s.crew.includes(id as string)).length;
+    // Whomever the planner sends.
+    const { client: painter, id } = await whoDoes(steps);
+    const way = token();
+    expect((await painter.post('/api/calendar', { id: uuid(), token: way })).body).toEqual({ open: true });
+    const own = steps.filter((s) => s.crew.includes(id)).length;
+    expect(own).toBeGreaterThan(0);
     const { events } = await calendar(`/api/calendar/${way}`);
     expect(events.filter((e) => e.uid.startsWith(surfaceId))).toHaveLength(own);
     expect(events.every((e) => e.end > e.start)).toBe(true);
     // The page shows the same weeks that the feed holds, in their order.
-    const { madeAt, work } = (await mei.get('/api/calendar')).body as { madeAt: string; work: Ahead[] };
+    const { madeAt, work } = (await painter.get('/api/calendar')).body as { madeAt: string; work: Ahead[] };
     expect(madeAt).not.toBeNull();
     const soon = Date.now() + 34 * 86_400_000;
     const inFeed = events.filter((e) => e.end > Date.now() && e.start < soon).map((e) => e.uid);
     expect(work.map((w) => w.id).sort()).toEqual(inFeed.sort());
     expect(work.map((w) => w.startsAt)).toEqual(work.map((w) => w.startsAt).sort());
     const of = (list: readonly Ahead[]) => list.filter((w) => w.id.startsWith(surfaceId));
-    const his = ((await ada.get('/api/calendar')).body as { work: Ahead[] }).work;
-    expect(of(work).length + of(his).length).toBeGreaterThan(0);
-    expect([...of(work), ...of(his)].every((w) => w.jobId === jobId)).toBe(true);
+    expect(of(work).every((w) => w.jobId === jobId)).toBe(true);
     expect(of(work)).toHaveLength(own);
   });
   test('a new address closes the old; a closed or guessed one shows nothing', async () => {
