@@ -86,6 +86,7 @@ async function scrolledRow(context, width, job) {
 
 /** In the page: frames a second while it is scrolled. */
 function flung({ by, ms }) {
+  const { document, requestAnimationFrame } = globalThis;
   const main = document.querySelector('main');
   return new Promise((resolve) => {
     const began = performance.now();
