@@ -36,11 +36,11 @@ function NearRows<T>({ items, keyOf, columns, height, row }: Props<T>) {
   const [above, setAbove] = useState(0);
   const scrolled = () => body.current?.closest('main') ?? null;
   useLayoutEffect(() => {
-    const main = scrolled();
+    const main = body.current?.closest('main');
     if (!main || !body.current) return;
     const top = body.current.getBoundingClientRect().top - main.getBoundingClientRect().top + main.scrollTop;
     setAbove((now) => (Math.abs(now - top) > 1 ? top : now));
-  });
+  }, [items]);
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: scrolled,
