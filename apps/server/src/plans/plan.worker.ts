@@ -1,19 +1,16 @@
 import {
-  comesTo,
   nearestPlans,
-  overWeeks,
   planChoices,
   planIf,
   planRead,
   planSchema,
   readBy,
   replan,
-  type AsItStands,
   type Change,
   type Doubts,
   type FeasiblePlan,
   type Plan,
-  type PlanChoice,
+  type PlanChoices,
   type RelaxedPlan,
 } from '@rustic/core';
 
@@ -46,13 +43,7 @@ interface ChoicesAsked {
 }
 
 /** How the plan as it is fares in the weather as it may turn out, and what could be had instead. */
-export function choicesInThread({ input, posted, doubts }: ChoicesAsked): {
-  asItStands: AsItStands | null;
-  choices: PlanChoice[];
-} {
+export function plansToChooseFrom({ input, posted, doubts }: ChoicesAsked): PlanChoices {
   const read = readBy(planSchema, input);
-  const plan = planInThread({ input, posted, drags: [] });
-  if (plan.status !== 'feasible') return { asItStands: null, choices: [] };
-  const judged = overWeeks(read, plan, doubts)?.judged ?? null;
-  return { asItStands: { ...comesTo(read, plan), judged }, choices: planChoices(read, doubts) };
+  return planChoices(read, planInThread({ input, posted, drags: [] }), doubts);
 }

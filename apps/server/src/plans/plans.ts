@@ -13,9 +13,9 @@ import { ApiTags } from '@nestjs/swagger';
 import {
   differenceOf,
   hashOf,
-  type AsItStands,
   type Plan,
   type PlanChoice,
+  type PlanChoices,
   type PlanInput,
   type JobStatus,
   type RelaxedPlan,
@@ -71,12 +71,6 @@ const FOUND_KEPT = 40;
 /** A mark of a question: the same one has the same. */
 const markOf = (question: unknown) => hashOf(JSON.parse(JSON.stringify(question)));
 
-/** The plan as it is over the weather as it may turn out, and what could be had instead. */
-interface Choices {
-  asItStands: AsItStands | null;
-  choices: PlanChoice[];
-}
-
 /** What the planner is asked, and from which record and when. */
 interface Question {
   records: JobRecords;
@@ -110,7 +104,7 @@ export class PostBody extends bodyOf({
   afresh: z.boolean().optional(),
   /** The plan that some seconds' search finds, as if nothing had been posted before. */
   sought: z.boolean().optional(),
-  /** The one of the choices that comes to this, as if nothing had been posted before. */
+  /** The one of the choices that comes to this. */
   choice: choice.optional(),
   drags: z.array(drag).max(60).optional(),
 }) {}
@@ -134,7 +128,7 @@ export class Plans implements OnModuleDestroy {
   /** What was sought and found, by its question. */
   private readonly found = new LRUCache<string, Plan>({ max: FOUND_KEPT });
   /** What could be had instead, by its question. */
-  private readonly traded = new LRUCache<string, Choices>({ max: FOUND_KEPT });
+  private readonly traded = new LRUCache<string, PlanChoices>({ max: FOUND_KEPT });
 
   constructor(
     private readonly writes: Writes,
@@ -171,17 +165,16 @@ export class Plans implements OnModuleDestroy {
   }
 
   /** How likely the plan of now is to keep its day, and which others a firm could choose. */
-  async choices(who: Who, jobId: string, gone?: AbortSignal): Promise<Choices> {
+  async choices(who: Who, jobId: string, gone?: AbortSignal): Promise<PlanChoices> {
     return this.trade(await this.question(this.writes.reading(who), jobId, {}), gone);
   }
 
-  private async trade({ records, input, before, now }: Question, gone?: AbortSignal): Promise<Choices> {
-    const mark = markOf({ input, before });
+  private async trade({ records, input, before, now, mark }: Question, gone?: AbortSignal): Promise<PlanChoices> {
     const known = this.traded.get(mark);
     if (known) return known;
     const asked = { input, posted: before?.status === 'feasible' ? before : null, doubts: doubtsOf(records, now) };
-    const how = { name: 'choicesInThread', ...(gone ? { signal: gone } : {}) };
-    const found = (await this.seeking.run(asked, how)) as Choices;
+    const how = { name: 'plansToChooseFrom', ...(gone ? { signal: gone } : {}) };
+    const found = (await this.seeking.run(asked, how)) as PlanChoices;
     this.traded.set(mark, found);
     return found;
   }
@@ -291,13 +284,12 @@ export class Plans implements OnModuleDestroy {
   private async question(
     scope: FirmScope,
     jobId: string,
-    body: Pick<PostBody, 'afresh' | 'sought' | 'choice'>,
+    body: Pick<PostBody, 'afresh' | 'sought'>,
   ): Promise<Question> {
     const { now } = scope.who;
     const records = await readJob(scope, jobId);
     const asked = planInputOf(records, await this.crewOf(scope, jobId), now);
-    const fresh = body.afresh ?? body.sought ?? body.choice !== undefined;
-    const before = fresh ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
+    const before = body.afresh || body.sought ? null : (stillOf(await newestPlan(scope, jobId), asked)?.plan ?? null);
     const input = underWay(asked, before, now);
     return { records, input, before, now, mark: markOf({ input, before }) };
   }

@@ -1,4 +1,4 @@
-import type { Plan, PlanInput, PlanStep } from '@rustic/core';
+import { stepsByName, type Plan, type PlanInput, type PlanStep } from '@rustic/core';
 
 /** So long after its posted end a step may still be on its way into the log. */
 const LATE_LOG_MIN = 30;
@@ -10,7 +10,7 @@ const MINUTE_MS = 60_000;
  */
 export function underWay(input: PlanInput, posted: Plan | null, now: Date): PlanInput {
   if (posted?.status !== 'feasible') return input;
-  const steps = new Map(posted.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const steps = stepsByName(posted.steps);
   const people = new Set(input.crew.map((p) => p.id));
   return {
     ...input,

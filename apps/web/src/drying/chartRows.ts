@@ -2,6 +2,7 @@ import {
   doseBetween,
   isCoat,
   SAME_MIN,
+  stepsByName,
   type Air,
   type Chemistry,
   type Plan,
@@ -45,7 +46,7 @@ const OPEN_SHOWN_MIN = 8 * 60;
 
 /** Reads a plan into what the chart draws: blocks, wedges by the computed dose, open ground, closing flags; and where blocks stood in the plan `before`. */
 export function chartRows(page: PlanSheet, before: Plan | null = null): Row[] {
-  const stood = new Map((before?.steps ?? []).map((s) => [`${s.surface}/${s.id}`, s]));
+  const stood = stepsByName(before?.steps ?? []);
   const many = page.jobs.length > 1;
   const jobs = new Map(page.jobs.map((j) => [j.id, j.title]));
   const initials = new Map(page.people.map((p) => [p.id, p.initials]));

@@ -1,6 +1,6 @@
 import type { PlanInput } from '../model/planInput.ts';
 import type { Where } from './knowledge/demands.ts';
-import type { FeasiblePlan } from './plan.ts';
+import { stepsByName, type FeasiblePlan } from './plan.ts';
 import { dustFreeAt, minuteOf, nameOf, readProblem, recoatUntil, type Problem, type Task } from './problem.ts';
 
 /** By how much a plan breaks what was asked, and the same in words. */
@@ -98,7 +98,7 @@ export function breachOf(rule: string, { asked, where, plan, n }: Asked): Breach
   const measured = MEASURED[rule];
   if (!measured) return BY_STEPS[rule]!(n);
   const problem = readProblem(asked);
-  const laid = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const laid = stepsByName(plan.steps);
   const minute = (task: Task, of: 'start' | 'end') => minuteOf(laid.get(nameOf(task))![of]);
   const here = problem.tasks.filter((t) =>
     where.zone === null ? t.surface === where.surface : t.zone?.id === where.zone,

@@ -21,6 +21,13 @@ export interface Order {
   offFrom?: ReadonlyMap<number, Minute>;
 }
 
+/** An order by rank alone, whoever comes first. */
+export const anyHand = (rank: Float64Array): Order => ({
+  rank,
+  hand: new Int16Array(rank.length).fill(-1),
+  followUp: true,
+});
+
 /** Work left to spend on looking for better, counted in tries of a start: never in seconds, so that the same input gives the same plan. */
 export interface Budget {
   left: number;

@@ -1,10 +1,9 @@
 import { HOUSE_RULES } from '../vocabulary/index.ts';
 import type { PlanInput } from '../model/planInput.ts';
 import type { Holdbacks } from './bench.ts';
-import { Benches } from './bench.ts';
 import { construct, type Order } from './construct.ts';
 import { optimise, type FoundPlan } from './optimise.ts';
-import { planFound, type FeasiblePlan } from './plan.ts';
+import { planFound, stepsByName, type FeasiblePlan } from './plan.ts';
 import { minuteOf, nameOf, readProblem } from './problem.ts';
 import { measure, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
@@ -87,12 +86,8 @@ export function planFront(input: PlanInput, { tries }: { tries?: number } = {}):
   }
   const problem = readProblem(input);
   const begun = Timetable.begin(problem);
-  const benches = new Benches(begun);
   return front.chosen().map(({ order, held }) => {
-    const bench = benches.take();
-    bench.held.tasks.set(held.tasks);
-    bench.held.zones.set(held.zones);
-    bench.held.why.splice(0, held.why.length, ...held.why);
+    const bench = { table: begun.copy(), held };
     if (construct(begun, order, { left: Infinity }, bench)) throw new Error('A plan that stood does not stand again.');
     const measures = measure(bench.table);
     const plan = planFound(problem, begun, { ...bench, order, measures }, bound);
@@ -104,7 +99,7 @@ export function planFront(input: PlanInput, { tries }: { tries?: number } = {}):
 export function comesTo(input: PlanInput, plan: FeasiblePlan): ComesTo {
   const problem = readProblem(input);
   const table = Timetable.begin(problem);
-  const steps = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const steps = stepsByName(plan.steps);
   for (const task of problem.tasks) {
     const step = task.done ? undefined : steps.get(nameOf(task));
     if (!step) continue;

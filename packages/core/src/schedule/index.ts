@@ -1,4 +1,12 @@
-export { plan, planRead, type FeasiblePlan, type Plan, type PlannedStep, type PlanWarning } from './plan.ts';
+export {
+  plan,
+  planRead,
+  stepsByName,
+  type FeasiblePlan,
+  type Plan,
+  type PlannedStep,
+  type PlanWarning,
+} from './plan.ts';
 export { nearestPlans, planNearest, planOrNearest, type Broken, type RelaxedPlan } from './relax.ts';
 export { replan, SAME_MIN } from './replan.ts';
 export { changedInput, planIf, type Change } from './planIf.ts';

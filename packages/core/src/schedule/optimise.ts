@@ -1,12 +1,12 @@
 import { earliestEnds, lowerBound } from './bound.ts';
 import { Benches, type Bench } from './bench.ts';
-import { construct, type Budget, type Obstacle, type Order } from './construct.ts';
+import { anyHand, construct, type Budget, type Obstacle, type Order } from './construct.ts';
 import { orderOf } from './exact/decode.ts';
 import { modelOf } from './exact/model.ts';
 import { Improving } from './exact/solve.ts';
 import { latestStarts } from './latest.ts';
 import { Moves } from './moves.ts';
-import { Pressing, type Pressure } from './pressing.ts';
+import { PRESSURES, Pressing, type Pressure } from './pressing.ts';
 import type { Problem, Task } from './problem.ts';
 import { isBetter, lateness, measure, shortOf, steer, wishesOf, type Measures } from './score.ts';
 import { Timetable } from './timetable.ts';
@@ -55,12 +55,6 @@ const FOR_THE_END = 0.8;
 /** The share of that work which puts forward what comes late, and after how many buildings without gain it is left. */
 const PRESSED = 0.3;
 const PRESSED_IN_VAIN = 30;
-/** How hard, and for an end by how many minutes sooner than the best: no one way is the best for every job. */
-const PRESSURES: readonly Pressed[] = [
-  { forward: 0.3, drawn: 0.1, sooner: 500 },
-  { forward: 1, drawn: 0.5, sooner: 1 },
-  { forward: 0.05, drawn: 0.5, sooner: Infinity },
-];
 /** One cooling takes so many tries for each pair of steps: as slow as pays, and then another begins. */
 const COOLING = 250;
 /** Minutes of lateness that are still taken for a change, at the beginning of a cooling and at its end. */
@@ -142,16 +136,6 @@ export function optimise(problem: Problem, options: SearchOptions = {}): Optimis
     search.hangBack();
   }
   return { begun, best: search.best, obstacle: search.best ? null : search.obstacle, bound: search.bound };
-}
-
-const anyHand = (rank: Float64Array): Order => ({
-  rank,
-  hand: new Int16Array(rank.length).fill(-1),
-  followUp: true,
-});
-
-interface Pressed extends Pressure {
-  sooner: number;
 }
 
 interface Cooling {
@@ -259,7 +243,7 @@ class Search {
     }
   }
 
-  private pressBy({ sooner, ...pressure }: Pressed, tries: number): void {
+  private pressBy(pressure: Pressure, tries: number): void {
     const { problem, bound } = this;
     const keep = this.budget.left - tries;
     const pressing = new Pressing(problem, latestStarts(problem, bound), pressure, this.random);
@@ -270,7 +254,7 @@ class Search {
       if (!built) return;
       if (this.best!.measures.finish < finish) {
         finish = this.best!.measures.finish;
-        latest = latestStarts(problem, Math.max(bound, finish - sooner));
+        latest = latestStarts(problem, Math.max(bound, finish - pressure.sooner));
         vain = 0;
       }
       pressing.see(built.table, latest);

@@ -20,6 +20,10 @@ export interface PlannedStep {
   waitsFor: WaitsFor | null;
 }
 
+/** The steps of a plan by their name, surface/step. */
+export const stepsByName = (steps: readonly PlannedStep[]): ReadonlyMap<string, PlannedStep> =>
+  new Map(steps.map((s) => [`${s.surface}/${s.id}`, s]));
+
 export interface PlanWarning {
   code: string;
   step: string;

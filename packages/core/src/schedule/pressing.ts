@@ -1,4 +1,4 @@
-import type { Order } from './construct.ts';
+import { anyHand, type Order } from './construct.ts';
 import type { Problem } from './problem.ts';
 import type { Timetable } from './timetable.ts';
 
@@ -13,7 +13,16 @@ export interface Pressure {
   forward: number;
   /** By so much of that share it is drawn more or less. */
   drawn: number;
+  /** A step is late that stands in the way of an end by so many minutes sooner than the best. */
+  sooner: number;
 }
+
+/** No one way is the best for every job. */
+export const PRESSURES: readonly Pressure[] = [
+  { forward: 0.3, drawn: 0.1, sooner: 500 },
+  { forward: 1, drawn: 0.5, sooner: 1 },
+  { forward: 0.05, drawn: 0.5, sooner: Infinity },
+];
 
 /**
  * Whoever comes late is put forward, and what leads to it too, building after building: what many need and few have (a
@@ -23,11 +32,11 @@ export class Pressing {
   private readonly forward: Float64Array;
   private readonly problem: Problem;
   private readonly soonest: Float64Array;
-  private readonly pressure: Pressure;
+  private readonly pressure: Omit<Pressure, 'sooner'>;
   private readonly random: () => number;
 
   /** `soonest`: the starts with which everything would end as early as nothing can, were nobody busy. */
-  constructor(problem: Problem, soonest: Float64Array, pressure: Pressure, random: () => number) {
+  constructor(problem: Problem, soonest: Float64Array, pressure: Omit<Pressure, 'sooner'>, random: () => number) {
     this.problem = problem;
     this.soonest = soonest;
     this.pressure = pressure;
@@ -37,8 +46,7 @@ export class Pressing {
 
   /** The order to build by now. */
   order(): Order {
-    const rank = this.soonest.map((at, i) => at - this.forward[i]!);
-    return { rank, hand: new Int16Array(rank.length).fill(-1), followUp: true };
+    return anyHand(this.soonest.map((at, i) => at - this.forward[i]!));
   }
 
   /** Learns from what was built by it: steps that start after `latest` are late. */

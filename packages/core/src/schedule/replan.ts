@@ -4,7 +4,7 @@ import type { Minute } from './calendar.ts';
 import { Benches, holdTo, type Bench } from './bench.ts';
 import { construct, type Budget, type Order } from './construct.ts';
 import { generator, type FoundPlan } from './optimise.ts';
-import { planRead, planFound, type FeasiblePlan, type Plan } from './plan.ts';
+import { planRead, planFound, stepsByName, type FeasiblePlan, type Plan } from './plan.ts';
 import { minuteOf, readProblem, type Problem, type Task } from './problem.ts';
 import { measure } from './score.ts';
 import { Timetable } from './timetable.ts';
@@ -38,7 +38,7 @@ export function replan(input: PlanInput, posted: FeasiblePlan, options: { seed?:
 }
 
 function promisesOf(problem: Problem, posted: FeasiblePlan): (Promise | null)[] {
-  const steps = new Map(posted.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const steps = stepsByName(posted.steps);
   const people = new Map(problem.crew.map((p) => [p.id, p.index]));
   return problem.tasks.map((task): Promise | null => {
     const step = task.done ? undefined : steps.get(`${task.surface}/${task.id}`);

@@ -45,14 +45,10 @@ export function cautious(hours: number, by: number, rain: number): WeatherDraw {
 
 /** The air as it is with a draw: places of one town share the same one, each by its own doubt. */
 export function departed({ air, doubt }: DoubtedAir, { warmer, damper, rain }: WeatherDraw): Air & { kind: 'hourly' } {
-  const last = <T>(list: readonly T[], i: number) => list[Math.min(i, list.length - 1)]!;
-  const by = (i: number) => last(doubt.temperatureC, i) * warmer[Math.min(i, warmer.length - 1)]!;
-  const humidity = (rh: number, i: number) =>
-    rh + last(doubt.relativeHumidityPct, i) * damper[Math.min(i, damper.length - 1)]!;
-  const rained = (mm: number, i: number) => {
-    const chance = last(doubt.rain, i);
-    return rain[Math.min(i, rain.length - 1)]! < chance ? Math.max(mm, SHOWER_MM) : 0;
-  };
+  const at = (list: ArrayLike<number>, i: number) => list[Math.min(i, list.length - 1)]!;
+  const by = (i: number) => at(doubt.temperatureC, i) * at(warmer, i);
+  const humidity = (rh: number, i: number) => rh + at(doubt.relativeHumidityPct, i) * at(damper, i);
+  const rained = (mm: number, i: number) => (at(rain, i) < at(doubt.rain, i) ? Math.max(mm, SHOWER_MM) : 0);
   return {
     ...air,
     temperatureC: air.temperatureC.map((t, i) => t + by(i)),

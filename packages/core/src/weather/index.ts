@@ -13,5 +13,6 @@ export {
   type Doubts,
   type OverWeeks,
   type PlanChoice,
+  type PlanChoices,
   type Surer,
 } from './overWeeks.ts';

@@ -2,12 +2,12 @@ import type { PlanInput } from '../model/planInput.ts';
 import { Benches } from '../schedule/bench.ts';
 import { earliestEnds, lowerBound } from '../schedule/bound.ts';
 import type { Calendar, Minute } from '../schedule/calendar.ts';
-import { construct, type Order } from '../schedule/construct.ts';
+import { anyHand, construct, type Order } from '../schedule/construct.ts';
 import { givenAir } from '../schedule/givenAir.ts';
-import { planFront, type ComesTo, type TradedPlan } from '../schedule/front.ts';
+import { comesTo, planFront, type ComesTo, type TradedPlan } from '../schedule/front.ts';
 import { generator, type FoundPlan } from '../schedule/optimise.ts';
-import { planFound, planRead, type FeasiblePlan } from '../schedule/plan.ts';
-import { minuteOf, readProblem, type Problem } from '../schedule/problem.ts';
+import { planFound, planRead, stepsByName, type FeasiblePlan, type Plan } from '../schedule/plan.ts';
+import { minuteOf, nameOf, readProblem, type Problem } from '../schedule/problem.ts';
 import { measure } from '../schedule/score.ts';
 import { Timetable } from '../schedule/timetable.ts';
 import { cautious, departed, drawWeather, type WeatherDraw, type DoubtedAir } from './drawnWeather.ts';
@@ -44,6 +44,13 @@ export interface PlanChoice extends TradedPlan {
   surer: boolean;
 }
 
+/** A plan as it stands, and what could be had instead. */
+export interface PlanChoices {
+  /** Null where no plan stands. */
+  asItStands: AsItStands | null;
+  choices: PlanChoice[];
+}
+
 const WEEKS = 100;
 const SEED = 1;
 const IN_TEN = 0.9;
@@ -57,7 +64,9 @@ const MOST_REPAIRS = 20;
 
 /** A plan's order in the same weather for any plan, so that two are judged alike. */
 class Weeks {
-  private readonly input: PlanInput;
+  readonly input: PlanInput;
+  /** The hours of the longest series. */
+  readonly hours: number;
   private readonly doubts: Doubts;
   private readonly calendar: Calendar;
   private readonly problems: readonly Problem[];
@@ -67,12 +76,10 @@ class Weeks {
     this.doubts = doubts;
     this.calendar = readProblem(input).calendar;
     const random = generator(seed);
-    const hours = Math.max(...[...doubts.values()].map((d) => d.air.temperatureC.length));
-    this.problems = Array.from({ length: weeks }, () => this.problem(drawWeather(hours, random)));
-  }
-
-  problem(draw: WeatherDraw): Problem {
-    return readProblem(this.with(draw), this.calendar);
+    this.hours = Math.max(...[...doubts.values()].map((d) => d.air.temperatureC.length));
+    this.problems = Array.from({ length: weeks }, () =>
+      readProblem(this.with(drawWeather(this.hours, random)), this.calendar),
+    );
   }
 
   /** The question in the weather as it departs from the forecast. */
@@ -110,8 +117,9 @@ class Weeks {
 function followed(problem: Problem, plan: FeasiblePlan): { begun: Timetable; found: FoundPlan } | null {
   const begun = Timetable.begin(problem);
   const benches = new Benches(begun);
+  const planned = asPlanned(problem, plan);
   let best: FoundPlan | null = null;
-  for (const order of [asPlanned(problem, plan), { ...asPlanned(problem, plan), ...inAnyHands(problem) }]) {
+  for (const order of [planned, anyHand(planned.rank)]) {
     const bench = benches.take();
     if (construct(begun, order, { left: Infinity }, bench, MOST_REPAIRS)) continue;
     const measures = measure(bench.table);
@@ -120,24 +128,19 @@ function followed(problem: Problem, plan: FeasiblePlan): { begun: Timetable; fou
   return best && { begun, found: best };
 }
 
-const inAnyHands = (problem: Problem) => ({
-  hand: new Int16Array(problem.tasks.length).fill(-1),
-  teams: new Map<number, readonly number[]>(),
-  followUp: true,
-});
-
 /** A plan as an order: by its starts, in its hands. */
 function asPlanned(problem: Problem, plan: FeasiblePlan): Order {
-  const steps = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const steps = stepsByName(plan.steps);
   const people = new Map(problem.crew.map((p) => [p.id, p.index]));
-  const order = { rank: new Float64Array(problem.tasks.length), ...inAnyHands(problem), followUp: false };
-  for (const { index, surface, id, people: many, done } of problem.tasks) {
-    const step = steps.get(`${surface}/${id}`);
-    if (!step || done) continue;
-    order.rank[index] = minuteOf(step.start) + index * 1e-6;
+  const teams = new Map<number, readonly number[]>();
+  const order: Order = { ...anyHand(new Float64Array(problem.tasks.length)), teams, followUp: false };
+  for (const task of problem.tasks) {
+    const step = task.done ? undefined : steps.get(nameOf(task));
+    if (!step) continue;
+    order.rank[task.index] = minuteOf(step.start) + task.index * 1e-6;
     const team = step.crew.flatMap((p) => people.get(p) ?? []);
-    if (many === 1 && team.length === 1) order.hand[index] = team[0]!;
-    else if (many > 1 && team.length === many) order.teams.set(index, team);
+    if (task.people === 1 && team.length === 1) order.hand[task.index] = team[0]!;
+    else if (task.people > 1 && team.length === task.people) teams.set(task.index, team);
   }
   return order;
 }
@@ -155,16 +158,20 @@ export function overWeeks(
   if (doubts.size === 0) return null;
   const drawn = new Weeks(input, doubts, seed, weeks);
   const judged = drawn.judge(plan, plan.finish);
-  const hours = Math.max(...[...doubts.values()].map((d) => d.air.temperatureC.length));
+  return { judged, surer: surerThan(drawn, plan, judged) };
+}
+
+/** The order of work that keeps a plan's day more often, of those that are best in cautious weather; null where none does. */
+function surerThan(drawn: Weeks, plan: FeasiblePlan, judged: OverWeeks): Surer | null {
   let surer: Surer | null = null;
   for (const [by, rain] of CAUTIONS) {
-    const other = planRead(drawn.with(cautious(hours, by, rain)), { explain: false });
-    const onPaper = other.status === 'feasible' ? inForecast(input, other) : null;
+    const other = planRead(drawn.with(cautious(drawn.hours, by, rain)), { explain: false });
+    const onPaper = other.status === 'feasible' ? inForecast(drawn.input, other) : null;
     if (!onPaper) continue;
     const found = { ...onPaper, judged: drawn.judge(onPaper.plan, plan.finish) };
     if (isSurer(found.judged, (surer ?? { judged }).judged)) surer = found;
   }
-  return { judged, surer };
+  return surer;
 }
 
 /** Less than this is luck of the draw. */
@@ -186,17 +193,16 @@ function inForecast(input: PlanInput, plan: FeasiblePlan): TradedPlan | null {
 }
 
 /**
- * The plans that a firm can choose from: what can be traded, each judged over the weather as it may turn out, and the
- * order that keeps the day of the soonest more often, where there is one.
+ * The plans that a firm can choose from, beside the one that stands: what can be traded, each judged over the same weather
+ * as it may turn out, and the order that keeps the day of the soonest more often, where there is one.
  */
-export function planChoices(input: PlanInput, doubts: Doubts): PlanChoice[] {
-  const front = planFront(input).map((traded): PlanChoice => ({ ...traded, judged: null, surer: false }));
-  if (front.length === 0 || doubts.size === 0) return front;
-  const over = overWeeks(input, front[0]!.plan, doubts)!;
-  const drawn = new Weeks(input, doubts, SEED, WEEKS);
-  const judged = front.map((choice, i) => ({
-    ...choice,
-    judged: i === 0 ? over.judged : drawn.judge(choice.plan, choice.plan.finish),
-  }));
-  return over.surer ? [...judged, { ...over.surer, surer: true }] : judged;
+export function planChoices(input: PlanInput, plan: Plan, doubts: Doubts): PlanChoices {
+  if (plan.status !== 'feasible') return { asItStands: null, choices: [] };
+  const drawn = doubts.size ? new Weeks(input, doubts, SEED, WEEKS) : null;
+  const judge = (of: FeasiblePlan) => drawn?.judge(of, of.finish) ?? null;
+  const asItStands = { ...comesTo(input, plan), judged: judge(plan) };
+  const front = planFront(input).map((t): PlanChoice => ({ ...t, judged: judge(t.plan), surer: false }));
+  const [soonest] = front;
+  const surer = drawn && soonest?.judged ? surerThan(drawn, soonest.plan, soonest.judged) : null;
+  return { asItStands, choices: surer ? [...front, { ...surer, surer: true }] : front };
 }

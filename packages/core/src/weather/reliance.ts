@@ -1,6 +1,6 @@
 import type { PlanInput } from '../model/planInput.ts';
 import { airAt, type Air } from '../drying/air.ts';
-import type { FeasiblePlan } from '../schedule/plan.ts';
+import { stepsByName, type FeasiblePlan } from '../schedule/plan.ts';
 import type { ForecastDoubt } from './forecast.ts';
 
 /** A coat that holds only if the forecast does. */
@@ -35,7 +35,7 @@ export function relianceOf(
   doubts: ReadonlyMap<string | null, { from: number; doubt: ForecastDoubt }>,
 ): Reliance[] {
   const zones = new Map((input.zones ?? []).map((z) => [z.id, z.air]));
-  const planned = new Map(plan.steps.map((s) => [`${s.surface}/${s.id}`, s]));
+  const planned = stepsByName(plan.steps);
   return input.surfaces.flatMap((surface) => {
     const own = surface.zone ? zones.get(surface.zone) : null;
     const known = doubts.get(own ? (surface.zone ?? null) : null);
