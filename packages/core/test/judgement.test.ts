@@ -32,6 +32,38 @@ describe('an old textured ceiling', () => {
   });
 });
 
+describe('metal that came finished', () => {
+  const metalDoor = { element: 'door', substrate: 'ferrous-metal', exposure: 'exterior-exposed', builtYear: 2005, areaM2: 2 };
+  test('a baked film is gripped by a bonding primer, and no timber dye is blocked or foretold', () => {
+    const a = ask(
+      { ...metalDoor, currentFinish: 'lacquer' },
+      { tests: [rub('no-transfer')], wanted: { chemistry: 'waterborne', colour: '#22384d' } },
+    );
+    expect(primers(a)).toEqual(['bonding-acrylic-primer']);
+    expect(a.holds.faults.map((f) => f.fault)).not.toContain('bleeds');
+    expect(JSON.stringify(a.system)).not.toContain('timber');
+  });
+  test('a varnished timber door outside still has its dye blocked', () => {
+    const a = ask(
+      { ...metalDoor, substrate: 'hardwood', currentFinish: 'clear-oil-varnish' },
+      { tests: [rub('no-transfer')], wanted: { chemistry: 'waterborne', colour: '#22384d' } },
+    );
+    expect(primers(a)).toContain('oil-primer');
+  });
+  test('what nobody tested is not patched for a spray can that is hardly likely', () => {
+    const a = ask({ ...metalDoor, element: 'window', substrate: 'aluminium' }, { wanted: { colour: '#22384d' } });
+    expect(kinds(a)).not.toContain('test-patch');
+    expect(primers(a)).toEqual(['bonding-acrylic-primer']);
+  });
+  test('a scratched radiator gets its scratches primed and no filler, a scratched wall its filler', () => {
+    const scratched = { conditions: ['scratches'], builtYear: 1990, areaM2: 2 };
+    const radiator = ask({ element: 'radiator', substrate: 'ferrous-metal', exposure: 'interior-hot', ...scratched });
+    expect(kinds(radiator)).not.toContain('fill');
+    expect(radiator.system.steps).toContainEqual(expect.objectContaining({ kind: 'spot-prime', family: 'metal-primer' }));
+    expect(kinds(ask(scratched))).toContain('fill');
+  });
+});
+
 describe('evidence that does not agree', () => {
   test('two rubs of one place that disagree lean neither way for having been made first', () => {
     const door = { element: 'door', substrate: 'softwood', builtYear: 1950 };

@@ -56,7 +56,7 @@ function lossOf(at: number, by: Float64Array, prices: Prices): number {
 }
 
 /** Below this share of the odds nobody treats a surface for it: the system of a thing that is hardly there says nothing. */
-export const WORTH_TREATING = 0.04;
+export const WORTH_TREATING = 0.08;
 
 /** The treatment that can expect the least loss, of those worth asking, and that loss. Shares need not sum to 1. */
 function leastOf(by: Float64Array, prices: Prices): { at: number; loss: number } {

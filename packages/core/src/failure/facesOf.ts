@@ -110,7 +110,7 @@ function standingOn(face: Face, c: Case): void {
     if (part === 'main' || face.part === part) rise(face, row.riser, row.strength);
   }
   if (c.treatAs === 'wax') raise(face, 'wax', 0.9);
-  if (c.treatAs === 'clear' && !c.clear) rise(face, 'block-tannin', 0.7);
+  if (c.treatAs === 'clear' && !c.clear && c.ground === 'timber') rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
   if (c.bare && c.d.surface.substrate === 'tannin-wood' && !c.clear) rise(face, 'block-tannin', 0.85);
   if (face.kind === 'iron') rise(face, 'block-rust', c.outside ? 0.8 : 0.6);

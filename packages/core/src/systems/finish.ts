@@ -42,6 +42,11 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   },
   {
     family: 'exterior-acrylic',
+    when: (c) => c.outside && c.ground !== 'timber',
+    reason: 'Exterior acrylic gives with heat and frost and keeps its colour in the sun.',
+  },
+  {
+    family: 'exterior-acrylic',
     when: (c) => c.outside,
     reason: 'Exterior acrylic stretches with the timber through the year.',
   },

@@ -4,7 +4,7 @@ import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { finishOnOil } from './oldFilm.ts';
-import { sanding, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, washing, type Situation } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -295,7 +295,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'holes-and-scratches',
     source: 'practice',
-    when: (c) => c.is('nail-holes', 'scratches', 'substrate-crack'),
+    when: (c) => c.is('nail-holes', 'substrate-crack') || (c.is('scratches') && c.ground !== 'metal'),
     steps: (c) => [
       {
         kind: 'fill',
@@ -317,6 +317,14 @@ export const FAULTS_FOUND: readonly Situation[] = [
               why: 'Filler drinks and flashes under paint.',
             },
           ],
+  },
+  {
+    id: 'scratches-in-metal',
+    source: 'practice',
+    // Filler lets go of metal that warms and cools; through the paint a scratch is sound metal to be primed.
+    when: (c) => c.is('scratches') && c.ground === 'metal',
+    steps: (c) => [sanding(c, 180, 'Feather each scratch to an edge that cannot be felt, and dull the metal in it.', { scope: 'spots' })],
+    needs: (c) => [{ need: needOnGround(c), atLeast: 3, scope: 'spots', why: 'Where a scratch reaches the metal it is primed first.' }],
   },
   {
     id: 'filler-patches',

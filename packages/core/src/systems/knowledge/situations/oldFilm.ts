@@ -1,4 +1,5 @@
 import { isLocal } from '../../local.ts';
+import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
@@ -21,6 +22,10 @@ const GRIP: PrimerNeed = {
   prefer: ['shellac-primer', 'bonding-acrylic-primer', 'oil-primer'],
   why: 'Waterborne paint does not hold on old oil: the primer must grip it.',
 };
+/** Over a clear film on timber what grips should hold back the timber's dye too. */
+const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'];
+/** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
+const GRIPS_HARD_FILM: readonly Family[] = ['bonding-acrylic-primer', 'shellac-primer', 'oil-primer'];
 
 const oilPreparation = (c: Case): Step[] => [
   ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
@@ -182,15 +187,19 @@ export const OLD_FILM: readonly Situation[] = [
         : [
             {
               ...GRIP,
-              prefer: ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'],
+              prefer: c.ground === 'timber' ? BLOCKS_TOO : GRIPS_HARD_FILM,
               why: 'Varnish and lacquer are slick: the primer must grip.',
             },
-            {
-              need: 'block-tannin',
-              atLeast: 2,
-              scope: 'all',
-              why: 'Stain and timber dye rise through waterborne paint: the primer must block.',
-            },
+            ...(c.ground === 'timber'
+              ? [
+                  {
+                    need: 'block-tannin',
+                    atLeast: 2,
+                    scope: 'all',
+                    why: 'Stain and timber dye rise through waterborne paint: the primer must block.',
+                  } satisfies PrimerNeed,
+                ]
+              : []),
           ],
   },
   {
