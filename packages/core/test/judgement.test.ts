@@ -33,7 +33,13 @@ describe('an old textured ceiling', () => {
 });
 
 describe('metal that came finished', () => {
-  const metalDoor = { element: 'door', substrate: 'ferrous-metal', exposure: 'exterior-exposed', builtYear: 2005, areaM2: 2 };
+  const metalDoor = {
+    element: 'door',
+    substrate: 'ferrous-metal',
+    exposure: 'exterior-exposed',
+    builtYear: 2005,
+    areaM2: 2,
+  };
   test('a baked film is gripped by a bonding primer, and no timber dye is blocked or foretold', () => {
     const a = ask(
       { ...metalDoor, currentFinish: 'lacquer' },
@@ -59,7 +65,9 @@ describe('metal that came finished', () => {
     const scratched = { conditions: ['scratches'], builtYear: 1990, areaM2: 2 };
     const radiator = ask({ element: 'radiator', substrate: 'ferrous-metal', exposure: 'interior-hot', ...scratched });
     expect(kinds(radiator)).not.toContain('fill');
-    expect(radiator.system.steps).toContainEqual(expect.objectContaining({ kind: 'spot-prime', family: 'metal-primer' }));
+    expect(radiator.system.steps).toContainEqual(
+      expect.objectContaining({ kind: 'spot-prime', family: 'metal-primer' }),
+    );
     expect(kinds(ask(scratched))).toContain('fill');
   });
 });
