@@ -52,7 +52,12 @@ const SUITES = {
     'planWishes',
     'replan',
     'standing',
+    'drying',
     'planProperties',
+    'planRelaxed',
+    'planChoices',
+    'planPressing',
+    'exactSearch',
   ],
   systems: ['systems', 'situations', 'paintersSituations', 'schools', 'judgement', 'properties', 'whatIf', 'contract'],
 };

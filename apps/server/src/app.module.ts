@@ -3,6 +3,7 @@ import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AftercareModule } from './aftercare/aftercare.module.ts';
 import { CalendarModule } from './calendar/calendar.module.ts';
+import { ColoursModule } from './colours/colours.module.ts';
 import { DemoModule } from './demo/demo.module.ts';
 import { DocumentsModule } from './documents/documents.module.ts';
 import { EventsModule } from './events/events.module.ts';
@@ -43,6 +44,7 @@ import { RecordModule } from './record/record.module.ts';
     ReadingModule,
     AftercareModule,
     CalendarModule,
+    ColoursModule,
     DemoModule,
     DocumentsModule,
     EventsModule,

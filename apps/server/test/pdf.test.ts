@@ -77,7 +77,7 @@ describe('a paper as PDF', () => {
         sketch: { walls: [wall, wall] },
         excluded: [{ wall: 0, x: 2, y: 1, widthM: 1, heightM: 1, words: 'behind the clock' }],
       },
-      { kind: 'swatches', swatches: [{ colour: '#22384d', words: 'Hall, door' }] },
+      { kind: 'swatches', swatches: [{ colour: '#22384d', name: 'Slip Lane Rail', words: 'Hall, door' }] },
       {
         kind: 'labels',
         labels: Array.from({ length: 13 }, (_, i) => ({

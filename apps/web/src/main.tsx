@@ -40,6 +40,8 @@ const ShelfFile = lazy(() => import('./shelf/ShelfFile.tsx'));
 const ComingJobs = lazy(() => import('./shelf/ComingJobs.tsx'));
 const ClientPreview = lazy(() => import('./price/ClientPreview.tsx'));
 const PricePage = lazy(() => import('./price/PricePage.tsx'));
+const ColoursPage = lazy(() => import('./colours/ColoursPage.tsx'));
+const CardsPage = lazy(() => import('./colours/CardsPage.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
 const SentPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.SentPaper })));
@@ -139,6 +141,7 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/round', element: <Round /> },
       { path: 'jobs/:jobId/price', element: <PricePage /> },
       { path: 'jobs/:jobId/price/client', element: <ClientPreview /> },
+      { path: 'jobs/:jobId/colours', element: <ColoursPage /> },
       { path: 'jobs/:jobId/shopping', element: <Shopping /> },
       { path: 'jobs/:jobId/papers/:kind', element: <JobPaper /> },
       { path: 'papers/:documentId', element: <SentPaper /> },
@@ -155,6 +158,7 @@ const router = createBrowserRouter([
       { path: 'trials', element: <Trials /> },
       { path: 'trials/:trialId', element: <TrialBoard /> },
       { path: 'shelf', element: <Shelf /> },
+      { path: 'shelf/colours', element: <CardsPage /> },
       { path: 'shelf/file', element: <ShelfFile /> },
       { path: 'shelf/coming', element: <ComingJobs /> },
       { path: 'shelf/products/:productId', element: <ProductPage /> },

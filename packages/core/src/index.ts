@@ -15,7 +15,17 @@ export * from './drying/index.ts';
 export * from './schedule/index.ts';
 export * from './weather/index.ts';
 export * from './places/index.ts';
-export { lightness, chroma, ciede2000Of, colourDifference, labOf, type Lab } from './units/colour.ts';
+export * from './colours/index.ts';
+export {
+  lightness,
+  chroma,
+  ciede2000Of,
+  colourDifference,
+  hexOfLab,
+  labOf,
+  reflectancePct,
+  type Lab,
+} from './units/colour.ts';
 export * from './ledger/index.ts';
 export * from './jobfile/index.ts';
 export * from './aftercare/index.ts';

@@ -285,7 +285,7 @@ describe('what a job takes along', () => {
   const trim = { element: 'trim', substrate: 'softwood', conditions: ['glossy'], builtYear: 1931, areaM2: 12 };
   const surfaces = [made('a', trim, { colour: '#22384d' }), made('b', { ...trim, areaM2: 4 }, { colour: '#22384d' })];
   const price = priceJob(surfaces, USUAL_SETTINGS);
-  const shopping = shoppingList(price.products, price.sundries, { suppliers: [], units: 'metric' });
+  const shopping = shoppingList(price.products, price.sundries, { suppliers: [], units: 'metric', colours: null });
 
   test('the shopping list costs what the price says is bought', () => {
     const bought = price.products.reduce((sum, p) => sum + p.plan.bought.cost, 0) + price.sundriesCost;
@@ -311,7 +311,8 @@ describe('what a job takes along', () => {
     expect(keys.some((k) => k.startsWith('lead-sheeting'))).toBe(true);
   });
   test('a label for every tin, a sample for every colour, each with a code that says what it is', () => {
-    const labels = labelsOf('job-1', 'A house', price.products, (id) => `room ${id}`);
+    const job = { id: 'job-1', title: 'A house', units: 'metric' as const, colours: null };
+    const labels = labelsOf(job, price.products, (id) => `room ${id}`);
     const tins = price.products.filter((p) => p.film).flatMap((p) => p.plan.bought.tins);
     const samples = labels.filter((l) => l.title.startsWith('Sample'));
     expect(labels.length - samples.length).toBe(tins.reduce((sum, t) => sum + t.count, 0));
@@ -322,6 +323,17 @@ describe('what a job takes along', () => {
       expect(url.searchParams.get('job')).toBe('job-1');
       expect(price.products.some((p) => p.product.id === url.searchParams.get('product'))).toBe(true);
     }
+  });
+  test('a colour is ordered by its name; one that has none is described, and never by its figure', () => {
+    const rail = { colour: '#22384D', name: 'Slip Lane Rail', code: 'S 301', maker: 'Quillbeck', note: '' };
+    const saidWith = (colours: (typeof rail)[] | null) => {
+      const list = shoppingList(price.products, price.sundries, { suppliers: [], units: 'metric', colours });
+      const labels = labelsOf({ id: 'j', title: 'A house', units: 'metric', colours }, price.products, () => 'hall');
+      return [...list.map((i) => i.detail), ...labels.flatMap((l) => [l.title, ...l.lines])].join('\n');
+    };
+    expect(saidWith([rail])).toContain('Slip Lane Rail, S 301, Quillbeck');
+    expect(saidWith(null)).toContain('very deep greyed blue, not named yet');
+    for (const said of [saidWith([rail]), saidWith(null)]) expect(said).not.toMatch(/#[0-9a-f]{6}/i);
   });
   test('a job pack holds every step with its reason', () => {
     const steps = surfaces[0]!.steps.map((s) => ({

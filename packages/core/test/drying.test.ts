@@ -185,6 +185,16 @@ describe('by the clock', () => {
   );
   const done = (stepId: string, end: number) => ({ stepId, start: end - 60, end, thickness: 1 });
 
+  test('what is done at a return is no part of the first visit, and all of the other', () => {
+    const steps = [
+      { kind: 'prime' as const, family: 'oil-primer' as const, why: ['x'] },
+      { kind: 'finish-coat' as const, family: 'oil-enamel' as const, later: 'P12M', why: ['x'] },
+    ];
+    const at = (visit: 'first' | 'return') =>
+      workOf(steps, surface, SHIPPED_SHELF, { visit }).map(({ step, atReturn }) => [step, atReturn ?? false]);
+    expect(at('first')).toEqual([[0, false]]);
+    expect(at('return')).toEqual([[1, true]]);
+  });
   test('each coat is a step of its own, and a cure is no work', () =>
     expect(work.map((w) => w.plan.id)).toEqual(['s1', 's2c1', 's2c2']));
   test.each([

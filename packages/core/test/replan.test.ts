@@ -107,6 +107,16 @@ describe('a posted plan', () => {
     );
   });
 
+  test('whose step goes to another pair of hands says so, though nothing moves', () => {
+    const posted = made(planRead(job()));
+    const [first, ...rest] = posted.steps;
+    const crew = [first!.crew[0] === 'a' ? 'b' : 'a'];
+    const { moved } = differenceOf(posted, { ...posted, steps: [{ ...first!, crew }, ...rest] }, new Set());
+    expect(moved).toEqual([
+      expect.objectContaining({ id: first!.id, surface: first!.surface, laterMin: 0, hands: crew }),
+    ]);
+  });
+
   test('says which steps were added and dropped', () => {
     const input = job();
     const posted = made(planRead(input));

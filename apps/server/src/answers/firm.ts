@@ -181,7 +181,7 @@ export const comingPage = named('Coming', {
 export const shoppingPage = named('ShoppingPage', {
   job: answer({ id: text, title: text }),
   currency: text,
-  fromVan: z.array(answer({ name: text, maker: text, colour: text.nullable(), batch: text, litres: figure })),
+  fromVan: z.array(answer({ name: text, maker: text, colour: text, batch: text, litres: figure })),
   items: z.array(
     answer({
       ...from('ShoppingItem', 'key', 'supplier', 'words', 'detail', 'count'),

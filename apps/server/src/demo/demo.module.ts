@@ -3,6 +3,7 @@ import { Demo } from './demo.ts';
 import { DemoController } from './demo.controller.ts';
 import { DemoFirms } from './demoFirms.ts';
 import { PeopleModule } from '../people/people.module.ts';
+import { ColoursModule } from '../colours/colours.module.ts';
 import { AftercareModule } from '../aftercare/aftercare.module.ts';
 import { DocumentsModule } from '../documents/documents.module.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
@@ -14,7 +15,7 @@ import { WalkroundModule } from '../walkround/walkround.module.ts';
 import { WorkModule } from '../work/work.module.ts';
 
 @Module({
-  imports: [AftercareModule, DocumentsModule, JobsModule, PeopleModule, PlansModule, PunchModule, ShelfModule, TrialsModule, WalkroundModule, WorkModule],
+  imports: [AftercareModule, ColoursModule, DocumentsModule, JobsModule, PeopleModule, PlansModule, PunchModule, ShelfModule, TrialsModule, WalkroundModule, WorkModule],
   controllers: [DemoController],
   providers: [Demo, DemoFirms],
 })

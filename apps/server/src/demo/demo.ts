@@ -29,6 +29,8 @@ import { Handover } from '../work/handover.ts';
 import { Work } from '../work/work.ts';
 import { Writes } from '../record/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
+import { ColourCards } from '../colours/colourCards.ts';
+import { chipOf, demoCards } from './colours.ts';
 import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
 import { EARLIER_JOBS } from './earlier.ts';
 import type { DemoJob, DemoRoom, DemoSurface, DemoTrial } from './demoJob.ts';
@@ -66,7 +68,10 @@ export class Demo {
     private readonly clients: Clients,
     private readonly punch: Punch,
     private readonly visits: Visits,
+    private readonly colourCards: ColourCards,
   ) {}
+
+  private readonly cards = demoCards();
 
   /** Loads the demo where there is no firm yet. */
   async loadOnce(now: Date): Promise<void> {
@@ -120,6 +125,10 @@ export class Demo {
         id: uuid(),
         openedAt: daysOpen === null ? null : new Date(who.now.getTime() - daysOpen * DAY_MS).toISOString(),
       });
+    for (const card of this.cards) {
+      const id = uuid();
+      await this.colourCards.keep(who, id, { ...card, id, version: null, kept: true });
+    }
     for (const { productId, ...note } of DEMO_NOTES) await this.shelf.addNote(who, productId, { ...note, id: uuid() });
   }
 
@@ -214,6 +223,7 @@ export class Demo {
       campaign: surface.campaign ?? null,
       facts: surface.facts as never,
       wanted: (surface.wanted ?? {}) as never,
+      colourNamed: chipOf(this.cards, surface.wanted?.colour),
       ...(surface.access ? { access: surface.access } : {}),
     });
     if (surface.leftOut)

@@ -5,6 +5,7 @@ import {
   estimateSystem,
   inWordsOf,
   jobPackPaper,
+  colourWords,
   labelsOf,
   labelsPaper,
   quotePaper,
@@ -98,7 +99,7 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
     name: surface.name,
     about: [
       c.d.surface.areaM2 ? sayArea(c.d.surface.areaM2, units) : '',
-      surface.wanted.colour ?? '',
+      surface.wanted.colour ? colourWords(surface.wanted.colour, records.job.colours) : '',
       surface.wanted.sheen ?? '',
     ]
       .filter(Boolean)
@@ -136,7 +137,7 @@ export const careSheetOf = (records: JobRecords, now: Date): Paper =>
 export function paperOf(kind: PaperKind, source: PaperSource): Paper {
   const { records, priced, draft, now } = source;
   const head = paperHead(records, now);
-  const shopping = () => shoppingList(priced.price.products, priced.price.sundries, buyingOf(records.firm));
+  const shopping = () => shoppingList(priced.price.products, priced.price.sundries, buyingOf(records));
   const inIt = new Set(priced.surfaces.map((s) => s.surfaceId));
   switch (kind) {
     case 'quote':
@@ -147,13 +148,7 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
       return runSheetPaper(runSheetLines(source), draft, head);
     case 'labels':
       return labelsPaper(
-        labelsOf(
-          records.job.id,
-          records.job.title,
-          priced.price.products,
-          (id) => nameOf(records, id),
-          draft.units,
-        ).map((label) => ({
+        labelsOf({ ...records.job, units: draft.units }, priced.price.products, (id) => nameOf(records, id)).map((label) => ({
           ...label,
           squares: codeSquares(label.code),
         })),

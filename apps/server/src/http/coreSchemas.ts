@@ -481,6 +481,46 @@ export const coreSchemas: Record<string, object> = {
   ],
   "type": "string"
  },
+ "ColourPlace": {
+  "description": "Where a colour goes: one surface in one sheen.",
+  "type": "object",
+  "properties": {
+   "surfaceId": {
+    "type": "string"
+   },
+   "room": {
+    "type": "string"
+   },
+   "name": {
+    "type": "string"
+   },
+   "sheen": {
+    "description": "Null: nobody has chosen one.",
+    "anyOf": [
+     {
+      "enum": [
+       "eggshell",
+       "flat",
+       "gloss",
+       "matt",
+       "satin",
+       "semi-gloss"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   }
+  },
+  "required": [
+   "name",
+   "room",
+   "sheen",
+   "surfaceId"
+  ]
+ },
  "Column": {
   "description": "A column of a table on paper; widths are shares of the page.",
   "type": "object",
@@ -2717,6 +2757,35 @@ export const coreSchemas: Record<string, object> = {
    "why"
   ]
  },
+ "NamedColour": {
+  "type": "object",
+  "properties": {
+   "colour": {
+    "type": "string"
+   },
+   "name": {
+    "type": "string"
+   },
+   "code": {
+    "description": "Its code or number on its maker's card; empty where it has none.",
+    "type": "string"
+   },
+   "maker": {
+    "description": "Whose colour it is: not always the maker of the paint that is tinted to it.",
+    "type": "string"
+   },
+   "note": {
+    "type": "string"
+   }
+  },
+  "required": [
+   "code",
+   "colour",
+   "maker",
+   "name",
+   "note"
+  ]
+ },
  "Need": {
   "enum": [
    "block-ink",
@@ -2980,12 +3049,16 @@ export const coreSchemas: Record<string, object> = {
         "colour": {
          "type": "string"
         },
+        "name": {
+         "type": "string"
+        },
         "words": {
          "type": "string"
         }
        },
        "required": [
         "colour",
+        "name",
         "words"
        ]
       }
@@ -5500,6 +5573,78 @@ export const coreSchemas: Record<string, object> = {
    "standing"
   ]
  },
+ "ScheduleLine": {
+  "description": "A line of a job's colour schedule.",
+  "type": "object",
+  "properties": {
+   "colour": {
+    "type": "string"
+   },
+   "named": {
+    "description": "Null: it is wanted somewhere, and nobody has named it.",
+    "anyOf": [
+     {
+      "type": "object",
+      "properties": {
+       "colour": {
+        "type": "string"
+       },
+       "name": {
+        "type": "string"
+       },
+       "code": {
+        "description": "Its code or number on its maker's card; empty where it has none.",
+        "type": "string"
+       },
+       "maker": {
+        "description": "Whose colour it is: not always the maker of the paint that is tinted to it.",
+        "type": "string"
+       },
+       "note": {
+        "type": "string"
+       }
+      },
+      "required": [
+       "code",
+       "colour",
+       "maker",
+       "name",
+       "note"
+      ]
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "looks": {
+    "description": "What it looks like, in words.",
+    "type": "string"
+   },
+   "lightness": {
+    "description": "CIE L*, 0 black to 100 white.",
+    "type": "number"
+   },
+   "reflectancePct": {
+    "description": "Light reflectance, %.",
+    "type": "number"
+   },
+   "places": {
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/ColourPlace"
+    }
+   }
+  },
+  "required": [
+   "colour",
+   "lightness",
+   "looks",
+   "named",
+   "places",
+   "reflectancePct"
+  ]
+ },
  "School": {
   "description": "Another school's choice on this surface, and what it would change.",
   "type": "object",
@@ -5735,6 +5880,39 @@ export const coreSchemas: Record<string, object> = {
      "logo": {
       "description": "The firm's own picture, as a PNG in a data address.",
       "type": "string"
+     },
+     "colours": {
+      "description": "What its colours are called. A version of before colours had names has none.",
+      "type": "array",
+      "items": {
+       "type": "object",
+       "properties": {
+        "colour": {
+         "type": "string"
+        },
+        "name": {
+         "type": "string"
+        },
+        "code": {
+         "description": "Its code or number on its maker's card; empty where it has none.",
+         "type": "string"
+        },
+        "maker": {
+         "description": "Whose colour it is: not always the maker of the paint that is tinted to it.",
+         "type": "string"
+        },
+        "note": {
+         "type": "string"
+        }
+       },
+       "required": [
+        "code",
+        "colour",
+        "maker",
+        "name",
+        "note"
+       ]
+      }
      },
      "lines": {
       "type": "array",
@@ -6438,6 +6616,32 @@ export const coreSchemas: Record<string, object> = {
    "white"
   ],
   "type": "string"
+ },
+ "TintSaving": {
+  "type": "object",
+  "properties": {
+   "minutes": {
+    "description": "Hands-on minutes that are saved.",
+    "type": "number"
+   },
+   "coats": {
+    "description": "Coats of finish over the primer as it is tinted.",
+    "type": "number"
+   },
+   "tint": {
+    "$ref": "#/components/schemas/Tint"
+   },
+   "coatsOverWhite": {
+    "description": "Coats that it would take over the same primer left white.",
+    "type": "number"
+   }
+  },
+  "required": [
+   "coats",
+   "coatsOverWhite",
+   "minutes",
+   "tint"
+  ]
  },
  "TouchUp": {
   "description": "How likely a mend shows, by how much is mended, 0 to 1, and which way is worth it.",

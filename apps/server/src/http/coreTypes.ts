@@ -14,6 +14,7 @@ import type {
   CheckIn,
   Chemistry,
   Climate,
+  ColourPlace,
   Condition,
   Conflict,
   Consequence,
@@ -50,6 +51,7 @@ import type {
   Mend,
   Method,
   Need,
+  NamedColour,
   NextTest,
   Odour,
   Paper,
@@ -58,6 +60,8 @@ import type {
   PlanInput,
   Plane,
   Preparation,
+  ScheduleLine,
+  TintSaving,
   PricedLine,
   Product,
   Quote,
@@ -119,6 +123,7 @@ export interface CoreTypes {
   CheckIn: CheckIn;
   Chemistry: Chemistry;
   Climate: Climate;
+  ColourPlace: ColourPlace;
   Condition: Condition;
   Conflict: Conflict;
   Consequence: Consequence;
@@ -158,6 +163,7 @@ export interface CoreTypes {
   Mend: Mend;
   Method: Method;
   Need: Need;
+  NamedColour: NamedColour;
   NextTest: NextTest;
   Odour: Odour;
   Paper: Paper;
@@ -181,6 +187,7 @@ export interface CoreTypes {
   RunLine: RunLine;
   School: School;
   SchoolWay: SchoolWay;
+  ScheduleLine: ScheduleLine;
   Sheen: Sheen;
   ShoppingItem: ShoppingItem;
   ShownQuote: Omit<Quote, 'options'> & { options: Omit<QuoteOption, 'system'>[] };
@@ -194,6 +201,7 @@ export interface CoreTypes {
   Texture: Texture;
   Tint: Tint;
   TintRange: TintRange;
+  TintSaving: Omit<TintSaving, 'saves'>;
   TouchUp: TouchUp;
   TouchUpKit: TouchUpKit;
   Treatment: Treatment;

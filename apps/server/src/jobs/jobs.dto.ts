@@ -3,6 +3,7 @@ import {
   JOB_RECORDS,
   jobRecord,
   localDay,
+  namedColourSchema,
   newId,
   optional,
   pick,
@@ -58,12 +59,16 @@ const surface = {
   ...pick(surfaceRecord, 'roomId', 'name', 'facts'),
   ...optional(surfaceRecord, 'campaign', 'wanted', 'measure', 'access'),
 };
-export class SurfaceBody extends bodyOf(surface) {}
+/** What the colour that is wanted is called, where it was chosen by its name: the job's schedule has it with the surface. */
+const named = { colourNamed: namedColourSchema.nullish() };
+
+export class SurfaceBody extends bodyOf({ ...surface, ...named }) {}
 
 export class SurfaceChange extends bodyOf({
   id: newId,
   version,
   ...optional(surfaceRecord, 'name', 'campaign', 'facts', 'wanted', 'measure', 'access', 'exclusions'),
+  ...named,
 }) {}
 
 /** A room with its surfaces in one act: the whole-room entry, or a copy of a room. */

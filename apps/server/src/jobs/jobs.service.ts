@@ -53,6 +53,7 @@ export class Jobs {
         clientEmail: null,
         cameFrom: null,
         clientPhotos: null,
+        colours: null,
       });
       await this.ledger.append(scope, {
         jobId: job.id,

@@ -6,6 +6,7 @@ import { refusedWith } from '../http/refused.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { standing, standingSurface } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
+import { nameColour } from './nameColour.ts';
 import type {
   CampaignBody,
   OrderBody,
@@ -93,6 +94,7 @@ export class Rooms {
     await this.ledger.hold(scope, jobId);
     const room = await standing(scope, RoomEntity, body.roomId, 'room');
     if (room.jobId !== jobId) await scope.one(RoomEntity, '', 'room');
+    await nameColour(scope, jobId, body.colourNamed);
     const position = (await scope.find(SurfaceEntity, { jobId })).length;
     const surface = await scope.add(SurfaceEntity, {
       id: body.id,
@@ -141,7 +143,8 @@ export class Rooms {
     return this.writes.run(who, async (scope) => {
       const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
-      const { id: _id, version: _version, ...said } = body;
+      const { id: _id, version: _version, colourNamed, ...said } = body;
+      await nameColour(scope, surface.jobId, colourNamed);
       const change = { ...said, ...(asked ? { facts: asked } : {}) };
       const saved = await scope.change(SurfaceEntity, surface, body, change);
       const { exclusions } = change;

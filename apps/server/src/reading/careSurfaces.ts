@@ -1,4 +1,4 @@
-import { aftercareOf, type CareSurface } from '@rustic/core';
+import { aftercareOf, colourWords, type CareSurface } from '@rustic/core';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import { lastRead } from './airOfRoom.ts';
@@ -23,7 +23,7 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
           name: surface.name,
           element: surface.facts.element,
           product: laid.last.product.name,
-          colour: surface.wanted.colour ?? null,
+          colour: colourWords(surface.wanted.colour ?? null, records.job.colours),
           batch: laid.log.batch,
           dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why: said(why) })),
           visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words: said(words) })),

@@ -5,6 +5,7 @@ import {
   guaranteeOf,
   priceJob,
   quoteTotals,
+  sameColour,
   stepWords,
   workInBrief,
   type PricedSurface,
@@ -144,6 +145,12 @@ function cautionsOf(records: JobRecords): string[] {
   return [...new Set(codes)].flatMap((code) => CAUTION_FOR_CLIENTS[code] ?? []).map(saidBy(records));
 }
 
+/** What the colours of the lines are called, of those that have a name. */
+function coloursOf({ job }: JobRecords, lines: readonly QuoteLine[]): Pick<Quote, 'colours'> {
+  const colours = (job.colours ?? []).filter((one) => lines.some((l) => l.colour && sameColour(l.colour, one.colour)));
+  return colours.length ? { colours } : {};
+}
+
 /** The quote as it would be sent now: everything it says is computed from the record. */
 export async function draftOf(records: JobRecords, priced: PricedJob, now: Date): Promise<Quote> {
   const { settings, price, surfaces } = priced;
@@ -174,6 +181,7 @@ export async function draftOf(records: JobRecords, priced: PricedJob, now: Date)
     client: records.job.client,
     units: unitsOf(records.firm),
     lines,
+    ...coloursOf(records, lines),
     ...(own.length ? { own } : {}),
     options,
     leftOut: await leftOutOf(records, priced),

@@ -1,4 +1,4 @@
-import type { PaperHead, Supplier, Terms } from '@rustic/core';
+import type { Buying, PaperHead } from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmEntity } from '../record/firmEntities.ts';
@@ -23,10 +23,11 @@ export const termsLines = ({ letterhead }: FirmEntity): string[] => [
   ...lines(letterhead.quoteTerms),
 ];
 
-/** How a firm buys: where, and in which sizes it says them. */
-export const buyingOf = ({ suppliers, terms }: FirmEntity): { suppliers: Supplier[]; units: Terms['units'] } => ({
-  suppliers,
-  units: unitsOf({ terms }),
+/** How a firm buys for a job: where, in which sizes it says them, and what the job's colours are called. */
+export const buyingOf = ({ firm, job }: { firm: FirmEntity; job: JobEntity }): Buying => ({
+  suppliers: firm.suppliers,
+  units: unitsOf(firm),
+  colours: job.colours,
 });
 
 /** The firm's own picture, where it has one. */

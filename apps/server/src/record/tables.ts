@@ -25,6 +25,7 @@ import { EventEntity, LedgerEntryEntity, OpenFeedEntity, SentWriteEntity } from 
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
 import { MailEntity } from './postEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
+import { ColourCardEntity } from './colourEntities.ts';
 import { ProductEntity, ProductNoteEntity, VanTinEntity } from './shelfEntities.ts';
 import {
   AirReadingEntity,
@@ -66,6 +67,7 @@ export const ENTITIES = [
   ProductEntity,
   VanTinEntity,
   ProductNoteEntity,
+  ColourCardEntity,
   DocumentEntity,
   QuoteNumberEntity,
   AgreementEntity,

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { shoppingList } from '@rustic/core';
+import { colourWords, shoppingList } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { ShoppingTickEntity } from '../record/documentEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
@@ -28,13 +28,19 @@ export class Shopping {
     return {
       job: { id: jobId, title: records.job.title },
       currency: records.firm.currency,
-      items: shoppingList(price.products, price.sundries, buyingOf(records.firm)).map((item) => ({
+      items: shoppingList(price.products, price.sundries, buyingOf(records)).map((item) => ({
         ...item,
         had: had.get(item.key)?.had ?? 0,
         by: had.get(item.key)?.byName ?? null,
       })),
       fromVan: price.products.flatMap(({ product, colour, plan }) =>
-        plan.fromVan.map(({ batch, litres }) => ({ name: product.name, maker: product.maker, colour, batch, litres })),
+        plan.fromVan.map(({ batch, litres }) => ({
+          name: product.name,
+          maker: product.maker,
+          colour: colourWords(colour, records.job.colours),
+          batch,
+          litres,
+        })),
       ),
     };
   }

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { asShown, changesShown, footOf, LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
+import { asShown, changesShown, colourWords, footOf, LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming } from '../page/Page.tsx';
-import { FirmLogo, Letterhead, Swatch } from '../papers/PaperBlocks.tsx';
+import { ColourSwatch } from '../colours/ColourSwatch.tsx';
+import { FirmLogo, Letterhead } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
 import { useWords, WordsProvider } from '../words/Words.tsx';
@@ -283,9 +284,9 @@ function Colours({ quote }: { quote: ShownQuote }) {
       <ul>
         {colours.map((colour) => (
           <li key={colour} className="flex items-center gap-3 py-1">
-            <Swatch colour={colour} />
+            <ColourSwatch colour={colour} />
             <span>
-              <strong>{colour}</strong>{' '}
+              <strong>{colourWords(colour, quote.colours)}</strong>{' '}
               <span className="text-faded">
                 {quote.lines
                   .filter((l) => l.colour === colour)

@@ -66,6 +66,7 @@ export default function JobPage() {
                 ? [{ letter: 's', words: 'Season’s round', onAct: () => void navigate(`/jobs/${jobId}/round`) }]
                 : []),
               { letter: 'f', words: 'Punch list', onAct: () => void navigate(`/jobs/${jobId}/punch`) },
+              { letter: 'c', words: 'Colours', onAct: () => void navigate(`/jobs/${jobId}/colours`) },
               { letter: 'b', words: 'Shopping', onAct: () => void navigate(`/jobs/${jobId}/shopping`) },
               { letter: 'u', words: 'House rules here', onAct: () => void navigate(`/jobs/${jobId}/rules`) },
               ...(may.make && !data.job.withdrawn

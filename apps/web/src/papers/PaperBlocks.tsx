@@ -1,3 +1,4 @@
+import { ColourSwatch } from '../colours/ColourSwatch.tsx';
 import type { Paper, PaperBlock } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 
@@ -75,9 +76,9 @@ function Block({ block, under }: { block: PaperBlock; under: boolean }) {
         <ul className="my-2">
           {block.swatches.map((s) => (
             <li key={s.colour} className="flex items-center gap-3 py-1">
-              <Swatch colour={s.colour} />
+              <ColourSwatch colour={s.colour} />
               <span>
-                <strong>{s.colour}</strong> <span className="text-faded">{s.words}</span>
+                <strong>{s.name}</strong> <span className="text-faded">{s.words}</span>
               </span>
             </li>
           ))}
@@ -108,7 +109,7 @@ function Block({ block, under }: { block: PaperBlock; under: boolean }) {
                     {line}
                   </span>
                 ))}
-                {label.colour?.startsWith('#') && <Swatch colour={label.colour} />}
+                {label.colour?.startsWith('#') && <ColourSwatch colour={label.colour} />}
               </div>
               {label.squares && <Code squares={label.squares} says={label.title} />}
             </li>
@@ -140,13 +141,6 @@ function Code({ squares, says }: { squares: readonly string[]; says: string }) {
 }
 
 /** A colour as an image, since the page's own policy allows no styles in the markup. */
-export function Swatch({ colour }: { colour: string }) {
-  return (
-    <svg width="42" height="26" role="img" aria-label={colour} className="shrink-0">
-      <rect width="42" height="26" fill={colour} stroke="var(--color-strong)" />
-    </svg>
-  );
-}
 
 const WEIGHT = {
   total: 'border-t border-b-4 border-ink [border-bottom-style:double] font-semibold',

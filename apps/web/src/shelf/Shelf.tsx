@@ -55,6 +55,7 @@ export default function Shelf() {
           <Act letter="v" words={only === 'van' ? 'The whole shelf' : 'In the van'} onAct={() => setOnly(only === 'van' ? 'all' : 'van')} />
           <Act letter="a" words="Add" onAct={() => setAdding(!adding)} />
           <Act letter="f" words="Files" onAct={() => void navigate('/shelf/file')} />
+          <Act letter="c" words="Colour cards" onAct={() => void navigate('/shelf/colours')} />
           <Act letter="r" words="Reckon" onAct={() => void navigate('/shelf/reckon')} />
           <Act letter="j" words="For the jobs ahead" main onAct={() => void navigate('/shelf/coming')} />
         </>

@@ -8,7 +8,7 @@ import { Form } from '../form/Form.tsx';
 import { FigureField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { useMeasures } from '../words/useMeasures.ts';
-import { sayVolume } from '@rustic/core';
+import { describeColour, sayVolume } from '@rustic/core';
 import { capital } from '../words/figures.ts';
 
 /** What stands in the van of this product: batch, when it was opened, what is left. */
@@ -46,7 +46,7 @@ function TinLine({ tin }: { tin: Tin }) {
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <span>
           <strong>{sayVolume(tin.litres, units)}</strong>, batch {tin.batch || 'not noted'}
-          {tin.colour && `, ${tin.colour}`}
+          {tin.colour && `, ${tin.colour.startsWith('#') ? describeColour(tin.colour) : tin.colour}`}
           <span className="text-faded">, {tin.openedAt ? `opened ${sayDate(tin.openedAt)}` : 'not opened'}</span>
         </span>
         {!weighing && (

@@ -1,5 +1,5 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { colourWords, printMoney, sayVolume } from '@rustic/core';
+import { printMoney, sayVolume } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { isTold } from '../words/figures.ts';
@@ -30,7 +30,12 @@ export default function Shopping() {
           {data.job.title}
         </Link>
       }
-      acts={<Act letter="p" words="On paper" onAct={() => void navigate(`/jobs/${jobId}/papers/shopping`)} />}
+      acts={
+        <>
+          <Act letter="p" words="On paper" onAct={() => void navigate(`/jobs/${jobId}/papers/shopping`)} />
+          <Act letter="c" words="Colours" onAct={() => void navigate(`/jobs/${jobId}/colours`)} />
+        </>
+      }
       notes={[
         {
           n: 1,
@@ -85,7 +90,7 @@ export default function Shopping() {
                 <span>
                   <strong>{v.name}</strong>{' '}
                   <span className="text-faded">
-                    {v.maker}, {colourWords(v.colour)}, batch {v.batch || 'not noted'}
+                    {v.maker}, {v.colour}, batch {v.batch || 'not noted'}
                   </span>
                 </span>
                 <span>{sayVolume(v.litres, units)}</span>

@@ -1,5 +1,5 @@
 /** Written by tools/written.mjs from the description of the API; not by hand. */
-import type { Access, AirSource, AsItStands, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanChoice, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
+import type { Access, AirSource, AsItStands, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanChoice, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, Tint, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
 import { api } from './api.ts';
 const injectedRtkApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -50,6 +50,36 @@ const injectedRtkApi = api.injectEndpoints({
         method: "POST",
         body: queryArg,
       }),
+    }),
+    jobColours: build.query<JobColoursApiResponse, JobColoursApiArg>({
+      query: (queryArg) => ({
+        url: `/api/jobs/${encodeURIComponent(String(queryArg))}/colours`,
+      }),
+    }),
+    nameColours: build.mutation<NameColoursApiResponse, NameColoursApiArg>({
+      query: ({ jobId, ...body }) => ({ url: `/api/jobs/${encodeURIComponent(String(jobId))}/colours`, method: "PUT", body }),
+    }),
+    colourCards: build.query<ColourCardsApiResponse, ColourCardsApiArg>({
+      query: () => ({ url: `/api/colour-cards` }),
+    }),
+    chips: build.query<ChipsApiResponse, ChipsApiArg>({
+      query: (queryArg) => ({
+        url: `/api/colour-cards/chips`,
+        params: {
+          words: queryArg,
+        },
+      }),
+    }),
+    colourCard: build.query<ColourCardApiResponse, ColourCardApiArg>({
+      query: (queryArg) => ({
+        url: `/api/colour-cards/${encodeURIComponent(String(queryArg))}`,
+      }),
+    }),
+    keepColourCard: build.mutation<
+      KeepColourCardApiResponse,
+      KeepColourCardApiArg
+    >({
+      query: ({ cardId, ...body }) => ({ url: `/api/colour-cards/${encodeURIComponent(String(cardId))}`, method: "PUT", body }),
     }),
     enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
       query: (queryArg) => ({
@@ -798,6 +828,45 @@ export type SetBusyApiResponse = /** status 2XX as asked */ {
   busy: number;
 };
 export type SetBusyApiArg = BusyBody;
+export type JobColoursApiResponse = /** status 2XX as asked */ ColoursPage;
+export type JobColoursApiArg = string;
+export type NameColoursApiResponse = /** status 2XX as asked */ {
+  version: number;
+  colours: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  }[];
+};
+export type NameColoursApiArg = {
+  jobId: string;
+} & JobColoursBody;
+export type ColourCardsApiResponse = /** status 2XX as asked */ ColourCards;
+export type ColourCardsApiArg = void;
+export type ChipsApiResponse = /** status 2XX as asked */ {
+  chips: {
+    colour: string;
+    name: string;
+    /** Its code or number on its maker's card; empty where it has none. */
+    code: string;
+    /** Whose colour it is: not always the maker of the paint that is tinted to it. */
+    maker: string;
+    card: string;
+  }[];
+  more: number;
+};
+export type ChipsApiArg = string | undefined;
+export type ColourCardApiResponse = /** status 2XX as asked */ ColourCard;
+export type ColourCardApiArg = string;
+export type KeepColourCardApiResponse = /** status 2XX as asked */ {
+  id: string;
+  version: number;
+};
+export type KeepColourCardApiArg = {
+  cardId: string;
+} & ColourCardBody;
 export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
 export type EnterDemoApiArg = EnterBody;
 export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
@@ -1871,6 +1940,103 @@ export type BusyBody = {
   id: string;
   ics?: string | null;
 };
+export type ColourLine = {
+  colour: string;
+  /** What it looks like, in words. */
+  looks: string;
+  /** CIE L*, 0 black to 100 white. */
+  lightness: number;
+  /** Light reflectance, %. */
+  reflectancePct: number;
+  named: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  } | null;
+  onCard: {
+    name: string;
+    /** Its code or number on its maker's card; empty where it has none. */
+    code: string;
+    /** Whose colour it is: not always the maker of the paint that is tinted to it. */
+    maker: string;
+  } | null;
+  places: {
+    surfaceId: string;
+    room: string;
+    name: string;
+    /** Null: nobody has chosen one. */
+    sheen: Sheen | null;
+    coats: number;
+    tint: {
+      tint: Tint;
+      /** Coats of finish over the primer as it is tinted. */
+      coats: number;
+      /** Coats that it would take over the same primer left white. */
+      coatsOverWhite: number;
+      /** Hands-on minutes that are saved. */
+      minutes: number;
+      saves?: number;
+    } | null;
+  }[];
+};
+export type ColoursPage = {
+  job: {
+    id: string;
+    title: string;
+    version: number;
+  };
+  currency: string;
+  lines: ColourLine[];
+};
+export type JobColoursBody = {
+  id: string;
+  version: number;
+  colours: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  }[];
+  changed: {
+    from: string;
+    to: string;
+  }[];
+};
+export type ColourCards = {
+  cards: {
+    id: string;
+    name: string;
+    maker: string;
+    version: number;
+    count: number;
+  }[];
+};
+export type ColourCard = {
+  id: string;
+  name: string;
+  maker: string;
+  version: number;
+  colours: {
+    colour: string;
+    name: string;
+    code: string;
+  }[];
+};
+export type ColourCardBody = {
+  id: string;
+  version?: number | null;
+  name: string;
+  maker: string;
+  colours: {
+    colour: string;
+    name: string;
+    code: string;
+  }[];
+  kept: boolean;
+};
 export type Firm = {
   id: string;
   name: string;
@@ -2057,6 +2223,16 @@ export type ShownQuote = {
   letterhead?: string[];
   /** The firm's own picture, as a PNG in a data address. */
   logo?: string;
+  /** What its colours are called. A version of before colours had names has none. */
+  colours?: {
+    colour: string;
+    name: string;
+    /** Its code or number on its maker's card; empty where it has none. */
+    code: string;
+    /** Whose colour it is: not always the maker of the paint that is tinted to it. */
+    maker: string;
+    note: string;
+  }[];
   lines: QuoteLine[];
   job: string;
   /** Lines that are no surface. A version of before there were any has none. */
@@ -2508,6 +2684,15 @@ export type JobBrief = {
         words: string;
       }[]
     | null;
+  colours:
+    | {
+        colour: string;
+        name: string;
+        code: string;
+        maker: string;
+        note: string;
+      }[]
+    | null;
   version: number;
   offers?: {
     id: string;
@@ -2616,6 +2801,15 @@ export type Job = {
         before: string;
         after: string | null;
         words: string;
+      }[]
+    | null;
+  colours:
+    | {
+        colour: string;
+        name: string;
+        code: string;
+        maker: string;
+        note: string;
       }[]
     | null;
   version: number;
@@ -3416,6 +3610,13 @@ export type SurfaceBody = {
       )
     | null;
   access?: Access;
+  colourNamed?: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  } | null;
 };
 export type WholeRoomBody = {
   id: string;
@@ -4037,6 +4238,13 @@ export type SurfaceChange = {
       heightM: number;
     } | null;
   }[];
+  colourNamed?: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  } | null;
 };
 export type WithdrawalBody = {
   id: string;
@@ -5411,7 +5619,7 @@ export type ShoppingPage = {
   fromVan: {
     name: string;
     maker: string;
-    colour: string | null;
+    colour: string;
     batch: string;
     litres: number;
   }[];
@@ -5498,6 +5706,13 @@ export const {
   useFeedQuery,
   useSetFeedMutation,
   useSetBusyMutation,
+  useJobColoursQuery,
+  useNameColoursMutation,
+  useColourCardsQuery,
+  useChipsQuery,
+  useColourCardQuery,
+  useLazyColourCardQuery,
+  useKeepColourCardMutation,
   useClientQuery,
   useAgreeMutation,
   useReplyAsClientMutation,

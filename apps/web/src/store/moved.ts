@@ -86,6 +86,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'offers-changed': figures,
   'own-sums-changed': figures,
   'client-photos-chosen': figures,
+  'colours-named': house,
   'mail-written': reach(all('Post')),
   'plan-posted': reach(figures, ofJob('House'), plans, all('Today')),
   'coat-logged': work,

@@ -5,6 +5,8 @@ export const TAGS = [
   'Feed',
   'Client',
   'Shelf',
+  /** The firm's colour cards. */
+  'Colours',
   /** The list of jobs with their figures. */
   'Jobs',
   /** A job's own page, price, papers and list of what is to be bought; by job. */

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useFormContext } from 'react-hook-form';
 import {
   ACCESS,
   ACCESS_LABELS,
@@ -30,6 +29,7 @@ import { type Surface, useAddSurfaceMutation, useChangeSurfaceMutation } from '.
 import { newId } from '../store/newId.ts';
 import { useSight } from '../store/store.ts';
 import { capital } from '../words/figures.ts';
+import { ColourNow, ColourWanted } from './ColourFields.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
 import { measureOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
@@ -104,8 +104,8 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
           width="w-full"
         />
         <TextField name="campaign" words="Campaign, if shared" maxLength={60} />
-        <Colour words="Colour now" name="currentColour" tick="knowsColour" tickWords="known" />
-        <Colour words="Colour wanted" name="colour" tick="wantsColour" tickWords="chosen" />
+        <ColourNow />
+        <ColourWanted jobId={jobId} />
         <CodeField name="sheen" words="Sheen wanted" options={SHEENS} labels={{}} unsaid="the usual" />
         <TickField name="isNew" words="new, never coated" className="self-end" />
       </div>
@@ -178,25 +178,5 @@ function WhatElse() {
         <TickField name="leaveBare" words="taken off, and left bare" />
       </div>
     </details>
-  );
-}
-
-interface ColourProps {
-  words: string;
-  name: keyof SurfaceSaid;
-  tick: keyof SurfaceSaid;
-  tickWords: string;
-}
-
-function Colour({ words, name, tick, tickWords }: ColourProps) {
-  const { register } = useFormContext<SurfaceSaid>();
-  return (
-    <div className="text-sm">
-      {words}
-      <span className="flex items-center gap-2">
-        <input type="color" aria-label={words} {...register(name)} className="w-14 p-0.5" />
-        <TickField name={tick} words={tickWords} />
-      </span>
-    </div>
   );
 }

@@ -8,6 +8,7 @@ import {
   type Extent,
   type Family,
   type Finish,
+  type NamedColour,
   type Sheen,
   type Substrate,
   type Texture,
@@ -45,6 +46,8 @@ export interface SurfaceSaid {
   knowsColour: boolean;
   colour: string;
   wantsColour: boolean;
+  /** What the wanted colour is called, where it was chosen from a card; null: by eye, or as it stood. */
+  chip: { name: string; code: string; maker: string } | null;
   sheen: Sheen | '';
   isNew: boolean;
   conditions: Condition[];
@@ -81,6 +84,7 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
     knowsColour: Boolean(facts?.currentColour),
     colour: wanted?.colour ?? '#e8e0cc',
     wantsColour: Boolean(wanted?.colour),
+    chip: null,
     sheen: wanted?.sheen ?? '',
     isNew: facts?.isNew === true,
     conditions: [...(facts?.conditions ?? [])],
@@ -106,13 +110,14 @@ export function readSurface(
   said: SurfaceSaid,
   was: Surface | undefined,
   units: Units,
-): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'access'> {
+): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'access'> & { colourNamed: NamedColour | null } {
   const extents = extentsOf(said, was);
   const age = figure(said.groundMonths);
   return {
     name: said.name.trim(),
     campaign: said.campaign.trim() || null,
     access: said.access,
+    colourNamed: said.wantsColour && said.chip ? { ...said.chip, colour: said.colour, note: '' } : null,
     facts: {
       element: said.element,
       substrate: said.substrate,

@@ -17,4 +17,5 @@ export { SCHOOLS } from './knowledge/schools.ts';
 export { scoreOf } from './score.ts';
 export { productDemands } from './productDemands.ts';
 export { holdsOf, type Holds } from './holds.ts';
+export { tintSaving, type TintSaving } from './tintSaving.ts';
 export { wrongTreatmentCosts } from './wrongTreatment.ts';

@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import type { Element } from '../vocabulary/index.ts';
 import type { Column, Paper, PaperBlock, Row } from './paper.ts';
-import { colourWords, type PaperHead } from './papers.ts';
+import type { PaperHead } from './papers.ts';
 
 /** A use of a film from a moment on (ISO 8601), as `cureDates` has it. */
 export interface CareDate {
@@ -18,7 +18,8 @@ export interface CareSurface {
   name: string;
   element: Element;
   product: string;
-  colour: string | null;
+  /** Its colour as it is asked for. */
+  colour: string;
   batch: string | null;
   dates: readonly CareDate[];
   /** What is looked at again, and when. */
@@ -101,7 +102,7 @@ export function careSheetPaper(surfaces: readonly CareSurface[], now: string, zo
             cells: [
               `${s.room}, ${s.name}`,
               s.product,
-              [colourWords(s.colour), s.batch ? `batch ${s.batch}` : ''].filter(Boolean).join(', '),
+              [s.colour, s.batch ? `batch ${s.batch}` : ''].filter(Boolean).join(', '),
             ],
           })),
         },

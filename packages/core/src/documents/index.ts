@@ -20,7 +20,6 @@ export {
   type QuoteTotals,
 } from './quote.ts';
 export {
-  colourWords,
   jobPackPaper,
   quotePaper,
   runSheetPaper,
@@ -29,9 +28,10 @@ export {
   type PackSurface,
   type PaperHead,
   type RunSheetLine,
+  type Buying,
   type ShoppingItem,
 } from './papers.ts';
-export { labelsOf, labelsPaper } from './labels.ts';
+export { type LabelledJob, labelsOf, labelsPaper } from './labels.ts';
 export { careDay, careSheetPaper, careUses, type CareDate, type CareSurface } from './careSheet.ts';
 export { visitLetterPaper, type LetterVisit } from './visitLetter.ts';
 export {

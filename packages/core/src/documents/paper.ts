@@ -33,7 +33,7 @@ export type PaperBlock =
   | { kind: 'text'; text: string; tone?: 'strong' | 'faded' }
   | { kind: 'list'; items: string[] }
   | { kind: 'table'; caption: string; columns: Column[]; rows: Row[] }
-  | { kind: 'swatches'; swatches: { colour: string; words: string }[] }
+  | { kind: 'swatches'; swatches: { colour: string; name: string; words: string }[] }
   | { kind: 'sketch'; words: string; sketch: RoomSketch; excluded: (SketchExclusion & { words: string })[] }
   | { kind: 'labels'; labels: Label[] };
 

@@ -3,6 +3,8 @@ import type { ProductNeed } from '../pricing/jobPrice.ts';
 import { sayArea } from '../units/area.ts';
 import { makerWords } from '../shelf/typicalShelf.ts';
 import { sayVolume } from '../units/volume.ts';
+import { colourWords } from '../colours/colourWords.ts';
+import type { NamedColour } from '../model/colour.ts';
 import type { Supplier } from '../model/records/firm.ts';
 import { inTerms, type Terms } from '../vocabulary/index.ts';
 import { merchantOf, supplierOf, supplierTimes } from './suppliers.ts';
@@ -14,10 +16,6 @@ const left = (title: string, width: number): Column => ({ title, align: 'left', 
 const right = (title: string, width: number): Column => ({ title, align: 'right', width });
 const signed = (minor: number, currency: string) =>
   minor > 0 ? `+ ${printMoney(minor, currency)}` : printMoney(minor, currency);
-
-/** The words of a colour: a code beside a swatch, since a printer lies about colours. */
-export const colourWords = (colour: string | null) =>
-  colour === null ? 'as it comes' : colour.startsWith('#') ? colour : colour.replace('-', ' ');
 
 /** `shown`: the quote with its prices as its client is told them. */
 function priceTable(quote: Quote, shown: Quote, taken: readonly string[]): PaperBlock {
@@ -92,14 +90,19 @@ function specification({ lines, units }: Quote): PaperBlock[] {
   ];
 }
 
-/** A colour for each surface that has one, said with where it goes. */
-function swatchesOf(lines: Quote['lines']): PaperBlock[] {
+/** A colour for each surface that has one, by its name and with where it goes. */
+function swatchesOf({ lines, colours }: Pick<Quote, 'lines' | 'colours'>): PaperBlock[] {
   const where = new Map<string, string[]>();
   for (const l of lines) if (l.colour) where.set(l.colour, [...(where.get(l.colour) ?? []), `${l.room}, ${l.name}`]);
   return where.size
     ? [
         { kind: 'heading', text: 'Colours', level: 2 },
-        { kind: 'swatches', swatches: [...where].map(([colour, places]) => ({ colour, words: places.join('; ') })) },
+        { kind: 'swatches', swatches: [...where].map(([colour, places]) => ({
+            colour,
+            name: colourWords(colour, colours),
+            words: places.join('; '),
+          })),
+        },
       ]
     : [];
 }
@@ -158,7 +161,7 @@ export function quotePaper(
           ] satisfies PaperBlock[])
         : []),
       ...leftOutBlocks(shown),
-      ...swatchesOf(quote.lines),
+      ...swatchesOf(quote),
       ...(quote.cautions.length
         ? ([
             { kind: 'heading', text: 'Cautions', level: 2 },
@@ -191,13 +194,15 @@ export interface ShoppingItem {
 export interface Buying {
   suppliers: readonly Supplier[];
   units: Terms['units'];
+  /** What the colours of the job are called. */
+  colours: readonly NamedColour[] | null;
 }
 
 /** Everything to be bought, by where it is had; what is in the van is not on it. */
 export function shoppingList(
   products: readonly ProductNeed[],
   sundries: readonly SundryNeed[],
-  { suppliers, units }: Buying,
+  { suppliers, units, colours }: Buying,
 ): ShoppingItem[] {
   const merchant = merchantOf(suppliers);
   const paint = products.flatMap(({ product, colour, plan }) =>
@@ -205,7 +210,7 @@ export function shoppingList(
       key: `tin/${product.id}/${colour ?? ''}/${tin.litres}`,
       supplier: supplierOf(product.maker, suppliers),
       words: `${product.name}, ${sayVolume(tin.litres, units)}`,
-      detail: [makerWords(product), colourWords(colour)].filter(Boolean).join(', '),
+      detail: [makerWords(product), colourWords(colour, colours)].filter(Boolean).join(', '),
       count: tin.count,
       price: tin.count * tin.price,
     })),

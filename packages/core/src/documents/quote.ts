@@ -1,3 +1,4 @@
+import type { NamedColour } from '../model/colour.ts';
 import type { LeftOutReason } from '../vocabulary/index.ts';
 import type { RoomSketch } from '../model/records/room.ts';
 import type { Step } from '../model/step.ts';
@@ -92,6 +93,8 @@ export interface Quote {
   /** In which sizes are said. */
   units: 'metric' | 'us';
   lines: QuoteLine[];
+  /** What its colours are called. A version of before colours had names has none. */
+  colours?: NamedColour[];
   /** Lines that are no surface. A version of before there were any has none. */
   own?: QuoteOwnLine[];
   options: QuoteOption[];

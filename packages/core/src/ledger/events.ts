@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { MAIL_KINDS, MAIL_LABELS } from '../documents/mail.ts';
 import { quoteMark } from '../documents/quote.ts';
 import { testWords } from '../documents/testWords.ts';
+import { namedColourSchema } from '../model/colour.ts';
 import { houseRulesSchema } from '../model/houseRules.ts';
 import { testSchema } from '../model/test.ts';
 import {
@@ -138,6 +139,9 @@ export const LEDGER_EVENTS = {
   ),
   'client-photos-chosen': event('photos for the client', { photos: z.array(words) }, (p) =>
     p.photos.length === 1 ? 'one is shown' : p.photos.length ? `${p.photos.length} are shown` : 'none is shown',
+  ),
+  'colours-named': event('colours named', { colours: z.array(namedColourSchema) }, (p) =>
+    p.colours.map((one) => one.name).join(', '),
   ),
   'own-sums-changed': event(
     'prices set by hand',

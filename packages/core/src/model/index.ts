@@ -1,4 +1,14 @@
 export { UnusableInput, faultsBy, pathText, readBy, type InputFault, type Refusal } from './fault.ts';
+export {
+  colourSchema,
+  cardColourSchema,
+  cardFields,
+  jobColoursSchema,
+  namedColourSchema,
+  sameColour,
+  type CardColour,
+  type NamedColour,
+} from './colour.ts';
 export { houseRulesSchema } from './houseRules.ts';
 export type { HoursBy } from './hoursBy.ts';
 export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';

@@ -9,8 +9,8 @@ import {
   SUBSTRATES,
   TEXTURES,
 } from '../vocabulary/index.ts';
+import { colourSchema } from './colour.ts';
 
-const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'must be a colour as #rrggbb');
 const area = z.number().gt(0, 'must be above 0 m²').max(100_000, 'must be at most 100000 m²');
 
 /** How large a condition is; nothing given means not known. Areas in m², lengths in m. */
@@ -29,8 +29,8 @@ export const surfaceSchema = z.strictObject({
   texture: z.enum(TEXTURES).nullish(),
   conditions: z.array(z.enum(CONDITIONS)).max(60).nullish(),
   areaM2: area.nullish(),
-  currentColour: colour.nullish(),
-  currentColours: z.array(colour).max(20).nullish(),
+  currentColour: colourSchema.nullish(),
+  currentColours: z.array(colourSchema).max(20).nullish(),
   currentFinish: z.enum(FINISHES).nullish(),
   builtYear: z
     .number()
@@ -67,7 +67,7 @@ export type SurfaceFacts = { [Fact in AlwaysKnown]: Readonly<NonNullable<Surface
 export const wantedSchema = z.strictObject({
   chemistry: z.enum(['waterborne', 'solvent-borne']).nullish(),
   sheen: z.enum(SHEENS).nullish(),
-  colour: colour.nullish(),
+  colour: colourSchema.nullish(),
   family: z.enum(FAMILIES).nullish(),
   lowOdour: z.boolean().nullish(),
   /** Nights that a door, sash or gate may be out of its opening. */

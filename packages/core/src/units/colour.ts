@@ -1,4 +1,4 @@
-import { differenceCiede2000, lab65, lch65, parse } from 'culori';
+import { differenceCiede2000, formatHex, lab65, lch65, parse, xyz65 } from 'culori';
 
 const ciede2000 = differenceCiede2000();
 
@@ -25,6 +25,12 @@ export function colourDifference(a: string, b: string): number {
   return ciede2000(a, b);
 }
 
+/** Light reflectance, 0 (black) to 100 (white): CIE Y of the colour under D65; null where there is none. Source: CIE 15. */
+export function reflectancePct(colour: string | null): number | null {
+  const read = colour ? parse(colour) : undefined;
+  return read ? Math.min(100, Math.max(0, xyz65(read).y * 100)) : null;
+}
+
 /** A colour in CIELAB under D65. */
 export interface Lab {
   l: number;
@@ -43,3 +49,6 @@ export function labOf(colour: string): Lab | null {
 /** CIEDE2000 difference of two colours in CIELAB. Source: CIE 142-2001; checked against published pairs. */
 export const ciede2000Of = (one: Lab, other: Lab): number =>
   ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other });
+
+/** The `#rrggbb` that lies nearest to a colour in CIELAB under D65: what a screen cannot show is cut to what it can. */
+export const hexOfLab = (lab: Lab): string => formatHex({ mode: 'lab65', ...lab });

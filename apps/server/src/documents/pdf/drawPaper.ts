@@ -94,7 +94,7 @@ function drawBlock(sheet: Sheet, block: PaperBlock): void {
       drawTable(sheet, block);
       return;
     case 'swatches':
-      for (const { colour, words } of block.swatches) drawSwatch(sheet, colour, words);
+      for (const swatch of block.swatches) drawSwatch(sheet, swatch);
       sheet.moveDown(0.5);
       return;
     case 'sketch':
@@ -124,7 +124,7 @@ function drawList(sheet: Sheet, items: readonly string[]): void {
   sheet.moveDown(0.5);
 }
 
-function drawSwatch(sheet: Sheet, colour: string, words: string): void {
+function drawSwatch(sheet: Sheet, { colour, name, words }: { colour: string; name: string; words: string }): void {
   need(sheet, SWATCH + 8);
   const y = sheet.y;
   tagged(sheet, 'P', () => {
@@ -136,7 +136,7 @@ function drawSwatch(sheet: Sheet, colour: string, words: string): void {
       .font('strong')
       .fontSize(9.5)
       .fillColor(INK)
-      .text(colour, PAGE.left + SWATCH * 1.6 + 10, y + 1);
+      .text(printable(name), PAGE.left + SWATCH * 1.6 + 10, y + 1);
     sheet
       .font('text')
       .fontSize(9)

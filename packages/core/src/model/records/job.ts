@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CLIMATES, JOB_STATUSES } from '../../vocabulary/index.ts';
 import { airC, count, eMail, humidityPct, id, instant, money, text, withdrawnSchema, words } from '../fields.ts';
 import { coordinatesSchema } from '../../units/coordinates.ts';
+import { jobColoursSchema } from '../colour.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { record } from '../record.ts';
 import { currencyCode, termsSchema } from './firm.ts';
@@ -103,7 +104,9 @@ export const jobRecord = record(
     cameFrom: cameFromSchema.nullable(),
     /** What the client is shown of the photos; null: none was chosen. */
     clientPhotos: clientPhotosSchema.nullable(),
+    /** Its colours by their names; null: none was named. */
+    colours: jobColoursSchema.nullable(),
   },
   {},
-  ['withdrawn', 'handedOver', 'ownSums', 'clientEmail', 'cameFrom', 'clientPhotos'],
+  ['withdrawn', 'handedOver', 'ownSums', 'clientEmail', 'cameFrom', 'clientPhotos', 'colours'],
 );

@@ -1,0 +1,89 @@
+import { Body, ConflictException, Controller, Get, Injectable, Param, Put, Query } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { ColourCardEntity } from '../record/colourEntities.ts';
+import type { Who } from '../record/firmScope.ts';
+import { Writes } from '../record/writes.service.ts';
+import { Answers } from '../answers/answer.ts';
+import { cardAnswer, cardKept, cardsPage, chipsAnswer } from '../answers/colours.ts';
+import { Sender } from '../people/session.ts';
+import { ColourCardBody, ColoursAsked } from './colours.dto.ts';
+
+/** No more chips than this are looked through by eye. */
+const MOST_CHIPS = 24;
+
+/** The colour cards that a firm keeps, and the chips on them. */
+@Injectable()
+export class ColourCards {
+  constructor(private readonly writes: Writes) {}
+
+  private kept(who: Who): Promise<ColourCardEntity[]> {
+    return this.writes.reading(who).find(ColourCardEntity, { kept: true }, { name: 'ASC', id: 'ASC' });
+  }
+
+  async all(who: Who) {
+    const cards = await this.kept(who);
+    return { cards: cards.map(({ colours, ...card }) => ({ ...card, count: colours.length })) };
+  }
+
+  one(who: Who, cardId: string) {
+    return this.writes.reading(who).one(ColourCardEntity, cardId, 'colour card');
+  }
+
+  /** Chips whose name, code, maker or card holds every word. */
+  async chips(who: Who, words: string) {
+    const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = (await this.kept(who)).flatMap((card) =>
+      card.colours
+        .filter(({ name, code }) => {
+          const said = `${name} ${code} ${card.maker} ${card.name}`.toLowerCase();
+          return asked.every((word) => said.includes(word));
+        })
+        .map((chip) => ({ ...chip, maker: card.maker, card: card.name })),
+    );
+    return { chips: found.slice(0, MOST_CHIPS), more: Math.max(0, found.length - MOST_CHIPS) };
+  }
+
+  /** Keeps a new card, a changed one, or puts one away. */
+  async keep(who: Who, cardId: string, { version, name, maker, colours, kept }: ColourCardBody) {
+    return this.writes.run(who, async (scope) => {
+      const card = { name: name.trim(), maker: maker.trim(), kept, colours };
+      const [standing] = await scope.find(ColourCardEntity, { id: cardId });
+      if (!standing) {
+        await scope.add(ColourCardEntity, { id: cardId, ...card });
+        return { id: cardId, version: 1 };
+      }
+      if (!version)
+        throw new ConflictException({
+          code: 'there-already',
+          message: `${standing.name} is kept already. Nothing was changed.`,
+          yours: card,
+          theirs: standing,
+        });
+      const saved = await scope.change(ColourCardEntity, standing, { ...card, version }, card);
+      return { id: cardId, version: saved.version };
+    });
+  }
+}
+
+@ApiTags('colours')
+@Controller('api/colour-cards')
+export class ColourCardsController {
+  constructor(private readonly cards: ColourCards) {}
+
+  @Answers('colourCards', cardsPage) @Get() all(@Sender() who: Who) {
+    return this.cards.all(who);
+  }
+  @Answers('chips', chipsAnswer) @Get('chips') chips(@Sender() who: Who, @Query() { words = '' }: ColoursAsked) {
+    return this.cards.chips(who, words);
+  }
+  @Answers('colourCard', cardAnswer) @Get(':cardId') one(@Sender() who: Who, @Param('cardId') id: string) {
+    return this.cards.one(who, id);
+  }
+  @Answers('keepColourCard', cardKept) @Put(':cardId') keep(
+    @Sender() who: Who,
+    @Param('cardId') id: string,
+    @Body() body: ColourCardBody,
+  ) {
+    return this.cards.keep(who, id, body);
+  }
+}
