@@ -51,6 +51,7 @@ export {
   sayCoordinates,
   type Coordinates,
 } from './units/coordinates.ts';
+export { readDuration, sayLength } from './units/duration.ts';
 export { readLength, sayLengthM } from './units/length.ts';
 export { readArea, sayArea } from './units/area.ts';
 export { readVolume, sayVolume } from './units/volume.ts';

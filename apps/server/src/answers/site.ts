@@ -30,7 +30,7 @@ import {
   workStep,
   holds,
 } from './parts.ts';
-import { dueCheck } from './trials.ts';
+import { dueCheck, patchDue } from './trials.ts';
 
 /** One surface on the run sheet. */
 export const todayLine = named('TodayLine', {
@@ -57,6 +57,7 @@ export const todayLine = named('TodayLine', {
 
 /** What stands on the run sheet beside the surfaces. */
 export const todayRest = answer({
+  patches: z.array(patchDue),
   checks: z.array(named('TrialCheck', { ...dueCheck, trialId: text, title: text, ...inJob, jobTitle: text })),
   /** Fixed visits of the coming days. */
   visits: z.array(

@@ -56,3 +56,30 @@ export const patchList = z.array(
     read: z.array(answer({ id: text, test: core('TestRecord'), at: moment, by: text })),
   }),
 );
+
+const patchLook = { ...from('PatchLook', 'at', 'words'), due: text };
+const patchRow = { ...rowOf(JOB_RECORDS.patches), ...inJob };
+export const patchAnswer = answer(patchRow);
+/** Patches of a surface that were laid, with when they are looked at and what was read of them. */
+export const laidPatches = answer({
+  patches: z.array(
+    named('LaidPatches', {
+      ...rowOf(JOB_RECORDS.patches),
+      looks: z.array(answer(patchLook)),
+      reads: z.array(
+        answer({ ...from('PatchRead', 'family', 'result', 'minutes'), id: text, at: moment, byName: text }),
+      ),
+      next: answer(patchLook).nullable(),
+    }),
+  ),
+});
+/** A patch of the firm that waits for a look. */
+export const patchDue = named('PatchDue', {
+  ...patchLook,
+  ...inJob,
+  patchId: text,
+  jobTitle: text,
+  surfaceId: text,
+  name: text,
+  place: text,
+});

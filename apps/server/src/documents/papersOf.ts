@@ -148,10 +148,12 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
       return runSheetPaper(runSheetLines(source), draft, head);
     case 'labels':
       return labelsPaper(
-        labelsOf({ ...records.job, units: draft.units }, priced.price.products, (id) => nameOf(records, id)).map((label) => ({
-          ...label,
-          squares: codeSquares(label.code),
-        })),
+        labelsOf({ ...records.job, units: draft.units }, priced.price.products, (id) => nameOf(records, id)).map(
+          (label) => ({
+            ...label,
+            squares: codeSquares(label.code),
+          }),
+        ),
         head,
       );
     case 'care-sheet':

@@ -3195,6 +3195,42 @@ export const coreSchemas: Record<string, object> = {
    }
   ]
  },
+ "PatchLook": {
+  "description": "A look at patches that were laid, minutes after they were.",
+  "type": "object",
+  "properties": {
+   "at": {
+    "type": "number"
+   },
+   "words": {
+    "type": "string"
+   }
+  },
+  "required": [
+   "at",
+   "words"
+  ]
+ },
+ "PatchRead": {
+  "description": "What a patch showed when it was looked at: minutes since it was laid.",
+  "type": "object",
+  "properties": {
+   "family": {
+    "$ref": "#/components/schemas/Family"
+   },
+   "result": {
+    "type": "string"
+   },
+   "minutes": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "family",
+   "minutes",
+   "result"
+  ]
+ },
  "PatchReading": {
   "type": "object",
   "properties": {

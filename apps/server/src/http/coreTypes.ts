@@ -55,6 +55,8 @@ import type {
   NextTest,
   Odour,
   Paper,
+  PatchLook,
+  PatchRead,
   PatchReading,
   Plan,
   PlanInput,
@@ -167,6 +169,8 @@ export interface CoreTypes {
   NextTest: NextTest;
   Odour: Odour;
   Paper: Paper;
+  PatchLook: PatchLook;
+  PatchRead: PatchRead;
   PatchReading: PatchReading;
   Plan: Plan;
   PlanInput: PlanInput;

@@ -36,7 +36,7 @@ import {
   WorkLogEntity,
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
-import { TrialActEntity, TrialEntity } from './trialEntities.ts';
+import { PatchEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
 /** Every table there is. */
@@ -90,6 +90,7 @@ export const ENTITIES = [
   VisitEntity,
   VisitActEntity,
   LookEntity,
+  PatchEntity,
   MailEntity,
   DerivedAnswerEntity,
   JobPaceEntity,

@@ -9,13 +9,16 @@ import {
 import { Entity } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
-const { trials, trialActs } = JOB_RECORDS;
+const { trials, trialActs, patches } = JOB_RECORDS;
 
 @Entity(trials.table)
 export class TrialEntity extends jobTableOf<typeof trials.fields, { design: TrialDesign; cells: Cell[] }>(trials) {}
 
 @Entity(trialActs.table)
 export class TrialActEntity extends jobTableOf<typeof trialActs.fields, { body: TrialActBody }>(trialActs) {}
+
+@Entity(patches.table)
+export class PatchEntity extends jobTableOf(patches) {}
 
 export interface TrialActBody {
   cell?: string;

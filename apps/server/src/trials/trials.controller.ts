@@ -6,7 +6,7 @@ import { ForHands } from '../people/roles.ts';
 import { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
 import { Trials } from './trials.service.ts';
 import { Answers } from '../answers/answer.ts';
-import { designedAnswer, patchList, trialActAnswer, trialList, trialPage } from '../answers/trials.ts';
+import { designedAnswer, trialActAnswer, trialList, trialPage } from '../answers/trials.ts';
 
 @ApiTags('trials')
 @Controller('api')
@@ -46,8 +46,5 @@ export class TrialsController {
     @Body() body: ConclusionBody,
   ) {
     return this.trials.conclude(who, id, body);
-  }
-  @Answers('patches', patchList) @Get('patches') patches(@Sender() who: Who) {
-    return this.trials.patches(who);
   }
 }

@@ -11,15 +11,12 @@ import {
   type Product,
   type TrialLook,
   type TrialActKind,
-  testsThatStand,
 } from '@rustic/core';
-import { STANDS, standingSurface } from '../record/takenOut.ts';
+import { standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { type TrialActBody, TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { systemOf } from '../reading/houseReading.ts';
 import { readFirmShelf } from '../reading/firmShelf.ts';
-import { readJobs } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
 import type { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
@@ -250,27 +247,5 @@ export class Trials {
       const jobTitle = names.get(jobId);
       return next && jobTitle !== undefined ? [{ trialId, title, jobId, jobTitle, ...next }] : [];
     });
-  }
-
-  /** Primer patches: those that systems ask for, and those that were laid and read. The small form of a trial. */
-  async patches(who: Who) {
-    const scope = this.writes.reading(who);
-    const jobs = (await scope.find(JobEntity, STANDS)).filter((j) => j.status !== 'aftercare');
-    return (await readJobs(scope, jobs))
-      .flatMap((records) =>
-        records.surfaces.map((surface) => ({
-          jobId: records.job.id,
-          jobTitle: records.job.title,
-          surfaceId: surface.id,
-          name: surface.name,
-          asked: systemOf(records, surface)
-            .steps.filter((s) => s.kind === 'test-patch')
-            .map((s) => ({ family: s.family ?? null, waitMin: s.waitMin ?? 0, why: s.why })),
-          read: testsThatStand(records.tests)
-            .filter((t) => t.surfaceId === surface.id && t.test.kind === 'test-patch')
-            .map((t) => ({ id: t.id, test: t.test, at: t.at, by: t.byName })),
-        })),
-      )
-      .filter((s) => s.asked.length + s.read.length > 0);
   }
 }

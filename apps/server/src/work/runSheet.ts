@@ -17,6 +17,7 @@ import { withoutSums } from '../answers/answer.ts';
 import { todayLine, todayRest } from '../answers/site.ts';
 import { timesOf } from '../reading/visitTimes.ts';
 import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
+import { Patches } from '../trials/patches.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -55,6 +56,7 @@ export class RunSheet {
   constructor(
     private readonly writes: Writes,
     private readonly trials: Trials,
+    private readonly patches: Patches,
   ) {}
 
   async today(who: Who, prices: boolean): Promise<Packed> {
@@ -89,6 +91,7 @@ export class RunSheet {
     );
     const rest = JSON.stringify({
       checks: await this.trials.due(scope, names),
+      patches: await this.patches.due(scope, names),
       visits,
       clients: await openReplies(scope),
       followUps: due

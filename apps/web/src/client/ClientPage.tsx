@@ -1,6 +1,15 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { asShown, changesShown, colourWords, footOf, LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
+import {
+  asShown,
+  changesShown,
+  colourWords,
+  footOf,
+  LEFT_OUT_WORDS,
+  optionFault,
+  printMoney,
+  quoteTotals,
+} from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming } from '../page/Page.tsx';
 import { ColourSwatch } from '../colours/ColourSwatch.tsx';

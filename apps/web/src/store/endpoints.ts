@@ -504,6 +504,14 @@ const injectedRtkApi = api.injectEndpoints({
     patches: build.query<PatchesApiResponse, PatchesApiArg>({
       query: () => ({ url: `/api/patches` }),
     }),
+    laidPatches: build.query<LaidPatchesApiResponse, LaidPatchesApiArg>({
+      query: (queryArg) => ({
+        url: `/api/surfaces/${encodeURIComponent(String(queryArg))}/patches`,
+      }),
+    }),
+    layPatches: build.mutation<LayPatchesApiResponse, LayPatchesApiArg>({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/patches`, method: "POST", body }),
+    }),
     wayBack: build.query<WayBackApiResponse, WayBackApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/way-back`, method: "POST", body }),
     }),
@@ -1330,6 +1338,23 @@ export type ConcludeTrialApiArg = {
 } & ConclusionBody;
 export type PatchesApiResponse = /** status 2XX as asked */ PatchSurface[];
 export type PatchesApiArg = void;
+export type LaidPatchesApiResponse = /** status 2XX as asked */ {
+  patches: LaidPatches[];
+};
+export type LaidPatchesApiArg = string;
+export type LayPatchesApiResponse = /** status 2XX as asked */ {
+  id: string;
+  surfaceId: string;
+  families: Family[];
+  coats: number;
+  place: string;
+  byName: string;
+  at: string;
+  jobId: string;
+};
+export type LayPatchesApiArg = {
+  surfaceId: string;
+} & PatchBody;
 export type WayBackApiResponse = /** status 2XX as asked */ WayBack;
 export type WayBackApiArg = {
   surfaceId: string;
@@ -5007,6 +5032,40 @@ export type PatchSurface = {
     by: string;
   }[];
 };
+export type LaidPatches = {
+  id: string;
+  surfaceId: string;
+  families: Family[];
+  coats: number;
+  place: string;
+  byName: string;
+  at: string;
+  looks: {
+    at: number;
+    words: string;
+    due: string;
+  }[];
+  reads: {
+    family: Family;
+    result: string;
+    minutes: number;
+    id: string;
+    at: string;
+    byName: string;
+  }[];
+  next: {
+    at: number;
+    words: string;
+    due: string;
+  } | null;
+};
+export type PatchBody = {
+  id: string;
+  families: Family[];
+  coats: number;
+  place?: string;
+  at: string;
+};
 export type WayBack = {
   cause: string;
   backTo: string;
@@ -5026,6 +5085,17 @@ export type RescueBody = {
   wet: boolean;
   note?: string;
   photoId?: string | null;
+};
+export type PatchDue = {
+  at: number;
+  words: string;
+  due: string;
+  jobId: string;
+  patchId: string;
+  jobTitle: string;
+  surfaceId: string;
+  name: string;
+  place: string;
 };
 export type TrialCheck = {
   at: number;
@@ -5112,6 +5182,7 @@ export type TodayLine = {
   work: WorkLine[];
 };
 export type TodayPage = {
+  patches: PatchDue[];
   checks: TrialCheck[];
   visits: VisitSoon[];
   clients?: ClientSaid[];
@@ -5794,6 +5865,8 @@ export const {
   useLookAtCellMutation,
   useConcludeTrialMutation,
   usePatchesQuery,
+  useLaidPatchesQuery,
+  useLayPatchesMutation,
   useWayBackQuery,
   useWriteWayBackMutation,
   useTodayQuery,

@@ -126,6 +126,8 @@ endpoints.enhanceEndpoints({
         unless(refused, [{ type: 'Surface', id: surfaceId }, 'Today', 'Plan', 'Ledger']),
     },
     patches: { providesTags: ['Patches'] },
+    laidPatches: { providesTags: ['Patches'] },
+    layPatches: { invalidatesTags: writes(onSurface, 'patches-laid') },
 
     price: { providesTags: priced },
     fan: { providesTags: priced },

@@ -69,6 +69,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'test-corrected': house,
   'test-withdrawn': house,
   'test-moved': house,
+  'patches-laid': reach(subjectAs('Surface'), all('Patches', 'Today')),
   'found-while-working': house,
   'photo-kept': reach(ofJob('Job', 'House', 'Punch')),
   'photo-let-go': reach(ofJob('Job', 'House', 'Punch')),

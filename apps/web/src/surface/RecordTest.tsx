@@ -8,6 +8,7 @@ import {
   PLANE_LABELS,
   PLANES,
   PRIMER_FAMILIES,
+  readDuration,
   RESULT_LABELS,
   TEST_LABELS,
   TEST_NOT_YET,
@@ -325,7 +326,15 @@ function BesideResult({ kind, beside, say }: { kind: TestKind; beside: Beside; s
           width=""
         />
         <TextField name="coats" words="Coats" type="number" min={1} max={10} width="w-20" />
-        <TextField name="days" words="Days since it was laid" type="number" min={0} max={365} step="any" width="w-24" />
+        <FigureField
+          name="waited"
+          words="How long since it was laid"
+          inputMode="text"
+          placeholder="30 min, 1 day"
+          isRead={(text) => readDuration(text) !== null}
+          unread="This cannot be read. Write it as 30 min, 2 h or 1 day."
+          width="w-36"
+        />
       </div>
     );
   return null;

@@ -14,6 +14,8 @@ import { nowMinute, sayFromNow } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
 import { FindingForm, FindingsOf } from './Findings.tsx';
+import { LayPatches } from './LayPatches.tsx';
+import { PatchesLaid } from './PatchesLaid.tsx';
 import { RecordTest } from './RecordTest.tsx';
 import { TakeOut } from '../takenOut/TakeOut.tsx';
 import { TakeTestBack } from './TakeTestBack.tsx';
@@ -43,7 +45,9 @@ export default function SurfacePage() {
   const may = useMay();
   const { data, error, startedTimeStamp = 0, isFetching, refetch } = useSurfaceQuery(surfaceId);
   const [written, setWritten] = useState<{ steps: readonly string[]; at: number } | null>(null);
-  const [open, setOpen] = useState<'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'away' | 'back' | null>(null);
+  const [open, setOpen] = useState<
+    'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'patches' | 'patches' | 'away' | 'back' | null
+  >(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
   const [logging, setLogging] = useState<SurfaceData['standing'] | null>(null);
@@ -95,6 +99,7 @@ export default function SurfacePage() {
           <More
             acts={[
               { letter: 'e', words: 'Change', onAct: () => setOpen(open === 'edit' ? null : 'edit') },
+              { letter: 'p', words: 'Lay patches', onAct: () => setOpen(open === 'patches' ? null : 'patches') },
               { letter: 'f', words: 'Found while working', onAct: () => setOpen(open === 'found' ? null : 'found') },
               { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
               { letter: 'b', words: 'It looks wrong', onAct: () => setOpen(open === 'wrong' ? null : 'wrong') },
@@ -141,6 +146,7 @@ export default function SurfacePage() {
           onLeave={close}
         />
       )}
+      {open === 'patches' && <LayPatches surfaceId={surfaceId} asked={patchesAsked(data)} onDone={close} />}
       {open === 'wrong' && <WayBack data={data} onDone={close} />}
       {open === 'found' && <FindingForm surfaceId={surfaceId} onDone={close} />}
       {open === 'out' && <ExclusionForm surface={data.surface} sketch={data.room.sketch} onDone={close} />}
@@ -181,6 +187,7 @@ export default function SurfacePage() {
           setOpen('test');
         }}
       />
+      <PatchesLaid surfaceId={surfaceId} />
       <FindingsOf data={data} />
       <LeftOut surface={data.surface} />
       <div className="mt-3">
@@ -196,6 +203,10 @@ export default function SurfacePage() {
     </Page>
   );
 }
+
+/** The primers that the system asks to be tried side by side. */
+const patchesAsked = ({ lines }: SurfaceData) =>
+  lines.flatMap(({ step }) => (step.kind === 'test-patch' && step.family ? [step.family] : []));
 
 /** What a log said, as its form holds it. */
 const saidOf = (log: WorkLog, { temperature, film, volume }: Measures): Corrected['said'] => ({

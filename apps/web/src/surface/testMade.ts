@@ -1,6 +1,8 @@
 import {
   ADHESION_KINDS,
   isYoungFilm,
+  readDuration,
+  sayLength,
   type ChipLayer,
   type Family,
   type MoistureScale,
@@ -9,8 +11,6 @@ import {
   type TestRecord,
 } from '@rustic/core';
 import type { TestRow } from '../store/endpoints.ts';
-
-const MINUTES_IN_A_DAY = 1440;
 
 /** What goes with the result of one test or another. */
 export interface Beside {
@@ -24,7 +24,7 @@ export interface Beside {
   family: Family | '' | null;
   /** As they are typed. */
   coats: string;
-  days: string;
+  waited: string;
 }
 
 /** What goes with a result to begin with: as the corrected record had it, or nothing said. */
@@ -39,13 +39,13 @@ export function besideOf(corrects: TestRow | null): Beside {
     young: test ? isYoungFilm(test) : false,
     family: test?.family ?? null,
     coats: String(test?.coats ?? 1),
-    days: String((test?.minutes ?? 0) / MINUTES_IN_A_DAY),
+    waited: test?.minutes ? sayLength(test.minutes) : '',
   };
 }
 
 /** The record of a test: its result, and what goes with it for its kind. */
 export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Beside): TestRecord {
-  const { place, yellowed, plane, layers, scale, young, family, coats, days } = beside;
+  const { place, yellowed, plane, layers, scale, young, family, coats, waited } = beside;
   return {
     kind,
     ...result,
@@ -58,7 +58,7 @@ export function testMade(kind: TestKind, result: Partial<TestRecord>, beside: Be
     ...(kind === 'test-patch'
       ? {
           coats: Number(coats) || 1,
-          minutes: Math.round((Number(days) || 0) * MINUTES_IN_A_DAY),
+          minutes: readDuration(waited) ?? 0,
           ...(family ? { family } : {}),
         }
       : {}),

@@ -4,13 +4,14 @@ import { withUnsent } from './withUnsent.ts';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Total } from '../page/Page.tsx';
 import { useSignal } from '../store/store.ts';
-import { nowMinute, sayFromNow } from '../words/time.ts';
+import { nowMinute } from '../words/time.ts';
 import { Curing } from './Curing.tsx';
 import { FollowUps } from './FollowUps.tsx';
 import { VisitsSoon } from './VisitsSoon.tsx';
 import { groupsOf } from './groups.ts';
 import { ClientsSaid } from './ClientsSaid.tsx';
 import { LogWork } from './LogWork.tsx';
+import { LooksDue } from './LooksDue.tsx';
 import { openingNotes } from './openingNotes.ts';
 import { Group } from './TodayLines.tsx';
 import { useNotices } from './useNotices.ts';
@@ -136,42 +137,25 @@ export default function Today() {
       <ClientsSaid said={data.clients} />
       <VisitsSoon visits={data.visits} now={data.now} />
       <FollowUps followUps={data.followUps} now={now} />
-      <TrialChecks checks={data.checks} now={now} />
+      <LooksDue
+        title="Trials to look at"
+        now={now}
+        looks={data.checks.map((c) => ({ ...c, key: c.trialId, to: `/trials/${c.trialId}`, name: c.title }))}
+      />
+      <LooksDue
+        title="Patches to look at"
+        now={now}
+        looks={data.patches.map((p) => ({
+          ...p,
+          key: p.patchId,
+          to: `/jobs/${p.jobId}/surfaces/${p.surfaceId}`,
+          name: [p.name, p.place].filter(Boolean).join(', '),
+        }))}
+      />
       {groups.then.map((group) => (
         <Group key={group.words} {...group} now={now} ofLine={ofLine} any={lines.length > 0} onLog={setLogging} />
       ))}
       <Curing lines={data.lines} now={now} />
     </Page>
-  );
-}
-
-const minuteOf = (iso: string) => Date.parse(iso) / 60_000;
-/** Trials that want another look. */
-function TrialChecks({ checks, now }: { checks: TodayPage['checks']; now: number }) {
-  if (checks.length === 0) return null;
-  return (
-    <section className="mb-5">
-      <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">
-        Trials to look at
-        <span className="ml-2 font-sans text-sm font-normal text-faded">{checks.length}</span>
-      </h2>
-      <ul>
-        {checks.map((check) => (
-          <li key={check.trialId} className="flex items-center justify-between gap-3 border-b border-rule py-2">
-            <div>
-              <Link to={`/trials/${check.trialId}`} className="font-semibold hover:underline">
-                {check.title}
-              </Link>
-              <div className="text-sm text-faded">
-                {check.jobTitle} · {check.words}
-              </div>
-            </div>
-            <span className="text-right whitespace-nowrap">
-              {minuteOf(check.due) <= now ? 'now' : sayFromNow(Math.round(minuteOf(check.due)), now)}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -1,3 +1,4 @@
+import { sayLength } from '@rustic/core';
 import QuickLRU from 'quick-lru';
 import { now as clockNow, nowText } from '../clock/clock.ts';
 
@@ -131,14 +132,7 @@ function sayDays(days: number): string {
   return size === 0 ? 'today' : days < 0 ? `${words} past` : `in ${words}`;
 }
 
-/** 45 min, 1 h 20, 5 h, 3 days. */
-export function sayLength(minutes: number): string {
-  const whole = Math.max(0, Math.round(minutes));
-  if (whole < 60) return `${whole} min`;
-  if (whole >= 2880) return `${Math.round(whole / 1440)} days`;
-  const rest = whole % 60;
-  return rest ? `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}` : `${whole / 60} h`;
-}
+export { sayLength };
 
 /** A short wait as a clock counts it: 0:45, 2:00; a day as a day. */
 export function sayClock(seconds: number): string {

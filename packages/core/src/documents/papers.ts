@@ -97,7 +97,9 @@ function swatchesOf({ lines, colours }: Pick<Quote, 'lines' | 'colours'>): Paper
   return where.size
     ? [
         { kind: 'heading', text: 'Colours', level: 2 },
-        { kind: 'swatches', swatches: [...where].map(([colour, places]) => ({
+        {
+          kind: 'swatches',
+          swatches: [...where].map(([colour, places]) => ({
             colour,
             name: colourWords(colour, colours),
             words: places.join('; '),

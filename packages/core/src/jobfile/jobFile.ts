@@ -79,6 +79,7 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['faultActs', 'markId', 'faults'],
   ['checks', 'surfaceId', 'surfaces'],
   ['visitActs', 'visitId', 'visits'],
+  ['patches', 'surfaceId', 'surfaces'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

@@ -8,6 +8,9 @@ import { testSchema } from '../model/test.ts';
 import {
   CONDITION_LABELS,
   CONDITIONS,
+  coatsIn,
+  FAMILIES,
+  FAMILY_LABELS,
   FAULT_LABELS,
   FAULTS,
   HOUSE_RULE_CODES,
@@ -105,6 +108,12 @@ export const LEDGER_EVENTS = {
   'test-corrected': event('test corrected', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
   'test-withdrawn': event('test taken back', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
   'test-moved': event('test moved here', { test: testSchema }, (p) => noted(testWords(p.test), p.note)),
+  'patches-laid': event(
+    'patches laid',
+    { families: z.array(z.enum(FAMILIES)), coats: z.number(), place: z.string() },
+    (p) =>
+      [p.families.map((f) => FAMILY_LABELS[f]).join(' beside '), coatsIn(p.coats), p.place].filter(Boolean).join(', '),
+  ),
   'found-while-working': event('found while working', { conditions: z.array(z.enum(CONDITIONS)) }, (p) =>
     noted(p.conditions.map((c) => CONDITION_LABELS[c]).join(', '), p.note),
   ),

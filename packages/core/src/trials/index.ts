@@ -1,3 +1,5 @@
+export { nextPatchLook, type PatchRead } from './patchesRead.ts';
+export { patchLooks, type PatchLook } from './patchLooks.ts';
 export * from './design.ts';
 export {
   conclusionOf,

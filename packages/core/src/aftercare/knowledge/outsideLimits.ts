@@ -1,4 +1,4 @@
-import { sayMinutes } from '../sayMinutes.ts';
+import { sayLength } from '../../units/duration.ts';
 
 /** How a coat was laid, against its sheet and its system. Film is the gauge over the label's; 1 where not measured. */
 export interface Laid {
@@ -52,7 +52,7 @@ export const OUTSIDE_ROWS: readonly OutsideRow[] = [
   {
     kind: 'recoated-early',
     when: (l) => l.earlyMin > 0,
-    warning: (l) => `The coat under it was not open for another ${sayMinutes(l.earlyMin)}: it may wrinkle or stay soft.`,
+    warning: (l) => `The coat under it was not open for another ${sayLength(l.earlyMin)}: it may wrinkle or stay soft.`,
     followUp: 'Look for wrinkles, and press a thumbnail in a corner: it was recoated before the coat under it was open.',
     afterDays: 7,
   },

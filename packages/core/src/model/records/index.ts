@@ -4,6 +4,7 @@ import { findingRecord, photoRecord, testRecord } from './evidence.ts';
 import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
 import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
 import { choiceRecord, planRecord } from './system.ts';
+import { patchRecord } from './patches.ts';
 import { roomRecord } from './room.ts';
 import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
@@ -93,5 +94,6 @@ export const JOB_RECORDS = {
   visits: visitRecord,
   visitActs: visitActRecord,
   looks: lookRecord,
+  patches: patchRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;
