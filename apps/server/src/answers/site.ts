@@ -175,7 +175,16 @@ export const whatIfAnswer = named('WhatIfAnswer', {
   price: systemPrice,
   saves: answer({ minutes: figure, waitingMin: figure, cost: sum }),
 });
-export const rescueAnswer = rescue;
+/** The way back, with how a coat comes off by the age of its film. */
+export const rescueAnswer = named('WayBackFound', {
+  ...rescue.shape,
+  ways: z.array(
+    named('WayOff', { ...from('WayOff', 'words', 'fromHours', 'untilHours', 'steps', 'isNow'), price: systemPrice }),
+  ),
+  /** When the coat was laid that it is about, as it was logged; null: nothing was. */
+  laidAt: moment.nullable(),
+  product: text.nullable(),
+});
 
 const school = named('SchoolPart', {
   ...from(

@@ -5456,6 +5456,13 @@ export const coreSchemas: Record<string, object> = {
    },
    "price": {
     "$ref": "#/components/schemas/SystemPrice"
+   },
+   "ways": {
+    "description": "Where a coat comes off: how, by the age of its film, and which way it is now.",
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/WayOff"
+    }
    }
   },
   "required": [
@@ -5463,7 +5470,8 @@ export const coreSchemas: Record<string, object> = {
    "cause",
    "price",
    "steps",
-   "undoes"
+   "undoes",
+   "ways"
   ]
  },
  "Risk": {
@@ -6929,6 +6937,41 @@ export const coreSchemas: Record<string, object> = {
   "required": [
    "code",
    "text"
+  ]
+ },
+ "WayOff": {
+  "type": "object",
+  "properties": {
+   "steps": {
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/Step"
+    }
+   },
+   "words": {
+    "type": "string"
+   },
+   "fromHours": {
+    "description": "Hours since the coat was laid, from when on and until when it is the way; null: for good.",
+    "type": "number"
+   },
+   "untilHours": {
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "isNow": {
+    "description": "It is the way at the age that was asked for.",
+    "type": "boolean"
+   }
+  },
+  "required": [
+   "fromHours",
+   "isNow",
+   "steps",
+   "untilHours",
+   "words"
   ]
  },
  "Wear": {

@@ -101,6 +101,7 @@ import type {
   TrialWord,
   View,
   VisitActKind,
+  WayOff,
   Wear,
   WhatIf,
   WorkStep,
@@ -214,6 +215,7 @@ export interface CoreTypes {
   TrialWord: TrialWord;
   View: View;
   VisitActKind: VisitActKind;
+  WayOff: Omit<WayOff, 'price'>;
   Wear: Wear;
   WhatIf: WhatIf;
   WorkStep: WorkStep;

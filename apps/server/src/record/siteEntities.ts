@@ -17,7 +17,7 @@ export class AirSeriesEntity extends jobTableOf<typeof series.fields, { readings
 export class StepHoldEntity extends jobTableOf(holds) {}
 
 @Entity(troubles.table)
-export class TroubleEntity extends jobTableOf<typeof troubles.fields, { rescue: Rescue }>(troubles) {}
+export class TroubleEntity extends jobTableOf<typeof troubles.fields, { rescue: Omit<Rescue, 'ways'> }>(troubles) {}
 
 @Entity(followUps.table)
 export class FollowUpEntity extends jobTableOf(followUps) {}

@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { FAULT_LABELS, rescueFrom, type Family, type Rescue } from '@rustic/core';
+import { TROUBLE_LABELS, rescueFrom, type Family, type Rescue } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { ForHands } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
@@ -18,6 +18,19 @@ import { RescueAsked, RescueBody } from './work.dto.ts';
 import { Answers } from '../answers/answer.ts';
 import { rescueAnswer } from '../answers/site.ts';
 
+const HOUR_MS = 3_600_000;
+const coatsLogged = (records: JobRecords, surface: SurfaceEntity) =>
+  records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
+
+/** The coat that was logged last on a surface. */
+function lastLaid(records: JobRecords, surface: SurfaceEntity) {
+  const last = coatsLogged(records, surface).at(-1);
+  return {
+    laidAt: last?.endedAt ?? null,
+    product: last ? (productById(records.shelf, last.productId)?.name ?? null) : null,
+  };
+}
+
 /** What looks wrong: the way back from it, and what waits until it is put right. */
 @ApiTags('on site')
 @Controller('api/surfaces/:surfaceId')
@@ -33,9 +46,9 @@ export class WaysBackController {
   @Answers('wayBack', rescueAnswer)
   @Post('way-back')
   @HttpCode(200)
-  async wayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueAsked): Promise<Rescue> {
+  async wayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueAsked) {
     const { records, surface } = await this.read(who, id);
-    return this.rescue(records, surface, body);
+    return { ...this.rescue(records, surface, body, who.now), ...lastLaid(records, surface) };
   }
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
@@ -47,7 +60,7 @@ export class WaysBackController {
       const surface = await standingSurface(scope, id);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
-      const { price, ...way } = this.rescue(records, surface, body);
+      const { price, ways: _ways, ...way } = this.rescue(records, surface, body, who.now);
       await scope.add(TroubleEntity, {
         id: body.id,
         jobId: surface.jobId,
@@ -68,7 +81,7 @@ export class WaysBackController {
         at: who.now,
         payload: { fault: body.fault, wet: body.wet, note: body.note ?? '', ...way, cost: price.cost },
       });
-      return { ...way, price };
+      return { ...way, price, ways: [], ...lastLaid(records, surface) };
     });
   }
 
@@ -77,20 +90,32 @@ export class WaysBackController {
     const { next } = standingOf(records, surface, scope.who.now);
     const stepId = next?.plan.id;
     if (!stepId || records.holds.some((h) => h.surfaceId === surface.id && h.stepId === stepId)) return;
-    const reason = `${FAULT_LABELS[body.fault]}${body.note?.trim() ? `: ${body.note.trim()}` : ''}`.slice(0, 400);
+    const reason = `${TROUBLE_LABELS[body.fault]}${body.note?.trim() ? `: ${body.note.trim()}` : ''}`.slice(0, 400);
     await this.holds.write(scope, surface, 'looks-wrong', { id: uuid(), stepId, until: null, reason });
   }
 
-  private rescue(records: JobRecords, surface: SurfaceEntity, { fault, wet }: RescueAsked): Rescue {
-    const logged = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
+  private rescue(
+    records: JobRecords,
+    surface: SurfaceEntity,
+    { fault, wet, ageHours, family }: RescueAsked,
+    now: Date,
+  ): Rescue {
+    const logged = coatsLogged(records, surface);
     const laid = logged.flatMap((w): Family[] => {
       const product = productById(records.shelf, w.productId);
       return product ? [product.family] : [];
     });
     const { c, made } = caseIn(records, surface);
     // Nothing logged here: what the system would have laid first is taken to be on.
-    const first = made.steps.find((s) => s.coats && s.family)?.family;
-    return rescueFrom(c, { fault, wet, laid: laid.length || !first ? laid : [first] });
+    const first = family ?? made.steps.find((s) => s.coats && s.family)?.family;
+    const last = logged.at(-1);
+    const age = last ? Math.max(0, (now.getTime() - last.endedAt.getTime()) / HOUR_MS) : ageHours;
+    return rescueFrom(c, {
+      fault,
+      wet,
+      laid: laid.length || !first ? laid : [first],
+      ...(age === undefined ? {} : { ageHours: age }),
+    });
   }
 
   private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {

@@ -1,4 +1,4 @@
-import { handedOverSchema, instant, JOB_RECORDS, newId, optional, pick } from '@rustic/core';
+import { FAMILIES, handedOverSchema, instant, JOB_RECORDS, newId, optional, pick } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 import { stepId } from '../jobs/stepId.ts';
@@ -75,7 +75,14 @@ export class CloseBody extends bodyOf({
   note: followUps.fields.closedNote.unwrap().min(2, 'says what was seen, in a few words'),
 }) {}
 
-const troubleAsked = { ...pick(troubles, 'fault'), wet: z.boolean() };
+const troubleAsked = {
+  ...pick(troubles, 'fault'),
+  wet: z.boolean(),
+  /** Hours since it was laid, where nothing is logged. */
+  ageHours: z.number().min(0).max(87_600).optional(),
+  /** What was laid, where nothing is logged. */
+  family: z.enum(FAMILIES).optional(),
+};
 export class RescueAsked extends bodyOf(troubleAsked) {}
 
 /** A way back that is written into the ledger. */

@@ -1,18 +1,9 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import {
-  asShown,
-  changesShown,
-  colourWords,
-  footOf,
-  LEFT_OUT_WORDS,
-  optionFault,
-  printMoney,
-  quoteTotals,
-} from '@rustic/core';
+import { asShown, changesShown, footOf, LEFT_OUT_WORDS, optionFault, printMoney, quoteTotals } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { Coming } from '../page/Page.tsx';
-import { ColourSwatch } from '../colours/ColourSwatch.tsx';
+import { ClientColours } from './ClientColours.tsx';
 import { FirmLogo, Letterhead } from '../papers/PaperBlocks.tsx';
 import { Care } from './Care.tsx';
 import { type ClientView, type ShownQuote, useClientQuery } from '../store/endpoints.ts';
@@ -85,7 +76,7 @@ export function Shown({ data, token, onReload }: { data: ClientView; token?: str
         ))}
       </dl>
       <LeftOut quote={shown} />
-      <Colours quote={quote} />
+      <ClientColours quote={quote} />
       <Photographs quote={quote} pairs={data.pairs} from={token ? `/api/client/${token}/photos` : '/api/photos'} />
       {quote.terms && quote.terms.length > 0 && (
         <section className="mt-6" aria-labelledby="terms">
@@ -277,35 +268,6 @@ function LeftOut({ quote }: { quote: ShownQuote }) {
           </figcaption>
         </figure>
       ))}
-    </section>
-  );
-}
-
-function Colours({ quote }: { quote: ShownQuote }) {
-  const colours = [...new Set(quote.lines.map((l) => l.colour).filter((c) => c !== null))];
-  if (colours.length === 0) return null;
-  return (
-    <section className="mt-6" aria-labelledby="colours">
-      <h2 id="colours" className="text-[19px]">
-        Colours
-      </h2>
-      <p className="text-sm text-faded">A screen shows a colour only roughly. A painted sample decides.</p>
-      <ul>
-        {colours.map((colour) => (
-          <li key={colour} className="flex items-center gap-3 py-1">
-            <ColourSwatch colour={colour} />
-            <span>
-              <strong>{colourWords(colour, quote.colours)}</strong>{' '}
-              <span className="text-faded">
-                {quote.lines
-                  .filter((l) => l.colour === colour)
-                  .map((l) => `${l.room}, ${l.name}`)
-                  .join('; ')}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
     </section>
   );
 }

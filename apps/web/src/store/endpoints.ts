@@ -1355,11 +1355,11 @@ export type LayPatchesApiResponse = /** status 2XX as asked */ {
 export type LayPatchesApiArg = {
   surfaceId: string;
 } & PatchBody;
-export type WayBackApiResponse = /** status 2XX as asked */ WayBack;
+export type WayBackApiResponse = /** status 2XX as asked */ WayBackFound;
 export type WayBackApiArg = {
   surfaceId: string;
 } & RescueAsked;
-export type WriteWayBackApiResponse = /** status 2XX as asked */ WayBack;
+export type WriteWayBackApiResponse = /** status 2XX as asked */ WayBackFound;
 export type WriteWayBackApiArg = {
   surfaceId: string;
 } & RescueBody;
@@ -5066,7 +5066,17 @@ export type PatchBody = {
   place?: string;
   at: string;
 };
-export type WayBack = {
+export type WayOff = {
+  words: string;
+  /** Hours since the coat was laid, from when on and until when it is the way; null: for good. */
+  fromHours: number;
+  untilHours: null | number;
+  steps: Step[];
+  /** It is the way at the age that was asked for. */
+  isNow: boolean;
+  price: SystemCost;
+};
+export type WayBackFound = {
   cause: string;
   backTo: string;
   /** Taking it off, then the right system, in order. */
@@ -5074,15 +5084,66 @@ export type WayBack = {
   /** How many of the steps undo what was done; the rest is the right system. */
   undoes: number;
   price: SystemCost;
+  ways: WayOff[];
+  laidAt: string | null;
+  product: string | null;
 };
 export type RescueAsked = {
-  fault: Fault;
+  fault:
+    | "peels"
+    | "crawls"
+    | "flashes"
+    | "bleeds"
+    | "shows-through"
+    | "sinks"
+    | "runs"
+    | "brush-marks"
+    | "roller-stipple"
+    | "bubbles"
+    | "crackles"
+    | "cracks"
+    | "wrinkles"
+    | "sticks-shut"
+    | "ragged-line"
+    | "dust-in-film"
+    | "rough-grain"
+    | "detail-filled"
+    | "knock"
+    | "miss"
+    | "stain"
+    | "wrong-coat";
   wet: boolean;
+  ageHours?: number;
+  family?: Family;
 };
 export type RescueBody = {
   id: string;
-  fault: Fault;
+  fault:
+    | "peels"
+    | "crawls"
+    | "flashes"
+    | "bleeds"
+    | "shows-through"
+    | "sinks"
+    | "runs"
+    | "brush-marks"
+    | "roller-stipple"
+    | "bubbles"
+    | "crackles"
+    | "cracks"
+    | "wrinkles"
+    | "sticks-shut"
+    | "ragged-line"
+    | "dust-in-film"
+    | "rough-grain"
+    | "detail-filled"
+    | "knock"
+    | "miss"
+    | "stain"
+    | "wrong-coat";
   wet: boolean;
+  ageHours?: number;
+  family?: Family;
   note?: string;
   photoId?: string | null;
 };

@@ -1,4 +1,12 @@
-import { FAULT_LABELS, FAULTS, type Fault } from '@rustic/core';
+import {
+  FINISH_FAMILIES,
+  PRIMER_FAMILIES,
+  readDuration,
+  TROUBLE_LABELS,
+  TROUBLES,
+  type Family,
+  type Trouble,
+} from '@rustic/core';
 import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
@@ -6,25 +14,40 @@ import { newId } from '../store/newId.ts';
 import { type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
-import { TextField, TickField } from '../form/fields.tsx';
+import { FigureField, SelectField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { WaysOff } from './WaysOff.tsx';
+
+const COATS: readonly Family[] = [...PRIMER_FAMILIES, ...FINISH_FAMILIES];
 
 /** Something looks wrong: what it is, and the way back as steps. */
 export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => void }) {
-  const { inOurWords, sayStep } = useWords();
+  const { inOurWords, sayFamily, sayStep } = useWords();
   const surfaceId = data.surface.id;
-  const draft = useDraft(`way-back/${surfaceId}`, { fault: null as Fault | null, wet: false, note: '' });
-  const { fault, wet } = draft.said;
-  const { currentData: way, error } = useWayBackQuery({ surfaceId, fault: fault!, wet }, { skip: fault === null });
+  const draft = useDraft(`way-back/${surfaceId}`, {
+    fault: null as Trouble | null,
+    wet: false,
+    note: '',
+    ago: '',
+    family: '' as Family | '',
+  });
+  const { fault, wet, ago, family } = draft.said;
+  const typed = readDuration(ago);
+  const laid = { ...(typed === null ? {} : { ageHours: typed / 60 }), ...(family ? { family } : {}) };
+  const {
+    data: way,
+    error,
+    isFetching,
+  } = useWayBackQuery({ surfaceId, fault: fault!, wet, ...laid }, { skip: fault === null });
   const [write, writing] = useWriteWayBackMutation();
-  const keep = ({ note }: typeof draft.said) => write({ surfaceId, id: newId(), fault: fault!, wet, note });
+  const keep = ({ note }: typeof draft.said) => write({ surfaceId, id: newId(), fault: fault!, wet, note, ...laid });
   return (
     <Form
       draft={draft}
       label="The way back"
-      words={fault ? `Write it down: ${capital(FAULT_LABELS[fault])}` : 'Write it down'}
+      words={fault ? `Write it down: ${capital(TROUBLE_LABELS[fault])}` : 'Write it down'}
       busy={writing.isLoading}
-      disabled={!way}
+      disabled={!way || isFetching || fault === null}
       error={writing.error}
       className="mb-4 border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4"
       footClass="mt-2"
@@ -34,19 +57,41 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
     >
       <p className="font-semibold">What does it do?</p>
       <div role="group" aria-label="Fault" className="mt-1 flex flex-wrap gap-1.5">
-        {FAULTS.map((f) => (
+        {TROUBLES.map((f) => (
           <Chip key={f} pressed={fault === f} onPress={() => draft.say({ fault: f })}>
-            {FAULT_LABELS[f]}
+            {TROUBLE_LABELS[f]}
           </Chip>
         ))}
       </div>
       <TickField name="wet" words="It is still wet" className="mt-2" />
+      {way && !way.laidAt && (
+        <div className="mt-2 flex flex-wrap gap-3">
+          <SelectField
+            name="family"
+            words="What was laid?"
+            unsaid="the first coat of the system"
+            options={COATS}
+            say={(one) => capital(sayFamily(one))}
+            width="w-64"
+          />
+          <FigureField
+            name="ago"
+            words="How long ago was it laid?"
+            inputMode="text"
+            placeholder="3 h, 2 days"
+            isRead={(text) => readDuration(text) !== null}
+            unread="This cannot be read. Write it as 3 h or 2 days."
+            width="w-36"
+          />
+        </div>
+      )}
       <Refused error={error} />
       {way && (
         <>
           <p>
             <strong>{inOurWords(way.cause)}</strong> Back to: {inOurWords(way.backTo)}.
           </p>
+          <WaysOff found={way} ageHours={typed === null ? null : typed / 60} currency={data.firm.currency} />
           <ol className="mt-1 max-w-[720px]">
             {way.steps.map((step, i) => (
               <li key={i} className="grid grid-cols-[28px_1fr] border-b border-rule py-1">

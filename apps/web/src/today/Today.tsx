@@ -16,7 +16,7 @@ import { openingNotes } from './openingNotes.ts';
 import { Group } from './TodayLines.tsx';
 import { useNotices } from './useNotices.ts';
 import { useReady } from './useReady.ts';
-import { type TodayLine, type TodayPage, useSessionQuery, useTodayQuery } from '../store/endpoints.ts';
+import { type TodayLine, useSessionQuery, useTodayQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { useMeasures } from '../words/useMeasures.ts';
 

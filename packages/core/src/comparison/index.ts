@@ -9,6 +9,7 @@ export {
 export { risksOf, type Risk } from './risks.ts';
 export { whatIf, othersFor, type WhatIf } from './whatIf.ts';
 export { underDoubt, type Doubt, type DoubtOption } from './underDoubt.ts';
+export { comingOff, type WayOff } from './comingOff.ts';
 export { rescueFrom, type Rescue } from './rescue.ts';
 export type { Wrong } from './knowledge/rescues.ts';
 export { anotherYear, type AnotherYear } from './anotherYear.ts';

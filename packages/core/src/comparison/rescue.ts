@@ -5,6 +5,7 @@ import { surfaceFacts } from '../evidence/facts.ts';
 import { posteriorStacks } from '../evidence/posterior.ts';
 import { asCase, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
+import { comingOff, type WayOff } from './comingOff.ts';
 import { RESCUES, type Wrong } from './knowledge/rescues.ts';
 import { inOrder } from '../systems/order.ts';
 import type { Step } from '../model/step.ts';
@@ -18,6 +19,8 @@ export interface Rescue {
   /** How many of the steps undo what was done; the rest is the right system. */
   undoes: number;
   price: SystemPrice;
+  /** Where a coat comes off: how, by the age of its film, and which way it is now. */
+  ways: WayOff[];
 }
 
 const KEPT_OUT: readonly Step['kind'][] = ['revisit', 'clean-up', 'rehang', 'refit-hardware'];
@@ -45,13 +48,18 @@ function oneCoatMore(c: Case): Step[] {
   ];
 }
 
+const A_DAY_H = 24;
+/** Hours since the last coat; what is wet was laid just now, whatever a log says. */
+const ageOf = ({ wet, ageHours = A_DAY_H }: Wrong) => (wet ? 0 : ageHours);
+
 /**
  * The way back from a fault: what to take off, with what, to which layer, and then the right system for what is there
  * once that is done. Deterministic.
  */
 export function rescueFrom(c: Case, wrong: Wrong): Rescue {
   const row = RESCUES.find((r) => r.fault === wrong.fault && r.when(c, wrong))!;
-  const undo = row.steps(c, wrong).map((step) => ({ ...step }));
+  const ways = wrong.laid.length ? comingOff(c, wrong.laid.at(-1)!, ageOf(wrong)) : [];
+  const undo = row.steps(c, wrong, ways.find((way) => way.isNow)?.steps ?? []).map((step) => ({ ...step }));
   const next = row.then
     ? compose(after(c, row.then.finish, row.then.conditions ?? [], row.then.without ?? [])).steps
     : oneCoatMore(c);
@@ -67,5 +75,6 @@ export function rescueFrom(c: Case, wrong: Wrong): Rescue {
     steps,
     undoes: contain.length + undo.length,
     price: priceOn(c, steps),
+    ways: row.fault === 'wrong-coat' ? ways : [],
   };
 }

@@ -15,6 +15,8 @@ import {
   FAULTS,
   HOUSE_RULE_CODES,
   HOUSE_RULE_LABELS,
+  TROUBLE_LABELS,
+  TROUBLES,
   type HouseRules,
 } from '../vocabulary/index.ts';
 
@@ -128,8 +130,8 @@ export const LEDGER_EVENTS = {
   'rules-changed': event('house rules', { from: houseRulesSchema, to: houseRulesSchema }, (p) =>
     joined(rulesText(p.from, p.to), p.note),
   ),
-  'way-back-written': event('way back', { fault: z.enum(FAULTS), cause: words }, (p) =>
-    [`${FAULT_LABELS[p.fault]}: ${p.cause}`, p.note].filter(Boolean).join(' '),
+  'way-back-written': event('way back', { fault: z.enum(TROUBLES), cause: words }, (p) =>
+    [`${TROUBLE_LABELS[p.fault]}: ${p.cause}`, p.note].filter(Boolean).join(' '),
   ),
   'quote-sent': event('quote sent', quote, quoteMark),
   'quote-agreed': event('agreed', { ...quote, name: words }, (p) => `${p.name}, to ${quoteMark(p)}`),

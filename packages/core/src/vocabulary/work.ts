@@ -110,6 +110,10 @@ export const FAULTS = [
 ] as const;
 export type Fault = (typeof FAULTS)[number];
 
+/** What can be the matter with a film that was laid: a fault that is seen, or that it should not be there at all. */
+export const TROUBLES = [...FAULTS, 'wrong-coat'] as const;
+export type Trouble = (typeof TROUBLES)[number];
+
 export const METHODS = ['brush', 'roll', 'cut-in-and-roll', 'roll-and-lay-off', 'spray', 'aerosol', 'flood'] as const;
 export type Method = (typeof METHODS)[number];
 

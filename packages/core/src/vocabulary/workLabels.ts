@@ -1,7 +1,7 @@
 /** What is done, with what, and what goes wrong, in words. Codes never reach a screen; these do. */
 import type { Chemistry } from './families.ts';
 import type { Plane } from './tests.ts';
-import type { Fault, Method, StepKind, Tint, Wear } from './work.ts';
+import type { Fault, Method, StepKind, Tint, Trouble, Wear } from './work.ts';
 
 export const CHEMISTRY_LABELS: Record<Chemistry, string> = {
   waterborne: 'waterborne',
@@ -139,6 +139,9 @@ export const FAULT_LABELS: Record<Fault, string> = {
   miss: 'miss',
   stain: 'stain',
 };
+
+/** Troubles in words. */
+export const TROUBLE_LABELS: Record<Trouble, string> = { ...FAULT_LABELS, 'wrong-coat': 'the wrong coat' };
 
 export const METHOD_LABELS: Record<Method, string> = {
   brush: 'brush',

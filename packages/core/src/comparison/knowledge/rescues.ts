@@ -1,4 +1,4 @@
-import type { Condition, Family, Fault, Finish } from '../../vocabulary/index.ts';
+import type { Condition, Family, Finish, Trouble } from '../../vocabulary/index.ts';
 import { chemistryOf } from '../../vocabulary/index.ts';
 import type { Case } from '../../systems/case.ts';
 import type { Step } from '../../model/step.ts';
@@ -6,22 +6,25 @@ import { sanding, scraping, strongBlocker, washing } from '../../systems/knowled
 
 /** What is known when something has gone wrong: what was laid last, and whether it is still wet. */
 export interface Wrong {
-  fault: Fault;
+  fault: Trouble;
   /** Families laid so far, the first laid first. */
   laid: readonly Family[];
   /** Still wet, so that it can be wiped off. */
   wet: boolean;
+  /** Hours since the last coat was laid; not said: a day. */
+  ageHours?: number;
 }
 
 /** One way back: the cause, how far to take off, with what, and what is true of the surface afterwards. */
 export interface RescueRow {
   id: string;
-  fault: Fault;
+  fault: Trouble;
   when: (c: Case, wrong: Wrong) => boolean;
   cause: string;
   /** To which layer it goes back, in words. */
   backTo: string;
-  steps: (c: Case, wrong: Wrong) => Step[];
+  /** `off` takes off the coat laid last, at the age its film has; nothing where none was laid. */
+  steps: (c: Case, wrong: Wrong, off: readonly Step[]) => Step[];
   /** What the surface is once that is done, so that the right system follows from it; null where one coat more is all. */
   then: { finish?: Finish; conditions?: readonly Condition[]; without?: readonly Condition[]; patch?: boolean } | null;
 }
@@ -66,11 +69,7 @@ export const RESCUES: readonly RescueRow[] = [
     when: () => true,
     cause: 'Grease, polish, wax or silicone is on the face.',
     backTo: 'the face under the coat that crawled',
-    steps: (c) => [
-      hold(DAY, 'Leave it a day: a soft film only smears.'),
-      sanding(c, 120, 'Sand the crawled coat down to its edges.'),
-      whiteSpirit('Clean rags, twice: what made it crawl is still there.'),
-    ],
+    steps: (c, _wrong, off) => [...off, sanding(c, 120, 'Sand down what is left of its edges.'), whiteSpirit('Clean rags, twice: what made it crawl is still there.')],
     then: { conditions: ['greasy'] },
   },
   {
@@ -79,9 +78,9 @@ export const RESCUES: readonly RescueRow[] = [
     when: (c, wrong) => onOil(c) && waterborneLast(wrong),
     cause: 'Waterborne paint lies on old oil and does not hold.',
     backTo: 'the old oil',
-    steps: (c) => [
-      hold(2 * DAY, 'Two days: what lets go now comes off in sheets, not in strings.'),
+    steps: (c, _wrong, off) => [
       scraping(c, 'Lift it with a sharp scraper wherever it will come.'),
+      ...off.filter((step) => step.kind !== 'scrape' && step.kind !== 'sand'),
       spiritWipe('Spirit softens what is left of the waterborne coat and leaves the oil alone.'),
       sanding(c, 150, 'Feather what will not come off.'),
     ],
@@ -288,6 +287,25 @@ export const RESCUES: readonly RescueRow[] = [
     steps: (c) => [hold(DAY, 'A day, until it sands to powder.'), sanding(c, fault === 'detail-filled' ? 180 : 240, 'Take it down level.')],
     then: null,
   })),
+  {
+    id: 'laid-by-mistake',
+    fault: 'wrong-coat',
+    when: (_c, { laid }) => laid.length > 0,
+    cause: 'The coat that was laid last should not be there.',
+    backTo: 'what it was laid on',
+    // Waiting for it to cure is never the way back: every hour makes it dearer.
+    steps: (_c, _wrong, off) => [...off],
+    then: {},
+  },
+  {
+    id: 'laid-by-mistake-unsaid',
+    fault: 'wrong-coat',
+    when: () => true,
+    cause: 'Nobody has logged what was laid.',
+    backTo: 'what it was laid on',
+    steps: () => [{ kind: 'inspect', why: ['Find the tin: what carries the paint says what takes it off. Log it, and ask again.'] }],
+    then: {},
+  },
   ...(['ragged-line', 'knock', 'miss'] as const).map((fault): RescueRow => ({
     id: fault,
     fault,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAULTS, HOLD_KINDS, METHODS, STEP_KINDS } from '../../vocabulary/index.ts';
+import { TROUBLES, HOLD_KINDS, METHODS, STEP_KINDS } from '../../vocabulary/index.ts';
 import { airC, code, computed, count, faceC, humidityPct, id, instant, text, written } from '../fields.ts';
 import { record } from '../record.ts';
 import { stepsSchema } from './evidence.ts';
@@ -72,7 +72,7 @@ export const troubleRecord = record('trouble', {
   surfaceId: id,
   /** Empty where nothing of the system was laid yet. */
   stepId: z.union([code, z.literal('')]),
-  fault: z.enum(FAULTS),
+  fault: z.enum(TROUBLES),
   note: text(1000),
   photoId: id.nullable(),
   rescue: z.looseObject({ cause: text(2000), backTo: text(400), steps: stepsSchema, undoes: count, price: computed }),
