@@ -23,7 +23,7 @@ const DESK = [
   ['shelf', '/shelf'],
   ['practice', '/practice'],
   ['house-rules', '/rules'],
-  ['firm', '/firm'],
+  ['colours', '/jobs/{Ferrykeeper}/colours'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
 ];
 const SITE = [
