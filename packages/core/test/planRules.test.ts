@@ -75,6 +75,19 @@ describe('people and hours', () => {
     const split = planned([surface('s', [wash('1', 120), wash('2', 180, { splittable: true })])], { crew });
     expect(at(split, 's/2').start).toBe('2027-03-01T10:00:00+00:00');
   });
+  test('begun after hours, or in the last minutes of a day, it ends when the next day lets it, and no bound lies beyond', () => {
+    for (const [from, ends] of [
+      ['17:10', '2027-03-02T09:00'],
+      ['16:20', '2027-03-02T09:00'],
+      ['15:30', '2027-03-01T16:30'],
+    ] as const) {
+      const p = planned([surface('s', [wash('1', 60)])], { start: `2027-03-01T${from}:00+00:00` });
+      expect(p.status === 'feasible' && [p.finish.slice(0, 16), p.lowerBound]).toEqual([
+        ends,
+        p.status === 'feasible' && p.finish,
+      ]);
+    }
+  });
   test('what needs nobody may run over the night', () => {
     const p = planned([
       surface('s', [wash('1', 60), { id: '2', kind: 'other-trade', minutes: 900, people: 0 }, wash('3', 30)]),
@@ -185,6 +198,12 @@ describe('rooms', () => {
     const [a, b] = [at(p, 'a/1'), at(p, 'b/1')];
     const apart = Date.parse(b.end) <= Date.parse(a.start) || Date.parse(b.start) >= Date.parse(a.dustFreeAt!);
     expect(apart).toBe(true);
+  });
+  test('what makes no dust may run beside a wet coat in its room', () => {
+    const crew = [{ id: 'p1' }, { id: 'p2' }];
+    const zones = [{ id: 'hall', noDustWhileWet: true }];
+    const p = planned([surface('a', [wash('1', 300)], 'hall'), surface('b', [coat('1', 60)], 'hall')], { crew, zones });
+    expect([local(at(p, 'a/1').start), local(at(p, 'b/1').start)]).toEqual(['08:00', '08:00']);
   });
   test('in another room dust does no harm', () => {
     const zones = [
