@@ -45,7 +45,8 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
 
 /** Joints that stay wet, where nothing else is painted over them: a bath, a shower, a worktop, tile. */
 export const staysWet = (surface: Pick<SurfaceFacts, 'exposure' | 'substrate'>): boolean =>
-  surface.exposure === 'interior-wet' && groundOf(surface.substrate) === 'hard';
+  (surface.exposure === 'interior-wet' || surface.exposure === 'interior-grease') &&
+  groundOf(surface.substrate) === 'hard';
 
 const SHINE_BARE: readonly Substrate[] = ['ceramic-tile', 'glass', 'upvc', 'plastic', 'aluminium'];
 

@@ -1,12 +1,12 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { StepKind } from '../vocabulary/index.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
+import { jointLength } from './joints.ts';
 import { isJoinery } from '../evidence/facts.ts';
 import type { Step } from '../model/step.ts';
 import {
   ACCESS_HOURS,
   CEILING_FACTOR,
-  JOINTS,
   JOINERY_FACTOR,
   METHOD_FACTOR,
   MINUTES_A_METRE,
@@ -24,7 +24,7 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
   const joinery = isJoinery(surface.element);
   const reach = ACCESS_HOURS[by.access ?? 'floor'];
   const perMetre = step.scope === 'spots' ? MINUTES_A_METRE[step.kind] : undefined;
-  const metres = perMetre ? jointLength(surface) : 0;
+  const metres = perMetre ? jointLength(step, surface) : 0;
   if (perMetre && metres > 0)
     return Math.round((setUp + perMetre * metres * reach.factor) * (by.pace?.[step.kind] ?? 1) + reach.setUpMin);
   const slow =
@@ -35,10 +35,6 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
   const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (by.pace?.[step.kind] ?? 1);
   return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
 }
-
-/** Metres of joint and bead that somebody measured; 0 where nobody did. */
-const jointLength = (surface: SurfaceFacts) =>
-  JOINTS.reduce((sum, condition) => sum + (surface.extents[condition]?.lengthM ?? 0), 0);
 
 /** One logged step against what the usual rates would have said of it, both in minutes. */
 export interface PaceSeen {

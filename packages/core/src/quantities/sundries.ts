@@ -4,14 +4,18 @@ import type { Step } from '../model/step.ts';
 import { toolsFor } from '../systems/tools.ts';
 import {
   ABRASIVE_M2,
+  BEAD_OF,
+  CARTRIDGES_A_M2,
   gritBand,
   LITRES_A_STRAINER,
+  METRES_A_CARTRIDGE,
   SUNDRIES,
   USES,
   WORN,
   type SundryCode,
 } from './knowledge/sundries.ts';
 import type { StepEstimate } from './estimate.ts';
+import { jointLength } from './joints.ts';
 import { areaOf } from './paint.ts';
 
 /** One sundry to be brought: how many, whole units, and what it is for in words. Price in minor units for all of it. */
@@ -59,6 +63,11 @@ function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
     detail: '',
     amount: each + perM2 * area,
   }));
+  const bead = step.kind === 'caulk' ? BEAD_OF[step.family ?? 'acrylic-caulk'] : undefined;
+  const metres = bead ? jointLength(step, c.d.surface) : 0;
+  const sealed = bead
+    ? [{ code: bead, detail: '', amount: metres > 0 ? metres / METRES_A_CARTRIDGE : CARTRIDGES_A_M2 * area }]
+    : [];
   const rubbed =
     step.kind === 'sand' || step.kind === 'sand-between'
       ? [
@@ -77,7 +86,7 @@ function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
     ? [{ code: 'filter' as const, detail: '', amount: estimate.litres / LITRES_A_STRAINER }]
     : [];
   const laid = isCoat(step.kind) && step.family ? layingTools(step, step.family, c) : [];
-  return [...used, ...rubbed, ...worn, ...strained, ...laid];
+  return [...used, ...sealed, ...rubbed, ...worn, ...strained, ...laid];
 }
 
 /**

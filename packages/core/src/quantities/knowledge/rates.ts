@@ -1,4 +1,4 @@
-import type { Access, Condition, Method, StepKind, Substrate } from '../../vocabulary/index.ts';
+import type { Access, Condition, Family, Method, StepKind, Substrate } from '../../vocabulary/index.ts';
 
 /**
  * Painter's minutes per m² and set-up minutes per step, smooth and within reach. Typical values from practice; the
@@ -52,8 +52,22 @@ export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = 
 
 /** Minutes a metre of what is done along a joint or a bead, where its length is known. Source: practice. */
 export const MINUTES_A_METRE: Partial<Record<StepKind, number>> = { caulk: 1.6, 'remove-sealant': 3, 'solvent-wipe': 0.8 };
-/** Conditions of a joint: their length says how much of it there is. */
-export const JOINTS: readonly Condition[] = ['silicone', 'sealant-unknown', 'gaps', 'moving-joints', 'end-grain'];
+/** Beads that somebody laid before, and joints that stand open: their length says how much there is of each. */
+const OLD_BEADS: readonly Condition[] = ['silicone', 'sealant-unknown'];
+const OPEN_JOINTS: readonly Condition[] = ['gaps', 'moving-joints', 'end-grain'];
+
+/** Along which joints a step is done: an old bead is cut out, wiped and sealed again; an open joint takes a bead of its own. */
+export const JOINTS_OF: Partial<Record<StepKind, readonly Condition[]>> = {
+  'remove-sealant': OLD_BEADS,
+  'solvent-wipe': OLD_BEADS,
+};
+/** The same for a bead, by what it is of. */
+export const JOINTS_OF_BEAD: Partial<Record<Family, readonly Condition[]>> = {
+  'paintable-hybrid-sealant': OLD_BEADS,
+  'silicone-sealant': [...OLD_BEADS, ...OPEN_JOINTS],
+  'acrylic-caulk': OPEN_JOINTS,
+  'elastomeric-caulk': OPEN_JOINTS,
+};
 
 /** Joinery takes longer by the square metre than a wall: edges, mouldings, cutting in. */
 export const JOINERY_FACTOR = 2.1;

@@ -1,4 +1,4 @@
-import type { StepKind, Wear } from '../../vocabulary/index.ts';
+import type { Family, StepKind, Wear } from '../../vocabulary/index.ts';
 
 /** Something that is used up or worn and is neither paint nor a tool for years. Price in minor units for one `unit`. */
 export interface Sundry {
@@ -20,7 +20,10 @@ export const SUNDRIES = {
   rags: { words: 'white rags, 1 kg', unit: 'bag', price: 420 },
   'tack-rag': { words: 'tack rag', unit: 'rag', price: 110 },
   filter: { words: 'paint strainer', unit: 'strainer', price: 40 },
-  caulk: { words: 'decorators’ caulk, 310 ml', unit: 'cartridge', price: 290 },
+  'acrylic-bead': { words: 'decorators’ caulk, 310 ml', unit: 'cartridge', price: 290 },
+  'elastic-bead': { words: 'elastic caulk, 310 ml', unit: 'cartridge', price: 620 },
+  'hybrid-bead': { words: 'sealant that takes paint, 290 ml', unit: 'cartridge', price: 890 },
+  'silicone-bead': { words: 'silicone for wet rooms, mould-proof, 310 ml', unit: 'cartridge', price: 690 },
   filler: { words: 'filler, 1 L', unit: 'tub', price: 780 },
   'gloves-pair': { words: 'gloves', unit: 'pair', price: 45 },
   'dust-filters': { words: 'dust filters for the respirator', unit: 'pair', price: 820 },
@@ -49,10 +52,20 @@ export const USES: Partial<Record<StepKind, readonly Use[]>> = {
   degloss: [{ code: 'rags', perM2: 0.05 }],
   'tack-off': [{ code: 'tack-rag', perM2: 0.08 }],
   fill: [{ code: 'filler', perM2: 0.02 }],
-  caulk: [{ code: 'caulk', perM2: 0.06 }],
   strip: [{ code: 'waste-bags', perM2: 0.1 }],
   scrape: [{ code: 'waste-bags', perM2: 0.03 }],
 };
+
+/** What a bead is squeezed from, by what it is of. */
+export const BEAD_OF: Partial<Record<Family, SundryCode>> = {
+  'acrylic-caulk': 'acrylic-bead',
+  'elastomeric-caulk': 'elastic-bead',
+  'paintable-hybrid-sealant': 'hybrid-bead',
+  'silicone-sealant': 'silicone-bead',
+};
+/** Metres that a cartridge fills: a bead of 5 mm, with what is wiped off; and cartridges by the m² where nobody measured. */
+export const METRES_A_CARTRIDGE = 15;
+export const CARTRIDGES_A_M2 = 0.06;
 
 /** How many m² a sheet of abrasive rubs before it is dull, by how fine it is. */
 export const ABRASIVE_M2 = { coarse: 2, middle: 3.5, fine: 5 } as const;

@@ -22,7 +22,11 @@ const resealed = (c: Case): Step =>
         scope: 'spots',
         waitMin: 1440,
         afterFinish: true,
-        why: ['A joint on tile that stays wet is sealed with silicone, after the last coat: acrylic there goes black.'],
+        why: [
+          c.wanted.leaveBare
+            ? 'A joint on tile that stays wet is sealed with silicone: acrylic there goes black.'
+            : 'A joint on tile that stays wet is sealed with silicone, after the last coat: acrylic there goes black.',
+        ],
       }
     : {
         kind: 'caulk',
