@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { Ranking } from '@rustic/core';
+import type { Ranking, Tie } from '@rustic/core';
 import { capital, sayPercent } from '../words/figures.ts';
 
 const SHOWN = 8;
@@ -62,11 +62,25 @@ export function RankedWays({ ranking }: { ranking: Ranking }) {
           ))}
         </tbody>
       </table>
+      {ranking.tie && <NotToldApart tie={ranking.tie} />}
       <p className="mt-1 text-sm text-faded">
         {ranking.ways.length > SHOWN && `${ranking.ways.length - SHOWN} more below these. `}
         Broken red: the untreated cell, {sayPercent(ranking.untreated.mean)}.
         {ranking.young > 0 && ` ${ranking.young} looks were made on young films and count for a third.`}
       </p>
     </section>
+  );
+}
+
+/** The two that lead are alike as far as the board goes: what it would take to tell them apart. */
+function NotToldApart({ tie }: { tie: Tie }) {
+  const [first, second] = tie.ways;
+  return (
+    <p className="mt-2 max-w-[70ch] border-l-4 border-ochre bg-leaf px-3 py-1.5">
+      <strong>Not told apart yet.</strong> {capital(first)} is better than {second} at {sayPercent(tie.ahead)}.{' '}
+      {tie.cellsMore === null
+        ? 'No board that anybody lays would settle it: they are alike. Take the quicker or the cheaper.'
+        : `About ${tie.cellsMore} ${tie.cellsMore === 1 ? 'cell' : 'cells'} more of each would settle it four times in five, or show that they are alike.`}
+    </p>
   );
 }

@@ -13,3 +13,4 @@ export {
   type TrialLook,
 } from './ranking.ts';
 export { SCORED_BY, type Grade, type Trait } from './knowledge/grades.ts';
+export { betaOf, chanceLarger, settlesWith, SETTLED, tieBetween, type Beta, type Tie } from './settling.ts';

@@ -4,6 +4,7 @@ import { isYoungFilm } from '../evidence/facts.ts';
 import type { TrialWord } from '../systems/case.ts';
 import { designWarnings, sayCell, type Arm, type Cell, type TrialDesign } from './design.ts';
 import { SCORED_BY, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
+import { tieBetween, type Tie } from './settling.ts';
 import { fitOrdinal, flatten, walker, type Observation, type OrdinalModel, type Stand } from './ordinal.ts';
 
 /** One look at one cell, or at its strip of bare primer. */
@@ -42,6 +43,8 @@ export interface Ranking {
   untreated: Believed;
   /** What the trial says of each primer, against the middle of them. */
   primers: { family: Family; logOdds: number; low: number; high: number }[];
+  /** The two that lead, where they are not told apart yet; null where one is the better. */
+  tie: Tie | null;
   /** How many looks counted, and how many were too young to count in full. */
   looks: number;
   young: number;
@@ -188,8 +191,10 @@ export function* rankingByParts(
     for (const walk of walks) addStand(walk.next(), i, drawn, terms);
     if ((i + 1) % part === 0) yield (i + 1) / draws;
   }
+  const best = ranked(ways, drawn, design);
   return {
-    ways: ranked(ways, drawn, design),
+    ways: best,
+    tie: walks.length ? tieOf(best, ways, drawn) : null,
     untreated: believedChance(drawn, ways.length),
     primers: primerWords(design, drawn.primers),
     looks: walks.reduce((sum, walk) => sum + walk.count, 0),
@@ -279,6 +284,19 @@ function ranked(
       best: best[w]!,
     }))
     .sort((a, b) => b.holds.mean - a.holds.mean);
+}
+
+type Way = Pick<RankedWay, 'preparation' | 'primer' | 'topcoat'>;
+/** Whether the two that lead are told apart, by how often the one lies above the other in what was drawn. */
+function tieOf([first, second]: readonly RankedWay[], ways: readonly Way[], drawn: Drawn): Tie | null {
+  if (!first || !second) return null;
+  const columnOf = ({ preparation, primer, topcoat }: Way) =>
+    ways.findIndex((w) => w.preparation === preparation && w.primer === primer && w.topcoat === topcoat);
+  const [a, b] = [columnOf(first), columnOf(second)];
+  const { chances, width, draws } = drawn;
+  let above = 0;
+  for (let i = 0; i < draws; i++) if (chances[i * width + a]! > chances[i * width + b]!) above += 1;
+  return tieBetween(first, second, above / draws);
 }
 
 function primerWords(design: TrialDesign, effects: readonly Float64Array[]): Ranking['primers'] {
