@@ -58,6 +58,7 @@ const SUITES = {
     'planChoices',
     'planPressing',
     'exactSearch',
+    'planOracle',
   ],
   systems: ['systems', 'situations', 'paintersSituations', 'schools', 'judgement', 'properties', 'whatIf', 'contract'],
 };

@@ -26,7 +26,7 @@ const anyStep = fc.record({
   onRack: fc.constantFrom(false, false, true),
   skill: fc.constantFrom(null, null, null, 'spray'),
   drying: fc.option(coat, { freq: 3 }),
-  waitMin: fc.constantFrom(0, 0, 60),
+  waitMin: fc.constantFrom(0, 0, 60, 300),
 });
 const anyJob = fc
   .record({
