@@ -15,7 +15,7 @@ const first = ending('2027-03-05T15:00:00+00:00', 6);
 describe('what a plan that was sought gains', () => {
   test('an earlier end, and visits fewer or more beside it', () => {
     expect(gainOf(first, ending('2027-03-05T12:30:00+00:00', 5))).toBe('2 h 30 sooner, 1 visit fewer');
-    expect(gainOf(first, ending('2027-03-04T15:00:00+00:00', 8))).toBe('24 h sooner, 2 visits more');
+    expect(gainOf(first, ending('2027-03-04T15:00:00+00:00', 8))).toBe('1 day sooner, 2 visits more');
     expect(gainOf(first, ending('2027-03-05T14:20:00+00:00', 6))).toBe('40 min sooner');
   });
   test('fewer visits at the same end', () => {

@@ -168,6 +168,7 @@ describe('the form of a surface', () => {
       name: 'Sill',
       campaign: 'front',
       access: 'ladder',
+      colourNamed: null,
       facts,
       wanted: { ...wanted, distressed: false, leaveBare: false },
     });
@@ -228,7 +229,7 @@ describe('the record of a test', () => {
       young: true,
       family: 'oil-primer' as const,
       coats: '2',
-      days: '1.5',
+      waited: '1.5 days',
     };
     expect(testMade('spirit-rub', { result: 'transfer' }, all)).toEqual({
       kind: 'spirit-rub',
@@ -267,7 +268,7 @@ describe('the record of a test', () => {
       minutes: 2880,
       place: 'left',
     });
-    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: '2', days: '2', young: false });
+    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: '2', waited: '2 days', young: false });
   });
 });
 
@@ -383,7 +384,7 @@ describe('the walk and the round', () => {
 describe('words', () => {
   test('a short wait is said as a clock counts it, a long one as a length', () => {
     expect([30, 60, 125].map(sayClock)).toEqual(['0:30', '1:00', '2:05']);
-    expect(sayClock(86_400)).toBe('24 h');
+    expect(sayClock(86_400)).toBe('1 day');
   });
   test('what a finding changes, in a sentence', () => {
     const changes = {

@@ -181,6 +181,13 @@ export const rescueAnswer = named('WayBackFound', {
   ways: z.array(
     named('WayOff', { ...from('WayOff', 'words', 'fromHours', 'untilHours', 'steps', 'isNow'), price: systemPrice }),
   ),
+  /** The ways on from a first coat of primer that shows through. */
+  seconds: z.array(
+    named('SecondCoat', {
+      ...from('SecondCoat', 'code', 'words', 'steps', 'left'),
+      adds: answer({ minutes: figure, litres: figure, waitingMin: figure, cost: sum }),
+    }),
+  ),
   /** When the coat was laid that it is about, as it was logged; null: nothing was. */
   laidAt: moment.nullable(),
   product: text.nullable(),

@@ -5799,6 +5799,39 @@ export const coreSchemas: Record<string, object> = {
    "words"
   ]
  },
+ "SecondCoat": {
+  "type": "object",
+  "properties": {
+   "code": {
+    "enum": [
+     "cheaper-primer",
+     "more-finish",
+     "same-again"
+    ],
+    "type": "string"
+   },
+   "left": {
+    "description": "How far what is seen in the end lies from the colour that is wanted. CIEDE2000; below 2 next to nobody sees it.",
+    "type": "number"
+   },
+   "steps": {
+    "description": "All that is laid from here on.",
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/Step"
+    }
+   },
+   "words": {
+    "type": "string"
+   }
+  },
+  "required": [
+   "code",
+   "left",
+   "steps",
+   "words"
+  ]
+ },
  "Sheen": {
   "enum": [
    "eggshell",

@@ -81,6 +81,7 @@ import type {
   RunLine,
   School,
   SchoolWay,
+  SecondCoat,
   Sheen,
   ShoppingItem,
   Step,
@@ -193,6 +194,7 @@ export interface CoreTypes {
   School: School;
   SchoolWay: SchoolWay;
   ScheduleLine: ScheduleLine;
+  SecondCoat: Omit<SecondCoat, 'adds'>;
   Sheen: Sheen;
   ShoppingItem: ShoppingItem;
   ShownQuote: Omit<Quote, 'options'> & { options: Omit<QuoteOption, 'system'>[] };

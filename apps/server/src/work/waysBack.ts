@@ -1,11 +1,20 @@
 import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { TROUBLE_LABELS, rescueFrom, type Family, type Rescue } from '@rustic/core';
+import {
+  onFromFirst,
+  PRIMER_FAMILIES,
+  rescueFrom,
+  secondCoats,
+  TROUBLE_LABELS,
+  type Family,
+  type Rescue,
+  type SecondCoat,
+} from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { ForHands } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { productById } from '../reading/firmShelf.ts';
-import { caseIn, standingOf } from '../reading/houseReading.ts';
+import { caseIn, standingOf, systemOf } from '../reading/houseReading.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
 import { standingSurface } from '../record/takenOut.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -31,6 +40,15 @@ function lastLaid(records: JobRecords, surface: SurfaceEntity) {
   };
 }
 
+/** The ways on where it is a first coat of primer that shows through; none where a finish was laid already. */
+function secondsOn(records: JobRecords, surface: SurfaceEntity, { fault, family }: RescueAsked): SecondCoat[] {
+  const last = coatsLogged(records, surface).at(-1);
+  const laid = last ? (productById(records.shelf, last.productId)?.family ?? null) : family;
+  if (fault !== 'shows-through' || (laid && !(PRIMER_FAMILIES as readonly Family[]).includes(laid))) return [];
+  const { c, steps } = systemOf(records, surface);
+  return secondCoats(c, steps);
+}
+
 /** What looks wrong: the way back from it, and what waits until it is put right. */
 @ApiTags('on site')
 @Controller('api/surfaces/:surfaceId')
@@ -48,7 +66,11 @@ export class WaysBackController {
   @HttpCode(200)
   async wayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueAsked) {
     const { records, surface } = await this.read(who, id);
-    return { ...this.rescue(records, surface, body, who.now), ...lastLaid(records, surface) };
+    return {
+      ...this.rescue(records, surface, body, who.now),
+      seconds: secondsOn(records, surface, body),
+      ...lastLaid(records, surface),
+    };
   }
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
@@ -81,7 +103,7 @@ export class WaysBackController {
         at: who.now,
         payload: { fault: body.fault, wet: body.wet, note: body.note ?? '', ...way, cost: price.cost },
       });
-      return { ...way, price, ways: [], ...lastLaid(records, surface) };
+      return { ...way, price, ways: [], seconds: [], ...lastLaid(records, surface) };
     });
   }
 
@@ -94,12 +116,10 @@ export class WaysBackController {
     await this.holds.write(scope, surface, 'looks-wrong', { id: uuid(), stepId, until: null, reason });
   }
 
-  private rescue(
-    records: JobRecords,
-    surface: SurfaceEntity,
-    { fault, wet, ageHours, family }: RescueAsked,
-    now: Date,
-  ): Rescue {
+  private rescue(records: JobRecords, surface: SurfaceEntity, body: RescueAsked, now: Date): Rescue {
+    const { fault, wet, ageHours, family } = body;
+    const second = secondsOn(records, surface, body).find((one) => one.code === body.second);
+    if (second) return { ...onFromFirst(caseIn(records, surface).c, second), ways: [] };
     const logged = coatsLogged(records, surface);
     const laid = logged.flatMap((w): Family[] => {
       const product = productById(records.shelf, w.productId);

@@ -1,4 +1,4 @@
-import { FAMILIES, handedOverSchema, instant, JOB_RECORDS, newId, optional, pick } from '@rustic/core';
+import { FAMILIES, handedOverSchema, instant, JOB_RECORDS, newId, optional, pick, SECOND_COATS } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 import { stepId } from '../jobs/stepId.ts';
@@ -82,6 +82,8 @@ const troubleAsked = {
   ageHours: z.number().min(0).max(87_600).optional(),
   /** What was laid, where nothing is logged. */
   family: z.enum(FAMILIES).optional(),
+  /** Which way on from a splotchy first coat was chosen. */
+  second: z.enum(SECOND_COATS).optional(),
 };
 export class RescueAsked extends bodyOf(troubleAsked) {}
 

@@ -5076,6 +5076,20 @@ export type WayOff = {
   isNow: boolean;
   price: SystemCost;
 };
+export type SecondCoat = {
+  code: "cheaper-primer" | "more-finish" | "same-again";
+  words: string;
+  /** All that is laid from here on. */
+  steps: Step[];
+  /** How far what is seen in the end lies from the colour that is wanted. CIEDE2000; below 2 next to nobody sees it. */
+  left: number;
+  adds: {
+    minutes: number;
+    litres: number;
+    waitingMin: number;
+    cost?: number;
+  };
+};
 export type WayBackFound = {
   cause: string;
   backTo: string;
@@ -5085,6 +5099,7 @@ export type WayBackFound = {
   undoes: number;
   price: SystemCost;
   ways: WayOff[];
+  seconds: SecondCoat[];
   laidAt: string | null;
   product: string | null;
 };
@@ -5115,6 +5130,7 @@ export type RescueAsked = {
   wet: boolean;
   ageHours?: number;
   family?: Family;
+  second?: "same-again" | "cheaper-primer" | "more-finish";
 };
 export type RescueBody = {
   id: string;
@@ -5144,6 +5160,7 @@ export type RescueBody = {
   wet: boolean;
   ageHours?: number;
   family?: Family;
+  second?: "same-again" | "cheaper-primer" | "more-finish";
   note?: string;
   photoId?: string | null;
 };

@@ -11,11 +11,12 @@ import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital, sayHours, sayMoney, isTold } from '../words/figures.ts';
 import { newId } from '../store/newId.ts';
-import { type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
+import { type SecondCoat, type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { FigureField, SelectField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
+import { SecondCoats } from './SecondCoats.tsx';
 import { WaysOff } from './WaysOff.tsx';
 
 const COATS: readonly Family[] = [...PRIMER_FAMILIES, ...FINISH_FAMILIES];
@@ -30,17 +31,21 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
     note: '',
     ago: '',
     family: '' as Family | '',
+    second: null as SecondCoat['code'] | null,
   });
-  const { fault, wet, ago, family } = draft.said;
+  const { fault, wet, ago, family, second } = draft.said;
   const typed = readDuration(ago);
-  const laid = { ...(typed === null ? {} : { ageHours: typed / 60 }), ...(family ? { family } : {}) };
-  const {
-    data: way,
-    error,
-    isFetching,
-  } = useWayBackQuery({ surfaceId, fault: fault!, wet, ...laid }, { skip: fault === null });
+  const asked = {
+    surfaceId,
+    fault: fault!,
+    wet,
+    ...(typed === null ? {} : { ageHours: typed / 60 }),
+    ...(family ? { family } : {}),
+    ...(fault === 'shows-through' && second ? { second } : {}),
+  };
+  const { data: way, error, isFetching } = useWayBackQuery(asked, { skip: fault === null });
   const [write, writing] = useWriteWayBackMutation();
-  const keep = ({ note }: typeof draft.said) => write({ surfaceId, id: newId(), fault: fault!, wet, note, ...laid });
+  const keep = ({ note }: typeof draft.said) => write({ ...asked, id: newId(), note });
   return (
     <Form
       draft={draft}
@@ -91,6 +96,14 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
           <p>
             <strong>{inOurWords(way.cause)}</strong> Back to: {inOurWords(way.backTo)}.
           </p>
+          {way.seconds.length > 0 && (
+            <SecondCoats
+              seconds={way.seconds}
+              chosen={second}
+              currency={data.firm.currency}
+              onChoose={(code) => draft.say({ second: code })}
+            />
+          )}
           <WaysOff found={way} ageHours={typed === null ? null : typed / 60} currency={data.firm.currency} />
           <ol className="mt-1 max-w-[720px]">
             {way.steps.map((step, i) => (

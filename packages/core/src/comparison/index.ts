@@ -18,5 +18,6 @@ export { SCHOOLS } from './knowledge/schools.ts';
 export { scoreOf } from './score.ts';
 export { productDemands } from './productDemands.ts';
 export { holdsOf, type Holds } from './holds.ts';
+export { onFromFirst, SECOND_COATS, secondCoats, type SecondCoat } from './secondCoat.ts';
 export { tintSaving, type TintSaving } from './tintSaving.ts';
 export { wrongTreatmentCosts } from './wrongTreatment.ts';

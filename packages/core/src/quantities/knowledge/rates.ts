@@ -58,6 +58,8 @@ const OPEN_JOINTS: readonly Condition[] = ['gaps', 'moving-joints', 'end-grain']
 
 /** Along which joints a step is done: an old bead is cut out, wiped and sealed again; an open joint takes a bead of its own. */
 export const JOINTS_OF: Partial<Record<StepKind, readonly Condition[]>> = {
+  // A bead that nobody named is laid along all of them.
+  caulk: [...OLD_BEADS, ...OPEN_JOINTS],
   'remove-sealant': OLD_BEADS,
   'solvent-wipe': OLD_BEADS,
 };
