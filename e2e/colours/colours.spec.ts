@@ -53,7 +53,7 @@ test('a surface takes its colour by name', async ({ page }, info) => {
     .click();
   const form = page.getByRole('form', { name: 'Add a surface' });
   await form.getByLabel('Name', { exact: true }).fill('Picture rail');
-  await form.getByRole('combobox', { name: 'Colour wanted, by its name' }).fill('sluice');
+  await form.getByRole('combobox', { name: 'Chosen from a card' }).fill('sluice');
   await page.getByRole('option', { name: /Sluice Door/ }).click();
   await form.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('heading', { name: 'Picture rail', level: 1 })).toBeVisible();

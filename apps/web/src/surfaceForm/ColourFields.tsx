@@ -33,7 +33,7 @@ export function ColourWanted({ jobId }: { jobId: string }) {
   return (
     <>
       <ChipChoice
-        words="Colour wanted, by its name"
+        words="Chosen from a card"
         first={named}
         chosen={wantsColour ? (name ?? '') : ''}
         onChoose={({ colour: chosen, ...rest }) =>
@@ -41,7 +41,7 @@ export function ColourWanted({ jobId }: { jobId: string }) {
         }
       />
       <div className="text-sm">
-        {wantsColour && !name ? `Wanted: ${describeColour(colour)}` : 'Its swatch'}
+        {wantsColour && !name ? `Wanted: ${describeColour(colour)}` : 'Colour wanted'}
         <span className="flex items-center gap-2">
           <input
             type="color"
