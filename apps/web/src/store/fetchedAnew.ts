@@ -126,7 +126,7 @@ endpoints.enhanceEndpoints({
         unless(refused, [{ type: 'Surface', id: surfaceId }, 'Today', 'Plan', 'Ledger']),
     },
     patches: { providesTags: ['Patches'] },
-    laidPatches: { providesTags: ['Patches'] },
+    laidPatches: { providesTags: about('PatchesOn') },
     layPatches: { invalidatesTags: writes(onSurface, 'patches-laid') },
 
     price: { providesTags: priced },

@@ -35,6 +35,8 @@ const reach =
 const figures = reach(ofJob('Job'), all('Jobs'));
 /** What is known of one surface bears on the whole house. */
 const house = reach(figures, ofJob('House'), plans, all('Today', 'Patches', 'Question', 'Aftercare'));
+/** A test may be a look at a patch. */
+const tested = reach(house, subjectAs('PatchesOn'));
 /** Work on a surface moves that surface, the job's figures, the plan and the run sheet. */
 const work = reach(figures, subjectAs('Surface'), plans, all('Today', 'Aftercare'));
 const waits = reach(subjectAs('Surface'), plans, all('Today'));
@@ -65,11 +67,11 @@ const REACH: Record<LedgerKind, Reach> = {
   'order-changed': figures,
   'campaign-joined': house,
   'campaign-broken': house,
-  'test-recorded': house,
-  'test-corrected': house,
-  'test-withdrawn': house,
-  'test-moved': house,
-  'patches-laid': reach(subjectAs('Surface'), all('Patches', 'Today')),
+  'test-recorded': tested,
+  'test-corrected': tested,
+  'test-withdrawn': tested,
+  'test-moved': tested,
+  'patches-laid': reach(subjectAs('PatchesOn'), all('Today')),
   'found-while-working': house,
   'photo-kept': reach(ofJob('Job', 'House', 'Punch')),
   'photo-let-go': reach(ofJob('Job', 'House', 'Punch')),

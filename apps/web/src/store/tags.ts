@@ -19,6 +19,8 @@ export const TAGS = [
   /** What was asked of a system: what follows from another way. */
   'Question',
   'Patches',
+  /** The patches of one surface; by surface. */
+  'PatchesOn',
   /** By job; the plan of all jobs under `FIRM`. */
   'Plan',
   'Today',
