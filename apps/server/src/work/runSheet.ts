@@ -10,19 +10,20 @@ import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { composeAll, doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
-import { bindsAt, readJobsAnew, type JobRecords } from '../reading/jobRecords.ts';
+import { doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
+import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { withoutSums } from '../answers/answer.ts';
 import { todayLine, todayRest } from '../answers/site.ts';
 import { timesOf } from '../reading/visitTimes.ts';
-import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
+import type { PostedPlan } from '../reading/newestPlan.ts';
 import { Patches } from '../trials/patches.ts';
 import { Trials } from '../trials/trials.service.ts';
+import { JobsUnderWay } from './jobsUnderWay.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
 import { packed, type Packed } from '../http/packed.ts';
-import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
+import { firmMark, type FirmMark } from '../reading/marks.ts';
 import { onceFor, Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
@@ -52,6 +53,7 @@ export class RunSheet {
   private readonly sheets = new Remembered<Promise<Sheet>>();
   /** The lines of each job as they are sent: a log on one leaves the others as they were. */
   private readonly lines = new Remembered<SaidLines>();
+  private readonly underWay = new JobsUnderWay();
 
   constructor(
     private readonly writes: Writes,
@@ -131,21 +133,20 @@ export class RunSheet {
     return new Set(rows.map((r) => r.id));
   }
 
-  /** The lines of each job, as text; only those are made anew on whose job something happened. */
+  /** The lines of each job, as text; those of a job on which nothing happened stand for a minute. */
   private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark): Promise<SaidLines[]> {
-    const nowOf = (job: JobEntity) => `${jobMark(mark, job)}|${minuteOf(scope.who)}`;
-    const known = new Map(jobs.map((j) => [j.id, this.lines.get(j.id, nowOf(j))]));
-    const moved = jobs.filter((j) => known.get(j.id) === undefined);
-    for (const records of await readJobsAnew(scope, moved)) {
-      await composeAll(records);
-      const posted = await newestPlan(scope, records.job.id);
+    const underWay = await this.underWay.of(scope, jobs, mark);
+    return underWay.map(({ mark: stood, records, posted }) => {
+      const now = `${stood}|${minuteOf(scope.who)}`;
+      const key = `${scope.who.firmId} ${records.job.id}`;
+      const known = this.lines.get(key, now);
+      if (known) return known;
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
       const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
-      this.lines.set(records.job.id, nowOf(records.job), said);
-      known.set(records.job.id, said);
-    }
-    return jobs.map((j) => known.get(j.id)!);
+      this.lines.set(key, now, said);
+      return said;
+    });
   }
 }
 
