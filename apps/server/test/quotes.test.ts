@@ -432,6 +432,8 @@ describe('shopping', () => {
     });
     const after = await list(jobId);
     expect(after.items.some((i: { key: string }) => i.key === tin.key)).toBe(false);
-    expect(after.fromVan).toContainEqual(expect.objectContaining({ batch: 'V1', colour: 'very deep greyed blue, not named yet' }));
+    expect(after.fromVan).toContainEqual(
+      expect.objectContaining({ batch: 'V1', colour: 'very deep greyed blue, not named yet' }),
+    );
   });
 });

@@ -268,7 +268,13 @@ describe('the record of a test', () => {
       minutes: 2880,
       place: 'left',
     });
-    expect(besideOf(was)).toMatchObject({ place: 'left', family: 'oil-primer', coats: '2', waited: '2 days', young: false });
+    expect(besideOf(was)).toMatchObject({
+      place: 'left',
+      family: 'oil-primer',
+      coats: '2',
+      waited: '2 days',
+      young: false,
+    });
   });
 });
 

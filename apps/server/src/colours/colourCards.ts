@@ -1,7 +1,8 @@
 import { Body, ConflictException, Controller, Get, Injectable, Param, Put, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { holdsWords } from '@rustic/core';
 import { ColourCardEntity } from '../record/colourEntities.ts';
-import type { Who } from '../record/firmScope.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Answers } from '../answers/answer.ts';
 import { cardAnswer, cardKept, cardsPage, chipsAnswer } from '../answers/colours.ts';
@@ -11,17 +12,17 @@ import { ColourCardBody, ColoursAsked } from './colours.dto.ts';
 /** No more chips than this are looked through by eye. */
 const MOST_CHIPS = 24;
 
+/** The cards that a firm keeps, by their names. */
+export const cardsKept = (scope: FirmScope): Promise<ColourCardEntity[]> =>
+  scope.find(ColourCardEntity, { kept: true }, { name: 'ASC', id: 'ASC' });
+
 /** The colour cards that a firm keeps, and the chips on them. */
 @Injectable()
 export class ColourCards {
   constructor(private readonly writes: Writes) {}
 
-  private kept(who: Who): Promise<ColourCardEntity[]> {
-    return this.writes.reading(who).find(ColourCardEntity, { kept: true }, { name: 'ASC', id: 'ASC' });
-  }
-
   async all(who: Who) {
-    const cards = await this.kept(who);
+    const cards = await cardsKept(this.writes.reading(who));
     return { cards: cards.map(({ colours, ...card }) => ({ ...card, count: colours.length })) };
   }
 
@@ -31,13 +32,9 @@ export class ColourCards {
 
   /** Chips whose name, code, maker or card holds every word. */
   async chips(who: Who, words: string) {
-    const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = (await this.kept(who)).flatMap((card) =>
+    const found = (await cardsKept(this.writes.reading(who))).flatMap((card) =>
       card.colours
-        .filter(({ name, code }) => {
-          const said = `${name} ${code} ${card.maker} ${card.name}`.toLowerCase();
-          return asked.every((word) => said.includes(word));
-        })
+        .filter(({ name, code }) => holdsWords(`${name} ${code} ${card.maker} ${card.name}`, words))
         .map((chip) => ({ ...chip, maker: card.maker, card: card.name })),
     );
     return { chips: found.slice(0, MOST_CHIPS), more: Math.max(0, found.length - MOST_CHIPS) };

@@ -1,4 +1,4 @@
-import { cardFields, jobColoursSchema, newId, version } from '@rustic/core';
+import { cardFields, colourSchema, jobColoursSchema, newId, version } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf } from '../http/bodyOf.ts';
 
@@ -7,9 +7,7 @@ export class JobColoursBody extends bodyOf({
   id: newId,
   version,
   colours: jobColoursSchema,
-  changed: z
-    .array(z.strictObject({ from: jobColoursSchema.element.shape.colour, to: jobColoursSchema.element.shape.colour }))
-    .max(20),
+  changed: z.array(z.strictObject({ from: colourSchema, to: colourSchema })).max(20),
 }) {}
 
 /** A colour card: new, changed, or no longer kept. */

@@ -1,7 +1,6 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { colourSchedule, sameColour, tintSaving } from '@rustic/core';
-import { ColourCardEntity } from '../record/colourEntities.ts';
+import { chipLike, colourSchedule, sameColour, tintSaving } from '@rustic/core';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
@@ -13,6 +12,7 @@ import { readJob, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { Sender } from '../people/session.ts';
 import { refusedWith } from '../http/refused.ts';
+import { cardsKept } from './colourCards.ts';
 import { JobColoursBody } from './colours.dto.ts';
 
 /** The colour schedule of a job: what each colour is called, where it goes, and how it is coated there. */
@@ -26,7 +26,7 @@ export class JobColours {
   async page(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    const cards = await scope.find(ColourCardEntity, { kept: true }, { name: 'ASC', id: 'ASC' });
+    const cards = await cardsKept(scope);
     const { job, firm } = records;
     const inWork = records.surfaces.filter((s) => !isLeftOut(s));
     const lines = colourSchedule(
@@ -82,14 +82,6 @@ export class JobColours {
         await scope.change(SurfaceEntity, surface, surface, { wanted: { ...wanted, colour: to } });
     }
   }
-}
-
-function chipLike(cards: readonly ColourCardEntity[], colour: string) {
-  for (const { maker, colours } of cards) {
-    const chip = colours.find((one) => sameColour(one.colour, colour));
-    if (chip) return { name: chip.name, code: chip.code, maker };
-  }
-  return null;
 }
 
 function coatedAs(records: JobRecords, surfaceId: string) {

@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { sameColour, readCard, type CardColour, type NamedColour } from '@rustic/core';
+import { chipLike, readCard, type CardColour, type NamedColour } from '@rustic/core';
 
 const CARDS = new URL('../../demo/cards/', import.meta.url);
 const MAKERS: Readonly<Record<string, string>> = { 'Staithe card': 'Quillbeck', 'Harbour deeps': 'Fettlewick & Son' };
 
-interface DemoCard {
+export interface DemoCard {
   name: string;
   maker: string;
   colours: CardColour[];
@@ -21,10 +21,6 @@ export const demoCards = (): DemoCard[] =>
 
 /** What a colour is called on one of the cards; null: it is on none, and the job has yet to name it. */
 export function chipOf(cards: readonly DemoCard[], colour: string | null | undefined): NamedColour | null {
-  if (!colour) return null;
-  for (const { maker, colours } of cards) {
-    const chip = colours.find((one) => sameColour(one.colour, colour));
-    if (chip) return { ...chip, maker, note: '' };
-  }
-  return null;
+  const chip = colour ? chipLike(cards, colour) : null;
+  return chip && { ...chip, note: '' };
 }

@@ -30,7 +30,7 @@ import { Work } from '../work/work.ts';
 import { Writes } from '../record/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
 import { ColourCards } from '../colours/colourCards.ts';
-import { chipOf, demoCards } from './colours.ts';
+import { chipOf, demoCards, type DemoCard } from './colours.ts';
 import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
 import { EARLIER_JOBS } from './earlier.ts';
 import type { DemoJob, DemoRoom, DemoSurface, DemoTrial } from './demoJob.ts';
@@ -71,7 +71,8 @@ export class Demo {
     private readonly colourCards: ColourCards,
   ) {}
 
-  private readonly cards = demoCards();
+  /** Read when the demo is loaded: a server without one has no need of them. */
+  private cards: readonly DemoCard[] = [];
 
   /** Loads the demo where there is no firm yet. */
   async loadOnce(now: Date): Promise<void> {
@@ -91,6 +92,7 @@ export class Demo {
   }
 
   private async load(now: Date, lent: Lent | null = null): Promise<string> {
+    this.cards = demoCards();
     const firmId = uuid();
     const blank = { houseRules: {}, terms: {}, weights: {}, pricing: {}, retention: {}, held: null };
     await this.database.manager.insert(FirmEntity, { ...blank, ...DEMO_FIRM, id: firmId, lentTo: lent?.lentTo ?? null } as never);

@@ -1,4 +1,4 @@
-import { nameOfColour, type NamedColour } from '@rustic/core';
+import { jobColoursSchema, type NamedColour } from '@rustic/core';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 
@@ -13,10 +13,6 @@ export async function nameColour(
 ): Promise<void> {
   if (!named) return;
   const job = await scope.one(JobEntity, jobId, 'job');
-  const colours = job.colours ?? [];
-  const isTaken = colours.some((one) => one.name.toLowerCase() === named.name.trim().toLowerCase());
-  if (nameOfColour(named.colour, colours) || isTaken) return;
-  await scope.set(JobEntity, job, {
-    colours: [...colours, { ...named, name: named.name.trim(), colour: named.colour.toLowerCase() }],
-  });
+  const colours = [...(job.colours ?? []), { ...named, name: named.name.trim(), colour: named.colour.toLowerCase() }];
+  if (jobColoursSchema.safeParse(colours).success) await scope.set(JobEntity, job, { colours });
 }

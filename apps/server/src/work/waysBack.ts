@@ -8,7 +8,6 @@ import {
   TROUBLE_LABELS,
   type Family,
   type Rescue,
-  type SecondCoat,
 } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { ForHands } from '../people/roles.ts';
@@ -28,22 +27,22 @@ import { Answers } from '../answers/answer.ts';
 import { rescueAnswer } from '../answers/site.ts';
 
 const HOUR_MS = 3_600_000;
-const coatsLogged = (records: JobRecords, surface: SurfaceEntity) =>
-  records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
 
-/** The coat that was logged last on a surface. */
-function lastLaid(records: JobRecords, surface: SurfaceEntity) {
-  const last = coatsLogged(records, surface).at(-1);
+/** The coats that were logged on a surface: which kinds, and the last of them. */
+function laidOn(records: JobRecords, surface: SurfaceEntity) {
+  const logged = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null);
+  const products = logged.map((w) => productById(records.shelf, w.productId));
   return {
-    laidAt: last?.endedAt ?? null,
-    product: last ? (productById(records.shelf, last.productId)?.name ?? null) : null,
+    families: products.flatMap((p): Family[] => (p ? [p.family] : [])),
+    last: products.at(-1) ?? null,
+    laidAt: logged.at(-1)?.endedAt ?? null,
   };
 }
+type Laid = ReturnType<typeof laidOn>;
 
 /** The ways on where it is a first coat of primer that shows through; none where a finish was laid already. */
-function secondsOn(records: JobRecords, surface: SurfaceEntity, { fault, family }: RescueAsked): SecondCoat[] {
-  const last = coatsLogged(records, surface).at(-1);
-  const laid = last ? (productById(records.shelf, last.productId)?.family ?? null) : family;
+function secondsOn(records: JobRecords, surface: SurfaceEntity, on: Laid, { fault, family }: RescueAsked) {
+  const laid = on.laidAt ? on.last?.family : family;
   if (fault !== 'shows-through' || (laid && !(PRIMER_FAMILIES as readonly Family[]).includes(laid))) return [];
   const { c, steps } = systemOf(records, surface);
   return secondCoats(c, steps);
@@ -66,11 +65,7 @@ export class WaysBackController {
   @HttpCode(200)
   async wayBack(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: RescueAsked) {
     const { records, surface } = await this.read(who, id);
-    return {
-      ...this.rescue(records, surface, body, who.now),
-      seconds: secondsOn(records, surface, body),
-      ...lastLaid(records, surface),
-    };
+    return this.rescue(records, surface, body, who.now);
   }
 
   /** Writes a way back into the ledger, with its steps as they were computed. */
@@ -82,7 +77,14 @@ export class WaysBackController {
       const surface = await standingSurface(scope, id);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
-      const { price, ways: _ways, ...way } = this.rescue(records, surface, body, who.now);
+      const {
+        laidAt,
+        product,
+        ways: _ways,
+        seconds: _seconds,
+        ...rescue
+      } = this.rescue(records, surface, body, who.now);
+      const { price, ...way } = rescue;
       await scope.add(TroubleEntity, {
         id: body.id,
         jobId: surface.jobId,
@@ -91,7 +93,7 @@ export class WaysBackController {
         fault: body.fault,
         note: body.note ?? '',
         photoId: body.photoId ?? null,
-        rescue: { price, ...way },
+        rescue,
         byName: who.name,
         at: who.now,
       });
@@ -103,7 +105,7 @@ export class WaysBackController {
         at: who.now,
         payload: { fault: body.fault, wet: body.wet, note: body.note ?? '', ...way, cost: price.cost },
       });
-      return { ...way, price, ways: [], seconds: [], ...lastLaid(records, surface) };
+      return { ...rescue, ways: [], seconds: [], laidAt, product };
     });
   }
 
@@ -116,26 +118,24 @@ export class WaysBackController {
     await this.holds.write(scope, surface, 'looks-wrong', { id: uuid(), stepId, until: null, reason });
   }
 
-  private rescue(records: JobRecords, surface: SurfaceEntity, body: RescueAsked, now: Date): Rescue {
-    const { fault, wet, ageHours, family } = body;
-    const second = secondsOn(records, surface, body).find((one) => one.code === body.second);
-    if (second) return { ...onFromFirst(caseIn(records, surface).c, second), ways: [] };
-    const logged = coatsLogged(records, surface);
-    const laid = logged.flatMap((w): Family[] => {
-      const product = productById(records.shelf, w.productId);
-      return product ? [product.family] : [];
-    });
+  /** The way back, what it rests on of what was logged, and the ways on where it is a first coat. */
+  private rescue(records: JobRecords, surface: SurfaceEntity, body: RescueAsked, now: Date) {
+    const on = laidOn(records, surface);
     const { c, made } = caseIn(records, surface);
+    const seconds = secondsOn(records, surface, on, body);
+    const second = seconds.find((one) => one.code === body.second);
     // Nothing logged here: what the system would have laid first is taken to be on.
-    const first = family ?? made.steps.find((s) => s.coats && s.family)?.family;
-    const last = logged.at(-1);
-    const age = last ? Math.max(0, (now.getTime() - last.endedAt.getTime()) / HOUR_MS) : ageHours;
-    return rescueFrom(c, {
-      fault,
-      wet,
-      laid: laid.length || !first ? laid : [first],
-      ...(age === undefined ? {} : { ageHours: age }),
-    });
+    const first = body.family ?? made.steps.find((s) => s.coats && s.family)?.family;
+    const age = on.laidAt ? Math.max(0, (now.getTime() - on.laidAt.getTime()) / HOUR_MS) : body.ageHours;
+    const rescue: Rescue = second
+      ? { ...onFromFirst(c, second), ways: [] }
+      : rescueFrom(c, {
+          fault: body.fault,
+          wet: body.wet,
+          laid: on.families.length || !first ? on.families : [first],
+          ...(age === undefined ? {} : { ageHours: age }),
+        });
+    return { ...rescue, seconds, laidAt: on.laidAt, product: on.last?.name ?? null };
   }
 
   private async read(who: Who, surfaceId: string): Promise<{ records: JobRecords; surface: SurfaceEntity }> {

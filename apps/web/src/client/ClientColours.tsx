@@ -1,10 +1,10 @@
-import { colourWords } from '@rustic/core';
+import { quoteColours } from '@rustic/core';
 import { ColourSwatch } from '../colours/ColourSwatch.tsx';
 import type { ShownQuote } from '../store/endpoints.ts';
 
 /** The colours of a quote by their names, each with where it goes. */
 export function ClientColours({ quote }: { quote: ShownQuote }) {
-  const colours = [...new Set(quote.lines.map((l) => l.colour).filter((c) => c !== null))];
+  const colours = quoteColours(quote);
   if (colours.length === 0) return null;
   return (
     <section className="mt-6" aria-labelledby="colours">
@@ -13,17 +13,11 @@ export function ClientColours({ quote }: { quote: ShownQuote }) {
       </h2>
       <p className="text-sm text-faded">A screen shows a colour only roughly. A painted sample decides.</p>
       <ul>
-        {colours.map((colour) => (
+        {colours.map(({ colour, name, words }) => (
           <li key={colour} className="flex items-center gap-3 py-1">
             <ColourSwatch colour={colour} />
             <span>
-              <strong>{colourWords(colour, quote.colours)}</strong>{' '}
-              <span className="text-faded">
-                {quote.lines
-                  .filter((l) => l.colour === colour)
-                  .map((l) => `${l.room}, ${l.name}`)
-                  .join('; ')}
-              </span>
+              <strong>{name}</strong> <span className="text-faded">{words}</span>
             </span>
           </li>
         ))}

@@ -1,6 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react';
 import { useState } from 'react';
-import { asOrdered, type NamedColour } from '@rustic/core';
+import { asOrdered, holdsWords, type NamedColour } from '@rustic/core';
 import { useChipsQuery } from '../store/endpoints.ts';
 import { ColourSwatch } from './ColourSwatch.tsx';
 
@@ -16,18 +16,12 @@ interface Props {
   onChoose: (chip: Chip) => void;
 }
 
-const holds = (chip: Chip, words: readonly string[]) => {
-  const said = asOrdered(chip).toLowerCase();
-  return words.every((word) => said.includes(word));
-};
-
 /** A colour by its name or code, from the job's own and from the firm's cards. */
 export function ChipChoice({ words, first = [], chosen, className = '', onChoose }: Props) {
   const [asked, setAsked] = useState('');
   const [opened, setOpened] = useState(false);
   const { data } = useChipsQuery(asked.trim(), { skip: !opened });
-  const said = asked.toLowerCase().split(/\s+/).filter(Boolean);
-  const own = first.filter((one) => holds(one, said));
+  const own = first.filter((one) => holdsWords(asOrdered(one), asked));
   const chips = (data?.chips ?? []).filter((chip) => !own.some((one) => one.colour === chip.colour));
   const offered: Chip[] = [...own, ...chips];
   return (
@@ -58,7 +52,7 @@ export function ChipChoice({ words, first = [], chosen, className = '', onChoose
               <ColourSwatch colour={chip.colour} />
               <span>
                 <strong className="font-semibold">{chip.name}</strong>{' '}
-                <span className="text-faded">{[chip.code, chip.maker].filter(Boolean).join(', ')}</span>
+                <span className="text-faded">{asOrdered({ ...chip, name: '' })}</span>
               </span>
             </ComboboxOption>
           ))}

@@ -1,7 +1,6 @@
 import type { PlannedStep } from '@rustic/core';
 import { Total } from '../page/Page.tsx';
-import { sayLength } from '../words/time.ts';
-import { minuteOf } from './chartRows.ts';
+import { minuteOf, sayLength } from '../words/time.ts';
 import type { PlanSheet } from './planSheet.ts';
 import { useWords } from '../words/Words.tsx';
 

@@ -1,8 +1,7 @@
 import type { FeasiblePlan, Plan } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
-import { sayLength } from '../words/time.ts';
+import { minuteOf, sayLength } from '../words/time.ts';
 import { useWords } from '../words/Words.tsx';
-import { minuteOf } from './chartRows.ts';
 
 interface Props {
   plan: FeasiblePlan;

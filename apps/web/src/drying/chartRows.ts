@@ -10,6 +10,7 @@ import {
   type StepKind,
 } from '@rustic/core';
 import type { PlanSheet } from './planSheet.ts';
+import { minuteOf } from '../words/time.ts';
 
 export interface Block {
   key: string;
@@ -40,7 +41,6 @@ export interface Row {
   ghosts: { key: string; start: number; end: number }[];
 }
 
-export const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
 const WEDGE_STEPS = 18;
 const OPEN_SHOWN_MIN = 8 * 60;
 

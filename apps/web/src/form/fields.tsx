@@ -1,5 +1,6 @@
 import { Field as Group, Input, Label, Select, Textarea } from '@headlessui/react';
 import type { InputHTMLAttributes, ReactNode } from 'react';
+import { readDuration } from '@rustic/core';
 import { useController, useFormContext } from 'react-hook-form';
 import { readFigure } from '../words/readFigure.ts';
 import { Tick } from './Tick.tsx';
@@ -99,6 +100,22 @@ export function FigureField({
     </Asked>
   );
 }
+
+interface DurationProps extends FieldProps {
+  /** How it may be written, shown while nothing is. */
+  such: string;
+}
+
+/** A length of time as people say it. */
+export const DurationField = ({ such, ...field }: DurationProps) => (
+  <FigureField
+    {...field}
+    inputMode="text"
+    placeholder={such}
+    isRead={(text) => readDuration(text) !== null}
+    unread={`This cannot be read. Write it as ${such}.`}
+  />
+);
 
 /** One of a list. */
 export function SelectField<T extends string>({

@@ -5,10 +5,9 @@ import {
   PLANE_LABELS,
   PLANES,
   PRIMER_FAMILIES,
-  readDuration,
   type TestKind,
 } from '@rustic/core';
-import { FigureField, SelectField, TextField } from '../form/fields.tsx';
+import { DurationField, SelectField, TextField } from '../form/fields.tsx';
 import { Chip } from '../page/Act.tsx';
 import { useWords } from '../words/Words.tsx';
 import { ChipLayers } from './ChipLayers.tsx';
@@ -90,15 +89,7 @@ export function BesideResult({
           width=""
         />
         <TextField name="coats" words="Coats" type="number" min={1} max={10} width="w-20" />
-        <FigureField
-          name="waited"
-          words="How long since it was laid"
-          inputMode="text"
-          placeholder="30 min, 1 day"
-          isRead={(text) => readDuration(text) !== null}
-          unread="This cannot be read. Write it as 30 min, 2 h or 1 day."
-          width="w-36"
-        />
+        <DurationField name="waited" words="How long since it was laid" such="30 min, 2 h or 1 day" width="w-44" />
       </div>
     );
   return null;

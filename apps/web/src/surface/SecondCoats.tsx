@@ -1,3 +1,4 @@
+import { SEEN_AT, UNSEEN } from '@rustic/core';
 import type { SecondCoat } from '../store/endpoints.ts';
 import { isTold, sayHours, sayMoney } from '../words/figures.ts';
 import { sayLength } from '../words/time.ts';
@@ -5,7 +6,7 @@ import { useWords } from '../words/Words.tsx';
 
 /** What is left of the old colour, as an eye sees it. CIEDE2000. */
 const evenness = (left: number) =>
-  left < 1 ? 'ends even' : left < 2.4 ? 'hardly a shade left' : 'a shade of it stays';
+  left < UNSEEN ? 'ends even' : left < SEEN_AT ? 'hardly a shade left' : 'a shade of it stays';
 
 interface Props {
   seconds: readonly SecondCoat[];

@@ -14,7 +14,7 @@ import { newId } from '../store/newId.ts';
 import { type SecondCoat, type SurfacePage, useWayBackQuery, useWriteWayBackMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
-import { FigureField, SelectField, TextField, TickField } from '../form/fields.tsx';
+import { DurationField, SelectField, TextField, TickField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { SecondCoats } from './SecondCoats.tsx';
 import { WaysOff } from './WaysOff.tsx';
@@ -79,15 +79,7 @@ export function WayBack({ data, onDone }: { data: SurfacePage; onDone: () => voi
             say={(one) => capital(sayFamily(one))}
             width="w-64"
           />
-          <FigureField
-            name="ago"
-            words="How long ago was it laid?"
-            inputMode="text"
-            placeholder="3 h, 2 days"
-            isRead={(text) => readDuration(text) !== null}
-            unread="This cannot be read. Write it as 3 h or 2 days."
-            width="w-36"
-          />
+          <DurationField name="ago" words="How long ago was it laid?" such="3 h or 2 days" width="w-36" />
         </div>
       )}
       <Refused error={error} />

@@ -27,6 +27,13 @@ export interface Beside {
   waited: string;
 }
 
+/** How long a patch had waited, in words that are read again to the minute: a correction moves nothing by itself. */
+function waitedOf(minutes: number): string {
+  if (!minutes) return '';
+  const said = sayLength(minutes);
+  return readDuration(said) === minutes ? said : `${minutes} min`;
+}
+
 /** What goes with a result to begin with: as the corrected record had it, or nothing said. */
 export function besideOf(corrects: TestRow | null): Beside {
   const test = corrects?.test;
@@ -39,7 +46,7 @@ export function besideOf(corrects: TestRow | null): Beside {
     young: test ? isYoungFilm(test) : false,
     family: test?.family ?? null,
     coats: String(test?.coats ?? 1),
-    waited: test?.minutes ? sayLength(test.minutes) : '',
+    waited: waitedOf(test?.minutes ?? 0),
   };
 }
 

@@ -105,7 +105,7 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
         />
         <TextField name="campaign" words="Campaign, if shared" maxLength={60} />
         <ColourNow />
-        <ColourWanted jobId={jobId} />
+        <ColourWanted jobId={jobId} draft={draft} />
         <CodeField name="sheen" words="Sheen wanted" options={SHEENS} labels={{}} unsaid="the usual" />
         <TickField name="isNew" words="new, never coated" className="self-end" />
       </div>

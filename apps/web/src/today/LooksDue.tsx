@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { sayFromNow } from '../words/time.ts';
+import { minuteOf, sayFromNow } from '../words/time.ts';
 
 interface Look {
   key: string;
@@ -10,7 +10,6 @@ interface Look {
   /** When, ISO 8601. */
   due: string;
 }
-const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
 
 /** What was laid to be read later, and waits for somebody's eye. */
 export function LooksDue({ title, looks, now }: { title: string; looks: readonly Look[]; now: number }) {

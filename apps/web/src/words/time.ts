@@ -134,6 +134,9 @@ function sayDays(days: number): string {
 
 export { sayLength };
 
+/** A moment as whole minutes, as a page counts them. */
+export const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
+
 /** A short wait as a clock counts it: 0:45, 2:00; a day as a day. */
 export function sayClock(seconds: number): string {
   if (seconds >= 7200) return sayLength(seconds / 60);

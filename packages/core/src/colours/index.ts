@@ -1,4 +1,4 @@
-export { asOrdered, colourWords, nameOfColour } from './colourWords.ts';
+export { asOrdered, chipLike, colourWords, holdsWords, nameOfColour } from './colourWords.ts';
 export { describeColour } from './describe.ts';
 export { CARD_FORMATS, readCard, writeCard, type CardFormat } from './cards/cardFile.ts';
 export type { BadChip, CardRead } from './cards/cardRead.ts';

@@ -40,7 +40,7 @@ export function colourSchedule(
   surfaces: readonly ColouredSurface[],
   named: readonly NamedColour[] | null,
 ): ScheduleLine[] {
-  const all = [...(named ?? []).map((one) => one.colour)];
+  const all = (named ?? []).map((one) => one.colour);
   for (const { colour } of surfaces) if (colour && !all.some((one) => sameColour(one, colour))) all.push(colour);
   return all.map((colour) => ({
     colour: colour.toLowerCase(),

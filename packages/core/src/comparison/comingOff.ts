@@ -29,14 +29,11 @@ const refusesStripper = (c: Case) =>
 
 /** The rows that hold here: while it is wet it comes off anything; then what lies under it has its say. */
 function rowsOn(c: Case, family: Family): OffRow[] {
-  const [wet, ...later] = COMES_OFF[chemistryOf(family)];
+  const chemistry = chemistryOf(family);
+  const [wet, ...later] = COMES_OFF[chemistry];
   if (drinks(c)) return [wet!, SOAKED_IN];
-  const alcoholBites = chemistryOf(family) !== 'two-part';
-  if (isSoftUnder(c) && alcoholBites) return [wet!, DRY_ONLY];
-  const withoutStripper = later.filter((row) => row.words !== 'stripper');
-  return refusesStripper(c) && withoutStripper.length < later.length
-    ? [wet!, ...withoutStripper, INCH_BY_INCH]
-    : [wet!, ...later];
+  if (isSoftUnder(c) && chemistry !== 'two-part') return [wet!, DRY_ONLY];
+  return [wet!, ...later.map((row) => (row.strips && refusesStripper(c) ? INCH_BY_INCH : row))];
 }
 
 /**

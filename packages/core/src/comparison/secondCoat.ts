@@ -1,11 +1,11 @@
 import type { Rescue } from './rescue.ts';
-import { priceOn, type SystemPrice } from '../pricing/price.ts';
-import type { Product } from '../model/product.ts';
+import { perLitre, priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Step } from '../model/step.ts';
 import type { Case } from '../systems/case.ts';
 import { colourLeftAfter } from '../systems/hiding.ts';
 import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { PRIMERS, type PrimerRow } from '../systems/knowledge/primers.ts';
+import { mayPrime } from '../systems/primer.ts';
 import { chemistryOf, coatsIn, FAMILY_LABELS, isCoat, type Family } from '../vocabulary/index.ts';
 
 export const SECOND_COATS = ['same-again', 'cheaper-primer', 'more-finish'] as const;
@@ -25,21 +25,16 @@ export interface SecondCoat {
 /** Evens a splotchy coat at least this well. */
 const EVENS = 2;
 
-const perLitre = (product: Product) => {
-  const [tin] = product.tins;
-  return tin ? tin.price / tin.litres : Infinity;
-};
-
 /** The primer on the shelf that evens the first one for the least money, laid by spray or roller. */
 function cheaperThan(first: Family, c: Case): Family | null {
-  const fits = ({ family, does, outside, heat, clear }: PrimerRow) =>
-    family !== first &&
-    !clear &&
-    (does.hide ?? 0) >= EVENS &&
-    chemistryOf(family) === 'waterborne' &&
-    (!c.outside || outside === 'yes') &&
-    (heat || c.d.surface.exposure !== 'interior-hot');
-  const costOf = (family: Family) => Math.min(...c.shelf.filter((p) => p.family === family).map(perLitre), Infinity);
+  const fits = (row: PrimerRow) =>
+    row.family !== first &&
+    !row.clear &&
+    (row.does.hide ?? 0) >= EVENS &&
+    chemistryOf(row.family) === 'waterborne' &&
+    mayPrime(row, c, 'all');
+  const costOf = (family: Family) =>
+    Math.min(...c.shelf.filter((p) => p.family === family && p.tins.length > 0).map(perLitre), Infinity);
   const [cheapest] = PRIMERS.filter(fits)
     .map(({ family }) => ({ family, cost: costOf(family) }))
     .filter(({ cost }) => cost < costOf(first))

@@ -18,6 +18,7 @@ export {
   type QuoteOption,
   type QuoteSketch,
   type QuoteTotals,
+  quoteColours,
 } from './quote.ts';
 export {
   jobPackPaper,

@@ -8,7 +8,7 @@ import type { NamedColour } from '../model/colour.ts';
 import type { Supplier } from '../model/records/firm.ts';
 import { inTerms, type Terms } from '../vocabulary/index.ts';
 import { merchantOf, supplierOf, supplierTimes } from './suppliers.ts';
-import { LEFT_OUT_WORDS, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
+import { LEFT_OUT_WORDS, quoteColours, quoteTotals, type Quote, type QuoteChange } from './quote.ts';
 import { asShown, changesShown, footOf } from './taxIncluded.ts';
 import { printMoney, type PaperBlock, type Column, type Paper, type Row } from './paper.ts';
 
@@ -90,21 +90,12 @@ function specification({ lines, units }: Quote): PaperBlock[] {
   ];
 }
 
-/** A colour for each surface that has one, by its name and with where it goes. */
-function swatchesOf({ lines, colours }: Pick<Quote, 'lines' | 'colours'>): PaperBlock[] {
-  const where = new Map<string, string[]>();
-  for (const l of lines) if (l.colour) where.set(l.colour, [...(where.get(l.colour) ?? []), `${l.room}, ${l.name}`]);
-  return where.size
+function swatchesOf(quote: Quote): PaperBlock[] {
+  const swatches = quoteColours(quote);
+  return swatches.length
     ? [
         { kind: 'heading', text: 'Colours', level: 2 },
-        {
-          kind: 'swatches',
-          swatches: [...where].map(([colour, places]) => ({
-            colour,
-            name: colourWords(colour, colours),
-            words: places.join('; '),
-          })),
-        },
+        { kind: 'swatches', swatches },
       ]
     : [];
 }

@@ -1,3 +1,4 @@
+import { colourWords } from '../colours/colourWords.ts';
 import type { NamedColour } from '../model/colour.ts';
 import type { LeftOutReason } from '../vocabulary/index.ts';
 import type { RoomSketch } from '../model/records/room.ts';
@@ -112,6 +113,23 @@ export interface Quote {
   total: number;
   /** The last day on which the price is held, ISO date. */
   heldUntil: string;
+}
+
+/** Each colour of a quote by its name, with where it goes. */
+export function quoteColours({
+  lines,
+  colours,
+}: {
+  lines: readonly Pick<QuoteLine, 'colour' | 'room' | 'name'>[];
+  colours?: readonly NamedColour[] | undefined;
+}): { colour: string; name: string; words: string }[] {
+  const where = new Map<string, string[]>();
+  for (const l of lines) if (l.colour) where.set(l.colour, [...(where.get(l.colour) ?? []), `${l.room}, ${l.name}`]);
+  return [...where].map(([colour, places]) => ({
+    colour,
+    name: colourWords(colour, colours),
+    words: places.join('; '),
+  }));
 }
 
 /** What a client owes: the lines, the options taken, and tax on both. Minor units. */

@@ -21,7 +21,7 @@ export interface SystemPrice {
 }
 
 /** What a litre costs in the smallest tin there is, in minor units: for weighing one way against another. */
-const perLitre = (product: Product) => {
+export const perLitre = (product: Product) => {
   const tin = product.tins[0];
   return tin ? tin.price / tin.litres : 0;
 };

@@ -6,6 +6,7 @@ export { placesOf, sectionOf, type Bond, type Layer, type LayerStanding } from '
 export { systemDifference, type SystemDifference } from './difference.ts';
 export { forbiddenIn } from './blocks.ts';
 export { toolsFor, type StepTools } from './tools.ts';
+export { SEEN_AT, UNSEEN } from './knowledge/hiding.ts';
 export { makesDust } from './knowledge/dustyWork.ts';
 export { USUAL_WEIGHTS, WEIGHT_CODES } from './weights.ts';
 export { heldAs, type Held, type HeldFactor } from './held.ts';

@@ -1,6 +1,6 @@
 import type { Case } from './case.ts';
 import type { Step } from '../model/step.ts';
-import { sanding, stripping, washing } from './knowledge/situations/situation.ts';
+import { sanding, stripping, washing, solventWipe } from './knowledge/situations/situation.ts';
 
 /** A remover works by itself for about a day under its cover; wetted paper lets go within the hour. Source: typical data sheets. */
 const DWELL = { masonry: 1440, paper: 60 } as const;
@@ -42,13 +42,7 @@ const offPaper = (c: Case): Step[] => [
 
 const offOther = (c: Case): Step[] => [
   stripping('The coating is taken off and the ground is left as it is. Try a hand-sized place first.', { wear: WEAR }),
-  {
-    kind: 'solvent-wipe',
-    family: 'mineral-spirits',
-    waitMin: 60,
-    wear: ['gloves', 'respirator-vapour'],
-    why: ['Wipe off what the stripper leaves, with the grain, until a clean rag stays clean.'],
-  },
+  solventWipe('mineral-spirits', 'Wipe off what the stripper leaves, with the grain, until a clean rag stays clean.'),
   ...(c.ground === 'timber' ? [sanding(c, 120, 'Lay the fibres down with the grain.')] : []),
 ];
 

@@ -1,5 +1,5 @@
 import { asIf, type Case } from './case.ts';
-import { sanding, stripping } from './knowledge/situations/situation.ts';
+import { sanding, stripping, solventWipe } from './knowledge/situations/situation.ts';
 import { treatmentOdds, type Treatment } from '../evidence/treatment.ts';
 import type { Step } from '../model/step.ts';
 
@@ -21,12 +21,6 @@ export const toTheWood = (c: Case): Step[] => [
   stripping(
     'A clear finish was wished for, and what is there is most likely paint: it comes off first. Try a hand-sized place, and see whether the wood is worth showing.',
   ),
-  {
-    kind: 'solvent-wipe',
-    family: 'mineral-spirits',
-    waitMin: 60,
-    wear: ['gloves', 'respirator-vapour'],
-    why: ['What the stripper leaves keeps a clear film from drying.'],
-  },
+  solventWipe('mineral-spirits', 'What the stripper leaves keeps a clear film from drying.'),
   sanding(c, 120, 'Down to clean wood, along the grain.'),
 ];

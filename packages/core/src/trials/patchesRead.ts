@@ -17,11 +17,11 @@ const NEAR_ENOUGH = 0.8;
  * The look that is due next on patches laid side by side: the first that not every primer still in question has had;
  * null where all have had their later look, or none is left.
  */
-export function nextPatchLook(
+export function nextPatchLook<Look extends PatchLook>(
   families: readonly Family[],
-  looks: readonly PatchLook[],
+  looks: readonly Look[],
   reads: readonly PatchRead[],
-): PatchLook | null {
+): Look | null {
   const open = families.filter((f) => !reads.some((r) => r.family === f && OUT.includes(r.result)));
   const hasHad = (family: Family, { at }: PatchLook) =>
     reads.some((r) => r.family === family && r.minutes >= at * NEAR_ENOUGH);

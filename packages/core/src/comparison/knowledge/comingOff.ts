@@ -1,6 +1,6 @@
 import type { Case } from '../../systems/case.ts';
 import type { Step } from '../../model/step.ts';
-import { sanding, scraping, washing } from '../../systems/knowledge/situations/situation.ts';
+import { sanding, scraping, solventWipe, stripping, washing } from '../../systems/knowledge/situations/situation.ts';
 import type { Chemistry } from '../../vocabulary/index.ts';
 
 /** How a coat that should not be there comes off, while its film is no older than this. */
@@ -8,32 +8,16 @@ export interface OffRow {
   /** Hours since it was laid; null: from the row before on, for good. */
   untilHours: number | null;
   words: string;
+  /** With stripper, which not everything stands. */
+  strips?: true;
   steps: (c: Case) => Step[];
 }
 
-const WEAR = ['gloves', 'respirator-vapour'] as const;
-const alcohol = (why: string): Step => ({
-  kind: 'solvent-wipe',
-  family: 'denatured-alcohol',
-  waitMin: 15,
-  wear: [...WEAR],
-  why: [why],
-});
-const spirits = (why: string): Step => ({
-  kind: 'solvent-wipe',
-  family: 'mineral-spirits',
-  waitMin: 30,
-  wear: [...WEAR],
-  why: [why],
-});
+const alcohol = (why: string) => solventWipe('denatured-alcohol', why);
+/** A rag after a rag: it need not flash off whole between two. */
+const spirits = (why: string) => solventWipe('mineral-spirits', why, { waitMin: 30 });
 const stripped = (c: Case, why: string): Step[] => [
-  {
-    kind: 'strip',
-    family: 'stripper',
-    waitMin: 60,
-    wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-    why: [why, 'Try a hand’s breadth first: what lies under it may soften too.'],
-  },
+  stripping(why, { why: [why, 'Try a hand’s breadth first: what lies under it may soften too.'] }),
   scraping(c, 'Lift it off while it is soft, into a tray.'),
   ...washing('alkaline-cleaner', 'Stripper left behind lifts the next coat.'),
   sanding(c, 180, 'Smooth what the scraper left.'),
@@ -65,6 +49,7 @@ export const COMES_OFF: Readonly<Record<Chemistry, readonly OffRow[]>> = {
     {
       untilHours: null,
       words: 'stripper',
+      strips: true,
       steps: (c) => stripped(c, 'A film of a week no longer minds alcohol: it takes a stripper.'),
     },
   ],
@@ -82,6 +67,7 @@ export const COMES_OFF: Readonly<Record<Chemistry, readonly OffRow[]>> = {
     {
       untilHours: null,
       words: 'stripper',
+      strips: true,
       steps: (c) => stripped(c, 'Oil that has set comes off with a stripper alone.'),
     },
   ],
@@ -106,15 +92,7 @@ export const COMES_OFF: Readonly<Record<Chemistry, readonly OffRow[]>> = {
     {
       untilHours: 1,
       words: 'acetone and a rag',
-      steps: () => [
-        {
-          kind: 'solvent-wipe',
-          family: 'acetone',
-          waitMin: 30,
-          wear: [...WEAR],
-          why: ['Only before it sets, and only with fresh air: nothing dissolves it afterwards.'],
-        },
-      ],
+      steps: () => [solventWipe('acetone', 'Only before it sets, and only with fresh air: nothing dissolves it afterwards.')],
     },
     {
       untilHours: null,

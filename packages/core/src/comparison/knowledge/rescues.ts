@@ -2,7 +2,7 @@ import type { Condition, Family, Finish, Trouble } from '../../vocabulary/index.
 import { chemistryOf } from '../../vocabulary/index.ts';
 import type { Case } from '../../systems/case.ts';
 import type { Step } from '../../model/step.ts';
-import { sanding, scraping, strongBlocker, washing } from '../../systems/knowledge/situations/situation.ts';
+import { sanding, scraping, solventWipe, strongBlocker, washing } from '../../systems/knowledge/situations/situation.ts';
 
 /** What is known when something has gone wrong: what was laid last, and whether it is still wet. */
 export interface Wrong {
@@ -31,20 +31,6 @@ export interface RescueRow {
 
 const hold = (minutes: number, why: string): Step => ({ kind: 'cure-hold', waitMin: minutes, why: [why] });
 const DAY = 1440;
-const spiritWipe = (why: string): Step => ({
-  kind: 'solvent-wipe',
-  family: 'denatured-alcohol',
-  waitMin: 15,
-  wear: ['gloves', 'respirator-vapour'],
-  why: [why],
-});
-const whiteSpirit = (why: string): Step => ({
-  kind: 'solvent-wipe',
-  family: 'mineral-spirits',
-  waitMin: 60,
-  wear: ['gloves', 'respirator-vapour'],
-  why: [why],
-});
 const waterborneLast = ({ laid }: Wrong) => laid.length > 0 && chemistryOf(laid.at(-1)!) === 'waterborne';
 const onOil = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
 
@@ -59,7 +45,7 @@ export const RESCUES: readonly RescueRow[] = [
     steps: () => [
       { kind: 'wash', family: 'alkaline-cleaner', why: ['Wipe it off now, with water, while it is wet: an hour later it has to be sanded off.'] },
       { kind: 'rinse', waitMin: 120, why: ['Rinse, and let it dry.'] },
-      whiteSpirit('Twice, with a clean rag each time: what made it crawl is still there.'),
+      solventWipe('mineral-spirits', 'Twice, with a clean rag each time: what made it crawl is still there.'),
     ],
     then: { conditions: ['greasy'] },
   },
@@ -69,7 +55,11 @@ export const RESCUES: readonly RescueRow[] = [
     when: () => true,
     cause: 'Grease, polish, wax or silicone is on the face.',
     backTo: 'the face under the coat that crawled',
-    steps: (c, _wrong, off) => [...off, sanding(c, 120, 'Sand down what is left of its edges.'), whiteSpirit('Clean rags, twice: what made it crawl is still there.')],
+    steps: (c, _wrong, off) => [
+      ...off,
+      sanding(c, 120, 'Sand down what is left of its edges.'),
+      solventWipe('mineral-spirits', 'Clean rags, twice: what made it crawl is still there.'),
+    ],
     then: { conditions: ['greasy'] },
   },
   {
@@ -81,7 +71,7 @@ export const RESCUES: readonly RescueRow[] = [
     steps: (c, _wrong, off) => [
       scraping(c, 'Lift it with a sharp scraper wherever it will come.'),
       ...off.filter((step) => step.kind !== 'scrape' && step.kind !== 'sand'),
-      spiritWipe('Spirit softens what is left of the waterborne coat and leaves the oil alone.'),
+      solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne coat and leaves the oil alone.'),
       sanding(c, 150, 'Feather what will not come off.'),
     ],
     then: { finish: 'oil-alkyd', without: ['peeling', 'flaking'] },

@@ -4,7 +4,7 @@ import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { finishOnOil } from './oldFilm.ts';
-import { needOnGround, sanding, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, washing, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -237,14 +237,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           wear: ['gloves'],
           why: ['No paint holds on silicone. Cut it out, and keep it off your fingers.'],
         },
-        {
-          kind: 'solvent-wipe',
-          family: 'denatured-alcohol',
-          scope: 'spots',
-          waitMin: 15,
-          wear: ['gloves', 'respirator-vapour'],
-          why: ['The smear it leaves makes paint crawl: wipe twice, clean rag each time.'],
-        },
+        solventWipe('denatured-alcohol', 'The smear it leaves makes paint crawl: wipe twice, clean rag each time.', { scope: 'spots' }),
         resealed(c),
       ];
     },

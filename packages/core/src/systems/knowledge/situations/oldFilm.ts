@@ -3,7 +3,7 @@ import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
-import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -71,13 +71,7 @@ export const OLD_FILM: readonly Situation[] = [
       c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking')
         ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
         : stripping('House rule: waterborne lying on oil comes off, all of it.'),
-      {
-        kind: 'solvent-wipe',
-        family: 'denatured-alcohol',
-        waitMin: 15,
-        wear: ['gloves', 'respirator-vapour'],
-        why: ['Spirit softens what is left of the waterborne film; wipe it off the oil.'],
-      },
+      solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
       sanding(c, 120, 'Feather the edges of what stays.'),
     ],
   },
@@ -207,13 +201,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.treatAs === 'wax' || c.is('wax'),
     steps: (c) => [
-      {
-        kind: 'solvent-wipe',
-        family: 'mineral-spirits',
-        waitMin: 60,
-        wear: ['gloves', 'respirator-vapour'],
-        why: ['Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'],
-      },
+      solventWipe('mineral-spirits', 'Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'),
       sanding(c, 150, 'Open the grain once the wax is off.'),
     ],
     needs: (c) =>

@@ -1,5 +1,5 @@
 import type { Case } from '../../case.ts';
-import { stripping, strongBlocker, washing, type Situation } from './situation.ts';
+import { stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const verdict = (c: Case, ...any: string[]) => c.d.patches.some((p) => any.includes(p.verdict));
 const result = (c: Case, code: string) => c.d.patches.some((p) => p.verdict === 'rejects' && p.decidedBy.result === code);
@@ -26,13 +26,7 @@ export const PATCHES: readonly Situation[] = [
     when: (c) => result(c, 'crawls'),
     steps: () => [
       ...washing('degreaser', 'A patch crawled: something slick is on the face.'),
-      {
-        kind: 'solvent-wipe',
-        family: 'mineral-spirits',
-        waitMin: 60,
-        wear: ['gloves', 'respirator-vapour'],
-        why: ['What the degreaser leaves, wax and silicone, comes off with spirits on clean rags. Then lay another patch.'],
-      },
+      solventWipe('mineral-spirits', 'What the degreaser leaves, wax and silicone, comes off with spirits on clean rags. Then lay another patch.'),
     ],
   },
   {

@@ -56,6 +56,19 @@ export const stripping = (why: string, more: Partial<Step> = {}): Step => ({
   ...more,
 });
 
+/** What each solvent is left to flash off before anything follows it. Minutes; source: practice. */
+const FLASH_OFF = { 'denatured-alcohol': 15, 'mineral-spirits': 60, acetone: 30 } as const;
+
+/** A wipe with a solvent, the time it takes to flash off, and what is worn with it. */
+export const solventWipe = (family: keyof typeof FLASH_OFF, why: string, more: Partial<Step> = {}): Step => ({
+  kind: 'solvent-wipe',
+  family,
+  waitMin: FLASH_OFF[family],
+  wear: ['gloves', 'respirator-vapour'],
+  why: [why],
+  ...more,
+});
+
 /** The strongest blocker that may stand here: shellac, but oil on heat and outdoors. */
 export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
   return c.hot || c.outside ? 'oil-primer' : 'shellac-primer';
