@@ -19,7 +19,18 @@ const STAGES = [
   'aftercare',
 ];
 /** Beside the stages, resting on some of them: no stage rests on these. */
-const BESIDE = ['colours', 'places', 'walkround', 'trials', 'practice', 'reckon', 'ledger', 'documents', 'jobfile'];
+const BESIDE = [
+  'colours',
+  'patchPicture',
+  'places',
+  'walkround',
+  'trials',
+  'practice',
+  'reckon',
+  'ledger',
+  'documents',
+  'jobfile',
+];
 
 const runsForward = STAGES.map((stage, i) => ({
   name: `core-${stage}-runs-forward`,

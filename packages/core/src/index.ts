@@ -23,6 +23,7 @@ export {
   colourDifference,
   hexOfLab,
   labOf,
+  labOfLight,
   reflectancePct,
   type Lab,
 } from './units/colour.ts';
@@ -30,6 +31,7 @@ export * from './ledger/index.ts';
 export * from './jobfile/index.ts';
 export * from './aftercare/index.ts';
 export * from './practice/index.ts';
+export * from './patchPicture/index.ts';
 export * from './trials/index.ts';
 export * from './walkround/index.ts';
 export { inUsMeasures } from './units/usText.ts';

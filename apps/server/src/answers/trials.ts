@@ -60,6 +60,9 @@ export const patchList = z.array(
 const patchLook = { ...from('PatchLook', 'at', 'words'), due: text };
 const patchRow = { ...rowOf(JOB_RECORDS.patches), ...inJob };
 export const patchAnswer = answer(patchRow);
+const { patchPictures } = JOB_RECORDS;
+export const patchPictureAnswer = answer({ ...rowOf(patchPictures), ...inJob });
+const pictureRow = rowOf(patchPictures, 'id', 'photoId', 'setting', 'coats', 'shows', 'byName', 'at');
 /** Patches of a surface that were laid, with when they are looked at and what was read of them. */
 export const laidPatches = answer({
   patches: z.array(
@@ -70,6 +73,8 @@ export const laidPatches = answer({
         answer({ ...from('PatchRead', 'family', 'result', 'minutes'), id: text, at: moment, byName: text }),
       ),
       next: answer(patchLook).nullable(),
+      pictures: z.array(named('PatchPicture', { ...pictureRow, minutes: figure })),
+      seen: z.array(answer({ ...from('PatchRead', 'family'), ...from('PatchSeen', 'sees', 'sure'), words: text })),
     }),
   ),
 });

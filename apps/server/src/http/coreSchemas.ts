@@ -3510,6 +3510,47 @@ export const coreSchemas: Record<string, object> = {
    "verdict"
   ]
  },
+ "PatchSeen": {
+  "description": "What the pictures of a patch say, and how sure. The painter decides.",
+  "type": "object",
+  "properties": {
+   "sees": {
+    "$ref": "#/components/schemas/SeenAs"
+   },
+   "sure": {
+    "description": "Its chance, 0 … 1.",
+    "type": "number"
+   },
+   "chances": {
+    "type": "object",
+    "properties": {
+     "shows-through": {
+      "type": "number"
+     },
+     "covers": {
+      "type": "number"
+     },
+     "faint-bleed": {
+      "type": "number"
+     },
+     "bleeds-through": {
+      "type": "number"
+     }
+    },
+    "required": [
+     "bleeds-through",
+     "covers",
+     "faint-bleed",
+     "shows-through"
+    ]
+   }
+  },
+  "required": [
+   "chances",
+   "sees",
+   "sure"
+  ]
+ },
  "PatchVerdict": {
   "description": "What the patches of one primer family say so far.",
   "enum": [
@@ -5831,6 +5872,15 @@ export const coreSchemas: Record<string, object> = {
    "steps",
    "words"
   ]
+ },
+ "SeenAs": {
+  "enum": [
+   "bleeds-through",
+   "covers",
+   "faint-bleed",
+   "shows-through"
+  ],
+  "type": "string"
  },
  "Sheen": {
   "enum": [

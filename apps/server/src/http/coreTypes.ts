@@ -58,6 +58,7 @@ import type {
   PatchLook,
   PatchRead,
   PatchReading,
+  PatchSeen,
   Plan,
   PlanInput,
   Plane,
@@ -174,6 +175,7 @@ export interface CoreTypes {
   PatchLook: PatchLook;
   PatchRead: PatchRead;
   PatchReading: PatchReading;
+  PatchSeen: PatchSeen;
   Plan: Plan;
   PlanInput: PlanInput;
   Plane: Plane;

@@ -15,7 +15,7 @@ import {
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
 import type { JobOwned } from './tableOf.ts';
-import { PatchEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
+import { PatchEntity, PatchPictureEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
 /** Every table whose rows are part of a job, under the name that a job file has for them; what points comes after what it points at. */
@@ -45,6 +45,7 @@ export const JOB_TABLES: Readonly<Record<JobRecordKind, EntityTarget<JobOwned>>>
   visitActs: VisitActEntity,
   looks: LookEntity,
   patches: PatchEntity,
+  patchPictures: PatchPictureEntity,
 };
 export const ROW_KINDS = Object.keys(JOB_TABLES) as JobRecordKind[];
 

@@ -36,7 +36,7 @@ import {
   WorkLogEntity,
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
-import { PatchEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
+import { PatchEntity, PatchPictureEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
 /** Every table there is. */
@@ -91,6 +91,7 @@ export const ENTITIES = [
   VisitActEntity,
   LookEntity,
   PatchEntity,
+  PatchPictureEntity,
   MailEntity,
   DerivedAnswerEntity,
   JobPaceEntity,

@@ -9,7 +9,7 @@ import {
 import { Entity } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
-const { trials, trialActs, patches } = JOB_RECORDS;
+const { trials, trialActs, patches, patchPictures } = JOB_RECORDS;
 
 @Entity(trials.table)
 export class TrialEntity extends jobTableOf<typeof trials.fields, { design: TrialDesign; cells: Cell[] }>(trials) {}
@@ -19,6 +19,9 @@ export class TrialActEntity extends jobTableOf<typeof trialActs.fields, { body: 
 
 @Entity(patches.table)
 export class PatchEntity extends jobTableOf(patches) {}
+
+@Entity(patchPictures.table)
+export class PatchPictureEntity extends jobTableOf(patchPictures) {}
 
 export interface TrialActBody {
   cell?: string;

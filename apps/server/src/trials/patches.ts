@@ -10,17 +10,18 @@ import {
   testsThatStand,
   type Product,
 } from '@rustic/core';
-import { In } from 'typeorm';
+import { In, MoreThan } from 'typeorm';
 import { TestRecordEntity } from '../record/evidenceEntities.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { STANDS, standingSurface } from '../record/takenOut.ts';
-import { PatchEntity } from '../record/trialEntities.ts';
+import { PatchEntity, PatchPictureEntity } from '../record/trialEntities.ts';
 import { Writes } from '../record/writes.service.ts';
+import { PatchPictures, PictureBody, picturesOf } from './patchPictures.ts';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 import { Answers } from '../answers/answer.ts';
-import { laidPatches, patchAnswer, patchList } from '../answers/trials.ts';
+import { laidPatches, patchAnswer, patchList, patchPictureAnswer } from '../answers/trials.ts';
 import { ForHands } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { readFirmShelf } from '../reading/firmShelf.ts';
@@ -70,18 +71,20 @@ export class Patches {
   async of(who: Who, surfaceId: string) {
     const scope = this.writes.reading(who);
     await standingSurface(scope, surfaceId);
-    const [rows, tests, { kept }] = await Promise.all([
+    const [rows, tests, pictures, { kept }] = await Promise.all([
       scope.find(PatchEntity, { surfaceId }, { at: 'DESC', id: 'ASC' }),
       scope.find(TestRecordEntity, { surfaceId }, { at: 'ASC', id: 'ASC' }),
+      scope.find(PatchPictureEntity, { surfaceId }, { at: 'ASC', id: 'ASC' }),
       readFirmShelf(scope),
     ]);
-    return { patches: rows.map((row) => standing(row, tests, kept)) };
+    const stand = testsThatStand(tests);
+    return { patches: rows.map((row) => ({ ...standing(row, stand, kept), ...picturesOf(row, pictures) })) };
   }
 
   /** The next look at each patch of the firm that waits for one. */
   async due(scope: FirmScope, names: ReadonlyMap<string, string>) {
-    const since = scope.who.now.getTime() - GIVEN_UP_MS;
-    const rows = (await scope.find(PatchEntity)).filter((p) => p.at.getTime() > since && names.has(p.jobId));
+    const since = new Date(scope.who.now.getTime() - GIVEN_UP_MS);
+    const rows = (await scope.find(PatchEntity, { at: MoreThan(since) })).filter((p) => names.has(p.jobId));
     if (rows.length === 0) return [];
     const surfaceId = rows.map((p) => p.surfaceId);
     const [tests, surfaces, { kept }] = await Promise.all([
@@ -89,9 +92,10 @@ export class Patches {
       standingSurfaces(scope, surfaceId),
       readFirmShelf(scope),
     ]);
+    const stand = testsThatStand(tests);
     return rows.flatMap((row) => {
       const surface = surfaces.get(row.surfaceId);
-      const { next } = standing(row, tests, kept);
+      const { next } = standing(row, stand, kept);
       if (!surface || !next) return [];
       const { id: patchId, jobId, place } = row;
       return [
@@ -123,27 +127,29 @@ export class Patches {
   }
 }
 
-/** How patches stand: when they are looked at, what was read of them, and which look is next. */
+/** How patches stand, by the tests that do: when they are looked at, what was read of them, and which look is next. */
 function standing(row: PatchEntity, tests: readonly TestRecordEntity[], shelf: readonly Product[]) {
   const { jobId: _jobId, firmId: _firmId, ...patch } = row;
   const looks = patchLooks(row.families, shelf).map((look) => ({
     ...look,
     due: new Date(row.at.getTime() + look.at * MINUTE_MS).toISOString(),
   }));
-  const reads = testsThatStand(tests).flatMap(({ id, test, at, byName, surfaceId }) => {
+  const reads = tests.flatMap(({ id, test, at, byName, surfaceId }) => {
     const { family, result, place } = test;
     const isOf = surfaceId === row.surfaceId && at >= row.at && (place ?? '') === row.place;
     if (!isOf || test.kind !== 'test-patch' || !family || !result || !row.families.includes(family)) return [];
     return [{ id, family, result, minutes: Math.round((at.getTime() - row.at.getTime()) / MINUTE_MS), at, byName }];
   });
-  const next = nextPatchLook(row.families, looks, reads);
-  return { ...patch, looks, reads, next: next && looks.find((look) => look.at === next.at)! };
+  return { ...patch, looks, reads, next: nextPatchLook(row.families, looks, reads) };
 }
 
 @ApiTags('trials')
 @Controller('api')
 export class PatchesController {
-  constructor(private readonly patches: Patches) {}
+  constructor(
+    private readonly patches: Patches,
+    private readonly pictures: PatchPictures,
+  ) {}
 
   @Answers('patches', patchList) @Get('patches') list(@Sender() who: Who) {
     return this.patches.list(who);
@@ -160,5 +166,16 @@ export class PatchesController {
     @Body() body: PatchBody,
   ) {
     return this.patches.lay(who, id, body);
+  }
+  @ForHands()
+  @Answers('keepPatchPicture', patchPictureAnswer)
+  @Post('surfaces/:surfaceId/patches/:patchId/pictures')
+  keepPicture(
+    @Sender() who: Who,
+    @Param('surfaceId') surfaceId: string,
+    @Param('patchId') patchId: string,
+    @Body() body: PictureBody,
+  ) {
+    return this.pictures.keep(who, surfaceId, patchId, body);
   }
 }

@@ -512,6 +512,12 @@ const injectedRtkApi = api.injectEndpoints({
     layPatches: build.mutation<LayPatchesApiResponse, LayPatchesApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/patches`, method: "POST", body }),
     }),
+    keepPatchPicture: build.mutation<
+      KeepPatchPictureApiResponse,
+      KeepPatchPictureApiArg
+    >({
+      query: ({ surfaceId, patchId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/patches/${encodeURIComponent(String(patchId))}/pictures`, method: "POST", body }),
+    }),
     wayBack: build.query<WayBackApiResponse, WayBackApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/way-back`, method: "POST", body }),
     }),
@@ -1355,6 +1361,49 @@ export type LayPatchesApiResponse = /** status 2XX as asked */ {
 export type LayPatchesApiArg = {
   surfaceId: string;
 } & PatchBody;
+export type KeepPatchPictureApiResponse = /** status 2XX as asked */ {
+  id: string;
+  surfaceId: string;
+  patchId: string;
+  photoId: string;
+  setting: {
+    corners: {
+      topLeft: {
+        x: number;
+        y: number;
+      };
+      topRight: {
+        x: number;
+        y: number;
+      };
+      bottomRight: {
+        x: number;
+        y: number;
+      };
+      bottomLeft: {
+        x: number;
+        y: number;
+      };
+    };
+    band: {
+      from: number;
+      to: number;
+    };
+  };
+  coats: number;
+  shows: {
+    difference: number;
+    doubt: number;
+    worst: number;
+  }[];
+  byName: string;
+  at: string;
+  jobId: string;
+};
+export type KeepPatchPictureApiArg = {
+  surfaceId: string;
+  patchId: string;
+} & PictureBody;
 export type WayBackApiResponse = /** status 2XX as asked */ WayBackFound;
 export type WayBackApiArg = {
   surfaceId: string;
@@ -5032,6 +5081,45 @@ export type PatchSurface = {
     by: string;
   }[];
 };
+export type PatchPicture = {
+  id: string;
+  photoId: string;
+  setting: {
+    corners: {
+      topLeft: {
+        x: number;
+        y: number;
+      };
+      topRight: {
+        x: number;
+        y: number;
+      };
+      bottomRight: {
+        x: number;
+        y: number;
+      };
+      bottomLeft: {
+        x: number;
+        y: number;
+      };
+    };
+    band: {
+      from: number;
+      to: number;
+    };
+  };
+  coats: number;
+  shows: {
+    difference: number;
+    doubt: number;
+    worst: number;
+  }[];
+  byName: string;
+  at: string;
+  minutes: number;
+};
+export type SeenAs =
+  "bleeds-through" | "covers" | "faint-bleed" | "shows-through";
 export type LaidPatches = {
   id: string;
   surfaceId: string;
@@ -5058,12 +5146,55 @@ export type LaidPatches = {
     words: string;
     due: string;
   } | null;
+  pictures: PatchPicture[];
+  seen: {
+    family: Family;
+    sees: SeenAs;
+    /** Its chance, 0 … 1. */
+    sure: number;
+    words: string;
+  }[];
 };
 export type PatchBody = {
   id: string;
   families: Family[];
   coats: number;
   place?: string;
+  at: string;
+};
+export type PictureBody = {
+  id: string;
+  photoId: string;
+  setting: {
+    corners: {
+      topLeft: {
+        x: number;
+        y: number;
+      };
+      topRight: {
+        x: number;
+        y: number;
+      };
+      bottomRight: {
+        x: number;
+        y: number;
+      };
+      bottomLeft: {
+        x: number;
+        y: number;
+      };
+    };
+    band: {
+      from: number;
+      to: number;
+    };
+  };
+  coats: number;
+  shows: {
+    difference: number;
+    doubt: number;
+    worst: number;
+  }[];
   at: string;
 };
 export type WayOff = {
@@ -5945,6 +6076,7 @@ export const {
   usePatchesQuery,
   useLaidPatchesQuery,
   useLayPatchesMutation,
+  useKeepPatchPictureMutation,
   useWayBackQuery,
   useWriteWayBackMutation,
   useTodayQuery,

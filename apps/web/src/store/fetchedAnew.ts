@@ -128,6 +128,7 @@ endpoints.enhanceEndpoints({
     patches: { providesTags: ['Patches'] },
     laidPatches: { providesTags: about('PatchesOn') },
     layPatches: { invalidatesTags: writes(onSurface, 'patches-laid') },
+    keepPatchPicture: { invalidatesTags: writes(onSurface, 'patch-pictured') },
 
     price: { providesTags: priced },
     fan: { providesTags: priced },

@@ -72,6 +72,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'test-withdrawn': tested,
   'test-moved': tested,
   'patches-laid': reach(subjectAs('PatchesOn'), all('Today')),
+  'patch-pictured': reach(subjectAs('PatchesOn')),
   'found-while-working': house,
   'photo-kept': reach(ofJob('Job', 'House', 'Punch')),
   'photo-let-go': reach(ofJob('Job', 'House', 'Punch')),

@@ -1,30 +1,46 @@
+import { useState } from 'react';
 import { coatsIn, RESULT_LABELS, TEST_RESULTS, type Family } from '@rustic/core';
 import { now, nowText } from '../clock/clock.ts';
+import { FilePick } from '../form/FilePick.tsx';
+import { PicturesOf } from '../patchPicture/PicturesOf.tsx';
+import { PicturePatches, picturedNow, type Pictured } from '../patchPicture/PicturePatches.tsx';
+import { ShownOverTime, type Shown } from '../patchPicture/ShownOverTime.tsx';
 import { Refused } from '../page/Refused.tsx';
 import { newId } from '../store/newId.ts';
 import { type LaidPatches, useLaidPatchesQuery, useRecordTestMutation } from '../store/endpoints.ts';
 import { capital } from '../words/figures.ts';
-import { sayFromNow, sayLength, nowMinute } from '../words/time.ts';
+import { minuteOf, nowMinute, sayFromNow, sayLength } from '../words/time.ts';
 import { useWords } from '../words/Words.tsx';
 
 type Read = LaidPatches['reads'][number];
-const minuteOf = (iso: string) => Math.round(Date.parse(iso) / 60_000);
+
+/** Where patches lie: what a photo of them is kept with. */
+interface On {
+  jobId: string;
+  roomId: string;
+  surfaceId: string;
+}
 
 /** The patches on a surface: when to look, and what each showed; a look is one tap a patch. */
-export function PatchesLaid({ surfaceId }: { surfaceId: string }) {
+export function PatchesLaid(on: On) {
+  const { surfaceId } = on;
   const { data } = useLaidPatchesQuery(surfaceId);
   if (!data?.patches.length) return null;
   return (
     <section aria-label="Patches laid" className="mt-4">
       {data.patches.map((laid) => (
-        <Laid key={laid.id} laid={laid} surfaceId={surfaceId} />
+        <Laid key={laid.id} laid={laid} on={on} />
       ))}
     </section>
   );
 }
 
-function Laid({ laid, surfaceId }: { laid: LaidPatches; surfaceId: string }) {
+function Laid({ laid, on }: { laid: LaidPatches; on: On }) {
+  const { surfaceId } = on;
   const { sayTime } = useWords();
+  const [pictured, setPictured] = useState<Pictured | null>(null);
+  const coats = laid.pictures.at(-1)?.coats ?? laid.coats;
+  const most = Math.max(0, ...laid.pictures.flatMap((p) => p.shows.map((s) => s.difference)));
   const [record, recording] = useRecordTestMutation();
   const { next } = laid;
   const age = Math.max(0, Math.round((now() - Date.parse(laid.at)) / 60_000));
@@ -37,7 +53,7 @@ function Laid({ laid, surfaceId }: { laid: LaidPatches; surfaceId: string }) {
         kind: 'test-patch',
         result,
         family,
-        coats: laid.coats,
+        coats,
         minutes: age,
         ...(laid.place ? { place: laid.place } : {}),
       },
@@ -60,17 +76,30 @@ function Laid({ laid, surfaceId }: { laid: LaidPatches; surfaceId: string }) {
           : 'Every look is made.'}
       </p>
       <ul>
-        {laid.families.map((family) => (
+        {laid.families.map((family, i) => (
           <PatchOf
             key={family}
             family={family}
             reads={laid.reads.filter((r) => r.family === family)}
+            seen={laid.seen.find((s) => s.family === family)?.words}
+            shown={laid.pictures.map(({ minutes, coats, shows }) => ({ minutes, coats, ...shows[i]! }))}
+            most={most}
             busy={recording.isLoading}
             onGive={(result) => give(family, result)}
           />
         ))}
       </ul>
       <Refused error={recording.error} />
+      {pictured ? (
+        <PicturePatches key={pictured.at} {...on} laid={laid} pictured={pictured} onDone={() => setPictured(null)} />
+      ) : (
+        <div className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
+          <FilePick accept="image/*" look="quiet" onPick={(file) => setPictured(picturedNow(file))}>
+            Measure them in a photo
+          </FilePick>
+          <PicturesOf laid={laid} onAgain={setPictured} />
+        </div>
+      )}
     </div>
   );
 }
@@ -78,11 +107,16 @@ function Laid({ laid, surfaceId }: { laid: LaidPatches; surfaceId: string }) {
 interface PatchProps {
   family: Family;
   reads: readonly Read[];
+  /** What its pictures say, and what was measured in them. */
+  seen: string | undefined;
+  shown: readonly Shown[];
+  /** The most that any patch beside it showed: all are drawn to one measure. */
+  most: number;
   busy: boolean;
   onGive: (result: string) => void;
 }
 
-function PatchOf({ family, reads, busy, onGive }: PatchProps) {
+function PatchOf({ family, reads, seen, shown, most, busy, onGive }: PatchProps) {
   const { sayFamily } = useWords();
   return (
     <li className="border-b border-rule py-2">
@@ -94,6 +128,12 @@ function PatchOf({ family, reads, busy, onGive }: PatchProps) {
             : 'not looked at yet'}
         </span>
       </div>
+      {seen && (
+        <div className="mt-1 flex flex-wrap items-center gap-x-4">
+          <ShownOverTime shown={shown} most={most} />
+          <p className="max-w-[52ch] text-sm">{seen}</p>
+        </div>
+      )}
       <div className="mt-1 flex flex-wrap gap-1.5" role="group" aria-label={`What ${sayFamily(family)} shows now`}>
         {TEST_RESULTS['test-patch'].map((result) => (
           <button

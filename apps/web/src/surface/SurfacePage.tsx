@@ -46,7 +46,7 @@ export default function SurfacePage() {
   const { data, error, startedTimeStamp = 0, isFetching, refetch } = useSurfaceQuery(surfaceId);
   const [written, setWritten] = useState<{ steps: readonly string[]; at: number } | null>(null);
   const [open, setOpen] = useState<
-    'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'patches' | 'patches' | 'away' | 'back' | null
+    'test' | 'log' | 'edit' | 'found' | 'out' | 'wrong' | 'patches' | 'away' | 'back' | null
   >(null);
   const [corrects, setCorrects] = useState<TestRow | null>(null);
   // What is being logged stays itself while the page behind it moves on to the next step.
@@ -187,7 +187,7 @@ export default function SurfacePage() {
           setOpen('test');
         }}
       />
-      <PatchesLaid surfaceId={surfaceId} />
+      <PatchesLaid jobId={data.job.id} roomId={data.room.id} surfaceId={surfaceId} />
       <FindingsOf data={data} />
       <LeftOut surface={data.surface} />
       <div className="mt-3">

@@ -80,6 +80,7 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['checks', 'surfaceId', 'surfaces'],
   ['visitActs', 'visitId', 'visits'],
   ['patches', 'surfaceId', 'surfaces'],
+  ['patchPictures', 'patchId', 'patches'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

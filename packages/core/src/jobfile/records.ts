@@ -40,6 +40,7 @@ export const recordRows = {
   visitActs: many(JOB_RECORDS.visitActs).default([]),
   looks: many(JOB_RECORDS.looks).default([]),
   patches: many(JOB_RECORDS.patches).default([]),
+  patchPictures: many(JOB_RECORDS.patchPictures).default([]),
   replies: many(JOB_RECORDS.replies, 5000).default([]),
   products: z.array(productRow).max(5000),
 } satisfies Record<JobRecordKind | 'products', z.ZodType>;

@@ -4,6 +4,7 @@ import { quoteMark } from '../documents/quote.ts';
 import { testWords } from '../documents/testWords.ts';
 import { namedColourSchema } from '../model/colour.ts';
 import { houseRulesSchema } from '../model/houseRules.ts';
+import { patchShowsSchema } from '../model/records/patches.ts';
 import { testSchema } from '../model/test.ts';
 import {
   CONDITION_LABELS,
@@ -115,6 +116,11 @@ export const LEDGER_EVENTS = {
     { families: z.array(z.enum(FAMILIES)), coats: z.number(), place: z.string() },
     (p) =>
       [p.families.map((f) => FAMILY_LABELS[f]).join(' beside '), coatsIn(p.coats), p.place].filter(Boolean).join(', '),
+  ),
+  'patch-pictured': event(
+    'patches measured in a photo',
+    { families: z.array(z.enum(FAMILIES)), coats: z.number(), shows: z.array(patchShowsSchema) },
+    (p) => p.families.map((f, i) => `${FAMILY_LABELS[f]} ${p.shows[i]?.difference.toFixed(1) ?? ''}`).join(', '),
   ),
   'found-while-working': event('found while working', { conditions: z.array(z.enum(CONDITIONS)) }, (p) =>
     noted(p.conditions.map((c) => CONDITION_LABELS[c]).join(', '), p.note),

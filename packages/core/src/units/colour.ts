@@ -46,6 +46,12 @@ export function labOf(colour: string): Lab | null {
   return { l, a, b };
 }
 
+/** Linear light (red, green and blue as shares of what white gives) in CIELAB under D65. */
+export function labOfLight([r, g, b]: readonly [red: number, green: number, blue: number]): Lab {
+  const { l, a, b: yellow } = lab65({ mode: 'lrgb', r, g, b });
+  return { l, a, b: yellow };
+}
+
 /** CIEDE2000 difference of two colours in CIELAB. Source: CIE 142-2001; checked against published pairs. */
 export const ciede2000Of = (one: Lab, other: Lab): number =>
   ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other });

@@ -4,12 +4,13 @@ import { findingRecord, photoRecord, testRecord } from './evidence.ts';
 import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
 import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
 import { choiceRecord, planRecord } from './system.ts';
-import { patchRecord } from './patches.ts';
+import { patchPictureRecord, patchRecord } from './patches.ts';
 import { roomRecord } from './room.ts';
 import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
 
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
+export { patchSettingSchema, patchShowsSchema, type PatchSetting, type PatchShows } from './patches.ts';
 export {
   handedOverSchema,
   jobRecord,
@@ -95,5 +96,6 @@ export const JOB_RECORDS = {
   visitActs: visitActRecord,
   looks: lookRecord,
   patches: patchRecord,
+  patchPictures: patchPictureRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;

@@ -1,0 +1,116 @@
+import { useEffect, useRef } from 'react';
+import { cornersRefused, intoPicture, type PatchSetting, type PicturePoint } from '@rustic/core';
+import { CORNERS, withEdge } from './setting.ts';
+import { Handle } from './Handle.tsx';
+
+interface Props {
+  file: Blob;
+  setting: PatchSetting;
+  /** How many patches lie side by side. */
+  count: number;
+  onSet: (setting: PatchSetting) => void;
+}
+
+/** A picture of patches with what is set in it: their four corners, and where the strong colour runs. */
+export function SetPicture({ file, setting, count, onSet }: Props) {
+  const picture = useRef<HTMLDivElement>(null);
+  const into = cornersRefused(setting.corners) ? null : intoPicture(setting.corners);
+  const { corners } = setting;
+  const { from, to } = setting.band;
+  return (
+    <div ref={picture} className="relative w-full max-w-[640px] select-none overflow-hidden border border-strong">
+      <Shown file={file} />
+      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden className="absolute inset-0 h-full w-full">
+        <Line along={[...CORNERS, CORNERS[0]!].map(({ name }) => corners[name])} />
+        {into && (
+          <>
+            {Array.from({ length: count - 1 }, (_, i) => (i + 1) / count).map((at) => (
+              <Line key={at} along={[into(at, 0), into(at, 1)]} />
+            ))}
+            <Line along={[into(0, from), into(1, from)]} broken />
+            <Line along={[into(0, to), into(1, to)]} broken />
+          </>
+        )}
+      </svg>
+      {into &&
+        Array.from({ length: count }, (_, i) => (
+          <span
+            key={i}
+            aria-hidden
+            className="absolute -translate-x-1/2 rounded bg-leaf px-1.5 text-sm font-semibold"
+            style={placed(into((i + 0.5) / count, 0.04))}
+          >
+            {i + 1}
+          </span>
+        ))}
+      {CORNERS.map(({ name, words }) => (
+        <Handle
+          key={name}
+          words={`${words} corner of the patches`}
+          at={corners[name]}
+          picture={picture}
+          look="corner"
+          onMove={(at) => onSet({ ...setting, corners: { ...corners, [name]: at } })}
+        />
+      ))}
+      {into && (
+        <>
+          <Handle
+            words="Upper edge of the strong colour"
+            at={into(0.5, from)}
+            picture={picture}
+            look="edge"
+            onMove={(at) => onSet(withEdge(setting, 'from', at))}
+          />
+          <Handle
+            words="Lower edge of the strong colour"
+            at={into(0.5, to)}
+            picture={picture}
+            look="edge"
+            onMove={(at) => onSet(withEdge(setting, 'to', at))}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** A page shows no longer side than this. */
+const SHOWN_PX = 1280;
+
+/** A picture that is on this device alone, drawn: a page of ours takes no picture by an address that is not the server's. */
+function Shown({ file }: { file: Blob }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    let isWanted = true;
+    const draw = async () => {
+      const picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
+      const shown = canvas.current;
+      if (!isWanted || !shown) return picture.close();
+      const scale = Math.min(1, SHOWN_PX / Math.max(picture.width, picture.height));
+      [shown.width, shown.height] = [Math.round(picture.width * scale), Math.round(picture.height * scale)];
+      shown.getContext('2d')!.drawImage(picture, 0, 0, shown.width, shown.height);
+      picture.close();
+    };
+    // What is no picture is said by whoever measures in it.
+    draw().catch(() => undefined);
+    return () => {
+      isWanted = false;
+    };
+  }, [file]);
+  return <canvas ref={canvas} role="img" aria-label="The patches, as photographed" className="block w-full" />;
+}
+
+const placed = ({ x, y }: PicturePoint) => ({ left: `${x * 100}%`, top: `${y * 100}%` });
+
+/** Seen on light and on dark alike. */
+function Line({ along, broken }: { along: readonly PicturePoint[]; broken?: boolean }) {
+  const points = along.map(({ x, y }) => `${x},${y}`).join(' ');
+  const line = { points, fill: 'none', vectorEffect: 'non-scaling-stroke' } as const;
+  return (
+    <>
+      <polyline {...line} stroke="#fff" strokeWidth="3.5" strokeOpacity="0.8" />
+      <polyline {...line} stroke="var(--color-ink)" strokeWidth="1.4" strokeDasharray={broken ? '6 4' : undefined} />
+    </>
+  );
+}
