@@ -6,6 +6,7 @@ import { ensureBuild, ensurePackages } from './build.mjs';
 import { careRows } from './benchCare.mjs';
 import { pdfRow, priceRows } from './benchPrice.mjs';
 import { pageRow } from './benchPage.mjs';
+import { pictureRows } from './benchPicture.mjs';
 import { paintRows } from './benchPaint.mjs';
 import { readingRows } from './benchReading.mjs';
 import { siteRows } from './benchSite.mjs';
@@ -67,6 +68,7 @@ const PARTS = {
   'a trial': trial,
   prices: async () => rows.push(...(await priceRows(core, timed, unit))),
   plans: async () => rows.push(...(await planRows(core, timed, unit))),
+  pictures: async () => rows.push(...(await pictureRows(core, timed))),
   aftercare: async () => rows.push(...(await careRows(core, timed, unit))),
   'over HTTP': overHttp,
   'people at once': async () => {

@@ -92,29 +92,6 @@ test('a room is unfolded, and a window dragged to where it is stays there', asyn
   await expect.poll(async () => Math.round((await opening.boundingBox())!.x - was.x)).toBeGreaterThan(20);
 });
 
-test('a drill: tests cost minutes, a decision ends it, and it says what it was', async ({ page }) => {
-  await page.goto('/practice');
-  const footer = page.locator('footer');
-  await expect(footer).toContainText('minutes spent 0 of');
-  const offered = page.getByRole('button', { name: /, \d+ min$/ });
-  await offered.first().click();
-  await expect(footer).toContainText('tests 1');
-  await expect(footer).not.toContainText('minutes spent 0 of');
-  // A test that the minutes left do not cover cannot be made.
-  for (let i = 0; i < 10; i++) {
-    const open = offered.and(page.locator(':enabled'));
-    if ((await open.count()) === 0) break;
-    await open.first().click();
-  }
-  await expect(offered.and(page.locator(':enabled'))).toHaveCount(0);
-  await page.getByRole('button', { name: 'strip the wax' }).click();
-  await expect(page.getByRole('status').filter({ hasText: /It was .+\./ })).toContainText(
-    /costs about|was right for it/,
-  );
-  await page.keyboard.press('n');
-  await expect(footer).toContainText('tests 0');
-});
-
 test('the shelf is narrowed by name, maker or kind, and says when nothing is left', async ({ page }) => {
   await page.goto('/shelf');
   const rows = page.getByRole('table').getByRole('row');

@@ -4,6 +4,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { AftercareModule } from './aftercare/aftercare.module.ts';
 import { CalendarModule } from './calendar/calendar.module.ts';
 import { ColoursModule } from './colours/colours.module.ts';
+import { PracticeModule } from './practice/practice.module.ts';
 import { DemoModule } from './demo/demo.module.ts';
 import { DocumentsModule } from './documents/documents.module.ts';
 import { EventsModule } from './events/events.module.ts';
@@ -45,6 +46,7 @@ import { RecordModule } from './record/record.module.ts';
     AftercareModule,
     CalendarModule,
     ColoursModule,
+    PracticeModule,
     DemoModule,
     DocumentsModule,
     EventsModule,

@@ -4,10 +4,6 @@ import {
   areaOf,
   asProduct,
   assess,
-  drillCost,
-  drillOf,
-  drillTest,
-  DRILL_TESTS,
   ELEMENTS,
   estimateStep,
   FINISHES,
@@ -17,7 +13,6 @@ import {
   SHIPPED_SHELF,
   STEP_KINDS,
   SUBSTRATES,
-  type StackKind,
   surfaceFacts,
   TEXTURES,
   TREATMENTS,
@@ -206,44 +201,6 @@ describe('treating under doubt', () => {
   });
   test('what a wrong treatment costs is what the account of failure says, and stands as it was written', () => {
     for (const setting of SETTINGS) expect(wrongTreatmentCosts(setting)).toEqual(WRONG_TREATMENT[setting]);
-  });
-});
-
-describe('drills', () => {
-  test('every story can be drawn, its truth one that its house allows, and testing costs minutes', () => {
-    const stories = new Set<string>();
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 0, max: 999 }).map((n) => n / 1000),
-        fc.integer({ min: 0, max: 999 }).map((n) => n / 1000),
-        (a, b) => {
-          const drill = drillOf(a, b);
-          stories.add(drill.story);
-          expect(FINISHES).toContain(drill.truth);
-          expect(drill.budget).toBeGreaterThanOrEqual(Math.min(...DRILL_TESTS.map((t) => t.minutes)));
-        },
-      ),
-      { numRuns: 200 },
-    );
-    expect(stories.size).toBeGreaterThan(3);
-  });
-  const OIL: StackKind = { top: 'oil-alkyd', under: ['older-oil'], bond: 'sound', depth: null };
-  test('what lies there answers tests as the tables say', () => {
-    const counts = { 'no-transfer': 0, other: 0 };
-    for (let i = 0; i < 400; i++) {
-      const { result } = drillTest('spirit-rub', OIL, i / 400, 'a');
-      counts[result === 'no-transfer' ? 'no-transfer' : 'other'] += 1;
-    }
-    expect(counts['no-transfer'] / 400).toBeCloseTo(0.9, 1);
-    expect(drillTest('cross-cut', OIL, 0.1, 'a')).toMatchObject({ kind: 'cross-cut', place: 'a', grade: 0 });
-  });
-  test('treating it rightly costs nothing, wrongly by the square metre', () => {
-    const drill = { ...drillOf(0.1, 0.1), truth: 'oil-alkyd' as const };
-    expect(drillCost(drill, 'oil')).toBe(0);
-    expect(drillCost(drill, 'waterborne')).toBeCloseTo(
-      expectedLoss('waterborne', sureOf('oil-alkyd'), pricesFor(drill.surface)) * drill.surface.areaM2!,
-      6,
-    );
   });
 });
 

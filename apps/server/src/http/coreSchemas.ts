@@ -2891,6 +2891,49 @@ export const coreSchemas: Record<string, object> = {
    "weeks"
   ]
  },
+ "OwnCalibration": {
+  "description": "How far somebody's odds can be trusted.",
+  "type": "object",
+  "properties": {
+   "steps": {
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/SaidAndSo"
+    }
+   },
+   "count": {
+    "type": "number"
+   },
+   "tooSure": {
+    "description": "Mean of what was said less the share that was right: above 0 too sure, below 0 not sure enough. Null before anything was said.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "doubt": {
+    "description": "Standard error of that, so that a few lucky guesses are not praised.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "brier": {
+    "description": "Mean square distance of what was said from what was so; 0 is perfect, 0.25 is tossing a coin. Source: Brier 1950.",
+    "type": [
+     "null",
+     "number"
+    ]
+   }
+  },
+  "required": [
+   "brier",
+   "count",
+   "doubt",
+   "steps",
+   "tooSure"
+  ]
+ },
  "Paper": {
   "description": "A document, the same for the page, the printer and the PDF: what it is called, and its blocks.",
   "type": "object",
@@ -5658,6 +5701,36 @@ export const coreSchemas: Record<string, object> = {
    "standing"
   ]
  },
+ "SaidAndSo": {
+  "description": "Of all that was said with about this much confidence, how much was so.",
+  "type": "object",
+  "properties": {
+   "from": {
+    "description": "Said from this on, and below that.",
+    "type": "number"
+   },
+   "to": {
+    "type": "number"
+   },
+   "count": {
+    "type": "number"
+   },
+   "said": {
+    "description": "Mean of what was said, and share that was right.",
+    "type": "number"
+   },
+   "right": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "count",
+   "from",
+   "right",
+   "said",
+   "to"
+  ]
+ },
  "ScheduleLine": {
   "description": "A line of a job's colour schedule.",
   "type": "object",
@@ -6184,6 +6257,53 @@ export const coreSchemas: Record<string, object> = {
    "widthM",
    "x",
    "y"
+  ]
+ },
+ "Skill": {
+  "enum": [
+   "fittings",
+   "newer-walls",
+   "newer-woodwork",
+   "old-plaster",
+   "old-woodwork",
+   "outside"
+  ],
+  "type": "string"
+ },
+ "SkillStanding": {
+  "description": "How well a kind of surface is known.",
+  "type": "object",
+  "properties": {
+   "skill": {
+    "$ref": "#/components/schemas/Skill"
+   },
+   "tried": {
+    "type": "number"
+   },
+   "right": {
+    "type": "number"
+   },
+   "holds": {
+    "description": "The chance that it is judged rightly now, by what was judged and how long ago; null before it was tried.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "dueAt": {
+    "description": "When it is best tried again; null before it was tried.",
+    "type": [
+     "null",
+     "string"
+    ]
+   }
+  },
+  "required": [
+   "dueAt",
+   "holds",
+   "right",
+   "skill",
+   "tried"
   ]
  },
  "Step": {

@@ -59,6 +59,8 @@ import type {
   PatchRead,
   PatchReading,
   PatchSeen,
+  OwnCalibration,
+  SkillStanding,
   Plan,
   PlanInput,
   Plane,
@@ -176,6 +178,8 @@ export interface CoreTypes {
   PatchRead: PatchRead;
   PatchReading: PatchReading;
   PatchSeen: PatchSeen;
+  OwnCalibration: OwnCalibration;
+  SkillStanding: SkillStanding;
   Plan: Plan;
   PlanInput: PlanInput;
   Plane: Plane;

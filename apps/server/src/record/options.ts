@@ -18,6 +18,7 @@ import { HoursAsSaid1764800000013 } from './migrations/0013-hours-as-said.ts';
 import { DerivedAnswers1766200000027 } from './migrations/0027-derived-answers.ts';
 import { Colours1766300000028 } from './migrations/0028-colours.ts';
 import { PatchPictures1766400000029 } from './migrations/0029-patch-pictures.ts';
+import { Practice1766500000030 } from './migrations/0030-practice.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
@@ -86,6 +87,7 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       DerivedAnswers1766200000027,
       Colours1766300000028,
       PatchPictures1766400000029,
+      Practice1766500000030,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -36,6 +36,7 @@ import {
   WorkLogEntity,
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
+import { PracticeGoEntity, PracticeShownEntity } from './practiceEntities.ts';
 import { PatchEntity, PatchPictureEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
@@ -92,6 +93,8 @@ export const ENTITIES = [
   LookEntity,
   PatchEntity,
   PatchPictureEntity,
+  PracticeGoEntity,
+  PracticeShownEntity,
   MailEntity,
   DerivedAnswerEntity,
   JobPaceEntity,

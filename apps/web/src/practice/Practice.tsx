@@ -1,134 +1,90 @@
 import { useState } from 'react';
-import {
-  chooseTreatment,
-  drillCost,
-  drillOf,
-  drillTest,
-  pricesFor,
-  DRILL_TESTS,
-  FINISH_LABELS,
-  posteriorOdds,
-  rankedFinishes,
-  TEST_LABELS,
-  type Drill,
-  type TestRecord,
-  type Treatment,
-  testWords,
-} from '@rustic/core';
-import { Odds } from '../drawing/Odds.tsx';
-import { Act, Chip } from '../page/Act.tsx';
-import { Page, Total } from '../page/Page.tsx';
+import { Act } from '../page/Act.tsx';
+import { Coming, Page } from '../page/Page.tsx';
+import { type PracticePage, usePracticeQuery } from '../store/endpoints.ts';
 import { sayRoundMoney } from '../words/figures.ts';
+import { OwnRecord } from './OwnRecord.tsx';
+import { RoomWalk, useWalk, WalkTotals } from './RoomWalk.tsx';
 
-const WORDS: Record<Treatment, string> = {
-  bare: 'prime as bare',
-  waterborne: 'paint over as waterborne',
-  oil: 'dull, prime and go over as oil',
-  'over-oil': 'patch and bind as waterborne on oil',
-  clear: 'scuff and block as varnish',
-  wax: 'strip the wax',
-  laminate: 'bond as laminate',
-  distemper: 'wash off as distemper',
-  primed: 'finish over the primer',
-  aerosol: 'block as spray-can paint',
-};
-const OFFERED: Treatment[] = ['waterborne', 'oil', 'over-oil', 'clear', 'bare', 'wax', 'distemper'];
-const begin = () => drillOf(Math.random(), Math.random());
-
-/** Drills: a surface with a hidden finish, minutes to test with, a decision, and what it would have cost. */
+/** Rooms with hidden films: test them, settle, play time forward, and learn how far one's own odds hold. */
 export default function Practice() {
-  const [drill, setDrill] = useState<Drill>(begin);
-  const [tests, setTests] = useState<TestRecord[]>([]);
-  const [chosen, setChosen] = useState<Treatment | null>(null);
-  const spent = tests.reduce((sum, t) => sum + (DRILL_TESTS.find((d) => d.kind === t.kind)?.minutes ?? 0), 0);
-  const odds = posteriorOdds(drill.surface, tests);
-  const again = () => {
-    setDrill(begin());
-    setTests([]);
-    setChosen(null);
-  };
-  const notes = chosen
-    ? [
-        {
-          n: 1,
-          head: `It was ${FINISH_LABELS[drill.truth]}.`,
-          text:
-            drillCost(drill, chosen) === 0
-              ? 'Your way was right for it.'
-              : `To ${WORDS[chosen]} costs about ${sayRoundMoney(drillCost(drill, chosen), 'GBP')} against knowing it.`,
-        },
-        {
-          n: 2,
-          text: `On what you had tested, the engine would ${WORDS[chooseTreatment(odds, pricesFor(drill.surface))]}: the least expected loss, not always the likeliest finish.`,
-        },
-      ]
-    : [
-        {
-          n: 1,
-          text: 'Each test costs minutes. What it shows is drawn from the same table that the diagnosis reads, so a test can mislead here as it does on site.',
-        },
-      ];
+  const { data, error, refetch } = usePracticeQuery();
+  if (!data) return <Coming error={error} again={() => void refetch()} />;
+  return <Practised page={data} />;
+}
+
+type Room = PracticePage['next'];
+
+function Practised({ page }: { page: PracticePage }) {
+  // The room stays the one that was begun: what is kept of it makes another the next.
+  const [room, setRoom] = useState<Room>(page.next);
+  return <Walked key={`${room.plan}/${room.seed}`} page={page} room={room} onRoom={setRoom} />;
+}
+
+interface Props {
+  page: PracticePage;
+  room: Room;
+  onRoom: (room: Room) => void;
+}
+
+function Walked({ page, room, onRoom }: Props) {
+  const walk = useWalk(room.plan, room.seed);
+  const { week, currency } = page;
+  const isWeeks = room.plan === week.plan && room.seed === week.seed;
+  const another = { ...page.next, seed: isWeeks ? page.next.seed : Math.max(page.next.seed, room.seed + 1) };
+  const notes = [
+    {
+      n: 1,
+      text: 'Each test costs minutes. What it shows is drawn from the same tables that the diagnosis reads, so a test can mislead here as it does on site. One brush mostly painted all of one kind, and now and then it did not.',
+    },
+    ...(walk.score
+      ? [
+          {
+            n: 2,
+            text: 'By the book: the test that pays most, again and again, until none pays any more. Its minutes and its losses stand beside yours.',
+          },
+        ]
+      : []),
+  ];
   return (
     <Page
-      title="Practice"
-      above="what is on it?"
+      title={isWeeks ? `${walk.room.name}: the room of the week` : walk.room.name}
+      above="Practice"
       notes={notes}
-      acts={<Act letter="n" words="Another surface" onAct={again} />}
-      footing={
+      acts={
         <>
-          <Total words="minutes spent" figure={`${spent} of ${drill.budget}`} />
-          <Total words="tests" figure={tests.length} />
+          <Act letter="n" words="Another room" onAct={() => onRoom(another)} />
+          {!isWeeks && !week.mine && <Act words="The room of the week" onAct={() => onRoom(week)} />}
         </>
       }
+      footing={<WalkTotals walk={walk} currency={currency} />}
     >
-      <p className="mb-4 max-w-[60ch] font-serif text-[18px]">{drill.story}</p>
-      <h2 className="mb-1 text-[19px]">Test</h2>
-      <div className="flex flex-wrap gap-2">
-        {DRILL_TESTS.map((t) => (
-          <button
-            key={t.kind}
-            type="button"
-            disabled={chosen !== null || spent + t.minutes > drill.budget}
-            onClick={() =>
-              setTests([...tests, drillTest(t.kind, drill.lies, Math.random(), `place ${tests.length + 1}`)])
-            }
-            className="min-h-[44px] rounded border border-ink bg-leaf px-3 disabled:border-strong disabled:text-faded"
-          >
-            {TEST_LABELS[t.kind]}, {t.minutes} min
-          </button>
-        ))}
-      </div>
-      <ul className="my-3 flex flex-wrap gap-2" aria-live="polite">
-        {tests.map((t, i) => (
-          <li key={i} className="rounded-sm border border-strong bg-leaf px-2.5 py-0.5">
-            {testWords(t)}
-          </li>
-        ))}
-      </ul>
-      <h2 className="mb-1 text-[19px]">Decide</h2>
-      <div className="flex flex-wrap gap-2">
-        {OFFERED.map((t) => (
-          <Chip
-            key={t}
-            pressed={chosen === t}
-            onPress={() => {
-              if (!chosen) setChosen(t);
-            }}
-          >
-            {WORDS[t]}
-          </Chip>
-        ))}
-      </div>
-      {chosen && (
-        <div className="mt-4 border-y-2 border-ink bg-leaf px-4 py-3" role="status">
-          <p className="font-semibold">
-            {notes[0]!.head} {notes[0]!.text}
-          </p>
-          <p className="mt-1 wide:hidden">{notes[1]!.text}</p>
-          <h3 className="mt-3 font-sans text-sm text-faded">The odds on what you had tested</h3>
-          <Odds finish={rankedFinishes(odds)} />
-        </div>
+      <RoomWalk walk={walk} currency={currency} />
+      {(week.mine || week.others.length > 0) && (
+        <section aria-label="The room of the week" className="mt-8">
+          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">The room of the week</h2>
+          <ul>
+            {week.mine && (
+              <li className="border-b border-rule py-1.5">
+                You: {week.mine.judged.filter((j) => j.right).length} right of {week.mine.judged.length},{' '}
+                {week.mine.minutes} minutes, {sayRoundMoney(week.mine.lost, currency)} lost.
+              </li>
+            )}
+            {week.mine &&
+              week.others.map((o) => (
+                <li key={o.name} className="border-b border-rule py-1.5">
+                  {o.name}: {o.right} right of {o.of}, {o.minutes} minutes, {sayRoundMoney(o.lost, currency)} lost.
+                </li>
+              ))}
+            {!week.mine && (
+              <li className="py-1.5 text-sm text-faded">
+                How the others did is told once you have been through it yourself.
+              </li>
+            )}
+          </ul>
+        </section>
       )}
+      <OwnRecord page={page} />
     </Page>
   );
 }

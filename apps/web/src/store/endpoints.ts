@@ -1,5 +1,5 @@
 /** Written by tools/written.mjs from the description of the API; not by hand. */
-import type { Access, AirSource, AsItStands, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, Paper, PatchReading, Plan, PlanChoice, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, Tint, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
+import type { Access, AirSource, AsItStands, BadRow, Block, BlockCode, Caution, Cell, ChainCheck, Chemistry, Climate, Condition, Conflict, Demand, Difference, Done, DryingFigures, Element, EvidenceWeight, Exposure, Facing, Family, FanInput, Fault, FaultActKind, FaultCause, Finish, FinishChance, Ground, Guarantee, HoldKind, HouseRuleCode, JobStatus, Layer, LearnedRate, LeftOutReason, Light, Mend, Method, Odour, OwnCalibration, Paper, PatchReading, Plan, PlanChoice, PlanInput, Plane, Preparation, PricedLine, Product, QuoteChange, RelaxedPlan, Reliance, Role, RoomKind, Sheen, SkillStanding, Step, StepKind, Stir, Substrate, TestKind, TestRecord, Texture, Tint, TintRange, TouchUp, TouchUpKit, Treatment, TrialActKind, TrialDesign, TrialWord, View, VisitActKind, Wear } from '@rustic/core';
 import { api } from './api.ts';
 const injectedRtkApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -80,6 +80,23 @@ const injectedRtkApi = api.injectEndpoints({
       KeepColourCardApiArg
     >({
       query: ({ cardId, ...body }) => ({ url: `/api/colour-cards/${encodeURIComponent(String(cardId))}`, method: "PUT", body }),
+    }),
+    practice: build.query<PracticeApiResponse, PracticeApiArg>({
+      query: () => ({ url: `/api/practice` }),
+    }),
+    keepPractice: build.mutation<KeepPracticeApiResponse, KeepPracticeApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/goes`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    showPractice: build.mutation<ShowPracticeApiResponse, ShowPracticeApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/shown`,
+        method: "PUT",
+        body: queryArg,
+      }),
     }),
     enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
       query: (queryArg) => ({
@@ -881,6 +898,14 @@ export type KeepColourCardApiResponse = /** status 2XX as asked */ {
 export type KeepColourCardApiArg = {
   cardId: string;
 } & ColourCardBody;
+export type PracticeApiResponse = /** status 2XX as asked */ PracticePage;
+export type PracticeApiArg = void;
+export type KeepPracticeApiResponse = /** status 2XX as asked */ PracticeGo;
+export type KeepPracticeApiArg = PracticeGoBody;
+export type ShowPracticeApiResponse = /** status 2XX as asked */ {
+  shown: boolean;
+};
+export type ShowPracticeApiArg = PracticeShownBody;
 export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
 export type EnterDemoApiArg = EnterBody;
 export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
@@ -2110,6 +2135,76 @@ export type ColourCardBody = {
     code: string;
   }[];
   kept: boolean;
+};
+export type PracticeGo = {
+  id: string;
+  plan: string;
+  seed: number;
+  judged: {
+    surface: string;
+    skill: string;
+    truth: Finish;
+    sure: number;
+    right: boolean;
+    lost: number;
+  }[];
+  minutes: number;
+  policyMinutes: number;
+  at: string;
+  lost: number;
+  engineLost: number;
+  policyLost: number;
+};
+export type ShownPractice = {
+  name: string;
+  tried: number;
+  right: number;
+  words: string;
+};
+export type PracticePage = {
+  currency: string;
+  standings: SkillStanding[];
+  calibration: OwnCalibration;
+  words: string;
+  next: {
+    plan: string;
+    seed: number;
+  };
+  week: {
+    plan: string;
+    seed: number;
+    mine: PracticeGo | null;
+    others: {
+      name: string;
+      right: number;
+      of: number;
+      minutes: number;
+      lost: number;
+    }[];
+  };
+  goes: PracticeGo[];
+  count: number;
+  shown: boolean;
+  others: ShownPractice[];
+};
+export type PracticeGoBody = {
+  id: string;
+  plan: string;
+  seed: number;
+  tests: {
+    surface: string;
+    kind: TestKind;
+  }[];
+  decisions: {
+    surface: string;
+    treatAs: string;
+    sure: number;
+  }[];
+  at: string;
+};
+export type PracticeShownBody = {
+  id: string;
+  shown: boolean;
 };
 export type Firm = {
   id: string;
@@ -5993,6 +6088,9 @@ export const {
   useColourCardQuery,
   useLazyColourCardQuery,
   useKeepColourCardMutation,
+  usePracticeQuery,
+  useKeepPracticeMutation,
+  useShowPracticeMutation,
   useClientQuery,
   useAgreeMutation,
   useReplyAsClientMutation,

@@ -207,6 +207,10 @@ endpoints.enhanceEndpoints({
     endVisit: { invalidatesTags: writes(onNone, 'visit-made') },
     lookAgain: { invalidatesTags: writes(onNone, 'looked-again') },
 
+    practice: { providesTags: ['Practice'] },
+    keepPractice: { invalidatesTags: moves('Practice') },
+    showPractice: { invalidatesTags: moves('Practice') },
+
     trials: { providesTags: ['Trials'] },
     trial: { providesTags: about('Trial') },
     designTrial: { invalidatesTags: writes(onNone, 'trial-designed') },

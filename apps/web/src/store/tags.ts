@@ -29,6 +29,8 @@ export const TAGS = [
   'Ledger',
   'Trials',
   'Trial',
+  /** What one practised for oneself. */
+  'Practice',
   /** What leaves the firm by e-mail. */
   'Post',
 ] as const;

@@ -10,6 +10,7 @@ import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
 
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
+export { practiceDecisionSchema, practiceGoRecord, practiceJudgedSchema, practiceTestSchema } from './practice.ts';
 export { patchSettingSchema, patchShowsSchema, type PatchSetting, type PatchShows } from './patches.ts';
 export {
   handedOverSchema,

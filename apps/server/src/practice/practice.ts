@@ -1,0 +1,137 @@
+import { Body, Controller, Get, Injectable, Post, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import {
+  calibrationOf,
+  nextPlan,
+  sayCalibration,
+  skillStandings,
+  weekCase,
+  type Judged,
+  type Skill,
+} from '@rustic/core';
+import { In } from 'typeorm';
+import { Answers } from '../answers/answer.ts';
+import { practiceGo, practicePage, practiceShown } from '../answers/practice.ts';
+import { ForEverybody } from '../people/roles.ts';
+import { Sender } from '../people/session.ts';
+import { PersonEntity } from '../record/firmEntities.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
+import { PracticeGoEntity, PracticeShownEntity } from '../record/practiceEntities.ts';
+import { Writes } from '../record/writes.service.ts';
+import { goneThrough } from './goneThrough.ts';
+import { PracticeGoBody, PracticeShownBody } from './practice.dto.ts';
+
+/** So many rooms are listed, the newest first. */
+const LISTED = 12;
+
+/** Practice: what everybody judged for themselves. Nobody sees another's figures who does not show them. */
+@Injectable()
+export class Practice {
+  constructor(private readonly writes: Writes) {}
+
+  async page(who: Who) {
+    const scope = this.writes.reading(who);
+    const now = who.now.toISOString();
+    const week = weekCase(who.firmId, now);
+    const [firm, goes, showing] = await Promise.all([
+      scope.firm(),
+      goesOf(scope, [who.personId]),
+      scope.find(PracticeShownEntity, { shown: true }),
+    ]);
+    const standings = skillStandings(judgedIn(goes), now);
+    const calibration = calibrationOf(goes.flatMap((go) => go.judged));
+    const others = await othersWho(scope, showing);
+    const isWeeks = (go: PracticeGoEntity) => go.plan === week.plan && go.seed === week.seed;
+    return {
+      currency: firm.currency,
+      standings,
+      calibration,
+      words: sayCalibration(calibration),
+      next: { plan: nextPlan(standings, goes.length).code, seed: goes.length + 1 },
+      week: {
+        ...week,
+        mine: goes.find(isWeeks) ?? null,
+        others: others.flatMap(({ name, goes: theirs }) => {
+          const go = theirs.find(isWeeks);
+          const right = go?.judged.filter((j) => j.right).length ?? 0;
+          return go ? [{ name, right, of: go.judged.length, minutes: go.minutes, lost: go.lost }] : [];
+        }),
+      },
+      goes: goes.slice(-LISTED).toReversed(),
+      count: goes.length,
+      shown: showing.some((s) => s.id === who.personId),
+      others: others.map(({ name, goes: theirs }) => {
+        const stated = theirs.flatMap((go) => go.judged);
+        const right = stated.filter((s) => s.right).length;
+        return { name, tried: stated.length, right, words: sayCalibration(calibrationOf(stated)) };
+      }),
+    };
+  }
+
+  /** Keeps a room that was gone through, as the program itself finds that it came out. */
+  async keep(who: Who, body: PracticeGoBody) {
+    const { id, plan, seed, tests, at } = body;
+    const came = goneThrough(body);
+    return this.writes.run(who, (scope) =>
+      scope.add(PracticeGoEntity, { id, personId: who.personId, plan, seed, tests, ...came, at: new Date(at) }),
+    );
+  }
+
+  /** Shows the others how one does, or shows it no more. */
+  async show(who: Who, { shown }: PracticeShownBody) {
+    return this.writes.run(who, async (scope) => {
+      const id = who.personId;
+      const [standing] = await scope.find(PracticeShownEntity, { id });
+      if (standing) await scope.set(PracticeShownEntity, standing, { shown });
+      else await scope.add(PracticeShownEntity, { id, shown });
+      return { shown };
+    });
+  }
+}
+
+const goesOf = (scope: FirmScope, people: readonly string[]): Promise<PracticeGoEntity[]> =>
+  scope.find(PracticeGoEntity, { personId: In([...people]) }, { at: 'ASC', id: 'ASC' });
+
+/** What those judged who show it, the reader left out: by their names. */
+async function othersWho(scope: FirmScope, showing: readonly PracticeShownEntity[]) {
+  const ids = showing.map((s) => s.id).filter((id) => id !== scope.who.personId);
+  if (ids.length === 0) return [];
+  const [people, goes] = await Promise.all([
+    scope.find(PersonEntity, { id: In(ids) }, { name: 'ASC' }),
+    goesOf(scope, ids),
+  ]);
+  return people.map(({ id, name }) => ({ name, goes: goes.filter((go) => go.personId === id) }));
+}
+
+const judgedIn = (goes: readonly PracticeGoEntity[]): Judged[] =>
+  goes.flatMap((go) =>
+    go.judged.map(({ skill, right, sure }) => ({
+      skill: skill as Skill,
+      right,
+      sure,
+      at: go.at.toISOString(),
+      thrifty: go.minutes <= go.policyMinutes,
+    })),
+  );
+
+@ApiTags('practice')
+@Controller('api/practice')
+export class PracticeController {
+  constructor(private readonly practice: Practice) {}
+
+  @Answers('practice', practicePage) @Get() page(@Sender() who: Who) {
+    return this.practice.page(who);
+  }
+  @ForEverybody() @Answers('keepPractice', practiceGo) @Post('goes') keep(
+    @Sender() who: Who,
+    @Body() body: PracticeGoBody,
+  ) {
+    return this.practice.keep(who, body);
+  }
+  @ForEverybody() @Answers('showPractice', practiceShown) @Put('shown') show(
+    @Sender() who: Who,
+    @Body() body: PracticeShownBody,
+  ) {
+    return this.practice.show(who, body);
+  }
+}

@@ -1,0 +1,94 @@
+import { beforeAll, expect, test } from '@jest/globals';
+import { drawRoom, planOf, scoreRoom, TREATMENTS } from '@rustic/core';
+import { signedIn, uuid, type Client } from './client.ts';
+
+let ada: Client;
+let mei: Client;
+beforeAll(async () => {
+  [ada, mei] = [await signedIn(), await signedIn('mei')];
+});
+
+interface Room {
+  plan: string;
+  seed: number;
+}
+const pageOf = async (who: Client) => (await who.get('/api/practice')).body;
+const decided = ({ plan, seed }: Room, treatAs: (typeof TREATMENTS)[number], sure = 0.8) =>
+  drawRoom(planOf(plan)!, seed).surfaces.map(({ id }) => ({ surface: id, treatAs, sure }));
+const go = (who: Client, room: Room, more: object = {}) =>
+  who.post('/api/practice/goes', {
+    id: uuid(),
+    at: new Date().toISOString(),
+    ...room,
+    tests: [],
+    decisions: decided(room, 'wax'),
+    ...more,
+  });
+
+test('a room is scored here, not by whoever sends it, and is theirs alone until they show it', async () => {
+  const { next, count } = await pageOf(mei);
+  const room = drawRoom(planOf(next.plan)!, next.seed);
+  const tests = [{ surface: room.surfaces[0]!.id, kind: 'spirit-rub' as const }];
+  const decisions = decided(next, 'waterborne');
+  const kept = await go(mei, next, { tests, decisions });
+  expect(kept.status).toBe(201);
+  const score = scoreRoom(room, tests, decisions);
+  expect(kept.body).toMatchObject({
+    minutes: score.minutes,
+    policyMinutes: score.policy.minutes,
+    lost: score.lost + score.testCost,
+    judged: score.surfaces.map(({ surface, truth, right }) => ({ surface, truth, right })),
+  });
+  const after = await pageOf(mei);
+  expect([after.count, after.goes[0].id]).toEqual([count + 1, kept.body.id]);
+  expect(after.calibration.count).toBe(room.surfaces.length);
+  expect(after.standings.reduce((sum: number, s: { tried: number }) => sum + s.tried, 0)).toBe(room.surfaces.length);
+  // Not even the owner sees it.
+  expect((await pageOf(ada)).others).toEqual([]);
+  expect((await pageOf(ada)).count).toBe(0);
+  await mei.send('PUT', '/api/practice/shown', { id: uuid(), shown: true });
+  expect((await pageOf(ada)).others).toEqual([
+    expect.objectContaining({ name: 'Mei Okonjo-Hart', tried: room.surfaces.length }),
+  ]);
+  await mei.send('PUT', '/api/practice/shown', { id: uuid(), shown: false });
+  expect((await pageOf(ada)).others).toEqual([]);
+});
+
+test('the room of the week is the same for the whole firm; how the others did is told of those who show it', async () => {
+  const [mine, theirs] = [(await pageOf(ada)).week, (await pageOf(mei)).week];
+  expect([mine.plan, mine.seed]).toEqual([theirs.plan, theirs.seed]);
+  await go(mei, { plan: mine.plan, seed: mine.seed });
+  expect((await pageOf(ada)).week).toMatchObject({ mine: null, others: [] });
+  await mei.send('PUT', '/api/practice/shown', { id: uuid(), shown: true });
+  expect((await pageOf(ada)).week.others).toEqual([expect.objectContaining({ name: 'Mei Okonjo-Hart', minutes: 0 })]);
+  expect((await pageOf(mei)).week.mine).toMatchObject({ plan: mine.plan });
+});
+
+test('the same sent twice is kept once', async () => {
+  const { next, count } = await pageOf(ada);
+  const id = uuid();
+  const at = new Date().toISOString();
+  const [one, again] = [await go(ada, next, { id, at }), await go(ada, next, { id, at })];
+  expect(again.body).toEqual(one.body);
+  expect((await pageOf(ada)).count).toBe(count + 1);
+});
+
+test('what is no room, no test of it, or not settled whole is refused by its path, and nothing is kept', async () => {
+  const { next, count } = await pageOf(ada);
+  const whole = decided(next, 'oil');
+  const refused: readonly (readonly [object, string])[] = [
+    [{ plan: 'ballroom' }, 'plan'],
+    [{ tests: [{ surface: 'chimney', kind: 'spirit-rub' }] }, 'tests[0]'],
+    [{ tests: [{ surface: whole[0]!.surface, kind: 'taste' }] }, 'tests[0].kind'],
+    [{ decisions: whole.slice(1) }, 'decisions'],
+    [{ decisions: [...whole, whole[0]] }, 'decisions'],
+    [{ decisions: whole.map((d) => ({ ...d, treatAs: 'burn' })) }, 'decisions'],
+    [{ decisions: whole.map((d) => ({ ...d, sure: 1.4 })) }, 'decisions[0].sure'],
+    [{ seed: -1 }, 'seed'],
+  ];
+  for (const [more, path] of refused) {
+    const answer = await go(ada, next, more);
+    expect([answer.status, answer.body.errors[0].path]).toEqual([400, path]);
+  }
+  expect((await pageOf(ada)).count).toBe(count);
+});

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { FINISHES, TEST_KINDS } from '../../vocabulary/index.ts';
+import { code, count, id, instant, money } from '../fields.ts';
+import { record } from '../record.ts';
+
+const share = z.number().min(0).max(1);
+
+/** A test that was made in a room to practise in, in the order in which tests were made. */
+export const practiceTestSchema = z.strictObject({ surface: code, kind: z.enum(TEST_KINDS) });
+
+/** What somebody settled for on one surface of it, and how sure they say they are, 0 … 1. */
+export const practiceDecisionSchema = z.strictObject({ surface: code, treatAs: code, sure: share });
+
+/** How one surface was judged. Money in minor units. */
+export const practiceJudgedSchema = z.strictObject({
+  surface: code,
+  skill: code,
+  truth: z.enum(FINISHES),
+  sure: share,
+  right: z.boolean(),
+  lost: money,
+});
+
+/** A room that somebody practised in, as it came out: it is theirs alone unless they show it. Inserted, never changed. */
+export const practiceGoRecord = record('practice_go', {
+  id,
+  personId: id,
+  plan: code,
+  seed: count,
+  tests: z.array(practiceTestSchema).max(60, 'holds at most 60 tests'),
+  judged: z.array(practiceJudgedSchema).max(12),
+  minutes: count,
+  /** Of whoever makes the test that pays most until none pays. */
+  policyMinutes: count,
+  /** What was lost, tests and all; by the engine on the same tests; and by the book. Minor units. */
+  lost: money,
+  engineLost: money,
+  policyLost: money,
+  at: instant,
+});
