@@ -17,6 +17,7 @@ export const COMMANDS = {
   tryAtHandover: 'Tried at hand-over',
   endVisit: 'A visit',
   lookAgain: 'Something looked at again',
+  keepPractice: 'A room practised in',
 } as const;
 export type Command = keyof typeof COMMANDS;
 export const isCommand = (endpoint: string): endpoint is Command => Object.hasOwn(COMMANDS, endpoint);
