@@ -126,7 +126,7 @@ function met({ corner, along, down }: Stand, x: number, y: number): [number, num
   const upright = cross(along, down);
   const ray: Space = [x - 0.5, y - 0.5, 1];
   const far = dot(corner, upright) / dot(ray, upright);
-  const place = ray.map((part, i) => part * far - corner[i]!) as unknown as Space;
+  const place: Space = [ray[0] * far - corner[0], ray[1] * far - corner[1], ray[2] * far - corner[2]];
   const square = dot(upright, upright);
   return [dot(cross(place, down), upright) / square, dot(cross(along, place), upright) / square];
 }

@@ -1,7 +1,7 @@
 import {
   drawRoom,
+  isOffered,
   planOf,
-  PRACTICE_TESTS,
   scoreRoom,
   TREATMENTS,
   type PracticeDecision,
@@ -11,7 +11,6 @@ import {
 import { refusedWith } from '../http/refused.ts';
 import type { PracticeGoBody } from './practice.dto.ts';
 
-const OFFERED = PRACTICE_TESTS.map((t) => t.kind);
 const isTreatment = (code: string): code is Treatment => (TREATMENTS as readonly string[]).includes(code);
 
 /** How a room came out that somebody went through: drawn again here, so that nobody writes their own figures. */
@@ -20,7 +19,7 @@ export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBo
   if (!plan) throw refusedWith([{ path: 'plan', message: 'is no room to practise in' }]);
   const room = drawRoom(plan, seed);
   const known = new Set(room.surfaces.map((s) => s.id));
-  const bad = tests.findIndex(({ surface, kind }) => !known.has(surface) || !OFFERED.includes(kind));
+  const bad = tests.findIndex(({ surface, kind }) => !known.has(surface) || !isOffered(kind));
   if (bad >= 0) throw refusedWith([{ path: `tests[${bad}]`, message: 'is no test that this room offers' }]);
   const { surfaces, minutes, testCost, lost, engineLost, policy } = scoreRoom(room, tests, decidedIn(room, decisions));
   return {

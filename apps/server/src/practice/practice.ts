@@ -3,6 +3,7 @@ import { ApiTags } from '@nestjs/swagger';
 import {
   calibrationOf,
   nextPlan,
+  rightIn,
   sayCalibration,
   skillStandings,
   weekCase,
@@ -53,8 +54,9 @@ export class Practice {
         mine: goes.find(isWeeks) ?? null,
         others: others.flatMap(({ name, goes: theirs }) => {
           const go = theirs.find(isWeeks);
-          const right = go?.judged.filter((j) => j.right).length ?? 0;
-          return go ? [{ name, right, of: go.judged.length, minutes: go.minutes, lost: go.lost }] : [];
+          return go
+            ? [{ name, right: rightIn(go.judged), of: go.judged.length, minutes: go.minutes, lost: go.lost }]
+            : [];
         }),
       },
       goes: goes.slice(-LISTED).toReversed(),
@@ -62,8 +64,7 @@ export class Practice {
       shown: showing.some((s) => s.id === who.personId),
       others: others.map(({ name, goes: theirs }) => {
         const stated = theirs.flatMap((go) => go.judged);
-        const right = stated.filter((s) => s.right).length;
-        return { name, tried: stated.length, right, words: sayCalibration(calibrationOf(stated)) };
+        return { name, tried: stated.length, right: rightIn(stated), words: sayCalibration(calibrationOf(stated)) };
       }),
     };
   }

@@ -16,6 +16,9 @@ export interface UnderWay {
   posted: PostedPlan | null;
 }
 
+/** A job may stand at two firms: what is kept of it is kept for each. */
+export const jobKey = ({ who }: FirmScope, jobId: string): string => `${who.firmId} ${jobId}`;
+
 /** Jobs under way, each read and reckoned once for its mark: as the clock goes on, only where things stand is another. */
 export class JobsUnderWay {
   private readonly atHand = new LRUCache<string, UnderWay>({
@@ -26,9 +29,8 @@ export class JobsUnderWay {
   /** Every one of these jobs, in their order. */
   async of(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark): Promise<UnderWay[]> {
     const found = new Map<string, UnderWay>();
-    const keyOf = (id: string) => `${scope.who.firmId} ${id}`;
     for (const job of jobs) {
-      const known = this.atHand.get(keyOf(job.id));
+      const known = this.atHand.get(jobKey(scope, job.id));
       if (known?.mark === jobMark(mark, job)) found.set(job.id, known);
     }
     const moved = jobs.filter((job) => !found.has(job.id));
@@ -36,7 +38,7 @@ export class JobsUnderWay {
       await composeAll(records);
       const { job } = records;
       const made = { mark: jobMark(mark, job), records, posted: await newestPlan(scope, job.id) };
-      this.atHand.set(keyOf(job.id), made);
+      this.atHand.set(jobKey(scope, job.id), made);
       found.set(job.id, made);
     }
     return jobs.flatMap((job) => found.get(job.id) ?? []);

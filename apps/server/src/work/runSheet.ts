@@ -19,11 +19,11 @@ import { timesOf } from '../reading/visitTimes.ts';
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import { Patches } from '../trials/patches.ts';
 import { Trials } from '../trials/trials.service.ts';
-import { JobsUnderWay } from './jobsUnderWay.ts';
+import { jobKey, JobsUnderWay } from './jobsUnderWay.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
 import { packed, type Packed } from '../http/packed.ts';
-import { firmMark, type FirmMark } from '../reading/marks.ts';
+import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
 import { onceFor, Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
@@ -135,18 +135,19 @@ export class RunSheet {
 
   /** The lines of each job, as text; those of a job on which nothing happened stand for a minute. */
   private async linesOf(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark): Promise<SaidLines[]> {
-    const underWay = await this.underWay.of(scope, jobs, mark);
-    return underWay.map(({ mark: stood, records, posted }) => {
-      const now = `${stood}|${minuteOf(scope.who)}`;
-      const key = `${scope.who.firmId} ${records.job.id}`;
-      const known = this.lines.get(key, now);
-      if (known) return known;
+    const minute = minuteOf(scope.who);
+    const known = new Map(
+      jobs.map((j) => [j.id, this.lines.get(jobKey(scope, j.id), `${jobMark(mark, j)}|${minute}`)]),
+    );
+    const turned = jobs.filter((j) => known.get(j.id) === undefined);
+    for (const { mark: stood, records, posted } of await this.underWay.of(scope, turned, mark)) {
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
       const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
-      this.lines.set(key, now, said);
-      return said;
-    });
+      this.lines.set(jobKey(scope, records.job.id), `${stood}|${minute}`, said);
+      known.set(records.job.id, said);
+    }
+    return jobs.flatMap((j) => known.get(j.id) ?? []);
   }
 }
 

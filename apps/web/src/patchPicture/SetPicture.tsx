@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { cornersRefused, intoPicture, type PatchSetting, type PicturePoint } from '@rustic/core';
-import { CORNERS, withEdge } from './setting.ts';
+import { CORNERS, EDGES, withEdge } from './setting.ts';
+import { drawnOn } from '../photos/drawnOn.ts';
 import { Handle } from './Handle.tsx';
 
 interface Props {
@@ -53,24 +54,17 @@ export function SetPicture({ file, setting, count, onSet }: Props) {
           onMove={(at) => onSet({ ...setting, corners: { ...corners, [name]: at } })}
         />
       ))}
-      {into && (
-        <>
+      {into &&
+        EDGES.map(({ edge, words }) => (
           <Handle
-            words="Upper edge of the strong colour"
-            at={into(0.5, from)}
+            key={edge}
+            words={`${words} edge of the strong colour`}
+            at={into(0.5, setting.band[edge])}
             picture={picture}
             look="edge"
-            onMove={(at) => onSet(withEdge(setting, 'from', at))}
+            onMove={(at) => onSet(withEdge(setting, edge, at))}
           />
-          <Handle
-            words="Lower edge of the strong colour"
-            at={into(0.5, to)}
-            picture={picture}
-            look="edge"
-            onMove={(at) => onSet(withEdge(setting, 'to', at))}
-          />
-        </>
-      )}
+        ))}
     </div>
   );
 }
@@ -82,21 +76,8 @@ const SHOWN_PX = 1280;
 function Shown({ file }: { file: Blob }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
-    let isWanted = true;
-    const draw = async () => {
-      const picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
-      const shown = canvas.current;
-      if (!isWanted || !shown) return picture.close();
-      const scale = Math.min(1, SHOWN_PX / Math.max(picture.width, picture.height));
-      [shown.width, shown.height] = [Math.round(picture.width * scale), Math.round(picture.height * scale)];
-      shown.getContext('2d')!.drawImage(picture, 0, 0, shown.width, shown.height);
-      picture.close();
-    };
     // What is no picture is said by whoever measures in it.
-    draw().catch(() => undefined);
-    return () => {
-      isWanted = false;
-    };
+    if (canvas.current) drawnOn(canvas.current, file, SHOWN_PX).catch(() => undefined);
   }, [file]);
   return <canvas ref={canvas} role="img" aria-label="The patches, as photographed" className="block w-full" />;
 }

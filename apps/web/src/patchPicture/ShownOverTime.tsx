@@ -22,10 +22,8 @@ export function ShownOverTime({ shown, most }: { shown: readonly Shown[]; most: 
   const y = scaleLinear()
     .domain([0, Math.max(SEEN.dyeStrong, most)])
     .range([HEIGHT - EDGE, EDGE]);
-  const path = line<Shown>(
-    (s) => x(Math.max(1, s.minutes)),
-    (s) => y(s.difference),
-  )(shown);
+  const at = ({ minutes }: Shown) => x(Math.max(1, minutes));
+  const path = line<Shown>(at, (s) => y(s.difference))(shown);
   const told = shown.map((s) => `${s.difference.toFixed(1)} after ${sayLength(s.minutes)}`).join(', ');
   const last = shown.at(-1)!;
   return (
@@ -44,17 +42,17 @@ export function ShownOverTime({ shown, most }: { shown: readonly Shown[]; most: 
       {shown.map((s) => (
         <g key={`${s.minutes}/${s.coats}`}>
           <line
-            x1={x(Math.max(1, s.minutes))}
-            x2={x(Math.max(1, s.minutes))}
+            x1={at(s)}
+            x2={at(s)}
             y1={y(Math.max(0, s.difference - 2 * s.doubt))}
             y2={y(s.difference + 2 * s.doubt)}
             stroke="var(--color-strong)"
             strokeWidth="3"
           />
-          <circle cx={x(Math.max(1, s.minutes))} cy={y(s.difference)} r="3" fill="var(--color-ink)" />
+          <circle cx={at(s)} cy={y(s.difference)} r="3" fill="var(--color-ink)" />
         </g>
       ))}
-      <text x={x(Math.max(1, last.minutes)) + 6} y={y(last.difference) + 4} fontSize="12.5" fontWeight="600">
+      <text x={at(last) + 6} y={y(last.difference) + 4} fontSize="12.5" fontWeight="600">
         {last.difference.toFixed(1)}
       </text>
     </svg>

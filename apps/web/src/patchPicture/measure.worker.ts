@@ -1,4 +1,5 @@
 import { readPatchPicture, type Picture } from '@rustic/core';
+import { drawnOn } from '../photos/drawnOn.ts';
 import type { Asked, Told } from './asked.ts';
 
 /** A picture is read at no more than this: finer than that a patch is only noise. */
@@ -20,11 +21,7 @@ self.onmessage = async ({ data }: MessageEvent<Asked>) => {
 };
 
 async function opened(file: Blob): Promise<Picture> {
-  const read = await createImageBitmap(file, { imageOrientation: 'from-image' });
-  const scale = Math.min(1, LONGEST_PX / Math.max(read.width, read.height));
-  const canvas = new OffscreenCanvas(Math.round(read.width * scale), Math.round(read.height * scale));
-  const drawing = canvas.getContext('2d', { willReadFrequently: true })!;
-  drawing.drawImage(read, 0, 0, canvas.width, canvas.height);
-  read.close();
+  const canvas = new OffscreenCanvas(1, 1);
+  const drawing = await drawnOn(canvas, file, LONGEST_PX, { willReadFrequently: true });
   return drawing.getImageData(0, 0, canvas.width, canvas.height);
 }

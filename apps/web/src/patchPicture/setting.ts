@@ -19,8 +19,18 @@ export const CORNERS: readonly { name: keyof PatchSetting['corners']; words: str
   { name: 'bottomLeft', words: 'Lower left' },
 ];
 
+/** The edges of the strong colour, from above. */
+export const EDGES: readonly { edge: keyof PatchSetting['band']; words: string }[] = [
+  { edge: 'from', words: 'Upper' },
+  { edge: 'to', words: 'Lower' },
+];
+
 /** An edge of the strong colour drawn to where a place of the picture is, down the patches; never past the other. */
-export function withEdge({ corners, band }: PatchSetting, edge: 'from' | 'to', to: PicturePoint): PatchSetting {
+export function withEdge(
+  { corners, band }: PatchSetting,
+  edge: keyof PatchSetting['band'],
+  to: PicturePoint,
+): PatchSetting {
   const down = downOf(corners, to);
   const moved =
     edge === 'from'

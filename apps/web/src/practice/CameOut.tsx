@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import {
   FAULT_LABELS,
   FINISH_LABELS,
@@ -32,7 +33,7 @@ export function CameOut({ room, score, currency }: Props) {
 
 function CameOutOn({ room, one, currency }: { room: PracticeRoom; one: SurfaceScore; currency: string }) {
   const surface = room.surfaces.find((s) => s.id === one.surface)!;
-  const { layers, came } = playedForward(room, surface, one.treatAs);
+  const { layers, came } = useMemo(() => playedForward(room, surface, one.treatAs), [room, surface, one.treatAs]);
   const [first] = came;
   const { inOurWords } = useWords();
   return (

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { rightIn } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Coming, Page } from '../page/Page.tsx';
 import { type PracticePage, usePracticeQuery } from '../store/endpoints.ts';
@@ -66,8 +67,8 @@ function Walked({ page, room, onRoom }: Props) {
           <ul>
             {week.mine && (
               <li className="border-b border-rule py-1.5">
-                You: {week.mine.judged.filter((j) => j.right).length} right of {week.mine.judged.length},{' '}
-                {week.mine.minutes} minutes, {sayRoundMoney(week.mine.lost, currency)} lost.
+                You: {rightIn(week.mine.judged)} right of {week.mine.judged.length}, {week.mine.minutes} minutes,{' '}
+                {sayRoundMoney(week.mine.lost, currency)} lost.
               </li>
             )}
             {week.mine &&

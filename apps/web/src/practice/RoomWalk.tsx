@@ -1,8 +1,9 @@
 import { useMemo, useState } from 'react';
 import {
   drawRoom,
+  testMinutes,
   planOf,
-  PRACTICE_TESTS,
+  rightIn,
   scoreRoom,
   testsShown,
   type PracticeDecision,
@@ -32,7 +33,7 @@ export function useWalk(plan: string, seed: number) {
     const { treatAs, sure } = settled[id] ?? UNSETTLED;
     return treatAs ? [{ surface: id, treatAs, sure }] : [];
   });
-  const minutes = tests.reduce((sum, t) => sum + PRACTICE_TESTS.find((o) => o.kind === t.kind)!.minutes, 0);
+  const minutes = testMinutes(tests);
   const play = () => {
     setScore(scoreRoom(room, tests, decisions));
     void keep({ id: newId(), at: nowText(), plan, seed, tests, decisions });
@@ -104,7 +105,7 @@ export function WalkTotals({ walk, currency }: { walk: Walk; currency: string })
       <Total words="tests" figure={tests.length} />
       {score ? (
         <>
-          <Total words="right" figure={`${score.surfaces.filter((s) => s.right).length} of ${room.surfaces.length}`} />
+          <Total words="right" figure={`${rightIn(score.surfaces)} of ${room.surfaces.length}`} />
           <Total words="lost, tests and all" figure={sayRoundMoney(score.lost + score.testCost, currency)} />
           <Total words="by the book" figure={sayRoundMoney(score.policy.lost + score.policy.testCost, currency)} />
         </>

@@ -74,7 +74,7 @@ function truths(hasMoreCoats: boolean): Truth[] {
 export function patchSeen(pictures: readonly PatchPictureRead[]): PatchSeen | null {
   if (pictures.length === 0) return null;
   const inTime = pictures.toSorted((a, b) => a.minutes - b.minutes);
-  const laid = coatsIn(inTime);
+  const laid = asLaid(inTime);
   const chances: Record<SeenAs, number> = { covers: 0, 'shows-through': 0, 'faint-bleed': 0, 'bleeds-through': 0 };
   const { more } = laid.at(-1)!;
   const all = truths(more > 0);
@@ -98,7 +98,7 @@ interface Laid extends PatchPictureRead {
 }
 
 /** A further coat was laid after the last picture without it: that is when dye sets out anew. */
-function coatsIn(inTime: readonly PatchPictureRead[]): Laid[] {
+function asLaid(inTime: readonly PatchPictureRead[]): Laid[] {
   return inTime.map((picture) => {
     const before = inTime.findLast((p) => p.coats < picture.coats && p.minutes < picture.minutes);
     return {

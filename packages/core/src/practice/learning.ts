@@ -3,6 +3,7 @@ import { ROOM_PLANS, type RoomPlan } from './knowledge/rooms.ts';
 import { SKILLS, skillOf, type Skill } from './knowledge/skills.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { drawnBy } from './byLot.ts';
+import { rightIn } from './score.ts';
 
 /** How one surface of one kind was judged, and when. */
 export interface Judged {
@@ -46,8 +47,7 @@ export function skillStandings(judged: readonly Judged[], now: string): SkillSta
       createEmptyCard(new Date(first.at)),
     );
     const holds = SCHEDULER.get_retrievability(card, new Date(now), false);
-    const right = goes.filter((g) => g.right).length;
-    return { skill, tried: goes.length, right, holds, dueAt: card.due.toISOString() };
+    return { skill, tried: goes.length, right: rightIn(goes), holds, dueAt: card.due.toISOString() };
   });
 }
 

@@ -5,6 +5,7 @@ import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
 import { ON_PLAIN, tableOf } from '../evidence/likelihood.ts';
 import { stacksIn } from '../evidence/posterior.ts';
 import { STACKS, TOP_OF, type StackKind } from '../evidence/stackSpace.ts';
+import type { PracticeTest } from '../model/records/index.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { FINISHES, TEST_TAKES, type TestKind } from '../vocabulary/index.ts';
@@ -33,14 +34,13 @@ export interface PracticeRoom {
   surfaces: PracticeSurface[];
 }
 
-/** A test that was made in a room, in the order in which tests were made. */
-export interface PracticeTest {
-  surface: string;
-  kind: TestKind;
-}
-
+const minutesFor = (kind: TestKind) => TEST_TAKES[kind]!.minutes;
 /** The tests that a room offers, with their minutes. */
-export const PRACTICE_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: TEST_TAKES[kind]!.minutes }));
+export const PRACTICE_TESTS = FINISH_TESTS.map((kind) => ({ kind, minutes: minutesFor(kind) }));
+export const isOffered = (kind: TestKind): boolean => FINISH_TESTS.includes(kind);
+/** How long so many tests take. */
+export const testMinutes = (tests: readonly PracticeTest[]): number =>
+  tests.reduce((sum, { kind }) => sum + minutesFor(kind), 0);
 
 export const planOf = (code: string): RoomPlan | undefined => ROOM_PLANS.find((p) => p.code === code);
 

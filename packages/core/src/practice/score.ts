@@ -6,17 +6,11 @@ import { houseTests } from '../evidence/nextTest.ts';
 import { posteriorIn } from '../evidence/posterior.ts';
 import { costOf } from '../evidence/testSaving.ts';
 import { chooseTreatment, pricesFor, settingOf } from '../evidence/treatment.ts';
+import type { PracticeTest } from '../model/records/index.ts';
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type Finish } from '../vocabulary/index.ts';
 import type { Skill } from './knowledge/skills.ts';
-import {
-  PRACTICE_TESTS,
-  roomRead,
-  testsShown,
-  type PracticeRoom,
-  type PracticeSurface,
-  type PracticeTest,
-} from './room.ts';
+import { isOffered, testMinutes, roomRead, testsShown, type PracticeRoom, type PracticeSurface } from './room.ts';
 
 /** What somebody settled for on one surface, and how sure they say they are. */
 export interface PracticeDecision {
@@ -57,8 +51,6 @@ export interface PracticeScore {
 /** Nobody tests one room longer than this. */
 const MOST_TESTS = 14;
 
-const minutesOf = (tests: readonly PracticeTest[]) =>
-  tests.reduce((sum, { kind }) => sum + TEST_TAKES[kind]!.minutes, 0);
 const costOfAll = (tests: readonly PracticeTest[]) =>
   tests.reduce((sum, { kind }) => sum + costOf(kind, TEST_TAKES[kind]!.minutes), 0);
 
@@ -76,11 +68,10 @@ function engineOn(house: House, { id, surface }: PracticeSurface): { treatAs: Tr
   return { treatAs, sure: alike.reduce((sum, [, p]) => sum + p, 0) };
 }
 
-const OFFERED = new Set(PRACTICE_TESTS.map((t) => t.kind));
 /** The tests that pay still, the best first; only such as a room offers. */
 const stillPaying = (house: House) =>
   houseTests(house, (member) => conditionFindings(member.surface, member.tests)).tests.filter(({ kind }) =>
-    OFFERED.has(kind),
+    isOffered(kind),
   );
 
 /** Makes the test that pays most until none does: what practice is held against. */
@@ -93,6 +84,9 @@ export function byTheBook(room: PracticeRoom): PracticeTest[] {
   }
   return tests;
 }
+
+/** How many of these were right. */
+export const rightIn = (judged: readonly { right: boolean }[]): number => judged.filter((j) => j.right).length;
 
 /** How a room came out. Each surface has its decision. */
 export function scoreRoom(
@@ -124,12 +118,12 @@ export function scoreRoom(
   const sumOf = (figure: (s: SurfaceScore) => number) => surfaces.reduce((sum, s) => sum + figure(s), 0);
   return {
     surfaces,
-    minutes: minutesOf(tests),
+    minutes: testMinutes(tests),
     testCost: costOfAll(tests),
     lost: sumOf((s) => s.lost),
     engineLost: sumOf((s) => s.engine.lost),
     policy: {
-      minutes: minutesOf(book),
+      minutes: testMinutes(book),
       testCost: costOfAll(book),
       lost: room.surfaces.reduce((sum, one) => sum + lostOn(one, engineOn(bookHouse, one).treatAs), 0),
       tests: book,

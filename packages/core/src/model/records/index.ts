@@ -10,7 +10,13 @@ import { surfaceRecord } from './surface.ts';
 import { trialActRecord, trialRecord } from './trials.ts';
 
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
-export { practiceDecisionSchema, practiceGoRecord, practiceJudgedSchema, practiceTestSchema } from './practice.ts';
+export {
+  practiceDecisionSchema,
+  practiceGoRecord,
+  practiceJudgedSchema,
+  practiceTestSchema,
+  type PracticeTest,
+} from './practice.ts';
 export { patchSettingSchema, patchShowsSchema, type PatchSetting, type PatchShows } from './patches.ts';
 export {
   handedOverSchema,

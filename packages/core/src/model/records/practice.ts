@@ -7,6 +7,7 @@ const share = z.number().min(0).max(1);
 
 /** A test that was made in a room to practise in, in the order in which tests were made. */
 export const practiceTestSchema = z.strictObject({ surface: code, kind: z.enum(TEST_KINDS) });
+export type PracticeTest = z.infer<typeof practiceTestSchema>;
 
 /** What somebody settled for on one surface of it, and how sure they say they are, 0 … 1. */
 export const practiceDecisionSchema = z.strictObject({ surface: code, treatAs: code, sure: share });
