@@ -70,6 +70,7 @@ describe('a job’s colour schedule', () => {
     room: 'Hall',
     name: surfaceId,
     sheen: null,
+    partId: null,
   });
   test('has every colour that is wanted once, named ones first, with all its places', () => {
     const lines = colourSchedule(

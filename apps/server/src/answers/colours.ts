@@ -1,6 +1,14 @@
-import { cardFields, jobColoursSchema, namedColourSchema } from '@rustic/core';
+import {
+  cardFields,
+  FAMILIES,
+  jobColoursSchema,
+  namedColourSchema,
+  roomRecord,
+  SHEENS,
+  surfaceRecord,
+} from '@rustic/core';
 import { z } from 'zod';
-import { answer, figure, from, like, named, sum, text } from './answer.ts';
+import { answer, figure, flag, from, like, named, oneOf, sum, text } from './answer.ts';
 
 const { colours: chips, ...card } = cardFields;
 const cardHead = { id: text, name: like(card.name), maker: like(card.maker), version: figure };
@@ -13,7 +21,7 @@ const line = named('ColourLine', {
   onCard: answer(from('NamedColour', 'name', 'code', 'maker')).nullable(),
   places: z.array(
     answer({
-      ...from('ColourPlace', 'surfaceId', 'room', 'name', 'sheen'),
+      ...from('ColourPlace', 'surfaceId', 'partId', 'room', 'name', 'sheen'),
       /** Coats of the finish. */
       coats: figure,
       /** What the tint of its primer is worth; null: none is tinted. */
@@ -43,3 +51,51 @@ export const chipsAnswer = answer({
   /** How many more there are. */
   more: figure,
 });
+
+/** What parts in colours of their own come to, each by itself and all beside the surface in one colour. */
+const reckoned = {
+  /** What they are laid in; null: the system lays no coat of colour over the whole face. */
+  family: oneOf(FAMILIES).nullable(),
+  parts: z.array(
+    answer({
+      id: text,
+      areaM2: figure,
+      /** Its line that is taped, in metres, and how much of it is no straight line. */
+      tapeM: figure,
+      curvedM: figure,
+      /** In which round of taping it is painted; 0: nothing is seen of it. */
+      round: figure,
+      coats: figure,
+      litres: figure,
+      /** Laid over the coats of the ground; else the ground stops at its line. */
+      overGround: flag,
+    }),
+  ),
+  faceM2: figure,
+  groundM2: figure,
+  rounds: figure,
+  tapingMinutes: figure,
+  addsMinutes: figure,
+  addsLitres: figure,
+  adds: sum,
+};
+export const partsReckonedAnswer = named('PartsReckoned', reckoned);
+const { colourParts } = surfaceRecord.fields;
+export const partsAnswer = named('PartsPage', {
+  job: answer({ id: text, title: text }),
+  room: answer({ id: text, name: text, sketch: like(roomRecord.fields.sketch) }),
+  surface: answer({
+    id: text,
+    name: text,
+    version: figure,
+    areaM2: figure.nullable(),
+    colour: text.nullable(),
+    sheen: oneOf(SHEENS).nullable(),
+    colourParts: like(colourParts),
+  }),
+  measured: answer({ kind: oneOf(['own']), widthM: figure, heightM: figure, count: figure }).nullable(),
+  colours: z.array(like(namedColourSchema)),
+  currency: text,
+  reckoned: partsReckonedAnswer,
+});
+export const partsKept = answer({ version: figure });

@@ -1,7 +1,7 @@
 import { stepWords } from '@rustic/core';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { PostedPlan } from '../reading/newestPlan.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { allStepsOf, workOn } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { saidBy } from '../reading/pricedJob.ts';
@@ -26,8 +26,8 @@ export function eventsOf(records: JobRecords, posted: PostedPlan, personId: stri
   return records.surfaces
     .filter((s) => !isLeftOut(s))
     .flatMap((surface) => {
-      const system = systemOf(records, surface);
-      const work = new Map(workOn(records, surface, system).work.map((w) => [w.plan.id, w]));
+      const steps = allStepsOf(records, surface);
+      const work = new Map(workOn(records, surface).work.map((w) => [w.plan.id, w]));
       const room = records.rooms.find((r) => r.id === surface.roomId)?.name ?? '';
       return posted.plan.steps
         .filter(
@@ -35,7 +35,7 @@ export function eventsOf(records: JobRecords, posted: PostedPlan, personId: stri
         )
         .map((step): CalendarEvent => {
           const w = work.get(step.id);
-          const line = w && system.steps[w.step];
+          const line = w && steps[w.step];
           return {
             id: `${surface.id}/${step.id}@rustic-ledger`,
             start: new Date(step.start),

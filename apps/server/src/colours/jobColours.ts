@@ -1,13 +1,21 @@
 import { Body, Controller, Get, Injectable, Param, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { chipLike, colourSchedule, sameColour, tintSaving } from '@rustic/core';
+import {
+  chipLike,
+  coatsOfPart,
+  colourSchedule,
+  sameColour,
+  tintSaving,
+  type ColouredSurface,
+  type ColourParts,
+} from '@rustic/core';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Answers } from '../answers/answer.ts';
 import { coloursPage, jobColoursAnswer } from '../answers/colours.ts';
-import { systemOf } from '../reading/houseReading.ts';
+import { partsOf, systemOf } from '../reading/houseReading.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { Sender } from '../people/session.ts';
@@ -30,13 +38,7 @@ export class JobColours {
     const { job, firm } = records;
     const inWork = records.surfaces.filter((s) => !isLeftOut(s));
     const lines = colourSchedule(
-      inWork.map((s) => ({
-        surfaceId: s.id,
-        room: records.rooms.find((r) => r.id === s.roomId)?.name ?? '',
-        name: s.name,
-        sheen: s.wanted.sheen ?? null,
-        colour: s.wanted.colour ?? null,
-      })),
+      inWork.flatMap((s) => placesOf(records, s)),
       job.colours,
     );
     return {
@@ -45,7 +47,7 @@ export class JobColours {
       lines: lines.map((line) => ({
         ...line,
         onCard: line.named ? null : chipLike(cards, line.colour),
-        places: line.places.map((place) => ({ ...place, ...coatedAs(records, place.surfaceId) })),
+        places: line.places.map((place) => ({ ...place, ...coatedAs(records, place.surfaceId, place.partId) })),
       })),
     };
   }
@@ -77,18 +79,55 @@ export class JobColours {
 
   private async repaint(scope: FirmScope, jobId: string, from: string, to: string): Promise<void> {
     for (const surface of await scope.find(SurfaceEntity, { jobId })) {
-      const { wanted } = surface;
-      if (wanted.colour && sameColour(wanted.colour, from))
-        await scope.change(SurfaceEntity, surface, surface, { wanted: { ...wanted, colour: to } });
+      const { wanted, colourParts } = surface;
+      const isAll = wanted.colour && sameColour(wanted.colour, from);
+      const isPart = colourParts?.parts.some((p) => sameColour(p.colour, from));
+      if (!isAll && !isPart) continue;
+      await scope.change(SurfaceEntity, surface, surface, {
+        ...(isAll ? { wanted: { ...wanted, colour: to } } : {}),
+        ...(isPart ? { colourParts: repainted(colourParts!, from, to) } : {}),
+      });
     }
   }
 }
 
-function coatedAs(records: JobRecords, surfaceId: string) {
-  const { c, steps } = systemOf(
-    records,
-    records.surfaces.find((s) => s.id === surfaceId)!,
-  );
+/** Parts with one colour changed for another. */
+const repainted = (given: ColourParts, from: string, to: string): ColourParts => ({
+  ...given,
+  parts: given.parts.map((p) => (sameColour(p.colour, from) ? { ...p, colour: to } : p)),
+});
+
+/** A surface as it is coloured: its ground, and each of its parts. */
+function placesOf(records: JobRecords, { id, roomId, name, wanted, colourParts }: SurfaceEntity): ColouredSurface[] {
+  const place = {
+    surfaceId: id,
+    partId: null,
+    room: records.rooms.find((r) => r.id === roomId)?.name ?? '',
+    name,
+    sheen: wanted.sheen ?? null,
+    colour: wanted.colour ?? null,
+  };
+  const parts = colourParts?.parts ?? [];
+  return [
+    place,
+    ...parts.map((p) => ({
+      ...place,
+      partId: p.id,
+      name: `${name}: ${p.name}`,
+      sheen: p.sheen ?? place.sheen,
+      colour: p.colour,
+    })),
+  ];
+}
+
+/** How a place is coated: its coats of finish, and what the tint of its primer is worth. A part has none of its own. */
+function coatedAs(records: JobRecords, surfaceId: string, partId: string | null) {
+  const surface = records.surfaces.find((s) => s.id === surfaceId)!;
+  const { c, steps } = systemOf(records, surface);
+  if (partId) {
+    const part = partsOf(records, surface)?.parts.find((p) => p.part.id === partId);
+    return { coats: part?.round ? coatsOfPart(part, c, steps) : 0, tint: null };
+  }
   const coats = steps.reduce((sum, s) => sum + (s.kind === 'finish-coat' ? (s.coats ?? 1) : 0), 0);
   return { coats, tint: tintSaving(c, steps) };
 }

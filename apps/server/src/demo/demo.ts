@@ -15,7 +15,7 @@ import { Clients } from '../documents/clients.ts';
 import { Quotes } from '../documents/quotes.ts';
 import { Visits } from '../aftercare/visits.ts';
 import { Punch } from '../punch/punch.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { workOn } from '../reading/houseReading.ts';
 import { readJob } from '../reading/jobRecords.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Rooms } from '../jobs/rooms.service.ts';
@@ -302,7 +302,7 @@ export class Demo {
   private async lay(who: Who, jobId: string, surfaceId: string, laid: NonNullable<DemoSurface['laid']>): Promise<void> {
     const records = await readJob(this.writes.reading(who), jobId);
     const surface = records.surfaces.find((s) => s.id === surfaceId)!;
-    const { work } = workOn(records, surface, systemOf(records, surface));
+    const { work } = workOn(records, surface);
     const coats = work.filter((w) => isCoat(w.plan.kind)).slice(0, laid.coats === 'all' ? undefined : laid.coats);
     const lastEnd = who.now.getTime() - laid.lastEndedMinAgo * MINUTE_MS;
     const endOf = (coat: number) => lastEnd - (coats.length - 1 - coat) * (laid.daysBetween ?? 1) * DAY_MS;

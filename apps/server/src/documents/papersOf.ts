@@ -26,7 +26,7 @@ import { DateTime } from 'luxon';
 import type { AgreementEntity, DocumentEntity } from '../record/documentEntities.ts';
 import type { PersonEntity } from '../record/firmEntities.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { caseIn, systemOf, workOn } from '../reading/houseReading.ts';
+import { allStepsOf, caseIn, workOn } from '../reading/houseReading.ts';
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { buyingOf, paperHead } from '../reading/letterhead.ts';
@@ -63,8 +63,8 @@ function runSheetLines({ records, posted, people }: PaperSource): RunSheetLine[]
   const said = saidBy(records);
   const words = new Map<string, string>();
   for (const surface of records.surfaces) {
-    const { steps } = systemOf(records, surface);
-    for (const w of workOn(records, surface, systemOf(records, surface)).work) {
+    const steps = allStepsOf(records, surface);
+    for (const w of workOn(records, surface).work) {
       const line = steps[w.step]!;
       const coats = line.coats && line.coats > 1 ? `, coat ${w.coat} of ${line.coats}` : '';
       words.set(

@@ -1,6 +1,7 @@
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Paper } from '@rustic/core';
 import { Piscina } from 'piscina';
+import type { TemplatePages } from './pdf/drawTemplate.ts';
 
 /** Draws papers as PDF in threads of its own. */
 @Injectable()
@@ -17,5 +18,9 @@ export class Printer implements OnModuleDestroy {
 
   async pdf(paper: Paper): Promise<Buffer> {
     return Buffer.from((await this.pool.run(paper)) as Uint8Array);
+  }
+
+  async template(pages: TemplatePages): Promise<Buffer> {
+    return Buffer.from((await this.pool.run(pages, { name: 'templateInThread' })) as Uint8Array);
   }
 }

@@ -488,6 +488,13 @@ export const coreSchemas: Record<string, object> = {
    "surfaceId": {
     "type": "string"
    },
+   "partId": {
+    "description": "A part in a colour of its own; null: the surface but for its parts.",
+    "type": [
+     "null",
+     "string"
+    ]
+   },
    "room": {
     "type": "string"
    },
@@ -516,6 +523,7 @@ export const coreSchemas: Record<string, object> = {
   },
   "required": [
    "name",
+   "partId",
    "room",
    "sheen",
    "surfaceId"
@@ -6022,6 +6030,13 @@ export const coreSchemas: Record<string, object> = {
       ],
       "type": "string"
      },
+     "own": {
+      "description": "Lines that are no surface. A version of before there were any has none.",
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/QuoteOwnLine"
+      }
+     },
      "place": {
       "type": "string"
      },
@@ -6122,13 +6137,6 @@ export const coreSchemas: Record<string, object> = {
      },
      "job": {
       "type": "string"
-     },
-     "own": {
-      "description": "Lines that are no surface. A version of before there were any has none.",
-      "type": "array",
-      "items": {
-       "$ref": "#/components/schemas/QuoteOwnLine"
-      }
      },
      "leftOut": {
       "type": "array",
@@ -6455,6 +6463,13 @@ export const coreSchemas: Record<string, object> = {
     "description": "A coat that follows the denibbing of the one before it, of the same product. Never shown.",
     "type": "boolean"
    },
+   "areaM2": {
+    "description": "How much of the surface it covers, in m², where that is drawn. Never shown.",
+    "type": "number"
+   },
+   "parts": {
+    "$ref": "#/components/schemas/StepParts"
+   },
    "why": {
     "type": "array",
     "items": {
@@ -6514,6 +6529,52 @@ export const coreSchemas: Record<string, object> = {
    "wash"
   ],
   "type": "string"
+ },
+ "StepParts": {
+  "description": "What a step does to the parts of a surface that have colours of their own.",
+  "type": "object",
+  "properties": {
+   "round": {
+    "description": "From 1.",
+    "type": "number"
+   },
+   "tapeM": {
+    "description": "The line that is taped, in metres; of it, so much is no straight line.",
+    "type": "number"
+   },
+   "curvedM": {
+    "type": "number"
+   },
+   "colours": {
+    "description": "Coats by colour; empty where it lays none.",
+    "type": "array",
+    "items": {
+     "type": "object",
+     "properties": {
+      "colour": {
+       "type": "string"
+      },
+      "areaM2": {
+       "type": "number"
+      },
+      "coats": {
+       "type": "number"
+      }
+     },
+     "required": [
+      "areaM2",
+      "coats",
+      "colour"
+     ]
+    }
+   }
+  },
+  "required": [
+   "colours",
+   "curvedM",
+   "round",
+   "tapeM"
+  ]
  },
  "Stir": {
   "enum": [

@@ -107,6 +107,7 @@ export class Rooms {
       position,
       measure: body.measure ?? null,
       exclusions: [],
+      colourParts: null,
       houseRules: {},
       access: body.access ?? 'floor',
       withdrawn: null,

@@ -15,7 +15,7 @@ import type { PersonEntity } from '../record/firmEntities.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { VisitEntity } from '../record/visitEntities.ts';
 import { timesOf } from '../reading/visitTimes.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { allStepsOf, systemOf, workOn } from '../reading/houseReading.ts';
 import { type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { airOfRoom, outsideAir } from '../reading/airOfRoom.ts';
@@ -47,7 +47,8 @@ const skillOf = (method: string | undefined, people: readonly PersonEntity[]) =>
 /** A surface's steps; what was logged is done, and so is whatever had to come before it. */
 function stepsOf(records: JobRecords, surface: SurfaceEntity, people: readonly PersonEntity[]): PlanStep[] {
   const system = systemOf(records, surface);
-  const { work: all, logs, done } = workOn(records, surface, system);
+  const { work: all, logs, done } = workOn(records, surface);
+  const lines = allStepsOf(records, surface);
   // A return visit stands in the plan as a visit.
   const work = all.filter((w) => !w.atReturn);
   const offTheWall = system.steps.some((s) => s.kind === 'unhang');
@@ -55,7 +56,7 @@ function stepsOf(records: JobRecords, surface: SurfaceEntity, people: readonly P
   const lastDone = work.findLastIndex((w) => logs.some((log) => log.stepId === w.plan.id));
   const personOf = new Map(people.map((p) => [p.name, p.id]));
   const steps = work.map((w, i): PlanStep => {
-    const skill = skillOf(system.steps[w.step]?.method, people);
+    const skill = skillOf(lines[w.step]?.method, people);
     const step: PlanStep = {
       ...w.plan,
       ...(offTheWall && isCoat(w.plan.kind) ? { onRack: true } : {}),

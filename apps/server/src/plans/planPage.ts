@@ -10,7 +10,7 @@ import {
 import type { PostedPlan } from '../reading/newestPlan.ts';
 import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { workOn } from '../reading/houseReading.ts';
 import { airOfRoom, placeOf } from '../reading/airOfRoom.ts';
 import type { Crew } from './planInput.ts';
 import { lineNames } from './visitLines.ts';
@@ -91,7 +91,7 @@ export function latestStarts(records: JobRecords, plan: Plan, now: Date): { surf
   return records.surfaces
     .filter((s) => outside.has(s.roomId) && !isLeftOut(s))
     .flatMap((surface) => {
-      const { work, done } = workOn(records, surface, systemOf(records, surface));
+      const { work, done } = workOn(records, surface);
       const coats = work.flatMap((w) => (w.plan.drying?.chemistry && w.product ? [w.product.drying] : []));
       if (done.length > 0 || coats.length === 0) return [];
       const own = plan.steps.filter((s: PlannedStep) => s.surface === surface.id);

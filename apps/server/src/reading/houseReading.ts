@@ -3,6 +3,7 @@ import {
   assessSchema,
   caseOf,
   conditionFindings,
+  drawParts,
   factsOf,
   houseTests,
   paceOf,
@@ -12,6 +13,7 @@ import {
   runLine,
   SECOND_INSTALMENT,
   USUAL_WEIGHTS,
+  withParts,
   workOf,
   type AssessInput,
   type Case,
@@ -25,6 +27,7 @@ import {
   type HouseStanding,
   type Known,
   type Member,
+  type PartsDrawn,
   type RunLine,
   type Step,
   type SurfaceFacts,
@@ -88,12 +91,13 @@ interface Computed {
   house: House | null;
   questions: Map<string, AssessInput>;
   cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
+  parts: Map<string, PartsDrawn>;
 }
 const computedFrom = new WeakMap<JobRecords, Computed>();
 
 function computed(records: JobRecords): Computed {
   let known = computedFrom.get(records);
-  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map() }));
+  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map(), parts: new Map() }));
   return known;
 }
 
@@ -185,6 +189,25 @@ export function systemOf(
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
 }
 
+/** The parts of a surface in colours of their own, measured once for one reading of the records; null where it has none. */
+export function partsOf(records: JobRecords, surface: SurfaceEntity): PartsDrawn | null {
+  const { colourParts } = surface;
+  if (!colourParts?.parts.length) return null;
+  const { parts } = computed(records);
+  let drawn = parts.get(surface.id);
+  if (!drawn) {
+    const room = records.rooms.find((r) => r.id === surface.roomId);
+    parts.set(surface.id, (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface))));
+  }
+  return drawn;
+}
+
+/** All that is done to a surface: the system that stands, and its parts in colours of their own. */
+export function allStepsOf(records: JobRecords, surface: SurfaceEntity): Step[] {
+  const { c, steps } = systemOf(records, surface);
+  return withParts(steps, c, partsOf(records, surface));
+}
+
 /** The visit that is fixed for the second instalment of a surface's system. */
 export const returnVisit = (records: JobRecords, surface: SurfaceEntity) =>
   records.visits.find((v) => v.calls.some((call) => call.id === surface.id && SECOND_INSTALMENT.includes(call.code)));
@@ -193,11 +216,11 @@ export const returnVisit = (records: JobRecords, surface: SurfaceEntity) =>
 export function workOn(
   records: JobRecords,
   surface: SurfaceEntity,
-  system: { c: Case; steps: Step[] },
 ): { work: WorkStep[]; done: Done[]; logs: WorkLogEntity[] } {
   const logs = records.work.filter((w) => w.surfaceId === surface.id);
-  const workAt = (visit: 'first' | 'return') =>
-    workOf(system.steps, system.c.d.surface, system.c.shelf, { visit, by: system.c.by ?? {} });
+  const { c } = systemOf(records, surface);
+  const steps = allStepsOf(records, surface);
+  const workAt = (visit: 'first' | 'return') => workOf(steps, c.d.surface, c.shelf, { visit, by: c.by ?? {} });
   const atReturn = workAt('return');
   const returns = returnVisit(records, surface) || atReturn.some((w) => logs.some((l) => l.stepId === w.plan.id));
   const work = [...workAt('first'), ...(returns ? atReturn : [])].map((w): WorkStep => {
@@ -228,7 +251,7 @@ export const minute = (at: Date) => Math.ceil(at.getTime() / 60_000);
 
 /** Where a surface stands by the clock: in its first visit, and once that is done in the return visit that is fixed. */
 export function standingOf(records: JobRecords, surface: SurfaceEntity, now: Date): RunLine & { work: WorkStep[] } {
-  const { work: all, done } = workOn(records, surface, systemOf(records, surface));
+  const { work: all, done } = workOn(records, surface);
   const first = all.filter((w) => !w.atReturn);
   const handedOver = done.some((d) => d.stepId === first.at(-1)?.plan.id);
   const work = handedOver && all.length > first.length ? all.filter((w) => w.atReturn) : first;

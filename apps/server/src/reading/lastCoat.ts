@@ -11,7 +11,7 @@ export function lastCoatOf(
   surface: SurfaceEntity,
 ): { c: Case; log: WorkLogEntity; last: LastCoat } | null {
   const system = systemOf(records, surface);
-  const { work, logs, done } = workOn(records, surface, system);
+  const { work, logs, done } = workOn(records, surface);
   const coats = work.filter((w) => isCoat(w.plan.kind));
   const laid = coats.filter((w) => logs.some((l) => l.stepId === w.plan.id));
   const first = coats.findLast((w) => !w.atReturn);

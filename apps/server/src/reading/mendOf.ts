@@ -6,6 +6,7 @@ import {
   faultCauses,
   faultsOf,
   isCoat,
+  isOfParts,
   makeGood,
   mendLasts,
   mechanismOdds,
@@ -26,7 +27,7 @@ import { seasonPlace } from './seasonPlace.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { FaultMarkEntity } from '../record/punchEntities.ts';
 import type { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
-import { flaggedOn, systemOf, workOn } from './houseReading.ts';
+import { allStepsOf, flaggedOn, systemOf, workOn } from './houseReading.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { productById } from './firmShelf.ts';
 
@@ -67,7 +68,7 @@ export function mendOf(
   now: Date,
 ): MendOf {
   const system = systemOf(records, surface);
-  const { work, logs } = workOn(records, surface, system);
+  const { work, logs } = workOn(records, surface);
   const shown = shownCoat(records, surface);
   const ageMonths = shown.log ? (now.getTime() - shown.log.endedAt.getTime()) / MONTH_MS : 0;
   const first = causeFirst(mark.fault);
@@ -88,7 +89,7 @@ export function mendOf(
     outdoors: c.outside,
     expected: mechanismOdds(
       c,
-      system.steps.filter((_, at) => !undone.has(at)),
+      allStepsOf(records, surface).filter((step, at) => !step.parts && !undone.has(at)),
       mark.fault,
     ),
     ageMonths,
@@ -137,7 +138,7 @@ export function readyAt(
 export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {
   const { c, steps } = systemOf(records, surface);
   const step = steps.findLast((s) => isCoat(s.kind));
-  const log = records.work.filter((w) => w.surfaceId === surface.id && w.productId !== null).at(-1) ?? null;
+  const log = records.work.findLast((w) => w.surfaceId === surface.id && w.productId !== null && !isOfParts(w.stepId)) ?? null;
   const product = log ? productById(records.shelf, log.productId) : step ? productFor(step, c.shelf) : null;
   return { log, product, laidBy: log?.method ?? step?.method ?? 'brush' };
 }

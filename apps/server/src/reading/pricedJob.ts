@@ -10,7 +10,7 @@ import {
   type TinInVan,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { composeAll, systemOf } from './houseReading.ts';
+import { allStepsOf, composeAll, systemOf } from './houseReading.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 
@@ -35,7 +35,8 @@ export const saidBy =
  * changes the price openly, while the system that was agreed stays as it was written.
  */
 export function pricedSteps(records: JobRecords, surface: SurfaceEntity): { c: Case; steps: Step[] } {
-  const { c, steps, choice } = systemOf(records, surface);
+  const { c, choice } = systemOf(records, surface);
+  const steps = allStepsOf(records, surface);
   const since = records.findings.filter((f) => choice && f.surfaceId === surface.id && f.at > choice.at);
   return { c, steps: [...steps, ...since.flatMap((f) => f.changes.added)] };
 }

@@ -30,7 +30,7 @@ import {
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
-import { caseIn, houseOf, membersHere, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
+import { allStepsOf, caseIn, houseOf, membersHere, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */
@@ -44,7 +44,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   const house = houseOf(records);
   const system = systemOf(records, surface);
   const { steps } = system;
-  const { logs, work } = workOn(records, surface, system);
+  const { logs, work } = workOn(records, surface);
   const productOf = (step: Step) => productFor(step, c.shelf);
   const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const key = systemKey(system.computed);
@@ -79,7 +79,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
         others: othersFor(step),
       };
     }),
-    price: priceOn(c, steps),
+    price: priceOn(c, allStepsOf(records, surface)),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
     places: placesOf(c),
     choice: system.choice && {

@@ -1,12 +1,12 @@
 import { isCoat } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { systemOf, workOn } from './houseReading.ts';
+import { workOn } from './houseReading.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 
 /** True once the last coat of a surface's first visit is logged. */
 function isFinished(records: JobRecords, surface: SurfaceEntity): boolean {
-  const { work, logs } = workOn(records, surface, systemOf(records, surface));
+  const { work, logs } = workOn(records, surface);
   const lastCoat = work.findLast((w) => isCoat(w.plan.kind) && !w.atReturn);
   return lastCoat !== undefined && logs.some((log) => log.stepId === lastCoat.plan.id);
 }

@@ -19,6 +19,7 @@ import { DerivedAnswers1766200000027 } from './migrations/0027-derived-answers.t
 import { Colours1766300000028 } from './migrations/0028-colours.ts';
 import { PatchPictures1766400000029 } from './migrations/0029-patch-pictures.ts';
 import { Practice1766500000030 } from './migrations/0030-practice.ts';
+import { ColourParts1766600000031 } from './migrations/0031-colour-parts.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
@@ -88,6 +89,7 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       Colours1766300000028,
       PatchPictures1766400000029,
       Practice1766500000030,
+      ColourParts1766600000031,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -4,7 +4,7 @@ import { SurfaceEntity } from '../record/jobEntities.ts';
 import { StepHoldEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { workOn } from '../reading/houseReading.ts';
 import { readJob, standingHolds } from '../reading/jobRecords.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -26,7 +26,7 @@ export class Holds {
       const surface = await standingSurface(scope, surfaceId);
       await this.ledger.hold(scope, surface.jobId);
       const records = await readJob(scope, surface.jobId);
-      const { work, logs } = workOn(records, surface, systemOf(records, surface));
+      const { work, logs } = workOn(records, surface);
       if (!work.some((w) => w.plan.id === body.stepId))
         throw refusedWith([{ path: 'stepId', message: "is no step of this surface's system" }]);
       if (logs.some((log) => log.stepId === body.stepId))

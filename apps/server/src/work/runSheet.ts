@@ -10,7 +10,7 @@ import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { doneOn, returnVisit, standingOf, systemOf } from '../reading/houseReading.ts';
+import { allStepsOf, doneOn, returnVisit, standingOf } from '../reading/houseReading.ts';
 import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { withoutSums } from '../answers/answer.ts';
@@ -191,8 +191,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, posted: PostedPlan 
   const back = line.next?.atReturn ? returnVisit(records, surface) : undefined;
   const batch = records.work.filter((w) => w.productId === line.next?.product?.id).at(-1)?.batch ?? null;
   const reading = records.readings.filter((r) => r.roomId === surface.roomId).at(-1);
-  const { steps } = systemOf(records, surface);
-  const spec = line.next ? steps[line.next.step] : undefined;
+  const spec = line.next ? allStepsOf(records, surface)[line.next.step] : undefined;
   const held = records.holds.find((h) => h.surfaceId === surface.id && h.stepId === line.next?.plan.id);
   return {
     jobId: job.id,

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { isCoat, type WorkStep } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { refusedWith } from '../http/refused.ts';
-import { systemOf, workOn } from '../reading/houseReading.ts';
+import { workOn } from '../reading/houseReading.ts';
 import { bindsAt, readJob, type JobRecords } from '../reading/jobRecords.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { SurfaceEntity } from '../record/jobEntities.ts';
@@ -120,7 +120,7 @@ const NOT_A_COAT = {
 
 /** The steps that are logged, in the order of the work; every fault of what was asked is told. */
 function stepsOf(records: JobRecords, surface: SurfaceEntity, body: StretchBody): WorkStep[] {
-  const { work, logs } = workOn(records, surface, systemOf(records, surface));
+  const { work, logs } = workOn(records, surface);
   const faults: { path: string; message: string }[] = [];
   const found = body.steps.map(({ stepId }, i) => {
     const path = `steps[${i}].stepId`;

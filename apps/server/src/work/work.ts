@@ -16,7 +16,7 @@ import { v7 as uuid } from 'uuid';
 import { SurfaceEntity } from '../record/jobEntities.ts';
 import { AirReadingEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { minute, standingOf, systemOf, workOn } from '../reading/houseReading.ts';
+import { minute, standingOf, workOn } from '../reading/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../reading/firmShelf.ts';
 import { bindsAt, readJob, type JobRecords } from '../reading/jobRecords.ts';
@@ -107,7 +107,7 @@ export class Work {
     const scope = this.writes.reading(who);
     const surface = await standingSurface(scope, body.surfaceId);
     const records = await readJob(scope, jobId);
-    const { work } = workOn(records, surface, systemOf(records, surface));
+    const { work } = workOn(records, surface);
     const step = work.find((w) => w.plan.id === body.stepId);
     if (!step || !isCoat(step.plan.kind)) return { warnings: [] };
     const log = { ...rowOf({ id: '', ...body }, step), jobId } as WorkLogEntity;
@@ -177,7 +177,7 @@ function rowOf(body: WorkBody, step: WorkStep) {
 
 /** The step that is logged; refuses what is logged already, held back, or said in part. */
 function stepOf(records: JobRecords, surface: SurfaceEntity, body: WorkBody): WorkStep {
-  const { work, logs } = workOn(records, surface, systemOf(records, surface));
+  const { work, logs } = workOn(records, surface);
   const step = work.find((w) => w.plan.id === body.stepId);
   if (!step) throw refusedWith([{ path: 'stepId', message: "is no step of this surface's system" }]);
   if (body.withdrawn && !body.corrects)

@@ -81,35 +81,23 @@ const injectedRtkApi = api.injectEndpoints({
     >({
       query: ({ cardId, ...body }) => ({ url: `/api/colour-cards/${encodeURIComponent(String(cardId))}`, method: "PUT", body }),
     }),
-    practice: build.query<PracticeApiResponse, PracticeApiArg>({
-      query: () => ({ url: `/api/practice` }),
-    }),
-    keepPractice: build.mutation<KeepPracticeApiResponse, KeepPracticeApiArg>({
+    colourParts: build.query<ColourPartsApiResponse, ColourPartsApiArg>({
       query: (queryArg) => ({
-        url: `/api/practice/goes`,
-        method: "POST",
-        body: queryArg,
+        url: `/api/surfaces/${encodeURIComponent(String(queryArg))}/parts`,
       }),
     }),
-    showPractice: build.mutation<ShowPracticeApiResponse, ShowPracticeApiArg>({
-      query: (queryArg) => ({
-        url: `/api/practice/shown`,
-        method: "PUT",
-        body: queryArg,
-      }),
+    keepParts: build.mutation<KeepPartsApiResponse, KeepPartsApiArg>({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/parts`, method: "PUT", body }),
     }),
-    enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
-      query: (queryArg) => ({
-        url: `/api/demo-firm`,
-        method: "POST",
-        body: queryArg,
-      }),
+    tryParts: build.mutation<TryPartsApiResponse, TryPartsApiArg>({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/parts/tried`, method: "POST", body }),
     }),
-    leaveDemo: build.mutation<LeaveDemoApiResponse, LeaveDemoApiArg>({
+    partTemplate: build.query<PartTemplateApiResponse, PartTemplateApiArg>({
       query: (queryArg) => ({
-        url: `/api/demo-firm/leave`,
-        method: "POST",
-        body: queryArg,
+        url: `/api/surfaces/${encodeURIComponent(String(queryArg.surfaceId))}/parts/${encodeURIComponent(String(queryArg.partId))}/template`,
+        params: {
+          paper: queryArg.paper,
+        },
       }),
     }),
     client: build.query<ClientApiResponse, ClientApiArg>({
@@ -186,6 +174,37 @@ const injectedRtkApi = api.injectEndpoints({
     }),
     takeTestBack: build.mutation<TakeTestBackApiResponse, TakeTestBackApiArg>({
       query: ({ testId, ...body }) => ({ url: `/api/tests/${encodeURIComponent(String(testId))}/withdrawal`, method: "POST", body }),
+    }),
+    practice: build.query<PracticeApiResponse, PracticeApiArg>({
+      query: () => ({ url: `/api/practice` }),
+    }),
+    keepPractice: build.mutation<KeepPracticeApiResponse, KeepPracticeApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/goes`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    showPractice: build.mutation<ShowPracticeApiResponse, ShowPracticeApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/shown`,
+        method: "PUT",
+        body: queryArg,
+      }),
+    }),
+    enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
+      query: (queryArg) => ({
+        url: `/api/demo-firm`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    leaveDemo: build.mutation<LeaveDemoApiResponse, LeaveDemoApiArg>({
+      query: (queryArg) => ({
+        url: `/api/demo-firm/leave`,
+        method: "POST",
+        body: queryArg,
+      }),
     }),
     jobs: build.query<JobsApiResponse, JobsApiArg>({
       query: (queryArg) => ({
@@ -898,18 +917,25 @@ export type KeepColourCardApiResponse = /** status 2XX as asked */ {
 export type KeepColourCardApiArg = {
   cardId: string;
 } & ColourCardBody;
-export type PracticeApiResponse = /** status 2XX as asked */ PracticePage;
-export type PracticeApiArg = void;
-export type KeepPracticeApiResponse = /** status 2XX as asked */ PracticeGo;
-export type KeepPracticeApiArg = PracticeGoBody;
-export type ShowPracticeApiResponse = /** status 2XX as asked */ {
-  shown: boolean;
+export type ColourPartsApiResponse = /** status 2XX as asked */ PartsPage;
+export type ColourPartsApiArg = string;
+export type KeepPartsApiResponse = /** status 2XX as asked */ {
+  version: number;
 };
-export type ShowPracticeApiArg = PracticeShownBody;
-export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
-export type EnterDemoApiArg = EnterBody;
-export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
-export type LeaveDemoApiArg = LeaveDemoBody;
+export type KeepPartsApiArg = {
+  surfaceId: string;
+} & PartsBody;
+export type TryPartsApiResponse = /** status 2XX as asked */ PartsReckoned;
+export type TryPartsApiArg = {
+  surfaceId: string;
+  partsTried: PartsTried;
+};
+export type PartTemplateApiResponse = /** status 2XX as asked */ any;
+export type PartTemplateApiArg = {
+  surfaceId: string;
+  partId: string;
+  paper?: "a4" | "letter";
+};
 export type ClientApiResponse = /** status 2XX as asked */ ClientView;
 export type ClientApiArg = string;
 export type AgreeApiResponse = /** status 2XX as asked */ Agreed;
@@ -1034,6 +1060,18 @@ export type TakeTestBackApiResponse = /** status 2XX as asked */ TestRow;
 export type TakeTestBackApiArg = {
   testId: string;
 } & TakeTestBackBody;
+export type PracticeApiResponse = /** status 2XX as asked */ PracticePage;
+export type PracticeApiArg = void;
+export type KeepPracticeApiResponse = /** status 2XX as asked */ PracticeGo;
+export type KeepPracticeApiArg = PracticeGoBody;
+export type ShowPracticeApiResponse = /** status 2XX as asked */ {
+  shown: boolean;
+};
+export type ShowPracticeApiArg = PracticeShownBody;
+export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
+export type EnterDemoApiArg = EnterBody;
+export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
+export type LeaveDemoApiArg = LeaveDemoBody;
 export type JobsApiResponse = /** status 2XX as asked */ JobBrief[];
 export type JobsApiArg = {
   words?: string;
@@ -2063,6 +2101,8 @@ export type ColourLine = {
   } | null;
   places: {
     surfaceId: string;
+    /** A part in a colour of its own; null: the surface but for its parts. */
+    partId: null | string;
     room: string;
     name: string;
     /** Null: nobody has chosen one. */
@@ -2136,175 +2176,258 @@ export type ColourCardBody = {
   }[];
   kept: boolean;
 };
-export type PracticeGo = {
-  id: string;
-  plan: string;
-  seed: number;
-  judged: {
-    surface: string;
-    skill: string;
-    truth: Finish;
-    sure: number;
-    right: boolean;
-    lost: number;
+export type PartsReckoned = {
+  family: Family | null;
+  parts: {
+    id: string;
+    areaM2: number;
+    tapeM: number;
+    curvedM: number;
+    round: number;
+    coats: number;
+    litres: number;
+    overGround: boolean;
   }[];
-  minutes: number;
-  policyMinutes: number;
-  at: string;
-  lost: number;
-  engineLost: number;
-  policyLost: number;
+  faceM2: number;
+  groundM2: number;
+  rounds: number;
+  tapingMinutes: number;
+  addsMinutes: number;
+  addsLitres: number;
+  adds?: number;
 };
-export type ShownPractice = {
-  name: string;
-  tried: number;
-  right: number;
-  words: string;
-};
-export type PracticePage = {
-  currency: string;
-  standings: SkillStanding[];
-  calibration: OwnCalibration;
-  words: string;
-  next: {
-    plan: string;
-    seed: number;
+export type PartsPage = {
+  job: {
+    id: string;
+    title: string;
   };
-  week: {
-    plan: string;
-    seed: number;
-    mine: PracticeGo | null;
-    others: {
-      name: string;
-      right: number;
-      of: number;
-      minutes: number;
-      lost: number;
-    }[];
-  };
-  goes: PracticeGo[];
-  count: number;
-  shown: boolean;
-  others: ShownPractice[];
-};
-export type PracticeGoBody = {
-  id: string;
-  plan: string;
-  seed: number;
-  tests: {
-    surface: string;
-    kind: TestKind;
-  }[];
-  decisions: {
-    surface: string;
-    treatAs: string;
-    sure: number;
-  }[];
-  at: string;
-};
-export type PracticeShownBody = {
-  id: string;
-  shown: boolean;
-};
-export type Firm = {
-  id: string;
-  name: string;
-  timeZone: string;
-  hemisphere: "northern" | "southern";
-  currency: string;
-  houseRules: {
-    newBoard?: "prime" | "self-prime";
-    fillerSpots?: "spot" | "whole-wall" | "none";
-    bareTimberInside?: "prime" | "self-prime";
-    oilTrim?:
-      "block-then-waterborne" | "hybrid-direct" | "etch-direct" | "stay-oil";
-    blocker?: "by-situation" | "shellac" | "oil" | "bonding-acrylic";
-    waterborneOverOil?: "keep-gripping" | "strip-all";
-    woodwork?: "waterborne" | "oil";
-    greaseRooms?: "waterborne" | "oil";
-    undercoat?: "combined" | "separate";
-    makers?: "best-of-each" | "one-maker";
-    sanding?: "where-needed" | "always";
-    primerTint?: "grey-by-depth" | "toward-finish" | "dark-to-light-only";
-    finishCoats?: "by-coverage" | "fixed-two";
-    furnitureClear?: "low-sheen-only" | "always";
-    paper?: "paint-over" | "strip-first";
-    exteriorBare?: "oil-primer" | "breathable-waterborne" | "epoxy-saturate";
-    silicone?: "cut-out" | "bridge" | "block-with-oil";
-    caulkWhen?: "by-situation" | "after-primer" | "before-primer";
-    roomOrder?: "ceiling-wall-trim" | "trim-first";
-    rollers?: "new-each-coat" | "wash";
-    planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
-  };
-  terms: {
-    board?: "plasterboard" | "drywall";
-    firstCoat?: "primer" | "undercoat";
-    units?: "metric" | "us";
-  };
-  weights: {
-    cost?: number;
-    time?: number;
-    fumes?: number;
-    durability?: number;
-    risk?: number;
-  };
-  version: number;
-  letterhead: {
-    address?: string;
-    phone?: string;
-    email?: string;
-    taxNumber?: string;
-    registration?: string;
-    quoteTerms?: string;
-    payment?: string;
-    quotesFrom?: number;
-  };
-  suppliers: {
-    name: string;
-    makers: string[];
-    sundries: boolean;
-    days: number[];
-    orderBy: string | null;
-  }[];
-  shelfFrom: "demo" | "typical";
-  lentTo: string | null;
-  ownersSecond: boolean;
-  yard: {
-    lat: number;
-    lon: number;
-  } | null;
-  pricing?: {
-    hourCost?: number;
-    visitMinutes?: number;
-    dayMinutes?: number;
-    equipmentPerVisit?: number;
-    overhead?: number;
-    margin?: number;
-    tax?: number;
-    taxName?: string;
-    taxIncluded?: boolean;
-    reserveL?: number;
-    heldDays?: number;
-    sundriesLevel?: number;
-  };
-};
-export type Session = {
-  person: {
+  room: {
     id: string;
     name: string;
-    initials: string;
-    role: Role;
-    hasSecond: boolean;
-    needsSecond: boolean;
+    sketch: {
+      walls: {
+        name: string;
+        widthM: number;
+        heightM: number;
+        openings: {
+          kind: "window" | "door" | "opening";
+          x: number;
+          y: number;
+          widthM: number;
+          heightM: number;
+        }[];
+      }[];
+    } | null;
   };
-  firm: Firm;
+  surface: {
+    id: string;
+    name: string;
+    version: number;
+    areaM2: number | null;
+    colour: string | null;
+    sheen: Sheen | null;
+    colourParts: {
+      face:
+        | {
+            kind: "walls";
+          }
+        | {
+            kind: "own";
+            widthM: number;
+            heightM: number;
+            count: number;
+          };
+      parts: {
+        id: string;
+        name: string;
+        colour: string;
+        sheen: Sheen | null;
+        shape:
+          | {
+              kind: "band";
+              walls: number[];
+              fromM: number;
+              toM: number;
+            }
+          | {
+              kind: "stripes";
+              walls: number[];
+              way: "upright" | "level";
+              firstM: number;
+              widthM: number;
+              gapM: number;
+              count: number;
+            }
+          | {
+              kind: "wave";
+              walls: number[];
+              side: "below" | "above";
+              heightM: number;
+              swingM: number;
+              lengthM: number;
+              startM: number;
+            }
+          | {
+              kind: "outline";
+              wall: number;
+              round: boolean;
+              points: {
+                x: number;
+                y: number;
+              }[];
+            }
+          | {
+              kind: "figures";
+              areaM2: number;
+              edgeM: number;
+            };
+        note: string;
+      }[];
+    } | null;
+  };
+  measured: {
+    kind: "own";
+    widthM: number;
+    heightM: number;
+    count: number;
+  } | null;
+  colours: {
+    colour: string;
+    name: string;
+    code: string;
+    maker: string;
+    note: string;
+  }[];
+  currency: string;
+  reckoned: PartsReckoned;
 };
-export type EnterBody = {
+export type PartsBody = {
   id: string;
+  version: number;
+  colourParts: {
+    face:
+      | {
+          kind: "walls";
+        }
+      | {
+          kind: "own";
+          widthM: number;
+          heightM: number;
+          count: number;
+        };
+    parts: {
+      id: string;
+      name: string;
+      colour: string;
+      sheen: Sheen | null;
+      shape:
+        | {
+            kind: "band";
+            walls: number[];
+            fromM: number;
+            toM: number;
+          }
+        | {
+            kind: "stripes";
+            walls: number[];
+            way: "upright" | "level";
+            firstM: number;
+            widthM: number;
+            gapM: number;
+            count: number;
+          }
+        | {
+            kind: "wave";
+            walls: number[];
+            side: "below" | "above";
+            heightM: number;
+            swingM: number;
+            lengthM: number;
+            startM: number;
+          }
+        | {
+            kind: "outline";
+            wall: number;
+            round: boolean;
+            points: {
+              x: number;
+              y: number;
+            }[];
+          }
+        | {
+            kind: "figures";
+            areaM2: number;
+            edgeM: number;
+          };
+      note: string;
+    }[];
+  } | null;
 };
-export type LeaveDemoBody = {
+export type PartsTried = {
+  colourParts: {
+    face:
+      | {
+          kind: "walls";
+        }
+      | {
+          kind: "own";
+          widthM: number;
+          heightM: number;
+          count: number;
+        };
+    parts: {
+      id: string;
+      name: string;
+      colour: string;
+      sheen: Sheen | null;
+      shape:
+        | {
+            kind: "band";
+            walls: number[];
+            fromM: number;
+            toM: number;
+          }
+        | {
+            kind: "stripes";
+            walls: number[];
+            way: "upright" | "level";
+            firstM: number;
+            widthM: number;
+            gapM: number;
+            count: number;
+          }
+        | {
+            kind: "wave";
+            walls: number[];
+            side: "below" | "above";
+            heightM: number;
+            swingM: number;
+            lengthM: number;
+            startM: number;
+          }
+        | {
+            kind: "outline";
+            wall: number;
+            round: boolean;
+            points: {
+              x: number;
+              y: number;
+            }[];
+          }
+        | {
+            kind: "figures";
+            areaM2: number;
+            edgeM: number;
+          };
+      note: string;
+    }[];
+  } | null;
+};
+export type QuoteOwnLine = {
   id: string;
-  throwAway: boolean;
+  words: string;
+  /** Net; below nothing for a discount. */
+  price: number;
 };
 export type QuoteLine = {
   surfaceId: string;
@@ -2323,12 +2446,6 @@ export type QuoteLine = {
   byHand?: boolean;
   /** Names the system: what a later version is compared by. */
   key: string;
-};
-export type QuoteOwnLine = {
-  id: string;
-  words: string;
-  /** Net; below nothing for a discount. */
-  price: number;
 };
 export type QuoteLeftOut = {
   surfaceId: string;
@@ -2373,6 +2490,8 @@ export type ShownQuote = {
   firm: string;
   /** In which sizes are said. */
   units: "metric" | "us";
+  /** Lines that are no surface. A version of before there were any has none. */
+  own?: QuoteOwnLine[];
   place: string;
   tax: number;
   taxName: string;
@@ -2404,8 +2523,6 @@ export type ShownQuote = {
   }[];
   lines: QuoteLine[];
   job: string;
-  /** Lines that are no surface. A version of before there were any has none. */
-  own?: QuoteOwnLine[];
   leftOut: QuoteLeftOut[];
   sketches: QuoteSketch[];
   cautions: string[];
@@ -2772,6 +2889,176 @@ export type TakeTestBackBody = {
   note: string;
   movedTo?: string;
   movedId?: string;
+};
+export type PracticeGo = {
+  id: string;
+  plan: string;
+  seed: number;
+  judged: {
+    surface: string;
+    skill: string;
+    truth: Finish;
+    sure: number;
+    right: boolean;
+    lost: number;
+  }[];
+  minutes: number;
+  policyMinutes: number;
+  at: string;
+  lost: number;
+  engineLost: number;
+  policyLost: number;
+};
+export type ShownPractice = {
+  name: string;
+  tried: number;
+  right: number;
+  words: string;
+};
+export type PracticePage = {
+  currency: string;
+  standings: SkillStanding[];
+  calibration: OwnCalibration;
+  words: string;
+  next: {
+    plan: string;
+    seed: number;
+  };
+  week: {
+    plan: string;
+    seed: number;
+    mine: PracticeGo | null;
+    others: {
+      name: string;
+      right: number;
+      of: number;
+      minutes: number;
+      lost: number;
+    }[];
+  };
+  goes: PracticeGo[];
+  count: number;
+  shown: boolean;
+  others: ShownPractice[];
+};
+export type PracticeGoBody = {
+  id: string;
+  plan: string;
+  seed: number;
+  tests: {
+    surface: string;
+    kind: TestKind;
+  }[];
+  decisions: {
+    surface: string;
+    treatAs: string;
+    sure: number;
+  }[];
+  at: string;
+};
+export type PracticeShownBody = {
+  id: string;
+  shown: boolean;
+};
+export type Firm = {
+  id: string;
+  name: string;
+  timeZone: string;
+  hemisphere: "northern" | "southern";
+  currency: string;
+  houseRules: {
+    newBoard?: "prime" | "self-prime";
+    fillerSpots?: "spot" | "whole-wall" | "none";
+    bareTimberInside?: "prime" | "self-prime";
+    oilTrim?:
+      "block-then-waterborne" | "hybrid-direct" | "etch-direct" | "stay-oil";
+    blocker?: "by-situation" | "shellac" | "oil" | "bonding-acrylic";
+    waterborneOverOil?: "keep-gripping" | "strip-all";
+    woodwork?: "waterborne" | "oil";
+    greaseRooms?: "waterborne" | "oil";
+    undercoat?: "combined" | "separate";
+    makers?: "best-of-each" | "one-maker";
+    sanding?: "where-needed" | "always";
+    primerTint?: "grey-by-depth" | "toward-finish" | "dark-to-light-only";
+    finishCoats?: "by-coverage" | "fixed-two";
+    furnitureClear?: "low-sheen-only" | "always";
+    paper?: "paint-over" | "strip-first";
+    exteriorBare?: "oil-primer" | "breathable-waterborne" | "epoxy-saturate";
+    silicone?: "cut-out" | "bridge" | "block-with-oil";
+    caulkWhen?: "by-situation" | "after-primer" | "before-primer";
+    roomOrder?: "ceiling-wall-trim" | "trim-first";
+    rollers?: "new-each-coat" | "wash";
+    planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
+  };
+  terms: {
+    board?: "plasterboard" | "drywall";
+    firstCoat?: "primer" | "undercoat";
+    units?: "metric" | "us";
+  };
+  weights: {
+    cost?: number;
+    time?: number;
+    fumes?: number;
+    durability?: number;
+    risk?: number;
+  };
+  version: number;
+  letterhead: {
+    address?: string;
+    phone?: string;
+    email?: string;
+    taxNumber?: string;
+    registration?: string;
+    quoteTerms?: string;
+    payment?: string;
+    quotesFrom?: number;
+  };
+  suppliers: {
+    name: string;
+    makers: string[];
+    sundries: boolean;
+    days: number[];
+    orderBy: string | null;
+  }[];
+  shelfFrom: "demo" | "typical";
+  lentTo: string | null;
+  ownersSecond: boolean;
+  yard: {
+    lat: number;
+    lon: number;
+  } | null;
+  pricing?: {
+    hourCost?: number;
+    visitMinutes?: number;
+    dayMinutes?: number;
+    equipmentPerVisit?: number;
+    overhead?: number;
+    margin?: number;
+    tax?: number;
+    taxName?: string;
+    taxIncluded?: boolean;
+    reserveL?: number;
+    heldDays?: number;
+    sundriesLevel?: number;
+  };
+};
+export type Session = {
+  person: {
+    id: string;
+    name: string;
+    initials: string;
+    role: Role;
+    hasSecond: boolean;
+    needsSecond: boolean;
+  };
+  firm: Firm;
+};
+export type EnterBody = {
+  id: string;
+};
+export type LeaveDemoBody = {
+  id: string;
+  throwAway: boolean;
 };
 export type JobBrief = {
   id: string;
@@ -3352,6 +3639,64 @@ export type SurfaceBrief = {
     rollers?: "new-each-coat" | "wash";
     planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
   };
+  colourParts: {
+    face:
+      | {
+          kind: "walls";
+        }
+      | {
+          kind: "own";
+          widthM: number;
+          heightM: number;
+          count: number;
+        };
+    parts: {
+      id: string;
+      name: string;
+      colour: string;
+      sheen: Sheen | null;
+      shape:
+        | {
+            kind: "band";
+            walls: number[];
+            fromM: number;
+            toM: number;
+          }
+        | {
+            kind: "stripes";
+            walls: number[];
+            way: "upright" | "level";
+            firstM: number;
+            widthM: number;
+            gapM: number;
+            count: number;
+          }
+        | {
+            kind: "wave";
+            walls: number[];
+            side: "below" | "above";
+            heightM: number;
+            swingM: number;
+            lengthM: number;
+            startM: number;
+          }
+        | {
+            kind: "outline";
+            wall: number;
+            round: boolean;
+            points: {
+              x: number;
+              y: number;
+            }[];
+          }
+        | {
+            kind: "figures";
+            areaM2: number;
+            edgeM: number;
+          };
+      note: string;
+    }[];
+  } | null;
   withdrawn: {
     reason: string;
     by: string;
@@ -3631,6 +3976,64 @@ export type Surface = {
     rollers?: "new-each-coat" | "wash";
     planGoal?: "finish-first" | "fewer-visits" | "rooms-back-first";
   };
+  colourParts: {
+    face:
+      | {
+          kind: "walls";
+        }
+      | {
+          kind: "own";
+          widthM: number;
+          heightM: number;
+          count: number;
+        };
+    parts: {
+      id: string;
+      name: string;
+      colour: string;
+      sheen: Sheen | null;
+      shape:
+        | {
+            kind: "band";
+            walls: number[];
+            fromM: number;
+            toM: number;
+          }
+        | {
+            kind: "stripes";
+            walls: number[];
+            way: "upright" | "level";
+            firstM: number;
+            widthM: number;
+            gapM: number;
+            count: number;
+          }
+        | {
+            kind: "wave";
+            walls: number[];
+            side: "below" | "above";
+            heightM: number;
+            swingM: number;
+            lengthM: number;
+            startM: number;
+          }
+        | {
+            kind: "outline";
+            wall: number;
+            round: boolean;
+            points: {
+              x: number;
+              y: number;
+            }[];
+          }
+        | {
+            kind: "figures";
+            areaM2: number;
+            edgeM: number;
+          };
+      note: string;
+    }[];
+  } | null;
   withdrawn: {
     reason: string;
     by: string;
@@ -6088,9 +6491,6 @@ export const {
   useColourCardQuery,
   useLazyColourCardQuery,
   useKeepColourCardMutation,
-  usePracticeQuery,
-  useKeepPracticeMutation,
-  useShowPracticeMutation,
   useClientQuery,
   useAgreeMutation,
   useReplyAsClientMutation,
@@ -6105,6 +6505,9 @@ export const {
   useKeepPhotoMutation,
   useRecordTestMutation,
   useTakeTestBackMutation,
+  usePracticeQuery,
+  useKeepPracticeMutation,
+  useShowPracticeMutation,
   useAddJobMutation,
   useJobSumsQuery,
   useJobNamesQuery,

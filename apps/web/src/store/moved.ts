@@ -64,6 +64,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'surface-withdrawn': house,
   'surface-brought-back': house,
   'exclusions-changed': house,
+  'parts-coloured': house,
   'order-changed': figures,
   'campaign-joined': house,
   'campaign-broken': house,

@@ -7,6 +7,8 @@ import { describeColour } from './describe.ts';
 /** Where a colour goes: one surface in one sheen. */
 export interface ColourPlace {
   surfaceId: string;
+  /** A part in a colour of its own; null: the surface but for its parts. */
+  partId: string | null;
   room: string;
   name: string;
   /** Null: nobody has chosen one. */
@@ -50,6 +52,6 @@ export function colourSchedule(
     reflectancePct: reflectancePct(colour) ?? 0,
     places: surfaces
       .filter((s) => s.colour !== null && sameColour(s.colour, colour))
-      .map(({ surfaceId, room, name, sheen }) => ({ surfaceId, room, name, sheen })),
+      .map(({ surfaceId, partId, room, name, sheen }) => ({ surfaceId, partId, room, name, sheen })),
   }));
 }

@@ -102,6 +102,11 @@ export const LEDGER_EVENTS = {
   'exclusions-changed': event('left out', { exclusions: z.array(z.object({ words })) }, (p) =>
     exclusionText(p.exclusions),
   ),
+  'parts-coloured': event(
+    'parts in colours',
+    { parts: z.array(z.object({ name: words })) },
+    (p) => p.parts.map((part) => part.name).join(', ') || 'all in one colour',
+  ),
   'order-changed': event('order changed', {}, () => ''),
   'campaign-joined': event('campaign joined', named, (p) => p.name ?? ''),
   'campaign-broken': event('campaign broken', { before: z.array(z.object({ campaign: words.nullable() })) }, (p) =>

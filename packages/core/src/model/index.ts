@@ -24,7 +24,16 @@ export {
   type Product,
   type ProductGiven,
 } from './product.ts';
-export { coatFamilies, stepKey, type Step, type System } from './step.ts';
+export { coatFamilies, stepKey, type Step, type StepParts, type System } from './step.ts';
+export {
+  colourPartsSchema,
+  partShapeSchema,
+  type ColourPart,
+  type ColourParts,
+  type OutlinePoint,
+  type PartShape,
+  type PartsFace,
+} from './colourParts.ts';
 export {
   extentSchema,
   NOTHING_WANTED,

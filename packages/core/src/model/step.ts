@@ -26,7 +26,22 @@ export interface Step {
   afterFinish?: boolean;
   /** A coat that follows the denibbing of the one before it, of the same product. Never shown. */
   afterDenib?: boolean;
+  /** How much of the surface it covers, in m², where that is drawn. Never shown. */
+  areaM2?: number;
+  /** Parts in colours of their own: which round of taping it belongs to, the line that is taped, and what each colour takes. */
+  parts?: StepParts;
   why: string[];
+}
+
+/** What a step does to the parts of a surface that have colours of their own. */
+export interface StepParts {
+  /** From 1. */
+  round: number;
+  /** The line that is taped, in metres; of it, so much is no straight line. */
+  tapeM: number;
+  curvedM: number;
+  /** Coats by colour; empty where it lays none. */
+  colours: { colour: string; areaM2: number; coats: number }[];
 }
 
 /** A step that lays a film. */

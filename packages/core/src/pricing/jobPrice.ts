@@ -84,6 +84,15 @@ function colourOf(step: Step, product: Product, c: Case): string | null {
   return step.tint && step.tint !== 'white' ? step.tint : null;
 }
 
+/** What a step lays by colour: all in one, or shared out over the parts that have colours of their own. */
+function coloursOf(step: Step, product: Product, c: Case): { colour: string | null; share: number }[] {
+  const inParts = step.parts?.colours ?? [];
+  if (!inParts.length || product.tints === 'clear' || product.tints === 'white')
+    return [{ colour: isCoat(step.kind) ? colourOf(step, product, c) : null, share: 1 }];
+  const laid = inParts.reduce((sum, one) => sum + one.areaM2 * one.coats, 0);
+  return inParts.map(({ colour, areaM2, coats }) => ({ colour, share: (areaM2 * coats) / laid }));
+}
+
 interface Gathered {
   product: Product;
   colour: string | null;
@@ -103,14 +112,15 @@ function gatherProducts(
     steps.forEach((step, i) => {
       const { product, litres, thinnerL } = estimates[s]![i]!;
       if (!product || litres === 0) return;
-      const colour = isCoat(step.kind) ? colourOf(step, product, c) : null;
-      const key = `${product.id}/${colour ?? ''}`;
-      let one = all.get(key);
-      if (!one) all.set(key, (one = { product, colour, seen: false, film: false, needs: new Map(), thinnerL: 0 }));
-      one.seen ||= isTopcoat(step.kind);
-      one.film ||= isCoat(step.kind);
-      one.needs.set(surfaceId, (one.needs.get(surfaceId) ?? 0) + litres);
-      one.thinnerL += thinnerL;
+      for (const { colour, share } of coloursOf(step, product, c)) {
+        const key = `${product.id}/${colour ?? ''}`;
+        let one = all.get(key);
+        if (!one) all.set(key, (one = { product, colour, seen: false, film: false, needs: new Map(), thinnerL: 0 }));
+        one.seen ||= isTopcoat(step.kind);
+        one.film ||= isCoat(step.kind);
+        one.needs.set(surfaceId, (one.needs.get(surfaceId) ?? 0) + litres * share);
+        one.thinnerL += thinnerL * share;
+      }
     }),
   );
   return [...all.values()];

@@ -3,11 +3,12 @@ import type { StepKind } from '../vocabulary/index.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
 import { jointLength } from './joints.ts';
 import { isJoinery } from '../evidence/facts.ts';
-import type { Step } from '../model/step.ts';
+import type { Step, StepParts } from '../model/step.ts';
 import {
   ACCESS_HOURS,
   CEILING_FACTOR,
   JOINERY_FACTOR,
+  LINE_MINUTES,
   METHOD_FACTOR,
   MINUTES_A_METRE,
   RATES,
@@ -17,12 +18,18 @@ import { areaOf } from './paint.ts';
 
 const USUALLY: HoursBy = {};
 
+/** Minutes along the line of parts: taped, and sealed at its edge. */
+const tapingMinutes = ({ tapeM, curvedM }: StepParts) =>
+  (tapeM - curvedM) * LINE_MINUTES.straight + curvedM * LINE_MINUTES.curved + tapeM * LINE_MINUTES.sealing;
+
 /** Each step is set up for; only laying and rubbing go slower by how the place is reached. */
 export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUALLY): number {
   const [perM2, setUp] = RATES[step.kind];
   if (perM2 === 0 && setUp === 0) return 0;
   const joinery = isJoinery(surface.element);
   const reach = ACCESS_HOURS[by.access ?? 'floor'];
+  if (step.parts && step.kind === 'mask')
+    return Math.round((setUp + tapingMinutes(step.parts) * reach.factor) * (by.pace?.mask ?? 1) + reach.setUpMin);
   const perMetre = step.scope === 'spots' ? MINUTES_A_METRE[step.kind] : undefined;
   const metres = perMetre ? jointLength(step, surface) : 0;
   if (perMetre && metres > 0)
@@ -32,7 +39,10 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
     TEXTURE_FACTOR[surface.texture] *
     (step.method ? (METHOD_FACTOR[joinery ? 'joinery' : 'faces'][step.method] ?? 1) : 1) *
     reach.factor;
-  const minutes = (step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) * (by.pace?.[step.kind] ?? 1);
+  // Tape is drawn off with the last coat.
+  const off = (step.parts?.tapeM ?? 0) * LINE_MINUTES.off;
+  const minutes =
+    ((step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) + off) * (by.pace?.[step.kind] ?? 1);
   return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
 }
 

@@ -19,6 +19,7 @@ export const USUAL_AREA_M2 = 10;
 
 /** The part of the surface a step covers, in m². */
 export function areaOf(step: Step, surface: SurfaceFacts): number {
+  if (step.areaM2 !== undefined) return step.areaM2;
   const area = surface.areaM2 ?? USUAL_AREA_M2;
   if (step.scope === 'spots') {
     const known = Object.values(surface.extents).reduce((sum, e) => sum + (e.areaM2 ?? 0), 0);

@@ -9,6 +9,7 @@ import {
   gritBand,
   LITRES_A_STRAINER,
   METRES_A_CARTRIDGE,
+  METRES_A_ROLL,
   SUNDRIES,
   USES,
   WORN,
@@ -57,6 +58,8 @@ function layingTools(step: Step, family: Family, c: Case): Counted[] {
 }
 
 function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
+  if (step.kind === 'mask' && step.parts)
+    return [{ code: 'line-tape', detail: '', amount: step.parts.tapeM / METRES_A_ROLL }];
   const area = areaOf(step, c.d.surface);
   const used = (USES[step.kind] ?? []).map(({ code, each = 0, perM2 = 0 }) => ({
     code,

@@ -10,7 +10,7 @@ export {
 export { nearestPlans, planNearest, planOrNearest, type Broken, type RelaxedPlan } from './relax.ts';
 export { replan, SAME_MIN } from './replan.ts';
 export { changedInput, planIf, type Change } from './planIf.ts';
-export { workOf, type WorkStep, type PlanStep } from './workOf.ts';
+export { isOfParts, workOf, type WorkStep, type PlanStep } from './workOf.ts';
 export { runLine, CLOSING_SOON_MIN, type Done, type RunLine } from './runSheet.ts';
 export { differenceOf, type Difference, type Moved } from './difference.ts';
 export type { Reason, WaitCode, WaitsFor } from './waits.ts';

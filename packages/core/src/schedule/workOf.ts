@@ -1,6 +1,7 @@
 import type { HoursBy } from '../model/hoursBy.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
-import { isCoat, type StepKind } from '../vocabulary/index.ts';
+import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
+import { TAPE_AFTER_MIN } from '../colourParts/knowledge/taping.ts';
 import type { PlanInput } from '../model/planInput.ts';
 import { productFor } from '../quantities/estimate.ts';
 import { minutesOf } from '../quantities/hours.ts';
@@ -23,6 +24,14 @@ export interface WorkStep {
 
 /** Not hands-on work: they belong to aftercare. */
 const AFTERWARDS: readonly StepKind[] = ['cure-hold', 'revisit'];
+/** How long a coat is left before the line of a part is taped over it, in minutes. */
+function beforeTape(step: Step, next: Step | undefined): number {
+  return next?.kind === 'mask' && next.parts && step.family ? TAPE_AFTER_MIN[chemistryOf(step.family)] : 0;
+}
+
+/** True of a logged step that laid or taped parts in colours of their own, and nothing of the ground. */
+export const isOfParts = (stepId: string): boolean => /^r\d/.test(stepId);
+
 const LONG_DAY = 420;
 const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
@@ -36,7 +45,10 @@ export function workOf(
   shelf: readonly Product[],
   { visit = 'first', by = {} }: { visit?: 'first' | 'return'; by?: HoursBy } = {},
 ): WorkStep[] {
+  let line = 0;
   return steps.flatMap((step, index): WorkStep[] => {
+    // Steps of parts have names of their own: the lines of the system keep theirs when parts come or go.
+    const name = step.parts ? `r${step.parts.round}${step.kind === 'mask' ? 'm' : ''}` : `s${++line}`;
     if (AFTERWARDS.includes(step.kind) || Boolean(step.later) !== (visit === 'return')) return [];
     const hours = minutesOf(step, surface, by);
     const product = productFor(step, shelf);
@@ -49,11 +61,11 @@ export function workOf(
         product,
         ...(step.later ? { atReturn: true } : {}),
         plan: {
-          id: isCoat(step.kind) && coats > 1 ? `s${index + 1}c${i + 1}` : `s${index + 1}`,
+          id: isCoat(step.kind) && coats > 1 ? `${name}c${i + 1}` : name,
           kind: step.kind,
           minutes,
           people: 1,
-          waitMin: isCoat(step.kind) ? 0 : (step.waitMin ?? 0),
+          waitMin: isCoat(step.kind) ? (i === coats - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
           dusty: makesDust(step),
           splittable: minutes > LONG_DAY,
           ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),

@@ -1,6 +1,6 @@
 import type { Paper, PaperBlock } from '@rustic/core';
 import { drawLabels } from './labels.ts';
-import { BODY_WIDTH, FADED, INK, need, newSheet, PAGE, printable, RULE, tagged, type Sheet } from './sheet.ts';
+import { BODY_WIDTH, FADED, filled, INK, need, newSheet, PAGE, printable, RULE, tagged, type Sheet } from './sheet.ts';
 import { drawSketch } from './sketch.ts';
 import { drawTable } from './table.ts';
 
@@ -9,18 +9,12 @@ const SWATCH = 26;
 /** Draws a paper as a PDF: fonts embedded, tagged, numbered pages. */
 export async function drawPaper(paper: Paper): Promise<Uint8Array> {
   const sheet = newSheet(paper);
-  const chunks: Buffer[] = [];
-  const done = new Promise<void>((resolve, reject) => {
-    sheet.on('data', (chunk: Buffer) => chunks.push(chunk));
-    sheet.on('end', resolve);
-    sheet.on('error', reject);
-  });
+  const done = filled(sheet);
   drawHead(sheet, paper);
   for (const block of paper.blocks) drawBlock(sheet, block);
   drawFeet(sheet, paper);
   sheet.end();
-  await done;
-  return Buffer.concat(chunks);
+  return done;
 }
 
 const LOGO = { width: 150, height: 50 };

@@ -30,20 +30,40 @@ export const BODY_WIDTH = PAGE.width - PAGE.left - PAGE.right;
 
 export type Sheet = PDFKit.PDFDocument;
 
-/** An empty document with its fonts, tagged, with a title that readers show. */
-export function newSheet(paper: Paper): Sheet {
+/** An empty document with its fonts, tagged, with a title that readers show; on sheets of this size. */
+export function newDocument(
+  { title, about, firm }: Pick<Paper, 'title' | 'about' | 'firm'>,
+  page: PDFKit.PDFDocumentOptions,
+): Sheet {
   const sheet = new PDFDocument({
-    size: 'A4',
-    margins: { left: PAGE.left, right: PAGE.right, top: PAGE.top, bottom: PAGE.bottom },
+    ...page,
     bufferPages: true,
     tagged: true,
     lang: 'en-GB',
     displayTitle: true,
     pdfVersion: '1.7',
-    info: { Title: `${paper.title}: ${paper.about}`, Author: paper.firm },
+    info: { Title: `${title}: ${about}`, Author: firm },
   });
   for (const [name, file] of Object.entries(FONTS)) sheet.registerFont(name, file);
   return sheet.font('text').fontSize(10).fillColor(INK);
+}
+
+/** An empty paper. */
+export const newSheet = (paper: Paper): Sheet =>
+  newDocument(paper, {
+    size: 'A4',
+    margins: { left: PAGE.left, right: PAGE.right, top: PAGE.top, bottom: PAGE.bottom },
+  });
+
+/** The bytes of a document, once it has ended. Asked for before anything is drawn. */
+export async function filled(sheet: Sheet): Promise<Uint8Array> {
+  const chunks: Buffer[] = [];
+  await new Promise<void>((resolve, reject) => {
+    sheet.on('data', (chunk: Buffer) => chunks.push(chunk));
+    sheet.on('end', resolve);
+    sheet.on('error', reject);
+  });
+  return Buffer.concat(chunks);
 }
 
 /** Where a page ends for what is written on it. */

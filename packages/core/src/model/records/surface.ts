@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ACCESS, LEFT_OUT_REASONS } from '../../vocabulary/index.ts';
 import { id, placeSchema, sizeM, text, withdrawnSchema, words } from '../fields.ts';
+import { colourPartsSchema } from '../colourParts.ts';
 import { houseRulesSchema } from '../houseRules.ts';
 import { measureSchema } from '../measure.ts';
 import { record } from '../record.ts';
@@ -31,9 +32,11 @@ export const surfaceRecord = record(
     /** How it is reached. */
     access: z.enum(ACCESS),
     houseRules: houseRulesSchema,
+    /** Parts in colours of their own; null: all of it is in one. */
+    colourParts: colourPartsSchema.nullable(),
     /** Null: it stands. */
     withdrawn: withdrawnSchema.nullable(),
   },
   {},
-  ['withdrawn'],
+  ['withdrawn', 'colourParts'],
 );

@@ -52,6 +52,11 @@ export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = 
 
 /** Minutes a metre of what is done along a joint or a bead, where its length is known. Source: practice. */
 export const MINUTES_A_METRE: Partial<Record<StepKind, number>> = { caulk: 1.6, 'remove-sealant': 3, 'solvent-wipe': 0.8 };
+/**
+ * Minutes a metre of the line of a part in a colour of its own: a straight one is levelled or snapped and taped; a curve
+ * is marked from its template, taped in short lengths and pressed down; then its edge is sealed. Source: practice.
+ */
+export const LINE_MINUTES = { straight: 1.6, curved: 4.5, sealing: 0.4, off: 0.3 } as const;
 /** Beads that somebody laid before, and joints that stand open: their length says how much there is of each. */
 const OLD_BEADS: readonly Condition[] = ['silicone', 'sealant-unknown'];
 const OPEN_JOINTS: readonly Condition[] = ['gaps', 'moving-joints', 'end-grain'];

@@ -14,6 +14,7 @@ export const SUNDRIES = {
   abrasive: { words: 'abrasive', unit: 'sheet', price: 65 },
   'wet-abrasive': { words: 'wet-and-dry paper', unit: 'sheet', price: 85 },
   tape: { words: 'low-tack tape, 50 m', unit: 'roll', price: 480 },
+  'line-tape': { words: 'tape for fresh paint, 50 m', unit: 'roll', price: 690 },
   sheeting: { words: 'dust sheet, 20 m²', unit: 'sheet', price: 650 },
   'lead-sheeting': { words: 'plastic sheeting, heavy, 50 m²', unit: 'roll', price: 2400 },
   'waste-bags': { words: 'waste bags, heavy', unit: 'bag', price: 90 },
@@ -55,6 +56,9 @@ export const USES: Partial<Record<StepKind, readonly Use[]>> = {
   strip: [{ code: 'waste-bags', perM2: 0.1 }],
   scrape: [{ code: 'waste-bags', perM2: 0.03 }],
 };
+
+/** Metres of the line of a part that a roll of tape goes along, with what is lost at its ends. */
+export const METRES_A_ROLL = 45;
 
 /** What a bead is squeezed from, by what it is of. */
 export const BEAD_OF: Partial<Record<Family, SundryCode>> = {
