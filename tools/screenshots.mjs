@@ -24,6 +24,7 @@ const DESK = [
   ['practice', '/practice'],
   ['house-rules', '/rules'],
   ['colours', '/jobs/{Ferrykeeper}/colours'],
+  ['colour-parts', '/jobs/{Corncrake}/surfaces/{Curved}/parts'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
 ];
 const SITE = [
@@ -50,10 +51,14 @@ async function shoot(views, viewport) {
   const ids = await page.evaluate(async () => {
     const jobs = await (await fetch('/api/jobs')).json();
     const ferrykeeper = jobs.find((j) => j.title.startsWith('Ferrykeeper')).id;
-    const whole = await (await fetch(`/api/jobs/${ferrykeeper}`)).json();
+    const read = async (id) => (await fetch(`/api/jobs/${id}`)).json();
+    const whole = await read(ferrykeeper);
+    const corncrake = jobs.find((j) => j.title === 'Corncrake Granary').id;
     return {
       Ferrykeeper: ferrykeeper,
       Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id,
+      Corncrake: corncrake,
+      Curved: (await read(corncrake)).surfaces.find((s) => s.name.startsWith('Curved')).id,
       Ropewalk: jobs.find((j) => j.title === 'Number 4 Ropewalk').id,
       Net: jobs.find((j) => j.title === 'The Net Loft').id,
       trial: (await (await fetch('/api/trials')).json())[0].id,

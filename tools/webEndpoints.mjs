@@ -7,7 +7,7 @@ import { temporaryFolder } from './temporary.mjs';
 
 const CORE_TYPES = join(ROOT, 'apps/server/src/http/coreTypes.ts');
 /** Asked with a body, but nothing is written. */
-const QUESTIONS = ['whatIf', 'wayBack', 'rulesPreview', 'checkWork'];
+const QUESTIONS = ['whatIf', 'wayBack', 'rulesPreview', 'checkWork', 'tryParts'];
 
 /** What the core has under the same name: it is imported, not written again. */
 const ofCore = () => [...readFileSync(CORE_TYPES, 'utf8').matchAll(/^ {2}(\w+): \1;$/gm)].map(([, name]) => name);

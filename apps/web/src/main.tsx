@@ -41,6 +41,7 @@ const ComingJobs = lazy(() => import('./shelf/ComingJobs.tsx'));
 const ClientPreview = lazy(() => import('./price/ClientPreview.tsx'));
 const PricePage = lazy(() => import('./price/PricePage.tsx'));
 const ColoursPage = lazy(() => import('./colours/ColoursPage.tsx'));
+const PartsPage = lazy(() => import('./colourParts/PartsPage.tsx'));
 const CardsPage = lazy(() => import('./colours/CardsPage.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const JobPaper = lazy(() => import('./papers/PaperPage.tsx').then((m) => ({ default: m.JobPaper })));
@@ -136,6 +137,7 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/surfaces/:surfaceId', element: <SurfacePage /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId/schools', element: <Schools /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId/rules', element: <SurfaceRules /> },
+      { path: 'jobs/:jobId/surfaces/:surfaceId/parts', element: <PartsPage /> },
       { path: 'jobs/:jobId/rules', element: <JobRules /> },
       { path: 'jobs/:jobId/walk', element: <Walk /> },
       { path: 'jobs/:jobId/round', element: <Round /> },

@@ -4,14 +4,14 @@ import { randomLcg, randomUniform } from 'd3-random';
 import {
   colourPartsSchema,
   drawParts,
-  faceMeasured,
+  usualFace,
   type ColourPart,
   type ColourParts,
   type PartShape,
   type RoomSketch,
 } from '../src/index.ts';
 import { outlineOn, smoothThrough } from '../src/colourParts/outlines.ts';
-import { areaOfRegion, boundOfRegion, paintedWall, seenRegions } from '../src/colourParts/regions.ts';
+import { areaOfRegion, boundOfRegion, paintedWall, seenRegions, wholeRegions } from '../src/colourParts/regions.ts';
 import { roundsOfTaping } from '../src/colourParts/rounds.ts';
 
 const ROOM: RoomSketch = {
@@ -108,10 +108,23 @@ describe('what a part covers', () => {
     expect(parts[0]!.areaM2).toBeCloseTo(6 * 0.12, 9);
     expect(parts[0]!.tapeM).toBeCloseTo(6 * 0.6, 9);
     expect([parts[1]!.areaM2, parts[1]!.tapeM, parts[1]!.round]).toEqual([3.5, 12, 1]);
-    expect(
-      faceMeasured({ shape: 'doors', pattern: 'flush', widthM: 0.8, heightM: 2, bothSides: true, count: 3 } as never),
-    ).toEqual({ kind: 'own', widthM: 0.8, heightM: 2, count: 6 });
-    expect(faceMeasured(null)).toBeNull();
+  });
+
+  test('walls are drawn on the sketch, a door on its own face, what nobody measured on a square of its area', () => {
+    const doors = { shape: 'doors', pattern: 'flush', widthM: 0.8, heightM: 2, bothSides: true, count: 3 } as const;
+    expect(usualFace({ element: 'wall', areaM2: 30 }, null, ROOM)).toEqual({ kind: 'walls' });
+    expect(usualFace({ element: 'door', areaM2: 10 }, doors as never, ROOM)).toEqual({
+      kind: 'own',
+      widthM: 0.8,
+      heightM: 2,
+      count: 6,
+    });
+    expect(usualFace({ element: 'cabinet', areaM2: 4 }, null, ROOM)).toEqual({
+      kind: 'own',
+      widthM: 2,
+      heightM: 2,
+      count: 1,
+    });
   });
 
   test('without a sketch nothing is seen of a part that is drawn on walls', () => {
@@ -200,7 +213,7 @@ describe('geometry beside another library', () => {
     };
     for (let n = 0; n < 300; n++) {
       const shapes = Array.from({ length: 1 + Math.floor(u() * 4) }, shape);
-      const ours = seenRegions(shapes, ROOM.walls);
+      const ours = seenRegions(wholeRegions(shapes, ROOM.walls));
       const theirs = byAnother(shapes, 1);
       shapes.forEach((_, k) => {
         expect(areaOfRegion(ours[k]![1]!)).toBeCloseTo(theirs[k]!.area, 2);
@@ -233,43 +246,64 @@ describe('geometry beside another library', () => {
 });
 
 describe('rounds of taping', () => {
-  const touching = (lines: [number, number][], colours: string[]) =>
+  type Line = [number, number];
+  const touching = (lines: Line[], colours: string[], over: Line[] = []) =>
     colours.map((colour, i) => ({
       colour,
       touches: lines.flatMap(([a, b]) => (a === i ? [b] : b === i ? [a] : [])),
+      over: over.flatMap(([a, b]) => (b === i ? [a] : [])),
     }));
 
   test('parts that have no line in common are painted together', () => {
-    expect(roundsOfTaping(touching([], ['#000000', '#ffffff']))).toEqual([0, 0]);
+    const rounds = roundsOfTaping(touching([], ['#000000', '#ffffff']));
+    expect(new Set(rounds)).toEqual(new Set([0]));
   });
 
   test('neighbours never are, and the pale ones come first', () => {
     expect(roundsOfTaping(touching([[0, 1]], ['#202020', '#e0e0e0']))).toEqual([1, 0]);
   });
 
+  test('what reaches under another comes before it, however deep its colour is', () => {
+    expect(roundsOfTaping(touching([[0, 1]], ['#202020', '#e0e0e0'], [[0, 1]]))).toEqual([0, 1]);
+    const { parts } = drawn([
+      part('a', band(0, 1.2, [0]), '#202020'),
+      part(
+        'b',
+        { kind: 'stripes', walls: [0], way: 'upright', firstM: 0.5, widthM: 0.2, gapM: 0.4, count: 5 },
+        '#eeeeee',
+      ),
+    ]);
+    expect(parts.map((p) => p.round)).toEqual([1, 2]);
+    // The deep one is taped along its top between the stripes; the stripes then along all of their edges.
+    expect(parts.map((p) => p.tapeM)).toEqual([expect.closeTo(4 - 5 * 0.2, 6), expect.closeTo(10 * 2.5, 6)]);
+  });
+
   test('as few as trying out every sharing finds, on 200 drawn maps', () => {
     const u = randomUniform.source(randomLcg(0.61))(0, 1);
     for (let n = 0; n < 200; n++) {
       const size = 2 + Math.floor(u() * 4);
-      const lines: [number, number][] = [];
-      for (let a = 0; a < size; a++) for (let b = a + 1; b < size; b++) if (u() < 0.5) lines.push([a, b]);
-      const parts = touching(
-        lines,
-        Array.from({ length: size }, () => (u() < 0.5 ? '#444444' : '#dddddd')),
-      );
-      const rounds = roundsOfTaping(parts);
+      const [lines, over]: [Line[], Line[]] = [[], []];
+      for (let a = 0; a < size; a++)
+        for (let b = a + 1; b < size; b++) {
+          if (u() >= 0.5) continue;
+          lines.push([a, b]);
+          if (u() < 0.3) over.push([a, b]);
+        }
+      const colours = Array.from({ length: size }, () => (u() < 0.5 ? '#444444' : '#dddddd'));
+      const rounds = roundsOfTaping(touching(lines, colours, over));
       for (const [a, b] of lines) expect(rounds[a]).not.toBe(rounds[b]);
-      expect(Math.max(...rounds) + 1).toBe(fewest(size, lines));
+      for (const [a, b] of over) expect(rounds[a]!).toBeLessThan(rounds[b]!);
+      expect(Math.max(...rounds) + 1).toBe(fewest(size, lines, over));
     }
   });
 
   /** Every way to share so many parts out. */
-  function fewest(size: number, lines: readonly [number, number][]): number {
+  function fewest(size: number, lines: readonly Line[], over: readonly Line[]): number {
     let best = size;
     for (let way = 0; way < size ** size; way++) {
       const of = (i: number) => Math.floor(way / size ** i) % size;
-      if (lines.some(([a, b]) => of(a) === of(b))) continue;
-      best = Math.min(best, new Set(Array.from({ length: size }, (_, i) => of(i))).size);
+      if (lines.some(([a, b]) => of(a) === of(b)) || over.some(([a, b]) => of(a) >= of(b))) continue;
+      best = Math.min(best, Math.max(...Array.from({ length: size }, (_, i) => of(i))) + 1);
     }
     return best;
   }
@@ -282,6 +316,19 @@ describe('rounds of taping', () => {
       [1, 0],
       [2, 8000],
     ]);
+  });
+});
+
+describe('one colour', () => {
+  test('where two parts of one colour meet there is no line, and they are painted together', () => {
+    const { parts, rounds } = drawn([part('a', band(0, 1, [0])), part('b', band(1, 1.4, [0]))]);
+    expect(rounds).toBe(1);
+    expect(parts.map((p) => p.tapeM)).toEqual([0, expect.closeTo(4, 6)]);
+  });
+  test('a part in the colour of the ground is not taped against it', () => {
+    const given = { face: { kind: 'walls' as const }, parts: [part('a', band(0, 1, [0]), '#EFE9DC')] };
+    expect(drawParts(given, ROOM, null, '#efe9dc').parts[0]!.tapeM).toBe(0);
+    expect(drawParts(given, ROOM, null, '#ffffff').parts[0]!.tapeM).toBeCloseTo(4, 6);
   });
 });
 

@@ -3,6 +3,7 @@ import {
   FAMILIES,
   jobColoursSchema,
   namedColourSchema,
+  partsFaceSchema,
   roomRecord,
   SHEENS,
   surfaceRecord,
@@ -93,9 +94,10 @@ export const partsAnswer = named('PartsPage', {
     sheen: oneOf(SHEENS).nullable(),
     colourParts: like(colourParts),
   }),
-  measured: answer({ kind: oneOf(['own']), widthM: figure, heightM: figure, count: figure }).nullable(),
+  /** What they are drawn on where nobody has said it. */
+  usual: like(partsFaceSchema),
   colours: z.array(like(namedColourSchema)),
   currency: text,
   reckoned: partsReckonedAnswer,
 });
-export const partsKept = answer({ version: figure });
+export const partsKept = answer({ jobId: text, version: figure });

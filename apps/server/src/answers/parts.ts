@@ -76,7 +76,7 @@ const sheet = named('Sheet', productFields);
 
 /** A step of a system as work: what it is done with has a sheet. */
 export const workStep = named('WorkLine', {
-  ...from('WorkStep', 'step', 'coat', 'plan', 'atReturn'),
+  ...from('WorkStep', 'step', 'coat', 'plan', 'atReturn', 'parts'),
   product: sheet.nullable(),
 });
 

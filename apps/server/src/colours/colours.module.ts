@@ -8,6 +8,6 @@ import { Parts, PartsController } from './parts.ts';
   imports: [DocumentsModule],
   controllers: [JobColoursController, ColourCardsController, PartsController],
   providers: [JobColours, ColourCards, Parts],
-  exports: [JobColours, ColourCards],
+  exports: [JobColours, ColourCards, Parts],
 })
 export class ColoursModule {}

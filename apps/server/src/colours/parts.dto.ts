@@ -8,7 +8,7 @@ const { colourParts } = surfaceRecord.fields;
 export class PartsBody extends bodyOf({ id: newId, version, colourParts }) {}
 
 /** Parts that are being drawn: nothing is written. */
-export class PartsTried extends bodyOf({ colourParts }) {}
+export class PartsTriedBody extends bodyOf({ colourParts }) {}
 
 const PAPERS = Object.keys(TEMPLATE_PAPER) as [TemplatePaper, ...TemplatePaper[]];
 /** On which paper a template is printed. */

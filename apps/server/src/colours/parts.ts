@@ -39,7 +39,7 @@ import { ForHands } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
 import { unitsOf } from '../reading/firmUnits.ts';
-import { PartsBody, PartsTried, TemplateAsked } from './parts.dto.ts';
+import { PartsBody, PartsTriedBody, TemplateAsked } from './parts.dto.ts';
 import { partsPage, partsReckoned } from './partsReckoned.ts';
 
 /** Parts of a surface in colours of their own. */
@@ -57,7 +57,7 @@ export class Parts {
   }
 
   /** What parts would come to; nothing is written. */
-  async tried(who: Who, surfaceId: string, { colourParts }: PartsTried) {
+  async tried(who: Who, surfaceId: string, { colourParts }: PartsTriedBody) {
     const { records, surface } = await this.read(who, surfaceId);
     return partsReckoned(records, surface, colourParts);
   }
@@ -77,7 +77,7 @@ export class Parts {
         at: who.now,
         payload: { parts: names },
       });
-      return { version: saved.version };
+      return { jobId, version: saved.version };
     });
   }
 
@@ -160,7 +160,7 @@ export class PartsController {
   @Answers('tryParts', partsReckonedAnswer)
   @Post('tried')
   @HttpCode(200)
-  tried(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: PartsTried) {
+  tried(@Sender() who: Who, @Param('surfaceId') id: string, @Body() body: PartsTriedBody) {
     return this.parts.tried(who, id, body);
   }
 

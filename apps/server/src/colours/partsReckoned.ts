@@ -2,11 +2,11 @@ import {
   coatsOfPart,
   drawParts,
   estimateSystem,
-  faceMeasured,
   familyOfParts,
   paintFor,
   priceOn,
   productFor,
+  usualFace,
   withParts,
   type ColourParts,
   type Step,
@@ -22,7 +22,7 @@ const cent = (v: number) => Math.round(v * 100) / 100;
 export function partsReckoned(records: JobRecords, surface: SurfaceEntity, given: ColourParts | null) {
   const { c, steps } = systemOf(records, surface);
   const room = records.rooms.find((r) => r.id === surface.roomId);
-  const drawn = given && drawParts(given, room?.sketch ?? null, paintedM2(surface));
+  const drawn = given && drawParts(given, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour);
   const family = familyOfParts(steps);
   const all = withParts(steps, c, drawn);
   const [one, parted] = [priceOn(c, steps), priceOn(c, all)];
@@ -73,8 +73,7 @@ export function partsPage(records: JobRecords, surface: SurfaceEntity) {
       sheen: surface.wanted.sheen ?? null,
       colourParts: surface.colourParts,
     },
-    /** Its own face where it was measured, to draw on where no sketch shows it. */
-    measured: faceMeasured(surface.measure),
+    usual: usualFace({ element: surface.facts.element, areaM2: paintedM2(surface) }, surface.measure, room.sketch),
     colours: records.job.colours ?? [],
     currency: records.firm.currency,
     reckoned: partsReckoned(records, surface, surface.colourParts),

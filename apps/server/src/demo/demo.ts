@@ -30,6 +30,7 @@ import { Work } from '../work/work.ts';
 import { Writes } from '../record/writes.service.ts';
 import { DEMO_FIRM, DEMO_PASSWORD, DEMO_PEOPLE } from './firm.ts';
 import { ColourCards } from '../colours/colourCards.ts';
+import { Parts } from '../colours/parts.ts';
 import { chipOf, demoCards, type DemoCard } from './colours.ts';
 import { DEMO_NOTES, DEMO_TINS } from './shelf.ts';
 import { EARLIER_JOBS } from './earlier.ts';
@@ -69,6 +70,7 @@ export class Demo {
     private readonly punch: Punch,
     private readonly visits: Visits,
     private readonly colourCards: ColourCards,
+    private readonly parts: Parts,
   ) {}
 
   /** Read when the demo is loaded: a server without one has no need of them. */
@@ -234,6 +236,7 @@ export class Demo {
         version: 1,
         exclusions: surface.leftOut.map((e) => ({ ...e, id: uuid() })),
       });
+    if (surface.colourParts) await this.parts.keep(who, id, { id: uuid(), version: 1, colourParts: surface.colourParts });
     for (const [i, test] of (surface.tests ?? []).entries()) {
       await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, {
         id: uuid(),

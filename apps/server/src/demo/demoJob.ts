@@ -1,4 +1,4 @@
-import type { Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted, AirSource, Exclusion, JobStatus } from '@rustic/core';
+import type { ColourParts, Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted, AirSource, Exclusion, JobStatus } from '@rustic/core';
 
 export interface DemoSurface {
   name: string;
@@ -8,6 +8,8 @@ export interface DemoSurface {
   tests?: TestRecord[];
   /** What the client keeps out. */
   leftOut?: Omit<Exclusion, 'id'>[];
+  /** Parts in colours of their own. */
+  colourParts?: ColourParts;
   access?: Access;
   /** Coats already logged: how many of the surface's coats, and how many minutes ago the last ended; with the steps before them, where it was `prepared`. */
   laid?: { coats: number | 'all'; lastEndedMinAgo: number; daysBetween?: number; prepared?: true; temperatureC: number; relativeHumidityPct: number };

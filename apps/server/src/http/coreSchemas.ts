@@ -7701,6 +7701,10 @@ export const coreSchemas: Record<string, object> = {
     "description": "Done at a return visit, and no part of the first.",
     "const": true,
     "type": "boolean"
+   },
+   "parts": {
+    "description": "Done on these parts alone, that have colours of their own.",
+    "type": "string"
    }
   },
   "required": [

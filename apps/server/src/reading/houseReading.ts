@@ -197,7 +197,7 @@ export function partsOf(records: JobRecords, surface: SurfaceEntity): PartsDrawn
   let drawn = parts.get(surface.id);
   if (!drawn) {
     const room = records.rooms.find((r) => r.id === surface.roomId);
-    parts.set(surface.id, (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface))));
+    parts.set(surface.id, (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour)));
   }
   return drawn;
 }

@@ -3,6 +3,8 @@ import { scaleLinear } from 'd3-scale';
 import { unfoldedAt, type RoomSketch as Sketch, type SketchPlace } from '@rustic/core';
 import { useSight } from '../store/store.ts';
 import { sayMetres } from '../words/length.ts';
+import { Handle } from './Handle.tsx';
+import { PaintedParts, type Painted } from './PaintedParts.tsx';
 
 /** A chalk tick on the sketch: its number leads to a note or a list. */
 export interface Tick {
@@ -26,6 +28,24 @@ interface Props {
   chosen?: SketchPlace | null;
   onPlace?: (place: SketchPlace) => void;
   onMoveOpening?: (wall: number, opening: number, x: number) => void;
+  /** Parts in colours of their own over the colour of the ground, and which of them is being drawn. */
+  ground?: string | null;
+  painted?: readonly Painted[];
+  chosenPart?: string | null;
+  onChoosePart?: (id: string) => void;
+  /** What is drawn to its place by hand. */
+  handles?: readonly SketchHandle[];
+  /** No smaller than this a metre: then the walls are slid along. */
+  leastPerM?: number;
+}
+
+/** A place on the walls that is drawn to another. */
+export interface SketchHandle {
+  id: string;
+  words: string;
+  place: SketchPlace;
+  /** To where: metres along its own wall, and from the floor; it may lie beside the wall. */
+  onMove: (x: number, y: number) => void;
 }
 
 /** A room as its walls unfolded in a row, as wide as there is room for and no wider than asked. */
@@ -38,26 +58,42 @@ export function RoomSketch(props: Props) {
     return () => watch.disconnect();
   }, []);
   return (
-    <div ref={measure} className="w-full">
+    <div ref={measure} className={`w-full ${props.leastPerM ? 'overflow-x-auto' : ''}`}>
       {room !== null && room > 0 && <Walls {...props} width={Math.min(props.width, room)} />}
     </div>
   );
 }
 
 /** Openings cut, what is left out hatched, test places as chalk ticks. */
-function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlace, onMoveOpening }: Props) {
+function Walls({
+  sketch,
+  width,
+  ticks = [],
+  excluded = [],
+  chosen = null,
+  onPlace,
+  onMoveOpening,
+  ground = null,
+  painted = [],
+  chosenPart = null,
+  onChoosePart,
+  handles = [],
+  leastPerM = 0,
+}: Props) {
   const id = useId();
   const units = useSight((s) => s.units);
   const frame = useRef<SVGSVGElement>(null);
+  const whole = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<{ wall: number; opening: number; grab: number; x: number } | null>(null);
   const row = unfoldedAt(sketch, GAP_M);
-  const perM = Math.min((width - 2) / Math.max(1, row.widthM), TALLEST_PX / Math.max(1, row.heightM));
+  const tallest = TALLEST_PX / Math.max(1, row.heightM);
+  const perM = Math.max(leastPerM, Math.min((width - 2) / Math.max(1, row.widthM), tallest));
   const x = scaleLinear()
     .domain([0, row.widthM])
     .range([1, 1 + row.widthM * perM]);
   const floor = TOP + row.heightM * perM;
   const total = floor + FOOT;
-  const drawnWidth = Math.min(width, row.widthM * perM + 2);
+  const drawnWidth = row.widthM * perM + 2;
 
   /** Where on which wall a pointer is; null beside them all. */
   const placeAt = (event: { clientX: number; clientY: number }): SketchPlace | null => {
@@ -81,7 +117,7 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
     setDrag(null);
   };
 
-  return (
+  const drawing = (
     <svg
       ref={frame}
       viewBox={`0 0 ${drawnWidth} ${total}`}
@@ -89,7 +125,7 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
       height={total}
       role="img"
       aria-label={`Walls unfolded: ${sketch.walls.map((w) => `${w.name} ${sayMetres(w.widthM, units)}`).join(', ')}`}
-      className={`block max-w-full font-sans ${onPlace ? 'cursor-crosshair touch-manipulation' : ''}`}
+      className={`block ${leastPerM ? 'max-w-none' : 'max-w-full'} font-sans ${onPlace ? 'cursor-crosshair touch-manipulation' : ''}`}
       onPointerMove={move}
       onPointerUp={drop}
       onClick={(event) => {
@@ -112,7 +148,7 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
               y={top}
               width={wall.widthM * perM}
               height={wall.heightM * perM}
-              fill="var(--color-leaf)"
+              fill={ground ?? 'var(--color-leaf)'}
               stroke="var(--color-strong)"
               strokeWidth="1.2"
             />
@@ -165,6 +201,12 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
           </g>
         );
       })}
+      <PaintedParts
+        painted={painted}
+        chosen={chosenPart}
+        at={(wall, along, up) => [x(row.x[wall]! + along), floor - up * perM]}
+        {...(onChoosePart ? { onChoose: onChoosePart } : {})}
+      />
       <path d={`M0 ${floor}H${drawnWidth}`} stroke="var(--color-ink)" strokeWidth="1.4" />
       {excluded
         .filter((e) => sketch.walls[e.wall])
@@ -198,6 +240,22 @@ function Walls({ sketch, width, ticks = [], excluded = [], chosen = null, onPlac
         />
       )}
     </svg>
+  );
+  if (handles.length === 0) return drawing;
+  return (
+    <div ref={whole} className="relative" style={{ width: drawnWidth }}>
+      {drawing}
+      {handles.map(({ id: name, words, place, onMove }) => (
+        <Handle
+          key={name}
+          words={words}
+          look="point"
+          picture={whole}
+          at={{ x: x(row.x[place.wall]! + place.x) / drawnWidth, y: (floor - place.y * perM) / total }}
+          onMove={(to) => onMove(x.invert(to.x * drawnWidth) - row.x[place.wall]!, (floor - to.y * total) / perM)}
+        />
+      ))}
+    </div>
   );
 }
 

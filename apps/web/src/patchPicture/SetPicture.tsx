@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { cornersRefused, intoPicture, type PatchSetting, type PicturePoint } from '@rustic/core';
 import { CORNERS, EDGES, withEdge } from './setting.ts';
 import { drawnOn } from '../photos/drawnOn.ts';
-import { Handle } from './Handle.tsx';
+import { Handle } from '../drawing/Handle.tsx';
 
 interface Props {
   file: Blob;

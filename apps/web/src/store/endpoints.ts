@@ -89,7 +89,7 @@ const injectedRtkApi = api.injectEndpoints({
     keepParts: build.mutation<KeepPartsApiResponse, KeepPartsApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/parts`, method: "PUT", body }),
     }),
-    tryParts: build.mutation<TryPartsApiResponse, TryPartsApiArg>({
+    tryParts: build.query<TryPartsApiResponse, TryPartsApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/parts/tried`, method: "POST", body }),
     }),
     partTemplate: build.query<PartTemplateApiResponse, PartTemplateApiArg>({
@@ -920,6 +920,7 @@ export type KeepColourCardApiArg = {
 export type ColourPartsApiResponse = /** status 2XX as asked */ PartsPage;
 export type ColourPartsApiArg = string;
 export type KeepPartsApiResponse = /** status 2XX as asked */ {
+  jobId: string;
   version: number;
 };
 export type KeepPartsApiArg = {
@@ -928,8 +929,7 @@ export type KeepPartsApiArg = {
 export type TryPartsApiResponse = /** status 2XX as asked */ PartsReckoned;
 export type TryPartsApiArg = {
   surfaceId: string;
-  partsTried: PartsTried;
-};
+} & PartsTriedBody;
 export type PartTemplateApiResponse = /** status 2XX as asked */ any;
 export type PartTemplateApiArg = {
   surfaceId: string;
@@ -2285,12 +2285,16 @@ export type PartsPage = {
       }[];
     } | null;
   };
-  measured: {
-    kind: "own";
-    widthM: number;
-    heightM: number;
-    count: number;
-  } | null;
+  usual:
+    | {
+        kind: "walls";
+      }
+    | {
+        kind: "own";
+        widthM: number;
+        heightM: number;
+        count: number;
+      };
   colours: {
     colour: string;
     name: string;
@@ -2363,7 +2367,7 @@ export type PartsBody = {
     }[];
   } | null;
 };
-export type PartsTried = {
+export type PartsTriedBody = {
   colourParts: {
     face:
       | {
@@ -3459,6 +3463,8 @@ export type WorkLine = {
   };
   /** Done at a return visit, and no part of the first. */
   atReturn?: true;
+  /** Done on these parts alone, that have colours of their own. */
+  parts?: string;
   product: Sheet | null;
 };
 export type SurfaceBrief = {
@@ -6491,6 +6497,9 @@ export const {
   useColourCardQuery,
   useLazyColourCardQuery,
   useKeepColourCardMutation,
+  useColourPartsQuery,
+  useKeepPartsMutation,
+  useTryPartsQuery,
   useClientQuery,
   useAgreeMutation,
   useReplyAsClientMutation,

@@ -134,6 +134,14 @@ endpoints.enhanceEndpoints({
     fan: { providesTags: priced },
     clientPreview: { providesTags: priced },
     jobColours: { providesTags: priced },
+    colourParts: {
+      providesTags: (page, _refused, id): Tag[] => [
+        { type: 'Surface', id },
+        ...(page ? [{ type: 'House' as const, id: page.job.id }] : []),
+      ],
+    },
+    tryParts: { providesTags: bySurface },
+    keepParts: { invalidatesTags: writes(onSurface, 'parts-coloured') },
     nameColours: { invalidatesTags: writes(onNone, 'colours-named') },
     colourCards: { providesTags: ['Colours'] },
     colourCard: { providesTags: ['Colours'] },

@@ -13,6 +13,7 @@ import { capital, sayHours, sayRoundMoney, isTold } from '../words/figures.ts';
 import { nowMinute, sayFromNow } from '../words/time.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
 import { ExclusionForm, LeftOut } from './Exclusions.tsx';
+import { PartsHere } from '../colourParts/PartsHere.tsx';
 import { FindingForm, FindingsOf } from './Findings.tsx';
 import { LayPatches } from './LayPatches.tsx';
 import { PatchesLaid } from './PatchesLaid.tsx';
@@ -103,6 +104,7 @@ export default function SurfacePage() {
               { letter: 'f', words: 'Found while working', onAct: () => setOpen(open === 'found' ? null : 'found') },
               { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
               { letter: 'b', words: 'It looks wrong', onAct: () => setOpen(open === 'wrong' ? null : 'wrong') },
+              { letter: 'u', words: 'Parts in colours', onAct: () => void navigate('parts') },
               { letter: 'o', words: 'House rules here', onAct: () => void navigate('rules') },
               ...(may.make
                 ? [{ letter: 'a', words: 'Take out', onAct: () => setOpen(open === 'away' ? null : 'away') }]
@@ -190,6 +192,7 @@ export default function SurfacePage() {
       <PatchesLaid jobId={data.job.id} roomId={data.room.id} surfaceId={surfaceId} />
       <FindingsOf data={data} />
       <LeftOut surface={data.surface} />
+      <PartsHere surface={data.surface} colours={data.job.colours} />
       <div className="mt-3">
         <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />
         <Photos photos={data.photos} tests={data.tests} />
@@ -262,7 +265,7 @@ function Totals({ data }: { data: SurfaceData }) {
         <Total words="opens" figure={`${sayTime(opensAt)}, ${sayFromNow(opensAt, nowMinute())}`} />
       )}
       {closesAt !== null && next && <Total words="closes" figure={sayTime(closesAt)} />}
-      <Total end words="next" figure={next ? sayStep({ kind: next.plan.kind, why: [] }) : 'done'} />
+      <Total end words="next" figure={next ? sayStep({ kind: next.plan.kind, ...(next.parts ? { scope: next.parts } : {}), why: [] }) : 'done'} />
     </>
   );
 }

@@ -88,6 +88,7 @@ export function LogStretch({
               }
             >
               {STEP_LABELS[w.plan.kind]}
+              {w.parts && ` ${w.parts}`}
               {said.skipped.includes(w.plan.id) && <span className="text-madder"> not done</span>}
             </Tick>
           </li>

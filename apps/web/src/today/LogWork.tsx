@@ -41,7 +41,7 @@ export function LogWork({
   onDone: () => void;
 }) {
   const { sayFamily } = useWords();
-  const { plan, product: offered, coat } = line.next!;
+  const { plan, product: offered, coat, parts } = line.next!;
   const film = isCoat(plan.kind);
   const { data: shelf } = useShelfQuery(undefined, { skip: !film });
   const draft = useDraft<LogSaid>(`log/${line.surfaceId}/${plan.id}/${corrects?.id ?? ''}`, {
@@ -73,7 +73,7 @@ export function LogWork({
   };
   if (logged)
     return <Logged line={line} logged={logged} product={kept.find((p) => p.id === laid) ?? null} onDone={onDone} />;
-  const title = `${STEP_LABELS[plan.kind]}${film && coat > 1 ? `, coat ${coat}` : ''}`;
+  const title = `${STEP_LABELS[plan.kind]}${parts ? ` ${parts}` : ''}${film && coat > 1 ? `, coat ${coat}` : ''}`;
   const batch = line.offered.batch;
   if (together && stretch.length > 1)
     return (

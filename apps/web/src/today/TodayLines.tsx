@@ -59,6 +59,7 @@ function Line({
   const next = line.next!;
   const act = sayStep({
     kind: next.plan.kind,
+    ...(next.parts ? { scope: next.parts } : {}),
     ...(next.product && isCoat(next.plan.kind) ? { family: next.product.family } : {}),
     why: [],
   });

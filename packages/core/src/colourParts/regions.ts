@@ -43,19 +43,31 @@ export const paintedWall = (wall: SketchWall): Region =>
     wall.openings.map((o) => [box(o.x, o.y, o.widthM, o.heightM)]),
   );
 
-/**
- * What is seen of each part on each wall, in the order of the shapes: within the wall and out of its openings, without
- * what later parts cover.
- */
-export function seenRegions(shapes: readonly PartShape[], walls: readonly SketchWall[]): Region[][] {
-  const onWalls = walls.map((wall, w) => {
-    const painted = paintedWall(wall);
-    return shapes.map((shape) =>
-      bounded(joined(outlineOn(shape, walls, w).map((points) => [polygon(points)])), painted),
-    );
-  });
-  return shapes.map((_, k) => onWalls.map((parts) => without(parts[k]!, parts.slice(k + 1))));
+/** What each shape would cover of each wall, were it alone: within the wall and out of its openings. */
+export function wholeRegions(shapes: readonly PartShape[], walls: readonly SketchWall[]): Region[][] {
+  const painted = walls.map(paintedWall);
+  return shapes.map((shape) =>
+    walls.map((_, w) => bounded(joined(outlineOn(shape, walls, w).map((points) => [polygon(points)])), painted[w]!)),
+  );
 }
+
+/** What is seen of each part on each wall, in the order of the list: without what later parts cover. */
+export const seenRegions = (whole: readonly (readonly Region[])[]): Region[][] =>
+  whole.map((regions, k) =>
+    regions.map((region, w) =>
+      without(
+        region,
+        whole.slice(k + 1).map((later) => later[w]!),
+      ),
+    ),
+  );
+
+/** Regions that meet in less than this do not reach under one another, in m². */
+const LEAST_LAP_M2 = 1e-3;
+
+/** True where two regions cover some of the same wall. */
+export const overlap = (one: Region, other: Region): boolean =>
+  one.length > 0 && other.length > 0 && !apart(one, other) && areaOfRegion(bounded(one, other)) > LEAST_LAP_M2;
 
 /** What is seen of the ground on each wall: all that no part covers. */
 export const groundsSeen = (walls: readonly SketchWall[], parts: readonly (readonly Region[])[]): Region[] =>

@@ -115,26 +115,60 @@ function piecesIn(points: readonly Mm[], box: Box): Mm[][] {
   return pieces;
 }
 
-/** Sheets laid out over a line with one orientation: where each begins, and what it shows of the line. */
-function laidOut(points: readonly Mm[], size: { widthMm: number; heightMm: number }) {
+interface Cell {
+  row: number;
+  column: number;
+  box: Box;
+  lines: Mm[][];
+}
+interface Layout {
+  size: { widthMm: number; heightMm: number };
+  columns: number;
+  rows: number;
+  cells: Cell[];
+}
+
+/** Sheets of one size laid out over a line, the first a share of a step outside it: those that it crosses. */
+function laidOut(points: readonly Mm[], size: Layout['size'], shift: { x: number; y: number }): Layout {
   const shownW = size.widthMm - 2 * SHEET_EDGE_MM;
   const shownH = size.heightMm - 2 * SHEET_EDGE_MM - SHEET_FOOT_MM;
   const [stepX, stepY] = [shownW - SHEETS_LAP_MM, shownH - SHEETS_LAP_MM];
   const [xs, ys] = [points.map((p) => p.x), points.map((p) => p.y)];
-  const [left, foot] = [Math.min(...xs) - SHEETS_LAP_MM, Math.min(...ys) - SHEETS_LAP_MM];
+  const left = Math.min(...xs) - SHEETS_LAP_MM - shift.x * stepX;
+  const foot = Math.min(...ys) - SHEETS_LAP_MM - shift.y * stepY;
   const columns = Math.max(1, Math.ceil((Math.max(...xs) - left) / stepX));
   const rows = Math.max(1, Math.ceil((Math.max(...ys) - foot) / stepY));
-  const cells = Array.from({ length: rows * columns }, (_, n) => {
+  const cells = Array.from({ length: rows * columns }, (_, n): Cell => {
     const [row, column] = [Math.floor(n / columns), n % columns];
     const [x, y] = [left + column * stepX, foot + row * stepY];
     const box = { left: x, foot: y, right: x + shownW, top: y + shownH };
-    return { row, column, box, lines: piecesIn(points, box) };
+    // What a sheet shows in its laps its neighbours show as well: by that alone it is not wanted.
+    const own = { left: x, foot: y, right: x + stepX, top: y + stepY };
+    return { row, column, box, lines: piecesIn(points, own).length ? piecesIn(points, box) : [] };
   });
-  return { size, columns, rows, stepX, stepY, cells: cells.filter((cell) => cell.lines.length > 0) };
+  return { size, columns, rows, cells: cells.filter((cell) => cell.lines.length > 0) };
+}
+
+/** In how many places each way the first sheet is tried. */
+const SHIFTS = Array.from({ length: 6 }, (_, i) => i / 6);
+
+/** The fewest sheets that show the whole line, upright or turned. */
+function fewestSheets(points: readonly Mm[], paper: TemplatePaper): Layout {
+  const { shortMm, longMm } = TEMPLATE_PAPER[paper];
+  const sizes = [
+    { widthMm: shortMm, heightMm: longMm },
+    { widthMm: longMm, heightMm: shortMm },
+  ];
+  return sizes
+    .flatMap((size) => SHIFTS.flatMap((x) => SHIFTS.map((y) => laidOut(points, size, { x, y }))))
+    .reduce((best, one) => (one.cells.length < best.cells.length ? one : best));
 }
 
 const labelOf = ({ row, column }: { row: number; column: number }) =>
   `${row < 26 ? '' : String.fromCharCode(64 + Math.floor(row / 26))}${String.fromCharCode(65 + (row % 26))}${column + 1}`;
+
+/** True where its line is no level or plumb one: it has a template. */
+export const hasTemplate = ({ shape }: ColourPart): boolean => shape.kind === 'wave' || shape.kind === 'outline';
 
 /** More sheets than this nobody tapes together. */
 export const MOST_SHEETS = 120;
@@ -146,10 +180,7 @@ export const MOST_SHEETS = 120;
 export function templateOf(part: ColourPart, paper: TemplatePaper): Template | null {
   const line = lineOf(part);
   if (!line) return null;
-  const { shortMm, longMm } = TEMPLATE_PAPER[paper];
-  const upright = laidOut(line.points, { widthMm: shortMm, heightMm: longMm });
-  const wide = laidOut(line.points, { widthMm: longMm, heightMm: shortMm });
-  const best = wide.cells.length < upright.cells.length ? wide : upright;
+  const best = fewestSheets(line.points, paper);
   const there = new Set(best.cells.map(labelOf));
   const [xs, ys] = [line.points.map((p) => p.x), line.points.map((p) => p.y)];
   return {
@@ -173,11 +204,7 @@ const SIDES = [
   { side: 'top', row: 1, column: 0 },
 ] as const;
 
-function sheetOf(
-  cell: ReturnType<typeof laidOut>['cells'][number],
-  levelM: number,
-  there: ReadonlySet<string>,
-): TemplateSheet {
+function sheetOf(cell: Cell, levelM: number, there: ReadonlySet<string>): TemplateSheet {
   const { box, row, column } = cell;
   const onSheet = ({ x, y }: Mm): Mm => ({
     x: SHEET_EDGE_MM + x - box.left,

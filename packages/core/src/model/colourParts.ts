@@ -50,7 +50,7 @@ const figures = z.strictObject({
   edgeM: metres,
 });
 
-export const partShapeSchema = z.discriminatedUnion('kind', [band, stripes, wave, outline, figures]);
+const partShapeSchema = z.discriminatedUnion('kind', [band, stripes, wave, outline, figures]);
 /** What a part is in: a shape on the face, or figures. */
 export type PartShape = z.infer<typeof partShapeSchema>;
 
@@ -73,7 +73,7 @@ const ownFace = z.strictObject({
   heightM: sizeM,
   count: z.number().int().min(1, 'at least one').max(1000),
 });
-const partsFaceSchema = z.discriminatedUnion('kind', [z.strictObject({ kind: z.literal('walls') }), ownFace]);
+export const partsFaceSchema = z.discriminatedUnion('kind', [z.strictObject({ kind: z.literal('walls') }), ownFace]);
 /** What the parts of a surface are drawn on: the walls of its room's sketch, or a face of its own. */
 export type PartsFace = z.infer<typeof partsFaceSchema>;
 

@@ -27,7 +27,7 @@ export {
 export { coatFamilies, stepKey, type Step, type StepParts, type System } from './step.ts';
 export {
   colourPartsSchema,
-  partShapeSchema,
+  partsFaceSchema,
   type ColourPart,
   type ColourParts,
   type OutlinePoint,

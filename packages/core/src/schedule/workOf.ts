@@ -20,6 +20,8 @@ export interface WorkStep {
   product: Product | null;
   /** Done at a return visit, and no part of the first. */
   atReturn?: true;
+  /** Done on these parts alone, that have colours of their own. */
+  parts?: string;
 }
 
 /** Not hands-on work: they belong to aftercare. */
@@ -60,6 +62,7 @@ export function workOf(
         coat: i + 1,
         product,
         ...(step.later ? { atReturn: true } : {}),
+        ...(step.parts && step.scope ? { parts: step.scope } : {}),
         plan: {
           id: isCoat(step.kind) && coats > 1 ? `${name}c${i + 1}` : name,
           kind: step.kind,

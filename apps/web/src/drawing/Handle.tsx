@@ -1,14 +1,19 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
-import type { PicturePoint } from '@rustic/core';
+
+/** A place in a picture or a drawing, in shares of its width and height from the upper left. */
+interface Share {
+  x: number;
+  y: number;
+}
 
 interface Props {
   /** What is set by it. */
   words: string;
-  at: PicturePoint;
+  at: Share;
   /** The picture, in whose width and height places are told. */
   picture: RefObject<HTMLElement | null>;
-  look: 'corner' | 'edge';
-  onMove: (to: PicturePoint) => void;
+  look: keyof typeof LOOKS;
+  onMove: (to: Share) => void;
 }
 
 const within = (share: number) => Math.min(1, Math.max(0, share));
@@ -23,10 +28,11 @@ const STEP = 0.002;
 
 const LOOKS = {
   corner: 'h-[18px] w-[18px] rounded-full border-2 border-ink bg-leaf',
+  point: 'h-[12px] w-[12px] rounded-full border-2 border-ink bg-ochre',
   edge: 'h-[14px] w-[26px] rounded border-2 border-ink bg-ochre',
 };
 
-/** Something in a picture that is drawn to its place, by finger, mouse or arrows. */
+/** Something in a picture or a drawing that is drawn to its place, by finger, mouse or arrows. */
 export function Handle({ words, at, picture, look, onMove }: Props) {
   const drag = (e: PointerEvent) => {
     const box = picture.current?.getBoundingClientRect();
