@@ -22,15 +22,14 @@ const DESK = [
   ['trial', '/trials/{trial}'],
   ['shelf', '/shelf'],
   ['practice', '/practice'],
-  ['house-rules', '/rules'],
   ['colours', '/jobs/{Ferrykeeper}/colours'],
+  ['damage', '/jobs/{Ferrykeeper}/surfaces/{Chimney}/damage'],
   ['colour-parts', '/jobs/{Corncrake}/surfaces/{Curved}/parts'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
 ];
 const SITE = [
   ['site-today', '/today'],
   ['site-walk', '/jobs/{Ferrykeeper}/walk'],
-  ['site-surface', '/jobs/{Ferrykeeper}/surfaces/{Panelling}'],
 ];
 
 ensurePackages();
@@ -56,6 +55,7 @@ async function shoot(views, viewport) {
     const corncrake = jobs.find((j) => j.title === 'Corncrake Granary').id;
     return {
       Ferrykeeper: ferrykeeper,
+      Chimney: whole.surfaces.find((s) => s.name.startsWith('Chimney')).id,
       Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id,
       Corncrake: corncrake,
       Curved: (await read(corncrake)).surfaces.find((s) => s.name.startsWith('Curved')).id,

@@ -17,6 +17,7 @@ export * from './weather/index.ts';
 export * from './places/index.ts';
 export * from './colours/index.ts';
 export * from './colourParts/index.ts';
+export * from './damage/index.ts';
 export {
   lightness,
   chroma,

@@ -24,6 +24,7 @@ import { Plans } from '../plans/plans.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
 import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
+import { DamageMarks } from '../walkround/damage.ts';
 import { Walkround } from '../walkround/walkround.ts';
 import { Handover } from '../work/handover.ts';
 import { Work } from '../work/work.ts';
@@ -71,6 +72,7 @@ export class Demo {
     private readonly visits: Visits,
     private readonly colourCards: ColourCards,
     private readonly parts: Parts,
+    private readonly damage: DamageMarks,
   ) {}
 
   /** Read when the demo is loaded: a server without one has no need of them. */
@@ -237,6 +239,8 @@ export class Demo {
         exclusions: surface.leftOut.map((e) => ({ ...e, id: uuid() })),
       });
     if (surface.colourParts) await this.parts.keep(who, id, { id: uuid(), version: 1, colourParts: surface.colourParts });
+    for (const { what, there = true, x, y } of surface.damage ?? [])
+      await this.damage.mark(who, id, { id: uuid(), what, there, place: { wall: 0, x, y }, at: who.now.toISOString() });
     for (const [i, test] of (surface.tests ?? []).entries()) {
       await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, {
         id: uuid(),

@@ -1,4 +1,21 @@
-import type { ColourParts, Access, Facing, Family, Fault, MapPlace, SketchPlace, SurfaceFacts, TestRecord, View, Wanted, AirSource, Exclusion, JobStatus } from '@rustic/core';
+import type {
+  ColourParts,
+  Damage,
+  WallFeature,
+  Access,
+  Facing,
+  Family,
+  Fault,
+  MapPlace,
+  SketchPlace,
+  SurfaceFacts,
+  TestRecord,
+  View,
+  Wanted,
+  AirSource,
+  Exclusion,
+  JobStatus,
+} from '@rustic/core';
 
 export interface DemoSurface {
   name: string;
@@ -8,6 +25,8 @@ export interface DemoSurface {
   tests?: TestRecord[];
   /** What the client keeps out. */
   leftOut?: Omit<Exclusion, 'id'>[];
+  /** Damage where it is, on the first wall of its room. */
+  damage?: { what: Damage | WallFeature; there?: boolean; x: number; y: number }[];
   /** Parts in colours of their own. */
   colourParts?: ColourParts;
   access?: Access;

@@ -1061,6 +1061,95 @@ export const coreSchemas: Record<string, object> = {
    "text"
   ]
  },
+ "Damage": {
+  "enum": [
+   "blistering",
+   "damp",
+   "efflorescence",
+   "mould",
+   "peeling",
+   "rot",
+   "soot",
+   "substrate-crack",
+   "water-stain"
+  ],
+  "type": "string"
+ },
+ "DamageZone": {
+  "description": "Where damage is, as far as the looks tell.",
+  "type": "object",
+  "properties": {
+   "cells": {
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/WallCell"
+    }
+   },
+   "odds": {
+    "description": "How likely each square has it.",
+    "type": "array",
+    "items": {
+     "type": "number"
+    }
+   },
+   "next": {
+    "description": "Where one more look narrows its size most, and what share of the doubt is left then; null where none is worth it.",
+    "anyOf": [
+     {
+      "type": "object",
+      "properties": {
+       "place": {
+        "type": "object",
+        "properties": {
+         "wall": {
+          "type": "number"
+         },
+         "x": {
+          "type": "number"
+         },
+         "y": {
+          "type": "number"
+         }
+        },
+        "required": [
+         "wall",
+         "x",
+         "y"
+        ]
+       },
+       "doubtLeft": {
+        "type": "number"
+       }
+      },
+      "required": [
+       "doubtLeft",
+       "place"
+      ]
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "likelyM2": {
+    "type": "number"
+   },
+   "lowM2": {
+    "type": "number"
+   },
+   "highM2": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "cells",
+   "highM2",
+   "likelyM2",
+   "lowM2",
+   "next",
+   "odds"
+  ]
+ },
  "Demand": {
   "description": "What a condition found asks for and forbids, and what releases it.",
   "type": "object",
@@ -3612,6 +3701,43 @@ export const coreSchemas: Record<string, object> = {
    "rejects"
   ],
   "type": "string"
+ },
+ "PatternCause": {
+  "description": "Why damage may lie where it does.",
+  "type": "object",
+  "properties": {
+   "damage": {
+    "$ref": "#/components/schemas/Damage"
+   },
+   "fits": {
+    "description": "How many of its places lie so, of how many.",
+    "type": "number"
+   },
+   "of": {
+    "type": "number"
+   },
+   "code": {
+    "type": "string"
+   },
+   "cause": {
+    "type": "string"
+   },
+   "findOut": {
+    "type": "string"
+   },
+   "stopFirst": {
+    "type": "string"
+   }
+  },
+  "required": [
+   "cause",
+   "code",
+   "damage",
+   "findOut",
+   "fits",
+   "of",
+   "stopFirst"
+  ]
  },
  "Plan": {
   "description": "The answer of `ledger plan`: see the contract of the command line.",
@@ -7201,6 +7327,35 @@ export const coreSchemas: Record<string, object> = {
   "required": [
    "code",
    "text"
+  ]
+ },
+ "WallCell": {
+  "description": "A small square of a wall that is painted.",
+  "type": "object",
+  "properties": {
+   "wall": {
+    "type": "number"
+   },
+   "x": {
+    "description": "Its middle: metres from the wall's left, and from the floor.",
+    "type": "number"
+   },
+   "y": {
+    "type": "number"
+   },
+   "widthM": {
+    "type": "number"
+   },
+   "heightM": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "heightM",
+   "wall",
+   "widthM",
+   "x",
+   "y"
   ]
  },
  "WayOff": {

@@ -18,6 +18,7 @@ import type {
   Condition,
   Conflict,
   Consequence,
+  DamageZone,
   Demand,
   Difference,
   Done,
@@ -55,6 +56,7 @@ import type {
   NextTest,
   Odour,
   Paper,
+  PatternCause,
   PatchLook,
   PatchRead,
   PatchReading,
@@ -108,6 +110,7 @@ import type {
   WayOff,
   Wear,
   WhatIf,
+  WallCell,
   WorkStep,
 } from '@rustic/core';
 
@@ -134,6 +137,7 @@ export interface CoreTypes {
   Condition: Condition;
   Conflict: Conflict;
   Consequence: Consequence;
+  DamageZone: DamageZone;
   Demand: Demand;
   Difference: Difference;
   Done: Done;
@@ -174,6 +178,7 @@ export interface CoreTypes {
   NextTest: NextTest;
   Odour: Odour;
   Paper: Paper;
+  PatternCause: PatternCause;
   PatchLook: PatchLook;
   PatchRead: PatchRead;
   PatchReading: PatchReading;
@@ -226,5 +231,6 @@ export interface CoreTypes {
   WayOff: Omit<WayOff, 'price'>;
   Wear: Wear;
   WhatIf: WhatIf;
+  WallCell: WallCell;
   WorkStep: WorkStep;
 }

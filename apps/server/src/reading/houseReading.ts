@@ -41,18 +41,23 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { WorkLogEntity } from '../record/siteEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
 import { productById } from './firmShelf.ts';
+import { damageMarked, extentsMarked } from './damageOf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from './airOfRoom.ts';
 import type { JobRecords } from './jobRecords.ts';
 
-/** Everything flagged on a surface: at the walk-round, and since, while working. */
+/** Everything flagged on a surface: at the walk-round, since, while working, and where it is marked on its face. */
 export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
   const found = records.findings.filter((f) => f.surfaceId === surface.id);
-  const conditions: Condition[] = [...(surface.facts.conditions ?? []), ...found.flatMap((f) => f.conditions)];
-  const extents = found.reduce<Partial<Record<Condition, Extent>>>(
-    (known, f) => ({ ...known, ...f.extents }),
-    surface.facts.extents ?? {},
-  );
+  const conditions: Condition[] = [
+    ...(surface.facts.conditions ?? []),
+    ...found.flatMap((f) => f.conditions),
+    ...damageMarked(records, surface),
+  ];
+  const extents = found.reduce<Partial<Record<Condition, Extent>>>((known, f) => ({ ...known, ...f.extents }), {
+    ...extentsMarked(records, surface),
+    ...surface.facts.extents,
+  });
   return { conditions: [...new Set(conditions)], extents };
 }
 
@@ -97,7 +102,8 @@ const computedFrom = new WeakMap<JobRecords, Computed>();
 
 function computed(records: JobRecords): Computed {
   let known = computedFrom.get(records);
-  if (!known) computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map(), parts: new Map() }));
+  if (!known)
+    computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map(), parts: new Map() }));
   return known;
 }
 
@@ -197,7 +203,10 @@ export function partsOf(records: JobRecords, surface: SurfaceEntity): PartsDrawn
   let drawn = parts.get(surface.id);
   if (!drawn) {
     const room = records.rooms.find((r) => r.id === surface.roomId);
-    parts.set(surface.id, (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour)));
+    parts.set(
+      surface.id,
+      (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour)),
+    );
   }
   return drawn;
 }

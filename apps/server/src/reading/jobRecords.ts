@@ -1,6 +1,6 @@
 import { rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
-import { FindingEntity, PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
+import { DamageMarkEntity, FindingEntity, PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
 import { FirmEntity } from '../record/firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FaultMarkEntity } from '../record/punchEntities.ts';
@@ -36,6 +36,8 @@ export interface JobRecords {
   /** Hourly readings from files; the newest of a room last. */
   series: AirSeriesEntity[];
   findings: FindingEntity[];
+  /** Damage marked where it is, and what was taken back. */
+  damage: DamageMarkEntity[];
   /** Holds that stand. */
   holds: StepHoldEntity[];
   /** Films that looked wrong, with the way back; the newest last. */
@@ -86,6 +88,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     readings,
     series,
     findings,
+    damage,
     holds,
     troubles,
     photos,
@@ -105,6 +108,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
     scope.find(AirSeriesEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(DamageMarkEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(StepHoldEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(TroubleEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
@@ -137,6 +141,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       readings: own(readings),
       series: own(series),
       findings: own(findings),
+      damage: own(damage),
       holds: standingHolds(own(holds)),
       troubles: own(troubles),
       photos: own(photos),

@@ -138,7 +138,8 @@ export function readyAt(
 export function shownCoat(records: JobRecords, surface: SurfaceEntity): Shown {
   const { c, steps } = systemOf(records, surface);
   const step = steps.findLast((s) => isCoat(s.kind));
-  const log = records.work.findLast((w) => w.surfaceId === surface.id && w.productId !== null && !isOfParts(w.stepId)) ?? null;
+  const log =
+    records.work.findLast((w) => w.surfaceId === surface.id && w.productId !== null && !isOfParts(w.stepId)) ?? null;
   const product = log ? productById(records.shelf, log.productId) : step ? productFor(step, c.shelf) : null;
   return { log, product, laidBy: log?.method ?? step?.method ?? 'brush' };
 }

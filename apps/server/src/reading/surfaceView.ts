@@ -30,7 +30,16 @@ import {
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
-import { allStepsOf, caseIn, houseOf, membersHere, standingOf, surfaceOfMember, systemOf, workOn } from './houseReading.ts';
+import {
+  allStepsOf,
+  caseIn,
+  houseOf,
+  membersHere,
+  standingOf,
+  surfaceOfMember,
+  systemOf,
+  workOn,
+} from './houseReading.ts';
 import { type JobRecords } from './jobRecords.ts';
 
 /** Names a system by its content, so that "this alternative" still means the same after a reload. */

@@ -2,7 +2,7 @@ import { JOB_RECORDS } from '@rustic/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
-const { tests, findings, photos } = JOB_RECORDS;
+const { tests, findings, photos, damageMarks } = JOB_RECORDS;
 
 @Entity(tests.table)
 export class TestRecordEntity extends jobTableOf(tests) {}
@@ -12,6 +12,9 @@ export class FindingEntity extends jobTableOf(findings) {}
 
 @Entity(photos.table)
 export class PhotoEntity extends jobTableOf(photos) {}
+
+@Entity(damageMarks.table)
+export class DamageMarkEntity extends jobTableOf(damageMarks) {}
 
 /** A picture itself, known by its hash: two photos of a firm that are the same picture are kept once. */
 @Entity('photo_content')

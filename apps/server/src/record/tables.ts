@@ -9,7 +9,13 @@ import {
   ShoppingTickEntity,
 } from './documentEntities.ts';
 import { DerivedAnswerEntity } from './derivedEntities.ts';
-import { FindingEntity, PhotoContentEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
+import {
+  DamageMarkEntity,
+  FindingEntity,
+  PhotoContentEntity,
+  PhotoEntity,
+  TestRecordEntity,
+} from './evidenceEntities.ts';
 import {
   FirmEntity,
   FoundingEntity,
@@ -93,6 +99,7 @@ export const ENTITIES = [
   LookEntity,
   PatchEntity,
   PatchPictureEntity,
+  DamageMarkEntity,
   PracticeGoEntity,
   PracticeShownEntity,
   MailEntity,

@@ -14,7 +14,10 @@ export function ColourPlaces({ line, jobId, currency }: { line: ColourLine; jobI
     <ul className="col-span-2 mt-1 text-[14.5px] wide:col-start-2">
       {line.places.map((place) => (
         <li key={`${place.surfaceId}/${place.partId}`} className="py-0.5">
-          <Link to={`/jobs/${jobId}/surfaces/${place.surfaceId}${place.partId ? "/parts" : ""}`} className="hover:underline">
+          <Link
+            to={`/jobs/${jobId}/surfaces/${place.surfaceId}${place.partId ? '/parts' : ''}`}
+            className="hover:underline"
+          >
             {place.room}, {place.name}
           </Link>
           <span className="text-faded">

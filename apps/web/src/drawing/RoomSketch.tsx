@@ -4,6 +4,7 @@ import { unfoldedAt, type RoomSketch as Sketch, type SketchPlace } from '@rustic
 import { useSight } from '../store/store.ts';
 import { sayMetres } from '../words/length.ts';
 import { Handle } from './Handle.tsx';
+import { ShadedCells, type Shaded } from './ShadedCells.tsx';
 import { PaintedParts, type Painted } from './PaintedParts.tsx';
 
 /** A chalk tick on the sketch: its number leads to a note or a list. */
@@ -12,7 +13,7 @@ export interface Tick {
   n: number;
   place: SketchPlace;
   words: string;
-  kind: 'test' | 'photo' | 'fault';
+  kind: 'test' | 'photo' | 'fault' | 'sound' | 'feature';
 }
 
 const TOP = 18;
@@ -33,6 +34,8 @@ interface Props {
   painted?: readonly Painted[];
   chosenPart?: string | null;
   onChoosePart?: (id: string) => void;
+  /** How likely something is, square by square. */
+  shaded?: readonly Shaded[];
   /** What is drawn to its place by hand. */
   handles?: readonly SketchHandle[];
   /** No smaller than this a metre: then the walls are slid along. */
@@ -77,6 +80,7 @@ function Walls({
   painted = [],
   chosenPart = null,
   onChoosePart,
+  shaded = [],
   handles = [],
   leastPerM = 0,
 }: Props) {
@@ -151,6 +155,11 @@ function Walls({
               fill={ground ?? 'var(--color-leaf)'}
               stroke="var(--color-strong)"
               strokeWidth="1.2"
+            />
+            <ShadedCells
+              shaded={shaded.filter((cell) => cell.wall === i)}
+              at={(along, up) => [left + along * perM, floor - up * perM]}
+              perM={perM}
             />
             <text x={left + 2} y={floor + 15} fontSize="12" fill="var(--color-faded)">
               {sketch.walls.length > 1 ? `${i + 1} · ` : ''}
@@ -265,7 +274,11 @@ function Chalk({ tick, x, y }: { tick: Tick; x: number; y: number }) {
   return (
     <g>
       <title>{`${tick.n}: ${tick.words}`}</title>
-      {tick.kind === 'photo' ? (
+      {tick.kind === 'sound' ? (
+        <circle cx={x} cy={y} r="4" fill="var(--color-leaf)" stroke="var(--color-ink)" strokeWidth="1.6" />
+      ) : tick.kind === 'feature' ? (
+        <path d={`M${x - 5} ${y}l5-5 5 5-5 5z`} fill="var(--color-leaf)" stroke="var(--color-ink)" strokeWidth="1.6" />
+      ) : tick.kind === 'photo' ? (
         <rect x={x - 4} y={y - 3} width="8" height="6" fill="none" stroke="var(--color-ink)" strokeWidth="1.6" />
       ) : (
         <path

@@ -3,6 +3,7 @@ export const COMMANDS = {
   recordTest: 'A test',
   takeTestBack: 'A test taken back',
   noteFinding: 'Something found',
+  markDamage: 'A mark on its place',
   layPatches: 'Patches laid',
   keepPhoto: 'A photo',
   keepPatchPicture: 'A picture of patches',

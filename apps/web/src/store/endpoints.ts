@@ -147,6 +147,14 @@ const injectedRtkApi = api.injectEndpoints({
         url: `/api/surfaces/${encodeURIComponent(String(queryArg))}/schools`,
       }),
     }),
+    damage: build.query<DamageApiResponse, DamageApiArg>({
+      query: (queryArg) => ({
+        url: `/api/surfaces/${encodeURIComponent(String(queryArg))}/damage`,
+      }),
+    }),
+    markDamage: build.mutation<MarkDamageApiResponse, MarkDamageApiArg>({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/damage`, method: "POST", body }),
+    }),
     noteFinding: build.mutation<NoteFindingApiResponse, NoteFindingApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/findings`, method: "POST", body }),
     }),
@@ -1033,6 +1041,41 @@ export type WhatIfApiArg = {
 } & WhatIfBody;
 export type SchoolsApiResponse = /** status 2XX as asked */ SchoolsPage;
 export type SchoolsApiArg = string;
+export type DamageApiResponse = /** status 2XX as asked */ DamagePage;
+export type DamageApiArg = string;
+export type MarkDamageApiResponse = /** status 2XX as asked */ {
+  id: string;
+  surfaceId: string;
+  what:
+    | "peeling"
+    | "blistering"
+    | "water-stain"
+    | "damp"
+    | "soot"
+    | "mould"
+    | "efflorescence"
+    | "substrate-crack"
+    | "rot"
+    | "heater"
+    | "pipe"
+    | "wet-room-behind"
+    | "chimney"
+    | "downpipe";
+  there: boolean;
+  place: {
+    wall: number;
+    x: number;
+    y: number;
+  };
+  note: string;
+  takesBack: string | null;
+  byName: string;
+  at: string;
+  jobId: string;
+};
+export type MarkDamageApiArg = {
+  surfaceId: string;
+} & DamageBody;
 export type NoteFindingApiResponse = /** status 2XX as asked */ Finding;
 export type NoteFindingApiArg = {
   surfaceId: string;
@@ -2755,6 +2798,135 @@ export type SchoolsPage = {
     rule: HouseRuleCode;
     ways: SchoolPart[];
   }[];
+};
+export type Damage =
+  | "blistering"
+  | "damp"
+  | "efflorescence"
+  | "mould"
+  | "peeling"
+  | "rot"
+  | "soot"
+  | "substrate-crack"
+  | "water-stain";
+export type ZoneOfDamage = {
+  damage: Damage;
+  looks: number;
+  likelyM2: number;
+  lowM2: number;
+  highM2: number;
+  /** How likely each square has it. */
+  odds: number[];
+  cells: {
+    wall: number;
+    /** Its middle: metres from the wall's left, and from the floor. */
+    x: number;
+    y: number;
+    widthM: number;
+    heightM: number;
+  }[];
+  next: {
+    place: {
+      wall: number;
+      x: number;
+      y: number;
+    };
+    doubtLeft: number;
+  } | null;
+  costLow?: number;
+  costHigh?: number;
+};
+export type DamagePage = {
+  job: {
+    id: string;
+    title: string;
+  };
+  room: {
+    id: string;
+    name: string;
+  };
+  surface: {
+    id: string;
+    name: string;
+  };
+  currency: string;
+  walls: {
+    name: string;
+    widthM: number;
+    heightM: number;
+    openings: {
+      kind: "window" | "door" | "opening";
+      x: number;
+      y: number;
+      widthM: number;
+      heightM: number;
+    }[];
+  }[];
+  marks: {
+    id: string;
+    what:
+      | "peeling"
+      | "blistering"
+      | "water-stain"
+      | "damp"
+      | "soot"
+      | "mould"
+      | "efflorescence"
+      | "substrate-crack"
+      | "rot"
+      | "heater"
+      | "pipe"
+      | "wet-room-behind"
+      | "chimney"
+      | "downpipe";
+    there: boolean;
+    place: {
+      wall: number;
+      x: number;
+      y: number;
+    };
+    note: string;
+    byName: string;
+    at: string;
+  }[];
+  zones: ZoneOfDamage[];
+  causes: {
+    code: string;
+    damage: Damage;
+    cause: string;
+    findOut: string;
+    stopFirst: string;
+    /** How many of its places lie so, of how many. */
+    fits: number;
+    of: number;
+  }[];
+};
+export type DamageBody = {
+  id: string;
+  what:
+    | "peeling"
+    | "blistering"
+    | "water-stain"
+    | "damp"
+    | "soot"
+    | "mould"
+    | "efflorescence"
+    | "substrate-crack"
+    | "rot"
+    | "heater"
+    | "pipe"
+    | "wet-room-behind"
+    | "chimney"
+    | "downpipe";
+  there: boolean;
+  place: {
+    wall: number;
+    x: number;
+    y: number;
+  };
+  note?: string;
+  takesBack?: string | null;
+  at: string;
 };
 export type Finding = {
   id: string;
@@ -6510,6 +6682,8 @@ export const {
   useChooseSystemMutation,
   useWhatIfQuery,
   useSchoolsQuery,
+  useDamageQuery,
+  useMarkDamageMutation,
   useNoteFindingMutation,
   useKeepPhotoMutation,
   useRecordTestMutation,

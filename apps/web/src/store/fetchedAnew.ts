@@ -119,6 +119,13 @@ endpoints.enhanceEndpoints({
     wayBack: { providesTags: bySurface },
     recordTest: { invalidatesTags: writes(onSurface, 'test-recorded') },
     takeTestBack: { invalidatesTags: writes(onSurface, 'test-withdrawn') },
+    damage: {
+      providesTags: (page, _refused, id): Tag[] => [
+        { type: 'Surface', id },
+        ...(page ? [{ type: 'House' as const, id: page.job.id }] : []),
+      ],
+    },
+    markDamage: { invalidatesTags: writes(onSurface, 'damage-marked') },
     noteFinding: { invalidatesTags: writes(onSurface, 'found-while-working') },
     chooseSystem: { invalidatesTags: writes(onSurface, 'system-chosen') },
     writeWayBack: {

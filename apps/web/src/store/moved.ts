@@ -65,6 +65,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'surface-brought-back': house,
   'exclusions-changed': house,
   'parts-coloured': house,
+  'damage-marked': house,
   'order-changed': figures,
   'campaign-joined': house,
   'campaign-broken': house,

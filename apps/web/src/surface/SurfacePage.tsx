@@ -104,6 +104,7 @@ export default function SurfacePage() {
               { letter: 'f', words: 'Found while working', onAct: () => setOpen(open === 'found' ? null : 'found') },
               { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
               { letter: 'b', words: 'It looks wrong', onAct: () => setOpen(open === 'wrong' ? null : 'wrong') },
+              { letter: 'd', words: 'Where it is bad', onAct: () => void navigate('damage') },
               { letter: 'u', words: 'Parts in colours', onAct: () => void navigate('parts') },
               { letter: 'o', words: 'House rules here', onAct: () => void navigate('rules') },
               ...(may.make
@@ -265,7 +266,13 @@ function Totals({ data }: { data: SurfaceData }) {
         <Total words="opens" figure={`${sayTime(opensAt)}, ${sayFromNow(opensAt, nowMinute())}`} />
       )}
       {closesAt !== null && next && <Total words="closes" figure={sayTime(closesAt)} />}
-      <Total end words="next" figure={next ? sayStep({ kind: next.plan.kind, ...(next.parts ? { scope: next.parts } : {}), why: [] }) : 'done'} />
+      <Total
+        end
+        words="next"
+        figure={
+          next ? sayStep({ kind: next.plan.kind, ...(next.parts ? { scope: next.parts } : {}), why: [] }) : 'done'
+        }
+      />
     </>
   );
 }

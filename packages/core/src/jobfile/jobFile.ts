@@ -81,6 +81,8 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['visitActs', 'visitId', 'visits'],
   ['patches', 'surfaceId', 'surfaces'],
   ['patchPictures', 'patchId', 'patches'],
+  ['damageMarks', 'surfaceId', 'surfaces'],
+  ['damageMarks', 'takesBack', 'damageMarks'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

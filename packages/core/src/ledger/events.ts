@@ -8,6 +8,9 @@ import { patchShowsSchema } from '../model/records/patches.ts';
 import { testSchema } from '../model/test.ts';
 import {
   CONDITION_LABELS,
+  DAMAGE,
+  placedWords,
+  WALL_FEATURES,
   CONDITIONS,
   coatsIn,
   FAMILIES,
@@ -126,6 +129,12 @@ export const LEDGER_EVENTS = {
     'patches measured in a photo',
     { families: z.array(z.enum(FAMILIES)), coats: z.number(), shows: z.array(patchShowsSchema) },
     (p) => p.families.map((f, i) => `${FAMILY_LABELS[f]} ${p.shows[i]?.difference.toFixed(1) ?? ''}`).join(', '),
+  ),
+  'damage-marked': event(
+    'marked on its place',
+    { what: z.enum([...DAMAGE, ...WALL_FEATURES]), there: z.boolean(), takesBack: words.nullable() },
+    (p) =>
+      p.takesBack ? `${placedWords(p.what)}: taken back` : `${placedWords(p.what)}${p.there ? '' : ': sound here'}`,
   ),
   'found-while-working': event('found while working', { conditions: z.array(z.enum(CONDITIONS)) }, (p) =>
     noted(p.conditions.map((c) => CONDITION_LABELS[c]).join(', '), p.note),

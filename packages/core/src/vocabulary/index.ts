@@ -1,4 +1,5 @@
 export * from './surface.ts';
+export * from './damage.ts';
 export * from './tests.ts';
 export * from './families.ts';
 export * from './access.ts';

@@ -4,6 +4,7 @@ import { findingRecord, photoRecord, testRecord } from './evidence.ts';
 import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
 import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
 import { choiceRecord, planRecord } from './system.ts';
+import { damageMarkRecord } from './damage.ts';
 import { patchPictureRecord, patchRecord } from './patches.ts';
 import { roomRecord } from './room.ts';
 import { surfaceRecord } from './surface.ts';
@@ -104,5 +105,6 @@ export const JOB_RECORDS = {
   looks: lookRecord,
   patches: patchRecord,
   patchPictures: patchPictureRecord,
+  damageMarks: damageMarkRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;

@@ -1,0 +1,79 @@
+import {
+  DAMAGE,
+  damageZone,
+  hashOf,
+  looksAt,
+  marksThatStand,
+  testsThatStand,
+  usualFace,
+  wallsOf,
+  type Damage,
+  type DamageZone,
+  type Look,
+  type SketchWall,
+} from '@rustic/core';
+import { LRUCache } from 'lru-cache';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import type { JobRecords } from './jobRecords.ts';
+import { paintedM2 } from './leftOut.ts';
+
+/** What damage is marked on: the walls of the room's sketch, or the surface's own face. */
+export function faceWalls(records: JobRecords, surface: SurfaceEntity): readonly SketchWall[] {
+  const sketch = records.rooms.find((r) => r.id === surface.roomId)?.sketch ?? null;
+  const { element } = surface.facts;
+  const face = surface.colourParts?.face ?? usualFace({ element, areaM2: paintedM2(surface) }, surface.measure, sketch);
+  return wallsOf(face, sketch);
+}
+
+/** The marks of a surface that stand. */
+export const marksOf = (records: JobRecords, surface: SurfaceEntity) =>
+  marksThatStand(records.damage.filter((m) => m.surfaceId === surface.id));
+
+/** Kinds of damage that somebody marked as there. */
+export const damageMarked = (records: JobRecords, surface: SurfaceEntity): Damage[] => {
+  const there = new Set<string>(marksOf(records, surface).flatMap((m) => (m.there ? [m.what] : [])));
+  return DAMAGE.filter((damage) => there.has(damage));
+};
+
+const zones = new LRUCache<string, { zone: DamageZone | null }>({ max: 500 });
+
+/** A zone, reckoned once for the same looks on the same walls. */
+function zoneOf(damage: Damage, looks: readonly Look[], walls: readonly SketchWall[]): DamageZone | null {
+  const key = hashOf({ damage, looks, walls });
+  let kept = zones.get(key);
+  if (!kept) zones.set(key, (kept = { zone: damageZone(damage, looks, walls) }));
+  return kept.zone;
+}
+
+/** Every bad zone of a surface, from marks and from tests that were made at a place; none where nothing was marked on it. */
+export function zonesOn(
+  records: JobRecords,
+  surface: SurfaceEntity,
+): { damage: Damage; looks: Look[]; zone: DamageZone }[] {
+  const marks = marksOf(records, surface);
+  const tests = testsThatStand(records.tests).filter((t) => t.surfaceId === surface.id && t.mark);
+  if (marks.length === 0 && tests.length === 0) return [];
+  const walls = faceWalls(records, surface);
+  return DAMAGE.flatMap((damage) => {
+    const looks = looksAt(damage, marks, tests);
+    const zone = zoneOf(damage, looks, walls);
+    return zone ? [{ damage, looks, zone }] : [];
+  });
+}
+
+/** Damage whose size is an area; a crack has a length, and rot is counted. */
+const SIZED: readonly Damage[] = DAMAGE.filter((damage) => damage !== 'substrate-crack' && damage !== 'rot');
+
+/** Sizes of what was marked, for conditions that nobody measured: what is priced until somebody does. In m². */
+export function extentsMarked(
+  records: JobRecords,
+  surface: SurfaceEntity,
+): Partial<Record<Damage, { areaM2: number }>> {
+  const marked = damageMarked(records, surface);
+  if (!marked.some((damage) => SIZED.includes(damage))) return {};
+  return Object.fromEntries(
+    zonesOn(records, surface).flatMap(({ damage, zone }) =>
+      marked.includes(damage) && SIZED.includes(damage) ? [[damage, { areaM2: zone.likelyM2 }]] : [],
+    ),
+  );
+}

@@ -1,0 +1,125 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { newJob, signedIn, uuid, type Client } from './client.ts';
+
+let ada: Client;
+let mei: Client;
+beforeAll(async () => {
+  [ada, mei] = await Promise.all([signedIn(), signedIn('mei')]);
+});
+
+const SKETCH = {
+  walls: [
+    {
+      name: 'outer wall',
+      widthM: 4,
+      heightM: 2.4,
+      openings: [{ kind: 'window', x: 1.5, y: 0.9, widthM: 1, heightM: 1.2 }],
+    },
+  ],
+};
+
+/** A wall in a room with a sketch, nothing said of its state. */
+async function wall(more: object = {}) {
+  const { jobId, roomId } = await newJob(ada);
+  const room = (await ada.get(`/api/jobs/${jobId}`)).body.rooms.find((r: { id: string }) => r.id === roomId);
+  await ada.send('PATCH', `/api/rooms/${roomId}`, { id: uuid(), version: room.version, sketch: SKETCH });
+  const id = uuid();
+  await ada.post(`/api/jobs/${jobId}/surfaces`, {
+    id,
+    roomId,
+    name: 'Walls',
+    facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 8.4, ...more },
+    wanted: { colour: '#efe9dc' },
+  });
+  return { jobId, id };
+}
+const at = (x: number, y: number) => ({ wall: 0, x, y });
+const mark = (id: string, what: string, x: number, y: number, more: object = {}, who = ada) =>
+  who.post(`/api/surfaces/${id}/damage`, {
+    id: uuid(),
+    what,
+    there: true,
+    place: at(x, y),
+    at: new Date().toISOString(),
+    ...more,
+  });
+const pageOf = async (id: string, who = ada) => (await who.get(`/api/surfaces/${id}/damage`)).body;
+
+describe('damage put where it is', () => {
+  test('gets a size with its doubt, which sound places narrow; the price knows of it', async () => {
+    const { jobId, id } = await wall();
+    const before = (await ada.get(`/api/surfaces/${id}`)).body;
+    expect((await pageOf(id)).zones).toEqual([]);
+    for (const [x, y] of [
+      [0.5, 0.6],
+      [1, 0.4],
+    ] as const)
+      expect((await mark(id, 'peeling', x, y)).status).toBe(201);
+    const [one] = (await pageOf(id)).zones;
+    expect(one.lowM2).toBeLessThan(one.likelyM2);
+    expect(one.highM2).toBeGreaterThan(one.likelyM2);
+    expect(one.costHigh).toBeGreaterThanOrEqual(one.costLow);
+    expect(one.next.place.wall).toBe(0);
+    for (const [x, y] of [
+      [3, 0.5],
+      [3.5, 2],
+      [0.5, 2.2],
+    ] as const)
+      await mark(id, 'peeling', x, y, { there: false });
+    const [two] = (await pageOf(id)).zones;
+    expect(two.looks).toBe(5);
+    expect(two.highM2 - two.lowM2).toBeLessThan(one.highM2 - one.lowM2);
+    // What is marked counts as seen on the surface, with its size, until somebody measures it.
+    const after = (await ada.get(`/api/surfaces/${id}`)).body;
+    expect(before.conditions).not.toContain('peeling');
+    expect(after.conditions).toContain('peeling');
+    expect(after.price.cost).toBeGreaterThan(before.price.cost);
+    expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+  });
+
+  test('a test that was made at a place is a look as well', async () => {
+    const { id } = await wall({ conditions: ['peeling'] });
+    await ada.post(`/api/surfaces/${id}/tests`, {
+      id: uuid(),
+      test: { kind: 'tape-pull', result: 'lifts', place: 'by the window' },
+      mark: at(1.2, 1.2),
+      at: new Date().toISOString(),
+    });
+    expect((await pageOf(id)).zones).toEqual([expect.objectContaining({ damage: 'peeling', looks: 1 })]);
+  });
+
+  test('where it lies points to why; a mark that is taken back counts no more', async () => {
+    const { jobId, id } = await wall();
+    await mark(id, 'damp', 1.8, 0.5);
+    const second = (await mark(id, 'damp', 2.2, 0.3)).body;
+    expect((await pageOf(id)).causes.map((c: { code: string }) => c.code)).toContain('sill');
+    const back = await mark(id, 'damp', 2.2, 0.3, { takesBack: second.id });
+    expect(back.status).toBe(201);
+    const page = await pageOf(id);
+    expect([page.marks.length, page.causes]).toEqual([1, []]);
+    expect((await mark(id, 'damp', 2.2, 0.3, { takesBack: second.id + '' })).status).toBe(201);
+    expect((await mark(id, 'rot', 2.2, 0.3, { takesBack: second.id })).status).toBe(400);
+    const entries = (await ada.get(`/api/jobs/${jobId}/ledger`)).body;
+    expect(entries.filter((e: { kind: string }) => e.kind === 'damage-marked').length).toBe(4);
+  });
+
+  test('painters mark, and are told sizes and no money; sent twice it is written once', async () => {
+    const { id } = await wall();
+    const body = { id: uuid(), what: 'mould', there: true, place: at(0.2, 2.2), at: new Date().toISOString() };
+    for (let n = 0; n < 2; n++) expect((await mei.post(`/api/surfaces/${id}/damage`, body)).status).toBe(201);
+    const page = await pageOf(id, mei);
+    expect(page.marks).toHaveLength(1);
+    expect(page.zones[0]).not.toHaveProperty('costLow');
+  });
+
+  test.each([
+    ['no kind of damage', { what: 'ghosts' }],
+    ['no place', { place: null }],
+    ['a place below the floor', { place: { wall: 0, x: 1, y: -1 } }],
+    ['no time', { at: 'yesterday' }],
+  ])('%s is refused', async (_what, more) => {
+    const { id } = await wall();
+    expect((await mark(id, 'damp', 1, 1, more)).status).toBe(400);
+    expect((await pageOf(id)).marks).toEqual([]);
+  });
+});
