@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
+import { SameStand } from '../photos/SameStand.tsx';
+import { useKeptPhoto } from '../photos/useKeptPhoto.ts';
 import { newId } from '../store/newId.ts';
 import { type Photo, type PricePage, useJobQuery, usePutClientPhotosMutation } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
@@ -11,6 +13,8 @@ type Pair = NonNullable<PricePage['job']['clientPhotos']>[number];
 export function PhotosForClient({ data }: { data: PricePage }) {
   const { data: whole } = useJobQuery(data.job.id);
   const [put, { data: kept, isLoading, error }] = usePutClientPhotosMutation();
+  const [standing, setStanding] = useState<Pair | null>(null);
+  const photos = useKeptPhoto();
   const [asked, setAsked] = useState<{ after: string } | 'before' | null>(null);
   if (!whole || whole.photos.length === 0) return null;
   const { version, clientPhotos } = kept && kept.version > data.job.version ? kept : data.job;
@@ -25,6 +29,15 @@ export function PhotosForClient({ data }: { data: PricePage }) {
       keep([...chosen, { id: newId(), before: picked.id, after: null, words: picked.note || surfaceName(picked) }]);
     else if (asked) change(asked.after, { after: picked.id });
     setAsked(null);
+  };
+  const first = standing && photo(standing.before);
+  const take = async (file: File) => {
+    if (!first) return;
+    const { roomId, surfaceId, mark } = first;
+    const after = await photos.send(file, { jobId: data.job.id, roomId, surfaceId, mark });
+    if (!after) return;
+    change(standing.id, { after });
+    setStanding(null);
   };
   const used = new Set(chosen.flatMap((c) => [c.before, c.after]));
   return (
@@ -42,13 +55,22 @@ export function PhotosForClient({ data }: { data: PricePage }) {
             {pair.after ? (
               <Thumb photo={photo(pair.after)} words="after" />
             ) : (
-              <button
-                type="button"
-                className="h-[96px] w-[128px] border border-dashed border-strong text-sm hover:border-ink"
-                onClick={() => setAsked({ after: pair.id })}
-              >
-                Choose the one after
-              </button>
+              <span className="flex flex-col">
+                <button
+                  type="button"
+                  className="h-[56px] w-[128px] border border-dashed border-strong text-sm hover:border-ink"
+                  onClick={() => setAsked({ after: pair.id })}
+                >
+                  Choose the one after
+                </button>
+                <button
+                  type="button"
+                  className="min-h-[44px] text-sm underline wide:min-h-[36px]"
+                  onClick={() => setStanding(pair)}
+                >
+                  Take it now
+                </button>
+              </span>
             )}
             <PairWords pair={pair} offered={leftOut} onKeep={(words) => change(pair.id, { words })} />
             <span className="ml-auto flex flex-col items-end">
@@ -73,6 +95,15 @@ export function PhotosForClient({ data }: { data: PricePage }) {
           </li>
         ))}
       </ul>
+      {first && (
+        <SameStand
+          key={first.id}
+          before={first}
+          busy={photos.reading || photos.sending}
+          onTaken={(file) => void take(file)}
+          onLeave={() => setStanding(null)}
+        />
+      )}
       {asked ? (
         <fieldset disabled={isLoading} className="mt-2">
           <legend className="text-sm">
@@ -100,7 +131,8 @@ export function PhotosForClient({ data }: { data: PricePage }) {
           </button>
         )
       )}
-      <Refused error={error} />
+      {photos.refused && <p role="alert">{photos.refused}</p>}
+      <Refused error={error ?? photos.error} />
     </section>
   );
 }

@@ -196,7 +196,11 @@ export default function SurfacePage() {
       <PartsHere surface={data.surface} colours={data.job.colours} />
       <div className="mt-3">
         <AddPhoto jobId={data.job.id} roomId={data.surface.roomId} surfaceId={surfaceId} />
-        <Photos photos={data.photos} tests={data.tests} />
+        <Photos
+          photos={data.photos}
+          tests={data.tests}
+          {...(may.work ? { again: { jobId: data.job.id, roomId: data.surface.roomId } } : {})}
+        />
       </div>
       <WorkDone jobId={data.job.id} surfaceId={surfaceId} work={data.work} onCorrect={correct} />
       <WhatGoesOn
