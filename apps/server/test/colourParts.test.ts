@@ -82,6 +82,12 @@ describe('parts of a surface in colours of their own', () => {
     expect(work(after).filter((s) => !/^r\d/.test(s))).toEqual(work(before));
     expect(work(after)).toEqual(expect.arrayContaining(['r1m']));
     expect(after.price.minutes - before.price.minutes).toBe(reckoned.addsMinutes);
+    // The job's own page and its price say the same of it, and the quote has every colour with its place.
+    const line = (await ada.get(`/api/jobs/${jobId}`)).body.surfaces.find((s: { id: string }) => s.id === id);
+    expect(line.minutes).toBe(after.price.minutes);
+    const quote = JSON.stringify((await ada.get(`/api/jobs/${jobId}/papers/quote`)).body);
+    expect(quote).toContain('Walls: below the wave');
+    expect(after.guarantee).toEqual(before.guarantee);
     const list = JSON.stringify((await ada.get(`/api/jobs/${jobId}/shopping`)).body.items);
     for (const looks of ['deep greyed green', 'brown', 'tape for fresh paint']) expect(list).toContain(looks);
     const pack = JSON.stringify((await ada.get(`/api/jobs/${jobId}/papers/job-pack`)).body);

@@ -5336,6 +5336,25 @@ export const coreSchemas: Record<string, object> = {
      "string"
     ]
    },
+   "parts": {
+    "description": "Parts in colours of their own; left out where there are none.",
+    "type": "array",
+    "items": {
+     "type": "object",
+     "properties": {
+      "name": {
+       "type": "string"
+      },
+      "colour": {
+       "type": "string"
+      }
+     },
+     "required": [
+      "colour",
+      "name"
+     ]
+    }
+   },
    "areaM2": {
     "type": [
      "null",

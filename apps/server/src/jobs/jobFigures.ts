@@ -4,7 +4,7 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { airOfRoom } from '../reading/airOfRoom.ts';
 import type { Derivation, DerivedText } from '../reading/derived.ts';
 import { settledOnceOver } from '../reading/handedOver.ts';
-import { composeAll, standingOf, systemOf } from '../reading/houseReading.ts';
+import { allStepsOf, composeAll, standingOf, systemOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import type { FirmMark } from '../reading/marks.ts';
@@ -26,8 +26,7 @@ export const readFigures = (body: string): JobFigures => figures.parse(JSON.pars
 /** What a surface takes and costs; nothing where the client keeps it out. */
 export function priceIn(records: JobRecords, surface: SurfaceEntity): { minutes: number; cost: number } {
   if (isLeftOut(surface)) return { minutes: 0, cost: 0 };
-  const { c, steps } = systemOf(records, surface);
-  return priceOn(c, steps);
+  return priceOn(systemOf(records, surface).c, allStepsOf(records, surface));
 }
 
 /** What all surfaces of a job take and cost. */

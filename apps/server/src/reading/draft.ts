@@ -12,13 +12,14 @@ import {
   type Quote,
   type QuoteLeftOut,
   type QuoteLine,
+  withParts,
   type QuoteOption,
   type QuoteSketch,
   type Step,
 } from '@rustic/core';
 import { DateTime } from 'luxon';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { caseIn, systemOf } from './houseReading.ts';
+import { caseIn, partsOf, systemOf } from './houseReading.ts';
 import { letterheadLines, logoOf, termsLines } from './letterhead.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { sumsHere } from './ownSums.ts';
@@ -37,7 +38,10 @@ const worth = (priced: PricedJob, surfaces: PricedSurface[]) =>
 
 function lineOf(records: JobRecords, surface: SurfaceEntity, { c, steps }: PricedSurface, price: number): QuoteLine {
   const said = saidBy(records);
-  const { months, toClient } = guaranteeOf(c, steps, departedOn(systemOf(records, surface).choice));
+  // What is stood behind is the system; parts in colours of their own lie over it.
+  const system = steps.filter((s) => !s.parts);
+  const { months, toClient } = guaranteeOf(c, system, departedOn(systemOf(records, surface).choice));
+  const parts = surface.colourParts?.parts.map(({ name, colour }) => ({ name, colour })) ?? [];
   return {
     surfaceId: surface.id,
     room: roomName(records, surface),
@@ -45,6 +49,7 @@ function lineOf(records: JobRecords, surface: SurfaceEntity, { c, steps }: Price
     work: said(workInBrief(steps)),
     steps: steps.map((s) => said(stepWords(s))),
     colour: surface.wanted.colour ?? null,
+    ...(parts.length ? { parts } : {}),
     areaM2: c.d.surface.areaM2,
     months,
     withheld: toClient.map(said),
@@ -89,7 +94,9 @@ async function optionsOf(records: JobRecords, priced: PricedJob): Promise<QuoteO
     const other = surface && !isLeftOut(surface) && systemByKey(records, surface, offer.key);
     // What was taken up already is no option any more.
     if (!surface || !other || systemKey(systemOf(records, surface).steps) === offer.key) continue;
-    const swapped = priced.surfaces.map((s) => (s.surfaceId === surface.id ? { ...s, steps: other.steps } : s));
+    const swapped = priced.surfaces.map((s) =>
+      s.surfaceId === surface.id ? { ...s, steps: withParts(other.steps, s.c, partsOf(records, surface)) } : s,
+    );
     add(
       surface,
       'instead',
@@ -147,7 +154,8 @@ function cautionsOf(records: JobRecords): string[] {
 
 /** What the colours of the lines are called, of those that have a name. */
 function coloursOf({ job }: JobRecords, lines: readonly QuoteLine[]): Pick<Quote, 'colours'> {
-  const colours = (job.colours ?? []).filter((one) => lines.some((l) => l.colour && sameColour(l.colour, one.colour)));
+  const used = lines.flatMap((l) => [l.colour ?? [], (l.parts ?? []).map((p) => p.colour)].flat());
+  const colours = (job.colours ?? []).filter((one) => used.some((colour) => sameColour(colour, one.colour)));
   return colours.length ? { colours } : {};
 }
 

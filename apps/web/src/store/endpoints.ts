@@ -2484,6 +2484,11 @@ export type QuoteLine = {
   work: string;
   steps: string[];
   colour: null | string;
+  /** Parts in colours of their own; left out where there are none. */
+  parts?: {
+    name: string;
+    colour: string;
+  }[];
   areaM2: null | number;
   /** Months the firm stands behind it; null where it is withheld, with why. */
   months: null | number;

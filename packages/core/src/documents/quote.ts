@@ -24,6 +24,8 @@ export interface QuoteLine {
   work: string;
   steps: string[];
   colour: string | null;
+  /** Parts in colours of their own; left out where there are none. */
+  parts?: { name: string; colour: string }[];
   areaM2: number | null;
   /** Months the firm stands behind it; null where it is withheld, with why. */
   months: number | null;
@@ -120,11 +122,15 @@ export function quoteColours({
   lines,
   colours,
 }: {
-  lines: readonly Pick<QuoteLine, 'colour' | 'room' | 'name'>[];
+  lines: readonly Pick<QuoteLine, 'colour' | 'room' | 'name' | 'parts'>[];
   colours?: readonly NamedColour[] | undefined;
 }): { colour: string; name: string; words: string }[] {
   const where = new Map<string, string[]>();
-  for (const l of lines) if (l.colour) where.set(l.colour, [...(where.get(l.colour) ?? []), `${l.room}, ${l.name}`]);
+  const put = (colour: string, place: string) => where.set(colour, [...(where.get(colour) ?? []), place]);
+  for (const { colour, room, name, parts = [] } of lines) {
+    if (colour) put(colour, `${room}, ${name}`);
+    for (const part of parts) put(part.colour.toLowerCase(), `${room}, ${name}: ${part.name}`);
+  }
   return [...where].map(([colour, places]) => ({
     colour,
     name: colourWords(colour, colours),
