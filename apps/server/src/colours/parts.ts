@@ -23,8 +23,7 @@ import {
   type TemplatePaper,
 } from '@rustic/core';
 import type { Response } from 'express';
-import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { SurfaceEntity as Surfaces } from '../record/jobEntities.ts';
+import { SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { standingSurface } from '../record/takenOut.ts';
@@ -68,7 +67,7 @@ export class Parts {
       const { jobId } = surface;
       await this.ledger.hold(scope, jobId);
       const kept = colourParts?.parts.length ? colourParts : null;
-      const saved = await scope.change(Surfaces, surface, yours, { colourParts: kept });
+      const saved = await scope.change(SurfaceEntity, surface, yours, { colourParts: kept });
       const names = kept?.parts.map(({ name }) => ({ name })) ?? [];
       await this.ledger.append(scope, {
         jobId,

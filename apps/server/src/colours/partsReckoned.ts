@@ -1,19 +1,18 @@
 import {
   coatsOfPart,
-  drawParts,
   estimateSystem,
   familyOfParts,
   paintFor,
   priceOn,
   productFor,
-  usualFace,
   withParts,
   type ColourParts,
   type Step,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { systemOf } from '../reading/houseReading.ts';
+import { partsDrawnOn, systemOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
+import { usualFaceOf } from '../reading/damageOf.ts';
 import { paintedM2 } from '../reading/leftOut.ts';
 
 const cent = (v: number) => Math.round(v * 100) / 100;
@@ -21,8 +20,7 @@ const cent = (v: number) => Math.round(v * 100) / 100;
 /** What parts in colours of their own come to on a surface: by part, and all of them beside the surface in one colour. */
 export function partsReckoned(records: JobRecords, surface: SurfaceEntity, given: ColourParts | null) {
   const { c, steps } = systemOf(records, surface);
-  const room = records.rooms.find((r) => r.id === surface.roomId);
-  const drawn = given && drawParts(given, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour);
+  const drawn = given && partsDrawnOn(records, surface, given);
   const family = familyOfParts(steps);
   const all = withParts(steps, c, drawn);
   const [one, parted] = [priceOn(c, steps), priceOn(c, all)];
@@ -73,7 +71,7 @@ export function partsPage(records: JobRecords, surface: SurfaceEntity) {
       sheen: surface.wanted.sheen ?? null,
       colourParts: surface.colourParts,
     },
-    usual: usualFace({ element: surface.facts.element, areaM2: paintedM2(surface) }, surface.measure, room.sketch),
+    usual: usualFaceOf(records, surface),
     colours: records.job.colours ?? [],
     currency: records.firm.currency,
     reckoned: partsReckoned(records, surface, surface.colourParts),

@@ -17,13 +17,21 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { paintedM2 } from './leftOut.ts';
 
+/** The sketch of the room that a surface is in; null: it has none. */
+export const sketchOf = (records: JobRecords, surface: SurfaceEntity) =>
+  records.rooms.find((r) => r.id === surface.roomId)?.sketch ?? null;
+
+/** What a surface is drawn on where nobody has said it. */
+export const usualFaceOf = (records: JobRecords, surface: SurfaceEntity) =>
+  usualFace(
+    { element: surface.facts.element, areaM2: paintedM2(surface) },
+    surface.measure,
+    sketchOf(records, surface),
+  );
+
 /** What damage is marked on: the walls of the room's sketch, or the surface's own face. */
-export function faceWalls(records: JobRecords, surface: SurfaceEntity): readonly SketchWall[] {
-  const sketch = records.rooms.find((r) => r.id === surface.roomId)?.sketch ?? null;
-  const { element } = surface.facts;
-  const face = surface.colourParts?.face ?? usualFace({ element, areaM2: paintedM2(surface) }, surface.measure, sketch);
-  return wallsOf(face, sketch);
-}
+export const faceWalls = (records: JobRecords, surface: SurfaceEntity): readonly SketchWall[] =>
+  wallsOf(surface.colourParts?.face ?? usualFaceOf(records, surface), sketchOf(records, surface));
 
 /** The marks of a surface that stand. */
 export const marksOf = (records: JobRecords, surface: SurfaceEntity) =>

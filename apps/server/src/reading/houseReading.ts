@@ -17,6 +17,7 @@ import {
   workOf,
   type AssessInput,
   type Case,
+  type ColourParts,
   type Composed,
   type Condition,
   type Diagnosis,
@@ -41,7 +42,7 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { WorkLogEntity } from '../record/siteEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
 import { productById } from './firmShelf.ts';
-import { damageMarked, extentsMarked } from './damageOf.ts';
+import { damageMarked, extentsMarked, sketchOf } from './damageOf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from './airOfRoom.ts';
 import type { JobRecords } from './jobRecords.ts';
@@ -195,19 +196,17 @@ export function systemOf(
   return { c, steps: choice?.steps ?? made.steps, choice, computed: made.steps };
 }
 
+/** Parts measured on a surface as it is drawn, whoever asks for them. */
+export const partsDrawnOn = (records: JobRecords, surface: SurfaceEntity, given: ColourParts): PartsDrawn =>
+  drawParts(given, sketchOf(records, surface), paintedM2(surface), surface.wanted.colour);
+
 /** The parts of a surface in colours of their own, measured once for one reading of the records; null where it has none. */
 export function partsOf(records: JobRecords, surface: SurfaceEntity): PartsDrawn | null {
   const { colourParts } = surface;
   if (!colourParts?.parts.length) return null;
   const { parts } = computed(records);
   let drawn = parts.get(surface.id);
-  if (!drawn) {
-    const room = records.rooms.find((r) => r.id === surface.roomId);
-    parts.set(
-      surface.id,
-      (drawn = drawParts(colourParts, room?.sketch ?? null, paintedM2(surface), surface.wanted.colour)),
-    );
-  }
+  if (!drawn) parts.set(surface.id, (drawn = partsDrawnOn(records, surface, colourParts)));
   return drawn;
 }
 

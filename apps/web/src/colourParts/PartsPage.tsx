@@ -1,5 +1,5 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { drawParts, hashOf, sayArea, sayVolume, wallsOf, type ColourParts, type PartsFace } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { EditedElsewhere } from '../form/EditedElsewhere.tsx';
@@ -7,6 +7,7 @@ import { DraftIsBack } from '../form/Form.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import { Act, Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { SurfacePath } from '../page/SurfacePath.tsx';
 import { newId } from '../store/newId.ts';
 import {
   useColourPartsQuery,
@@ -96,17 +97,7 @@ function Drawing({ data }: { data: Data }) {
   return (
     <Page
       title="Parts in colours of their own"
-      above={
-        <>
-          <Link className="hover:underline" to={`/jobs/${job.id}`}>
-            {job.title}
-          </Link>{' '}
-          › {room.name} ›{' '}
-          <Link className="hover:underline" to={`/jobs/${job.id}/surfaces/${surface.id}`}>
-            {surface.name}
-          </Link>
-        </>
-      }
+      above={<SurfacePath job={job} room={room} surface={surface} />}
       acts={
         may.make && (
           <>

@@ -1,4 +1,11 @@
-import type { ColourPart, ColourParts, PartShape, SketchPlace, SketchWall } from '@rustic/core';
+import {
+  unfoldedAt,
+  type ColourPart,
+  type ColourParts,
+  type PartShape,
+  type SketchPlace,
+  type SketchWall,
+} from '@rustic/core';
 
 export type ShapeKind = PartShape['kind'];
 
@@ -209,7 +216,7 @@ function waveHandles(
   wall: number,
 ): ShapeHandle[] {
   // Walls before this one: the line runs on along all of them.
-  const before = walls.slice(0, wall).reduce((sum, w) => sum + w.widthM, 0);
+  const before = unfoldedAt({ walls }, 0).x[wall]!;
   const first = (((shape.startM - before) % shape.lengthM) + shape.lengthM) % shape.lengthM;
   return [
     {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import {
   DAMAGE,
   DAMAGE_LABELS,
@@ -14,6 +14,7 @@ import { nowText } from '../clock/clock.ts';
 import { RoomSketch, type Tick } from '../drawing/RoomSketch.tsx';
 import { Chip } from '../page/Act.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
+import { SurfacePath } from '../page/SurfacePath.tsx';
 import { newId } from '../store/newId.ts';
 import { useDamageQuery, useMarkDamageMutation, type DamagePage as Data } from '../store/endpoints.ts';
 import { useSight } from '../store/store.ts';
@@ -50,17 +51,7 @@ function Marking({ data }: { data: Data }) {
   return (
     <Page
       title="Where it is"
-      above={
-        <>
-          <Link className="hover:underline" to={`/jobs/${job.id}`}>
-            {job.title}
-          </Link>{' '}
-          › {room.name} ›{' '}
-          <Link className="hover:underline" to={`/jobs/${job.id}/surfaces/${surface.id}`}>
-            {surface.name}
-          </Link>
-        </>
-      }
+      above={<SurfacePath job={job} room={room} surface={surface} />}
       notes={NOTES}
       footing={
         <>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type SketchPlace, testWords } from '@rustic/core';
-import { Refused } from '../page/Page.tsx';
 import type { Photo, TestRow } from '../store/endpoints.ts';
+import { PhotoRefused } from './PhotoRefused.tsx';
 import { SameStand } from './SameStand.tsx';
 import { useKeptPhoto } from './useKeptPhoto.ts';
 import { useWords } from '../words/Words.tsx';
@@ -18,7 +18,8 @@ interface Props {
 
 /** Takes or chooses a photo, makes it small in a worker, and keeps it with what it shows. */
 export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Photo' }: Props) {
-  const { send, reading, sending, refused, error } = useKeptPhoto();
+  const kept = useKeptPhoto();
+  const { send, reading, sending } = kept;
   const busy = reading || sending;
   return (
     <div className="no-print">
@@ -30,12 +31,7 @@ export function AddPhoto({ jobId, roomId, surfaceId, testId, mark, words = 'Phot
       >
         {reading ? 'Reading the photo …' : sending ? 'Sending …' : words}
       </FilePick>
-      {refused && (
-        <p role="alert" className="mt-1 border-l-4 border-madder pl-3 text-sm font-semibold">
-          {refused}
-        </p>
-      )}
-      <Refused error={error} />
+      <PhotoRefused kept={kept} />
     </div>
   );
 }
@@ -51,7 +47,8 @@ interface KeptProps {
 export function Photos({ photos, tests = [], again }: KeptProps) {
   const { sayTime } = useWords();
   const [first, setFirst] = useState<Photo | null>(null);
-  const { send, reading, sending, refused, error } = useKeptPhoto();
+  const kept = useKeptPhoto();
+  const { send, reading, sending } = kept;
   if (photos.length === 0) return null;
   const shown = (p: Photo) => tests.find((t) => t.id === p.testId);
   const take = async (file: File) => {
@@ -98,12 +95,7 @@ export function Photos({ photos, tests = [], again }: KeptProps) {
           onLeave={() => setFirst(null)}
         />
       )}
-      {refused && (
-        <p role="alert" className="mt-1 border-l-4 border-madder pl-3 text-sm font-semibold">
-          {refused}
-        </p>
-      )}
-      <Refused error={error} />
+      <PhotoRefused kept={kept} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Refused } from '../page/Page.tsx';
+import { PhotoRefused } from '../photos/PhotoRefused.tsx';
 import { SameStand } from '../photos/SameStand.tsx';
 import { useKeptPhoto } from '../photos/useKeptPhoto.ts';
 import { newId } from '../store/newId.ts';
@@ -131,8 +132,8 @@ export function PhotosForClient({ data }: { data: PricePage }) {
           </button>
         )
       )}
-      {photos.refused && <p role="alert">{photos.refused}</p>}
-      <Refused error={error ?? photos.error} />
+      <PhotoRefused kept={photos} />
+      <Refused error={error} />
     </section>
   );
 }

@@ -33,8 +33,7 @@ function faceMeasured(measure: Measure | null): PartsFace | null {
 
 /**
  * What the parts of a surface are drawn on where nobody has said it: walls on the room's sketch, all else on its own
- * face as it was measured, a wall as one of usual
- * height, and what nobody measured on a square of its area.
+ * face as it was measured. A wall that nobody measured is taken to be of usual height, all else to be a square.
  */
 export function usualFace(
   { element, areaM2 }: { element: Element; areaM2: number | null },

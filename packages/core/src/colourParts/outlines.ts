@@ -1,5 +1,6 @@
 import type { Pair } from 'polygon-clipping';
 import type { SketchWall } from '../model/records/room.ts';
+import { unfoldedAt } from '../walkround/roomSketch.ts';
 import type { OutlinePoint, PartShape } from '../model/colourParts.ts';
 
 type Wave = Extract<PartShape, { kind: 'wave' }>;
@@ -10,17 +11,14 @@ const POINTS_A_SWING = 96;
 /** Points between two corners of a smooth outline. */
 const POINTS_A_BEND = 24;
 
-/** Where each wall begins along the walls as one line, corners without a gap, in metres. */
-const startsAt = (walls: readonly SketchWall[], wall: number) =>
-  walls.slice(0, wall).reduce((sum, { widthM }) => sum + widthM, 0);
-
 /** The height of a wave at a place along the walls, in metres. */
 export const heightOfWave = ({ heightM, swingM, lengthM, startM }: Wave, along: number): number =>
   heightM + swingM * Math.sin((2 * Math.PI * (along - startM)) / lengthM);
 
 function waveOn(shape: Wave, walls: readonly SketchWall[], wall: number): Pair[] {
   const { widthM, heightM } = walls[wall]!;
-  const from = startsAt(walls, wall);
+  // Corners without a gap: the line runs on round them.
+  const from = unfoldedAt({ walls }, 0).x[wall]!;
   const count = Math.max(2, Math.ceil((widthM / shape.lengthM) * POINTS_A_SWING));
   const line = Array.from({ length: count + 1 }, (_, i): Pair => {
     const x = (widthM * i) / count;

@@ -36,11 +36,8 @@ const cent = (v: number) => Math.round(v * 100) / 100;
 /** One round of taping: the tape, then the coats; the tape comes off with the last of them. */
 function roundSteps(parts: readonly PartDrawn[], round: number, finish: Step, c: Case, steps: readonly Step[]): Step[] {
   const scope = named(parts);
-  const colours = parts.map((p) => ({
-    colour: p.part.colour.toLowerCase(),
-    areaM2: cent(p.areaM2),
-    coats: coatsOfPart(p, c, steps),
-  }));
+  const laidOn = parts.map((p) => ({ areaM2: p.areaM2, colour: p.part.colour, coats: coatsOfPart(p, c, steps) }));
+  const colours = laidOn.map((one) => ({ ...one, colour: one.colour.toLowerCase(), areaM2: cent(one.areaM2) }));
   const coats = Math.max(...colours.map((one) => one.coats));
   const line: StepParts = {
     round,
@@ -77,7 +74,7 @@ function roundSteps(parts: readonly PartDrawn[], round: number, finish: Step, c:
       scope,
       coats,
       // Per coat, so that coats by area is what is laid.
-      areaM2: sum(parts, (p) => p.areaM2 * coatsOfPart(p, c, steps)) / coats,
+      areaM2: laidOn.reduce((all, one) => all + one.areaM2 * one.coats, 0) / coats,
       parts: { ...line, colours },
       why: [
         parts.some((p) => !p.overGround)

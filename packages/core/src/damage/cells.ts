@@ -1,5 +1,6 @@
 import type { SketchPlace } from '../model/fields.ts';
 import type { SketchWall } from '../model/records/room.ts';
+import { unfoldedAt } from '../walkround/roomSketch.ts';
 
 /** A small square of a wall that is painted. */
 export interface WallCell {
@@ -42,7 +43,7 @@ export function wallCells(walls: readonly SketchWall[]): WallCell[] {
 
 /** Places laid flat: along the walls, corners as though they were none, and from the floor. Metres. */
 export function laidFlat(walls: readonly SketchWall[], places: readonly SketchPlace[]): { x: number; y: number }[] {
-  const starts = walls.map((_, w) => walls.slice(0, w).reduce((sum, { widthM }) => sum + widthM, 0));
+  const starts = unfoldedAt({ walls }, 0).x;
   return places.map(({ wall, x, y }) => ({ x: (starts[wall] ?? 0) + x, y }));
 }
 
