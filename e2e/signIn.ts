@@ -15,6 +15,8 @@ export async function openJob(page: Page, title: string): Promise<void> {
   await expect(page.getByText('jobs in hand')).toBeVisible();
   const find = page.getByLabel('Find a job');
   if (await find.isVisible()) await find.fill(title);
+  // The row moves up once it alone is listed: a press while it moves would meet nothing.
+  await expect(page.getByRole('table')).toHaveAttribute('aria-busy', 'false');
   await page.getByRole('link', { name: title, exact: true }).click();
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
 }

@@ -48,6 +48,7 @@ test('preparation goes together in three taps, a cold coat is told before it is 
 
   // Not finished: the hand-over asks why, and is made all the same; it can be taken back.
   await page.getByRole('link', { name: title }).first().click();
+  await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
   await page.getByRole('main').getByRole('button', { name: /^More/ }).click();
   await page.getByRole('menuitem', { name: 'Punch list' }).click();
   await page.getByRole('button', { name: 'Hand it over' }).click();

@@ -43,7 +43,8 @@ export default function Jobs() {
   const { sayTime } = useWords();
   const [words, setWords] = useState('');
   const asked = useDeferredValue(words.trim());
-  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useJobPagesInfiniteQuery(asked);
+  const { data, currentData, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } =
+    useJobPagesInfiniteQuery(asked);
   const { data: sums } = useJobSumsQuery();
   const { data: session } = useSessionQuery();
   const { data: out } = useJobsTakenOutQuery();
@@ -88,7 +89,8 @@ export default function Jobs() {
       {asked !== '' && jobs.length === 0 && (
         <p className="py-3">No job has that in its name, its place or its client.</p>
       )}
-      <table className="w-full border-collapse">
+      {/* While what is sought is on its way, the list still shows what was sought before. */}
+      <table className="w-full border-collapse" aria-busy={asked !== words.trim() || !currentData}>
         <thead>
           <tr className="border-b border-strong text-left text-[13px] text-faded">
             <th className="py-1.5 font-normal">job</th>
