@@ -216,7 +216,8 @@ async function evidence() {
 async function trial() {
   const arms = (families) => families.map((f) => core.familyArm(f));
   const design = {
-    preparations: ['a', 'b', 'c', 'd', 'e'].map((words) => ({ id: words, words, family: null, coats: 0 })),
+    preparations: ['a', 'b', 'c', 'd', 'e'].map(core.armInWords),
+    leftOut: [],
     primers: arms([
       'shellac-primer',
       'oil-primer',

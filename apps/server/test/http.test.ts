@@ -161,8 +161,15 @@ describe("another firm's data does not exist", () => {
     await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
     const trialId = uuid();
     const photoId = uuid();
-    const arm = (id: string) => ({ id, words: id, family: null, coats: 1 });
-    const design = { preparations: [arm('a')], primers: [arm('b')], topcoats: [arm('c')], replicates: 1, seed: 1 };
+    const arm = (id: string) => ({ id, words: id, family: null, coats: 1, does: null, waitMin: null });
+    const design = {
+      preparations: [arm('a')],
+      primers: [arm('b')],
+      topcoats: [arm('c')],
+      leftOut: [],
+      replicates: 1,
+      seed: 1,
+    };
     const trial = { id: trialId, title: 't', place: '', surfaceId: null, design };
     expect((await ada.post(`/api/jobs/${jobId}/trials`, trial)).status).toBe(201);
     const shot = await sharp({ create: { width: 8, height: 8, channels: 3, background: 'red' } })

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import { readJobFile } from '@rustic/core';
 import { newJob, signedIn, surfaceBody, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -8,11 +9,20 @@ beforeAll(async () => {
 
 const HOUR = 3_600_000;
 const ago = (hours: number) => new Date(Date.now() - hours * HOUR).toISOString();
-const arm = (family: string) => ({ id: family, words: family.replaceAll('-', ' '), family, coats: 1 });
+const arm = (family: string) => ({
+  id: family,
+  words: family.replaceAll('-', ' '),
+  family,
+  coats: 1,
+  does: [] as string[],
+  waitMin: null,
+});
+const prepared = (does: string[]) => ({ ...arm(does.join('+') || 'nothing'), family: null, coats: 0, does });
 const design = (more: object = {}) => ({
-  preparations: [{ id: 'washed', words: 'washed', family: null, coats: 0 }],
+  preparations: [{ ...prepared(['degreaser']), words: 'washed' }],
   primers: [arm('shellac-primer'), arm('bonding-acrylic-primer')],
   topcoats: [arm('acrylic-trim')],
+  leftOut: [],
   replicates: 2,
   seed: 42,
   ...more,
@@ -90,6 +100,73 @@ describe('a trial', () => {
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
   });
 
+  test('which bond let go is kept with the look: what came off with the old film is not held against the primer', async () => {
+    const says = async (bond: string | null) => {
+      const { id } = await newTrial();
+      await lay(id, 'primed', ago(200));
+      await lay(id, 'topcoated', ago(190));
+      const { cells } = (await ada.get(`/api/trials/${id}`)).body;
+      for (const cell of cells)
+        expect(
+          (
+            await look(
+              id,
+              cell.id,
+              cell.primer === 0 ? 'peels-in-sheet' : 'holds',
+              bond && cell.primer === 0 ? { bond } : {},
+            )
+          ).status,
+        ).toBe(201);
+      return (await ada.get(`/api/trials/${id}`)).body as { says: string[]; acts: { body: { bond?: string } }[] };
+    };
+    const shellac = /^Shellac primer lets go .* as often as expected/;
+    expect((await says(null)).says.some((s) => shellac.test(s))).toBe(true);
+    const old = await says('old-film');
+    expect(old.says.some((s) => shellac.test(s))).toBe(false);
+    expect(old.acts.some((a) => a.body.bond === 'old-film')).toBe(true);
+    const between = await says('between-coats');
+    expect(between.says[0]).toMatch(/^Acrylic trim paint on shellac primer lets go .* as often as expected/);
+  });
+
+  test('a two by two of cleaner and paper, with one corner left out, is laid and says what it teaches of each', async () => {
+    const { id, made } = await newTrial({
+      design: design({
+        preparations: [[], ['degreaser'], ['sanded-220'], ['degreaser', 'sanded-220']].map(prepared),
+        primers: [arm('bonding-acrylic-primer')],
+        leftOut: [{ preparation: 0, primer: 0, topcoat: 0 }],
+        replicates: 3,
+      }),
+    });
+    expect(made.status).toBe(201);
+    // Three ways and the untreated cell, three times.
+    expect(made.body.cells).toHaveLength(12);
+    await lay(id, 'primed', ago(200));
+    await lay(id, 'topcoated', ago(190));
+    for (const cell of made.body.cells as { id: string; preparation: number | null }[])
+      await look(id, cell.id, cell.preparation !== null && cell.preparation >= 2 ? 'holds' : 'scratches-off');
+    const board = (await ada.get(`/api/trials/${id}`)).body;
+    expect(board.label).toContain('Scratch');
+    expect(board.says.some((s: string) => /after sanding lets go .* as seldom as expected/.test(s))).toBe(true);
+    await ada.post(`/api/trials/${id}/conclusion`, { id: uuid(), text: 'Sand it.', weighs: true, forFirm: false });
+    // Once it counts it says what it said: it is not weighed against itself.
+    expect((await ada.get(`/api/trials/${id}`)).body.says).toEqual(board.says);
+  });
+
+  test('a job file whose board was kept before arms said what they do is still read', async () => {
+    const { jobId } = await newTrial();
+    const file = (await ada.get(`/api/jobs/${jobId}/file`)).body;
+    const [trial] = file.trials;
+    delete trial.design.leftOut;
+    for (const kind of ['preparations', 'primers', 'topcoats'])
+      for (const one of trial.design[kind]) {
+        delete one.does;
+        delete one.waitMin;
+      }
+    const { design: read } = readJobFile(file).trials[0]!;
+    expect(read.leftOut).toEqual([]);
+    expect(read.preparations[0]).toMatchObject({ words: 'washed', does: null, waitMin: null });
+  });
+
   test('a look is corrected by another, and the first counts no more', async () => {
     const { id } = await newTrial();
     await lay(id, 'primed', ago(130));
@@ -127,13 +204,23 @@ describe('a trial', () => {
   test.each<[string, object, string]>([
     ['no primer', { primers: [] }, 'design.primers'],
     [
-      'seven preparations',
-      { preparations: Array.from({ length: 7 }, (_, i) => ({ id: `${i}`, words: 'w', family: null, coats: 0 })) },
+      'thirteen preparations',
+      { preparations: Array.from({ length: 13 }, (_, i) => ({ ...prepared([]), id: `${i}` })) },
       'design.preparations',
     ],
     ['the same primer twice', { primers: [arm('oil-primer'), arm('oil-primer')] }, 'design.primers'],
     ['a family that is none', { topcoats: [arm('cheese')] }, 'design.topcoats[0].family'],
     ['ten of each', { replicates: 10 }, 'design.replicates'],
+    [
+      'work that is none',
+      { preparations: [{ ...arm('x'), family: null, does: ['prayer'] }] },
+      'design.preparations[0].does[0]',
+    ],
+    [
+      'nothing that is left in',
+      { leftOut: [0, 1].map((primer) => ({ preparation: 0, primer, topcoat: 0 })) },
+      'design.leftOut',
+    ],
   ])('%s cannot be laid', async (_what, more, path) => {
     const { made, jobId } = await newTrial({ design: design(more) });
     expect(made.status).toBe(400);

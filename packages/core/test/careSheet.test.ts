@@ -5,7 +5,9 @@ import {
   careUses,
   ELEMENTS,
   paperCsv,
+  repaintForecast,
   type CareSurface,
+  type FilmLife,
   type PaperBlock,
 } from '../src/index.ts';
 
@@ -20,6 +22,9 @@ const surface = (more: Partial<CareSurface> = {}): CareSurface => ({
   product: 'Handrail',
   colour: '#22384d',
   batch: 'Q2',
+  exposure: 'interior-hightouch',
+  makerYears: 10,
+  firmMonths: 24,
   dates: [
     { code: 'touch', at: '2027-03-26T08:00:00+00:00', why: '' },
     { code: 'close', at: '2027-03-28T09:00:00+01:00', why: '' },
@@ -30,7 +35,7 @@ const surface = (more: Partial<CareSurface> = {}): CareSurface => ({
   visits: [{ at: '2027-09-28T08:00:00+01:00', words: 'Look for knots showing' }],
   ...more,
 });
-const sheet = (...surfaces: CareSurface[]) => careSheetPaper(surfaces, NOW, ZONE, head);
+const sheet = (...surfaces: CareSurface[]) => careSheetPaper(surfaces, [], NOW, ZONE, head);
 const rows = (blocks: readonly PaperBlock[]) =>
   blocks.flatMap((b) => (b.kind === 'table' ? b.rows.map((r) => r.cells) : []));
 
@@ -42,6 +47,7 @@ describe('a client’s sheet', () => {
       ['Shelves', 'touch', 'now'],
       ['', 'put things on it', 'Thursday 1 April'],
       ['', 'wipe with a damp cloth', 'Friday 9 April'],
+      ['Pantry, Shelves', '10 years', '2 years', expect.stringMatching(/^about .* years \(.*\), as is usual$/)],
       ['Pantry, Shelves', 'Handrail', expect.stringContaining('batch Q2')],
     ]);
     const said = JSON.stringify(blocks);
@@ -56,6 +62,24 @@ describe('a client’s sheet', () => {
     expect(JSON.stringify(sheet(long, surface({ id: 'b', name: 'Sill', element: 'sill' })).blocks)).toMatch(
       /Until then/,
     );
+  });
+  test('what the maker, the firm and the record say of how long it holds stand side by side, each as it is', () => {
+    const lastsOf = (more: Partial<CareSurface>, lives: FilmLife[] = []) =>
+      rows(careSheetPaper([surface(more)], lives, NOW, ZONE, head).blocks).find((r) => r.length === 4)!;
+    expect(lastsOf({ makerYears: null, firmMonths: null }).slice(1, 3)).toEqual(['nothing', 'no term']);
+    expect(lastsOf({ makerYears: 1, firmMonths: 18 }).slice(1, 3)).toEqual(['1 year', '18 months']);
+    expect(lastsOf({ firmMonths: 12 })[2]).toBe('1 year');
+    const { medianYears } = repaintForecast('interior-hightouch', []);
+    expect(lastsOf({})[3]).toContain(`about ${medianYears.toFixed(0)} years`);
+    // Films of the firm's own that failed young bring the record down, and are counted; another exposure's do not.
+    const young = Array.from({ length: 12 }, (): FilmLife => ({
+      exposure: 'interior-hightouch',
+      years: 2,
+      failed: true,
+    }));
+    expect(lastsOf({}, young)[3]).toMatch(/^about [\d.]+ years \(.*\), by 12 of ours$/);
+    expect(Number(/about ([\d.]+)/.exec(lastsOf({}, young)[3]!)![1])).toBeLessThan(medianYears - 1);
+    expect(lastsOf({ exposure: 'interior-dry' }, young)[3]).toContain('as is usual');
   });
   test('asks of each thing only what is done with it', () => {
     const codes = (element: CareSurface['element']) => careUses(element).map(([, words]) => words);
@@ -78,6 +102,7 @@ describe('a client’s sheet', () => {
     expect(two.blocks.flatMap((b) => (b.kind === 'table' ? [b.caption] : []))).toEqual([
       'Pantry',
       'Hall',
+      expect.stringContaining('The maker promises on terms of its own'),
       expect.stringContaining('Keep this'),
     ]);
     expect(paperCsv(two)).toContain('Door');

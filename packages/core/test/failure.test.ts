@@ -18,6 +18,7 @@ import {
   type Composed,
   type Fault,
   type Step,
+  type TrialWord,
 } from '../src/index.ts';
 import { CAUSES, NO } from '../src/failure/causes.ts';
 import { TRAITS } from '../src/failure/face.ts';
@@ -338,7 +339,15 @@ describe('other ways', () => {
 
 describe('what was learned', () => {
   const shown = (logOdds: number) => {
-    const { c, made } = read(OIL_TRIM, { trials: [{ family: 'shellac-primer', logOdds, text: 'A board.' }] });
+    const word: TrialWord = {
+      family: 'shellac-primer',
+      trait: 'grip',
+      over: null,
+      after: null,
+      logOdds,
+      text: 'A board.',
+    };
+    const { c, made } = read(OIL_TRIM, { trials: [word] });
     return bond(c, made.steps);
   };
   test('a board moves the odds its way, and never past what it may earn', () => {

@@ -1,13 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  armInWords,
   betaOf,
   chanceLarger,
   layOut,
   rankTrial,
   SETTLED,
   settlesWith,
+  tellsApart,
   tieBetween,
+  WORTH_TELLING,
   type Beta,
   type RankedWay,
   type TrialDesign,
@@ -79,11 +82,25 @@ describe('what would settle a tie', () => {
     expect(settlesWith(1, one, other, 99)).toBeLessThan(0.75);
     expect(settlesWith(30, one, other)).toBeGreaterThan(settlesWith(2, one, other));
   });
-  const arm = (id: string) => ({ id, words: id, family: null, coats: 1 });
+  test('more cells tell a good way from a poor one oftener, as every outcome added up does', () => {
+    const shares = [1, 2, 4, 8, 16].map((cells) => tellsApart(cells));
+    expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+    // Oracle: every outcome of four cells each, weighed by its binomial chance.
+    const ways = [1, 4, 6, 4, 1];
+    const chance = (hits: number, share: number) => ways[hits]! * share ** hits * (1 - share) ** (4 - hits);
+    let exact = 0;
+    for (let good = 0; good <= 4; good++)
+      for (let poor = 0; poor <= 4; poor++)
+        if (chanceLarger({ hits: 1 + good, misses: 5 - good }, { hits: 1 + poor, misses: 5 - poor }) >= SETTLED)
+          exact += chance(good, WORTH_TELLING.good) * chance(poor, WORTH_TELLING.poor);
+    expect(tellsApart(4)).toBeCloseTo(exact, 1);
+  });
+  const arm = (id: string) => ({ ...armInWords(id), coats: 1 });
   const design: TrialDesign = {
     preparations: [arm('washed')],
     primers: [arm('one primer'), arm('another primer')],
     topcoats: [arm('trim paint')],
+    leftOut: [],
     replicates: 3,
     seed: 7,
   };

@@ -7,6 +7,6 @@ import { Visits, VisitsController } from './visits.ts';
 @Module({
   controllers: [AftercareController, HeldController, LettersController, VisitsController],
   providers: [Aftercare, HeldRecord, Letters, Visits],
-  exports: [Letters, Visits],
+  exports: [Aftercare, Letters, Visits],
 })
 export class AftercareModule {}

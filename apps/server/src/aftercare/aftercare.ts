@@ -2,7 +2,7 @@ import { settledOnceOver } from '../reading/handedOver.ts';
 import { composeAll } from '../reading/houseReading.ts';
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { repaintOf } from '@rustic/core';
+import { repaintOf, type FilmLife } from '@rustic/core';
 import { In, IsNull } from 'typeorm';
 import { standingSurfaces } from '../reading/standingSurfaces.ts';
 import { STANDS } from '../record/takenOut.ts';
@@ -54,11 +54,7 @@ export class Aftercare {
     );
     const followUps = due.filter((f) => named.has(f.surfaceId));
     const visitOf = new Map(visits.flatMap((v) => v.calls.map((c) => [`${c.id} ${c.code}`, v.id] as const)));
-    const lives = filmLives(
-      jobs.flatMap((j) => care.get(j.id)!.finished),
-      marks,
-      who.now,
-    );
+    const lives = livesIn({ jobs, care, marks }, who.now);
     const repaints = jobs.flatMap((job) =>
       care.get(job.id)!.finished.map((f) => ({
         jobId: job.id,
@@ -118,6 +114,11 @@ export class Aftercare {
     };
   }
 
+  /** How long every film of the firm's has lasted, to its failure or until now. */
+  async lives(scope: FirmScope): Promise<FilmLife[]> {
+    return livesIn(await this.read(scope), scope.who.now);
+  }
+
   /** Every job that is under way or handed over, with what follows on it, and all the faults that stand. */
   async read(scope: FirmScope) {
     const [firm, found] = await Promise.all([
@@ -152,6 +153,14 @@ export class Aftercare {
     return new Map([...bodies].map(([id, kept]) => [id, kept.read(readCare)]));
   }
 }
+
+type Read = Pick<Awaited<ReturnType<Aftercare['read']>>, 'jobs' | 'care' | 'marks'>;
+const livesIn = ({ jobs, care, marks }: Read, now: Date): FilmLife[] =>
+  filmLives(
+    jobs.flatMap((j) => care.get(j.id)!.finished),
+    marks,
+    now,
+  );
 
 @ApiTags('aftercare')
 @Controller('api/aftercare')

@@ -59,6 +59,7 @@ export const productFields = {
     'wetFilmUm',
     'dryFilmUm',
     'cureHours',
+    'lastsYears',
     'sheens',
     'odour',
     'vocGPerL',

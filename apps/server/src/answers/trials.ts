@@ -1,4 +1,4 @@
-import { FAMILIES, JOB_RECORDS } from '@rustic/core';
+import { BOARD_BONDS, FAMILIES, JOB_RECORDS } from '@rustic/core';
 import { z } from 'zod';
 import { answer, core, figure, flag, from, like, moment, named, oneOf, rowOf, text, texts } from './answer.ts';
 import { inJob } from './parts.ts';
@@ -12,6 +12,7 @@ const actBody = {
   cell: text.optional(),
   part: oneOf(['cell', 'strip']).optional(),
   test: core('TestRecord').optional(),
+  bond: oneOf(BOARD_BONDS).nullish(),
   text: text.optional(),
   words: z.array(core('TrialWord')).optional(),
   substrate: like(bodyOfAct.shape.substrate).optional(),
@@ -36,7 +37,14 @@ const trialFields = {
   concluded: actOfTrial.nullable(),
 };
 export const trialList = z.array(named('TrialBrief', trialFields));
-export const trialPage = named('Trial', { ...trialFields, surfaceName: text.nullable(), acts: z.array(actOfTrial) });
+export const trialPage = named('Trial', {
+  ...trialFields,
+  surfaceName: text.nullable(),
+  label: text,
+  acts: z.array(actOfTrial),
+  /** What it says of bonds and of what rises, beside what was expected: in sentences, the strongest first. */
+  says: texts,
+});
 export const trialActAnswer = actOfTrial;
 export const designedAnswer = answer({
   ...rowOf(JOB_RECORDS.trials, 'id', 'surfaceId', 'title', 'place', 'byName', 'at'),

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
-import { familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
+import { armOf, familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
@@ -275,9 +275,10 @@ export class Demo {
       place: trial.place,
       surfaceId: surfaces.find(([s]) => s.name === trial.surface)![1],
       design: {
-        preparations: trial.preparations.map((words) => ({ id: words, words, family: null, coats: 0 })),
-        primers: trial.primers.map((f) => ({ ...familyArm(f), coats: 1 })),
-        topcoats: trial.topcoats.map((f) => ({ ...familyArm(f), coats: 1 })),
+        preparations: trial.preparations.map(armOf),
+        primers: trial.primers.map((f) => familyArm(f)),
+        topcoats: trial.topcoats.map((f) => familyArm(f)),
+        leftOut: [],
         replicates: 2,
         seed: 1987,
       },

@@ -5,6 +5,7 @@ import type {
   Access,
   Facing,
   Family,
+  Tried,
   Fault,
   MapPlace,
   SketchPlace,
@@ -75,7 +76,8 @@ export interface DemoTrial {
   title: string;
   place: string;
   surface: string;
-  preparations: string[];
+  /** What is done to each row of cells. */
+  preparations: Tried[][];
   primers: Family[];
   topcoats: Family[];
   laidDaysAgo: number;

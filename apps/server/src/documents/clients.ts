@@ -38,7 +38,8 @@ import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { AgreeBody, PaperQuery, ReplyBody } from './documents.dto.ts';
 import { sendPaper } from './documents.controller.ts';
-import { careSheetOf, sentPaper } from './papersOf.ts';
+import { CareSheets } from './careSheets.ts';
+import { sentPaper } from './papersOf.ts';
 import { Printer } from './printer.ts';
 import { documentMark, quoteShown, type QuoteStanding } from './quotes.ts';
 import { Replies } from './replies.ts';
@@ -62,6 +63,7 @@ export class Clients {
     private readonly ledger: Ledger,
     private readonly systems: Systems,
     private readonly replies: Replies,
+    private readonly careSheets: CareSheets,
     readonly links: ClientLinks,
   ) {}
 
@@ -125,7 +127,7 @@ export class Clients {
     const finished = (await scope.find(WorkLogEntity, { jobId })).length > 0;
     if (!finished) return null;
     const records = await readJob(scope, jobId);
-    return careSurfaces(records).length ? careSheetOf(records, scope.who.now) : null;
+    return careSurfaces(records).length ? this.careSheets.of(scope, records) : null;
   }
 
   /** The newest version, the agreement to it, and the one to an earlier version. */

@@ -1,4 +1,6 @@
 import { Module } from '@nestjs/common';
+import { AftercareModule } from '../aftercare/aftercare.module.ts';
+import { CareSheets } from './careSheets.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { Clients, ClientsController } from './clients.ts';
 import { DocumentsController } from './documents.controller.ts';
@@ -10,9 +12,9 @@ import { SystemsModule } from '../systems/systems.module.ts';
 import { WalkroundModule } from '../walkround/walkround.module.ts';
 
 @Module({
-  imports: [SystemsModule, WalkroundModule],
+  imports: [AftercareModule, SystemsModule, WalkroundModule],
   controllers: [ClientsController, DocumentsController],
-  providers: [ClientLinks, Clients, Papers, Printer, Quotes, Replies],
-  exports: [ClientLinks, Clients, Printer, Quotes, Replies],
+  providers: [CareSheets, ClientLinks, Clients, Papers, Printer, Quotes, Replies],
+  exports: [CareSheets, ClientLinks, Clients, Printer, Quotes, Replies],
 })
 export class DocumentsModule {}

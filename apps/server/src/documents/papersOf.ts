@@ -1,9 +1,7 @@
 import {
-  careSheetPaper,
   cautionsFor,
   CAUTION_SHORT,
   estimateSystem,
-  inWordsOf,
   jobPackPaper,
   colourWords,
   labelsOf,
@@ -31,7 +29,6 @@ import type { PostedPlan } from '../reading/newestPlan.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { buyingOf, paperHead } from '../reading/letterhead.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../reading/pricedJob.ts';
-import { careSurfaces } from '../reading/careSurfaces.ts';
 import { visitLetter } from '../aftercare/visitLetter.ts';
 import { codeSquares } from './codeSquares.ts';
 import type { PaperKind } from './documents.dto.ts';
@@ -126,15 +123,8 @@ function packOf(records: JobRecords, surface: SurfaceEntity): PackSurface {
   };
 }
 
-/** What the client of a job is told about what is finished. */
-export const careSheetOf = (records: JobRecords, now: Date): Paper =>
-  inWordsOf(
-    careSheetPaper(careSurfaces(records), now.toISOString(), records.firm.timeZone, paperHead(records, now)),
-    records.firm.terms,
-  );
-
 /** A paper of a job as it stands now: a draft until it is sent. */
-export function paperOf(kind: PaperKind, source: PaperSource): Paper {
+export function paperOf(kind: Exclude<PaperKind, 'care-sheet'>, source: PaperSource): Paper {
   const { records, priced, draft, now } = source;
   const head = paperHead(records, now);
   const shopping = () => shoppingList(priced.price.products, priced.price.sundries, buyingOf(records));
@@ -156,8 +146,6 @@ export function paperOf(kind: PaperKind, source: PaperSource): Paper {
         ),
         head,
       );
-    case 'care-sheet':
-      return careSheetOf(records, now);
     case 'visit-letter':
       return visitLetter(records, records.visits, now);
     case 'job-pack':

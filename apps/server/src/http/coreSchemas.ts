@@ -117,7 +117,7 @@ export const coreSchemas: Record<string, object> = {
   ]
  },
  "Arm": {
-  "description": "One arm of a factor: a preparation, a primer or a topcoat; a preparation may be a short list of steps.",
+  "description": "One arm of a board: how a cell is prepared, a primer or a topcoat.",
   "type": "object",
   "properties": {
    "id": {
@@ -127,6 +127,7 @@ export const coreSchemas: Record<string, object> = {
     "type": "string"
    },
    "family": {
+    "description": "The product that is laid; null where none is.",
     "anyOf": [
      {
       "enum": [
@@ -188,12 +189,53 @@ export const coreSchemas: Record<string, object> = {
    },
    "coats": {
     "type": "number"
+   },
+   "does": {
+    "description": "What is done to the cell, from the list; null where it is said in the painter's own words. A coat has none.",
+    "anyOf": [
+     {
+      "type": "array",
+      "items": {
+       "enum": [
+        "acetone-wipe",
+        "acrylic-bead",
+        "alcohol-wipe",
+        "alkaline-cleaner",
+        "bead-cut-out",
+        "deglosser",
+        "degreaser",
+        "hybrid-bead",
+        "sanded-100",
+        "sanded-120",
+        "sanded-180",
+        "sanded-220",
+        "sanded-320",
+        "scraped",
+        "spirit-wipe",
+        "stretching-bead"
+       ],
+       "type": "string"
+      }
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "waitMin": {
+    "description": "Minutes waited after it; null: as its product says.",
+    "type": [
+     "null",
+     "number"
+    ]
    }
   },
   "required": [
    "coats",
+   "does",
    "family",
    "id",
+   "waitMin",
    "words"
   ]
  },
@@ -2617,6 +2659,26 @@ export const coreSchemas: Record<string, object> = {
    "title"
   ]
  },
+ "LaidWay": {
+  "description": "A way that is laid: each arm is named, be it that nothing is done.",
+  "type": "object",
+  "properties": {
+   "preparation": {
+    "type": "number"
+   },
+   "primer": {
+    "type": "number"
+   },
+   "topcoat": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "preparation",
+   "primer",
+   "topcoat"
+  ]
+ },
  "Layer": {
   "description": "One layer of the section through the paint, from the substrate up. Film in µm, null where it has no thickness to speak of.",
   "type": "object",
@@ -4924,6 +4986,13 @@ export const coreSchemas: Record<string, object> = {
    "cureHours": {
     "type": "number"
    },
+   "lastsYears": {
+    "description": "Years that its maker promises the film will last; null where the sheet is silent.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
    "sheens": {
     "type": "array",
     "items": {
@@ -5232,6 +5301,7 @@ export const coreSchemas: Record<string, object> = {
    "drying",
    "family",
    "id",
+   "lastsYears",
    "maker",
    "mix",
    "name",
@@ -6202,6 +6272,12 @@ export const coreSchemas: Record<string, object> = {
        "type": "string"
       }
      },
+     "leftOut": {
+      "type": "array",
+      "items": {
+       "$ref": "#/components/schemas/QuoteLeftOut"
+      }
+     },
      "total": {
       "type": "number"
      },
@@ -6282,12 +6358,6 @@ export const coreSchemas: Record<string, object> = {
      },
      "job": {
       "type": "string"
-     },
-     "leftOut": {
-      "type": "array",
-      "items": {
-       "$ref": "#/components/schemas/QuoteLeftOut"
-      }
      },
      "sketches": {
       "type": "array",
@@ -7266,6 +7336,13 @@ export const coreSchemas: Record<string, object> = {
      "$ref": "#/components/schemas/Arm"
     }
    },
+   "leftOut": {
+    "description": "Combinations that are not laid.",
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/LaidWay"
+    }
+   },
    "replicates": {
     "description": "Cells of each combination, 1 to 5.",
     "type": "number"
@@ -7276,6 +7353,7 @@ export const coreSchemas: Record<string, object> = {
    }
   },
   "required": [
+   "leftOut",
    "preparations",
    "primers",
    "replicates",
@@ -7284,23 +7362,180 @@ export const coreSchemas: Record<string, object> = {
   ]
  },
  "TrialWord": {
-  "description": "What an accepted trial says of one primer: how much better than the middle of the trial, in odds on a logarithmic scale.",
+  "description": "What an accepted trial says of a bond or of what rises, beside what was expected of it.",
   "type": "object",
   "properties": {
    "family": {
-    "$ref": "#/components/schemas/Family"
+    "description": "The coat; null: any first coat.",
+    "anyOf": [
+     {
+      "enum": [
+       "acetone",
+       "acrylic-caulk",
+       "acrylic-ceiling",
+       "acrylic-primer-undercoat",
+       "acrylic-trim",
+       "acrylic-wall",
+       "alkaline-cleaner",
+       "bonding-acrylic-primer",
+       "chalk-style",
+       "clear-bonding-primer",
+       "clear-shellac",
+       "deglosser",
+       "degreaser",
+       "denatured-alcohol",
+       "elastomeric-caulk",
+       "etch-primer",
+       "exterior-acrylic",
+       "exterior-filler",
+       "exterior-oil",
+       "filler",
+       "floor-paint",
+       "low-odour-oil-primer",
+       "masonry-paint",
+       "masonry-paint-remover",
+       "masonry-primer",
+       "metal-primer",
+       "microporous-primer",
+       "mineral-spirits",
+       "moisture-resistant-acrylic",
+       "mould-wash",
+       "multi-purpose-acrylic-primer",
+       "oil-enamel",
+       "oil-primer",
+       "oil-undercoat",
+       "oil-varnish",
+       "paintable-hybrid-sealant",
+       "penetrating-epoxy",
+       "penetrating-sealer",
+       "pva-primer",
+       "seam-adhesive",
+       "shellac-primer",
+       "silicone-sealant",
+       "stain-blocking-acrylic-primer",
+       "stripper",
+       "wallpaper-sealer",
+       "waterborne-alkyd",
+       "waterborne-clear",
+       "wood-acrylic-primer"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "trait": {
+    "description": "Whether it grips, or lets nothing rise.",
+    "enum": [
+     "block",
+     "grip"
+    ],
+    "type": "string"
+   },
+   "over": {
+    "description": "The coat of ours that it lies on; null: what stood there.",
+    "anyOf": [
+     {
+      "enum": [
+       "acetone",
+       "acrylic-caulk",
+       "acrylic-ceiling",
+       "acrylic-primer-undercoat",
+       "acrylic-trim",
+       "acrylic-wall",
+       "alkaline-cleaner",
+       "bonding-acrylic-primer",
+       "chalk-style",
+       "clear-bonding-primer",
+       "clear-shellac",
+       "deglosser",
+       "degreaser",
+       "denatured-alcohol",
+       "elastomeric-caulk",
+       "etch-primer",
+       "exterior-acrylic",
+       "exterior-filler",
+       "exterior-oil",
+       "filler",
+       "floor-paint",
+       "low-odour-oil-primer",
+       "masonry-paint",
+       "masonry-paint-remover",
+       "masonry-primer",
+       "metal-primer",
+       "microporous-primer",
+       "mineral-spirits",
+       "moisture-resistant-acrylic",
+       "mould-wash",
+       "multi-purpose-acrylic-primer",
+       "oil-enamel",
+       "oil-primer",
+       "oil-undercoat",
+       "oil-varnish",
+       "paintable-hybrid-sealant",
+       "penetrating-epoxy",
+       "penetrating-sealer",
+       "pva-primer",
+       "seam-adhesive",
+       "shellac-primer",
+       "silicone-sealant",
+       "stain-blocking-acrylic-primer",
+       "stripper",
+       "wallpaper-sealer",
+       "waterborne-alkyd",
+       "waterborne-clear",
+       "wood-acrylic-primer"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "after": {
+    "description": "Only where this was done to the face before; null: whatever was done.",
+    "anyOf": [
+     {
+      "enum": [
+       "acetone-wiped",
+       "acrylic-bead",
+       "alcohol-wiped",
+       "bead-cut-out",
+       "deglossed",
+       "degreased",
+       "hybrid-bead",
+       "sanded",
+       "scraped",
+       "spirit-wiped",
+       "stretching-bead",
+       "washed-alkaline"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
    },
    "logOdds": {
+    "description": "How much better it held than was expected, in odds on a logarithmic scale.",
     "type": "number"
    },
    "text": {
+    "description": "The trial that showed it.",
     "type": "string"
    }
   },
   "required": [
+   "after",
    "family",
    "logOdds",
-   "text"
+   "over",
+   "text",
+   "trait"
   ]
  },
  "View": {

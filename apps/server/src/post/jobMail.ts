@@ -1,7 +1,8 @@
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { careMail, printMoney, quoteMail, reminderMail, visitMail, type MailWords, type Paper } from '@rustic/core';
 import { ClientLinks } from '../documents/clientLinks.ts';
-import { careSheetOf, heldWords, sentPaper } from '../documents/papersOf.ts';
+import { CareSheets } from '../documents/careSheets.ts';
+import { heldWords, sentPaper } from '../documents/papersOf.ts';
 import { Printer } from '../documents/printer.ts';
 import { documentMark, sentPapers } from '../documents/quotes.ts';
 import { refusedWith } from '../http/refused.ts';
@@ -35,6 +36,7 @@ export class JobMails {
     private readonly post: Post,
     private readonly links: ClientLinks,
     private readonly printer: Printer,
+    private readonly careSheets: CareSheets,
   ) {}
 
   /** Writes a mail, keeps it, and lets it leave. `origin` is where the client opens the link. */
@@ -69,7 +71,7 @@ export class JobMails {
     }
     if (what === 'care-sheet') {
       if (careSurfaces(records).length === 0) throw nothingYet('Nothing is finished here yet. Nothing was written.');
-      return { words: careMail(head), paper: careSheetOf(records, scope.who.now), documentId: null };
+      return { words: careMail(head), paper: await this.careSheets.of(scope, records), documentId: null };
     }
     if (!token) throw refusedWith([{ path: 'token', message: 'is needed for a link' }]);
     const { documents, agreements } = await sentPapers(scope, job.id);

@@ -1,10 +1,12 @@
-import { aftercareOf, colourWords, type CareSurface } from '@rustic/core';
+import { aftercareOf, colourWords, guaranteeOf, type CareSurface } from '@rustic/core';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
 import { lastRead } from './airOfRoom.ts';
 import { seasonPlace } from './seasonPlace.ts';
 import { saidBy } from './pricedJob.ts';
 import { lastCoatOf } from './lastCoat.ts';
+import { systemOf } from './houseReading.ts';
+import { departedOn } from './surfaceView.ts';
 
 /** What a client is told of each finished surface of a job. */
 export function careSurfaces(records: JobRecords): CareSurface[] {
@@ -15,6 +17,7 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
     .flatMap((surface): CareSurface[] => {
       const laid = lastCoatOf(records, surface);
       if (!laid) return [];
+      const { c, steps, choice } = systemOf(records, surface);
       const items = aftercareOf(laid.c, laid.last, lastRead(records, surface.roomId), timeZone, seasonPlace(records));
       return [
         {
@@ -25,6 +28,9 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
           product: laid.last.product.name,
           colour: colourWords(surface.wanted.colour ?? null, records.job.colours),
           batch: laid.log.batch,
+          exposure: c.d.surface.exposure,
+          makerYears: laid.last.product.lastsYears,
+          firmMonths: guaranteeOf(c, steps, departedOn(choice)).months,
           dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why: said(why) })),
           visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words: said(words) })),
         },

@@ -171,6 +171,12 @@ export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagno
   return found;
 }
 
+/** The case of a surface as it stood beside a trial: what that trial says itself is not heeded. */
+export function caseBeside(records: JobRecords, surface: SurfaceEntity, trialId: string): Case {
+  const others = { ...records, trials: records.trials.filter((trial) => trial.trialId !== trialId) };
+  return caseOf(questionOf(others, surface), knownOf(others, surface)).c;
+}
+
 /** Longer than this nobody else waits for an answer. */
 const BREATH_MS = 20;
 

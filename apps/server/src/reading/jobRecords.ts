@@ -56,8 +56,9 @@ export interface JobRecords {
   learned: LearnedRate[];
 }
 
-/** A conclusion that stands: what it says of each primer, and what it was tried on. */
+/** A conclusion that stands: what it says of bonds, and what it was tried on. */
 export interface AcceptedTrial {
+  trialId: string;
   words: TrialWord[];
   substrate: Substrate | null;
 }
@@ -150,7 +151,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       visits: visitsThatStand(own(visits), own(ended)),
       trials: newest
         .filter((act) => act.jobId === job.id || act.body.forFirm === true)
-        .map(({ body }) => ({ words: body.words ?? [], substrate: body.substrate ?? null })),
+        .map(({ trialId, body }) => ({ trialId, words: body.words ?? [], substrate: body.substrate ?? null })),
       shelf,
       learned,
     };

@@ -21,6 +21,8 @@ import { PatchPictures1766400000029 } from './migrations/0029-patch-pictures.ts'
 import { Practice1766500000030 } from './migrations/0030-practice.ts';
 import { ColourParts1766600000031 } from './migrations/0031-colour-parts.ts';
 import { DamageMarks1766700000032 } from './migrations/0032-damage-marks.ts';
+import { Boards1766800000033 } from './migrations/0033-boards.ts';
+import { MakersYears1766900000034 } from './migrations/0034-makers-years.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
@@ -92,6 +94,8 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       Practice1766500000030,
       ColourParts1766600000031,
       DamageMarks1766700000032,
+      Boards1766800000033,
+      MakersYears1766900000034,
     ],
     synchronize: false,
     migrationsRun: false,

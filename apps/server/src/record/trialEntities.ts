@@ -1,5 +1,6 @@
 import {
   JOB_RECORDS,
+  type BoardBond,
   type Cell,
   type Substrate,
   type TestRecord,
@@ -27,7 +28,9 @@ export interface TrialActBody {
   cell?: string;
   part?: 'cell' | 'strip';
   test?: TestRecord;
-  /** The accepted conclusion: in words, and what it says of each primer in the choice of a system. */
+  /** Which bond let go, where it was seen. */
+  bond?: BoardBond | null;
+  /** The accepted conclusion: in words, and what it says of each bond. */
   text?: string;
   words?: TrialWord[];
   /** What it was tried on: it speaks for surfaces of the same make. */

@@ -1,43 +1,14 @@
-import {
-  FAMILIES,
-  id,
-  instant,
-  JOB_RECORDS,
-  MOST_ARMS,
-  MOST_REPLICATES,
-  newId,
-  optional,
-  pick,
-  testSchema,
-} from '@rustic/core';
+import { BOARD_BONDS, boardSchema, id, instant, JOB_RECORDS, newId, optional, pick, testSchema } from '@rustic/core';
 import { z } from 'zod';
 import { bodyOf, noted } from '../http/bodyOf.ts';
 
 const { trials } = JOB_RECORDS;
 
-const arm = z.strictObject({
-  id: z.string().min(1).max(60),
-  words: z.string().min(1, 'is needed').max(120),
-  family: z.enum(FAMILIES).nullable(),
-  coats: z.number().int().min(0).max(5),
-});
-const arms = z.array(arm).min(1).max(MOST_ARMS);
-
 export class TrialBody extends bodyOf({
   id: newId,
   ...pick(trials, 'title', 'place'),
+  design: boardSchema,
   ...optional(trials, 'surfaceId'),
-  design: z.strictObject({
-    preparations: arms,
-    primers: arms,
-    topcoats: arms,
-    replicates: z.number().int().min(1).max(MOST_REPLICATES),
-    seed: z
-      .number()
-      .int()
-      .min(0)
-      .max(2 ** 31),
-  }),
 }) {}
 
 export class LaidBody extends bodyOf({ id: newId, kind: z.enum(['primed', 'topcoated']), at: noted(instant) }) {}
@@ -47,6 +18,8 @@ export class CellLookBody extends bodyOf({
   cell: z.string().regex(/^[A-Z]\d{1,2}$/, 'must be a label like B3'),
   part: z.enum(['cell', 'strip']),
   test: testSchema,
+  /** Which bond let go, where it was seen. */
+  bond: z.enum(BOARD_BONDS).nullish(),
   at: noted(instant),
   corrects: id.optional(),
 }) {}

@@ -4,18 +4,23 @@ import {
   designFaults,
   designWarnings,
   layOut,
-  rankTrial,
+  labelAdvice,
+  sayTrialWord,
   trialWords,
+  type Case,
   type CheckIn,
   type LedgerEvent,
   type Product,
   type TrialLook,
   type TrialActKind,
+  type TrialWord,
 } from '@rustic/core';
 import { standingSurface } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { type TrialActBody, TrialActEntity, TrialEntity } from '../record/trialEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
+import { caseBeside } from '../reading/houseReading.ts';
+import { readJob } from '../reading/jobRecords.ts';
 import { readFirmShelf } from '../reading/firmShelf.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -39,7 +44,7 @@ const last = (acts: readonly TrialActEntity[], kind: TrialActKind) => acts.filte
 export function looksOf(acts: readonly TrialActEntity[]): TrialLook[] {
   return standingActs(acts)
     .filter((a) => a.kind === 'look')
-    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test! }));
+    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test!, bond: body.bond ?? null }));
 }
 
 /** When to come back, by the firm's own products: recoat from the primers, the rest from the topcoats; nothing before it is laid, or once concluded. */
@@ -102,7 +107,30 @@ export class Trials {
       readFirmShelf(scope),
     ]);
     const surface = trial.surfaceId ? await scope.one(SurfaceEntity, trial.surfaceId, 'surface') : null;
-    return { ...this.view(trial, acts, kept), jobTitle: job.title, surfaceName: surface?.name ?? null, acts };
+    const concluded = last(acts, 'concluded');
+    const words = concluded ? (concluded.body.words ?? []) : await this.wordsOf(scope, trial, acts);
+    return {
+      ...this.view(trial, acts, kept),
+      jobTitle: job.title,
+      surfaceName: surface?.name ?? null,
+      label: labelAdvice(trial.design),
+      acts,
+      says: [...words].sort((a, b) => Math.abs(b.logOdds) - Math.abs(a.logOdds)).map(sayTrialWord),
+    };
+  }
+
+  /** What a board says beside what is expected of the surface that it speaks for, other boards heeded. */
+  private async wordsOf(scope: FirmScope, trial: TrialEntity, acts: readonly TrialActEntity[]): Promise<TrialWord[]> {
+    const looks = looksOf(acts);
+    if (looks.length === 0) return [];
+    return trialWords(trial.design, trial.cells, looks, await this.expected(scope, trial), trial.title);
+  }
+
+  private async expected(scope: FirmScope, trial: TrialEntity): Promise<Case | null> {
+    if (!trial.surfaceId) return null;
+    const records = await readJob(scope, trial.jobId);
+    const surface = records.surfaces.find((one) => one.id === trial.surfaceId);
+    return surface ? caseBeside(records, surface, trial.id) : null;
   }
 
   private actsOf(scope: FirmScope, trialId: string): Promise<TrialActEntity[]> {
@@ -180,7 +208,7 @@ export class Trials {
       return {
         kind: 'look',
         at,
-        body: { cell: body.cell, part: body.part, test: { ...test, filmAgeHours } },
+        body: { cell: body.cell, part: body.part, test: { ...test, filmAgeHours }, bond: body.bond ?? null },
         corrects: body.corrects ?? null,
       };
     });
@@ -188,10 +216,8 @@ export class Trials {
 
   async conclude(who: Who, trialId: string, body: ConclusionBody): Promise<TrialActEntity> {
     return this.act(who, trialId, body.id, async (scope, trial, acts) => {
-      const looks = looksOf(acts);
-      if (looks.length === 0)
+      if (looksOf(acts).length === 0)
         throw new ConflictException({ code: 'not-scored', message: 'Nothing is scored yet. Nothing was written.' });
-      const ranking = rankTrial(trial.design, trial.cells, looks, { draws: 2000 });
       const surface = trial.surfaceId ? await standingSurface(scope, trial.surfaceId) : null;
       return {
         kind: 'concluded',
@@ -199,7 +225,7 @@ export class Trials {
         corrects: null,
         body: {
           text: body.text,
-          words: body.weighs ? trialWords(ranking, trial.title) : [],
+          words: body.weighs ? await this.wordsOf(scope, trial, acts) : [],
           forFirm: body.weighs && body.forFirm,
           substrate: surface?.facts.substrate ?? null,
         },

@@ -30,6 +30,7 @@ export function sheetLines(p: Sheet, currency: string, { units, inUnits }: Measu
     ['closes', minutes(d.recoatMaxMin)],
     ['may be handled or closed', minutes(d.handleMin)],
     ['cured', d.recoatMin == null ? null : sayLength(p.cureHours * 60)],
+    ['its maker promises', p.lastsYears === null ? null : `${p.lastsYears} years`],
     ['laid from', d.minTempC == null ? null : `${d.minTempC} °C${d.maxTempC == null ? '' : ` to ${d.maxTempC} °C`}`],
     ['air at most', d.maxRhPct == null ? null : `${d.maxRhPct} %`],
     ['above the dew point', d.dewMarginC == null ? null : `${d.dewMarginC} °C more`],

@@ -2476,6 +2476,15 @@ export type QuoteOwnLine = {
   /** Net; below nothing for a discount. */
   price: number;
 };
+export type QuoteLeftOut = {
+  surfaceId: string;
+  room: string;
+  name: string;
+  words: string;
+  reason: LeftOutReason;
+  whole: boolean;
+  price: null | number;
+};
 export type QuoteLine = {
   surfaceId: string;
   room: string;
@@ -2498,15 +2507,6 @@ export type QuoteLine = {
   byHand?: boolean;
   /** Names the system: what a later version is compared by. */
   key: string;
-};
-export type QuoteLeftOut = {
-  surfaceId: string;
-  room: string;
-  name: string;
-  words: string;
-  reason: LeftOutReason;
-  whole: boolean;
-  price: null | number;
 };
 export type SketchExclusion = {
   wall: number;
@@ -2551,6 +2551,7 @@ export type ShownQuote = {
   taxIncluded?: boolean;
   /** When what is paid, and the firm's terms, a paragraph each. */
   terms?: string[];
+  leftOut: QuoteLeftOut[];
   total: number;
   photos: {
     id: string;
@@ -2575,7 +2576,6 @@ export type ShownQuote = {
   }[];
   lines: QuoteLine[];
   job: string;
-  leftOut: QuoteLeftOut[];
   sketches: QuoteSketch[];
   cautions: string[];
   /** The last day on which the price is held, ISO date. */
@@ -3542,6 +3542,8 @@ export type Sheet = {
   wetFilmUm: number;
   dryFilmUm: number;
   cureHours: number;
+  /** Years that its maker promises the film will last; null where the sheet is silent. */
+  lastsYears: null | number;
   sheens: Sheen[];
   odour: Odour;
   /** Volatile content, grams a litre. */
@@ -5477,6 +5479,8 @@ export type KeptProduct = {
   wetFilmUm: number;
   dryFilmUm: number;
   cureHours: number;
+  /** Years that its maker promises the film will last; null where the sheet is silent. */
+  lastsYears: null | number;
   sheens: Sheen[];
   odour: Odour;
   /** Volatile content, grams a litre. */
@@ -5629,6 +5633,7 @@ export type TrialAct = {
     cell?: string;
     part?: "cell" | "strip";
     test?: TestRecord;
+    bond?: ("old-film" | "first-coat" | "between-coats") | null;
     text?: string;
     words?: TrialWord[];
     substrate?: Substrate | null;
@@ -5671,35 +5676,105 @@ export type Trial = {
   due: DueCheck[];
   concluded: TrialAct | null;
   surfaceName: string | null;
+  label: string;
   acts: TrialAct[];
+  says: string[];
 };
 export type TrialBody = {
   id: string;
   title: string;
   place: string;
-  surfaceId?: string | null;
   design: {
     preparations: {
       id: string;
       words: string;
       family: Family | null;
       coats: number;
+      does:
+        | (
+            | "degreaser"
+            | "alkaline-cleaner"
+            | "alcohol-wipe"
+            | "spirit-wipe"
+            | "acetone-wipe"
+            | "deglosser"
+            | "scraped"
+            | "sanded-100"
+            | "sanded-120"
+            | "sanded-180"
+            | "sanded-220"
+            | "sanded-320"
+            | "bead-cut-out"
+            | "acrylic-bead"
+            | "stretching-bead"
+            | "hybrid-bead"
+          )[]
+        | null;
+      waitMin: number | null;
     }[];
     primers: {
       id: string;
       words: string;
       family: Family | null;
       coats: number;
+      does:
+        | (
+            | "degreaser"
+            | "alkaline-cleaner"
+            | "alcohol-wipe"
+            | "spirit-wipe"
+            | "acetone-wipe"
+            | "deglosser"
+            | "scraped"
+            | "sanded-100"
+            | "sanded-120"
+            | "sanded-180"
+            | "sanded-220"
+            | "sanded-320"
+            | "bead-cut-out"
+            | "acrylic-bead"
+            | "stretching-bead"
+            | "hybrid-bead"
+          )[]
+        | null;
+      waitMin: number | null;
     }[];
     topcoats: {
       id: string;
       words: string;
       family: Family | null;
       coats: number;
+      does:
+        | (
+            | "degreaser"
+            | "alkaline-cleaner"
+            | "alcohol-wipe"
+            | "spirit-wipe"
+            | "acetone-wipe"
+            | "deglosser"
+            | "scraped"
+            | "sanded-100"
+            | "sanded-120"
+            | "sanded-180"
+            | "sanded-220"
+            | "sanded-320"
+            | "bead-cut-out"
+            | "acrylic-bead"
+            | "stretching-bead"
+            | "hybrid-bead"
+          )[]
+        | null;
+      waitMin: number | null;
+    }[];
+    leftOut: {
+      preparation: number;
+      primer: number;
+      topcoat: number;
     }[];
     replicates: number;
     seed: number;
   };
+  surfaceId?: string | null;
 };
 export type LaidBody = {
   id: string;
@@ -5736,6 +5811,7 @@ export type CellLookBody = {
     minutes?: number | null;
     readEarly?: boolean | null;
   };
+  bond?: ("old-film" | "first-coat" | "between-coats") | null;
   at: string;
   corrects?: string;
 };

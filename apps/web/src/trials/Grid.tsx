@@ -1,4 +1,4 @@
-import { sayCell, type Cell, type TrialDesign, type TrialLook } from '@rustic/core';
+import { isUntreated, sayCell, type Cell, type TrialDesign, type TrialLook } from '@rustic/core';
 import { worstOn } from './looks.ts';
 
 const CELL_W = 86;
@@ -59,7 +59,8 @@ function CellDrawing({
   const y = GAP + cell.row * (CELL_H + GAP);
   const words = `${cell.id}: ${sayCell(cell, design)}${worst === null ? '' : `, ${GRADE_WORDS[worst]}`}`;
   const act = onChoose && (() => onChoose(cell.id));
-  const primed = cell.primer === null ? null : PRIMED[cell.primer % PRIMED.length]!;
+  const untreated = isUntreated(cell, design);
+  const primed = hasStrip(cell, design) ? PRIMED[cell.primer! % PRIMED.length]! : null;
   return (
     <g
       role={act ? 'button' : 'img'}
@@ -88,23 +89,27 @@ function CellDrawing({
         fill="none"
         stroke="#26211c"
         strokeWidth={chosen ? 3 : 1}
-        strokeDasharray={cell.primer === null ? '5 3' : 'none'}
+        strokeDasharray={untreated ? '5 3' : 'none'}
       />
       <text x={x + STRIP_W + 6} y={y + 17} fontSize="13" fontWeight="700" fill="#26211c">
         {cell.id}
       </text>
-      {cell.primer === null ? (
+      {untreated ? (
         <text x={x + STRIP_W + 6} y={y + CELL_H - 8} fontSize="11" fill="#26211c">
           untreated
         </text>
       ) : (
         <text x={x + STRIP_W + 6} y={y + CELL_H - 8} fontSize="11" fill="#26211c">
-          {`${(cell.preparation ?? 0) + 1} · ${LETTERS[cell.primer]} · ${ROMAN[cell.topcoat]}`}
+          {`${(cell.preparation ?? 0) + 1} · ${LETTERS[cell.primer!]} · ${ROMAN[cell.topcoat]}`}
         </text>
       )}
     </g>
   );
 }
+
+/** Whether a strip of bare primer is left on a cell. */
+export const hasStrip = ({ primer }: Cell, { primers }: TrialDesign): boolean =>
+  primer !== null && primers[primer]!.family !== null;
 
 /** How preparations, primers and topcoats are keyed on the board: numbers, letters, strokes. */
 export const LETTERS = ['a', 'b', 'c', 'd', 'e', 'f'];

@@ -1,16 +1,15 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import {
+  BOARD_BOND_LABELS,
+  BOARD_BONDS,
   conclusionOf,
-  LABEL_ADVICE,
-  PLANE_LABELS,
-  PLANES,
   RESULT_LABELS,
   sayCell,
   SCORED_BY,
   TEST_LABELS,
   TEST_RESULTS,
-  type Plane,
+  type BoardBond,
   type Ranking,
   type TestKind,
   type TrialLook,
@@ -19,7 +18,8 @@ import { Act, Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital, sayPercent } from '../words/figures.ts';
-import { Grid, GRADE_WORDS, LETTERS, ROMAN } from './Grid.tsx';
+import { Grid, GRADE_WORDS, hasStrip, LETTERS, ROMAN } from './Grid.tsx';
+import { Teaches } from './Teaches.tsx';
 import { standingLooks, worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
@@ -72,11 +72,14 @@ function Board({ trial }: { trial: Trial }) {
         </>
       }
       acts={
-        !trial.primedAt ? (
-          <Act letter="p" words="Primers are on" main busy={laying.isLoading} onAct={() => laid('primed')} />
-        ) : !trial.topcoatedAt ? (
-          <Act letter="p" words="Topcoats are on" main busy={laying.isLoading} onAct={() => laid('topcoated')} />
-        ) : undefined
+        <>
+          {!trial.primedAt ? (
+            <Act letter="p" words="Primers are on" main busy={laying.isLoading} onAct={() => laid('primed')} />
+          ) : !trial.topcoatedAt ? (
+            <Act letter="p" words="Topcoats are on" main busy={laying.isLoading} onAct={() => laid('topcoated')} />
+          ) : null}
+          <Act letter="s" words="Print the board" onAct={() => window.print()} />
+        </>
       }
       footing={
         <>
@@ -93,7 +96,7 @@ function Board({ trial }: { trial: Trial }) {
             <strong>Concluded by {trial.concluded.byName}:</strong> {trial.concluded.body.text}
           </>
         ) : !trial.primedAt ? (
-          `Lay the board as it is drawn. ${LABEL_ADVICE}`
+          `Lay the board as it is drawn. ${trial.label}`
         ) : next ? (
           <>
             <strong>
@@ -106,6 +109,7 @@ function Board({ trial }: { trial: Trial }) {
         )}
       </p>
       <Refused error={laying.error} />
+      <p className="mb-2 hidden text-sm print:block">{trial.label}</p>
       <Grid
         design={trial.design}
         cells={trial.cells}
@@ -142,6 +146,7 @@ function Board({ trial }: { trial: Trial }) {
         </p>
       )}
       {ranking && <RankedWays ranking={ranking} />}
+      <Teaches trial={trial} />
       {ranking && !trial.concluded && <Conclude key={trial.id} trial={trial} ranking={ranking} />}
     </Page>
   );
@@ -181,7 +186,7 @@ function LookAt({
 }) {
   const [kind, setKind] = useState<TestKind>('nail-scratch');
   const [part, setPart] = useState<'cell' | 'strip'>('cell');
-  const [plane, setPlane] = useState<Plane | null>(null);
+  const [bond, setBond] = useState<BoardBond | null>(null);
   const [look, { isLoading, error }] = useLookAtCellMutation();
   const drawn = trial.cells.find((c) => c.id === cell)!;
   const send = (result: { result?: string; grade?: number }) =>
@@ -191,7 +196,8 @@ function LookAt({
       cell,
       part,
       at: nowText(),
-      test: { kind, ...result, ...(plane && kind !== 'test-patch' ? { plane } : {}) },
+      test: { kind, ...result },
+      ...(bond && kind !== 'test-patch' ? { bond } : {}),
     });
   const result =
     'min-h-[48px] rounded border-2 border-ink bg-paper px-4 font-semibold hover:bg-wash disabled:opacity-50';
@@ -206,7 +212,7 @@ function LookAt({
             {k === 'test-patch' ? 'Colour through' : TEST_LABELS[k]}
           </Chip>
         ))}
-        {drawn.primer !== null && (
+        {hasStrip(drawn, trial.design) && (
           <Chip pressed={part === 'strip'} onPress={() => setPart(part === 'strip' ? 'cell' : 'strip')}>
             on the bare strip
           </Chip>
@@ -214,10 +220,10 @@ function LookAt({
       </div>
       {kind !== 'test-patch' && (
         <div className="mb-2 flex flex-wrap items-center gap-1.5 text-sm">
-          <span>If it let go:</span>
-          {PLANES.map((p) => (
-            <Chip key={p} pressed={plane === p} onPress={() => setPlane(plane === p ? null : p)}>
-              {PLANE_LABELS[p]}
+          <span>What let go, if you saw it:</span>
+          {BOARD_BONDS.map((one) => (
+            <Chip key={one} pressed={bond === one} onPress={() => setBond(bond === one ? null : one)}>
+              {BOARD_BOND_LABELS[one]}
             </Chip>
           ))}
         </div>

@@ -3,33 +3,39 @@ import { useNavigate } from 'react-router';
 import {
   designFaults,
   designWarnings,
-  familyArm,
   FINISH_FAMILIES,
-  LABEL_ADVICE,
+  labelAdvice,
+  laidWays,
   layOut,
+  MOST_ARMS,
   PRIMER_FAMILIES,
-  type Arm,
-  type Family,
+  tellsApart,
+  WORTH_TELLING,
+  type TrialDesign,
 } from '@rustic/core';
-import { capital } from '../words/figures.ts';
+import { capital, sayPercent } from '../words/figures.ts';
+import { Arms, ArmsInWords } from './Arms.tsx';
+import { Combinations } from './Combinations.tsx';
+import { designOf, nameOfWay, readWaits, type SaidBoard } from './designed.ts';
+import { TriedLines } from './TriedLines.tsx';
 import { Grid } from './Grid.tsx';
 import { newId } from '../store/newId.ts';
-import { type TrialBody, useDesignTrialMutation, useJobQuery, useJobNamesQuery } from '../store/endpoints.ts';
+import { useDesignTrialMutation, useJobQuery, useJobNamesQuery } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
 import { Form } from '../form/Form.tsx';
 import { SelectField, TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
-import { Choice, Typed } from '../form/atOnce.tsx';
 
-const PREPARATIONS = [
-  'washed',
-  'washed and scuffed',
-  'deglossed',
-  'sanded 120, 180',
-  'sanded 220',
-  'scraped and feathered',
-];
-const MOST = 6;
+const BEGINS: SaidBoard = {
+  tried: { clean: ['degreaser'], wipe: [], dull: ['', 'sanded-220'], joint: [] },
+  inWords: [],
+  primers: ['shellac-primer', 'bonding-acrylic-primer'],
+  topcoats: ['acrylic-trim'],
+  coats: '1',
+  waits: '',
+  replicates: '2',
+  leftOut: [],
+};
 
 /** Designing a trial: what against what, how often, on what; drawn as it will lie. */
 export function TrialForm({ onDone }: { onDone: () => void }) {
@@ -43,25 +49,16 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
     surfaceId: '',
     title: '',
     place: '',
-    preparations: ['washed', 'washed and scuffed'],
-    primers: ['shellac-primer', 'bonding-acrylic-primer'] as Family[],
-    topcoats: ['acrylic-trim'] as Family[],
-    coats: '1',
-    replicates: '2',
+    ...BEGINS,
   });
-  const { jobId, preparations, primers, topcoats } = draft.said;
-  const coats = wholeBetween(draft.said.coats, 1, 3);
-  const replicates = wholeBetween(draft.said.replicates, 1, 5);
+  const { jobId } = draft.said;
   const [send, { isLoading, error }] = useDesignTrialMutation();
   const { data: job } = useJobQuery(jobId, { skip: jobId === '' });
-  const design: TrialBody['design'] = {
-    preparations: preparations.map((words): Arm => ({ id: words, words, family: null, coats: 0 })),
-    primers: primers.map((f) => familyArm(f, coats)),
-    topcoats: topcoats.map((f) => familyArm(f, 1)),
-    replicates,
-    seed,
-  };
-  const faults = designFaults(design);
+  const design = designOf(draft.said, seed);
+  const faults = [
+    ...designFaults(design),
+    ...(readWaits(draft.said.waits) ? [] : [{ path: 'waits', message: 'are written as 1 h; 24 h' }]),
+  ];
   const submit = ({ title, place, surfaceId }: typeof draft.said) =>
     send({
       jobId,
@@ -123,38 +120,46 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
           className="wide:col-span-2"
         />
       </div>
+      <TriedLines asked={draft.said.tried} onAsk={(tried) => draft.say({ tried })} />
+      <ArmsInWords chosen={draft.said.inWords} onChoose={(inWords) => draft.say({ inWords })} />
       <Arms
-        words="Preparations, down"
-        options={PREPARATIONS}
-        chosen={preparations}
-        say={(p) => p}
-        onChoose={(chosen) => draft.say({ preparations: chosen })}
-        own
+        words="Primers"
+        options={['none' as const, ...PRIMER_FAMILIES]}
+        chosen={draft.said.primers}
+        most={MOST_ARMS.primers}
+        say={(f) => (f === 'none' ? 'no primer' : sayFamily(f))}
+        onChoose={(primers) => draft.say({ primers })}
       />
       <Arms
-        words="Primers, across"
-        options={PRIMER_FAMILIES}
-        chosen={primers}
-        say={(f) => sayFamily(f)}
-        onChoose={(chosen) => draft.say({ primers: chosen })}
-      />
-      <Arms
-        words="Topcoats, within"
+        words="Topcoats"
         options={FINISH_FAMILIES}
-        chosen={topcoats}
+        chosen={draft.said.topcoats}
+        most={MOST_ARMS.topcoats}
         say={(f) => sayFamily(f)}
-        onChoose={(chosen) => draft.say({ topcoats: chosen })}
+        onChoose={(topcoats) => draft.say({ topcoats })}
       />
       <div className="mt-3 flex flex-wrap items-end gap-4">
         <TextField name="coats" words="Coats of each primer" type="number" min={1} max={3} width="w-20" />
+        <TextField
+          name="waits"
+          words="Waits tried after the primer"
+          maxLength={80}
+          placeholder="as each product says, or 1 h; 24 h"
+          width="w-64"
+        />
         <TextField name="replicates" words="Cells of each way" type="number" min={1} max={5} width="w-20" />
       </div>
+      <Combinations
+        design={design}
+        onLeaveOut={(ways) => draft.say({ leftOut: ways.map((way) => nameOfWay(design, way)) })}
+      />
       {faults.length === 0 ? (
         <div className="mt-3">
           <p className="mb-2 max-w-[70ch] text-sm">
-            {layOut(design).length} cells, places drawn at random, an untreated cell for each round. Leave a strip of
-            bare primer in each. {LABEL_ADVICE}
+            {layOut(design).length} cells, places drawn at random, an untreated cell in each round. Leave a strip of
+            bare primer in each. {labelAdvice(design)}
           </p>
+          <Telling design={design} />
           <Grid design={design} cells={layOut(design)} looks={[]} />
           {designWarnings(design).map((w) => (
             <p key={w} className="mt-1 border-l-4 border-ochre pl-3 text-sm">
@@ -173,73 +178,17 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
   );
 }
 
-/** A whole number as it is typed, held between two; the least where it is none. */
-const wholeBetween = (text: string, least: number, most: number) =>
-  Math.min(most, Math.max(least, Math.round(Number(text)) || least));
-
-/** The arms of one factor: those chosen, and a list to add from. Preparations may be written. */
-function Arms<T extends string>({
-  words,
-  options,
-  chosen,
-  say,
-  onChoose,
-  own = false,
-}: {
-  words: string;
-  options: readonly T[];
-  chosen: T[];
-  say: (one: T) => string;
-  onChoose: (chosen: T[]) => void;
-  own?: boolean;
-}) {
-  const [typed, setTyped] = useState('');
-  const add = (one: string) => {
-    if (one && !chosen.includes(one as T) && chosen.length < MOST) onChoose([...chosen, one as T]);
-  };
+/** What a board of this size can tell, said before it is laid. */
+function Telling({ design }: { design: TrialDesign }) {
+  const ways = laidWays(design);
+  const cells =
+    Math.min(...design.primers.map((_, p) => ways.filter((way) => way.primer === p).length)) * design.replicates;
+  const { good, poor } = WORTH_TELLING;
+  if (design.primers.length < 2 || cells === 0) return null;
   return (
-    <div className="mt-3 text-sm">
-      {words}
-      <div className="flex flex-wrap items-center gap-1.5">
-        {chosen.map((one) => (
-          <button
-            key={one}
-            type="button"
-            aria-label={`Leave out ${say(one)}`}
-            className="min-h-[44px] rounded border border-ink bg-ink px-3 text-onink wide:min-h-[34px]"
-            onClick={() => onChoose(chosen.filter((x) => x !== one))}
-          >
-            {say(one)} ×
-          </button>
-        ))}
-        {chosen.length < MOST && (
-          <Choice
-            words={`Add to ${words.toLowerCase()}`}
-            asked="unseen"
-            value=""
-            options={options.filter((o) => !chosen.includes(o)).map((o) => [o, say(o)] as const)}
-            unsaid="add …"
-            onChoose={add}
-          />
-        )}
-        {own && chosen.length < MOST && (
-          <Typed
-            words="Another preparation, in your words"
-            asked="unseen"
-            value={typed}
-            maxLength={60}
-            placeholder="or in your words, then Enter"
-            onType={setTyped}
-            onKeyDown={(e) => {
-              if (e.key !== 'Enter') return;
-              e.preventDefault();
-              add(typed.trim());
-              setTyped('');
-            }}
-            width="w-56"
-          />
-        )}
-      </div>
-    </div>
+    <p className="mb-2 max-w-[70ch] text-sm">
+      {cells} {cells === 1 ? 'cell' : 'cells'} of each primer tell one that holds in {sayPercent(good)} from one that
+      holds in {sayPercent(poor)} on {sayPercent(tellsApart(cells))} of such boards.
+    </p>
   );
 }

@@ -6,7 +6,7 @@ export function standingLooks(trial: Pick<Trial, 'acts'>): TrialLook[] {
   const corrected = new Set(trial.acts.map((a) => a.corrects));
   return trial.acts
     .filter((a) => a.kind === 'look' && !corrected.has(a.id))
-    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test! }));
+    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test!, bond: body.bond ?? null }));
 }
 
 /** The worst grade seen on a cell, or null where it was not looked at. */

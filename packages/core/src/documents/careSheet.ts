@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
-import type { Element } from '../vocabulary/index.ts';
+import { repaintForecast, type FilmLife } from '../aftercare/repaintForecast.ts';
+import type { Element, Exposure } from '../vocabulary/index.ts';
 import type { Column, Paper, PaperBlock, Row } from './paper.ts';
 import type { PaperHead } from './papers.ts';
 
@@ -21,6 +22,11 @@ export interface CareSurface {
   /** Its colour as it is asked for. */
   colour: string;
   batch: string | null;
+  exposure: Exposure;
+  /** Years that the maker of its paint promises; null where its sheet is silent. */
+  makerYears: number | null;
+  /** Months that the firm stands behind it; null where it does not. */
+  firmMonths: number | null;
   dates: readonly CareDate[];
   /** What is looked at again, and when. */
   visits: readonly { at: string; words: string }[];
@@ -68,8 +74,17 @@ const UNTIL_THEN: PaperBlock[] = [
   },
 ];
 
-/** What a client may do with each surface and from when, what is looked at again, and with what it was painted. */
-export function careSheetPaper(surfaces: readonly CareSurface[], now: string, zone: string, head: PaperHead): Paper {
+/**
+ * What a client may do with each surface and from when, what is looked at again, how long it holds as the maker, the firm
+ * and its record have it, and with what it was painted. `lives` are the firm's films so far.
+ */
+export function careSheetPaper(
+  surfaces: readonly CareSurface[],
+  lives: readonly FilmLife[],
+  now: string,
+  zone: string,
+  head: PaperHead,
+): Paper {
   const waiting = surfaces.filter((s) => !isReady(s, now, zone));
   const blocks: PaperBlock[] = surfaces.length
     ? [
@@ -89,6 +104,7 @@ export function careSheetPaper(surfaces: readonly CareSurface[], now: string, zo
         ...slow(waiting),
         ...(waiting.length ? UNTIL_THEN : []),
         ...looks(surfaces, zone),
+        ...lasting(surfaces, lives),
         { kind: 'heading', text: 'What it was painted with', level: 2 },
         {
           kind: 'table',
@@ -158,4 +174,43 @@ function looks(surfaces: readonly CareSurface[], zone: string): PaperBlock[] {
         { kind: 'list', items },
       ]
     : [];
+}
+
+/** A figure of years as people say it. */
+const sayYears = (years: number) => (years < 10 ? String(Math.round(years * 2) / 2) : String(Math.round(years)));
+
+/** What the record says of films that stand as this one does, in words. */
+function byRecord(exposure: Exposure, lives: readonly FilmLife[]): string {
+  const { medianYears, fromYears, toYears, films } = repaintForecast(exposure, lives);
+  const from = films === 0 ? 'as is usual' : `by ${films} of ours`;
+  return `about ${sayYears(medianYears)} years (${sayYears(fromYears)} to ${sayYears(toYears)}), ${from}`;
+}
+
+const sayMonths = (months: number) => (months % 12 === 0 ? counted(months / 12, 'year') : counted(months, 'month'));
+const counted = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
+
+/** How long it holds: what the maker promises, what the firm stands behind, and what the record has shown, side by side. */
+function lasting(surfaces: readonly CareSurface[], lives: readonly FilmLife[]): PaperBlock[] {
+  return [
+    { kind: 'heading', text: 'How long it holds', level: 2 },
+    {
+      kind: 'table',
+      caption:
+        'The maker promises on terms of its own. We stand behind our work for the time named. The record is no promise: half of such films want painting again by then, eight in ten between the two figures.',
+      columns: [
+        { title: 'Surface', align: 'left', width: 0.3 },
+        { title: 'The maker says', align: 'left', width: 0.18 },
+        { title: 'We stand behind it', align: 'left', width: 0.2 },
+        { title: 'As the record says', align: 'left', width: 0.32 },
+      ],
+      rows: surfaces.map(({ room, name, exposure, makerYears, firmMonths }) => ({
+        cells: [
+          `${room}, ${name}`,
+          makerYears === null ? 'nothing' : counted(makerYears, 'year'),
+          firmMonths === null ? 'no term' : sayMonths(firmMonths),
+          byRecord(exposure, lives),
+        ],
+      })),
+    },
+  ];
 }

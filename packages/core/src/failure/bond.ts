@@ -1,7 +1,8 @@
 import { chemistryOf, PRIMER_FAMILIES, type Family } from '../vocabulary/index.ts';
 import { primes } from '../systems/onOil.ts';
-import type { Case } from '../systems/case.ts';
+import type { Case, TrialWord } from '../systems/case.ts';
 import { AT, type Face, type FaceKind } from './face.ts';
+import { workBit } from './work.ts';
 import { BOUND_LEAVES, DIRT_ROWS } from './knowledge/dirt.ts';
 import { FACE_ROWS } from './knowledge/faces.ts';
 import {
@@ -10,6 +11,7 @@ import {
   HARD_OVER_SOFT,
   HOLD_ROWS,
   INSIDE_PULL,
+  ON_FRESH,
   OUTSIDE_PULL,
   PATCH_HELD,
   SOAKS_IN,
@@ -62,12 +64,29 @@ function brought(family: Family, face: Face): number {
   return Math.max(BRINGS[rating], SOAKS_IN[family] ?? (isPrimer(family) ? ANY_PRIMER : 0));
 }
 
-/** What trials here have shown of this family as a first coat. */
-function shownHere(family: Family, c: Case): number {
+/** What the words of accepted trials come to, of those that bear on it; none weighs more than `most`. */
+export function shownOf(c: Case, bears: (word: TrialWord) => boolean, most = MOST_SHOWN): number {
+  if (c.trials.length === 0) return 0;
   let shown = 0;
-  for (const word of c.trials) if (word.family === family) shown += word.logOdds;
-  return Math.max(-MOST_SHOWN, Math.min(MOST_SHOWN, shown));
+  for (const word of c.trials) if (bears(word)) shown += word.logOdds;
+  return Math.max(-most, Math.min(most, shown));
 }
+
+/** What trials here have shown of this family as a first coat, on what was done to the face. */
+const shownHere = (family: Family, face: Face, c: Case): number =>
+  shownOf(
+    c,
+    (word) =>
+      word.trait === 'grip' &&
+      word.over === null &&
+      (word.family === null || word.family === family) &&
+      (word.after === null || (face.worked & workBit(word.after)) !== 0),
+  );
+
+/** Log-odds that a coat lets go of the coat of ours under it: seldom, unless a trial has shown that it does. */
+export const betweenCoats = (family: Family, face: Face, c: Case): number =>
+  ON_FRESH -
+  shownOf(c, (word) => word.trait === 'grip' && word.over === face.lastCoat && word.family === family, -ON_FRESH);
 
 const pullOf = (c: Case): number =>
   c.outside
@@ -80,7 +99,7 @@ export function bondOf(family: Family, face: Face, c: Case): BondTerms {
   const held = c.gripPatchHeld;
   const soft = SOFT.includes(face.kind);
   const minds = (HOLDS.get(family)?.minds ?? 1) * (held ? PATCH_HELD.minds : 1);
-  const brings = brought(family, face) + (held ? PATCH_HELD.takesOff : 0) + shownHere(family, c);
+  const brings = brought(family, face) + (held ? PATCH_HELD.takesOff : 0) + shownHere(family, face, c);
   const gloss = row.gloss * face.has[AT.gloss]! * (1 - face.has[AT.key]!) * minds;
   const pull = pullOf(c);
   const hard = soft && chemistryOf(family) === 'solvent-borne' && HARD_OIL.includes(family) ? HARD_OVER_SOFT : 0;

@@ -83,10 +83,14 @@ export interface Face {
   colourLeft: number;
   /** How many steps of ours have laid a coat on it. */
   coats: number;
+  /** The last of them; null where none lies there. */
+  lastCoat: Family | null;
   /** Families of which a patch was laid and waited for before the first coat. */
   tried: readonly Family[];
   /** What the firm's own record says of films prepared so: log-odds, 0 where it says nothing. */
   ownRecord: number;
+  /** What was done to it before its first coat, of what a board can try: a bit each, in the order of `BOARD_WORKS`. */
+  worked: number;
 }
 
 const NONE: readonly Family[] = [];
@@ -108,6 +112,8 @@ export const cleanFace = (kind: FaceKind, part: Face['part'], share: number): Fa
   rises: new Map(),
   colourLeft: 0,
   coats: 0,
+  lastCoat: null,
   tried: NONE,
   ownRecord: 0,
+  worked: 0,
 });

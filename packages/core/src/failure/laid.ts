@@ -4,12 +4,12 @@ import { colourLeftAfter } from '../systems/hiding.ts';
 import { primes } from '../systems/onOil.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
-import { bondOf } from './bond.ts';
+import { betweenCoats, bondOf, shownOf } from './bond.ts';
 import { chanceOf, NO } from './causes.ts';
 import { AT, raise, type Face, type Riser } from './face.ts';
 import { FACE_ROWS } from './knowledge/faces.ts';
 import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
-import { ON_FRESH, TRIED_LEAVES } from './knowledge/holds.ts';
+import { TRIED_LEAVES } from './knowledge/holds.ts';
 import { THROUGH, THROUGH_BEATEN, THROUGH_PROVEN, THROUGH_SOLVENT } from './knowledge/rising.ts';
 import { DEEP_SHOWS, FINISH_SEALS, SHOWS_BY_SHEEN, SUCTION_LEAVES } from './knowledge/sealing.ts';
 import { PAPER_WAKES, WET_ROWS } from './knowledge/wetFilm.ts';
@@ -65,14 +65,20 @@ function patchesOf({ d: { patches } }: Case) {
   return read;
 }
 
+/** What trials here have shown of how this family blocks, weighed with its row. */
+function shownToBlock(comes: number, family: Family, c: Case): number {
+  const shown = shownOf(c, (word) => word.trait === 'block' && word.family === family);
+  return shown === 0 ? comes : chanceOf(Math.log(comes / (1 - comes)) - shown);
+}
+
 /** What of a riser comes through `coats` coats of this family here. */
-function through(riser: Riser, family: Family, coats: number, c: Case): number {
+export function through(riser: Riser, family: Family, coats: number, c: Case): number {
   const { proven, beaten } = patchesOf(c);
   if (proven.has(family)) return THROUGH_PROVEN;
   if (beaten.has(family)) return THROUGH_BEATEN;
   const well = primes(family, riser);
   const once = well > 0 || carriesWater(family) ? THROUGH[well] : THROUGH_SOLVENT;
-  return once ** Math.min(2, coats);
+  return shownToBlock(once ** Math.min(2, coats), family, c);
 }
 
 /** What a coat lies over from then on: it has done its harm, or has not. */
@@ -109,6 +115,7 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
   face.colourLeft = colourLeftAfter(step, family, face.colourLeft, c);
   for (const at of COVERED) face.has[at] = 0;
   if (raisesGrain) raise(face, 'nibs', GRAIN_RAISED);
+  face.lastCoat = family;
   face.coats++;
 }
 
@@ -116,7 +123,7 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
 export function layCoat(step: Step, face: Face, c: Case, tally: Tally, isLast: boolean): void {
   const { family } = step;
   if (!family) return;
-  if (face.coats > 0) tally.add(NO.betweenCoats, chanceOf(ON_FRESH), face.share);
+  if (face.coats > 0) tally.add(NO.betweenCoats, chanceOf(betweenCoats(family, face, c)), face.share);
   else {
     const bond = bondOf(family, face, c);
     tally.addBond(NO.bond, chanceOf(bond.points) * (face.tried.includes(family) ? TRIED_LEAVES : 1), face.share, bond);

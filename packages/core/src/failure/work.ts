@@ -1,4 +1,4 @@
-import type { StepKind } from '../vocabulary/index.ts';
+import { BOARD_WORKS, type BoardWork, type StepKind } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
@@ -126,6 +126,21 @@ export const rowsOf = (step: Step): readonly Work[] =>
       (!row.gritTo || (step.grit !== undefined && step.grit <= row.gritTo)),
   );
 
+/** The bit of a kind of work in what was done to a face. */
+export const workBit = (work: BoardWork): number => BIT_OF.get(work)!;
+const BIT_OF = new Map<BoardWork, number>(BOARD_WORKS.map(({ work }, i) => [work, 1 << i]));
+
+const BITS = new Map<StepKind, { family: string | null; bit: number }[]>();
+for (const { kind, family, work } of BOARD_WORKS)
+  BITS.set(kind, [...(BITS.get(kind) ?? []), { family, bit: workBit(work) }]);
+
+/** What this step is of what a board can try; 0 where it is none of it. */
+function bitOf({ kind, family }: Step): number {
+  const rows = BITS.get(kind);
+  if (rows) for (const row of rows) if (row.family === null || row.family === family) return row.bit;
+  return 0;
+}
+
 /** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */
 export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): void {
   if (face.coats > 0 && !ON_OUR_COATS.has(step.kind)) return;
@@ -135,6 +150,7 @@ export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): 
     else face.has[AT.bead]! *= 0.1;
     return;
   }
+  face.worked |= bitOf(step);
   const proud = face.has[AT.proud]!;
   for (const row of rows) if (!row.parts || row.parts.includes(face.part)) apply(row, step, face, c);
   if (FILLS.includes(step.kind) && c.ground === 'paper') face.has[AT.proud] = Math.max(proud, WIPED_LEVEL);

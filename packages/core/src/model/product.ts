@@ -49,6 +49,8 @@ export interface Product {
   wetFilmUm: number;
   dryFilmUm: number;
   cureHours: number;
+  /** Years that its maker promises the film will last; null where the sheet is silent. */
+  lastsYears: number | null;
   sheens: readonly Sheen[];
   odour: Odour;
   /** Volatile content, grams a litre. */
@@ -100,6 +102,7 @@ export const productSchema = z.strictObject({
   wetFilmUm: z.number().gt(0).max(5000).optional(),
   dryFilmUm: z.number().gt(0).max(5000).optional(),
   cureHours: z.number().min(0).max(20_000).optional(),
+  lastsYears: z.number().gt(0).max(100).nullish(),
   sheens: z.array(z.enum(SHEENS)).max(6).optional(),
   odour: z.enum(ODOURS).optional(),
   vocGPerL: z.number().min(0).max(1000).optional(),

@@ -55,9 +55,11 @@ const DRYING = [
   'limitsHoldMin',
 ] as const;
 const PLAIN = ['id', 'name', 'maker', 'family', 'spreadM2PerL', 'wetFilmUm', 'dryFilmUm', 'cureHours', 'odour', 'vocGPerL', 'solidsPct', 'tints', 'stir'] as const;
+/** Years that a maker promises; an empty cell: its sheet is silent. */
+const LASTS = ['lastsYears'] as const;
 /** Lists and pairs, written in one cell: "satin; gloss", "1: 17.00; 2.5: 37.40", "2: 1: 30". */
 const WRITTEN = ['sheens', 'refuses', 'tins', 'spreadOn', 'does', 'mix'] as const;
-export const SHELF_COLUMNS = [...PLAIN, ...WRITTEN, ...DRYING] as const;
+export const SHELF_COLUMNS = [...PLAIN, ...WRITTEN, ...DRYING, ...LASTS] as const;
 
 const TEXTS: readonly string[] = ['id', 'name', 'maker', 'family', 'odour', 'tints', 'stir', 'chemistry'];
 const MOST_ROWS = 5000;
@@ -228,6 +230,7 @@ export function writeShelf(products: readonly Product[], format: ShelfFormat, te
     ...PLAIN.map((column) => p[column]),
     ...WRITTEN.map((column) => WRITTEN_AS[column].write(p, terms) || NONE),
     ...DRYING.map((column) => p.drying[column] ?? NONE),
+    ...LASTS.map((column) => p[column] ?? ''),
   ]);
   return `${sheetCsv([SHELF_COLUMNS, ...rows])}\r\n`;
 }

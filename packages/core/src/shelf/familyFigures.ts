@@ -109,6 +109,7 @@ export function asProduct(given: ProductGiven): Product {
     wetFilmUm,
     dryFilmUm,
     cureHours: given.cureHours ?? cureH,
+    lastsYears: given.lastsYears ?? null,
     sheens: given.sheens ?? SHEENS[given.family] ?? [],
     odour: given.odour ?? odour,
     vocGPerL: given.vocGPerL ?? (chemistry === 'solvent-borne' && odour === 'low' ? 90 : VOC[chemistry]),

@@ -4,6 +4,7 @@ import {
   DEFAULT_HOUSE_RULES,
   isFinish,
   PRIMER_FAMILIES,
+  type BoardWork,
   type Chemistry,
   type Condition,
   type Element,
@@ -65,10 +66,19 @@ export interface Case {
   weights: Weights;
 }
 
-/** What an accepted trial says of one primer: how much better than the middle of the trial, in odds on a logarithmic scale. */
+/** What an accepted trial says of a bond or of what rises, beside what was expected of it. */
 export interface TrialWord {
-  family: Family;
+  /** The coat; null: any first coat. */
+  family: Family | null;
+  /** Whether it grips, or lets nothing rise. */
+  trait: 'grip' | 'block';
+  /** The coat of ours that it lies on; null: what stood there. */
+  over: Family | null;
+  /** Only where this was done to the face before; null: whatever was done. */
+  after: BoardWork | null;
+  /** How much better it held than was expected, in odds on a logarithmic scale. */
   logOdds: number;
+  /** The trial that showed it. */
   text: string;
 }
 
@@ -93,7 +103,8 @@ const MOST_OF_A_TRIAL = 3;
 function shownBy(d: Diagnosis, trials: readonly TrialWord[]): Map<Family, number> {
   const shown = new Map<Family, number>();
   const add = (family: Family, points: number) => shown.set(family, (shown.get(family) ?? 0) + points);
-  for (const word of trials) add(word.family, Math.max(-MOST_OF_A_TRIAL, Math.min(MOST_OF_A_TRIAL, word.logOdds)));
+  for (const { family, over, after, logOdds } of trials)
+    if (family && !over && !after) add(family, Math.max(-MOST_OF_A_TRIAL, Math.min(MOST_OF_A_TRIAL, logOdds)));
   for (const family of provenBy(d.patches)) add(family, PATCH_HELD);
   for (const family of beatenBy(d.patches)) add(family, PATCH_FAILED);
   if (waterborneBeaten(d.patches))

@@ -1,3 +1,4 @@
+import { capital } from '../units/capital.ts';
 import {
   chemistryOf,
   coatsIn,
@@ -37,7 +38,6 @@ export interface Composed extends System {
   situations: string[];
 }
 
-const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 const meets = (family: Family, need: PrimerNeed) =>
   primes(family, need.need) >= need.atLeast && (!need.only || need.only.includes(family));
 

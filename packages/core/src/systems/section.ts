@@ -1,3 +1,4 @@
+import { capital } from '../units/capital.ts';
 import {
   chemistryOf,
   FAMILY_LABELS,
@@ -74,8 +75,6 @@ const WORTH_DRAWING = 0.25;
 const LIKELY = 0.6;
 const SEEN = 0.97;
 const MOST_UNDER = 2;
-const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
-
 /** How the weakest bond of the old films most likely stands; null where nobody tried it. */
 function bondOf(c: Case): Bond | null {
   const { weak, gone } = c.d.bonds[c.treatAs];

@@ -47,6 +47,8 @@ export interface FlatLooks {
   width: number;
   /** The terms of way after way. */
   ways: Int32Array;
+  /** What each way has beside its terms: what is known of it before any look. */
+  known: Float64Array;
   count: number;
   wayOf: Int32Array;
   testOf: Int32Array;
@@ -64,11 +66,15 @@ function gathered(looks: readonly Observation[]): Observation[] {
   return [...alike.values()];
 }
 
-/** Lays looks flat. `asked` are ways to be answered for at every step, looked at or not: they come first, in their order. */
+/**
+ * Lays looks flat. `asked` are ways to be answered for at every step, looked at or not: they come first, in their order.
+ * `knownOf` says what a way has beside its terms, on the same scale.
+ */
 export function flatten(
   model: OrdinalModel,
   all: readonly Observation[],
   asked: readonly (readonly number[])[] = [],
+  knownOf: (way: readonly number[]) => number = () => 0,
 ): FlatLooks {
   const looks = gathered(all);
   const ways = [...asked];
@@ -86,6 +92,7 @@ export function flatten(
     steps: Float64Array.from(model.thresholds, (t) => Math.exp(-t)),
     width,
     ways: flat,
+    known: Float64Array.from(ways, knownOf),
     count: ways.length,
     wayOf: Int32Array.from(wayOf),
     testOf: Int32Array.from(looks, (l) => l.test),
@@ -95,9 +102,9 @@ export function flatten(
 }
 
 /** e to the effect of every way, at these effects, into `effects`. */
-function effectsOfWays({ ways, width, count }: FlatLooks, at: Float64Array, effects: Float64Array): void {
+function effectsOfWays({ ways, known, width, count }: FlatLooks, at: Float64Array, effects: Float64Array): void {
   for (let i = 0, slot = 0; i < count; i++) {
-    let eta = 0;
+    let eta = known[i]!;
     for (const end = slot + width; slot < end; slot++) eta += at[ways[slot]!]!;
     effects[i] = Math.exp(eta);
   }

@@ -1,8 +1,8 @@
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
-import type { Family, Plane, TestKind } from '../vocabulary/index.ts';
+import type { BoardBond, TestKind } from '../vocabulary/index.ts';
 import { isYoungFilm } from '../evidence/facts.ts';
-import type { TrialWord } from '../systems/case.ts';
-import { designWarnings, sayCell, type Arm, type Cell, type TrialDesign } from './design.ts';
+import type { Arm } from './arms.ts';
+import { designWarnings, isUntreated, sayCell, laidWays, type Cell, type TrialDesign, type Way } from './design.ts';
 import { SCORED_BY, TRAITS, YOUNG_COUNTS, type Grade, type Trait } from './knowledge/grades.ts';
 import { tieBetween, type Tie } from './settling.ts';
 import { fitOrdinal, flatten, walker, type Observation, type OrdinalModel, type Stand } from './ordinal.ts';
@@ -15,8 +15,8 @@ export interface TrialLook {
   result?: string | null;
   grade?: number | null;
   filmAgeHours?: number | null;
-  /** Which bond let go. */
-  plane?: Plane | null;
+  /** Which bond let go, where it was seen. */
+  bond?: BoardBond | null;
 }
 
 /** A share with the interval that holds nine tenths of the belief. */
@@ -41,8 +41,6 @@ export interface RankedWay {
 export interface Ranking {
   ways: RankedWay[];
   untreated: Believed;
-  /** What the trial says of each primer, against the middle of them. */
-  primers: { family: Family; logOdds: number; low: number; high: number }[];
   /** The two that lead, where they are not told apart yet; null where one is the better. */
   tie: Tie | null;
   /** How many looks counted, and how many were too young to count in full. */
@@ -63,7 +61,7 @@ const SPREAD = {
   level: 1.5,
 };
 /** Where grades pass into each other on that scale, for a look of the middling kind. Source: judgement. */
-const THRESHOLDS = [-1.5, 0, 1.2];
+export const THRESHOLDS = [-1.5, 0, 1.2];
 /** Steps of the walk that are thrown away before it is believed. */
 const WARM_UP = 500;
 
@@ -79,28 +77,38 @@ export function gradeOf(look: TrialLook): { trait: Trait; grade: Grade } | null 
 interface Terms {
   model: OrdinalModel;
   /** The terms of a way, or of its strip of bare primer. */
-  way: (cell: Pick<Cell, 'preparation' | 'primer' | 'topcoat'>, strip: boolean) => number[];
+  way: (cell: Way, strip: boolean) => number[];
   test: (kind: TestKind) => number;
-  primer: (at: number) => number;
 }
+
+/** The things that an arm does, each with an effect of its own: two arms that share one learn from each other. */
+const effectsOf = (arm: Arm): readonly string[] => arm.does ?? [`in words: ${arm.id}`];
 
 /** The terms of a design, with one for each kind of test that was made. */
 function termsOf(design: TrialDesign, kinds: readonly TestKind[]): Terms {
-  const p = design.preparations.length;
+  const effects = [...new Set(design.preparations.flatMap(effectsOf))];
+  const ofArm = design.preparations.map((arm) => effectsOf(arm).map((effect) => effects.indexOf(effect)));
+  const p = effects.length;
   const r = design.primers.length;
   const t = design.topcoats.length;
-  const at = { preparation: 0, primer: p, topcoat: p + r, pair: p + r + t, kind: p + r + t + p * r };
+  const pairs = design.preparations.length * r;
+  const at = { primer: p, topcoat: p + r, pair: p + r + t, kind: p + r + t + pairs };
   const strip = at.kind + kinds.length;
   const untreated = strip + 1;
   const level = strip + 2;
   const repeat = (n: number, sd: number) => Array.from({ length: n }, () => sd);
+  const treated = ({ preparation, primer }: Way) => [
+    ...ofArm[preparation!]!,
+    at.primer + primer!,
+    at.pair + preparation! * r + primer!,
+  ];
   return {
     model: {
       termSd: [
         ...repeat(p, SPREAD.preparation),
         ...repeat(r, SPREAD.primer),
         ...repeat(t, SPREAD.topcoat),
-        ...repeat(p * r, SPREAD.pair),
+        ...repeat(pairs, SPREAD.pair),
         ...repeat(kinds.length, SPREAD.kind),
         SPREAD.strip,
         SPREAD.untreated,
@@ -108,13 +116,10 @@ function termsOf(design: TrialDesign, kinds: readonly TestKind[]): Terms {
       ],
       thresholds: THRESHOLDS,
     },
-    primer: (primer) => at.primer + primer,
     test: (kind) => at.kind + kinds.indexOf(kind),
     way: (cell, onStrip) => [
       level,
-      ...(cell.preparation === null || cell.primer === null
-        ? [untreated]
-        : [at.preparation + cell.preparation, at.primer + cell.primer, at.pair + cell.preparation * r + cell.primer]),
+      ...(isUntreated(cell, design) ? [untreated] : treated(cell)),
       onStrip ? strip : at.topcoat + cell.topcoat,
     ],
   };
@@ -138,7 +143,8 @@ function observed(looks: readonly TrialLook[], cells: readonly Cell[], terms: Te
     .sort((a, b) => a.test - b.test);
 }
 
-const isYoung = (look: TrialLook) => isYoungFilm(look) && gradeOf(look)?.trait === 'grip';
+/** A film too young to say how it will hold. */
+export const isYoung = (look: TrialLook) => isYoungFilm(look) && gradeOf(look)?.trait === 'grip';
 
 /** One trait's looks, and the walk through what they allow. */
 interface Walk {
@@ -146,13 +152,12 @@ interface Walk {
   next: () => Stand;
 }
 
-/** What is drawn again and again: the chance of each way and of the untreated cell, and each primer's effect. */
+/** What is drawn again and again: the chance of each way and of the untreated cell. */
 interface Drawn {
   draws: number;
   /** Row after row, a draw each: every way, and the untreated cell last. */
   chances: Float64Array;
   width: number;
-  primers: Float64Array[];
 }
 
 /** Yields the share done after each part, and returns the ranking: a worker shows progress and may stop between. */
@@ -170,7 +175,7 @@ export function* rankingByParts(
   const source = randomLcg(seed);
   const normalDraw = randomNormal.source(source)(0, 1);
   const uniformDraw = randomUniform.source(source)(0, 1);
-  const ways = waysOf(design);
+  const ways = laidWays(design);
   const asked = [...ways, UNTREATED].map((way) => terms.way(way, false));
   const walks = TRAITS.flatMap((trait): Walk[] => {
     const own = observed(looks, cells, terms, trait);
@@ -184,11 +189,10 @@ export function* rankingByParts(
     draws,
     width,
     chances: new Float64Array(draws * width).fill(1),
-    primers: design.primers.map(() => new Float64Array(draws)),
   };
   const part = Math.max(1, Math.ceil(draws / 20));
   for (let i = 0; i < draws; i++) {
-    for (const walk of walks) addStand(walk.next(), i, drawn, terms);
+    for (const walk of walks) addStand(walk.next(), i, drawn);
     if ((i + 1) % part === 0) yield (i + 1) / draws;
   }
   const best = ranked(ways, drawn, design);
@@ -196,7 +200,6 @@ export function* rankingByParts(
     ways: best,
     tie: walks.length ? tieOf(best, ways, drawn) : null,
     untreated: believedChance(drawn, ways.length),
-    primers: primerWords(design, drawn.primers),
     looks: walks.reduce((sum, walk) => sum + walk.count, 0),
     young: looks.filter(isYoung).length,
     warnings: designWarnings(design),
@@ -217,19 +220,13 @@ export function rankTrial(
   }
 }
 
-const waysOf = (design: TrialDesign) =>
-  design.preparations.flatMap((_, preparation) =>
-    design.primers.flatMap((__, primer) => design.topcoats.map((___, topcoat) => ({ preparation, primer, topcoat }))),
-  );
-
 /** The odds of the best grade are e to the effect less the last step. */
 const TO_BEST = Math.exp(THRESHOLDS.at(-1)!);
 
 /** Where one trait's walk stands, as draw `i`: a cell holds where it grips and blocks, each at the best grade. */
-function addStand({ at, effects }: Stand, i: number, { chances, width, primers }: Drawn, terms: Terms): void {
+function addStand({ effects }: Stand, i: number, { chances, width }: Drawn): void {
   const row = i * width;
   for (let w = 0; w < width; w++) chances[row + w]! /= 1 + TO_BEST / effects[w]!;
-  for (let p = 0; p < primers.length; p++) primers[p]![i]! += at[terms.primer(p)]!;
 }
 
 const UNTREATED = { preparation: null, primer: null, topcoat: 0 };
@@ -256,18 +253,7 @@ function believedChance({ draws, width, chances }: Drawn, at: number): Believed 
   return { mean, low: Math.min(mean, share(0.05)), high: Math.max(mean, Math.min(1, share(0.95))) };
 }
 
-/** Mean and nine-in-ten interval of draws of any size. */
-function believed(draws: Float64Array): Believed {
-  const sorted = Float64Array.from(draws).sort();
-  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
-  return { mean: sorted.reduce((sum, x) => sum + x, 0) / sorted.length, low: at(0.05), high: at(0.95) };
-}
-
-function ranked(
-  ways: readonly { preparation: number; primer: number; topcoat: number }[],
-  drawn: Drawn,
-  design: TrialDesign,
-): RankedWay[] {
+function ranked(ways: ReturnType<typeof laidWays>, drawn: Drawn, design: TrialDesign): RankedWay[] {
   const { draws, width, chances } = drawn;
   const best = new Float64Array(ways.length);
   for (let i = 0; i < draws; i++) {
@@ -279,16 +265,15 @@ function ranked(
   return ways
     .map((way, w): RankedWay => ({
       ...way,
-      words: sayCell({ ...way, id: '', row: 0, column: 0, replicate: 0 }, design),
+      words: sayCell(way, design),
       holds: believedChance(drawn, w),
       best: best[w]!,
     }))
     .sort((a, b) => b.holds.mean - a.holds.mean);
 }
 
-type Way = Pick<RankedWay, 'preparation' | 'primer' | 'topcoat'>;
 /** Whether the two that lead are told apart, by how often the one lies above the other in what was drawn. */
-function tieOf([first, second]: readonly RankedWay[], ways: readonly Way[], drawn: Drawn): Tie | null {
+function tieOf([first, second]: readonly RankedWay[], ways: ReturnType<typeof laidWays>, drawn: Drawn): Tie | null {
   if (!first || !second) return null;
   const columnOf = ({ preparation, primer, topcoat }: Way) =>
     ways.findIndex((w) => w.preparation === preparation && w.primer === primer && w.topcoat === topcoat);
@@ -299,15 +284,6 @@ function tieOf([first, second]: readonly RankedWay[], ways: readonly Way[], draw
   return tieBetween(first, second, above / draws);
 }
 
-function primerWords(design: TrialDesign, effects: readonly Float64Array[]): Ranking['primers'] {
-  return design.primers.flatMap((primer: Arm, p) => {
-    if (!primer.family) return [];
-    const against = effects[p]!.map((x, i) => x - effects.reduce((sum, list) => sum + list[i]!, 0) / effects.length);
-    const { mean, low, high } = believed(against);
-    return [{ family: primer.family, logOdds: mean, low, high }];
-  });
-}
-
 /** What is concluded where nobody overrules it: the way most likely to hold, in a sentence. */
 export function conclusionOf(ranking: Ranking): string {
   const [first, second] = ranking.ways;
@@ -316,12 +292,4 @@ export function conclusionOf(ranking: Ranking): string {
   const said = `${first.words[0]!.toUpperCase()}${first.words.slice(1)}: holds in ${pct(first.holds.mean)} (${pct(first.holds.low)} to ${pct(first.holds.high)})`;
   if (!second || first.best > 0.8) return `${said}; best of those tried.`;
   return `${said}; not clearly better than ${second.words} (${pct(second.holds.mean)}).`;
-}
-
-/** What an accepted trial says in the choice of a primer. One that could as well be none says little: only the sure part counts. */
-export function trialWords(ranking: Ranking, title: string): TrialWord[] {
-  return ranking.primers.map(({ family, logOdds, low, high }) => {
-    const sure = logOdds > 0 ? Math.max(0, low) : Math.min(0, high);
-    return { family, logOdds: (logOdds + sure) / 2, text: title };
-  });
 }

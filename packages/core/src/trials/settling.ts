@@ -78,6 +78,22 @@ export function settlesWith(cells: number, one: Beta, other: Beta, seed = 1): nu
   return settled / TRIES;
 }
 
+/** How well a way holds that is worth choosing, and one that is not: what a board is laid to tell apart. */
+export const WORTH_TELLING = { good: 0.9, poor: 0.5 } as const;
+
+/** How often a board with so many cells of each of two ways tells a good one from a poor one, by drawing such boards. 0 to 1. */
+export function tellsApart(cells: number, seed = 1): number {
+  const source = randomLcg(seed);
+  const seen = (share: number): Beta => {
+    const hits = randomBinomial.source(source)(cells, share)();
+    return { hits: 1 + hits, misses: 1 + cells - hits };
+  };
+  let told = 0;
+  for (let i = 0; i < TRIES; i++)
+    if (chanceLarger(seen(WORTH_TELLING.good), seen(WORTH_TELLING.poor)) >= SETTLED) told += 1;
+  return told / TRIES;
+}
+
 /**
  * Whether a trial tells its two leading ways apart, and what would; null where it does. `ahead` is the chance, as the
  * trial has it, that the first is the better. Cells are counted as if each way spoke for itself alone, so that fewer may

@@ -3,6 +3,7 @@ export * from './damage.ts';
 export * from './tests.ts';
 export * from './families.ts';
 export * from './access.ts';
+export * from './boards.ts';
 export * from './job.ts';
 export * from './work.ts';
 export * from './needs.ts';

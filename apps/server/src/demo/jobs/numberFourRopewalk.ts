@@ -17,7 +17,7 @@ export const NUMBER_FOUR_ROPEWALK: DemoJob = {
     title: 'Which primer holds on the foil',
     place: 'back of the left wardrobe door',
     surface: 'Wardrobe fronts, foil',
-    preparations: ['washed', 'washed and scuffed'],
+    preparations: [['degreaser'], ['degreaser', 'sanded-220']],
     primers: ['shellac-primer', 'bonding-acrylic-primer', 'multi-purpose-acrylic-primer'],
     topcoats: ['waterborne-alkyd'],
     laidDaysAgo: 4,

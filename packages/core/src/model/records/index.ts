@@ -108,3 +108,4 @@ export const JOB_RECORDS = {
   damageMarks: damageMarkRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;
+export { boardSchema } from './trials.ts';

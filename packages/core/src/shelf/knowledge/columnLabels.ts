@@ -12,6 +12,7 @@ export const COLUMN_LABELS: Partial<Record<Column, readonly string[]>> = {
   wetFilmUm: ['wet film', 'wft'],
   dryFilmUm: ['dry film', 'dft'],
   cureHours: ['cure', 'cured', 'cured, h', 'full cure'],
+  lastsYears: ['lasts', 'lasts, years', 'maker’s years', 'guaranteed years'],
   odour: ['smell', 'odor'],
   vocGPerL: ['voc', 'voc g/l'],
   solidsPct: ['solids', 'volume solids', 'solids %'],

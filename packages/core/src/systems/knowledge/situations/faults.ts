@@ -1,3 +1,4 @@
+import { PAINT_AFTER_MIN } from '../skinning.ts';
 import { isLocal } from '../../local.ts';
 import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
@@ -208,7 +209,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             kind: 'caulk',
             family: 'paintable-hybrid-sealant',
             scope: 'spots',
-            waitMin: 240,
+            waitMin: PAINT_AFTER_MIN['paintable-hybrid-sealant'],
             why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
           },
         ];
@@ -266,14 +267,14 @@ export const FAULTS_FOUND: readonly Situation[] = [
               kind: 'caulk',
               family: 'elastomeric-caulk',
               scope: 'spots',
-              waitMin: 240,
+              waitMin: PAINT_AFTER_MIN['elastomeric-caulk'],
               why: ['Joints that move need a bead that stretches.'],
             }
           : {
               kind: 'caulk',
               family: 'acrylic-caulk',
               scope: 'spots',
-              waitMin: 60,
+              waitMin: PAINT_AFTER_MIN['acrylic-caulk'],
               why: ['Gaps between trim and wall are closed so that the line is clean.'],
             },
     ],

@@ -1,0 +1,8 @@
+import type { Family } from '../../vocabulary/index.ts';
+
+/** Minutes until a bead may be painted over. Its own sheet goes before it. Source: practice. */
+export const PAINT_AFTER_MIN = {
+  'acrylic-caulk': 60,
+  'elastomeric-caulk': 240,
+  'paintable-hybrid-sealant': 240,
+} as const satisfies Partial<Record<Family, number>>;
