@@ -19,7 +19,7 @@ test('a trial from design to an accepted conclusion', async ({ page }, info) => 
   await form.getByRole('button', { name: 'Lay it out' }).click();
 
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
-  await expect(page.getByText(/Pencil beside each cell, never with a pen/).first()).toBeVisible();
+  await expect(page.getByText(/Pencil the label beside each cell, never with a pen/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Primers are on' }).click();
   await page.getByRole('button', { name: 'Topcoats are on' }).click();
   await expect(page.getByText(/First look: colour through/)).toBeVisible();

@@ -77,7 +77,7 @@ describe('a client’s sheet', () => {
       years: 2,
       failed: true,
     }));
-    expect(lastsOf({}, young)[3]).toMatch(/^about [\d.]+ years \(.*\), by 12 of ours$/);
+    expect(lastsOf({}, young)[3]).toMatch(/^about [\d.]+ years \(.*\), moved by 12 of ours$/);
     expect(Number(/about ([\d.]+)/.exec(lastsOf({}, young)[3]!)![1])).toBeLessThan(medianYears - 1);
     expect(lastsOf({ exposure: 'interior-dry' }, young)[3]).toContain('as is usual');
   });
@@ -102,7 +102,7 @@ describe('a client’s sheet', () => {
     expect(two.blocks.flatMap((b) => (b.kind === 'table' ? [b.caption] : []))).toEqual([
       'Pantry',
       'Hall',
-      expect.stringContaining('The maker promises on terms of its own'),
+      'How long it holds',
       expect.stringContaining('Keep this'),
     ]);
     expect(paperCsv(two)).toContain('Door');

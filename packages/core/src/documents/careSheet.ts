@@ -182,7 +182,7 @@ const sayYears = (years: number) => (years < 10 ? String(Math.round(years * 2) /
 /** What the record says of films that stand as this one does, in words. */
 function byRecord(exposure: Exposure, lives: readonly FilmLife[]): string {
   const { medianYears, fromYears, toYears, films } = repaintForecast(exposure, lives);
-  const from = films === 0 ? 'as is usual' : `by ${films} of ours`;
+  const from = films === 0 ? 'as is usual' : `moved by ${films} of ours`;
   return `about ${sayYears(medianYears)} years (${sayYears(fromYears)} to ${sayYears(toYears)}), ${from}`;
 }
 
@@ -195,8 +195,7 @@ function lasting(surfaces: readonly CareSurface[], lives: readonly FilmLife[]): 
     { kind: 'heading', text: 'How long it holds', level: 2 },
     {
       kind: 'table',
-      caption:
-        'The maker promises on terms of its own. We stand behind our work for the time named. The record is no promise: half of such films want painting again by then, eight in ten between the two figures.',
+      caption: 'How long it holds',
       columns: [
         { title: 'Surface', align: 'left', width: 0.3 },
         { title: 'The maker says', align: 'left', width: 0.18 },
@@ -211,6 +210,11 @@ function lasting(surfaces: readonly CareSurface[], lives: readonly FilmLife[]): 
           byRecord(exposure, lives),
         ],
       })),
+    },
+    {
+      kind: 'text',
+      text: 'The maker promises on terms of its own. We stand behind our work for the time named. The record is no promise: half of such films want painting again by then, and eight in ten between the two figures.',
+      tone: 'faded',
     },
   ];
 }

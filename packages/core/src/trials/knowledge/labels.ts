@@ -14,7 +14,7 @@ const ABRADES: readonly BoardWork[] = ['sanded', 'scraped'];
 
 /** The easiest first: the first that outlasts what is done on this board is named. A pen is never: the spirit of a rub takes it. Source: practice. */
 export const LABEL_ROWS: readonly LabelRow[] = [
-  { words: 'Write on tape beside each cell', goesWith: [...WET, ...SOLVENT, ...ABRADES], reason: 'Water and solvent lift it, and paper rubs it away.' },
-  { words: 'Pencil beside each cell', goesWith: ABRADES, reason: 'Paper and scraper take a pencil off.' },
-  { words: 'Scratch it in beside each cell with a nail', goesWith: [], reason: 'Nothing takes a scratch off.' },
+  { words: 'Write the label on tape beside each cell', goesWith: [...WET, ...SOLVENT, ...ABRADES], reason: 'Water and solvent lift it, and paper rubs it away.' },
+  { words: 'Pencil the label beside each cell', goesWith: ABRADES, reason: 'Paper and scraper take a pencil off.' },
+  { words: 'Scratch the label in beside each cell with a nail', goesWith: [], reason: 'Nothing takes a scratch off.' },
 ];
