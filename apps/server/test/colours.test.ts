@@ -137,4 +137,24 @@ describe('colour cards', () => {
     const sent = await mei.send('PUT', `/api/colour-cards/${uuid()}`, { id: uuid(), version: null, ...card });
     expect(sent.status).toBe(403);
   });
+  test('chips come by how near they lie to a colour; a card that is put away is left out, and a colour that is none is refused', async () => {
+    const cardId = uuid();
+    const card = { id: uuid(), version: null, name: 'Nearly', maker: 'Oxmere', kept: true };
+    const colours = [
+      { colour: '#22384e', name: 'Hardly off', code: 'N 1' },
+      { colour: '#ffffff', name: 'Far off', code: 'N 2' },
+    ];
+    expect((await ada.send('PUT', `/api/colour-cards/${cardId}`, { ...card, colours })).status).toBe(200);
+    const near = async () =>
+      (await ada.get(`/api/colour-cards/near?colour=${encodeURIComponent('#22384d')}`)).body.chips;
+    const found = (await near()) as { name: string; difference: number }[];
+    expect(found[0]).toMatchObject({ name: 'Slip Lane Rail', difference: 0 });
+    expect(found[1]!.name).toBe('Hardly off');
+    expect(found[1]!.difference).toBeGreaterThan(0);
+    expect(found[1]!.difference).toBeLessThan(1);
+    expect(found.map((c) => c.difference)).toEqual(found.map((c) => c.difference).sort((a, b) => a - b));
+    await ada.send('PUT', `/api/colour-cards/${cardId}`, { ...card, id: uuid(), version: 1, kept: false, colours });
+    expect((await near()).map((c: { name: string }) => c.name)).not.toContain('Hardly off');
+    expect((await ada.get('/api/colour-cards/near?colour=blue')).status).toBe(400);
+  });
 });

@@ -16,6 +16,7 @@ export * from './schedule/index.ts';
 export * from './weather/index.ts';
 export * from './places/index.ts';
 export * from './colours/index.ts';
+export * from './colourPhoto/index.ts';
 export * from './colourParts/index.ts';
 export * from './damage/index.ts';
 export {

@@ -1,13 +1,13 @@
 import { Body, ConflictException, Controller, Get, Injectable, Param, Put, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { holdsWords } from '@rustic/core';
+import { chipsNear, holdsWords } from '@rustic/core';
 import { ColourCardEntity } from '../record/colourEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Answers } from '../answers/answer.ts';
-import { cardAnswer, cardKept, cardsPage, chipsAnswer } from '../answers/colours.ts';
+import { cardAnswer, cardKept, cardsPage, chipsAnswer, nearChips } from '../answers/colours.ts';
 import { Sender } from '../people/session.ts';
-import { ColourCardBody, ColoursAsked } from './colours.dto.ts';
+import { ColourCardBody, ColoursAsked, NearAsked } from './colours.dto.ts';
 
 /** No more chips than this are looked through by eye. */
 const MOST_CHIPS = 24;
@@ -38,6 +38,13 @@ export class ColourCards {
         .map((chip) => ({ ...chip, maker: card.maker, card: card.name })),
     );
     return { chips: found.slice(0, MOST_CHIPS), more: Math.max(0, found.length - MOST_CHIPS) };
+  }
+
+  /** Chips that lie nearest to a colour, on all cards. */
+  async near(who: Who, colour: string) {
+    const cards = await cardsKept(this.writes.reading(who));
+    const all = cards.flatMap((card) => card.colours.map((chip) => ({ ...chip, maker: card.maker, card: card.name })));
+    return { chips: chipsNear(all, colour).slice(0, MOST_CHIPS) };
   }
 
   /** Keeps a new card, a changed one, or puts one away. */
@@ -72,6 +79,9 @@ export class ColourCardsController {
   }
   @Answers('chips', chipsAnswer) @Get('chips') chips(@Sender() who: Who, @Query() { words = '' }: ColoursAsked) {
     return this.cards.chips(who, words);
+  }
+  @Answers('chipsNear', nearChips) @Get('near') near(@Sender() who: Who, @Query() { colour }: NearAsked) {
+    return this.cards.near(who, colour);
   }
   @Answers('colourCard', cardAnswer) @Get(':cardId') one(@Sender() who: Who, @Param('cardId') id: string) {
     return this.cards.one(who, id);

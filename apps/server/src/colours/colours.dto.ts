@@ -1,6 +1,6 @@
 import { cardFields, colourSchema, jobColoursSchema, newId, version } from '@rustic/core';
 import { z } from 'zod';
-import { bodyOf } from '../http/bodyOf.ts';
+import { bodyOf, queryOf } from '../http/bodyOf.ts';
 
 /** The names of a job's colours, all of them at once; and which swatches were changed for others, where they are wanted. */
 export class JobColoursBody extends bodyOf({
@@ -20,3 +20,6 @@ export class ColourCardBody extends bodyOf({
 }) {}
 
 export class ColoursAsked extends bodyOf({ words: z.string().max(80).optional() }) {}
+
+/** A colour whose like is looked for on the cards. */
+export class NearAsked extends queryOf({ colour: colourSchema }) {}

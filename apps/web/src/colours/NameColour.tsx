@@ -4,6 +4,7 @@ import { TextField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 import type { ColourLine } from '../store/endpoints.ts';
 import { ChipChoice } from './ChipChoice.tsx';
+import { FromPhoto } from './FromPhoto.tsx';
 
 interface Props {
   jobId: string;
@@ -58,6 +59,7 @@ export function NameColour({ jobId, line, busy, error, onSend, onDone }: Props) 
             </span>
           </span>
         </label>
+        <FromPhoto onTake={(taken) => draft.say(taken)} />
         <TextField name="name" words="Name, as the client says it" required maxLength={80} autoFocus />
         <TextField name="code" words="Code, as the tin says it" maxLength={40} />
         <TextField name="maker" words="Whose colour" maxLength={80} />

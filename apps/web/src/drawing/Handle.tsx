@@ -29,6 +29,7 @@ const STEP = 0.002;
 const LOOKS = {
   corner: 'h-[18px] w-[18px] rounded-full border-2 border-ink bg-leaf',
   point: 'h-[12px] w-[12px] rounded-full border-2 border-ink bg-ochre',
+  ring: 'h-[18px] w-[18px] rounded-full border-2 border-ink bg-ochre',
   edge: 'h-[14px] w-[26px] rounded border-2 border-ink bg-ochre',
 };
 

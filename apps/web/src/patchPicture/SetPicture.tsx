@@ -1,7 +1,7 @@
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import { cornersRefused, intoPicture, type PatchSetting, type PicturePoint } from '@rustic/core';
 import { CORNERS, EDGES, withEdge } from './setting.ts';
-import { drawnOn } from '../photos/drawnOn.ts';
+import { ShownPicture } from '../photos/ShownPicture.tsx';
 import { Handle } from '../drawing/Handle.tsx';
 
 interface Props {
@@ -20,7 +20,7 @@ export function SetPicture({ file, setting, count, onSet }: Props) {
   const { from, to } = setting.band;
   return (
     <div ref={picture} className="relative w-full max-w-[640px] select-none overflow-hidden border border-strong">
-      <Shown file={file} />
+      <ShownPicture file={file} words="The patches, as photographed" />
       <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden className="absolute inset-0 h-full w-full">
         <Line along={[...CORNERS, CORNERS[0]!].map(({ name }) => corners[name])} />
         {into && (
@@ -67,19 +67,6 @@ export function SetPicture({ file, setting, count, onSet }: Props) {
         ))}
     </div>
   );
-}
-
-/** A page shows no longer side than this. */
-const SHOWN_PX = 1280;
-
-/** A picture that is on this device alone, drawn: a page of ours takes no picture by an address that is not the server's. */
-function Shown({ file }: { file: Blob }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  useEffect(() => {
-    // What is no picture is said by whoever measures in it.
-    if (canvas.current) drawnOn(canvas.current, file, SHOWN_PX).catch(() => undefined);
-  }, [file]);
-  return <canvas ref={canvas} role="img" aria-label="The patches, as photographed" className="block w-full" />;
 }
 
 const placed = ({ x, y }: PicturePoint) => ({ left: `${x * 100}%`, top: `${y * 100}%` });

@@ -70,6 +70,14 @@ const injectedRtkApi = api.injectEndpoints({
         },
       }),
     }),
+    chipsNear: build.query<ChipsNearApiResponse, ChipsNearApiArg>({
+      query: (queryArg) => ({
+        url: `/api/colour-cards/near`,
+        params: {
+          colour: queryArg,
+        },
+      }),
+    }),
     colourCard: build.query<ColourCardApiResponse, ColourCardApiArg>({
       query: (queryArg) => ({
         url: `/api/colour-cards/${encodeURIComponent(String(queryArg))}`,
@@ -916,6 +924,19 @@ export type ChipsApiResponse = /** status 2XX as asked */ {
   more: number;
 };
 export type ChipsApiArg = string | undefined;
+export type ChipsNearApiResponse = /** status 2XX as asked */ {
+  chips: {
+    colour: string;
+    name: string;
+    /** Its code or number on its maker's card; empty where it has none. */
+    code: string;
+    /** Whose colour it is: not always the maker of the paint that is tinted to it. */
+    maker: string;
+    card: string;
+    difference: number;
+  }[];
+};
+export type ChipsNearApiArg = string;
 export type ColourCardApiResponse = /** status 2XX as asked */ ColourCard;
 export type ColourCardApiArg = string;
 export type KeepColourCardApiResponse = /** status 2XX as asked */ {
@@ -6747,6 +6768,7 @@ export const {
   useNameColoursMutation,
   useColourCardsQuery,
   useChipsQuery,
+  useChipsNearQuery,
   useColourCardQuery,
   useLazyColourCardQuery,
   useKeepColourCardMutation,

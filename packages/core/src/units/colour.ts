@@ -1,4 +1,4 @@
-import { differenceCiede2000, formatHex, lab65, lch65, parse, xyz65 } from 'culori';
+import { differenceCiede2000, formatHex, lab65, lch65, lrgb, parse, xyz65 } from 'culori';
 
 const ciede2000 = differenceCiede2000();
 
@@ -50,6 +50,14 @@ export function labOf(colour: string): Lab | null {
 export function labOfLight([r, g, b]: readonly [red: number, green: number, blue: number]): Lab {
   const { l, a, b: yellow } = lab65({ mode: 'lrgb', r, g, b });
   return { l, a, b: yellow };
+}
+
+/** A `#rrggbb` colour as linear light; null where it is none. */
+export function lightOf(colour: string): [red: number, green: number, blue: number] | null {
+  const read = parse(colour);
+  if (!read) return null;
+  const { r, g, b } = lrgb(read);
+  return [r, g, b];
 }
 
 /** CIEDE2000 difference of two colours in CIELAB. Source: CIE 142-2001; checked against published pairs. */
