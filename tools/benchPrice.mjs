@@ -45,7 +45,7 @@ function fanInput(core) {
     const { element, substrate, builtYear, areaM2 } = m.surface;
     const read = core.readBy(core.assessSchema, { surface: { element, substrate, builtYear, areaM2 }, tests: m.tests });
     const { c, made } = core.caseOf(read, { oddsOf: () => core.stacksIn(house, m.id) });
-    return { surfaceId: m.id, nodes: [memberAt[m.id]], c, steps: made.steps, sized: 'typed' };
+    return { surfaceId: m.id, nodes: [memberAt[m.id]], c, steps: made.steps, sized: 'typed', zones: [] };
   });
   const { tests } = core.houseTests(house, (m) => core.conditionFindings(m.surface, m.tests));
   return core.fanInputOf({

@@ -73,6 +73,12 @@ describe('damage put where it is', () => {
     const after = (await ada.get(`/api/surfaces/${id}`)).body;
     expect(before.conditions).not.toContain('peeling');
     expect(after.conditions).toContain('peeling');
+    // The fan of the price draws its size, from either end.
+    const fanZones = async () => (await ada.get(`/api/jobs/${jobId}/price/fan`)).body.surfaces[0].zones;
+    const [drawn] = await fanZones();
+    expect(drawn.damage).toBe('peeling');
+    expect(drawn.low.minutes).toBeLessThan(0);
+    expect(drawn.high.minutes).toBeGreaterThan(0);
     expect(after.price.cost).toBeGreaterThan(before.price.cost);
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
   });

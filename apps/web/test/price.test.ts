@@ -16,6 +16,7 @@ const driver = (more: Partial<FanDriver>): FanDriver => ({
   surfaceId: 'a',
   test: 'spirit-rub',
   how: null,
+  damage: null,
   minutes: 3,
   width: 6000,
   narrows: 4000,
@@ -43,6 +44,15 @@ describe('what would narrow the fan', () => {
           narrows: 2000,
           width: 8000,
         }),
+        driver({
+          kind: 'zone',
+          surfaceId: 'b',
+          test: null,
+          damage: 'peeling',
+          minutes: null,
+          narrows: 1500,
+          width: 8500,
+        }),
         driver({ kind: 'pace', surfaceId: null, test: null, minutes: null, narrows: 1000, width: 9000 }),
       ]),
       nameOf,
@@ -51,9 +61,10 @@ describe('what would narrow the fan', () => {
       'Spirit rub, Panelling',
       'Measure Wall',
       'Wall: a probe at the sill ends',
+      'Wall: how far it goes (comes away)',
       expect.stringContaining('pace'),
     ]);
-    expect(rows.map((r) => r.leads)).toEqual([true, false, false, false]);
+    expect(rows.map((r) => r.to)).toEqual(['walk?surface=a', null, null, 'surfaces/b/damage', null]);
     expect([rows[0]!.p10, rows[0]!.p90]).toEqual([97_000, 103_000]);
   });
   test('one test of a surface, the best; nothing that hardly narrows; no more than are read', () => {

@@ -88,6 +88,7 @@ const plain = (over: Partial<FanInput> = {}): FanInput => ({
       nodes: [0],
       byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 0 })),
       hidden: [],
+      zones: [],
       areaSd: 0,
       paceSd: 0,
     },
@@ -130,7 +131,7 @@ describe('the fan', () => {
     const byFinish = FINISHES.map((_, i) => ({ minutes: i === 2 ? 2000 : 1000, materials: 0 }));
     const two = plain({
       nodes: [{ on: -1, rows, ceiling: null }],
-      surfaces: [{ surfaceId: 's', nodes: [0], byFinish, hidden: [], areaSd: 0, paceSd: 0 }],
+      surfaces: [{ surfaceId: 's', nodes: [0], byFinish, hidden: [], zones: [], areaSd: 0, paceSd: 0 }],
       jobPaceSd: 0,
       // A test that tells them apart for certain.
       tests: [
@@ -149,6 +150,24 @@ describe('the fan', () => {
     const told = drivers.find((d) => d.kind === 'test')!;
     expect(told.narrows).toBe(65_000);
     expect(told.width).toBe(0);
+  });
+  test('against a closed form: damage of a size in doubt widens it to what either end costs, and looking narrows that away', () => {
+    const zones = [
+      { damage: 'peeling' as const, low: { minutes: -200, materials: 0 }, high: { minutes: 600, materials: 0 } },
+    ];
+    const byFinish = FINISHES.map(() => ({ minutes: 1000, materials: 0 }));
+    const one = plain({
+      surfaces: [{ surfaceId: 's', nodes: [0], byFinish, hidden: [], zones, areaSd: 0, paceSd: 0 }],
+      jobPaceSd: 0,
+      draws: 20_000,
+    });
+    const { fan, drivers } = simulateFan(one);
+    // One in ten ends beyond either end: 800 and 1,600 minutes beside the 1,000 that are likely.
+    expect(fan.p10 / (800 * 65)).toBeCloseTo(1, 1);
+    expect(fan.p50 / (1000 * 65)).toBeCloseTo(1, 1);
+    expect(fan.p90 / (1600 * 65)).toBeCloseTo(1, 1);
+    expect(drivers[0]).toMatchObject({ kind: 'zone', surfaceId: 's', damage: 'peeling' });
+    expect(drivers[0]!.narrows).toBeGreaterThan(0.6 * (fan.p90 - fan.p10));
   });
   test('a test that tells nothing narrows nothing', () => {
     const blind = plain({
@@ -175,6 +194,7 @@ describe('the fan', () => {
             nodes: [0],
             byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 500 })),
             hidden: [{ id: 'rot', chance: 0.3, minutes: 900, materials: 0, open: 'a probe' }],
+            zones: [],
             areaSd: 0.35,
             paceSd: 0.1,
           },
@@ -199,7 +219,7 @@ describe('a real job', () => {
   const { nodes, memberAt } = jointOdds(HOUSE);
   const asked = ['a', 'b', 'c'].map((surfaceId) => {
     const { c, made } = caseOf(readBy(assessSchema, { surface }), { oddsOf: () => stacksIn(HOUSE, surfaceId) });
-    return { surfaceId, nodes: [memberAt[surfaceId]!], c, steps: made.steps, sized: 'typed' as const };
+    return { surfaceId, nodes: [memberAt[surfaceId]!], c, steps: made.steps, sized: 'typed' as const, zones: [] };
   });
   const price = priceJob(asked, USUAL_SETTINGS);
   const { tests } = houseTests(HOUSE, (m) => conditionFindings(m.surface, m.tests));
@@ -274,6 +294,7 @@ describe('more that is unknown', () => {
     nodes: [0],
     byFinish: FINISHES.map(() => ({ minutes: 1000, materials: 2000 })),
     hidden: [],
+    zones: [],
     areaSd: 0.02,
     paceSd: 0.1,
     ...over,
@@ -341,7 +362,7 @@ describe('part by part', () => {
         { on: -1, rows, ceiling: null },
         { on: -1, rows: other, ceiling: null },
       ],
-      surfaces: [{ surfaceId: 's', nodes: [0, 1], byFinish, hidden: [], areaSd: 0, paceSd: 0 }],
+      surfaces: [{ surfaceId: 's', nodes: [0, 1], byFinish, hidden: [], zones: [], areaSd: 0, paceSd: 0 }],
       jobPaceSd: 0,
       draws: 50,
     });

@@ -105,7 +105,7 @@ describe('what may be hidden', () => {
       expect(row.chance > 0 && row.chance < 0.6).toBe(true);
       expect(row.share > 0 && row.share <= 1).toBe(true);
       const { c, made } = caseOf(readBy(assessSchema, { surface }));
-      const { hidden } = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed' });
+      const { hidden } = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed', zones: [] });
       const found = hidden.find((h) => h.id === row.id)!;
       expect(found.minutes).toBeGreaterThanOrEqual(0);
       expect(found.materials).toBeGreaterThanOrEqual(0);
@@ -116,7 +116,9 @@ describe('what may be hidden', () => {
     const surface = { element: 'siding', substrate: 'softwood', builtYear: 1908, areaM2: 20 } as const;
     const hiddenOn = (question: object) => {
       const { c, made } = caseOf(readBy(assessSchema, question));
-      return fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed' }).hidden.map((h) => h.id);
+      return fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed', zones: [] }).hidden.map(
+        (h) => h.id,
+      );
     };
     expect(hiddenOn({ surface })).toContain('rot-outside');
     expect(hiddenOn({ surface: { ...surface, conditions: ['rot'] } })).not.toContain('rot-outside');

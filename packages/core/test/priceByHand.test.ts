@@ -206,7 +206,7 @@ describe('what the fan is asked', () => {
     const { c } = doubtful();
     // A system that stands and is not the one that would be composed.
     const steps = [FINISH];
-    const fan = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps, sized: 'guessed' });
+    const fan = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps, sized: 'guessed', zones: [] });
     const [standing, composed] = [priceOn(c, steps), priceOn(c, compose(c).steps)];
     const bare = asIf(c, 'clear');
     const to = priceOn(bare, compose(bare).steps);
@@ -218,9 +218,10 @@ describe('what the fan is asked', () => {
     const asItStands = { minutes: standing.minutes, materials: standing.materials };
     expect(fan.byFinish[FINISH_AT('factory-laminate')]).toEqual(asItStands);
     expect(fan.byFinish[FINISH_AT(c.d.likeliest)]).toEqual(asItStands);
-    expect([fan.areaSd, fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps, sized: 'measured' }).areaSd]).toEqual([
-      0.35, 0.02,
-    ]);
+    expect([
+      fan.areaSd,
+      fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps, sized: 'measured', zones: [] }).areaSd,
+    ]).toEqual([0.35, 0.02]);
   });
   test('what may be hidden costs more the more of the surface it is', () => {
     const cost = (areaM2: number) => {
@@ -229,7 +230,7 @@ describe('what the fan is asked', () => {
           surface: { element: 'siding', substrate: 'softwood', exposure: 'exterior-exposed', areaM2, builtYear: 1950 },
         }),
       );
-      const { hidden } = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed' });
+      const { hidden } = fanSurfaceOf({ surfaceId: 's', nodes: [0], c, steps: made.steps, sized: 'typed', zones: [] });
       const rot = hidden.find((h) => h.id === 'rot-outside')!;
       expect(rot.chance).toBe(HIDDEN.find((h) => h.id === 'rot-outside')!.chance);
       return rot.minutes;

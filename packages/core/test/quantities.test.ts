@@ -37,6 +37,18 @@ const step = (kind: Step['kind'], more: Partial<Step> = {}): Step => ({ kind, wh
 const coat = (more: Partial<Step> = {}) => step('finish-coat', { family: 'acrylic-wall', coats: 1, ...more });
 const estimate = (s: Step, surface = wall(20)) => estimateStep(s, surface, SHIPPED_SHELF);
 
+describe('what is laid open', () => {
+  const bare = { kind: 'prime', scope: 'bare-areas', why: ['x'] } as const;
+  const wall = (extents: object) =>
+    surfaceFacts({ element: 'wall', substrate: 'skim-plaster', areaM2: 20, conditions: ['peeling', 'mould'], extents });
+  test('is as large as what was measured to come away, never larger than the surface, and the usual share where nobody did', () => {
+    expect(areaOf({ ...bare, why: ['x'] }, wall({ peeling: { areaM2: 1.5 }, blistering: { areaM2: 0.5 } }))).toBe(2);
+    expect(areaOf({ ...bare, why: ['x'] }, wall({ peeling: { areaM2: 40 } }))).toBe(20);
+    expect(areaOf({ ...bare, why: ['x'] }, wall({ mould: { areaM2: 3 } }))).toBe(4);
+    expect(areaOf({ ...bare, why: ['x'] }, wall({}))).toBe(4);
+  });
+});
+
 describe('what a step takes', () => {
   test('paint by spread, coats and waste, in closed form', () => {
     const shelf = [asProduct({ family: 'acrylic-wall', spreadM2PerL: 12 })];

@@ -1800,6 +1800,29 @@ export const coreSchemas: Record<string, object> = {
      ]
     }
    },
+   "zones": {
+    "description": "Damage that was marked and nobody measured: what the surface would cost more or less at either end of its size.",
+    "type": "array",
+    "items": {
+     "type": "object",
+     "properties": {
+      "damage": {
+       "$ref": "#/components/schemas/Damage"
+      },
+      "low": {
+       "$ref": "#/components/schemas/Outcome"
+      },
+      "high": {
+       "$ref": "#/components/schemas/Outcome"
+      }
+     },
+     "required": [
+      "damage",
+      "high",
+      "low"
+     ]
+    }
+   },
    "areaSd": {
     "description": "How far off its size may be: the standard deviation of its logarithm.",
     "type": "number"
@@ -1815,7 +1838,8 @@ export const coreSchemas: Record<string, object> = {
    "hidden",
    "nodes",
    "paceSd",
-   "surfaceId"
+   "surfaceId",
+   "zones"
   ]
  },
  "FanTest": {

@@ -9,6 +9,7 @@ import {
   type JointNode,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
+import { unmeasuredZones } from '../reading/damageOf.ts';
 import { houseOf, membersHere, surfaceOfMember, unknownOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import type { PricedJob } from '../reading/pricedJob.ts';
@@ -37,7 +38,16 @@ export async function fanOf(records: JobRecords, priced: PricedJob): Promise<Fan
   for (const { surfaceId, c, steps } of priced.surfaces) {
     const surface = records.surfaces.find((s) => s.id === surfaceId)!;
     const zones = membersHere(surface, house).map((m) => memberAt[m.id]!);
-    surfaces.push(fanSurfaceOf({ surfaceId, nodes: zones, c, steps, sized: sizedBy(surface) }));
+    surfaces.push(
+      fanSurfaceOf({
+        surfaceId,
+        nodes: zones,
+        c,
+        steps,
+        sized: sizedBy(surface),
+        zones: unmeasuredZones(records, surface),
+      }),
+    );
     paintByLitre += priceOn(c, steps).materials;
     await breath();
   }

@@ -72,16 +72,25 @@ export function zonesOn(
 /** Damage whose size is an area; a crack has a length, and rot is counted. */
 const SIZED: readonly Damage[] = DAMAGE.filter((damage) => damage !== 'substrate-crack' && damage !== 'rot');
 
+/** Bad zones of what was marked on a surface, of the kinds that have an area. */
+function zonesMarked(records: JobRecords, surface: SurfaceEntity) {
+  const marked = damageMarked(records, surface).filter((damage) => SIZED.includes(damage));
+  if (marked.length === 0) return [];
+  return zonesOn(records, surface).filter(({ damage }) => marked.includes(damage));
+}
+
 /** Sizes of what was marked, for conditions that nobody measured: what is priced until somebody does. In m². */
-export function extentsMarked(
+export const extentsMarked = (
   records: JobRecords,
   surface: SurfaceEntity,
-): Partial<Record<Damage, { areaM2: number }>> {
-  const marked = damageMarked(records, surface);
-  if (!marked.some((damage) => SIZED.includes(damage))) return {};
-  return Object.fromEntries(
-    zonesOn(records, surface).flatMap(({ damage, zone }) =>
-      marked.includes(damage) && SIZED.includes(damage) ? [[damage, { areaM2: zone.likelyM2 }]] : [],
-    ),
-  );
+): Partial<Record<Damage, { areaM2: number }>> =>
+  Object.fromEntries(zonesMarked(records, surface).map(({ damage, zone }) => [damage, { areaM2: zone.likelyM2 }]));
+
+/** What was marked and nobody measured, with its size at either end. */
+export function unmeasuredZones(records: JobRecords, surface: SurfaceEntity) {
+  const found = records.findings.filter((f) => f.surfaceId === surface.id).flatMap((f) => Object.keys(f.extents));
+  const measured = new Set([...Object.keys(surface.facts.extents ?? {}), ...found]);
+  return zonesMarked(records, surface)
+    .filter(({ damage }) => !measured.has(damage))
+    .map(({ damage, zone: { lowM2, highM2 } }) => ({ damage, lowM2, highM2 }));
 }

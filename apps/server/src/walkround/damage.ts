@@ -1,6 +1,16 @@
 import { Body, Controller, Get, Injectable, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { JOB_RECORDS, newId, optional, patternCauses, pick, priceOn, type Case, type Damage } from '@rustic/core';
+import {
+  JOB_RECORDS,
+  newId,
+  optional,
+  patternCauses,
+  pick,
+  priceOn,
+  withExtent,
+  type Case,
+  type Damage,
+} from '@rustic/core';
 import { DamageMarkEntity } from '../record/evidenceEntities.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { Who } from '../record/firmScope.ts';
@@ -76,11 +86,8 @@ export class DamageMarks {
 }
 
 /** What the surface costs, were so much of it bad. */
-function costAt(c: Case, steps: Parameters<typeof priceOn>[1], damage: Damage, areaM2: number): number {
-  const { surface } = c.d;
-  const extents = { ...surface.extents, [damage]: { areaM2 } };
-  return priceOn({ ...c, d: { ...c.d, surface: { ...surface, extents } } }, steps).cost;
-}
+const costAt = (c: Case, steps: Parameters<typeof priceOn>[1], damage: Damage, areaM2: number): number =>
+  priceOn(withExtent(c, damage, areaM2), steps).cost;
 
 function pageOf(records: JobRecords, surface: SurfaceEntity) {
   const { c } = caseIn(records, surface);

@@ -71,8 +71,8 @@ export function FanDrawing({ fan, rows, asked, currency, jobId }: Props) {
             {rows.map((row) => (
               <tr key={row.key} className="border-t border-rule align-middle">
                 <th scope="row" className="py-1 pr-2 text-left font-normal">
-                  {row.leads ? (
-                    <Link to={`/jobs/${jobId}/walk?surface=${row.surfaceId}`} className="font-semibold hover:underline">
+                  {row.to ? (
+                    <Link to={`/jobs/${jobId}/${row.to}`} className="font-semibold hover:underline">
                       {row.words}
                     </Link>
                   ) : (

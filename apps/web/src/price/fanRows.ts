@@ -1,4 +1,4 @@
-import { TEST_LABELS, type FanDriver, type FanResult } from '@rustic/core';
+import { DAMAGE_LABELS, TEST_LABELS, type FanDriver, type FanResult } from '@rustic/core';
 import { capital } from '../words/figures.ts';
 
 /** One row under the fan: what could be found out, and the fan that would then be left. */
@@ -7,8 +7,8 @@ export interface FanRow {
   words: string;
   minutes: number | null;
   surfaceId: string | null;
-  /** A test can be walked to; anything else is done by hand. */
-  leads: boolean;
+  /** The page of the job on which it is found out; null: it is done by hand. */
+  to: string | null;
   narrows: number;
   p10: number;
   p90: number;
@@ -23,7 +23,14 @@ function wordsOf(driver: FanDriver, nameOf: (id: string) => string): string {
   if (driver.kind === 'test') return `${capital(TEST_LABELS[driver.test!])}, ${on}`;
   if (driver.kind === 'measure') return `Measure ${on}`;
   if (driver.kind === 'open') return `${on}: ${driver.how}`;
+  if (driver.kind === 'zone') return `${on}: how far it goes (${DAMAGE_LABELS[driver.damage!]})`;
   return 'The crew’s own pace: known as coats are logged';
+}
+
+/** A test is walked to; the size of damage is looked for where its page says. */
+function pageOf({ kind, surfaceId }: FanDriver): string | null {
+  if (kind === 'test') return `walk?surface=${surfaceId}`;
+  return kind === 'zone' ? `surfaces/${surfaceId}/damage` : null;
 }
 
 /** The drivers worth a row, each with the fan it would leave: as wide as is expected, about the same middle. */
@@ -38,11 +45,11 @@ export function fanRows({ fan, drivers }: FanResult, nameOf: (id: string) => str
     .map((d) => {
       const left = width > 0 ? d.width / width : 0;
       return {
-        key: `${d.kind}/${d.surfaceId}/${d.test}`,
+        key: `${d.kind}/${d.surfaceId}/${d.test ?? d.damage}`,
         words: wordsOf(d, nameOf),
         minutes: d.minutes,
         surfaceId: d.surfaceId,
-        leads: d.kind === 'test',
+        to: pageOf(d),
         narrows: d.narrows,
         p10: Math.round(fan.p50 - (fan.p50 - fan.p10) * left),
         p90: Math.round(fan.p50 + (fan.p90 - fan.p50) * left),

@@ -1,6 +1,6 @@
 import { quantileSorted } from 'd3-array';
 import { randomLcg, randomNormal } from 'd3-random';
-import type { TestKind } from '../vocabulary/index.ts';
+import type { Damage, TestKind } from '../vocabulary/index.ts';
 import { drawFrom, drawHouse } from '../evidence/jointOdds.ts';
 import type { FanInput } from './fanInput.ts';
 
@@ -13,11 +13,13 @@ export interface Fan {
 
 /** Something unknown, and how much narrower the fan is expected to be once it is known. */
 export interface FanDriver {
-  kind: 'test' | 'open' | 'measure' | 'pace';
+  kind: 'test' | 'open' | 'measure' | 'zone' | 'pace';
   surfaceId: string | null;
   test: TestKind | null;
   /** What to look at, where it is not a test. */
   how: string | null;
+  /** Which damage it is whose size is in doubt. */
+  damage: Damage | null;
   minutes: number | null;
   /** Expected width from the tenth to the ninetieth, once known; and how much less that is than now. */
   width: number;
@@ -38,10 +40,13 @@ const BANDS = 8;
 /** Edges of eight equal parts of a normal distribution. */
 const EDGES = [-1.15035, -0.67449, -0.31864, 0, 0.31864, 0.67449, 1.15035];
 const bandOf = (z: number) => EDGES.reduce((band, edge) => (z > edge ? band + 1 : band), 0);
+/** One in ten of a normal distribution lies beyond so many standard deviations; nothing is drawn farther out than this many times that. */
+const ONE_IN_TEN = 1.28155;
+const FARTHEST = 1.8;
 /** A size that was measured is not worth measuring again. */
 const WORTH_MEASURING = 0.1;
 
-interface Driver extends Pick<FanDriver, 'kind' | 'surfaceId' | 'test' | 'how' | 'minutes'> {
+interface Driver extends Pick<FanDriver, 'kind' | 'surfaceId' | 'test' | 'how' | 'damage' | 'minutes'> {
   groups: number;
   /** Which group each draw fell into. */
   of: Uint8Array;
@@ -53,6 +58,7 @@ function driversOf(input: FanInput): {
   tests: Driver[];
   open: (Driver | null)[];
   size: (Driver | null)[];
+  zones: Driver[][];
   pace: Driver;
 } {
   const make = (
@@ -66,6 +72,7 @@ function driversOf(input: FanInput): {
     groups,
     test: null,
     how: null,
+    damage: null,
     minutes: null,
     of: new Uint8Array(input.draws),
     ...more,
@@ -79,9 +86,17 @@ function driversOf(input: FanInput): {
       : null,
   );
   const size = input.surfaces.map((s) => (s.areaSd > WORTH_MEASURING ? make('measure', s.surfaceId, BANDS) : null));
+  const zones = input.surfaces.map((s) => s.zones.map(({ damage }) => make('zone', s.surfaceId, BANDS, { damage })));
   const pace = make('pace', null, BANDS);
   const there = <T>(x: T | null): x is T => x !== null;
-  return { all: [...tests, ...open.filter(there), ...size.filter(there), pace], tests, open, size, pace };
+  return {
+    all: [...tests, ...open.filter(there), ...size.filter(there), ...zones.flat(), pace],
+    tests,
+    open,
+    size,
+    zones,
+    pace,
+  };
 }
 
 /**
@@ -119,6 +134,14 @@ function draw(input: FanInput, drivers: ReturnType<typeof driversOf>, onDone: (d
         materials += h.materials;
       });
       if (drivers.open[i]) drivers.open[i].of[d] = found;
+      s.zones.forEach((zone, k) => {
+        const z = normal();
+        drivers.zones[i]![k]!.of[d] = bandOf(z);
+        const end = z < 0 ? zone.low : zone.high;
+        const share = Math.min(FARTHEST, Math.abs(z) / ONE_IN_TEN);
+        minutes += end.minutes * share;
+        materials += end.materials * share;
+      });
       const hours = minutes * pace * Math.exp(s.paceSd * normal());
       sum += size * (hours * input.minuteCost + materials * input.materialsFactor);
     });

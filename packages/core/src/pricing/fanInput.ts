@@ -1,4 +1,4 @@
-import { FINISHES, type TestKind } from '../vocabulary/index.ts';
+import { FINISHES, type Damage, type TestKind } from '../vocabulary/index.ts';
 import { resultOdds } from '../evidence/resultOdds.ts';
 import type { JointNode } from '../evidence/jointOdds.ts';
 import { treatmentOdds, TREATMENTS, type Treatment } from '../evidence/treatment.ts';
@@ -29,6 +29,8 @@ export interface FanSurface {
   byFinish: Outcome[];
   /** What may be found, how often, and what it would add. */
   hidden: (Outcome & { id: string; chance: number; open: string })[];
+  /** Damage that was marked and nobody measured: what the surface would cost more or less at either end of its size. */
+  zones: { damage: Damage; low: Outcome; high: Outcome }[];
   /** How far off its size may be: the standard deviation of its logarithm. */
   areaSd: number;
   /** How far its hours may stray, by themselves. */
@@ -70,6 +72,8 @@ export interface FanAsked {
   c: Case;
   steps: readonly Step[];
   sized: 'measured' | 'typed' | 'guessed';
+  /** Damage that was marked and nobody measured: how large it is, one in ten beyond either end, m². */
+  zones: readonly { damage: Damage; lowM2: number; highM2: number }[];
 }
 
 /** How far off a size may be, by how it came about. Source: practice. */
@@ -84,6 +88,17 @@ const moved = (standing: Outcome, from: Outcome, to: Outcome): Outcome => ({
   minutes: Math.max(0, standing.minutes + to.minutes - from.minutes),
   materials: Math.max(0, standing.materials + to.materials - from.materials),
 });
+
+const less = (one: Outcome, other: Outcome): Outcome => ({
+  minutes: one.minutes - other.minutes,
+  materials: one.materials - other.materials,
+});
+
+/** The same surface, were so much of it damaged, in m². */
+export function withExtent(c: Case, damage: Damage, areaM2: number): Case {
+  const { surface } = c.d;
+  return { ...c, d: { ...c.d, surface: { ...surface, extents: { ...surface.extents, [damage]: { areaM2 } } } } };
+}
 
 /** The same surface with one thing more found on it. */
 function withFound(c: Case, { condition, share }: HiddenRow): Case {
@@ -103,7 +118,7 @@ function withFound(c: Case, { condition, share }: HiddenRow): Case {
  * One surface for the simulation: composed for everything that it may turn out to be, and for what is often found on
  * its kind; what the system that stands costs is moved by the difference.
  */
-export function fanSurfaceOf({ surfaceId, nodes, c, steps, sized }: FanAsked): FanSurface {
+export function fanSurfaceOf({ surfaceId, nodes, c, steps, sized, zones }: FanAsked): FanSurface {
   const priceOf = (at: Case, of: readonly Step[]): Outcome => {
     const { minutes, materials } = priceOn(at, of);
     return { minutes, materials };
@@ -134,6 +149,11 @@ export function fanSurfaceOf({ surfaceId, nodes, c, steps, sized }: FanAsked): F
     nodes,
     byFinish: FINISHES.map((finish) => byTreatment.get(TREATMENT_OF[finish]) ?? standing),
     hidden,
+    zones: zones.map(({ damage, lowM2, highM2 }) => ({
+      damage,
+      low: less(priceOf(withExtent(c, damage, lowM2), steps), standing),
+      high: less(priceOf(withExtent(c, damage, highM2), steps), standing),
+    })),
     areaSd: AREA_SD[sized],
     paceSd: PACE_SD.surface,
   };

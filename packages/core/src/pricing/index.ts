@@ -9,5 +9,5 @@ export {
   type ProductNeed,
   type TinInVan,
 } from './jobPrice.ts';
-export { fanInputOf, fanSurfaceOf, type FanAsked, type FanInput, type FanSurface } from './fanInput.ts';
+export { fanInputOf, fanSurfaceOf, withExtent, type FanAsked, type FanInput, type FanSurface } from './fanInput.ts';
 export { chanceOfLoss, simulateFan, type Fan, type FanDriver, type FanResult } from './fan.ts';

@@ -6,6 +6,7 @@ import type { Step } from '../model/step.ts';
 import {
   BARE_SHARE,
   HELPER_SPREAD,
+  LAYS_OPEN,
   SPOT_SHARE,
   SUCTION,
   TEXTURE_SPREAD,
@@ -25,8 +26,14 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
     const known = Object.values(surface.extents).reduce((sum, e) => sum + (e.areaM2 ?? 0), 0);
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
-  if (step.scope === 'bare-areas') return area * BARE_SHARE;
+  if (step.scope === 'bare-areas') return bareM2(surface, area);
   return step.scope === undefined || step.scope === 'all' ? area : area * ZONE_SHARE;
+}
+
+/** What is laid open where the old film comes away: what was measured of that, else the usual share. */
+function bareM2({ extents }: SurfaceFacts, area: number): number {
+  const measured = LAYS_OPEN.reduce((sum, condition) => sum + (extents[condition]?.areaM2 ?? 0), 0);
+  return Math.min(area, measured > 0 ? measured : area * BARE_SHARE);
 }
 
 /** Nothing lies on it yet, so that its first coat is drunk. */
