@@ -4,6 +4,7 @@
  */
 const STAGES = [
   'units',
+  'distributions',
   'vocabulary',
   'model',
   'shelf',
@@ -22,6 +23,7 @@ const STAGES = [
 const BESIDE = [
   'colours',
   'patchPicture',
+  'colourPhoto',
   'places',
   'walkround',
   'trials',

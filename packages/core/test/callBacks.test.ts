@@ -16,7 +16,7 @@ import {
   type LaidFilm,
   type Step,
 } from '../src/index.ts';
-import { gammaQuantile } from '../src/aftercare/gammaQuantile.ts';
+import { gammaQuantile } from '../src/distributions/gamma.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 

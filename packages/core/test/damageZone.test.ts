@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { randomLcg, randomUniform } from 'd3-random';
 import { cellM2, laidFlat, wallCells } from '../src/damage/cells.ts';
-import { aboveNothing, levelOf } from '../src/damage/standardNormal.ts';
+import { aboveNothing, levelOf } from '../src/distributions/normal.ts';
 import { damageZone, type Look } from '../src/damage/zone.ts';
 import type { SketchWall } from '../src/index.ts';
 

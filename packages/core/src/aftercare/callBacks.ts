@@ -1,7 +1,7 @@
 import { CALL_BACK_A_YEAR } from '../failure/knowledge/wear.ts';
 import type { Preparation } from '../systems/knowledge/preparations.ts';
 import type { Exposure, Family } from '../vocabulary/index.ts';
-import { EIGHT_IN_TEN, gammaQuantile } from './gammaQuantile.ts';
+import { EIGHT_IN_TEN, gammaQuantile } from '../distributions/gamma.ts';
 
 /** A film of the firm's as it was really laid, and how it has held. */
 export interface LaidFilm {

@@ -1,5 +1,5 @@
 import type { Exposure } from '../vocabulary/index.ts';
-import { EIGHT_IN_TEN, gammaQuantile } from './gammaQuantile.ts';
+import { EIGHT_IN_TEN, gammaQuantile } from '../distributions/gamma.ts';
 import { LOOK_AT, REPAINT_YEARS, TYPICAL_WEIGHT, WEAR_SHAPE } from './knowledge/repaint.ts';
 
 /** How long a film of the firm's has lasted: to its failure, or until now without one. */

@@ -6,7 +6,7 @@ import type { SketchWall } from '../model/records/room.ts';
 import type { Damage } from '../vocabulary/index.ts';
 import { cellM2, laidFlat, wallCells, type WallCell } from './cells.ts';
 import { LOOK_ERROR, REACH } from './knowledge/reach.ts';
-import { aboveNothing, levelOf } from './standardNormal.ts';
+import { aboveNothing, levelOf } from '../distributions/normal.ts';
 
 /** A place that was looked at, or cut, or rubbed: whether the damage is there. */
 export interface Look {

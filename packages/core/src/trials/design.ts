@@ -138,7 +138,7 @@ export function designWarnings(design: TrialDesign): string[] {
 export function labelAdvice(design: TrialDesign): string {
   const done = new Set(design.preparations.flatMap(worksOf));
   const row = LABEL_ROWS.find(({ goesWith }) => !goesWith.some((work) => done.has(work)))!;
-  return `${row.words}, never with a pen: the spirit of the rub wipes it off. Notch the top left corner, so that each cell is found by its place on this sheet.`;
+  return `${row.words}, never with a pen: the spirit of the rub wipes it off. Notch or mark the top left corner, so that each cell is found by its place on this sheet.`;
 }
 
 /**

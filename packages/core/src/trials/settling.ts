@@ -1,4 +1,5 @@
 import { randomBeta, randomBinomial, randomLcg } from 'd3-random';
+import { aboveNothing } from '../distributions/normal.ts';
 import type { RankedWay } from './ranking.ts';
 
 /** Two ways that a trial does not tell apart yet. */
@@ -44,16 +45,9 @@ const varianceOf = ({ hits, misses }: Beta) => {
   return (hits * misses) / (n * n * (n + 1));
 };
 
-/** Error function after Abramowitz and Stegun 7.1.26; right to seven digits. */
-function erf(x: number): number {
-  const t = 1 / (1 + 0.3275911 * Math.abs(x));
-  const tail = ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t;
-  return Math.sign(x) * (1 - tail * Math.exp(-x * x));
-}
-
 /** The chance that one share is the larger of two; of beliefs that are near normal. */
 export const chanceLarger = (one: Beta, other: Beta): number =>
-  (1 + erf((meanOf(one) - meanOf(other)) / Math.sqrt(2 * (varianceOf(one) + varianceOf(other))))) / 2;
+  aboveNothing(meanOf(one) - meanOf(other), Math.sqrt(varianceOf(one) + varianceOf(other)));
 
 /** Whether two shares lie so near that whoever chooses need not ask further: nine in ten that they do. */
 const areAlike = (one: Beta, other: Beta): boolean =>

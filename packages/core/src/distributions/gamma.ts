@@ -1,7 +1,4 @@
-// @ts-expect-error jstat brings no types of its own; what is used of it is said below.
-import library from 'jstat';
-
-const jstat = library as { gamma: { inv(p: number, shape: number, scale: number): number } };
+import jstat from 'jstat';
 
 /**
  * A quantile of a gamma distribution.

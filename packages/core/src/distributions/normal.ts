@@ -1,9 +1,6 @@
-// @ts-expect-error jstat brings no types of its own; what is used of it is said below.
-import library from 'jstat';
+import jstat from 'jstat';
 
-const { normal } = library as {
-  normal: { cdf(x: number, mean: number, sd: number): number; inv(p: number, mean: number, sd: number): number };
-};
+const { normal } = jstat;
 
 /** The level above which a standard normal lies with this chance, below nothing where that is under one half; so that a field with it as mean is above nothing so often. */
 export const levelOf = (chance: number): number => normal.inv(chance, 0, 1);
