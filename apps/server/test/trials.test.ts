@@ -194,6 +194,13 @@ describe('a trial', () => {
       ada.post(`/api/trials/${id}/conclusion`, { id: uuid(), text: 'It holds.', weighs, forFirm });
     expect((await conclude(false, true)).body.body).toMatchObject({ words: [], forFirm: false });
     expect(await primerThere()).toBe(before);
+    // An estimator accepts it for the job; that it counts in every job is for the owner to let.
+    const rosalind = await signedIn('rosalind');
+    const asked = { id: uuid(), text: 'It holds.', weighs: true };
+    const refused = await rosalind.post(`/api/trials/${id}/conclusion`, { ...asked, forFirm: true });
+    expect([refused.status, refused.body.code]).toEqual([403, 'not-allowed']);
+    expect((await rosalind.post(`/api/trials/${id}/conclusion`, { ...asked, forFirm: false })).status).toBe(201);
+    expect(await primerThere()).toBe(before);
     await conclude(true, true);
     expect(await primerThere()).toBe('bonding-acrylic-primer');
     // Taken back by a later conclusion: the newest stands.

@@ -1,7 +1,7 @@
-import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { Body, Controller, ForbiddenException, Get, Param, Post, Req } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../record/firmScope.ts';
-import { Sender } from '../people/session.ts';
+import { Sender, type SessionRequest } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
 import { ConclusionBody, LaidBody, CellLookBody, TrialBody } from './trials.dto.ts';
 import { Trials } from './trials.service.ts';
@@ -44,7 +44,14 @@ export class TrialsController {
     @Sender() who: Who,
     @Param('trialId') id: string,
     @Body() body: ConclusionBody,
+    @Req() request: SessionRequest,
   ) {
+    if (body.weighs && body.forFirm && request.signedIn!.person.role !== 'owner')
+      throw new ForbiddenException({
+        code: 'not-allowed',
+        message:
+          'Only the owner lets a board count in every job. Nothing was written: accept it for this job, and ask the owner.',
+      });
     return this.trials.conclude(who, id, body);
   }
 }

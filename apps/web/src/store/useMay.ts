@@ -4,6 +4,8 @@ import { useSessionQuery } from './endpoints.ts';
 export function useMay() {
   const role = useSessionQuery().data?.person.role;
   return {
+    /** Decides for the whole firm. */
+    own: role === 'owner',
     /** Makes jobs, prices, quotes and plans. */
     make: role === 'owner' || role === 'estimator',
     /** Works on site: tests, logs, readings. */

@@ -35,6 +35,7 @@ import {
 import { useWords } from '../words/Words.tsx';
 import type { Times } from '../words/time.ts';
 import { Form } from '../form/Form.tsx';
+import { useMay } from '../store/useMay.ts';
 import { LinesField } from '../form/fields.tsx';
 import { useDraft } from '../form/useDraft.ts';
 
@@ -262,6 +263,7 @@ function LookAt({
 
 /** Accepting a conclusion, or overruling it in other words. */
 function Conclude({ trial, ranking }: { trial: Trial; ranking: Ranking }) {
+  const { own } = useMay();
   const draft = useDraft(`conclusion/${trial.id}`, { text: conclusionOf(ranking), weighs: true, forFirm: false });
   const { text, weighs, forFirm } = draft.said;
   const [send, { isLoading, error }] = useConcludeTrialMutation();
@@ -282,9 +284,11 @@ function Conclude({ trial, ranking }: { trial: Trial; ranking: Ranking }) {
         <Chip pressed={weighs} onPress={() => draft.say({ weighs: !weighs })}>
           It weighs in this job’s systems
         </Chip>
-        <Chip pressed={forFirm && weighs} onPress={() => draft.say({ forFirm: !forFirm })}>
-          and in every job on this ground
-        </Chip>
+        {own && (
+          <Chip pressed={forFirm && weighs} onPress={() => draft.say({ forFirm: !forFirm })}>
+            and in every job on this ground
+          </Chip>
+        )}
       </div>
     </Form>
   );

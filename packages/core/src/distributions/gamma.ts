@@ -1,4 +1,4 @@
-import jstat from 'jstat';
+import { jstat } from './jstat.ts';
 
 /**
  * A quantile of a gamma distribution.

@@ -1,4 +1,4 @@
-import jstat from 'jstat';
+import { jstat } from './jstat.ts';
 
 const { normal } = jstat;
 
