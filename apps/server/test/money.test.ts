@@ -41,6 +41,7 @@ function addresses(path: string): string[] {
       .replace('/rounds/{roundId}', `/rounds/${uuid()}`)
       .replace('{kind}', 'job-pack')
       .replace('as-it-stood', `as-it-stood?day=${day}`)
+      .replace('/colour-cards/near', '/colour-cards/near?colour=%2322384d')
       .replace('/api/find', '/api/find?q=e');
   return [...new Set([fill(ids['job']!, ids['surface']!), fill(ids['ownJob']!, ids['ownSurface']!)])];
 }
