@@ -1,23 +1,22 @@
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
+import { byteOf } from '../../packages/core/test/drawnPatches.ts';
+import { lightOf } from '../../packages/core/src/units/colour.ts';
+import { drawTo } from '../drawTo.ts';
 import { openJob, signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
 const [WIDTH, HEIGHT] = [900, 600];
 /** Warm light of an evening, red, green and blue. */
 const LIGHT = [0.95, 0.74, 0.5];
-const linear = (byte: number) => (byte <= 0.04045 * 255 ? byte / 255 / 12.92 : ((byte / 255 + 0.055) / 1.055) ** 2.4);
-const byteOf = (light: number) =>
-  Math.round(255 * (light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055));
-
 /** A photo of a wall in this colour, a grey card of 18 % lying on its left, in warm light. */
-async function wallWithCard(colour: [number, number, number], grey = 0.18) {
+async function wallWithCard(colour: string, grey = 0.18) {
+  const wall = lightOf(colour)!;
   const pixels = Buffer.alloc(WIDTH * HEIGHT * 3);
   for (let y = 0; y < HEIGHT; y++)
     for (let x = 0; x < WIDTH; x++) {
       const onCard = x > 120 && x < 360 && y > 180 && y < 420;
-      for (const i of [0, 1, 2])
-        pixels[(y * WIDTH + x) * 3 + i] = byteOf((onCard ? grey : linear(colour[i]!)) * LIGHT[i]!);
+      for (const i of [0, 1, 2]) pixels[(y * WIDTH + x) * 3 + i] = byteOf((onCard ? grey : wall[i]!) * LIGHT[i]!);
     }
   const buffer = await sharp(pixels, { raw: { width: WIDTH, height: HEIGHT, channels: 3 } })
     .jpeg({ quality: 92 })
@@ -25,16 +24,8 @@ async function wallWithCard(colour: [number, number, number], grey = 0.18) {
   return { name: 'wall.jpg', mimeType: 'image/jpeg', buffer };
 }
 
-/** A ring is drawn to a place of the photo. */
-async function draw(page: Page, words: string, x: number, y: number): Promise<void> {
-  const picture = page.getByRole('img', { name: 'The colour and its reference, as photographed' });
-  await picture.evaluate((shown) => shown.scrollIntoView({ block: 'center' }));
-  await page.getByRole('button', { name: words }).hover();
-  const box = (await picture.boundingBox())!;
-  await page.mouse.down();
-  await page.mouse.move(box.x + x * box.width, box.y + y * box.height, { steps: 3 });
-  await page.mouse.up();
-}
+const draw = (page: Page, words: string, x: number, y: number) =>
+  drawTo(page, 'The colour and its reference, as photographed', words, { x, y });
 
 test('a colour is read from a photo against a grey card, with what it may be off and the chips that lie near', async ({
   page,
@@ -44,8 +35,8 @@ test('a colour is read from a photo against a grey card, with what it may be off
   await page.goto(`${page.url()}/colours`);
   await page.getByRole('button', { name: 'Add' }).click();
   const form = page.getByRole('form', { name: 'Add a colour' });
-  // The wall is the demo's own slate, out of a card.
-  await form.getByLabel('Read it from a photo').setInputFiles(await wallWithCard([0x4d, 0x6b, 0x4f]));
+  // A green wall, and only the card says that the light is warm.
+  await form.getByLabel('Read it from a photo').setInputFiles(await wallWithCard('#4d6b4f'));
   const read = form.getByRole('region', { name: 'A colour from a photo' });
   await draw(page, 'Onto the reference', 0.27, 0.5);
   await draw(page, 'Onto the colour', 0.75, 0.3);
@@ -61,9 +52,7 @@ test('a colour is read from a photo against a grey card, with what it may be off
   await expect(form.getByLabel('Note')).toHaveValue(/^Read from a photo: may be off by \d/);
 
   // White where the card was grey: what comes out would be lighter than any white.
-  await form
-    .getByLabel('Another photo')
-    .setInputFiles({ ...(await wallWithCard([0xc0, 0xc0, 0xc0], 0.05)), name: 'b.jpg' });
+  await form.getByLabel('Another photo').setInputFiles({ ...(await wallWithCard('#c0c0c0', 0.05)), name: 'b.jpg' });
   await draw(page, 'Onto the reference', 0.27, 0.5);
   await expect(read).toContainText('lighter than white can be');
   await form
@@ -72,7 +61,7 @@ test('a colour is read from a photo against a grey card, with what it may be off
   await expect(read).toContainText('not a picture that can be read');
 
   // A chip that lies near is taken in one press, with its name.
-  await form.getByLabel('Another photo').setInputFiles({ ...(await wallWithCard([0x4d, 0x6b, 0x4f])), name: 'd.jpg' });
+  await form.getByLabel('Another photo').setInputFiles({ ...(await wallWithCard('#4d6b4f')), name: 'd.jpg' });
   await draw(page, 'Onto the reference', 0.27, 0.5);
   await draw(page, 'Onto the colour', 0.75, 0.3);
   const chip = read.getByRole('listitem').first().getByRole('button');

@@ -2,6 +2,7 @@ import { randomUUID as uuid } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { drawPatches, takenBy, type DrawnPatch, type Taken } from '../../packages/core/test/drawnPatches.ts';
+import { drawTo, type Place } from '../drawTo.ts';
 import { openJobOf, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
@@ -22,20 +23,7 @@ async function asFile(taken: Taken, hours: number, [width, height] = [900, 675])
   return { name: `after-${hours}-h.jpg`, mimeType: 'image/jpeg', buffer };
 }
 
-/** A handle of the picture is drawn to a place of it. */
-async function draw(page: Page, words: string, to: { x: number; y: number }): Promise<void> {
-  const picture = page.getByRole('img', { name: 'The patches, as photographed' });
-  const handle = page.getByRole('button', { name: words });
-  await picture.evaluate((shown) => shown.scrollIntoView({ block: 'center' }));
-  await handle.hover();
-  const box = (await picture.boundingBox())!;
-  await page.mouse.down();
-  await page.mouse.move(box.x + to.x * box.width, box.y + to.y * box.height, { steps: 3 });
-  await page.mouse.up();
-  const at = (await handle.boundingBox())!;
-  expect(Math.abs(at.x + at.width / 2 - box.x - to.x * box.width)).toBeLessThan(3);
-  expect(Math.abs(at.y + at.height / 2 - box.y - to.y * box.height)).toBeLessThan(3);
-}
+const draw = (page: Page, words: string, to: Place) => drawTo(page, 'The patches, as photographed', words, to);
 
 async function setCorners(page: Page, { corners }: Taken): Promise<void> {
   await draw(page, 'Upper left corner', corners.topLeft);

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess, diagnose, surfaceFacts, weightsIn, readHouse, type TestRecord, testWords } from '@rustic/core';
+import {
+  assess,
+  diagnose,
+  surfaceFacts,
+  weightsIn,
+  readHouse,
+  type TestRecord,
+  testWords,
+  standingLooks,
+} from '@rustic/core';
 import { reasonsOf } from '../src/surface/reasons.ts';
-import { standingLooks, worstOn } from '../src/trials/looks.ts';
+import { worstOn } from '../src/trials/looks.ts';
 import type { SurfacePage, TestRow, Trial } from '../src/store/endpoints.ts';
 
 const rub = (result: string, place?: string): TestRecord => ({
@@ -138,7 +147,7 @@ describe('looks at a trial', () => {
         act('4', 'B2', 'scratches-off'),
       ],
     } as unknown as Trial;
-    const looks = standingLooks(trial);
+    const looks = standingLooks(trial.acts);
     expect(looks).toHaveLength(3);
     expect(worstOn(looks, 'A1')).toBe(2);
     expect(worstOn(looks, 'B2')).toBe(1);

@@ -11,13 +11,9 @@ import {
   type Picture,
 } from '../src/index.ts';
 import { ciede2000Of, labOf, lightOf } from '../src/units/colour.ts';
-import { byLot } from './drawnPatches.ts';
+import { byLot, byteOf } from './drawnPatches.ts';
 
 const SETTING: ColourSetting = { reference: { x: 0.25, y: 0.5 }, colour: { x: 0.6, y: 0.5 }, around: 0.05 };
-const byteOf = (light: number): number => {
-  const v = light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055;
-  return Math.round(Math.min(1, Math.max(0, v)) * 255);
-};
 
 interface Taken {
   /** Red, green and blue of the light that falls, and the exposure in it. */

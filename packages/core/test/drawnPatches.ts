@@ -27,7 +27,8 @@ const TAKES = [0.35, 0.62, 0.95] as const;
 /** Draws by lot; numbers that follow one another draw far apart. */
 export const byLot = (seed: number) => randomLcg((seed * 0.618_033_988_75) % 1);
 
-const byteOf = (light: number): number => {
+/** The byte of sRGB that a share of light is kept as. */
+export const byteOf = (light: number): number => {
   const v = light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055;
   return Math.round(Math.min(1, Math.max(0, v)) * 255);
 };

@@ -46,10 +46,11 @@ export const cardsPage = named('ColourCards', {
 });
 export const cardAnswer = named('ColourCard', { ...cardHead, colours: like(chips) });
 export const cardKept = answer({ id: text, version: figure });
-/** Chips of the firm's cards that answer to some words. */
+/** A chip of the firm's cards, with whose card it is. */
 const chip = { ...from('NamedColour', 'colour', 'name', 'code', 'maker'), card: text };
 /** Chips by how near they lie to a colour, in CIEDE2000. */
 export const nearChips = answer({ chips: z.array(answer({ ...chip, difference: figure })) });
+/** Chips that answer to some words. */
 export const chipsAnswer = answer({
   chips: z.array(answer(chip)),
   /** How many more there are. */

@@ -32,19 +32,21 @@ export class ColourCards {
 
   /** Chips whose name, code, maker or card holds every word. */
   async chips(who: Who, words: string) {
-    const found = (await cardsKept(this.writes.reading(who))).flatMap((card) =>
-      card.colours
-        .filter(({ name, code }) => holdsWords(`${name} ${code} ${card.maker} ${card.name}`, words))
-        .map((chip) => ({ ...chip, maker: card.maker, card: card.name })),
+    const found = (await this.chipsKept(who)).filter(({ name, code, maker, card }) =>
+      holdsWords(`${name} ${code} ${maker} ${card}`, words),
     );
     return { chips: found.slice(0, MOST_CHIPS), more: Math.max(0, found.length - MOST_CHIPS) };
   }
 
   /** Chips that lie nearest to a colour, on all cards. */
   async near(who: Who, colour: string) {
+    return { chips: chipsNear(await this.chipsKept(who), colour).slice(0, MOST_CHIPS) };
+  }
+
+  /** Every chip on the cards that are kept, with whose card it is. */
+  private async chipsKept(who: Who) {
     const cards = await cardsKept(this.writes.reading(who));
-    const all = cards.flatMap((card) => card.colours.map((chip) => ({ ...chip, maker: card.maker, card: card.name })));
-    return { chips: chipsNear(all, colour).slice(0, MOST_CHIPS) };
+    return cards.flatMap((card) => card.colours.map((chip) => ({ ...chip, maker: card.maker, card: card.name })));
   }
 
   /** Keeps a new card, a changed one, or puts one away. */

@@ -23,7 +23,6 @@ import { PhotoEntity } from '../record/evidenceEntities.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { photosForClient } from '../reading/clientPhotos.ts';
 import { WorkLogEntity } from '../record/siteEntities.ts';
-import { careSurfaces } from '../reading/careSurfaces.ts';
 import { calendarFile } from '../calendar/calendarFile.ts';
 import { careEvents } from '../calendar/careEvents.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -126,8 +125,7 @@ export class Clients {
   async careSheet(scope: FirmScope, jobId: string): Promise<Paper | null> {
     const finished = (await scope.find(WorkLogEntity, { jobId })).length > 0;
     if (!finished) return null;
-    const records = await readJob(scope, jobId);
-    return careSurfaces(records).length ? this.careSheets.of(scope, records) : null;
+    return this.careSheets.ifFinished(scope, await readJob(scope, jobId));
   }
 
   /** The newest version, the agreement to it, and the one to an earlier version. */

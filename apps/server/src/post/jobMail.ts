@@ -7,7 +7,6 @@ import { Printer } from '../documents/printer.ts';
 import { documentMark, sentPapers } from '../documents/quotes.ts';
 import { refusedWith } from '../http/refused.ts';
 import { visitLetter } from '../aftercare/visitLetter.ts';
-import { careSurfaces } from '../reading/careSurfaces.ts';
 import { readJob, type JobRecords } from '../reading/jobRecords.ts';
 import type { AgreementEntity, DocumentEntity } from '../record/documentEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -70,8 +69,9 @@ export class JobMails {
       return { words: visitMail(head, paper.title), paper, documentId: null };
     }
     if (what === 'care-sheet') {
-      if (careSurfaces(records).length === 0) throw nothingYet('Nothing is finished here yet. Nothing was written.');
-      return { words: careMail(head), paper: await this.careSheets.of(scope, records), documentId: null };
+      const paper = await this.careSheets.ifFinished(scope, records);
+      if (!paper) throw nothingYet('Nothing is finished here yet. Nothing was written.');
+      return { words: careMail(head), paper, documentId: null };
     }
     if (!token) throw refusedWith([{ path: 'token', message: 'is needed for a link' }]);
     const { documents, agreements } = await sentPapers(scope, job.id);

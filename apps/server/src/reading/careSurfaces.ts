@@ -17,7 +17,7 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
     .flatMap((surface): CareSurface[] => {
       const laid = lastCoatOf(records, surface);
       if (!laid) return [];
-      const { c, steps, choice } = systemOf(records, surface);
+      const { steps, choice } = systemOf(records, surface);
       const items = aftercareOf(laid.c, laid.last, lastRead(records, surface.roomId), timeZone, seasonPlace(records));
       return [
         {
@@ -28,9 +28,9 @@ export function careSurfaces(records: JobRecords): CareSurface[] {
           product: laid.last.product.name,
           colour: colourWords(surface.wanted.colour ?? null, records.job.colours),
           batch: laid.log.batch,
-          exposure: c.d.surface.exposure,
+          exposure: laid.c.d.surface.exposure,
           makerYears: laid.last.product.lastsYears,
-          firmMonths: guaranteeOf(c, steps, departedOn(choice)).months,
+          firmMonths: guaranteeOf(laid.c, steps, departedOn(choice)).months,
           dates: items.filter((i) => i.kind === 'use').map(({ code, at, why }) => ({ code, at, why: said(why) })),
           visits: items.filter((i) => i.kind === 'visit').map(({ at, words }) => ({ at, words: said(words) })),
         },

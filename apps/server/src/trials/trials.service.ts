@@ -6,12 +6,13 @@ import {
   layOut,
   labelAdvice,
   sayTrialWord,
+  standingActs,
+  standingLooks,
   trialWords,
   type Case,
   type CheckIn,
   type LedgerEvent,
   type Product,
-  type TrialLook,
   type TrialActKind,
   type TrialWord,
 } from '@rustic/core';
@@ -32,20 +33,7 @@ const HOUR_MS = 3_600_000;
 /** A check-in with the moment it falls on. */
 export type Due = CheckIn & { due: string };
 
-/** Acts that stand: those that a correction names count no more. */
-export function standingActs(acts: readonly TrialActEntity[]): TrialActEntity[] {
-  const corrected = new Set(acts.map((a) => a.corrects).filter((id) => id !== null));
-  return acts.filter((a) => !corrected.has(a.id));
-}
-
 const last = (acts: readonly TrialActEntity[], kind: TrialActKind) => acts.filter((a) => a.kind === kind).at(-1);
-
-/** The looks that stand, as the ranking reads them. */
-export function looksOf(acts: readonly TrialActEntity[]): TrialLook[] {
-  return standingActs(acts)
-    .filter((a) => a.kind === 'look')
-    .map(({ body }) => ({ cell: body.cell!, part: body.part!, ...body.test!, bond: body.bond ?? null }));
-}
 
 /** When to come back, by the firm's own products: recoat from the primers, the rest from the topcoats; nothing before it is laid, or once concluded. */
 function dueOn(trial: TrialEntity, acts: readonly TrialActEntity[], shelf: readonly Product[]): Due[] {
@@ -92,7 +80,7 @@ export class Trials {
       warnings: designWarnings(trial.design),
       primedAt: last(acts, 'primed')?.at ?? null,
       topcoatedAt: last(acts, 'topcoated')?.at ?? null,
-      looks: looksOf(acts).length,
+      looks: standingLooks(acts).length,
       due: dueOn(trial, acts, shelf),
       concluded: last(acts, 'concluded') ?? null,
     };
@@ -121,7 +109,7 @@ export class Trials {
 
   /** What a board says beside what is expected of the surface that it speaks for, other boards heeded. */
   private async wordsOf(scope: FirmScope, trial: TrialEntity, acts: readonly TrialActEntity[]): Promise<TrialWord[]> {
-    const looks = looksOf(acts);
+    const looks = standingLooks(acts);
     if (looks.length === 0) return [];
     return trialWords(trial.design, trial.cells, looks, await this.expected(scope, trial), trial.title);
   }
@@ -216,7 +204,7 @@ export class Trials {
 
   async conclude(who: Who, trialId: string, body: ConclusionBody): Promise<TrialActEntity> {
     return this.act(who, trialId, body.id, async (scope, trial, acts) => {
-      if (looksOf(acts).length === 0)
+      if (standingLooks(acts).length === 0)
         throw new ConflictException({ code: 'not-scored', message: 'Nothing is scored yet. Nothing was written.' });
       const surface = trial.surfaceId ? await standingSurface(scope, trial.surfaceId) : null;
       return {

@@ -1,5 +1,4 @@
-import type { ColourFromPhoto, ColourSetting, PhotoReference } from '@rustic/core';
-import type { Unread } from '../photos/useReadPicture.ts';
+import type { ColourFromPhoto, ColourSetting, PhotoReference, PictureUnread } from '@rustic/core';
 
 /** What is asked of a photo: where the reference and the colour lie, what the reference is, and its colour if it is a paint. */
 export interface AskedOfColour {
@@ -8,4 +7,4 @@ export interface AskedOfColour {
   known: string | null;
 }
 
-export type ColourTold = ColourFromPhoto | Unread;
+export type ColourTold = ColourFromPhoto | PictureUnread;

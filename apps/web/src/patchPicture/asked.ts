@@ -1,5 +1,4 @@
-import type { PatchSetting, PatchShows } from '@rustic/core';
-import type { Unread } from '../photos/useReadPicture.ts';
+import type { PatchSetting, PatchShows, PictureUnread } from '@rustic/core';
 
 /** What is asked of a picture of patches: where they lie in it, and how many. */
 export interface AskedOfPatches {
@@ -8,4 +7,4 @@ export interface AskedOfPatches {
 }
 
 /** What was measured, or why it cannot be. */
-export type Measured = PatchShows[] | Unread;
+export type Measured = PatchShows[] | PictureUnread;

@@ -1,20 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
+import type { PictureUnread } from '@rustic/core';
 import type { AskedOfPicture, ToldOfPicture } from './readsPictures.ts';
-
-/** Why a picture says nothing. */
-export interface Unread {
-  unread: string;
-}
 
 /**
  * What a worker reads in a picture, anew for each question; null while it is being read. `start` makes the worker and
  * stays the same; so does a question until something else is asked.
  */
-export function useReadPicture<Q, R>(start: () => Worker, file: Blob, question: Q): R | Unread | null {
+export function useReadPicture<Q, R>(start: () => Worker, file: Blob, question: Q): R | PictureUnread | null {
   const worker = useRef<Worker | null>(null);
   const seq = useRef(0);
   const [isOpen, setOpen] = useState(false);
-  const [told, setTold] = useState<R | Unread | null>(null);
+  const [told, setTold] = useState<R | PictureUnread | null>(null);
   useEffect(() => {
     const reader = start();
     const unread = () => setTold({ unread: 'This is not a picture that can be read. Choose another.' });

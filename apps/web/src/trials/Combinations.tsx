@@ -1,12 +1,11 @@
-import { type LaidWay, type TrialDesign } from '@rustic/core';
+import type { TrialDesign } from '@rustic/core';
+import { nameOfWay } from './designed.ts';
 
 interface Props {
   design: TrialDesign;
-  onLeaveOut: (leftOut: LaidWay[]) => void;
+  /** Which are left out, by their names. */
+  onLeaveOut: (leftOut: string[]) => void;
 }
-
-const isSame = (a: LaidWay, b: LaidWay) =>
-  a.preparation === b.preparation && a.primer === b.primer && a.topcoat === b.topcoat;
 
 /** Every combination as a square that is laid or left out. */
 export function Combinations({ design, onLeaveOut }: Props) {
@@ -18,10 +17,8 @@ export function Combinations({ design, onLeaveOut }: Props) {
       words: topcoats.length > 1 ? `${one.words}; ${coat.words}` : one.words,
     })),
   );
-  const press = (way: LaidWay) =>
-    onLeaveOut(
-      leftOut.some((out) => isSame(out, way)) ? leftOut.filter((out) => !isSame(out, way)) : [...leftOut, way],
-    );
+  const out = leftOut.map((way) => nameOfWay(design, way));
+  const press = (name: string) => onLeaveOut(out.includes(name) ? out.filter((one) => one !== name) : [...out, name]);
   return (
     <details className="mt-3 text-sm" open={leftOut.length > 0}>
       <summary className="flex min-h-[44px] cursor-pointer items-center wide:min-h-[34px]">
@@ -48,15 +45,15 @@ export function Combinations({ design, onLeaveOut }: Props) {
                   {arm.words}
                 </th>
                 {columns.map(({ primer, topcoat, words }) => {
-                  const way = { preparation, primer, topcoat };
-                  const laid = !leftOut.some((out) => isSame(out, way));
+                  const name = nameOfWay(design, { preparation, primer, topcoat });
+                  const laid = !out.includes(name);
                   return (
                     <td key={`${primer}/${topcoat}`} className="p-0.5">
                       <button
                         type="button"
                         aria-pressed={laid}
                         aria-label={`${arm.words}; ${words}`}
-                        onClick={() => press(way)}
+                        onClick={() => press(name)}
                         className={`min-h-[44px] w-24 rounded border wide:min-h-[30px] ${laid ? 'border-ink bg-wash' : 'border-dashed border-strong bg-leaf text-faded'}`}
                       >
                         {laid ? 'laid' : 'left out'}

@@ -7,6 +7,7 @@ import {
   RESULT_LABELS,
   sayCell,
   SCORED_BY,
+  standingLooks,
   TEST_LABELS,
   TEST_RESULTS,
   type BoardBond,
@@ -20,7 +21,7 @@ import { Coming, Page, Refused, Total } from '../page/Page.tsx';
 import { capital, sayPercent } from '../words/figures.ts';
 import { Grid, GRADE_WORDS, hasStrip, LETTERS, ROMAN } from './Grid.tsx';
 import { Teaches } from './Teaches.tsx';
-import { standingLooks, worstOn } from './looks.ts';
+import { worstOn } from './looks.ts';
 import { RankedWays } from './RankedWays.tsx';
 import { useRanking } from './useRanking.ts';
 import { nowText } from '../clock/clock.ts';
@@ -49,7 +50,7 @@ export default function TrialBoard() {
 
 function Board({ trial }: { trial: Trial }) {
   const { sayTime } = useWords();
-  const looks = standingLooks(trial);
+  const looks = standingLooks(trial.acts);
   const [cell, setCell] = useState<string | null>(null);
   const [lay, laying] = useLayTrialMutation();
   const { ranking, progress, failed, stop } = useRanking(trial.design, trial.cells, looks);

@@ -16,7 +16,7 @@ import {
 import { capital, sayPercent } from '../words/figures.ts';
 import { Arms, ArmsInWords } from './Arms.tsx';
 import { Combinations } from './Combinations.tsx';
-import { designOf, nameOfWay, readWaits, type SaidBoard } from './designed.ts';
+import { designOf, readWaits, type SaidBoard } from './designed.ts';
 import { TriedLines } from './TriedLines.tsx';
 import { Grid } from './Grid.tsx';
 import { newId } from '../store/newId.ts';
@@ -59,6 +59,7 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
     ...designFaults(design),
     ...(readWaits(draft.said.waits) ? [] : [{ path: 'waits', message: 'are written as 1 h; 24 h' }]),
   ];
+  const cells = faults.length === 0 ? layOut(design) : [];
   const submit = ({ title, place, surfaceId }: typeof draft.said) =>
     send({
       jobId,
@@ -149,18 +150,15 @@ export function TrialForm({ onDone }: { onDone: () => void }) {
         />
         <TextField name="replicates" words="Cells of each way" type="number" min={1} max={5} width="w-20" />
       </div>
-      <Combinations
-        design={design}
-        onLeaveOut={(ways) => draft.say({ leftOut: ways.map((way) => nameOfWay(design, way)) })}
-      />
+      <Combinations design={design} onLeaveOut={(leftOut) => draft.say({ leftOut })} />
       {faults.length === 0 ? (
         <div className="mt-3">
           <p className="mb-2 max-w-[70ch] text-sm">
-            {layOut(design).length} cells, places drawn at random, an untreated cell in each round. Leave a strip of
-            bare primer in each. {labelAdvice(design)}
+            {cells.length} cells, places drawn at random, an untreated cell in each round. Leave a strip of bare primer
+            in each. {labelAdvice(design)}
           </p>
           <Telling design={design} />
-          <Grid design={design} cells={layOut(design)} looks={[]} />
+          <Grid design={design} cells={cells} looks={[]} />
           {designWarnings(design).map((w) => (
             <p key={w} className="mt-1 border-l-4 border-ochre pl-3 text-sm">
               {w}

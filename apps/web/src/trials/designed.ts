@@ -3,6 +3,8 @@ import {
   armOf,
   crossed,
   familyArm,
+  laidWays,
+  MOST_REPLICATES,
   NO_PRIMER,
   type Arm,
   type Family,
@@ -73,11 +75,8 @@ export function designOf(said: SaidBoard, seed: number): Designed {
     primers: primersOf(said),
     topcoats: said.topcoats.map((family) => familyArm(family)),
     leftOut: [],
-    replicates: wholeBetween(said.replicates, 1, 5),
+    replicates: wholeBetween(said.replicates, 1, MOST_REPLICATES),
     seed,
   };
-  const every = design.preparations.flatMap((_, preparation) =>
-    design.primers.flatMap((__, primer) => design.topcoats.map((___, topcoat) => ({ preparation, primer, topcoat }))),
-  );
-  return { ...design, leftOut: every.filter((way) => said.leftOut.includes(nameOfWay(design, way))) };
+  return { ...design, leftOut: laidWays(design).filter((way) => said.leftOut.includes(nameOfWay(design, way))) };
 }

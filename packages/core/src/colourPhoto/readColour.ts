@@ -1,5 +1,5 @@
 import { median } from 'd3-array';
-import { sampler, type Light, type Picture } from '../patchPicture/picture.ts';
+import { sampler, type Light, type Picture, type PictureUnread } from '../patchPicture/picture.ts';
 import type { PicturePoint } from '../patchPicture/corners.ts';
 import { ciede2000Of, hexOfLab, labOfLight, lightOf, type Lab } from '../units/colour.ts';
 import { APART_DOUBT, CAMERA_DOUBT, PHOTO_REFERENCES, type PhotoReference } from './knowledge/references.ts';
@@ -83,7 +83,7 @@ export function colourFromPhoto(
   { reference: at, colour: of, around }: ColourSetting,
   reference: PhotoReference,
   known: string | null = null,
-): ColourFromPhoto | { unread: string } {
+): ColourFromPhoto | PictureUnread {
   const sent = referenceLight(reference, known);
   if (!sent) return { unread: 'Say which colour the paint is that it is held against.' };
   const [card, face] = [faceAt(picture, at, around), faceAt(picture, of, around)];

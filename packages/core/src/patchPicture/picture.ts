@@ -7,6 +7,11 @@ export interface Picture {
   data: Uint8ClampedArray | Uint8Array;
 }
 
+/** A picture in which something cannot be read: why, and what to do, in whole sentences. */
+export interface PictureUnread {
+  unread: string;
+}
+
 /** Light, not code values: red, green and blue as shares of what white gives, linear. */
 export type Light = [red: number, green: number, blue: number];
 

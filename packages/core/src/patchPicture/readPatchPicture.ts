@@ -2,7 +2,7 @@ import { median } from 'd3-array';
 import type { PatchSetting, PatchShows } from '../model/records/index.ts';
 import { ciede2000Of, labOfLight } from '../units/colour.ts';
 import { cornersRefused, intoPicture } from './corners.ts';
-import { sampler, type Light, type Picture, type Sampled } from './picture.ts';
+import { sampler, type Light, type Picture, type PictureUnread, type Sampled } from './picture.ts';
 
 /** Read side by side within each patch. */
 const PLACES = 12;
@@ -22,11 +22,7 @@ const LEAST_DOUBT = 0.08;
 const PRIMER_LIGHT = 0.8;
 
 /** What shows through each patch of a picture, from left to right; or why it cannot be read, and what to do. */
-export function readPatchPicture(
-  picture: Picture,
-  setting: PatchSetting,
-  count: number,
-): PatchShows[] | { unread: string } {
+export function readPatchPicture(picture: Picture, setting: PatchSetting, count: number): PatchShows[] | PictureUnread {
   const refused = cornersRefused(setting.corners);
   if (refused) return { unread: refused };
   const zones = zonesOf(setting.band);
@@ -75,7 +71,7 @@ function sampled(
   return taken.read();
 }
 
-function showsThrough(places: readonly { band: Sampled; beside: Sampled[] }[]): PatchShows | { unread: string } {
+function showsThrough(places: readonly { band: Sampled; beside: Sampled[] }[]): PatchShows | PictureUnread {
   const lost = (of: 'burnt' | 'dark') => places.filter((p) => [p.band, ...p.beside].some((s) => s[of] > MOST_LOST));
   const [burnt, dark] = [lost('burnt'), lost('dark')];
   const told = places.filter((p) => !burnt.includes(p) && !dark.includes(p));

@@ -1,6 +1,6 @@
 import { randomLcg } from 'd3-random';
 import { shuffler } from 'd3-array';
-import type { Family } from '../vocabulary/index.ts';
+import { MOST_ARMS, MOST_REPLICATES, type Family } from '../vocabulary/index.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../model/product.ts';
 import { capital } from '../units/capital.ts';
@@ -39,11 +39,8 @@ export interface CheckIn {
   words: string;
 }
 
-/** How many arms of each kind a board may have. */
-export const MOST_ARMS = { preparations: 12, primers: 6, topcoats: 6 } as const;
 /** More cells than these nobody lays, and their rows run out of letters. */
 export const MOST_CELLS = 400;
-export const MOST_REPLICATES = 5;
 const DAY_MIN = 1440;
 /** The largest board allowed has as many rows as there are letters. */
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';

@@ -2,6 +2,7 @@ export { nextPatchLook, type PatchRead } from './patchesRead.ts';
 export { patchLooks, type PatchLook } from './patchLooks.ts';
 export * from './arms.ts';
 export * from './design.ts';
+export { standingActs, standingLooks } from './standing.ts';
 export { sayTrialWord, trialWords } from './learnt.ts';
 export { TRIED_LINE_WORDS, TRIED_LINES, TRIED_ROWS, type TriedLine } from './knowledge/tried.ts';
 export {

@@ -1,5 +1,6 @@
 import { BOARD_WORKS, FAMILY_LABELS, type Family } from '../vocabulary/index.ts';
 import { firstCoat, type FirstCoat } from '../failure/index.ts';
+import { ON_FRESH } from '../failure/knowledge/holds.ts';
 import type { Case, TrialWord } from '../systems/case.ts';
 import { capital } from '../units/capital.ts';
 import { rowsOfArm, worksOf } from './arms.ts';
@@ -16,8 +17,6 @@ const TOOLS_ALIKE = 0.05;
 const WORTH_SAYING = 0.15;
 /** The best grade: nothing let go anywhere. */
 const HELD = 3;
-/** Between coats of ours, laid in their time, hardly anything is expected to let go. */
-const BETWEEN_HOLDS = 6.5;
 
 /** Terms by name, each numbered when it is first met. */
 class Terms {
@@ -65,6 +64,17 @@ function expectedOf(way: Way, design: TrialDesign, c: Case | null): FirstCoat {
   return firstCoat(c, steps, first.family, first.coats);
 }
 
+/** The same, asked once for each way: many cells and looks share one. */
+function expectations(design: TrialDesign, c: Case | null): (way: Way) => FirstCoat {
+  const known = new Map<string, FirstCoat>();
+  return (way) => {
+    const name = `${way.preparation}/${way.primer}/${way.topcoat}`;
+    let expected = known.get(name);
+    if (!expected) known.set(name, (expected = expectedOf(way, design, c)));
+    return expected;
+  };
+}
+
 /** What was done to a cell, as terms: each kind of work, alone and under this coat; or the painter's words. */
 function termsOfWork(way: Way, design: TrialDesign, family: Family): Term[] {
   const arm = way.preparation === null ? null : design.preparations[way.preparation]!;
@@ -110,7 +120,7 @@ function firstCoats(
   design: TrialDesign,
   cells: readonly Cell[],
   looks: readonly TrialLook[],
-  c: Case | null,
+  expected: (way: Way) => FirstCoat,
 ) {
   return looksAt(trait, cells, looks).flatMap(({ look, cell }): Seen[] => {
     const { first } = coatsOf(cell, design);
@@ -121,7 +131,7 @@ function firstCoats(
       ...(trait === 'grip' ? termsOfWork(cell, design, first.family) : []),
       ...(look.part === 'strip' ? ([['strip', 'strip']] as const) : []),
     ];
-    return [{ terms, known: expectedOf(cell, design, c)[trait], look }];
+    return [{ terms, known: expected(cell)[trait], look }];
   });
 }
 
@@ -132,13 +142,7 @@ function betweenCoats(design: TrialDesign, cells: readonly Cell[], looks: readon
     const speaks = look.bond === 'between-coats' || (!look.bond && gradeOf(look)!.grade === HELD);
     if (!primer?.family || !topcoat.family || look.part === 'strip' || !speaks) return [];
     const pair = `${topcoat.family} on ${primer.family}`;
-    return [
-      {
-        terms: [[pair, 'between']],
-        known: BETWEEN_HOLDS,
-        look,
-      },
-    ];
+    return [{ terms: [[pair, 'between']], known: -ON_FRESH, look }];
   });
 }
 
@@ -160,29 +164,24 @@ export function trialWords(
   const primers = familiesOf(design.primers);
   const topcoats = familiesOf(design.topcoats);
   const firsts = [...new Set([...primers, ...topcoats])];
+  const expected = expectations(design, c);
   const works = [...new Set(design.preparations.flatMap(worksOf))];
-  const anyCoat = { over: null, after: null } as const;
+  const grips = { trait: 'grip', over: null, after: null } as const;
   const grip: Said[] = [
-    ...firsts.map((family) => ({ ...anyCoat, family, trait: 'grip' as const, term: `coat: ${family}` })),
-    ...works.map((after) => ({ ...anyCoat, family: null, trait: 'grip' as const, after, term: `work: ${after}` })),
+    ...firsts.map((family) => ({ ...grips, family, term: `coat: ${family}` })),
+    ...works.map((after) => ({ ...grips, family: null, after, term: `work: ${after}` })),
     ...firsts.flatMap((family) =>
-      works.map((after) => ({
-        ...anyCoat,
-        family,
-        trait: 'grip' as const,
-        after,
-        term: `pair: ${family} after ${after}`,
-      })),
+      works.map((after) => ({ ...grips, family, after, term: `pair: ${family} after ${after}` })),
     ),
   ];
   const between = topcoats.flatMap((family) =>
-    primers.map((over): Said => ({ family, over, after: null, trait: 'grip', term: `${family} on ${over}` })),
+    primers.map((over): Said => ({ ...grips, family, over, term: `${family} on ${over}` })),
   );
-  const block = firsts.map((family): Said => ({ ...anyCoat, family, trait: 'block', term: `coat: ${family}` }));
+  const block = firsts.map((family): Said => ({ ...grips, trait: 'block', family, term: `coat: ${family}` }));
   return [
-    ...learnt(firstCoats('grip', design, cells, looks, c), grip, text),
+    ...learnt(firstCoats('grip', design, cells, looks, expected), grip, text),
     ...learnt(betweenCoats(design, cells, looks), between, text, TOOLS_ALIKE),
-    ...learnt(firstCoats('block', design, cells, looks, c), block, text),
+    ...learnt(firstCoats('block', design, cells, looks, expected), block, text),
   ];
 }
 

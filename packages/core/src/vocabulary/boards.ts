@@ -48,3 +48,8 @@ export const BOARD_BOND_LABELS: Record<BoardBond, string> = {
   'first-coat': 'our first coat, off what stood there',
   'between-coats': 'our coats, off each other',
 };
+
+/** How many arms of each kind a board may have. */
+export const MOST_ARMS = { preparations: 12, primers: 6, topcoats: 6 } as const;
+/** How often each way may lie on one. */
+export const MOST_REPLICATES = 5;

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { BOARD_BONDS, FAMILIES, SUBSTRATES, TRIAL_ACTS, TRIED } from '../../vocabulary/index.ts';
+import {
+  BOARD_BONDS,
+  FAMILIES,
+  MOST_ARMS,
+  MOST_REPLICATES,
+  SUBSTRATES,
+  TRIAL_ACTS,
+  TRIED,
+} from '../../vocabulary/index.ts';
 import { computed, count, id, text, words, written } from '../fields.ts';
 import { record } from '../record.ts';
 import { testSchema } from '../test.ts';
@@ -18,13 +26,13 @@ const waitMin = count.max(LONGEST_WAIT_MIN).nullable();
 const leftOut = z.array(z.strictObject({ preparation: count, primer: count, topcoat: count })).max(500);
 
 const boardOf = <Arm extends z.ZodType, LeftOut extends z.ZodType>(arm: Arm, out: LeftOut) => {
-  const arms = z.array(arm).min(1).max(12);
+  const arms = z.array(arm).min(1).max(MOST_ARMS.preparations);
   return z.strictObject({
     preparations: arms,
     primers: arms,
     topcoats: arms,
     leftOut: out,
-    replicates: z.number().int().min(1).max(5),
+    replicates: z.number().int().min(1).max(MOST_REPLICATES),
     seed: count.max(2 ** 31),
   });
 };
