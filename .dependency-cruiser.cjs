@@ -7,6 +7,7 @@ const STAGES = [
   'distributions',
   'vocabulary',
   'model',
+  'joints',
   'shelf',
   'evidence',
   'systems',

@@ -42,6 +42,7 @@ const ClientPreview = lazy(() => import('./price/ClientPreview.tsx'));
 const PricePage = lazy(() => import('./price/PricePage.tsx'));
 const ColoursPage = lazy(() => import('./colours/ColoursPage.tsx'));
 const PartsPage = lazy(() => import('./colourParts/PartsPage.tsx'));
+const JointsPage = lazy(() => import('./joints/JointsPage.tsx'));
 const DamagePage = lazy(() => import('./damage/DamagePage.tsx'));
 const CardsPage = lazy(() => import('./colours/CardsPage.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
@@ -140,6 +141,7 @@ const router = createBrowserRouter([
       { path: 'jobs/:jobId/surfaces/:surfaceId/rules', element: <SurfaceRules /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId/parts', element: <PartsPage /> },
       { path: 'jobs/:jobId/surfaces/:surfaceId/damage', element: <DamagePage /> },
+      { path: 'jobs/:jobId/rooms/:roomId/joints', element: <JointsPage /> },
       { path: 'jobs/:jobId/rules', element: <JobRules /> },
       { path: 'jobs/:jobId/walk', element: <Walk /> },
       { path: 'jobs/:jobId/round', element: <Round /> },

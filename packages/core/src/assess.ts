@@ -1,6 +1,7 @@
 import type { HoursBy } from './model/hoursBy.ts';
 import { NOTHING_WANTED, type SurfaceFacts, type Wanted } from './model/surface.ts';
 import { assessSchema, type AssessInput } from './assessInput.ts';
+import { jointOf } from './model/joint.ts';
 import { readBy } from './model/fault.ts';
 import { testsThatTell } from './model/test.ts';
 import { CLEAR_FINISHES } from './vocabulary/index.ts';
@@ -60,10 +61,14 @@ export interface Known {
 }
 
 /** The facts of a question, with what is usual filled in. */
-export function factsOf(input: Pick<AssessInput, 'surface' | 'wanted'>, dates: Known['dates'] = {}): SurfaceFacts {
+export function factsOf(
+  input: Pick<AssessInput, 'surface' | 'joints' | 'wanted'>,
+  dates: Known['dates'] = {},
+): SurfaceFacts {
   const wished = input.wanted?.family;
   return surfaceFacts({
     ...dates,
+    joints: (input.joints ?? []).map(jointOf),
     staysClear: wished != null && CLEAR_FINISHES.includes(wished),
     ...(withoutNulls(input.surface) as Partial<SurfaceFacts> & Pick<SurfaceFacts, 'element' | 'substrate'>),
   });

@@ -1,12 +1,14 @@
 import { z } from 'zod';
 import { ELEMENTS } from './vocabulary/index.ts';
 import { houseRulesSchema } from './model/houseRules.ts';
+import { jointSchema } from './model/joint.ts';
 import { productSchema } from './model/product.ts';
 import { surfaceSchema, wantedSchema } from './model/surface.ts';
 import { testSchema } from './model/test.ts';
 
 const MOST_TESTS = 200;
 const MOST_NEIGHBOURS = 500;
+const MOST_JOINTS = 100;
 
 const neighbourSchema = z.strictObject({
   campaign: z.enum(['same', 'unknown']),
@@ -19,6 +21,8 @@ const neighbourSchema = z.strictObject({
 export const assessSchema = z.strictObject({
   surface: surfaceSchema,
   tests: z.array(testSchema).max(MOST_TESTS).nullish(),
+  /** Its joints, each by itself. */
+  joints: z.array(jointSchema).max(MOST_JOINTS).nullish(),
   neighbours: z.array(neighbourSchema).max(MOST_NEIGHBOURS).nullish(),
   wanted: wantedSchema.nullish(),
   shelf: z.array(productSchema).max(5000).nullish(),

@@ -19,6 +19,7 @@ export * from './colours/index.ts';
 export * from './colourPhoto/index.ts';
 export * from './colourParts/index.ts';
 export * from './damage/index.ts';
+export * from './joints/index.ts';
 export {
   lightness,
   chroma,

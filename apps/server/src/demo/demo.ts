@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
-import { armOf, familyArm, isCoat, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
+import { armOf, familyArm, isCoat, jointOf, unfold, wholeElevation, type RoomSketch } from '@rustic/core';
 import { DateTime } from 'luxon';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
@@ -25,6 +25,7 @@ import { pricedJob } from '../reading/pricedJob.ts';
 import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { DamageMarks } from '../walkround/damage.ts';
+import { Joints } from '../walkround/joints.ts';
 import { Walkround } from '../walkround/walkround.ts';
 import { Handover } from '../work/handover.ts';
 import { Work } from '../work/work.ts';
@@ -73,6 +74,7 @@ export class Demo {
     private readonly colourCards: ColourCards,
     private readonly parts: Parts,
     private readonly damage: DamageMarks,
+    private readonly joints: Joints,
   ) {}
 
   /** Read when the demo is loaded: a server without one has no need of them. */
@@ -241,6 +243,16 @@ export class Demo {
     if (surface.colourParts) await this.parts.keep(who, id, { id: uuid(), version: 1, colourParts: surface.colourParts });
     for (const { what, there = true, x, y } of surface.damage ?? [])
       await this.damage.mark(who, id, { id: uuid(), what, there, place: { wall: 0, x, y }, at: who.now.toISOString() });
+    for (const { line = null, ...said } of surface.joints ?? [])
+      await this.joints.draw(who, roomId, {
+        ...jointOf(said),
+        id: uuid(),
+        surfaceId: id,
+        line,
+        lengthM: line ? null : said.lengthM,
+        note: '',
+        at: who.now.toISOString(),
+      });
     for (const [i, test] of (surface.tests ?? []).entries()) {
       await this.walkround.record({ ...who, now: new Date(who.now.getTime() + i * 4 * MINUTE_MS) }, id, {
         id: uuid(),

@@ -15,6 +15,8 @@ import type {
   Wanted,
   AirSource,
   Exclusion,
+  JointLine,
+  JointSaid,
   JobStatus,
 } from '@rustic/core';
 
@@ -28,6 +30,8 @@ export interface DemoSurface {
   leftOut?: Omit<Exclusion, 'id'>[];
   /** Damage where it is, on the first wall of its room. */
   damage?: { what: Damage | WallFeature; there?: boolean; x: number; y: number }[];
+  /** Joints that are done with it, drawn on the sketch of its room or measured. */
+  joints?: (JointSaid & { line?: JointLine })[];
   /** Parts in colours of their own. */
   colourParts?: ColourParts;
   access?: Access;

@@ -2598,6 +2598,29 @@ export const coreSchemas: Record<string, object> = {
    "visits"
   ]
  },
+ "JointAct": {
+  "description": "What is done along a joint. `find-out`: nobody knows what is in it, and it is to be painted.",
+  "enum": [
+   "block",
+   "bridge",
+   "close-first",
+   "cut-out",
+   "find-out",
+   "leave",
+   "seal"
+  ],
+  "type": "string"
+ },
+ "JointKnown": {
+  "description": "What is known of a joint: it stands open, it holds silicone, something that takes paint, or nobody can say.",
+  "enum": [
+   "open",
+   "silicone",
+   "takes-paint",
+   "unknown"
+  ],
+  "type": "string"
+ },
  "JointNode": {
   "description": "A house as it can be drawn from: each hidden or real finish after the one it hangs on, with the odds of what it is\nfor each thing that the one above may be. Plain figures, so that a worker can be handed them.",
   "type": "object",
@@ -2644,6 +2667,239 @@ export const coreSchemas: Record<string, object> = {
    "ceiling",
    "on",
    "rows"
+  ]
+ },
+ "JointPlan": {
+  "description": "What belongs into a joint, what is done along it, and why.",
+  "type": "object",
+  "properties": {
+   "act": {
+    "$ref": "#/components/schemas/JointAct"
+   },
+   "known": {
+    "$ref": "#/components/schemas/JointKnown"
+   },
+   "use": {
+    "$ref": "#/components/schemas/JointUse"
+   },
+   "family": {
+    "description": "What belongs there; null: no bead.",
+    "anyOf": [
+     {
+      "enum": [
+       "acetone",
+       "acrylic-caulk",
+       "acrylic-ceiling",
+       "acrylic-primer-undercoat",
+       "acrylic-trim",
+       "acrylic-wall",
+       "alkaline-cleaner",
+       "bonding-acrylic-primer",
+       "chalk-style",
+       "clear-bonding-primer",
+       "clear-shellac",
+       "deglosser",
+       "degreaser",
+       "denatured-alcohol",
+       "elastomeric-caulk",
+       "etch-primer",
+       "exterior-acrylic",
+       "exterior-filler",
+       "exterior-oil",
+       "filler",
+       "floor-paint",
+       "low-odour-oil-primer",
+       "masonry-paint",
+       "masonry-paint-remover",
+       "masonry-primer",
+       "metal-primer",
+       "microporous-primer",
+       "mineral-spirits",
+       "moisture-resistant-acrylic",
+       "mould-wash",
+       "multi-purpose-acrylic-primer",
+       "oil-enamel",
+       "oil-primer",
+       "oil-undercoat",
+       "oil-varnish",
+       "paintable-hybrid-sealant",
+       "penetrating-epoxy",
+       "penetrating-sealer",
+       "pva-primer",
+       "seam-adhesive",
+       "shellac-primer",
+       "silicone-sealant",
+       "stain-blocking-acrylic-primer",
+       "stripper",
+       "wallpaper-sealer",
+       "waterborne-alkyd",
+       "waterborne-clear",
+       "wood-acrylic-primer"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   },
+   "why": {
+    "type": "string"
+   },
+   "rod": {
+    "description": "A rod goes in before the bead.",
+    "type": "boolean"
+   },
+   "condition": {
+    "description": "The condition of the surface that it is; null: none that paint minds.",
+    "anyOf": [
+     {
+      "enum": [
+       "aerosol-paint",
+       "blistering",
+       "chalking",
+       "cracking",
+       "damp",
+       "efflorescence",
+       "end-grain",
+       "filler-patches",
+       "flaking",
+       "gaps",
+       "glossy",
+       "greasy",
+       "joint-tape-lifting",
+       "knots",
+       "loose-paper",
+       "marker",
+       "mould",
+       "moving-joints",
+       "nail-holes",
+       "odour",
+       "old-runs",
+       "painted-shut",
+       "paste-residue",
+       "peeling",
+       "proud-nails",
+       "rot",
+       "rust-stain",
+       "sanding-dust",
+       "scratches",
+       "sealant-unknown",
+       "silicone",
+       "smoke",
+       "soot",
+       "sound",
+       "substrate-crack",
+       "tannin-bleed",
+       "torn-board-face",
+       "water-stain",
+       "wax",
+       "weathered-wood"
+      ],
+      "type": "string"
+     },
+     {
+      "type": "null"
+     }
+    ]
+   }
+  },
+  "required": [
+   "act",
+   "condition",
+   "family",
+   "known",
+   "rod",
+   "use",
+   "why"
+  ]
+ },
+ "JointUse": {
+  "description": "What is usual of a joint between its sides, where nobody said it.",
+  "type": "object",
+  "properties": {
+   "wet": {
+    "type": "boolean"
+   },
+   "painted": {
+    "type": "boolean"
+   },
+   "moves": {
+    "type": "boolean"
+   },
+   "slick": {
+    "type": "boolean"
+   },
+   "acidHarms": {
+    "type": "boolean"
+   }
+  },
+  "required": [
+   "acidHarms",
+   "moves",
+   "painted",
+   "slick",
+   "wet"
+  ]
+ },
+ "JointWay": {
+  "description": "One way with the bead that is in a joint: what it takes, and how the surface holds then. Money in minor units.",
+  "type": "object",
+  "properties": {
+   "remedy": {
+    "$ref": "#/components/schemas/Remedy"
+   },
+   "minutes": {
+    "description": "What the joint adds to the surface.",
+    "type": "number"
+   },
+   "cost": {
+    "type": "number"
+   },
+   "waitingMin": {
+    "type": "number"
+   },
+   "callBackAYear": {
+    "type": "number"
+   },
+   "guaranteeMonths": {
+    "type": [
+     "null",
+     "number"
+    ]
+   },
+   "risk": {
+    "description": "What is likeliest to go wrong because of it, and how much likelier than with the best of the ways; null: nothing.",
+    "anyOf": [
+     {
+      "type": "object",
+      "properties": {
+       "because": {
+        "type": "string"
+       },
+       "odds": {
+        "type": "number"
+       }
+      },
+      "required": [
+       "because",
+       "odds"
+      ]
+     },
+     {
+      "type": "null"
+     }
+    ]
+   }
+  },
+  "required": [
+   "callBackAYear",
+   "cost",
+   "guaranteeMonths",
+   "minutes",
+   "remedy",
+   "risk",
+   "waitingMin"
   ]
  },
  "Label": {
@@ -5054,6 +5310,12 @@ export const coreSchemas: Record<string, object> = {
      "paper": {
       "type": "number"
      },
+     "metal": {
+      "type": "number"
+     },
+     "hard": {
+      "type": "number"
+     },
      "timber": {
       "type": "number"
      },
@@ -5061,12 +5323,6 @@ export const coreSchemas: Record<string, object> = {
       "type": "number"
      },
      "laminate": {
-      "type": "number"
-     },
-     "metal": {
-      "type": "number"
-     },
-     "hard": {
       "type": "number"
      }
     }
@@ -5763,6 +6019,15 @@ export const coreSchemas: Record<string, object> = {
    "surface",
    "text"
   ]
+ },
+ "Remedy": {
+  "enum": [
+   "block",
+   "bridge",
+   "cut-out",
+   "leave"
+  ],
+  "type": "string"
  },
  "Rescue": {
   "description": "The way back from a system that went wrong. Money in minor units.",
@@ -6706,6 +6971,13 @@ export const coreSchemas: Record<string, object> = {
     "description": "How much of the surface it covers, in m², where that is drawn. Never shown.",
     "type": "number"
    },
+   "joints": {
+    "description": "The joints along which it is done, where they were drawn. Never shown.",
+    "type": "array",
+    "items": {
+     "$ref": "#/components/schemas/StepJoint"
+    }
+   },
    "parts": {
     "$ref": "#/components/schemas/StepParts"
    },
@@ -6719,6 +6991,32 @@ export const coreSchemas: Record<string, object> = {
   "required": [
    "kind",
    "why"
+  ]
+ },
+ "StepJoint": {
+  "description": "A length of joint that a step is done along.",
+  "type": "object",
+  "properties": {
+   "lengthM": {
+    "type": "number"
+   },
+   "widthMm": {
+    "type": "number"
+   },
+   "colour": {
+    "description": "The colour of its bead; empty: any.",
+    "type": "string"
+   },
+   "rod": {
+    "description": "A rod goes in first.",
+    "type": "boolean"
+   }
+  },
+  "required": [
+   "colour",
+   "lengthM",
+   "rod",
+   "widthMm"
   ]
  },
  "StepKind": {
@@ -6850,6 +7148,35 @@ export const coreSchemas: Record<string, object> = {
    "wallpaper-vinyl"
   ],
   "type": "string"
+ },
+ "SundryNeed": {
+  "description": "One sundry to be brought: how many, whole units, and what it is for in words. Price in minor units for all of it.",
+  "type": "object",
+  "properties": {
+   "key": {
+    "description": "The sundry, and what tells it from others of its kind: the grit, the nap.",
+    "type": "string"
+   },
+   "words": {
+    "type": "string"
+   },
+   "unit": {
+    "type": "string"
+   },
+   "count": {
+    "type": "number"
+   },
+   "price": {
+    "type": "number"
+   }
+  },
+  "required": [
+   "count",
+   "key",
+   "price",
+   "unit",
+   "words"
+  ]
  },
  "System": {
   "description": "A complete, ordered specification.",

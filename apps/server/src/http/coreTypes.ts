@@ -45,6 +45,8 @@ import type {
   HouseRuleCode,
   JobPrice,
   JobStatus,
+  JointPlan,
+  JointWay,
   Layer,
   LearnedRate,
   LeftOutReason,
@@ -68,6 +70,7 @@ import type {
   Plane,
   Preparation,
   ScheduleLine,
+  SundryNeed,
   TintSaving,
   PricedLine,
   Product,
@@ -167,6 +170,8 @@ export interface CoreTypes {
   HouseRuleCode: HouseRuleCode;
   JobStatus: JobStatus;
   JobSums: Omit<JobPrice, 'lines' | 'products' | 'sundries'>;
+  JointPlan: JointPlan;
+  JointWay: JointWay;
   Layer: Layer;
   LearnedRate: LearnedRate;
   LeftOutReason: LeftOutReason;
@@ -213,6 +218,7 @@ export interface CoreTypes {
   StepKind: StepKind;
   Stir: Stir;
   Substrate: Substrate;
+  SundryNeed: SundryNeed;
   Technique: Technique;
   TestKind: TestKind;
   TestRecord: TestRecord;

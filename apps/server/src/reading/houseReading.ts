@@ -43,6 +43,7 @@ import type { WorkLogEntity } from '../record/siteEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
 import { productById } from './firmShelf.ts';
 import { damageMarked, extentsMarked, sketchOf } from './damageOf.ts';
+import { jointsOn } from './jointsOf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from './airOfRoom.ts';
 import type { JobRecords } from './jobRecords.ts';
@@ -87,6 +88,7 @@ function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
       areaM2: paintedM2(surface),
     },
     tests: testsThatTell(standing.filter((t) => t.surfaceId === surface.id).map((t) => t.test)),
+    joints: jointsOn(records, surface),
     wanted: surface.wanted,
     houseRules: rulesOn(records, surface),
   });

@@ -1,6 +1,12 @@
 import { rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
-import { DamageMarkEntity, FindingEntity, PhotoEntity, TestRecordEntity } from '../record/evidenceEntities.ts';
+import {
+  DamageMarkEntity,
+  FindingEntity,
+  JointEntity,
+  PhotoEntity,
+  TestRecordEntity,
+} from '../record/evidenceEntities.ts';
 import { FirmEntity } from '../record/firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FaultMarkEntity } from '../record/punchEntities.ts';
@@ -38,6 +44,8 @@ export interface JobRecords {
   findings: FindingEntity[];
   /** Damage marked where it is, and what was taken back. */
   damage: DamageMarkEntity[];
+  /** Joints that are drawn. */
+  joints: JointEntity[];
   /** Holds that stand. */
   holds: StepHoldEntity[];
   /** Films that looked wrong, with the way back; the newest last. */
@@ -90,6 +98,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     series,
     findings,
     damage,
+    joints,
     holds,
     troubles,
     photos,
@@ -110,6 +119,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
     scope.find(AirSeriesEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(DamageMarkEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
+    scope.find(JointEntity, { jobId, withdrawn: false }, { at: 'ASC', id: 'ASC' }),
     scope.find(StepHoldEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(TroubleEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
     scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
@@ -143,6 +153,7 @@ export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], unt
       series: own(series),
       findings: own(findings),
       damage: own(damage),
+      joints: own(joints),
       holds: standingHolds(own(holds)),
       troubles: own(troubles),
       photos: own(photos),

@@ -1,8 +1,8 @@
 import { JOB_RECORDS } from '@rustic/core';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
-const { tests, findings, photos, damageMarks } = JOB_RECORDS;
+const { tests, findings, photos, damageMarks, joints } = JOB_RECORDS;
 
 @Entity(tests.table)
 export class TestRecordEntity extends jobTableOf(tests) {}
@@ -15,6 +15,11 @@ export class PhotoEntity extends jobTableOf(photos) {}
 
 @Entity(damageMarks.table)
 export class DamageMarkEntity extends jobTableOf(damageMarks) {}
+
+@Entity(joints.table)
+export class JointEntity extends jobTableOf(joints) {
+  @VersionColumn() version: number;
+}
 
 /** A picture itself, known by its hash: two photos of a firm that are the same picture are kept once. */
 @Entity('photo_content')

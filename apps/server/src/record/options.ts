@@ -23,6 +23,7 @@ import { ColourParts1766600000031 } from './migrations/0031-colour-parts.ts';
 import { DamageMarks1766700000032 } from './migrations/0032-damage-marks.ts';
 import { Boards1766800000033 } from './migrations/0033-boards.ts';
 import { MakersYears1766900000034 } from './migrations/0034-makers-years.ts';
+import { Joints1767000000035 } from './migrations/0035-joints.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
 import { SecondLock1765900000024 } from './migrations/0024-second-lock.ts';
@@ -96,6 +97,7 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       DamageMarks1766700000032,
       Boards1766800000033,
       MakersYears1766900000034,
+      Joints1767000000035,
     ],
     synchronize: false,
     migrationsRun: false,

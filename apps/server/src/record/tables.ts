@@ -11,6 +11,7 @@ import {
 import { DerivedAnswerEntity } from './derivedEntities.ts';
 import {
   DamageMarkEntity,
+  JointEntity,
   FindingEntity,
   PhotoContentEntity,
   PhotoEntity,
@@ -100,6 +101,7 @@ export const ENTITIES = [
   PatchEntity,
   PatchPictureEntity,
   DamageMarkEntity,
+  JointEntity,
   PracticeGoEntity,
   PracticeShownEntity,
   MailEntity,

@@ -5,6 +5,7 @@ import { useSight } from '../store/store.ts';
 import { sayMetres } from '../words/length.ts';
 import { Handle } from './Handle.tsx';
 import { ShadedCells, type Shaded } from './ShadedCells.tsx';
+import { JointLines, type DrawnJoint } from './JointLines.tsx';
 import { PaintedParts, type Painted } from './PaintedParts.tsx';
 
 /** A chalk tick on the sketch: its number leads to a note or a list. */
@@ -34,6 +35,10 @@ interface Props {
   painted?: readonly Painted[];
   chosenPart?: string | null;
   onChoosePart?: (id: string) => void;
+  /** Joints along the walls, and which of them is chosen. */
+  joints?: readonly DrawnJoint[];
+  chosenJoint?: string | null;
+  onChooseJoint?: (id: string) => void;
   /** How likely something is, square by square. */
   shaded?: readonly Shaded[];
   /** What is drawn to its place by hand. */
@@ -80,6 +85,9 @@ function Walls({
   painted = [],
   chosenPart = null,
   onChoosePart,
+  joints = [],
+  chosenJoint = null,
+  onChooseJoint,
   shaded = [],
   handles = [],
   leastPerM = 0,
@@ -217,6 +225,12 @@ function Walls({
         {...(onChoosePart ? { onChoose: onChoosePart } : {})}
       />
       <path d={`M0 ${floor}H${drawnWidth}`} stroke="var(--color-ink)" strokeWidth="1.4" />
+      <JointLines
+        joints={joints.filter((j) => sketch.walls[j.line.wall])}
+        chosen={chosenJoint}
+        at={(wall, along, up) => [x(row.x[wall]! + along), floor - up * perM]}
+        {...(onChooseJoint ? { onChoose: onChooseJoint } : {})}
+      />
       {excluded
         .filter((e) => sketch.walls[e.wall])
         .map((e) => (

@@ -51,6 +51,9 @@ export function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: Ro
               Sketch
             </button>
           )}
+          <Link to={`/jobs/${jobId}/rooms/${room.id}/joints`} className={SMALL_ACT}>
+            Joints
+          </Link>
           <CopyRoom data={data} room={room} surfaces={surfaces} className={SMALL_ACT} />
           <button type="button" aria-expanded={adding} onClick={() => onAdd(!adding)} className={SMALL_ACT}>
             Add a surface

@@ -4,6 +4,7 @@ export const COMMANDS = {
   takeTestBack: 'A test taken back',
   noteFinding: 'Something found',
   markDamage: 'A mark on its place',
+  drawJoint: 'A joint',
   layPatches: 'Patches laid',
   keepPhoto: 'A photo',
   keepPatchPicture: 'A picture of patches',

@@ -166,6 +166,17 @@ const injectedRtkApi = api.injectEndpoints({
     noteFinding: build.mutation<NoteFindingApiResponse, NoteFindingApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/findings`, method: "POST", body }),
     }),
+    joints: build.query<JointsApiResponse, JointsApiArg>({
+      query: (queryArg) => ({
+        url: `/api/rooms/${encodeURIComponent(String(queryArg))}/joints`,
+      }),
+    }),
+    drawJoint: build.mutation<DrawJointApiResponse, DrawJointApiArg>({
+      query: ({ roomId, ...body }) => ({ url: `/api/rooms/${encodeURIComponent(String(roomId))}/joints`, method: "POST", body }),
+    }),
+    changeJoint: build.mutation<ChangeJointApiResponse, ChangeJointApiArg>({
+      query: ({ jointId, ...body }) => ({ url: `/api/joints/${encodeURIComponent(String(jointId))}`, method: "PUT", body }),
+    }),
     keepPhoto: build.mutation<KeepPhotoApiResponse, KeepPhotoApiArg>({
       query: (queryArg) => ({
         url: `/api/jobs/${encodeURIComponent(String(queryArg.jobId))}/photos`,
@@ -1101,6 +1112,146 @@ export type NoteFindingApiResponse = /** status 2XX as asked */ Finding;
 export type NoteFindingApiArg = {
   surfaceId: string;
 } & FindingBody;
+export type JointsApiResponse = /** status 2XX as asked */ JointsPage;
+export type JointsApiArg = string;
+export type DrawJointApiResponse = /** status 2XX as asked */ {
+  id: string;
+  roomId: string;
+  surfaceId: string;
+  line: {
+    wall: number;
+    points: {
+      x: number;
+      y: number;
+    }[];
+  } | null;
+  lengthM: number | null;
+  side:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  otherSide:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  widthMm: number;
+  holds: "open" | "unread" | "silicone" | "acrylic" | "hybrid" | "putty";
+  state: "sound" | "split" | "loose" | "mouldy";
+  shine: ("dull" | "slight" | "shiny") | null;
+  flex: ("springs-back" | "dents" | "hard" | "crumbles") | null;
+  smell: ("vinegar" | "oily" | "none") | null;
+  oldPaint: ("holds" | "came-off" | "none") | null;
+  dab: ("wets" | "beads") | null;
+  moves: boolean | null;
+  wet: boolean | null;
+  painted: boolean | null;
+  colour: string;
+  remedy: Remedy | null;
+  note: string;
+  withdrawn: boolean;
+  byName: string;
+  at: string;
+  version: number;
+  jobId: string;
+};
+export type DrawJointApiArg = {
+  roomId: string;
+} & JointBody;
+export type ChangeJointApiResponse = /** status 2XX as asked */ {
+  id: string;
+  roomId: string;
+  surfaceId: string;
+  line: {
+    wall: number;
+    points: {
+      x: number;
+      y: number;
+    }[];
+  } | null;
+  lengthM: number | null;
+  side:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  otherSide:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  widthMm: number;
+  holds: "open" | "unread" | "silicone" | "acrylic" | "hybrid" | "putty";
+  state: "sound" | "split" | "loose" | "mouldy";
+  shine: ("dull" | "slight" | "shiny") | null;
+  flex: ("springs-back" | "dents" | "hard" | "crumbles") | null;
+  smell: ("vinegar" | "oily" | "none") | null;
+  oldPaint: ("holds" | "came-off" | "none") | null;
+  dab: ("wets" | "beads") | null;
+  moves: boolean | null;
+  wet: boolean | null;
+  painted: boolean | null;
+  colour: string;
+  remedy: Remedy | null;
+  note: string;
+  withdrawn: boolean;
+  byName: string;
+  at: string;
+  version: number;
+  jobId: string;
+};
+export type ChangeJointApiArg = {
+  jointId: string;
+} & JointChange;
 export type KeepPhotoApiResponse = /** status 2XX as asked */ Photo;
 export type KeepPhotoApiArg = {
   jobId: string;
@@ -2989,6 +3140,286 @@ export type FindingBody = {
   note?: string;
   at: string;
 };
+export type Remedy = "block" | "bridge" | "cut-out" | "leave";
+export type JointAct =
+  | "block"
+  | "bridge"
+  | "close-first"
+  | "cut-out"
+  | "find-out"
+  | "leave"
+  | "seal";
+export type JointKnown = "open" | "silicone" | "takes-paint" | "unknown";
+export type JointUse = {
+  wet: boolean;
+  painted: boolean;
+  moves: boolean;
+  slick: boolean;
+  acidHarms: boolean;
+};
+export type JointOfRoom = {
+  id: string;
+  roomId: string;
+  surfaceId: string;
+  line: {
+    wall: number;
+    points: {
+      x: number;
+      y: number;
+    }[];
+  } | null;
+  lengthM: number | null;
+  side:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  otherSide:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  widthMm: number;
+  holds: "open" | "unread" | "silicone" | "acrylic" | "hybrid" | "putty";
+  state: "sound" | "split" | "loose" | "mouldy";
+  shine: ("dull" | "slight" | "shiny") | null;
+  flex: ("springs-back" | "dents" | "hard" | "crumbles") | null;
+  smell: ("vinegar" | "oily" | "none") | null;
+  oldPaint: ("holds" | "came-off" | "none") | null;
+  dab: ("wets" | "beads") | null;
+  moves: boolean | null;
+  wet: boolean | null;
+  painted: boolean | null;
+  colour: string;
+  remedy: Remedy | null;
+  note: string;
+  withdrawn: boolean;
+  byName: string;
+  at: string;
+  version: number;
+  name: string;
+  metres: number;
+  plan: {
+    act: JointAct;
+    known: JointKnown;
+    use: JointUse;
+    /** What belongs there; null: no bead. */
+    family: Family | null;
+    why: string;
+    /** A rod goes in before the bead. */
+    rod: boolean;
+  };
+  silicone: number | null;
+  next: {
+    reading: "shine" | "flex" | "smell" | "oldPaint" | "dab";
+    why: string;
+  } | null;
+  ways: {
+    remedy: Remedy;
+    /** What the joint adds to the surface. */
+    minutes: number;
+    waitingMin: number;
+    callBackAYear: number;
+    guaranteeMonths: null | number;
+    /** What is likeliest to go wrong because of it, and how much likelier than with the best of the ways; null: nothing. */
+    risk: {
+      because: string;
+      odds: number;
+    } | null;
+    cost?: number;
+  }[];
+};
+export type JointsPage = {
+  job: {
+    id: string;
+    title: string;
+  };
+  room: {
+    id: string;
+    name: string;
+    sketch: {
+      walls: {
+        name: string;
+        widthM: number;
+        heightM: number;
+        openings: {
+          kind: "window" | "door" | "opening";
+          x: number;
+          y: number;
+          widthM: number;
+          heightM: number;
+        }[];
+      }[];
+    } | null;
+  };
+  surfaces: {
+    id: string;
+    name: string;
+    element: Element;
+    outside: boolean;
+  }[];
+  currency: string;
+  joints: JointOfRoom[];
+  beads: {
+    /** The sundry, and what tells it from others of its kind: the grit, the nap. */
+    key: string;
+    words: string;
+    unit: string;
+    count: number;
+    price?: number;
+  }[];
+  families: {
+    family: Family;
+    metres: number;
+  }[];
+};
+export type JointBody = {
+  id: string;
+  surfaceId: string;
+  line: {
+    wall: number;
+    points: {
+      x: number;
+      y: number;
+    }[];
+  } | null;
+  lengthM: number | null;
+  note: string;
+  side:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  otherSide:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  widthMm: number;
+  holds: "open" | "unread" | "silicone" | "acrylic" | "hybrid" | "putty";
+  state: "sound" | "split" | "loose" | "mouldy";
+  shine: ("dull" | "slight" | "shiny") | null;
+  flex: ("springs-back" | "dents" | "hard" | "crumbles") | null;
+  smell: ("vinegar" | "oily" | "none") | null;
+  oldPaint: ("holds" | "came-off" | "none") | null;
+  dab: ("wets" | "beads") | null;
+  moves: boolean | null;
+  wet: boolean | null;
+  painted: boolean | null;
+  colour: string;
+  remedy: Remedy | null;
+  at: string;
+};
+export type JointChange = {
+  id: string;
+  version: number;
+  surfaceId: string;
+  line: {
+    wall: number;
+    points: {
+      x: number;
+      y: number;
+    }[];
+  } | null;
+  lengthM: number | null;
+  note: string;
+  side:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  otherSide:
+    | "wall"
+    | "ceiling"
+    | "trim"
+    | "frame"
+    | "cabinet"
+    | "floor"
+    | "bath"
+    | "basin"
+    | "worktop"
+    | "tile"
+    | "stone"
+    | "metal"
+    | "glass"
+    | "plastic"
+    | "siding"
+    | "masonry";
+  widthMm: number;
+  holds: "open" | "unread" | "silicone" | "acrylic" | "hybrid" | "putty";
+  state: "sound" | "split" | "loose" | "mouldy";
+  shine: ("dull" | "slight" | "shiny") | null;
+  flex: ("springs-back" | "dents" | "hard" | "crumbles") | null;
+  smell: ("vinegar" | "oily" | "none") | null;
+  oldPaint: ("holds" | "came-off" | "none") | null;
+  dab: ("wets" | "beads") | null;
+  moves: boolean | null;
+  wet: boolean | null;
+  painted: boolean | null;
+  colour: string;
+  remedy: Remedy | null;
+  withdrawn: boolean;
+};
 export type Photo = {
   id: string;
   roomId: string;
@@ -3575,11 +4006,11 @@ export type Sheet = {
   spreadOn: {
     masonry?: number;
     paper?: number;
+    metal?: number;
+    hard?: number;
     timber?: number;
     plaster?: number;
     laminate?: number;
-    metal?: number;
-    hard?: number;
   };
   /** Two-part: parts by volume, base first, and minutes until the pot is lost at 23 °C. */
   mix: {
@@ -5512,11 +5943,11 @@ export type KeptProduct = {
   spreadOn: {
     masonry?: number;
     paper?: number;
+    metal?: number;
+    hard?: number;
     timber?: number;
     plaster?: number;
     laminate?: number;
-    metal?: number;
-    hard?: number;
   };
   /** Two-part: parts by volume, base first, and minutes until the pot is lost at 23 °C. */
   mix: {
@@ -6788,6 +7219,9 @@ export const {
   useDamageQuery,
   useMarkDamageMutation,
   useNoteFindingMutation,
+  useJointsQuery,
+  useDrawJointMutation,
+  useChangeJointMutation,
   useKeepPhotoMutation,
   useRecordTestMutation,
   useTakeTestBackMutation,

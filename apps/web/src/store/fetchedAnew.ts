@@ -125,6 +125,11 @@ endpoints.enhanceEndpoints({
         ...(page ? [{ type: 'House' as const, id: page.job.id }] : []),
       ],
     },
+    joints: {
+      providesTags: (page): Tag[] => (page ? [{ type: 'House', id: page.job.id }] : []),
+    },
+    drawJoint: { invalidatesTags: writes(onSurface, 'joint-drawn') },
+    changeJoint: { invalidatesTags: writes(onSurface, 'joint-changed') },
     markDamage: { invalidatesTags: writes(onSurface, 'damage-marked') },
     noteFinding: { invalidatesTags: writes(onSurface, 'found-while-working') },
     chooseSystem: { invalidatesTags: writes(onSurface, 'system-chosen') },

@@ -66,6 +66,8 @@ const REACH: Record<LedgerKind, Reach> = {
   'exclusions-changed': house,
   'parts-coloured': house,
   'damage-marked': house,
+  'joint-drawn': house,
+  'joint-changed': house,
   'order-changed': figures,
   'campaign-joined': house,
   'campaign-broken': house,

@@ -105,6 +105,11 @@ export default function SurfacePage() {
               { letter: 'x', words: 'Leave part out', onAct: () => setOpen(open === 'out' ? null : 'out') },
               { letter: 'b', words: 'It looks wrong', onAct: () => setOpen(open === 'wrong' ? null : 'wrong') },
               { letter: 'd', words: 'Where it is bad', onAct: () => void navigate('damage') },
+              {
+                letter: 'j',
+                words: 'Joints of the room',
+                onAct: () => void navigate(`/jobs/${data.job.id}/rooms/${data.room.id}/joints`),
+              },
               { letter: 'u', words: 'Parts in colours', onAct: () => void navigate('parts') },
               { letter: 'o', words: 'House rules here', onAct: () => void navigate('rules') },
               ...(may.make

@@ -14,7 +14,8 @@ const MATERIAL_STEPS: readonly StepKind[] = [
   'test-patch',
 ];
 
-function scopeWords({ scope, kind }: Step): string {
+function scopeWords({ scope, kind, joints }: Step): string {
+  if (joints) return `, ${joints.reduce((sum, { lengthM }) => sum + lengthM, 0).toFixed(1)} m of joint`;
   if (scope === 'spots') return ' the spots';
   if (scope === 'bare-areas') return ' what is bare';
   if (scope === 'all' && kind === 'prime') return ' all';
@@ -37,7 +38,10 @@ export function stepWords(step: Step): string {
       `${step.grit} grit${step.technique === 'wet' ? ', wet' : step.technique === 'extracted' ? ', with extraction' : ''}`,
     );
   else if (step.technique === 'wet') parts.push('wet');
-  const title = step.kind === 'spot-prime' ? STEP_LABELS['spot-prime'] : `${STEP_LABELS[step.kind]}${scopeWords(step)}`;
+  const title =
+    step.kind === 'spot-prime' && !step.joints
+      ? STEP_LABELS['spot-prime']
+      : `${STEP_LABELS[step.kind]}${scopeWords(step)}`;
   return `${parts.length ? `${title}: ${parts.join(', ')}` : title}${laterWords(step)}`;
 }
 

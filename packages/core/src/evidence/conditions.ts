@@ -1,6 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
+import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
 
@@ -61,6 +62,7 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
     });
 
   for (const rule of OVERRULINGS) rule(surface, tests, raise, clear);
+  if (surface.joints.length) heedJoints(surface, raise, clear);
 
   const failed = tests.filter(gripFailed);
   const held = tests.filter(gripHeld);
@@ -77,12 +79,15 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   };
 }
 
-type Overruling = (
-  s: SurfaceFacts,
-  tests: readonly TestRecord[],
-  raise: (c: Condition) => void,
-  clear: (...c: Condition[]) => void,
-) => void;
+type Raise = (c: Condition) => void;
+type Clear = (...c: Condition[]) => void;
+type Overruling = (s: SurfaceFacts, tests: readonly TestRecord[], raise: Raise, clear: Clear) => void;
+
+/** What was drawn takes the place of what was flagged; each joint speaks for itself: a dab on one bead tells nothing of the next. */
+function heedJoints(surface: SurfaceFacts, raise: Raise, clear: Clear): void {
+  clear(...flagsDrawn(surface.joints, isOutside(surface)));
+  jointConditions(surface.joints, isOutside(surface)).forEach(raise);
+}
 
 /** A test whose bad result in any place raises a condition, and whose good results everywhere clear it. */
 const byResult =

@@ -37,6 +37,7 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
     sanded: said.sanded ?? null,
     substrateAgeMonths: said.substrateAgeMonths ?? null,
     extents: said.extents ?? {},
+    joints: said.joints ?? [],
     leadYear: said.leadYear ?? USUAL_DATES.leadYear,
     asbestosYear: said.asbestosYear ?? USUAL_DATES.asbestosYear,
     staysClear: said.staysClear ?? false,

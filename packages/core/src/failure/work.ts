@@ -1,6 +1,7 @@
 import { BOARD_WORKS, type BoardWork, type StepKind } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
+import { shareCutOut } from '../systems/joints.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
@@ -96,7 +97,9 @@ function apply(row: Work, step: Step, face: Face, c: Case): void {
     face.has[AT.groundIn] = rubbedIn;
     face.has[AT.grease]! -= rubbedIn;
   }
-  for (const [at, left] of row.leaves) face.has[at]! *= left;
+  // What is cut out along some joints stays in the others.
+  const share = row.kind === 'remove-sealant' && step.joints ? shareCutOut(c, step.joints) : 1;
+  for (const [at, left] of row.leaves) face.has[at]! *= 1 - share * (1 - left);
   for (const [at, made] of row.makes)
     face.has[at] = Math.max(face.has[at]!, made * (at === AT.dust ? dustOf(step) : 1));
   if (row.keys) face.has[AT.key] = 1 - (1 - face.has[AT.key]!) * (1 - row.keys);

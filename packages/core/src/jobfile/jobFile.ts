@@ -83,6 +83,8 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['patchPictures', 'patchId', 'patches'],
   ['damageMarks', 'surfaceId', 'surfaces'],
   ['damageMarks', 'takesBack', 'damageMarks'],
+  ['joints', 'roomId', 'rooms'],
+  ['joints', 'surfaceId', 'surfaces'],
 ];
 
 const referring = jobFileSchema.superRefine((file, context) => {

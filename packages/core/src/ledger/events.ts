@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { MAIL_KINDS, MAIL_LABELS } from '../documents/mail.ts';
 import { quoteMark } from '../documents/quote.ts';
 import { testWords } from '../documents/testWords.ts';
+import { jointName } from '../joints/plan.ts';
 import { namedColourSchema } from '../model/colour.ts';
 import { houseRulesSchema } from '../model/houseRules.ts';
 import { patchShowsSchema } from '../model/records/patches.ts';
@@ -19,6 +20,7 @@ import {
   FAULTS,
   HOUSE_RULE_CODES,
   HOUSE_RULE_LABELS,
+  JOINT_SIDES,
   TROUBLE_LABELS,
   TROUBLES,
   type HouseRules,
@@ -65,6 +67,8 @@ const quote = { number: z.number(), version: z.number() };
 const reply = { name: words, about: words.nullish(), words };
 const replyText = (p: { name: string; about?: string | null | undefined; words: string }) =>
   `${joined(p.name, p.about)}: ${p.words}`;
+const jointSaid = { side: z.enum(JOINT_SIDES), otherSide: z.enum(JOINT_SIDES), lengthM: z.number() };
+const jointWords = (p: z.infer<z.ZodObject<typeof jointSaid>>) => `${jointName(p)}, ${p.lengthM.toFixed(2)} m`;
 const step = { stepId: words };
 /** By what the steps that follow are named. */
 const steps = z.array(z.unknown()).optional();
@@ -135,6 +139,10 @@ export const LEDGER_EVENTS = {
     { what: z.enum([...DAMAGE, ...WALL_FEATURES]), there: z.boolean(), takesBack: words.nullable() },
     (p) =>
       p.takesBack ? `${placedWords(p.what)}: taken back` : `${placedWords(p.what)}${p.there ? '' : ': sound here'}`,
+  ),
+  'joint-drawn': event('joint drawn', jointSaid, jointWords),
+  'joint-changed': event('joint changed', { ...jointSaid, withdrawn: z.boolean() }, (p) =>
+    p.withdrawn ? `${jointWords(p)}: taken off` : jointWords(p),
   ),
   'found-while-working': event('found while working', { conditions: z.array(z.enum(CONDITIONS)) }, (p) =>
     noted(p.conditions.map((c) => CONDITION_LABELS[c]).join(', '), p.note),

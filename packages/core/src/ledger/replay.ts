@@ -14,7 +14,7 @@ export interface Replayed {
 }
 
 export const nothingReplayed = (): Replayed => ({
-  rows: { job: new Map(), rooms: new Map(), surfaces: new Map(), followUps: new Map() },
+  rows: { job: new Map(), rooms: new Map(), surfaces: new Map(), joints: new Map(), followUps: new Map() },
   kept: new Map(),
   since: null,
 });

@@ -3,7 +3,7 @@ import { JOB_RECORDS, type JobRecordKind } from '../model/records/index.ts';
 import { hashOf } from './chain.ts';
 
 /** The rows of a job that may change after they were written: an entry carries them, and every change of them, in full. */
-export const MUTABLE_ROWS = ['job', 'rooms', 'surfaces', 'followUps'] as const;
+export const MUTABLE_ROWS = ['job', 'rooms', 'surfaces', 'joints', 'followUps'] as const;
 export type MutableRows = (typeof MUTABLE_ROWS)[number];
 /** Rows that are written once: an entry carries their digest. */
 export type LastingRows = Exclude<JobRecordKind, MutableRows>;

@@ -10,6 +10,7 @@ export {
   type NamedColour,
 } from './colour.ts';
 export { houseRulesSchema } from './houseRules.ts';
+export { jointFields, jointOf, jointSchema, type Joint, type JointSaid } from './joint.ts';
 export type { HoursBy } from './hoursBy.ts';
 export { DOOR_PATTERNS, MOULDINGS, SPINDLE_SECTIONS, WINDOW_PATTERNS } from './knowledge/shapes.ts';
 export { measureSchema, type Measure, type Opening } from './measure.ts';

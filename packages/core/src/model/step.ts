@@ -28,9 +28,21 @@ export interface Step {
   afterDenib?: boolean;
   /** How much of the surface it covers, in m², where that is drawn. Never shown. */
   areaM2?: number;
+  /** The joints along which it is done, where they were drawn. Never shown. */
+  joints?: StepJoint[];
   /** Parts in colours of their own: which round of taping it belongs to, the line that is taped, and what each colour takes. */
   parts?: StepParts;
   why: string[];
+}
+
+/** A length of joint that a step is done along. */
+export interface StepJoint {
+  lengthM: number;
+  widthMm: number;
+  /** The colour of its bead; empty: any. */
+  colour: string;
+  /** A rod goes in first. */
+  rod: boolean;
 }
 
 /** What a step does to the parts of a surface that have colours of their own. */

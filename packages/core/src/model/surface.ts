@@ -10,6 +10,7 @@ import {
   TEXTURES,
 } from '../vocabulary/index.ts';
 import { colourSchema } from './colour.ts';
+import type { Joint } from './joint.ts';
 
 const area = z.number().gt(0, 'must be above 0 m²').max(100_000, 'must be at most 100000 m²');
 
@@ -59,6 +60,8 @@ export type SurfaceFacts = { [Fact in AlwaysKnown]: Readonly<NonNullable<Surface
   leadYear: number;
   /** Old textured coatings and boards from before this year may hold asbestos: the place's own date. */
   asbestosYear: number;
+  /** Its joints, each by itself. */
+  joints: readonly Joint[];
   /** A clear finish is asked for: whoever asks sees the wood through what is there, mostly. */
   staysClear: boolean;
 };

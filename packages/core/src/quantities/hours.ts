@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { StepKind } from '../vocabulary/index.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
-import { jointLength } from './joints.ts';
+import { minutesAlong } from './joints.ts';
 import { isJoinery } from '../evidence/facts.ts';
 import type { Step, StepParts } from '../model/step.ts';
 import {
@@ -10,7 +10,6 @@ import {
   JOINERY_FACTOR,
   LINE_MINUTES,
   METHOD_FACTOR,
-  MINUTES_A_METRE,
   RATES,
   TEXTURE_FACTOR,
 } from './knowledge/rates.ts';
@@ -30,10 +29,9 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
   const reach = ACCESS_HOURS[by.access ?? 'floor'];
   if (step.parts && step.kind === 'mask')
     return Math.round((setUp + tapingMinutes(step.parts) * reach.factor) * (by.pace?.mask ?? 1) + reach.setUpMin);
-  const perMetre = step.scope === 'spots' ? MINUTES_A_METRE[step.kind] : undefined;
-  const metres = perMetre ? jointLength(step, surface) : 0;
-  if (perMetre && metres > 0)
-    return Math.round((setUp + perMetre * metres * reach.factor) * (by.pace?.[step.kind] ?? 1) + reach.setUpMin);
+  const alongJoints = minutesAlong(step, surface);
+  if (alongJoints !== null)
+    return Math.round((setUp + alongJoints * reach.factor) * (by.pace?.[step.kind] ?? 1) + reach.setUpMin);
   const slow =
     (joinery ? JOINERY_FACTOR : surface.element === 'ceiling' ? CEILING_FACTOR : 1) *
     TEXTURE_FACTOR[surface.texture] *

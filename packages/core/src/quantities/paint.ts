@@ -3,9 +3,11 @@ import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
 import { groundOf } from '../evidence/facts.ts';
 import type { Product } from '../model/product.ts';
 import type { Step } from '../model/step.ts';
+import { jointLength } from './joints.ts';
 import {
   BARE_SHARE,
   HELPER_SPREAD,
+  JOINT_STRIP_M,
   LAYS_OPEN,
   SPOT_SHARE,
   SUCTION,
@@ -21,6 +23,7 @@ export const USUAL_AREA_M2 = 10;
 /** The part of the surface a step covers, in m². */
 export function areaOf(step: Step, surface: SurfaceFacts): number {
   if (step.areaM2 !== undefined) return step.areaM2;
+  if (step.joints) return jointLength(step, surface) * JOINT_STRIP_M;
   const area = surface.areaM2 ?? USUAL_AREA_M2;
   if (step.scope === 'spots') {
     const known = Object.values(surface.extents).reduce((sum, e) => sum + (e.areaM2 ?? 0), 0);

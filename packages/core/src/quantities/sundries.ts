@@ -4,11 +4,16 @@ import type { Step } from '../model/step.ts';
 import { toolsFor } from '../systems/tools.ts';
 import {
   ABRASIVE_M2,
+  BEAD_FILLS,
   BEAD_OF,
+  beadDepthMm,
   CARTRIDGES_A_M2,
   gritBand,
   LITRES_A_STRAINER,
   METRES_A_CARTRIDGE,
+  METRES_A_COIL,
+  METRES_OF_TAPE,
+  TAPES_A_JOINT,
   METRES_A_ROLL,
   SUNDRIES,
   USES,
@@ -57,20 +62,31 @@ function layingTools(step: Step, family: Family, c: Case): Counted[] {
   ];
 }
 
+/** Cartridges and rods along joints: by width and colour where they were drawn, else by what was measured of them. */
+function beadsOf(step: Step, c: Case, area: number): Counted[] {
+  const bead = step.kind === 'caulk' ? BEAD_OF[step.family ?? 'acrylic-caulk'] : undefined;
+  if (!bead) return [];
+  if (!step.joints) {
+    const metres = jointLength(step, c.d.surface);
+    return [{ code: bead.code, detail: '', amount: metres > 0 ? metres / METRES_A_CARTRIDGE : CARTRIDGES_A_M2 * area }];
+  }
+  return step.joints.flatMap(({ lengthM, widthMm, colour, rod }) => [
+    { code: bead.code, detail: colour, amount: (lengthM * widthMm * beadDepthMm(widthMm) * BEAD_FILLS) / bead.ml },
+    ...(rod ? [{ code: 'backing-rod' as const, detail: '', amount: lengthM / METRES_A_COIL }] : []),
+  ]);
+}
+
 function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
   if (step.kind === 'mask' && step.parts)
     return [{ code: 'line-tape', detail: '', amount: step.parts.tapeM / METRES_A_ROLL }];
   const area = areaOf(step, c.d.surface);
+  if (step.kind === 'mask' && step.joints)
+    return [{ code: 'tape', detail: '', amount: (TAPES_A_JOINT * jointLength(step, c.d.surface)) / METRES_OF_TAPE }];
   const used = (USES[step.kind] ?? []).map(({ code, each = 0, perM2 = 0 }) => ({
     code,
     detail: '',
     amount: each + perM2 * area,
   }));
-  const bead = step.kind === 'caulk' ? BEAD_OF[step.family ?? 'acrylic-caulk'] : undefined;
-  const metres = bead ? jointLength(step, c.d.surface) : 0;
-  const sealed = bead
-    ? [{ code: bead, detail: '', amount: metres > 0 ? metres / METRES_A_CARTRIDGE : CARTRIDGES_A_M2 * area }]
-    : [];
   const rubbed =
     step.kind === 'sand' || step.kind === 'sand-between'
       ? [
@@ -89,7 +105,7 @@ function ofStep(step: Step, estimate: StepEstimate, c: Case): Counted[] {
     ? [{ code: 'filter' as const, detail: '', amount: estimate.litres / LITRES_A_STRAINER }]
     : [];
   const laid = isCoat(step.kind) && step.family ? layingTools(step, step.family, c) : [];
-  return [...used, ...sealed, ...rubbed, ...worn, ...strained, ...laid];
+  return [...used, ...beadsOf(step, c, area), ...rubbed, ...worn, ...strained, ...laid];
 }
 
 /**

@@ -4,6 +4,7 @@ import { makerOfAll } from '../shelf/usable.ts';
 import type { Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
+import { isUndrawn, siliconeStays } from './joints.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { laysFilm, liesOnOil, oilBlocks, primes, wholeFace } from './onOil.ts';
@@ -39,11 +40,14 @@ function doneFirst(steps: readonly Step[], kinds: readonly StepKind[]): boolean 
 const ABRADES: readonly StepKind[] = ['sand', 'scrape', 'sand-between', 'strip', 'distress'];
 const SHELLACS: readonly (Family | undefined)[] = ['shellac-primer', 'clear-shellac'];
 
+const isBridged = (steps: readonly Step[]) => steps.some((s) => s.kind === 'caulk');
+const isBlocked = (steps: readonly Step[]) => steps.some((s) => s.kind === 'spot-prime' && s.family === 'oil-primer');
+
+/** Silicone that stays by the house rule, or by what was decided on its joint, is bridged or blocked. */
 function bridgedByRule(steps: readonly Step[], c: Case): boolean {
-  if (c.rules.silicone === 'bridge') return doneFirst(steps, ['caulk']) || steps.some((s) => s.kind === 'caulk');
-  return (
-    c.rules.silicone === 'block-with-oil' && steps.some((s) => s.kind === 'spot-prime' && s.family === 'oil-primer')
-  );
+  if (!isUndrawn(c, 'silicone')) return siliconeStays(c) && (isBridged(steps) || isBlocked(steps));
+  if (c.rules.silicone === 'bridge') return isBridged(steps);
+  return c.rules.silicone === 'block-with-oil' && isBlocked(steps);
 }
 
 /** The scale on which the last reading was taken. */

@@ -224,7 +224,7 @@ function gatherBare(c: Case): Gathered {
   };
 }
 /** What is put right whether or not paint follows. */
-const LEFT_BARE: readonly string[] = ['rot', 'hollow', 'salts', 'mould', 'gaps', 'runs-at-handover'];
+const LEFT_BARE: readonly string[] = ['rot', 'hollow', 'salts', 'mould', 'gaps', 'joints', 'runs-at-handover'];
 
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
 function gather(c: Case, isWhole = true): Gathered {

@@ -103,7 +103,9 @@ const sameWork = (a: Step, b: Step) => {
     a.early !== b.early ||
     a.afterDenib !== b.afterDenib ||
     a.later !== b.later ||
-    a.scope !== b.scope
+    a.scope !== b.scope ||
+    a.afterFinish !== b.afterFinish ||
+    !a.joints !== !b.joints
   )
     return false;
   return ONCE.has(a.kind) || (a.family === b.family && a.grit === b.grit);
@@ -125,6 +127,7 @@ export function merged(steps: readonly Step[]): Step[] {
     }
     if (step.family === 'degreaser') twin.family = 'degreaser';
     if (step.waitMin) twin.waitMin = Math.max(step.waitMin, twin.waitMin ?? 0);
+    if (step.joints && twin.joints) twin.joints = [...twin.joints, ...step.joints];
     if (step.coats) twin.coats = Math.max(step.coats, twin.coats ?? 1);
     if (step.wear) twin.wear = [...new Set([...(twin.wear ?? []), ...step.wear])];
     const more = step.why.filter((reason) => !twin.why.includes(reason));

@@ -33,7 +33,7 @@ const ofTheWhole = (step: Step) =>
   !ABOUT_THE_WHOLE.includes(step.kind) && (step.scope === undefined || step.scope === 'all');
 /** One colour and sheen over the whole face: what differs is the number of coats at the most. */
 const sameLine = (a: Step, b: Step) =>
-  isTopcoat(a.kind) ? a.kind === b.kind && a.later === b.later : stepKey(a) === stepKey(b);
+  isTopcoat(a.kind) ? a.kind === b.kind && a.later === b.later : stepKey(a) === stepKey(b) && !a.joints === !b.joints;
 
 /**
  * Joins the work of zones into one list: what every zone asks for is done over the whole, what only some ask for is

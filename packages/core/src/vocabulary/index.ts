@@ -4,6 +4,7 @@ export * from './tests.ts';
 export * from './families.ts';
 export * from './access.ts';
 export * from './boards.ts';
+export * from './joints.ts';
 export * from './job.ts';
 export * from './work.ts';
 export * from './needs.ts';

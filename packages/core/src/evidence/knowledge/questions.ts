@@ -49,10 +49,11 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'paint-dab',
     minutes: 5,
-    open: (_s, f, t) => f.standing.has('sealant-unknown') && !isMade(t, 'paint-dab'),
+    // A joint that was drawn is read where it is drawn.
+    open: (s, f, t) => f.standing.has('sealant-unknown') && (s.joints.length > 0 || !isMade(t, 'paint-dab')),
     odds: () => 0.4,
     cost: () => 6000,
-    why: 'A dab of paint crawls on silicone. It decides whether the bead is painted or cut out.',
+    why: 'A dab of paint crawls on silicone. It decides whether the bead is painted or cut out, and says nothing of the next bead.',
   },
   {
     kind: 'damp-sponge',

@@ -1,4 +1,5 @@
 import type { Case } from '../../systems/case.ts';
+import { siliconeStays } from '../../systems/joints.ts';
 import type { Step } from '../../model/step.ts';
 
 /** A firm stands behind a term within which no more than this share fails. */
@@ -26,8 +27,8 @@ export const WITHHELD: readonly WithheldRow[] = [
   },
   {
     id: 'silicone-left',
-    when: (c) => c.is('silicone') && c.rules.silicone !== 'cut-out',
-    reason: 'Silicone is bridged or blocked by house rule, not cut out.',
+    when: siliconeStays,
+    reason: 'Silicone is bridged or blocked, not cut out.',
     toClient: 'Old silicone stays in the joint: paint over it may lift.',
   },
   {

@@ -5,6 +5,7 @@ import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord,
 import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
 import { choiceRecord, planRecord } from './system.ts';
 import { damageMarkRecord } from './damage.ts';
+import { jointRecord } from './joints.ts';
 import { patchPictureRecord, patchRecord } from './patches.ts';
 import { roomRecord } from './room.ts';
 import { surfaceRecord } from './surface.ts';
@@ -73,6 +74,7 @@ export {
   type Weights,
 } from './firm.ts';
 export { departureSchema, overrideSchema, type Departure, type Override } from './system.ts';
+export type { JointLine } from './joints.ts';
 export type { FindingChanges } from './evidence.ts';
 export { unanswered } from './papers.ts';
 export type { VisitCall } from './visits.ts';
@@ -106,6 +108,7 @@ export const JOB_RECORDS = {
   patches: patchRecord,
   patchPictures: patchPictureRecord,
   damageMarks: damageMarkRecord,
+  joints: jointRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;
 export { boardSchema } from './trials.ts';

@@ -51,7 +51,19 @@ export const RATES: Record<StepKind, readonly [perM2: number, setUp: number]> = 
 };
 
 /** Minutes a metre of what is done along a joint or a bead, where its length is known. Source: practice. */
-export const MINUTES_A_METRE: Partial<Record<StepKind, number>> = { caulk: 1.6, 'remove-sealant': 3, 'solvent-wipe': 0.8 };
+export const MINUTES_A_METRE: Partial<Record<StepKind, { minutes: number; /** Only where the joint was drawn. */ drawn?: true }>> = {
+  caulk: { minutes: 1.6 },
+  'remove-sealant': { minutes: 3 },
+  'solvent-wipe': { minutes: 0.8 },
+  fill: { minutes: 2.2, drawn: true },
+  'spot-prime': { minutes: 0.7, drawn: true },
+  mask: { minutes: 1.2, drawn: true },
+  unmask: { minutes: 0.3, drawn: true },
+};
+/** How wide a strip is wiped or primed along a joint, in metres. */
+export const JOINT_STRIP_M = 0.06;
+/** A rod is cut and pushed in before the bead. */
+export const ROD_MINUTES_A_METRE = 0.7;
 /**
  * Minutes a metre of the line of a part in a colour of its own: a straight one is levelled or snapped and taped; a curve
  * is marked from its template, taped in short lengths and pressed down; then its edge is sealed. Source: practice.

@@ -21,6 +21,7 @@ export const SUNDRIES = {
   rags: { words: 'white rags, 1 kg', unit: 'bag', price: 420 },
   'tack-rag': { words: 'tack rag', unit: 'rag', price: 110 },
   filter: { words: 'paint strainer', unit: 'strainer', price: 40 },
+  'backing-rod': { words: 'rod for wide joints, 10 m', unit: 'coil', price: 560 },
   'acrylic-bead': { words: 'decorators’ caulk, 310 ml', unit: 'cartridge', price: 290 },
   'elastic-bead': { words: 'elastic caulk, 310 ml', unit: 'cartridge', price: 620 },
   'hybrid-bead': { words: 'sealant that takes paint, 290 ml', unit: 'cartridge', price: 890 },
@@ -60,16 +61,27 @@ export const USES: Partial<Record<StepKind, readonly Use[]>> = {
 /** Metres of the line of a part that a roll of tape goes along, with what is lost at its ends. */
 export const METRES_A_ROLL = 45;
 
-/** What a bead is squeezed from, by what it is of. */
-export const BEAD_OF: Partial<Record<Family, SundryCode>> = {
-  'acrylic-caulk': 'acrylic-bead',
-  'elastomeric-caulk': 'elastic-bead',
-  'paintable-hybrid-sealant': 'hybrid-bead',
-  'silicone-sealant': 'silicone-bead',
+/** What a bead is squeezed from, by what it is of, and how many ml its cartridge holds. */
+export const BEAD_OF: Partial<Record<Family, { code: SundryCode; ml: number }>> = {
+  'acrylic-caulk': { code: 'acrylic-bead', ml: 310 },
+  'elastomeric-caulk': { code: 'elastic-bead', ml: 310 },
+  'paintable-hybrid-sealant': { code: 'hybrid-bead', ml: 290 },
+  'silicone-sealant': { code: 'silicone-bead', ml: 310 },
 };
 /** Metres that a cartridge fills: a bead of 5 mm, with what is wiped off; and cartridges by the m² where nobody measured. */
 export const METRES_A_CARTRIDGE = 15;
 export const CARTRIDGES_A_M2 = 0.06;
+
+/** How deep a bead of this width is laid, in mm: as deep as wide, a wide one half as deep over its rod. Source: data-sheet limits. */
+export const beadDepthMm = (widthMm: number): number => Math.max(Math.min(widthMm, 6), widthMm / 2);
+/** Of width by depth so much is squeezed out: a hollow bead, and what is wiped off. Source: practice. */
+export const BEAD_FILLS = 0.83;
+
+/** Metres that a coil of rod goes along. */
+export const METRES_A_COIL = 10;
+/** Tape on both edges of a joint, and metres of it on a roll. */
+export const TAPES_A_JOINT = 2;
+export const METRES_OF_TAPE = 50;
 
 /** How many m² a sheet of abrasive rubs before it is dull, by how fine it is. */
 export const ABRASIVE_M2 = { coarse: 2, middle: 3.5, fine: 5 } as const;

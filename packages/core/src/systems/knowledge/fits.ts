@@ -1,6 +1,6 @@
 import type { Family, Fault, StepKind } from '../../vocabulary/index.ts';
-import { staysWet } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
+import { acrylicTears, siliconePainted } from '../joints.ts';
 import { wantsWoodShown } from '../toTheWood.ts';
 import { HARD_USED } from './hardUsed.ts';
 
@@ -162,7 +162,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['silicone-sealant'],
     kinds: ['caulk'],
-    when: (c) => !staysWet(c.d.surface),
+    when: siliconePainted,
     fault: 'crawls',
     odds: 0.95,
     by: 'PT1H',
@@ -171,7 +171,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['acrylic-caulk'],
     kinds: ['caulk'],
-    when: (c) => c.is('moving-joints') || c.outside,
+    when: acrylicTears,
     fault: 'cracks',
     odds: 0.75,
     by: 'P3M',

@@ -6,3 +6,6 @@ export const PAINT_AFTER_MIN = {
   'elastomeric-caulk': 240,
   'paintable-hybrid-sealant': 240,
 } as const satisfies Partial<Record<Family, number>>;
+
+/** Minutes until silicone has cured: until then it stays dry. Source: practice. */
+export const SILICONE_CURES_MIN = 1440;

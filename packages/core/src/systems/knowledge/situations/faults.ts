@@ -1,4 +1,5 @@
-import { PAINT_AFTER_MIN } from '../skinning.ts';
+import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
+import { isUndrawn } from '../../joints.ts';
 import { isLocal } from '../../local.ts';
 import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
@@ -21,7 +22,7 @@ const resealed = (c: Case): Step =>
         kind: 'caulk',
         family: 'silicone-sealant',
         scope: 'spots',
-        waitMin: 1440,
+        waitMin: SILICONE_CURES_MIN,
         afterFinish: true,
         why: [
           c.wanted.leaveBare
@@ -201,7 +202,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'silicone',
     source: 'practice',
-    when: (c) => c.is('silicone'),
+    when: (c) => isUndrawn(c, 'silicone'),
     steps: (c) => {
       if (c.rules.silicone === 'bridge')
         return [
@@ -246,7 +247,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'unknown-sealant',
     source: 'practice',
-    when: (c) => c.is('sealant-unknown'),
+    when: (c) => isUndrawn(c, 'sealant-unknown'),
     steps: () => [
       {
         kind: 'test-patch',
@@ -258,11 +259,11 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'gaps',
     source: 'practice',
-    when: (c) => c.is('gaps', 'moving-joints'),
+    when: (c) => isUndrawn(c, 'gaps', 'moving-joints'),
     steps: (c) => [
       staysWet(c.d.surface)
         ? resealed(c)
-        : c.is('moving-joints') || c.outside
+        : isUndrawn(c, 'moving-joints') || c.outside
           ? {
               kind: 'caulk',
               family: 'elastomeric-caulk',

@@ -1,0 +1,80 @@
+import {
+  beadOdds,
+  estimateSystem,
+  jointName,
+  jointPlan,
+  jointWays,
+  nextReading,
+  READING_WHY,
+  sundriesFor,
+  type Case,
+  type Joint,
+} from '@rustic/core';
+import type { JointEntity } from '../record/evidenceEntities.ts';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
+import { allStepsOf, caseIn } from '../reading/houseReading.ts';
+import type { JobRecords } from '../reading/jobRecords.ts';
+import { jointRowsOn } from '../reading/jointsOf.ts';
+
+/** One joint of a surface with what is known of it and what may be done. */
+function toldOf(row: JointEntity, joint: Joint, at: number, c: Case) {
+  const { outside } = c;
+  const reading = nextReading(joint, outside);
+  const { act, known, use, family, why, rod } = jointPlan(joint, outside, c.rules);
+  return {
+    ...row,
+    name: jointName(joint),
+    metres: joint.lengthM,
+    plan: { act, known, use, family, why, rod },
+    silicone: beadOdds(joint, outside)?.silicone ?? null,
+    next: reading && { reading, why: READING_WHY[reading] },
+    ways: jointWays(c, at),
+  };
+}
+
+/** Everything along the joints of a surface, as it is counted. */
+function alongJoints(records: JobRecords, surface: SurfaceEntity) {
+  const { c } = caseIn(records, surface);
+  const steps = allStepsOf(records, surface).filter((s) => s.joints);
+  return { c, steps, estimates: estimateSystem(steps, c.d.surface, c.shelf, c.by) };
+}
+
+/** Metres of bead by what it is of, over all surfaces of a room. */
+function beadMetres(work: ReturnType<typeof alongJoints>[]) {
+  const metres = new Map<NonNullable<ReturnType<typeof alongJoints>['steps'][number]['family']>, number>();
+  for (const { steps } of work)
+    for (const { kind, family, joints = [] } of steps)
+      if (kind === 'caulk' && family)
+        metres.set(
+          family,
+          joints.reduce((sum, { lengthM }) => sum + lengthM, metres.get(family) ?? 0),
+        );
+  return [...metres].map(([family, sum]) => ({ family, metres: Math.round(sum * 10) / 10 }));
+}
+
+/** What the page of a room's joints shows. */
+export function pageOfJoints(records: JobRecords, roomId: string) {
+  const room = records.rooms.find((r) => r.id === roomId)!;
+  const surfaces = records.surfaces.filter((s) => s.roomId === roomId);
+  const work = surfaces.map((surface) => alongJoints(records, surface));
+  const { id, name, sketch } = room;
+  return {
+    job: { id: records.job.id, title: records.job.title },
+    room: { id, name, sketch },
+    surfaces: surfaces.map((s) => ({
+      id: s.id,
+      name: s.name,
+      element: s.facts.element,
+      outside: caseIn(records, s).c.outside,
+    })),
+    currency: records.firm.currency,
+    joints: surfaces
+      .flatMap((surface) => {
+        const { c } = caseIn(records, surface);
+        return jointRowsOn(records, surface).map((row, at) => toldOf(row, c.d.surface.joints[at]!, at, c));
+      })
+      .sort((a, b) => a.at.getTime() - b.at.getTime() || a.id.localeCompare(b.id)),
+    beads: sundriesFor(work).filter(({ unit }) => unit === 'cartridge' || unit === 'coil'),
+    families: beadMetres(work),
+  };
+}

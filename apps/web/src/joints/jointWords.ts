@@ -1,0 +1,37 @@
+import { BEAD_STATE_LABELS, JOINT_FILL_LABELS, readLength, sayLengthM, type JointAct } from '@rustic/core';
+import type { JointOfRoom } from '../store/endpoints.ts';
+import type { Units } from '../store/store.ts';
+import { sayPercent } from '../words/figures.ts';
+
+const ACT_WORDS: Record<JointAct, string> = {
+  seal: 'Seal',
+  'cut-out': 'Cut out, and seal again',
+  bridge: 'Bridge with a bead that takes paint',
+  block: 'Block with oil primer',
+  leave: 'Leave it',
+  'find-out': 'Read it before anything is painted',
+  'close-first': 'Close it first',
+};
+
+/** What is done along a joint, as a heading. */
+export function actWords({ plan }: Pick<JointOfRoom, 'plan'>): string {
+  if (plan.act !== 'leave') return ACT_WORDS[plan.act];
+  return plan.known === 'takes-paint' && plan.use.painted ? 'Leave it, and paint over it' : 'Leave it, taped off';
+}
+
+/** A width as people say it. */
+export const sayWidth = (mm: number, units: Units) => (units === 'us' ? sayLengthM(mm / 1000, units) : `${mm} mm`);
+
+/** A width as people write it: "5", "5 mm", `3/16"`. In millimetres; null where it cannot be read. */
+export function readWidth(typed: string, units: Units): number | null {
+  const hasUnit = /[a-z'"′″]/i.test(typed);
+  const metres = readLength(hasUnit ? typed : `${typed}${units === 'us' ? '"' : ' mm'}`);
+  return metres === null ? null : Math.round(metres * 10_000) / 10;
+}
+
+/** What is in a joint, as far as anybody knows. */
+export function insideWords({ holds, state, silicone }: Pick<JointOfRoom, 'holds' | 'state' | 'silicone'>): string {
+  if (holds === 'open') return 'stands open';
+  const what = holds === 'unread' ? `a bead, silicone at ${sayPercent(silicone ?? 0)}` : JOINT_FILL_LABELS[holds];
+  return state === 'sound' ? what : `${what}, ${BEAD_STATE_LABELS[state]}`;
+}

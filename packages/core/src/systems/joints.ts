@@ -1,0 +1,51 @@
+import { isOutside, staysWet } from '../evidence/facts.ts';
+import { jointPlan, type JointPlan } from '../joints/plan.ts';
+import type { Joint } from '../model/joint.ts';
+import type { StepJoint } from '../model/step.ts';
+import type { Condition } from '../vocabulary/index.ts';
+import type { Case } from './case.ts';
+
+/** A joint with what is done along it. */
+export interface Planned {
+  joint: Joint;
+  plan: JointPlan;
+}
+
+/** Every joint of a surface with its plan under the rules of the case. */
+export const plannedOn = (c: Case): Planned[] =>
+  c.d.surface.joints.map((joint) => ({ joint, plan: jointPlan(joint, isOutside(c.d.surface), c.rules) }));
+
+/** True where a condition stands, and no joint that somebody drew is what it is. */
+export function isUndrawn(c: Case, ...conditions: Condition[]): boolean {
+  if (!c.is(...conditions)) return false;
+  const drawn = plannedOn(c).map(({ plan }) => plan.condition);
+  return conditions.some((condition) => c.is(condition) && !drawn.includes(condition));
+}
+
+/** True where silicone is drawn that is not cut out. */
+export const siliconeStays = (c: Case): boolean =>
+  isUndrawn(c, 'silicone')
+    ? c.rules.silicone !== 'cut-out'
+    : plannedOn(c).some(({ plan }) => plan.act === 'bridge' || plan.act === 'block');
+
+/** Of the silicone that paint would meet, the share that a step along joints takes out, by length. */
+export function shareCutOut(c: Case, joints: readonly StepJoint[]): number {
+  const metres = plannedOn(c)
+    .filter(({ plan }) => plan.condition === 'silicone')
+    .reduce((sum, { joint }) => sum + joint.lengthM, 0);
+  return metres > 0 ? Math.min(1, joints.reduce((sum, { lengthM }) => sum + lengthM, 0) / metres) : 1;
+}
+
+/** True where an acrylic bead would lie in a joint that moves. */
+export const acrylicTears = (c: Case): boolean => {
+  if (c.outside || isUndrawn(c, 'moving-joints')) return true;
+  const sealed = plannedOn(c).filter(({ plan }) => plan.act === 'seal' || plan.act === 'cut-out');
+  return c.is('moving-joints') && !sealed.some(({ plan }) => !plan.use.moves);
+};
+
+/** True where silicone is laid into a joint that is painted over. */
+export const siliconePainted = (c: Case): boolean => {
+  if (staysWet(c.d.surface)) return false;
+  const planned = plannedOn(c);
+  return planned.length === 0 || planned.every(({ plan }) => plan.family !== 'silicone-sealant');
+};
