@@ -32,6 +32,8 @@ export const jointsPage = named('JointsPage', {
   surfaces: z.array(answer({ id: text, name: text, element: core('Element'), outside: flag })),
   currency: text,
   joints: z.array(joint),
+  /** Surfaces whose system was settled when their joints were others. */
+  settledBefore: z.array(answer({ id: text, name: text })),
   /** What is squeezed in, all of it, by what it is of and in what colour. */
   beads: z.array(answer({ ...from('SundryNeed', 'key', 'words', 'unit', 'count'), price: sum })),
   families: z.array(answer({ family: oneOf(FAMILIES), metres: figure })),

@@ -2843,7 +2843,7 @@ export const coreSchemas: Record<string, object> = {
   ]
  },
  "JointWay": {
-  "description": "One way with the bead that is in a joint: what it takes, and how the surface holds then. Money in minor units.",
+  "description": "One way with the bead that is in a joint: what it takes, and how it holds by itself. Money in minor units.",
   "type": "object",
   "properties": {
    "remedy": {

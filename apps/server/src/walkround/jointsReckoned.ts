@@ -1,6 +1,7 @@
 import {
   beadOdds,
   estimateSystem,
+  hashOf,
   jointName,
   jointPlan,
   jointWays,
@@ -9,10 +10,11 @@ import {
   sundriesFor,
   type Case,
   type Joint,
+  type Step,
 } from '@rustic/core';
 import type { JointEntity } from '../record/evidenceEntities.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
-import { allStepsOf, caseIn } from '../reading/houseReading.ts';
+import { allStepsOf, caseIn, systemOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { jointRowsOn } from '../reading/jointsOf.ts';
 
@@ -49,7 +51,15 @@ function beadMetres(work: ReturnType<typeof alongJoints>[]) {
           family,
           joints.reduce((sum, { lengthM }) => sum + lengthM, metres.get(family) ?? 0),
         );
-  return [...metres].map(([family, sum]) => ({ family, metres: Math.round(sum * 10) / 10 }));
+  return [...metres].map(([family, sum]) => ({ family, metres: Math.round(sum * 100) / 100 }));
+}
+
+/** True where the system of a surface was settled, and its joints were others then: they count once it is settled anew. */
+function settledBefore(records: JobRecords, surface: SurfaceEntity): boolean {
+  const { choice, steps, computed } = systemOf(records, surface);
+  const along = (all: readonly Step[]) =>
+    hashOf(all.flatMap((s) => (s.joints ? [[s.kind, s.family ?? null, s.joints]] : [])));
+  return choice !== null && along(steps) !== along(computed);
 }
 
 /** What the page of a room's joints shows. */
@@ -74,6 +84,7 @@ export function pageOfJoints(records: JobRecords, roomId: string) {
         return jointRowsOn(records, surface).map((row, at) => toldOf(row, c.d.surface.joints[at]!, at, c));
       })
       .sort((a, b) => a.at.getTime() - b.at.getTime() || a.id.localeCompare(b.id)),
+    settledBefore: surfaces.filter((s) => settledBefore(records, s)).map((s) => ({ id: s.id, name: s.name })),
     beads: sundriesFor(work).filter(({ unit }) => unit === 'cartridge' || unit === 'coil'),
     families: beadMetres(work),
   };

@@ -16,12 +16,27 @@ interface Props {
 }
 
 /** Every joint of the room as a line of the ledger; the chosen one opens. */
-export function JointRows({ data, chosen, onChoose, onTakenOff }: Props) {
+export function JointRows(props: Props) {
+  if (props.data.joints.length === 0) return null;
+  return (
+    <>
+      <p className="mt-3 grid grid-cols-[24px_1fr] gap-x-2 border-b-2 border-ink px-1 text-sm text-faded wide:grid-cols-[24px_minmax(0,5fr)_minmax(0,8fr)_72px]">
+        <span className="col-start-2 max-wide:hidden">Joint</span>
+        <span className="col-start-2 wide:col-start-auto">
+          What is done, and why
+          <Mark n={1} />
+        </span>
+      </p>
+      <Rows {...props} />
+    </>
+  );
+}
+
+function Rows({ data, chosen, onChoose, onTakenOff }: Props) {
   const may = useMay();
   const units = useSight((s) => s.units);
-  if (data.joints.length === 0) return null;
   return (
-    <ol aria-label="Joints" className="mt-3 border-t-2 border-ink">
+    <ol aria-label="Joints">
       {data.joints.map((joint, i) => (
         <li key={joint.id} className={`border-b border-rule ${joint.id === chosen ? 'bg-tab' : ''}`}>
           <button
@@ -66,7 +81,6 @@ function Goes({ joint }: { joint: JointOfRoom }) {
         {actWords(joint)}
         {isSealed && `: ${FAMILY_LABELS[plan.family!]}${plan.rod ? ' over a rod' : ''}`}
       </span>
-      <Mark n={1} />
       <span className="block text-sm text-faded">
         {next ? next.why : plan.act === 'leave' || plan.act === 'find-out' ? '' : capital(plan.why)}
       </span>

@@ -7,11 +7,12 @@ import { useJointsQuery, type JointOfRoom, type JointsPage as Data } from '../st
 import { useSight } from '../store/store.ts';
 import { useMay } from '../store/useMay.ts';
 import { sayMetres } from '../words/length.ts';
-import { Drawing } from './Drawing.tsx';
+import { HowItRuns } from './HowItRuns.tsx';
 import { JointRows } from './JointRows.tsx';
 import { useDrawing } from './useDrawing.ts';
-import { PutBack } from './PutBack.tsx';
 import { Bought } from './Bought.tsx';
+import { PutBack } from './PutBack.tsx';
+import { SidesOf } from './SidesOf.tsx';
 
 /** The smallest a metre is drawn, in px: a thumb finds what it draws. */
 const LEAST_PER_M = 60;
@@ -70,7 +71,7 @@ function OnSketch({ data }: { data: Data }) {
         </>
       }
     >
-      {may.work && <Drawing drawing={drawing} data={data} />}
+      {may.work && <SidesOf drawing={drawing} data={data} />}
       {walls.length > 0 && (
         <RoomSketch
           sketch={{ walls }}
@@ -82,7 +83,8 @@ function OnSketch({ data }: { data: Data }) {
           {...(drawing.usual ? { onPlace: drawing.tap } : { onChooseJoint: setChosen })}
         />
       )}
-      {drawn.length > 0 && <Legend />}
+      {may.work && drawing.usual && <HowItRuns drawing={drawing} walls={walls} />}
+      {drawn.length > 0 && !drawing.usual && <Legend />}
       {off && <PutBack joint={off.joint} version={off.version} onBack={() => setOff(null)} />}
       {joints.length === 0 && (
         <p className="py-3">
@@ -102,8 +104,28 @@ function OnSketch({ data }: { data: Data }) {
           setChosen(null);
         }}
       />
+      <SettledBefore data={data} />
       <Bought data={data} />
     </Page>
+  );
+}
+
+/** Joints count in a system as it was settled: where they were others then, it is settled anew. */
+function SettledBefore({ data: { job, settledBefore } }: { data: Data }) {
+  if (settledBefore.length === 0) return null;
+  return (
+    <p className="mt-3 border-l-4 border-ochre bg-wash px-3 py-2">
+      {settledBefore.map(({ id, name }, i) => (
+        <span key={id}>
+          {i > 0 && ', '}
+          <Link className="font-semibold underline" to={`/jobs/${job.id}/surfaces/${id}`}>
+            {name}
+          </Link>
+        </span>
+      ))}{' '}
+      {settledBefore.length === 1 ? 'was' : 'were'} settled before these joints stood so. Settle the system there anew,
+      and they are in its work, its price and what is bought.
+    </p>
   );
 }
 
@@ -122,6 +144,6 @@ const NOTES = [
   },
   {
     n: 2,
-    text: 'What the joint adds to the surface, and how the surface then holds. Compared with the way by which the same goes wrong least often.',
+    text: 'What the joint adds to its surface in hours, money and waiting; and how the joint holds by itself, beside the way by which the same goes wrong least often.',
   },
 ];

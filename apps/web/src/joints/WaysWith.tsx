@@ -12,43 +12,54 @@ interface Props {
   onChoose: (remedy: Remedy | null) => void;
 }
 
+/** What leaving it means: silicone is kept free of paint, what takes paint is painted over. */
+const wayWords = (remedy: Remedy, { known, use }: JointOfRoom['plan']): string => {
+  if (remedy !== 'leave') return capital(REMEDY_LABELS[remedy]);
+  return known === 'takes-paint' && use.painted ? 'Leave it, and paint over it' : 'Leave it, free of paint';
+};
+
 /** The ways with the bead that is there, side by side: what each takes and what it risks. */
 export function WaysWith({ joint, chosen, currency, onChoose }: Props) {
   const { ways, plan } = joint;
   if (ways.length === 0) return null;
   return (
-    <ul aria-label="What may be done about it" className="mt-3 border-t border-rule">
-      {ways.map((way) => {
-        const stands = chosen === way.remedy || (chosen === null && plan.act === way.remedy);
-        return (
-          <li key={way.remedy} className={`border-b border-rule ${stands ? 'bg-tab' : ''}`}>
-            <button
-              type="button"
-              aria-pressed={stands}
-              onClick={() => onChoose(chosen === way.remedy ? null : way.remedy)}
-              className="grid min-h-[44px] w-full grid-cols-[1fr_auto] items-center gap-x-4 px-2 py-1 text-left"
-            >
-              <span>
-                <strong className="font-semibold">{capital(REMEDY_LABELS[way.remedy])}</strong>
-                {chosen === way.remedy && <span className="text-sm text-faded"> as decided; press to undo</span>}
-                <span className="block text-sm text-faded">
-                  {way.risk
-                    ? `${way.risk.because} ${sayPercent(way.risk.odds)} likelier`
-                    : 'Nothing goes wrong likelier'}
-                  {', '}
-                  {way.guaranteeMonths === null ? 'no guarantee' : `guarantee ${way.guaranteeMonths} months`}
-                  <Mark n={2} />
+    <>
+      <p className="mt-3 border-b border-rule text-sm text-faded">
+        What may be done about it
+        <Mark n={2} />
+      </p>
+      <ul aria-label="What may be done about it">
+        {ways.map((way) => {
+          const stands = chosen === way.remedy || (chosen === null && plan.act === way.remedy);
+          return (
+            <li key={way.remedy} className={`border-b border-rule ${stands ? 'bg-tab' : ''}`}>
+              <button
+                type="button"
+                aria-pressed={stands}
+                onClick={() => onChoose(chosen === way.remedy ? null : way.remedy)}
+                className="grid min-h-[44px] w-full grid-cols-[1fr_auto] items-center gap-x-4 px-2 py-1 text-left"
+              >
+                <span>
+                  <strong className="font-semibold">{wayWords(way.remedy, plan)}</strong>
+                  {chosen === way.remedy && <span className="text-sm text-faded"> as decided; press to undo</span>}
+                  <span className="block text-sm text-faded">
+                    {way.risk
+                      ? `${way.risk.because} ${sayPercent(way.risk.odds)} likelier`
+                      : 'Nothing goes wrong likelier'}
+                    {', '}
+                    {way.guaranteeMonths === null ? 'no guarantee' : `guarantee ${way.guaranteeMonths} months`}
+                  </span>
                 </span>
-              </span>
-              <span className="text-right text-sm">
-                {sayHours(Math.max(0, way.minutes))} h
-                {isTold(way.cost) && <>, {sayRoundMoney(Math.max(0, way.cost), currency)}</>}
-                {way.waitingMin > 0 && <span className="block text-faded">waits {sayLength(way.waitingMin)}</span>}
-              </span>
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+                <span className="text-right text-sm">
+                  {sayHours(Math.max(0, way.minutes))} h
+                  {isTold(way.cost) && <>, {sayRoundMoney(Math.max(0, way.cost), currency)}</>}
+                  {way.waitingMin > 0 && <span className="block text-faded">waits {sayLength(way.waitingMin)}</span>}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
   );
 }

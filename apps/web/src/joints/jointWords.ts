@@ -29,9 +29,22 @@ export function readWidth(typed: string, units: Units): number | null {
   return metres === null ? null : Math.round(metres * 10_000) / 10;
 }
 
+/** A bead as it was read, with how surely. */
+const readAs: Record<JointOfRoom['plan']['known'], (silicone: string) => string> = {
+  open: () => 'stands open',
+  silicone: (p) => `silicone, ${p} sure`,
+  'takes-paint': () => 'a bead that takes paint',
+  unknown: (p) => `a bead, silicone at ${p}`,
+};
+
 /** What is in a joint, as far as anybody knows. */
-export function insideWords({ holds, state, silicone }: Pick<JointOfRoom, 'holds' | 'state' | 'silicone'>): string {
+export function insideWords({
+  holds,
+  state,
+  silicone,
+  plan,
+}: Pick<JointOfRoom, 'holds' | 'state' | 'silicone' | 'plan'>): string {
   if (holds === 'open') return 'stands open';
-  const what = holds === 'unread' ? `a bead, silicone at ${sayPercent(silicone ?? 0)}` : JOINT_FILL_LABELS[holds];
+  const what = holds === 'unread' ? readAs[plan.known](sayPercent(silicone ?? 0)) : JOINT_FILL_LABELS[holds];
   return state === 'sound' ? what : `${what}, ${BEAD_STATE_LABELS[state]}`;
 }

@@ -3284,6 +3284,10 @@ export type JointsPage = {
   }[];
   currency: string;
   joints: JointOfRoom[];
+  settledBefore: {
+    id: string;
+    name: string;
+  }[];
   beads: {
     /** The sundry, and what tells it from others of its kind: the grit, the nap. */
     key: string;

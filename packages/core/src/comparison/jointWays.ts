@@ -3,12 +3,13 @@ import { isOutside } from '../evidence/facts.ts';
 import { jointPlan } from '../joints/plan.ts';
 import { priceOn } from '../pricing/price.ts';
 import type { Joint } from '../model/joint.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
 import { rediagnosed, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
-import { REMEDIES, type Remedy } from '../vocabulary/index.ts';
+import { REMEDIES, type Fault, type Remedy } from '../vocabulary/index.ts';
 import { holdsOf, type Holds } from './holds.ts';
 
-/** One way with the bead that is in a joint: what it takes, and how the surface holds then. Money in minor units. */
+/** One way with the bead that is in a joint: what it takes, and how it holds by itself. Money in minor units. */
 export interface JointWay {
   remedy: Remedy;
   /** What the joint adds to the surface. */
@@ -21,16 +22,22 @@ export interface JointWay {
   risk: { because: string; odds: number } | null;
 }
 
-/** The same surface, were its joints these. */
-function withJoints(c: Case, joints: readonly Joint[]): Case {
-  const surface = { ...c.d.surface, joints };
+/** The same surface, were its joints these, and these its tests. */
+function withJoints(c: Case, joints: readonly Joint[], facts: Partial<SurfaceFacts> = {}, tests = c.d.tests): Case {
+  const surface = { ...c.d.surface, ...facts, joints };
   return rediagnosed(c, {
     ...c.d,
     surface,
-    findings: conditionFindings(surface, c.d.tests),
-    zones: c.d.zones.map((zone) => ({ ...zone, findings: conditionFindings(surface, zone.tests) })),
+    findings: conditionFindings(surface, tests),
+    zones: c.d.zones.map((zone) => ({
+      ...zone,
+      findings: conditionFindings(surface, tests === c.d.tests ? zone.tests : tests),
+    })),
   });
 }
+
+/** The joint by itself, on a surface that has nothing else wrong: what goes wrong there comes from the joint. */
+const alone = (c: Case, joint: Joint) => withJoints(c, [joint], { conditions: [], extents: {} }, []);
 
 /** What may be done about the bead in a joint: bridging and blocking are for silicone that paint goes over. */
 export function remediesFor(joint: Joint, c: Case): Remedy[] {
@@ -41,12 +48,9 @@ export function remediesFor(joint: Joint, c: Case): Remedy[] {
   );
 }
 
-/** Fault by fault, how likely it is, and why. */
-const faultsOf = ({ faults }: Holds) => new Map(faults.map((f) => [f.fault, f]));
-
 /**
- * The ways with the bead in the joint at `at`, each with what it adds in hours, money and waiting, and how the surface
- * holds. Empty where the joint stands open: there is no bead to decide about.
+ * The ways with the bead in the joint at `at`, each with what it adds in hours, money and waiting, and how the joint
+ * holds by itself. Empty where the joint stands open: there is no bead to decide about.
  */
 export function jointWays(c: Case, at: number): JointWay[] {
   const { joints } = c.d.surface;
@@ -59,32 +63,43 @@ export function jointWays(c: Case, at: number): JointWay[] {
   );
   const without = priceOn(others, compose(others).steps);
   const ways = remedies.map((remedy) => {
-    const as = withJoints(
+    const as = { ...joint, remedy };
+    const onIt = withJoints(
       c,
-      joints.map((one, i) => (i === at ? { ...one, remedy } : one)),
+      joints.map((one, i) => (i === at ? as : one)),
     );
-    const { steps } = compose(as);
-    const price = priceOn(as, steps);
-    return { remedy, price, holds: holdsOf(as, steps, price) };
-  });
-  const least = new Map<string, number>();
-  for (const { holds } of ways)
-    for (const fault of new Set(ways.flatMap((w) => w.holds.faults.map((f) => f.fault))))
-      least.set(fault, Math.min(least.get(fault) ?? 1, faultsOf(holds).get(fault)?.odds ?? 0));
-  return ways.map(({ remedy, price, holds }) => {
-    const [worst] = holds.faults
-      .map((f) => ({ because: f.because, odds: f.odds - least.get(f.fault)! }))
-      .sort((a, b) => b.odds - a.odds);
+    const byItself = alone(c, as);
     return {
       remedy,
-      minutes: price.minutes - without.minutes,
-      cost: price.cost - without.cost,
-      waitingMin: price.waitingMin - without.waitingMin,
-      callBackAYear: holds.callBackAYear,
-      guaranteeMonths: holds.guaranteeMonths,
-      risk: worst && worst.odds >= WORTH_SAYING ? { because: worst.because, odds: worst.odds } : null,
+      price: priceOn(onIt, compose(onIt).steps),
+      holds: holdsOf(byItself, compose(byItself).steps),
     };
   });
+  const least = leastOdds(ways.map(({ holds }) => holds));
+  return ways.map(({ remedy, price, holds }) => ({
+    remedy,
+    minutes: price.minutes - without.minutes,
+    cost: price.cost - without.cost,
+    waitingMin: price.waitingMin - without.waitingMin,
+    callBackAYear: holds.callBackAYear,
+    guaranteeMonths: holds.guaranteeMonths,
+    risk: riskBeside(holds, least),
+  }));
+}
+
+/** Each fault as seldom as it comes with the best of the ways. */
+function leastOdds(all: readonly Holds[]): Map<Fault, number> {
+  const faults = new Set(all.flatMap(({ faults: found }) => found.map((f) => f.fault)));
+  const oddsIn = (holds: Holds, fault: Fault) => holds.faults.find((f) => f.fault === fault)?.odds ?? 0;
+  return new Map([...faults].map((fault) => [fault, Math.min(...all.map((holds) => oddsIn(holds, fault)))]));
+}
+
+/** What comes oftener with this way than it need, most of all. */
+function riskBeside({ faults }: Holds, least: ReadonlyMap<Fault, number>): JointWay['risk'] {
+  const [worst] = faults
+    .map((f) => ({ because: f.because, odds: f.odds - least.get(f.fault)! }))
+    .sort((a, b) => b.odds - a.odds);
+  return worst && worst.odds >= WORTH_SAYING ? worst : null;
 }
 /** From here a difference between ways is said. */
 const WORTH_SAYING = 0.01;

@@ -19,6 +19,9 @@ export interface JointUse {
   acidHarms: boolean;
 }
 
+/** A bead that tore was pulled. */
+const hasSplit = ({ holds, state }: Joint) => holds !== 'open' && state === 'split';
+
 /** How a joint is used: as it was said, else as is usual between its sides. Outside everything moves. */
 export function useOf(joint: Joint, outside: boolean): JointUse {
   const rows = [SIDES[joint.side], SIDES[joint.otherSide]];
@@ -26,7 +29,7 @@ export function useOf(joint: Joint, outside: boolean): JointUse {
   return {
     wet,
     painted: joint.painted ?? !(wet || rows.some((r) => r.unpainted)),
-    moves: joint.moves ?? (outside || rows.some((r) => r.moves)),
+    moves: joint.moves ?? (outside || hasSplit(joint) || rows.some((r) => r.moves)),
     slick: rows.some((r) => r.slick),
     acidHarms: rows.some((r) => r.acidHarms),
   };

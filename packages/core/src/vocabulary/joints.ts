@@ -52,7 +52,7 @@ export const BEAD_LABELS: Record<Bead, string> = {
 /** What somebody says is in a joint: nothing, something that nobody has named, or a bead of this. */
 export const JOINT_FILLS = ['open', 'unread', ...BEADS] as const;
 export type JointFill = (typeof JOINT_FILLS)[number];
-export const JOINT_FILL_LABELS: Record<JointFill, string> = { open: 'nothing, it stands open', unread: 'a bead, not known of what', ...BEAD_LABELS };
+export const JOINT_FILL_LABELS: Record<JointFill, string> = { open: 'nothing, it stands open', unread: 'a bead, not known', ...BEAD_LABELS };
 
 /** How a bead stands. */
 export const BEAD_STATES = ['sound', 'split', 'loose', 'mouldy'] as const;
