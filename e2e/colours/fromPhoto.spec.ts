@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
-import { byteOf } from '../../packages/core/test/drawnPatches.ts';
+import { byteOf } from '../../packages/core/src/practice/drills/drawPatches.ts';
 import { lightOf } from '../../packages/core/src/units/colour.ts';
 import { drawTo } from '../drawTo.ts';
 import { openJob, signIn } from '../signIn.ts';

@@ -41,7 +41,7 @@ test('a room is tested, settled and played forward; what was judged is kept for 
   await expect(page.getByText(/^On the same tests the engine would/).first()).toBeVisible();
   const record = page.getByRole('region', { name: 'How you do' });
   await expect(record).toContainText(/of \d/);
-  await expect(record).toContainText(/After ten surfaces|You are too sure/);
+  await expect(record).toContainText(/After ten answers|You are too sure/);
   await expect(record).toContainText('Nobody but you sees it.');
   await page.reload();
   await expect(record).toContainText(/of \d/);
@@ -60,4 +60,59 @@ test('another room is another, and the room of the week is the same for all', as
   await expect(page.locator('footer')).toContainText('tests 0');
   await page.getByRole('button', { name: 'The room of the week' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('the room of the week');
+});
+
+test('drills: what is right is told with why, and is kept', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/practice');
+  const choose = page.getByRole('group', { name: 'What to practise' });
+  const record = page.getByRole('region', { name: 'How you do' });
+
+  await choose.getByRole('button', { name: /A door back by evening/ }).click();
+  await expect(page.getByRole('heading', { name: 'A door back by evening', level: 1 })).toBeVisible();
+  const finish = page.getByRole('button', { name: 'See what is so' });
+  await expect(finish).toBeDisabled();
+  const inTime = page.getByRole('button', { name: 'In time' });
+  await expect(inTime).toHaveCount(4);
+  for (let i = 0; i < 4; i += 1) await inTime.nth(i).click();
+  await expect(page.locator('footer')).toContainText('answered 4 of 4');
+  await finish.click();
+  await expect(page.getByText(/^Right: In time/).first()).toBeVisible();
+  await expect(page.getByText(/^You said in time. It is Too late/).first()).toBeVisible();
+  await expect(page.getByText(/it may hang from/).first()).toBeVisible();
+  await expect(record.getByRole('row', { name: /Planning coats and weather/ })).toContainText(/[123] of \d/);
+  await page.getByRole('button', { name: 'Another', exact: true }).click();
+  await expect(finish).toBeDisabled();
+
+  // By head, with a comma as people write it.
+  await choose.getByRole('button', { name: /By head/ }).click();
+  for (const field of await page.getByLabel(/^In /).all()) await field.fill('0,5');
+  await expect(page.locator('footer')).toContainText('answered 4 of 4');
+  await page.getByLabel(/^In /).first().fill('much');
+  await expect(page.locator('footer')).toContainText('answered 3 of 4');
+  await page.getByLabel(/^In /).first().fill('7');
+  await finish.click();
+  await expect(page.getByText(/÷/).first()).toBeVisible();
+  await expect(record.getByRole('row', { name: /Reckoning by head/ })).toContainText(/of \d/);
+
+  // Pictures made by the model.
+  await choose.getByRole('button', { name: /Patches by eye/ }).click();
+  const pictures = page.getByRole('img', { name: /Three patches/ });
+  await expect(pictures).toHaveCount(2);
+  const painted = await pictures.first().evaluate((canvas: HTMLCanvasElement) => {
+    const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height);
+    return new Set(data).size;
+  });
+  expect(painted).toBeGreaterThan(40);
+  const covers = page.getByRole('button', { name: 'It covers' });
+  for (let i = 0; i < 3; i += 1) await covers.nth(i).click();
+  await finish.click();
+  await expect(page.getByText(/^Measured in the same pictures/).first()).toBeVisible();
+
+  // A week of weather: both questions, one of them about which day.
+  await choose.getByRole('button', { name: /A week of weather/ }).click();
+  await expect(page.getByText(/^Monday$/).first()).toBeVisible();
+  for (const day of await page.getByRole('button', { name: 'Thursday' }).all()) await day.click();
+  await finish.click();
+  await expect(page.getByText(/Coats are begun from 8:00/)).toBeVisible();
 });

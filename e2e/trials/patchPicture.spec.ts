@@ -1,7 +1,7 @@
 import { randomUUID as uuid } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
-import { drawPatches, takenBy, type DrawnPatch, type Taken } from '../../packages/core/test/drawnPatches.ts';
+import { drawPatches, takenBy, type DrawnPatch, type Taken } from '../../packages/core/src/practice/drills/drawPatches.ts';
 import { drawTo, type Place } from '../drawTo.ts';
 import { openJobOf, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';

@@ -11,7 +11,7 @@ import {
   type Picture,
 } from '../src/index.ts';
 import { ciede2000Of, labOf, lightOf } from '../src/units/colour.ts';
-import { byLot, byteOf } from './drawnPatches.ts';
+import { byLot, byteOf } from '../src/practice/drills/drawPatches.ts';
 
 const SETTING: ColourSetting = { reference: { x: 0.25, y: 0.5 }, colour: { x: 0.6, y: 0.5 }, around: 0.05 };
 

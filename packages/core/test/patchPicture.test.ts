@@ -14,7 +14,7 @@ import {
   type PicturePoint,
   type SeenAs,
 } from '../src/index.ts';
-import { byLot, drawPatches, takenBy, type DrawnPatch, type Taken } from './drawnPatches.ts';
+import { byLot, drawPatches, takenBy, type DrawnPatch, type Taken } from '../src/practice/drills/drawPatches.ts';
 
 const read = (...[patches, taken, when]: Parameters<typeof drawPatches>): PatchShows[] => {
   const shows = readPatchPicture(drawPatches(patches, taken, when), taken, patches.length);

@@ -178,7 +178,7 @@ describe('judgement of one’s own', () => {
   test('who is too sure is told so, and only once their number bears it out', () => {
     const wrong = (count: number) => Array.from({ length: count }, (_, i) => ({ sure: 0.95, right: i % 2 === 0 }));
     expect(sayCalibration(calibrationOf(wrong(30)))).toMatch(/^You are too sure: 45 in 100/);
-    expect(sayCalibration(calibrationOf(wrong(4)))).toMatch(/^After ten surfaces/);
+    expect(sayCalibration(calibrationOf(wrong(4)))).toMatch(/^After ten answers/);
     expect(sayCalibration(calibrationOf(Array.from({ length: 40 }, () => ({ sure: 0.6, right: true }))))).toMatch(
       /^You could be surer/,
     );

@@ -1,11 +1,13 @@
-import { practiceGoRecord } from '@rustic/core';
+import { DRILL_CODES, practiceDrillRecord, practiceGoRecord } from '@rustic/core';
 import { z } from 'zod';
-import { answer, core, figure, flag, named, rowOf, text } from './answer.ts';
+import { answer, core, figure, flag, named, oneOf, rowOf, text } from './answer.ts';
 
 const go = rowOf(practiceGoRecord, 'id', 'plan', 'seed', 'judged', 'minutes', 'policyMinutes', 'at');
 /** Sums that are practised with are nobody's prices: everybody is told their own. */
 const sums = { lost: figure, engineLost: figure, policyLost: figure };
 export const practiceGo = named('PracticeGo', { ...go, ...sums });
+
+export const practiceDrill = named('PracticeDrill', rowOf(practiceDrillRecord, 'id', 'drill', 'seed', 'judged', 'at'));
 
 const room = answer({ plan: text, seed: figure });
 /** How somebody does, who shows it. */
@@ -20,6 +22,9 @@ export const practicePage = named('PracticePage', {
   calibration: core('OwnCalibration'),
   words: text,
   next: room,
+  /** The drill of what is known least, and how many were done. */
+  drill: answer({ code: oneOf(DRILL_CODES), seed: figure }),
+  drills: figure,
   week: answer({ plan: text, seed: figure, mine: practiceGo.nullable(), others: z.array(inWeek) }),
   goes: z.array(practiceGo),
   count: figure,

@@ -6773,12 +6773,15 @@ export const coreSchemas: Record<string, object> = {
  },
  "Skill": {
   "enum": [
+   "by-head",
    "fittings",
    "newer-walls",
    "newer-woodwork",
    "old-plaster",
    "old-woodwork",
-   "outside"
+   "outside",
+   "planning",
+   "reading-patches"
   ],
   "type": "string"
  },

@@ -2,6 +2,9 @@ import { Body, Controller, Get, Injectable, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import {
   calibrationOf,
+  drawDrill,
+  judgeDrill,
+  nextDrill,
   nextPlan,
   rightIn,
   sayCalibration,
@@ -9,18 +12,20 @@ import {
   weekCase,
   type Judged,
   type Skill,
+  type Stated,
 } from '@rustic/core';
 import { In } from 'typeorm';
 import { Answers } from '../answers/answer.ts';
-import { practiceGo, practicePage, practiceShown } from '../answers/practice.ts';
+import { practiceDrill, practiceGo, practicePage, practiceShown } from '../answers/practice.ts';
+import { refusedWith } from '../http/refused.ts';
 import { ForEverybody } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { PracticeGoEntity, PracticeShownEntity } from '../record/practiceEntities.ts';
+import { PracticeDrillEntity, PracticeGoEntity, PracticeShownEntity } from '../record/practiceEntities.ts';
 import { Writes } from '../record/writes.service.ts';
 import { goneThrough } from './goneThrough.ts';
-import { PracticeGoBody, PracticeShownBody } from './practice.dto.ts';
+import { PracticeDrillBody, PracticeGoBody, PracticeShownBody } from './practice.dto.ts';
 
 /** So many rooms are listed, the newest first. */
 const LISTED = 12;
@@ -34,13 +39,14 @@ export class Practice {
     const scope = this.writes.reading(who);
     const now = who.now.toISOString();
     const week = weekCase(who.firmId, now);
-    const [firm, goes, showing] = await Promise.all([
+    const [firm, goes, drills, showing] = await Promise.all([
       scope.firm(),
       goesOf(scope, [who.personId]),
+      drillsOf(scope, [who.personId]),
       scope.find(PracticeShownEntity, { shown: true }),
     ]);
-    const standings = skillStandings(judgedIn(goes), now);
-    const calibration = calibrationOf(goes.flatMap((go) => go.judged));
+    const standings = skillStandings([...judgedIn(goes), ...drilledIn(drills)], now);
+    const calibration = calibrationOf(statedIn(goes, drills));
     const others = await othersWho(scope, showing);
     const isWeeks = (go: PracticeGoEntity) => go.plan === week.plan && go.seed === week.seed;
     return {
@@ -49,6 +55,8 @@ export class Practice {
       calibration,
       words: sayCalibration(calibration),
       next: { plan: nextPlan(standings, goes.length).code, seed: goes.length + 1 },
+      drill: { code: nextDrill(standings, drills.length), seed: drills.length + 1 },
+      drills: drills.length,
       week: {
         ...week,
         mine: goes.find(isWeeks) ?? null,
@@ -62,8 +70,8 @@ export class Practice {
       goes: goes.slice(-LISTED).toReversed(),
       count: goes.length,
       shown: showing.some((s) => s.id === who.personId),
-      others: others.map(({ name, goes: theirs }) => {
-        const stated = theirs.flatMap((go) => go.judged);
+      others: others.map(({ name, goes: theirs, drills: drilled }) => {
+        const stated = statedIn(theirs, drilled);
         return { name, tried: stated.length, right: rightIn(stated), words: sayCalibration(calibrationOf(stated)) };
       }),
     };
@@ -75,6 +83,22 @@ export class Practice {
     const came = goneThrough(body);
     return this.writes.run(who, (scope) =>
       scope.add(PracticeGoEntity, { id, personId: who.personId, plan, seed, tests, ...came, at: new Date(at) }),
+    );
+  }
+
+  /** Keeps a drill that was done, judged by drawing it again. */
+  async keepDrill(who: Who, { id, drill, seed, answers, at }: PracticeDrillBody) {
+    const drawn = drawDrill(drill, seed);
+    const bad = answers.findIndex(
+      ({ question }, i) =>
+        !drawn.drill.questions.some((q) => q.id === question) ||
+        answers.slice(0, i).some((a) => a.question === question),
+    );
+    if (bad >= 0)
+      throw refusedWith([{ path: `answers[${bad}].question`, message: 'is none of this drill, or answered twice' }]);
+    const judged = judgeDrill(drawn, answers);
+    return this.writes.run(who, (scope) =>
+      scope.add(PracticeDrillEntity, { id, personId: who.personId, drill, seed, judged, at: new Date(at) }),
     );
   }
 
@@ -93,16 +117,27 @@ export class Practice {
 const goesOf = (scope: FirmScope, people: readonly string[]): Promise<PracticeGoEntity[]> =>
   scope.find(PracticeGoEntity, { personId: In([...people]) }, { at: 'ASC', id: 'ASC' });
 
+const drillsOf = (scope: FirmScope, people: readonly string[]): Promise<PracticeDrillEntity[]> =>
+  scope.find(PracticeDrillEntity, { personId: In([...people]) }, { at: 'ASC', id: 'ASC' });
+
 /** What those judged who show it, the reader left out: by their names. */
 async function othersWho(scope: FirmScope, showing: readonly PracticeShownEntity[]) {
   const ids = showing.map((s) => s.id).filter((id) => id !== scope.who.personId);
   if (ids.length === 0) return [];
-  const [people, goes] = await Promise.all([
+  const [people, goes, drills] = await Promise.all([
     scope.find(PersonEntity, { id: In(ids) }, { name: 'ASC' }),
     goesOf(scope, ids),
+    drillsOf(scope, ids),
   ]);
-  return people.map(({ id, name }) => ({ name, goes: goes.filter((go) => go.personId === id) }));
+  const isOf = (id: string) => (row: { personId: string }) => row.personId === id;
+  return people.map(({ id, name }) => ({ name, goes: goes.filter(isOf(id)), drills: drills.filter(isOf(id)) }));
 }
+
+/** Everything that was said with its odds, in rooms and in drills. */
+const statedIn = (goes: readonly PracticeGoEntity[], drills: readonly PracticeDrillEntity[]): Stated[] => [
+  ...goes.flatMap((go) => go.judged),
+  ...drills.flatMap((drill) => drill.judged),
+];
 
 const judgedIn = (goes: readonly PracticeGoEntity[]): Judged[] =>
   goes.flatMap((go) =>
@@ -112,6 +147,18 @@ const judgedIn = (goes: readonly PracticeGoEntity[]): Judged[] =>
       sure,
       at: go.at.toISOString(),
       thrifty: go.minutes <= go.policyMinutes,
+    })),
+  );
+
+/** Minutes are saved on rooms alone: a drill that is right and sure is known. */
+const drilledIn = (drills: readonly PracticeDrillEntity[]): Judged[] =>
+  drills.flatMap(({ judged, at }) =>
+    judged.map(({ skill, right, sure }) => ({
+      skill: skill as Skill,
+      right,
+      sure,
+      at: at.toISOString(),
+      thrifty: true,
     })),
   );
 
@@ -128,6 +175,12 @@ export class PracticeController {
     @Body() body: PracticeGoBody,
   ) {
     return this.practice.keep(who, body);
+  }
+  @ForEverybody() @Answers('keepDrill', practiceDrill) @Post('drills') keepDrill(
+    @Sender() who: Who,
+    @Body() body: PracticeDrillBody,
+  ) {
+    return this.practice.keepDrill(who, body);
   }
   @ForEverybody() @Answers('showPractice', practiceShown) @Put('shown') show(
     @Sender() who: Who,

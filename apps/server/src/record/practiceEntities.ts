@@ -1,10 +1,13 @@
-import { practiceGoRecord } from '@rustic/core';
+import { practiceDrillRecord, practiceGoRecord } from '@rustic/core';
 import { Column, Entity } from 'typeorm';
 import { FirmOwned } from './firmOwned.ts';
 import { tableOf } from './tableOf.ts';
 
 @Entity(practiceGoRecord.table)
 export class PracticeGoEntity extends tableOf(practiceGoRecord) {}
+
+@Entity(practiceDrillRecord.table)
+export class PracticeDrillEntity extends tableOf(practiceDrillRecord) {}
 
 /** Whether somebody, by their own id, shows the others of the firm how they do. */
 @Entity('practice_shown')

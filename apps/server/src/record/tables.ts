@@ -43,7 +43,7 @@ import {
   WorkLogEntity,
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
-import { PracticeGoEntity, PracticeShownEntity } from './practiceEntities.ts';
+import { PracticeDrillEntity, PracticeGoEntity, PracticeShownEntity } from './practiceEntities.ts';
 import { PatchEntity, PatchPictureEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
@@ -103,6 +103,7 @@ export const ENTITIES = [
   DamageMarkEntity,
   JointEntity,
   PracticeGoEntity,
+  PracticeDrillEntity,
   PracticeShownEntity,
   MailEntity,
   DerivedAnswerEntity,

@@ -20,6 +20,7 @@ export const COMMANDS = {
   endVisit: 'A visit',
   lookAgain: 'Something looked at again',
   keepPractice: 'A room practised in',
+  keepDrill: 'A drill',
 } as const;
 export type Command = keyof typeof COMMANDS;
 export const isCommand = (endpoint: string): endpoint is Command => Object.hasOwn(COMMANDS, endpoint);

@@ -20,7 +20,7 @@ export function OwnRecord({ page }: { page: PracticePage }) {
         <table className="text-[15px]">
           <thead>
             <tr className="text-left text-[13px] text-faded">
-              <th className="py-1 pr-6 font-normal">kind of surface</th>
+              <th className="py-1 pr-6 font-normal">what</th>
               <th className="pr-6 text-right font-normal">right</th>
               <th className="pr-6 text-right font-normal">fresh</th>
               <th className="font-normal">again</th>
@@ -53,7 +53,7 @@ export function OwnRecord({ page }: { page: PracticePage }) {
         <ul className="mt-3">
           {others.map((o) => (
             <li key={o.name} className="border-t border-rule py-1 text-[15px]">
-              <strong className="font-semibold">{o.name}</strong>: {o.right} right of {counted(o.tried, 'surface')}.{' '}
+              <strong className="font-semibold">{o.name}</strong>: {o.right} right of {counted(o.tried, 'judgement')}.{' '}
               <span className="text-faded">{o.words}</span>
             </li>
           ))}

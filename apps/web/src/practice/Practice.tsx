@@ -1,91 +1,42 @@
 import { useState } from 'react';
-import { rightIn } from '@rustic/core';
-import { Act } from '../page/Act.tsx';
-import { Coming, Page } from '../page/Page.tsx';
+import { DRILL_CODES, type DrillCode } from '@rustic/core';
+import { Coming } from '../page/Page.tsx';
 import { type PracticePage, usePracticeQuery } from '../store/endpoints.ts';
-import { sayRoundMoney } from '../words/figures.ts';
-import { OwnRecord } from './OwnRecord.tsx';
-import { RoomWalk, useWalk, WalkTotals } from './RoomWalk.tsx';
+import { useSight } from '../store/store.ts';
+import { DrillPage } from './DrillPage.tsx';
+import { RoomPage } from './RoomPage.tsx';
 
-/** Rooms with hidden films: test them, settle, play time forward, and learn how far one's own odds hold. */
+/** Rooms with hidden films, and drills: judge, see what is so, and learn how far one's own odds hold. */
 export default function Practice() {
   const { data, error, refetch } = usePracticeQuery();
   if (!data) return <Coming error={error} again={() => void refetch()} />;
   return <Practised page={data} />;
 }
 
-type Room = PracticePage['next'];
+/** What is practised: a room, or a drill. */
+export type Doing = { kind: 'room'; plan: string; seed: number } | { kind: 'drill'; code: DrillCode; seed: number };
 
 function Practised({ page }: { page: PracticePage }) {
-  // The room stays the one that was begun: what is kept of it makes another the next.
-  const [room, setRoom] = useState<Room>(page.next);
-  return <Walked key={`${room.plan}/${room.seed}`} page={page} room={room} onRoom={setRoom} />;
-}
-
-interface Props {
-  page: PracticePage;
-  room: Room;
-  onRoom: (room: Room) => void;
-}
-
-function Walked({ page, room, onRoom }: Props) {
-  const walk = useWalk(room.plan, room.seed);
-  const { week, currency } = page;
-  const isWeeks = room.plan === week.plan && room.seed === week.seed;
-  const another = { ...page.next, seed: isWeeks ? page.next.seed : Math.max(page.next.seed, room.seed + 1) };
-  const notes = [
-    {
-      n: 1,
-      text: 'Each test costs minutes. What it shows is drawn from the same tables that the diagnosis reads, so a test can mislead here as it does on site. One brush mostly painted all of one kind, and now and then it did not.',
-    },
-    ...(walk.score
-      ? [
-          {
-            n: 2,
-            text: 'By the book: the test that pays most, again and again, until none pays any more. Its minutes and its losses stand beside yours.',
-          },
-        ]
-      : []),
-  ];
-  return (
-    <Page
-      title={isWeeks ? `${walk.room.name}: the room of the week` : walk.room.name}
-      above="Practice"
-      notes={notes}
-      acts={
-        <>
-          <Act letter="n" words="Another room" onAct={() => onRoom(another)} />
-          {!isWeeks && !week.mine && <Act words="The room of the week" onAct={() => onRoom(week)} />}
-        </>
-      }
-      footing={<WalkTotals walk={walk} currency={currency} />}
-    >
-      <RoomWalk walk={walk} currency={currency} />
-      {(week.mine || week.others.length > 0) && (
-        <section aria-label="The room of the week" className="mt-8">
-          <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">The room of the week</h2>
-          <ul>
-            {week.mine && (
-              <li className="border-b border-rule py-1.5">
-                You: {rightIn(week.mine.judged)} right of {week.mine.judged.length}, {week.mine.minutes} minutes,{' '}
-                {sayRoundMoney(week.mine.lost, currency)} lost.
-              </li>
-            )}
-            {week.mine &&
-              week.others.map((o) => (
-                <li key={o.name} className="border-b border-rule py-1.5">
-                  {o.name}: {o.right} right of {o.of}, {o.minutes} minutes, {sayRoundMoney(o.lost, currency)} lost.
-                </li>
-              ))}
-            {!week.mine && (
-              <li className="py-1.5 text-sm text-faded">
-                How the others did is told once you have been through it yourself.
-              </li>
-            )}
-          </ul>
-        </section>
-      )}
-      <OwnRecord page={page} />
-    </Page>
+  const units = useSight((s) => s.units);
+  // What was begun stays: what is kept of it makes another the next.
+  const [doing, setDoing] = useState<Doing>({ kind: 'room', ...page.next });
+  const drills = DRILL_CODES.filter((code) => code !== (units === 'us' ? 'by-head' : 'by-head-us'));
+  const drill = (code: DrillCode) =>
+    setDoing({
+      kind: 'drill',
+      code,
+      seed: Math.max(page.drill.seed, doing.kind === 'drill' ? doing.seed + 1 : 1),
+    });
+  const choices = { page, drills, doing, onRoom: () => setDoing({ kind: 'room', ...page.next }), onDrill: drill };
+  return doing.kind === 'room' ? (
+    <RoomPage
+      key={`${doing.plan}/${doing.seed}`}
+      page={page}
+      room={doing}
+      choices={choices}
+      onRoom={(room) => setDoing({ kind: 'room', ...room })}
+    />
+  ) : (
+    <DrillPage key={`${doing.code}/${doing.seed}`} page={page} doing={doing} choices={choices} />
   );
 }

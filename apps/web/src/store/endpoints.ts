@@ -212,6 +212,13 @@ const injectedRtkApi = api.injectEndpoints({
         body: queryArg,
       }),
     }),
+    keepDrill: build.mutation<KeepDrillApiResponse, KeepDrillApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/drills`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
     showPractice: build.mutation<ShowPracticeApiResponse, ShowPracticeApiArg>({
       query: (queryArg) => ({
         url: `/api/practice/shown`,
@@ -1279,6 +1286,8 @@ export type PracticeApiResponse = /** status 2XX as asked */ PracticePage;
 export type PracticeApiArg = void;
 export type KeepPracticeApiResponse = /** status 2XX as asked */ PracticeGo;
 export type KeepPracticeApiArg = PracticeGoBody;
+export type KeepDrillApiResponse = /** status 2XX as asked */ PracticeDrill;
+export type KeepDrillApiArg = PracticeDrillBody;
 export type ShowPracticeApiResponse = /** status 2XX as asked */ {
   shown: boolean;
 };
@@ -3561,6 +3570,11 @@ export type PracticePage = {
     plan: string;
     seed: number;
   };
+  drill: {
+    code: "by-head" | "by-head-us" | "door" | "week" | "patches";
+    seed: number;
+  };
+  drills: number;
   week: {
     plan: string;
     seed: number;
@@ -3589,6 +3603,29 @@ export type PracticeGoBody = {
   decisions: {
     surface: string;
     treatAs: string;
+    sure: number;
+  }[];
+  at: string;
+};
+export type PracticeDrill = {
+  id: string;
+  drill: string;
+  seed: number;
+  judged: {
+    question: string;
+    skill: string;
+    sure: number;
+    right: boolean;
+  }[];
+  at: string;
+};
+export type PracticeDrillBody = {
+  id: string;
+  drill: "by-head" | "by-head-us" | "door" | "week" | "patches";
+  seed: number;
+  answers: {
+    question: string;
+    says: number | string;
     sure: number;
   }[];
   at: string;
@@ -7231,6 +7268,7 @@ export const {
   useTakeTestBackMutation,
   usePracticeQuery,
   useKeepPracticeMutation,
+  useKeepDrillMutation,
   useShowPracticeMutation,
   useAddJobMutation,
   useJobSumsQuery,

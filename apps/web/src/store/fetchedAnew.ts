@@ -228,6 +228,7 @@ endpoints.enhanceEndpoints({
     lookAgain: { invalidatesTags: writes(onNone, 'looked-again') },
 
     practice: { providesTags: ['Practice'] },
+    keepDrill: { invalidatesTags: moves('Practice') },
     keepPractice: { invalidatesTags: moves('Practice') },
     showPractice: { invalidatesTags: moves('Practice') },
 

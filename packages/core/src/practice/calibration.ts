@@ -53,11 +53,11 @@ export function calibrationOf(stated: readonly Stated[]): OwnCalibration {
 /** What is said of somebody's odds: only what their number bears out. */
 export function sayCalibration({ count, tooSure, doubt }: OwnCalibration): string {
   if (tooSure === null || doubt === null || count < 10)
-    return `After ten surfaces it is told how far your odds hold; ${count} so far.`;
+    return `After ten answers it is told how far your odds hold; ${count} so far.`;
   const inHundred = Math.round(Math.abs(tooSure) * 100);
   if (Math.abs(tooSure) < 2 * doubt || inHundred < 3)
-    return `Of what you call likely, about as much is so as you say (${count} surfaces).`;
+    return `Of what you call likely, about as much is so as you say (${count} answers).`;
   return tooSure > 0
-    ? `You are too sure: ${inHundred} in 100 more than you say go wrong (${count} surfaces).`
-    : `You could be surer: ${inHundred} in 100 more than you say are right (${count} surfaces).`;
+    ? `You are too sure: ${inHundred} in 100 more than you say go wrong (${count} answers).`
+    : `You could be surer: ${inHundred} in 100 more than you say are right (${count} answers).`;
 }

@@ -3,7 +3,7 @@ export { calibrationOf, sayCalibration, type OwnCalibration, type SaidAndSo, typ
 export { playedForward, type Afterwards, type CameLater } from './forward.ts';
 export { ROOM_PLANS, type RoomPlan } from './knowledge/rooms.ts';
 export { SKILL_LABELS, SKILLS, skillOf, type Skill } from './knowledge/skills.ts';
-export { nextPlan, skillStandings, type Judged, type SkillStanding } from './learning.ts';
+export { nextDrill, nextPlan, skillStandings, type Judged, type SkillStanding } from './learning.ts';
 export {
   drawRoom,
   isOffered,
@@ -15,6 +15,20 @@ export {
   type PracticeRoom,
   type PracticeSurface,
 } from './room.ts';
+export { drawDrill, judgeDrill } from './drills/index.ts';
+export {
+  DRILL_CODES,
+  DRILL_SKILL,
+  type DrawnDrill,
+  type Drill,
+  type DrillAnswer,
+  type DrillCode,
+  type DrillJudged,
+  type DrillLine,
+  type DrillQuestion,
+  type DrillTruth,
+} from './drills/drill.ts';
+export { patchPictures } from './drills/patches.ts';
 export { weekCase } from './weekCase.ts';
 export {
   byTheBook,

@@ -2,6 +2,7 @@ import { createEmptyCard, fsrs, generatorParameters, Rating, type Card, type Gra
 import { ROOM_PLANS, type RoomPlan } from './knowledge/rooms.ts';
 import { SKILLS, skillOf, type Skill } from './knowledge/skills.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
+import { DRILL_CODES, DRILL_SKILL, type DrillCode } from './drills/drill.ts';
 import { drawnBy } from './byLot.ts';
 import { rightIn } from './score.ts';
 
@@ -56,6 +57,15 @@ const UNTRIED = 0.7;
 const knownAs = ({ tried, right, holds }: SkillStanding): number =>
   // Two unseen goes, one right, so that one lucky guess is not mastery.
   tried === 0 ? UNTRIED : (holds ?? 1) * ((right + 1) / (tried + 2));
+
+/** What is drilled, by how little of it is known: that which is known least first. */
+export function nextDrill(standings: readonly SkillStanding[], go: number): DrillCode {
+  const known = new Map(standings.map((s) => [s.skill, knownAs(s)]));
+  const teaches = (code: DrillCode) => 1 - known.get(DRILL_SKILL[code])! + 0.05 * drawnBy(code, go, 'turn');
+  return OF_ONE_UNIT.reduce((best, code) => (teaches(code) > teaches(best) ? code : best));
+}
+/** Reckoning by head is one drill, in whichever units somebody reads. */
+const OF_ONE_UNIT = DRILL_CODES.filter((code) => code !== 'by-head-us');
 
 const skillsIn = (plan: RoomPlan): Skill[] =>
   plan.surfaces.map(({ facts }) => skillOf(surfaceFacts({ ...facts, builtYear: plan.built[0] })));

@@ -13,7 +13,9 @@ import { trialActRecord, trialRecord } from './trials.ts';
 
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
 export {
+  drillAnswerSchema,
   practiceDecisionSchema,
+  practiceDrillRecord,
   practiceGoRecord,
   practiceJudgedSchema,
   practiceTestSchema,

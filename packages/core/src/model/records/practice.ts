@@ -22,6 +22,23 @@ export const practiceJudgedSchema = z.strictObject({
   lost: money,
 });
 
+/** One answer of a drill, and how sure somebody is of it. */
+export const drillAnswerSchema = z.strictObject({
+  question: code,
+  says: z.union([z.number(), z.string().max(40)]),
+  sure: share,
+});
+
+/** A drill that somebody did, as it came out: theirs alone, as a room is. Inserted, never changed. */
+export const practiceDrillRecord = record('practice_drill', {
+  id,
+  personId: id,
+  drill: code,
+  seed: count,
+  judged: z.array(z.strictObject({ question: code, skill: code, sure: share, right: z.boolean() })).max(12),
+  at: instant,
+});
+
 /** A room that somebody practised in, as it came out: it is theirs alone unless they show it. Inserted, never changed. */
 export const practiceGoRecord = record('practice_go', {
   id,

@@ -1,8 +1,8 @@
 import { groundOf, isFurniture, isJoinery, isOutside } from '../../evidence/facts.ts';
 import type { SurfaceFacts } from '../../model/surface.ts';
 
-/** Kinds of surface that are learned each by itself. */
-export const SKILLS = ['old-woodwork', 'newer-woodwork', 'old-plaster', 'newer-walls', 'fittings', 'outside'] as const;
+/** What is learned each by itself: kinds of surface, and what is drilled. */
+export const SKILLS = ['old-woodwork', 'newer-woodwork', 'old-plaster', 'newer-walls', 'fittings', 'outside', 'planning', 'reading-patches', 'by-head'] as const;
 export type Skill = (typeof SKILLS)[number];
 
 export const SKILL_LABELS: Readonly<Record<Skill, string>> = {
@@ -12,6 +12,9 @@ export const SKILL_LABELS: Readonly<Record<Skill, string>> = {
   'newer-walls': 'Newer walls and ceilings',
   fittings: 'Furniture and fitted cabinets',
   outside: 'Outside',
+  planning: 'Planning coats and weather',
+  'reading-patches': 'Reading patches',
+  'by-head': 'Reckoning by head',
 };
 
 /** Woodwork of before was painted in oil nearly everywhere; after it, more and more in water. Source: practice. */

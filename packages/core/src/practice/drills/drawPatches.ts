@@ -1,5 +1,6 @@
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
-import type { Corners, Picture } from '../src/index.ts';
+import type { Corners } from '../../patchPicture/corners.ts';
+import type { Picture } from '../../patchPicture/picture.ts';
 
 /** What one patch is: what shows for want of hiding, and dye that rises, as shares of light that they take. */
 export interface DrawnPatch {
@@ -68,7 +69,16 @@ export function drawPatches(
     seed,
     width = 180,
     height = 130,
-  }: { hours: number; more?: number; seed: number; width?: number; height?: number },
+    pencilled = false,
+  }: {
+    hours: number;
+    more?: number;
+    seed: number;
+    width?: number;
+    height?: number;
+    /** A pencil line between neighbours, as painters draw one. */
+    pencilled?: boolean;
+  },
 ): Picture {
   const noise = randomNormal.source(byLot(seed))(0, taken.noise);
   const data = new Uint8ClampedArray(width * height * 4);
@@ -80,7 +90,8 @@ export function drawPatches(
       const patch = isOn ? patches[Math.floor(u * patches.length)]! : null;
       const strong = softly(v, taken.band);
       const share = strong * (patch ? takenAway(patch, hours, more) : 1);
-      const shade = 1 + taken.falls[0] * (x - 0.5) + taken.falls[1] * (y - 0.5);
+      const line = pencilled && isOn && nearALine(u * patches.length) ? PENCIL : 1;
+      const shade = line * (1 + taken.falls[0] * (x - 0.5) + taken.falls[1] * (y - 0.5));
       const [at, grain] = [(row * width + column) * 4, noise()];
       for (let i = 0; i < 3; i += 1) {
         const sent = (patch ? 0.82 : 0.7) * (1 - TAKES[i]! * share) * taken.light[i]! * shade;
@@ -91,6 +102,10 @@ export function drawPatches(
     }
   return { width, height, data };
 }
+
+/** What a pencil line sends back, and how wide it is, of a patch. */
+const PENCIL = 0.72;
+const nearALine = (at: number): boolean => at > 0.5 && Math.abs(at - Math.round(at)) < 0.008;
 
 /** The edge of a stain is soft. */
 const softly = (v: number, { from, to }: Taken['band']): number => {
