@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { randomUUID as uuid } from 'node:crypto';
+import { openJobOf, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -115,4 +117,46 @@ test('drills: what is right is told with why, and is kept', async ({ page }) => 
   for (const day of await page.getByRole('button', { name: 'Thursday' }).all()) await day.click();
   await finish.click();
   await expect(page.getByText(/Coats are begun from 8:00/)).toBeVisible();
+});
+
+test('a finished job becomes a case for the whole firm, under another name', async ({ page }, info) => {
+  await signIn(page);
+  const [jobId, roomId] = [uuid(), uuid()];
+  await openJobOf(page, jobId, `Finished, ${info.project.name}`, 1934);
+  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Hall' });
+  for (const name of ['Door to the study', 'Door to the yard']) {
+    const id = uuid();
+    await send(page, 'POST', `jobs/${jobId}/surfaces`, {
+      id,
+      roomId,
+      name,
+      facts: { element: 'door', substrate: 'softwood', areaM2: 4 },
+      wanted: {},
+    });
+    for (const test of [
+      { kind: 'spirit-rub', result: 'no-transfer', place: 'at the foot' },
+      { kind: 'sheen-look', result: 'gloss', yellowed: true },
+    ])
+      await send(page, 'POST', `surfaces/${id}/tests`, { id: uuid(), test, at: new Date().toISOString() });
+  }
+  await send(page, 'PATCH', `jobs/${jobId}`, { id: uuid(), version: 1, status: 'aftercare' });
+  await page.goto(`/jobs/${jobId}`);
+  await page.getByRole('main').getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('menuitem', { name: /Make a practice case/ }).click();
+  const making = page.getByRole('region', { name: 'A case to practise on' });
+  const name = `Two doors, ${info.project.name}`;
+  await making.getByLabel('What the case is called').fill(name);
+  await making.getByRole('button', { name: 'Make the case' }).click();
+  await expect(making).toContainText('2 surfaces to judge');
+  await making.getByRole('link', { name: 'Practice' }).click();
+  const cases = page.getByRole('region', { name: 'Cases of the firm' });
+  await cases.getByRole('button', { name, exact: true }).click();
+  await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+  await expect(page.getByText('A finished job of this firm')).toBeVisible();
+  for (const door of ['Door', 'Door, 2']) await settle(page, door, 'dull, prime and go over as oil', 90);
+  await page.getByRole('button', { name: 'Play it forward' }).click();
+  await expect(page.getByText('That is right for it.')).toHaveCount(2);
+  await expect(cases).toContainText('you: 2 right of 2');
+  await cases.getByRole('button', { name: `Put ${name} away` }).click();
+  await expect(cases.getByRole('button', { name, exact: true })).toHaveCount(0);
 });

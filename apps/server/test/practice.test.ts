@@ -1,6 +1,6 @@
 import { beforeAll, expect, test } from '@jest/globals';
 import { drawRoom, planOf, scoreRoom, TREATMENTS } from '@rustic/core';
-import { signedIn, uuid, type Client } from './client.ts';
+import { newJob, signedIn, uuid, type Client } from './client.ts';
 
 let ada: Client;
 let mei: Client;
@@ -91,4 +91,56 @@ test('what is no room, no test of it, or not settled whole is refused by its pat
     expect([answer.status, answer.body.errors[0].path]).toEqual([400, path]);
   }
   expect((await pageOf(ada)).count).toBe(count);
+});
+
+test('an owner makes a case of a finished job; no name goes with it, everybody may judge it, and it is put away', async () => {
+  const { jobId, roomId } = await newJob(ada, 1934);
+  const surface = (name: string) => ({
+    id: uuid(),
+    roomId,
+    name,
+    campaign: 'Orla Tench did these',
+    facts: { element: 'door', substrate: 'softwood', areaM2: 4 },
+    wanted: {},
+  });
+  const doors = [surface('Door to Fisk’s study'), surface('Other door')];
+  for (const one of doors) await ada.post(`/api/jobs/${jobId}/surfaces`, one);
+  const made = (who: Client, more: object = {}) =>
+    who.post('/api/practice/cases', { id: uuid(), jobId, name: 'Two doors', ...more });
+  expect((await made(ada)).body.code).toBe('not-finished');
+  const { version } = (await ada.get(`/api/jobs/${jobId}`)).body.job;
+  expect((await ada.send('PATCH', `/api/jobs/${jobId}`, { id: uuid(), version, status: 'aftercare' })).status).toBe(
+    200,
+  );
+  expect((await made(ada)).body.code).toBe('nothing-known');
+  for (const { id } of doors)
+    for (const test of [
+      { kind: 'spirit-rub', result: 'no-transfer', place: 'at the foot' },
+      { kind: 'sheen-look', result: 'gloss', yellowed: true },
+    ])
+      await ada.post(`/api/surfaces/${id}/tests`, { id: uuid(), test, at: new Date().toISOString() });
+  expect((await made(mei)).status).toBe(403);
+  const { body, status } = await made(ada);
+  expect(status).toBe(201);
+  expect(body.surfaces.map((s: { name: string }) => s.name)).toEqual(['Door', 'Door, 2']);
+  expect(JSON.stringify(body)).not.toMatch(/Fisk|Tench/);
+  // Judged by a painter, and scored here.
+  const decisions = body.surfaces.map((s: { id: string }) => ({ surface: s.id, treatAs: 'oil', sure: 0.9 }));
+  const judge = () =>
+    mei.post('/api/practice/goes', {
+      id: uuid(),
+      at: new Date().toISOString(),
+      plan: body.id,
+      seed: 1,
+      tests: [],
+      decisions,
+    });
+  const gone = await judge();
+  expect(gone.status).toBe(201);
+  expect(gone.body.judged.map((j: { right: boolean }) => j.right)).toEqual([true, true]);
+  const seen = (await pageOf(mei)).cases.find((one: { id: string }) => one.id === body.id);
+  expect([seen.name, seen.mine.id]).toEqual(['Two doors', gone.body.id]);
+  await ada.send('PUT', `/api/practice/cases/${body.id}`, { id: uuid(), withdrawn: true });
+  expect((await pageOf(mei)).cases.some((one: { id: string }) => one.id === body.id)).toBe(false);
+  expect((await judge()).status).toBe(400);
 });

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   byTheBook,
+  caseRoom,
+  caseSurfaces,
   calibrationOf,
   chooseTreatment,
   conditionFindings,
@@ -242,5 +244,49 @@ describe('the book, held against the best there is', () => {
     const [ofBest, ofBook] = [best([], 2), book([], 2)];
     expect(ofBook).toBeGreaterThanOrEqual(ofBest - 1e-6);
     expect(ofBook / ofBest).toBeLessThan(7 / 6);
+  });
+});
+
+describe('a case of the firm’s own', () => {
+  const facts = (element: 'door' | 'trim' | 'wall') =>
+    surfaceFacts({
+      element,
+      substrate: element === 'wall' ? 'skim-plaster' : 'softwood',
+      builtYear: 1934,
+      areaM2: 6.4,
+    });
+  const at = (top: string) => STACKS.map((stack) => (stack.top === top ? 1 : 0)) as number[];
+  const sure = (top: string) => {
+    const odds = at(top);
+    const sum = odds.reduce((a, b) => a + b, 0);
+    return odds.map((o) => o / sum);
+  };
+  const known = [
+    { surface: facts('door'), campaign: 'Widow Ingle’s doors', odds: sure('oil-alkyd') },
+    { surface: facts('door'), campaign: 'Widow Ingle’s doors', odds: sure('waterborne-over-oil') },
+    { surface: facts('trim'), campaign: null, odds: sure('bare') },
+    { surface: facts('wall'), campaign: null, odds: STACKS.map(() => 1 / STACKS.length) },
+  ];
+  test('takes what is known, and no name with it', () => {
+    const made = caseSurfaces(known);
+    expect(made.map((s) => [s.name, s.brush, s.lies.top])).toEqual([
+      ['Door', 'brush-1', 'oil-alkyd'],
+      ['Door, 2', 'brush-1', 'waterborne-over-oil'],
+    ]);
+    expect(JSON.stringify(made)).not.toContain('Ingle');
+    expect(made[0]!.facts).toMatchObject({ element: 'door', builtYear: 1934, areaM2: 6 });
+  });
+  test('is a room that is walked and scored like any other, through its file', () => {
+    const kept = JSON.parse(JSON.stringify({ id: 'c1', name: 'Two doors', surfaces: caseSurfaces(known) }));
+    const room = caseRoom(kept);
+    expect(room.story).toContain('of about 1930: 2 surfaces, by one hand');
+    const tests: PracticeTest[] = room.surfaces.map(({ id }) => ({ surface: id, kind: 'spirit-rub' }));
+    expect(testsShown(room, tests)).toEqual(testsShown(caseRoom(kept), tests));
+    const score = scoreRoom(
+      room,
+      tests,
+      room.surfaces.map(({ id, lies }) => ({ surface: id, treatAs: TREATMENT_OF[lies.top], sure: 0.9 })),
+    );
+    expect([score.lost, score.surfaces.map((s) => s.truth)]).toEqual([0, ['oil-alkyd', 'waterborne-over-oil']]);
   });
 });

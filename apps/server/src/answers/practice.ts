@@ -1,4 +1,4 @@
-import { DRILL_CODES, practiceDrillRecord, practiceGoRecord } from '@rustic/core';
+import { DRILL_CODES, practiceCaseRecord, practiceDrillRecord, practiceGoRecord } from '@rustic/core';
 import { z } from 'zod';
 import { answer, core, figure, flag, named, oneOf, rowOf, text } from './answer.ts';
 
@@ -15,6 +15,8 @@ const shownBy = named('ShownPractice', { name: text, tried: figure, right: figur
 /** How somebody did in the room of the week, who shows it. */
 const inWeek = answer({ name: text, right: figure, of: figure, minutes: figure, lost: figure });
 
+export const practiceCase = named('PracticeCaseKept', rowOf(practiceCaseRecord, 'id', 'name', 'surfaces', 'withdrawn'));
+
 /** What somebody practised, how far their own odds hold, and what is worth practising next. */
 export const practicePage = named('PracticePage', {
   currency: text,
@@ -26,6 +28,8 @@ export const practicePage = named('PracticePage', {
   drill: answer({ code: oneOf(DRILL_CODES), seed: figure }),
   drills: figure,
   week: answer({ plan: text, seed: figure, mine: practiceGo.nullable(), others: z.array(inWeek) }),
+  /** Cases of the firm's own, and how one came out of each. */
+  cases: z.array(answer({ ...rowOf(practiceCaseRecord, 'id', 'name', 'surfaces'), mine: practiceGo.nullable() })),
   goes: z.array(practiceGo),
   count: figure,
   shown: flag,

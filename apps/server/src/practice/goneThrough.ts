@@ -1,9 +1,11 @@
 import {
+  caseRoom,
   drawRoom,
   isOffered,
   planOf,
   scoreRoom,
   TREATMENTS,
+  type PracticeCase,
   type PracticeDecision,
   type PracticeRoom,
   type Treatment,
@@ -14,10 +16,10 @@ import type { PracticeGoBody } from './practice.dto.ts';
 const isTreatment = (code: string): code is Treatment => (TREATMENTS as readonly string[]).includes(code);
 
 /** How a room came out that somebody went through: drawn again here, so that nobody writes their own figures. */
-export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBody) {
+export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBody, own: PracticeCase | null) {
   const plan = planOf(code);
-  if (!plan) throw refusedWith([{ path: 'plan', message: 'is no room to practise in' }]);
-  const room = drawRoom(plan, seed);
+  if (!plan && !own) throw refusedWith([{ path: 'plan', message: 'is no room to practise in' }]);
+  const room = plan ? drawRoom(plan, seed) : caseRoom(own!);
   const known = new Set(room.surfaces.map((s) => s.id));
   const bad = tests.findIndex(({ surface, kind }) => !known.has(surface) || !isOffered(kind));
   if (bad >= 0) throw refusedWith([{ path: `tests[${bad}]`, message: 'is no test that this room offers' }]);

@@ -1,8 +1,10 @@
 import {
   DRILL_CODES,
   drillAnswerSchema,
+  id,
   newId,
   pick,
+  practiceCaseRecord,
   practiceDecisionSchema,
   practiceDrillRecord,
   practiceGoRecord,
@@ -26,5 +28,10 @@ export class PracticeDrillBody extends bodyOf({
   answers: z.array(drillAnswerSchema).min(1, 'answers nothing').max(12),
   at: noted(practiceDrillRecord.fields.at),
 }) {}
+
+/** A case made from a finished job, under a name that gives nothing away. */
+export class PracticeCaseBody extends bodyOf({ id: newId, jobId: id, ...pick(practiceCaseRecord, 'name') }) {}
+/** A case is put away, or brought out again. */
+export class PracticeCaseChange extends bodyOf({ id: newId, ...pick(practiceCaseRecord, 'withdrawn') }) {}
 
 export class PracticeShownBody extends bodyOf({ id: newId, shown: z.boolean() }) {}

@@ -6,6 +6,7 @@ import {
   judgeDrill,
   nextDrill,
   nextPlan,
+  planOf,
   rightIn,
   sayCalibration,
   skillStandings,
@@ -22,7 +23,12 @@ import { ForEverybody } from '../people/roles.ts';
 import { Sender } from '../people/session.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { PracticeDrillEntity, PracticeGoEntity, PracticeShownEntity } from '../record/practiceEntities.ts';
+import {
+  PracticeCaseEntity,
+  PracticeDrillEntity,
+  PracticeGoEntity,
+  PracticeShownEntity,
+} from '../record/practiceEntities.ts';
 import { Writes } from '../record/writes.service.ts';
 import { goneThrough } from './goneThrough.ts';
 import { PracticeDrillBody, PracticeGoBody, PracticeShownBody } from './practice.dto.ts';
@@ -39,10 +45,11 @@ export class Practice {
     const scope = this.writes.reading(who);
     const now = who.now.toISOString();
     const week = weekCase(who.firmId, now);
-    const [firm, goes, drills, showing] = await Promise.all([
+    const [firm, goes, drills, cases, showing] = await Promise.all([
       scope.firm(),
       goesOf(scope, [who.personId]),
       drillsOf(scope, [who.personId]),
+      scope.find(PracticeCaseEntity, { withdrawn: false }, { at: 'DESC', id: 'ASC' }),
       scope.find(PracticeShownEntity, { shown: true }),
     ]);
     const standings = skillStandings([...judgedIn(goes), ...drilledIn(drills)], now);
@@ -67,6 +74,7 @@ export class Practice {
             : [];
         }),
       },
+      cases: cases.map((one) => ({ ...one, mine: goes.find((go) => go.plan === one.id) ?? null })),
       goes: goes.slice(-LISTED).toReversed(),
       count: goes.length,
       shown: showing.some((s) => s.id === who.personId),
@@ -80,10 +88,11 @@ export class Practice {
   /** Keeps a room that was gone through, as the program itself finds that it came out. */
   async keep(who: Who, body: PracticeGoBody) {
     const { id, plan, seed, tests, at } = body;
-    const came = goneThrough(body);
-    return this.writes.run(who, (scope) =>
-      scope.add(PracticeGoEntity, { id, personId: who.personId, plan, seed, tests, ...came, at: new Date(at) }),
-    );
+    return this.writes.run(who, async (scope) => {
+      const [own = null] = planOf(plan) ? [] : await scope.find(PracticeCaseEntity, { id: plan, withdrawn: false });
+      const came = goneThrough(body, own);
+      return scope.add(PracticeGoEntity, { id, personId: who.personId, plan, seed, tests, ...came, at: new Date(at) });
+    });
   }
 
   /** Keeps a drill that was done, judged by drawing it again. */

@@ -1,4 +1,4 @@
-import { practiceDrillRecord, practiceGoRecord } from '@rustic/core';
+import { practiceCaseRecord, practiceDrillRecord, practiceGoRecord } from '@rustic/core';
 import { Column, Entity } from 'typeorm';
 import { FirmOwned } from './firmOwned.ts';
 import { tableOf } from './tableOf.ts';
@@ -8,6 +8,9 @@ export class PracticeGoEntity extends tableOf(practiceGoRecord) {}
 
 @Entity(practiceDrillRecord.table)
 export class PracticeDrillEntity extends tableOf(practiceDrillRecord) {}
+
+@Entity(practiceCaseRecord.table)
+export class PracticeCaseEntity extends tableOf(practiceCaseRecord) {}
 
 /** Whether somebody, by their own id, shows the others of the firm how they do. */
 @Entity('practice_shown')

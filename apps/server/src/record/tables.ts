@@ -43,7 +43,7 @@ import {
   WorkLogEntity,
 } from './siteEntities.ts';
 import { PostedPlanEntity, SystemChoiceEntity } from './systemEntities.ts';
-import { PracticeDrillEntity, PracticeGoEntity, PracticeShownEntity } from './practiceEntities.ts';
+import { PracticeCaseEntity, PracticeDrillEntity, PracticeGoEntity, PracticeShownEntity } from './practiceEntities.ts';
 import { PatchEntity, PatchPictureEntity, TrialActEntity, TrialEntity } from './trialEntities.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from './visitEntities.ts';
 
@@ -104,6 +104,7 @@ export const ENTITIES = [
   JointEntity,
   PracticeGoEntity,
   PracticeDrillEntity,
+  PracticeCaseEntity,
   PracticeShownEntity,
   MailEntity,
   DerivedAnswerEntity,

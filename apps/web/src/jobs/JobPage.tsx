@@ -11,6 +11,7 @@ import { Arrange } from './Arrange.tsx';
 import { Campaigns } from './Campaigns.tsx';
 import { notesOf } from './jobNotes.ts';
 import { PropertyForm } from './PropertyForm.tsx';
+import { MakeCase } from './MakeCase.tsx';
 import { RoomLines } from './RoomLines.tsx';
 import { TakenOut } from '../takenOut/TakenOut.tsx';
 import { TakeOut } from '../takenOut/TakeOut.tsx';
@@ -29,7 +30,7 @@ export default function JobPage() {
   const { data, error, refetch } = useJobQuery(jobId);
   const { data: session } = useSessionQuery();
   const [adding, setAdding] = useState<string | null>(null);
-  const [open, setOpen] = useState<'room' | 'arrange' | 'property' | 'away' | null>(null);
+  const [open, setOpen] = useState<'room' | 'arrange' | 'property' | 'away' | 'case' | null>(null);
   useEffect(() => {
     tell(jobOpened(jobId));
   }, [tell, jobId]);
@@ -69,6 +70,9 @@ export default function JobPage() {
               { letter: 'c', words: 'Colours', onAct: () => void navigate(`/jobs/${jobId}/colours`) },
               { letter: 'b', words: 'Shopping', onAct: () => void navigate(`/jobs/${jobId}/shopping`) },
               { letter: 'u', words: 'House rules here', onAct: () => void navigate(`/jobs/${jobId}/rules`) },
+              ...(may.own && (data.job.handedOver || data.job.status === 'aftercare')
+                ? [{ letter: 'k', words: 'Make a practice case', onAct: () => toggle('case') }]
+                : []),
               ...(may.make && !data.job.withdrawn
                 ? [{ letter: 'a', words: 'Take out', onAct: () => toggle('away') }]
                 : []),
@@ -107,6 +111,7 @@ export default function JobPage() {
       {open === 'away' && (
         <TakeOut what="job" id={jobId} name={data.job.title} onOut={() => void navigate('/jobs')} onLeave={close} />
       )}
+      {open === 'case' && <MakeCase jobId={jobId} onLeave={close} />}
       {open === 'room' && <WholeRoom jobId={jobId} onDone={close} />}
       {open === 'property' && <PropertyForm job={data.job} zone={session.firm.timeZone} onDone={close} />}
       {open === 'arrange' ? (

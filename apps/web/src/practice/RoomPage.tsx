@@ -1,8 +1,10 @@
-import { rightIn } from '@rustic/core';
+import { useMemo } from 'react';
+import { caseRoom, drawRoom, planOf, rightIn } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Page } from '../page/Page.tsx';
 import type { PracticePage } from '../store/endpoints.ts';
 import { sayRoundMoney } from '../words/figures.ts';
+import { OwnCases } from './OwnCases.tsx';
 import { OwnRecord } from './OwnRecord.tsx';
 import { RoomWalk, useWalk, WalkTotals } from './RoomWalk.tsx';
 import { WhatToPractise, type Choices } from './WhatToPractise.tsx';
@@ -18,7 +20,12 @@ interface Props {
 
 /** A room to practise in, the room of the week, and how one does. */
 export function RoomPage({ page, room, choices, onRoom }: Props) {
-  const walk = useWalk(room.plan, room.seed);
+  const { cases } = page;
+  const drawn = useMemo(() => {
+    const own = cases.find((one) => one.id === room.plan);
+    return own ? caseRoom(own) : drawRoom(planOf(room.plan)!, room.seed);
+  }, [cases, room.plan, room.seed]);
+  const walk = useWalk(drawn);
   const { week, currency } = page;
   const isWeeks = room.plan === week.plan && room.seed === week.seed;
   const another = { ...page.next, seed: isWeeks ? page.next.seed : Math.max(page.next.seed, room.seed + 1) };
@@ -75,6 +82,7 @@ export function RoomPage({ page, room, choices, onRoom }: Props) {
           </ul>
         </section>
       )}
+      <OwnCases page={page} currency={currency} onCase={(id) => onRoom({ plan: id, seed: 1 })} />
       <OwnRecord page={page} />
     </Page>
   );

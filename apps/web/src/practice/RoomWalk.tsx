@@ -1,12 +1,11 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import {
-  drawRoom,
   testMinutes,
-  planOf,
   rightIn,
   scoreRoom,
   testsShown,
   type PracticeDecision,
+  type PracticeRoom,
   type PracticeScore,
   type PracticeTest,
 } from '@rustic/core';
@@ -23,8 +22,7 @@ import { SurfaceToJudge, type Settled } from './SurfaceToJudge.tsx';
 const UNSETTLED: Settled = { treatAs: null, sure: 0.7 };
 
 /** A room that is walked: tests that were made, what is settled, and how it came out once all of it is. */
-export function useWalk(plan: string, seed: number) {
-  const room = useMemo(() => drawRoom(planOf(plan)!, seed), [plan, seed]);
+export function useWalk(room: PracticeRoom) {
   const [tests, setTests] = useState<PracticeTest[]>([]);
   const [settled, setSettled] = useState<Record<string, Settled>>({});
   const [score, setScore] = useState<PracticeScore | null>(null);
@@ -36,6 +34,7 @@ export function useWalk(plan: string, seed: number) {
   const minutes = testMinutes(tests);
   const play = () => {
     setScore(scoreRoom(room, tests, decisions));
+    const { plan, seed } = room;
     void keep({ id: newId(), at: nowText(), plan, seed, tests, decisions });
   };
   return {

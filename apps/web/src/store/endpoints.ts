@@ -226,6 +226,16 @@ const injectedRtkApi = api.injectEndpoints({
         body: queryArg,
       }),
     }),
+    makeCase: build.mutation<MakeCaseApiResponse, MakeCaseApiArg>({
+      query: (queryArg) => ({
+        url: `/api/practice/cases`,
+        method: "POST",
+        body: queryArg,
+      }),
+    }),
+    changeCase: build.mutation<ChangeCaseApiResponse, ChangeCaseApiArg>({
+      query: ({ caseId, ...body }) => ({ url: `/api/practice/cases/${encodeURIComponent(String(caseId))}`, method: "PUT", body }),
+    }),
     enterDemo: build.mutation<EnterDemoApiResponse, EnterDemoApiArg>({
       query: (queryArg) => ({
         url: `/api/demo-firm`,
@@ -1292,6 +1302,12 @@ export type ShowPracticeApiResponse = /** status 2XX as asked */ {
   shown: boolean;
 };
 export type ShowPracticeApiArg = PracticeShownBody;
+export type MakeCaseApiResponse = /** status 2XX as asked */ PracticeCaseKept;
+export type MakeCaseApiArg = PracticeCaseBody;
+export type ChangeCaseApiResponse = /** status 2XX as asked */ PracticeCaseKept;
+export type ChangeCaseApiArg = {
+  caseId: string;
+} & PracticeCaseChange;
 export type EnterDemoApiResponse = /** status 2XX as asked */ Session;
 export type EnterDemoApiArg = EnterBody;
 export type LeaveDemoApiResponse = /** status 2XX as asked */ Session;
@@ -3587,6 +3603,33 @@ export type PracticePage = {
       lost: number;
     }[];
   };
+  cases: {
+    id: string;
+    name: string;
+    surfaces: {
+      id: string;
+      name: string;
+      facts: {
+        element: Element;
+        substrate: Substrate;
+        exposure?: Exposure | null;
+        texture?: Texture | null;
+        conditions?: Condition[] | null;
+        builtYear?: number | null;
+        isNew?: boolean | null;
+        currentColour?: string | null;
+        areaM2?: number | null;
+      };
+      brush: string;
+      lies: {
+        top: Finish;
+        under: string[];
+        bond: string;
+        depth: string | null;
+      };
+    }[];
+    mine: PracticeGo | null;
+  }[];
   goes: PracticeGo[];
   count: number;
   shown: boolean;
@@ -3633,6 +3676,42 @@ export type PracticeDrillBody = {
 export type PracticeShownBody = {
   id: string;
   shown: boolean;
+};
+export type PracticeCaseKept = {
+  id: string;
+  name: string;
+  surfaces: {
+    id: string;
+    name: string;
+    facts: {
+      element: Element;
+      substrate: Substrate;
+      exposure?: Exposure | null;
+      texture?: Texture | null;
+      conditions?: Condition[] | null;
+      builtYear?: number | null;
+      isNew?: boolean | null;
+      currentColour?: string | null;
+      areaM2?: number | null;
+    };
+    brush: string;
+    lies: {
+      top: Finish;
+      under: string[];
+      bond: string;
+      depth: string | null;
+    };
+  }[];
+  withdrawn: boolean;
+};
+export type PracticeCaseBody = {
+  id: string;
+  jobId: string;
+  name: string;
+};
+export type PracticeCaseChange = {
+  id: string;
+  withdrawn: boolean;
 };
 export type Firm = {
   id: string;
@@ -7270,6 +7349,8 @@ export const {
   useKeepPracticeMutation,
   useKeepDrillMutation,
   useShowPracticeMutation,
+  useMakeCaseMutation,
+  useChangeCaseMutation,
   useAddJobMutation,
   useJobSumsQuery,
   useJobNamesQuery,

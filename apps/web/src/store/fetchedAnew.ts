@@ -228,6 +228,8 @@ endpoints.enhanceEndpoints({
     lookAgain: { invalidatesTags: writes(onNone, 'looked-again') },
 
     practice: { providesTags: ['Practice'] },
+    makeCase: { invalidatesTags: moves('Practice') },
+    changeCase: { invalidatesTags: moves('Practice') },
     keepDrill: { invalidatesTags: moves('Practice') },
     keepPractice: { invalidatesTags: moves('Practice') },
     showPractice: { invalidatesTags: moves('Practice') },

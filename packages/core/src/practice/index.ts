@@ -29,6 +29,14 @@ export {
   type DrillTruth,
 } from './drills/drill.ts';
 export { patchPictures } from './drills/patches.ts';
+export {
+  caseRoom,
+  caseSurfaces,
+  LEAST_SURFACES,
+  type CaseSurface,
+  type KnownSurface,
+  type PracticeCase,
+} from './ownCase.ts';
 export { weekCase } from './weekCase.ts';
 export {
   byTheBook,

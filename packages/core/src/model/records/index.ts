@@ -14,6 +14,7 @@ import { trialActRecord, trialRecord } from './trials.ts';
 export { placeSchema, withdrawnSchema, type Withdrawn } from '../fields.ts';
 export {
   drillAnswerSchema,
+  practiceCaseRecord,
   practiceDecisionSchema,
   practiceDrillRecord,
   practiceGoRecord,

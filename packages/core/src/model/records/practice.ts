@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { FINISHES, TEST_KINDS } from '../../vocabulary/index.ts';
-import { code, count, id, instant, money } from '../fields.ts';
+import { code, count, id, instant, money, words } from '../fields.ts';
+import { surfaceSchema } from '../surface.ts';
 import { record } from '../record.ts';
 
 const share = z.number().min(0).max(1);
@@ -27,6 +28,39 @@ export const drillAnswerSchema = z.strictObject({
   question: code,
   says: z.union([z.number(), z.string().max(40)]),
   sure: share,
+});
+
+/** A surface of a case: what is told of it, and the layers and the weakest bond that were found there. */
+const caseSurface = z.strictObject({
+  id: code,
+  name: words(60),
+  facts: surfaceSchema.pick({
+    element: true,
+    substrate: true,
+    exposure: true,
+    texture: true,
+    conditions: true,
+    builtYear: true,
+    isNew: true,
+    currentColour: true,
+    areaM2: true,
+  }),
+  brush: code,
+  lies: z.strictObject({
+    top: z.enum(FINISHES),
+    under: z.array(code).max(4),
+    bond: code,
+    depth: code.nullable(),
+  }),
+});
+
+/** A case that an owner made from a finished job: names are left out. */
+export const practiceCaseRecord = record('practice_case', {
+  id,
+  name: words(80),
+  surfaces: z.array(caseSurface).min(2).max(12),
+  withdrawn: z.boolean(),
+  at: instant,
 });
 
 /** A drill that somebody did, as it came out: theirs alone, as a room is. Inserted, never changed. */
