@@ -18,6 +18,23 @@ export async function send(page: Page, method: string, path: string, body: unkno
   return JSON.parse(answer.text) as unknown;
 }
 
+/** Keeps a JPEG as a photo of a job, as a phone sends it. */
+export async function keepPhoto(
+  page: Page,
+  jobId: string,
+  query: { id: string; roomId: string; surfaceId: string; at: string },
+  jpeg: Buffer,
+): Promise<void> {
+  await page.evaluate(
+    async ({ path, bytes }) => {
+      const body = new Blob([Uint8Array.from(bytes)], { type: 'image/jpeg' });
+      const answer = await fetch(path, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body });
+      if (!answer.ok) throw new Error(await answer.text());
+    },
+    { path: `/api/jobs/${jobId}/photos?${new URLSearchParams(query)}`, bytes: [...jpeg] },
+  );
+}
+
 /** A job that is a test's own. */
 export async function openJobOf(page: Page, id: string, title: string, builtYear: number): Promise<void> {
   const startsAt = new Date().toISOString();

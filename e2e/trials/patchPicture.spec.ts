@@ -1,9 +1,14 @@
 import { randomUUID as uuid } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
-import { drawPatches, takenBy, type DrawnPatch, type Taken } from '../../packages/core/src/practice/drills/drawPatches.ts';
+import {
+  drawPatches,
+  takenBy,
+  type DrawnPatch,
+  type Taken,
+} from '../../packages/core/src/practice/drills/drawPatches.ts';
 import { drawTo, type Place } from '../drawTo.ts';
-import { openJobOf, send } from '../setUp.ts';
+import { openJobOf, keepPhoto, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -46,17 +51,7 @@ test('what shows through patches is measured in photos of them, and told apart o
   await send(page, 'POST', `surfaces/${surfaceId}/patches`, { id: patchId, ...laid, at: at(0) });
   const early = await asFile(takenBy(4), 0.5);
   const photoId = uuid();
-  await page.evaluate(
-    async ({ path, bytes }) => {
-      const body = new Blob([Uint8Array.from(bytes)], { type: 'image/jpeg' });
-      const answer = await fetch(path, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body });
-      if (!answer.ok) throw new Error(await answer.text());
-    },
-    {
-      path: `/api/jobs/${jobId}/photos?${new URLSearchParams({ id: photoId, roomId, surfaceId, at: at(0.5) })}`,
-      bytes: [...early.buffer],
-    },
-  );
+  await keepPhoto(page, jobId, { id: photoId, roomId, surfaceId, at: at(0.5) }, early.buffer);
   const shows = [0.9, 0.3].map((difference) => ({ difference, doubt: 0.1, worst: difference }));
   const first = { photoId, setting: { corners: takenBy(4).corners, band: takenBy(4).band }, coats: 1, shows };
   await send(page, 'POST', `surfaces/${surfaceId}/patches/${patchId}/pictures`, { id: uuid(), ...first, at: at(0.5) });

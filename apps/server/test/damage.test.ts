@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import sharp from 'sharp';
 import { newJob, signedIn, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -31,7 +32,7 @@ async function wall(more: object = {}) {
     facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 8.4, ...more },
     wanted: { colour: '#efe9dc' },
   });
-  return { jobId, id };
+  return { jobId, roomId, id };
 }
 const at = (x: number, y: number) => ({ wall: 0, x, y });
 const mark = (id: string, what: string, x: number, y: number, more: object = {}, who = ada) =>
@@ -127,5 +128,60 @@ describe('damage put where it is', () => {
     const { id } = await wall();
     expect((await mark(id, 'damp', 1, 1, more)).status).toBe(400);
     expect((await pageOf(id)).marks).toEqual([]);
+  });
+
+  describe('a photo that is set to its wall', () => {
+    const corners = {
+      topLeft: { x: 0.1, y: 0.1 },
+      topRight: { x: 0.9, y: 0.15 },
+      bottomRight: { x: 0.9, y: 0.9 },
+      bottomLeft: { x: 0.1, y: 0.85 },
+    };
+    const part = { x: 1.5, y: 0.9, widthM: 1, heightM: 1.2 };
+    async function photographed() {
+      const { jobId, roomId, id } = await wall();
+      const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#d8d2c4' } })
+        .jpeg()
+        .toBuffer();
+      const photoId = uuid();
+      const asked = new URLSearchParams({ id: photoId, roomId, surfaceId: id, at: new Date().toISOString() });
+      const kept = await ada.send('POST', `/api/jobs/${jobId}/photos?${asked}`, picture, {
+        'content-type': 'image/jpeg',
+      });
+      expect(kept.status).toBe(201);
+      const frame = (more: object = {}, who = ada) =>
+        who.post(`/api/surfaces/${id}/damage/frames`, {
+          id: uuid(),
+          photoId,
+          corners,
+          wall: 0,
+          part,
+          at: new Date().toISOString(),
+          ...more,
+        });
+      return { jobId, id, photoId, frame };
+    }
+    test('keeps its corners; set anew, the later ones count, and the ledger holds', async () => {
+      const { jobId, id, photoId, frame } = await photographed();
+      expect((await pageOf(id)).photos).toEqual([expect.objectContaining({ id: photoId, frame: null })]);
+      expect((await frame({}, mei)).status).toBe(201);
+      expect((await pageOf(id)).photos[0].frame).toEqual({ corners, wall: 0, part });
+      const whole = { x: 0, y: 0, widthM: 4, heightM: 2.4 };
+      await frame({ part: whole, at: new Date(Date.now() + 1000).toISOString() });
+      expect((await pageOf(id)).photos[0].frame.part).toEqual(whole);
+      expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body.whole).toBe(true);
+      expect((await ada.get(`/api/jobs/${jobId}/file`)).body.photoFrames).toHaveLength(2);
+    });
+    test('corners that cross, no such photo, and one of another room are refused, and nothing is kept', async () => {
+      const { id, frame } = await photographed();
+      const other = await photographed();
+      const crossed = { ...corners, topLeft: corners.topRight, topRight: corners.topLeft };
+      const { body } = await frame({ corners: crossed });
+      expect(body.errors[0]).toMatchObject({ path: 'corners', message: expect.stringContaining('cross') });
+      expect((await frame({ photoId: uuid() })).status).toBe(404);
+      expect((await frame({ photoId: other.photoId })).status).toBe(400);
+      expect((await frame({ part: { ...part, widthM: 0 } })).status).toBe(400);
+      expect((await pageOf(id)).photos[0].frame).toBeNull();
+    });
   });
 });

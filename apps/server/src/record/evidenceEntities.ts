@@ -2,7 +2,7 @@ import { JOB_RECORDS } from '@rustic/core';
 import { Column, Entity, PrimaryColumn, VersionColumn } from 'typeorm';
 import { jobTableOf } from './tableOf.ts';
 
-const { tests, findings, photos, damageMarks, joints } = JOB_RECORDS;
+const { tests, findings, photos, damageMarks, joints, photoFrames } = JOB_RECORDS;
 
 @Entity(tests.table)
 export class TestRecordEntity extends jobTableOf(tests) {}
@@ -15,6 +15,9 @@ export class PhotoEntity extends jobTableOf(photos) {}
 
 @Entity(damageMarks.table)
 export class DamageMarkEntity extends jobTableOf(damageMarks) {}
+
+@Entity(photoFrames.table)
+export class PhotoFrameEntity extends jobTableOf(photoFrames) {}
 
 @Entity(joints.table)
 export class JointEntity extends jobTableOf(joints) {

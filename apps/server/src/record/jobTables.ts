@@ -1,7 +1,14 @@
 import type { EntityManager, EntityTarget } from 'typeorm';
 import type { JobRecordKind, RowsOfJob } from '@rustic/core';
 import { AgreementEntity, ClientReplyEntity, DocumentEntity } from './documentEntities.ts';
-import { DamageMarkEntity, FindingEntity, JointEntity, PhotoEntity, TestRecordEntity } from './evidenceEntities.ts';
+import {
+  DamageMarkEntity,
+  FindingEntity,
+  JointEntity,
+  PhotoEntity,
+  PhotoFrameEntity,
+  TestRecordEntity,
+} from './evidenceEntities.ts';
 import type { FirmOwned } from './firmOwned.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
 import { FaultActEntity, FaultMarkEntity, HandoverCheckEntity } from './punchEntities.ts';
@@ -48,6 +55,7 @@ export const JOB_TABLES: Readonly<Record<JobRecordKind, EntityTarget<JobOwned>>>
   patchPictures: PatchPictureEntity,
   damageMarks: DamageMarkEntity,
   joints: JointEntity,
+  photoFrames: PhotoFrameEntity,
 };
 export const ROW_KINDS = Object.keys(JOB_TABLES) as JobRecordKind[];
 

@@ -12,6 +12,7 @@ import { DerivedAnswerEntity } from './derivedEntities.ts';
 import {
   DamageMarkEntity,
   JointEntity,
+  PhotoFrameEntity,
   FindingEntity,
   PhotoContentEntity,
   PhotoEntity,
@@ -102,6 +103,7 @@ export const ENTITIES = [
   PatchPictureEntity,
   DamageMarkEntity,
   JointEntity,
+  PhotoFrameEntity,
   PracticeGoEntity,
   PracticeDrillEntity,
   PracticeCaseEntity,

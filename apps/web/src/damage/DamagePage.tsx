@@ -22,6 +22,7 @@ import { useMay } from '../store/useMay.ts';
 import { capital } from '../words/figures.ts';
 import { sayMetres } from '../words/length.ts';
 import { CausesOf } from './CausesOf.tsx';
+import { PhotoMarks } from './PhotoMarks.tsx';
 import { ZoneLines } from './ZoneLines.tsx';
 
 type Mark = Data['marks'][number];
@@ -93,7 +94,9 @@ function Marking({ data }: { data: Data }) {
                 </Chip>
               </>
             )}
-            <span className="text-sm text-faded">Tap the wall where.</span>
+            <span className="text-sm text-faded">
+              Tap the wall where{data.photos.length > 0 && ', here or in a photo of it'}.
+            </span>
           </div>
         </>
       )}
@@ -125,6 +128,7 @@ function Marking({ data }: { data: Data }) {
           sound: the bad part gets its size.
         </p>
       )}
+      <PhotoMarks data={data} mayMark={may.work && !putting.isLoading} onPlace={place} />
       <ZoneLines zones={zones} currency={data.currency} chosen={what} onChoose={setWhat} />
       <CausesOf causes={data.causes} />
       {marks.length > 0 && (

@@ -3,6 +3,7 @@ import { cornersRefused, intoPicture, type PatchSetting, type PicturePoint } fro
 import { CORNERS, EDGES, withEdge } from './setting.ts';
 import { ShownPicture } from '../photos/ShownPicture.tsx';
 import { Handle } from '../drawing/Handle.tsx';
+import { PictureLine } from '../drawing/PictureLine.tsx';
 
 interface Props {
   file: Blob;
@@ -22,14 +23,14 @@ export function SetPicture({ file, setting, count, onSet }: Props) {
     <div ref={picture} className="relative w-full max-w-[640px] select-none overflow-hidden border border-strong">
       <ShownPicture file={file} words="The patches, as photographed" />
       <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden className="absolute inset-0 h-full w-full">
-        <Line along={[...CORNERS, CORNERS[0]!].map(({ name }) => corners[name])} />
+        <PictureLine along={[...CORNERS, CORNERS[0]!].map(({ name }) => corners[name])} />
         {into && (
           <>
             {Array.from({ length: count - 1 }, (_, i) => (i + 1) / count).map((at) => (
-              <Line key={at} along={[into(at, 0), into(at, 1)]} />
+              <PictureLine key={at} along={[into(at, 0), into(at, 1)]} />
             ))}
-            <Line along={[into(0, from), into(1, from)]} broken />
-            <Line along={[into(0, to), into(1, to)]} broken />
+            <PictureLine along={[into(0, from), into(1, from)]} broken />
+            <PictureLine along={[into(0, to), into(1, to)]} broken />
           </>
         )}
       </svg>
@@ -70,15 +71,3 @@ export function SetPicture({ file, setting, count, onSet }: Props) {
 }
 
 const placed = ({ x, y }: PicturePoint) => ({ left: `${x * 100}%`, top: `${y * 100}%` });
-
-/** Seen on light and on dark alike. */
-function Line({ along, broken }: { along: readonly PicturePoint[]; broken?: boolean }) {
-  const points = along.map(({ x, y }) => `${x},${y}`).join(' ');
-  const line = { points, fill: 'none', vectorEffect: 'non-scaling-stroke' } as const;
-  return (
-    <>
-      <polyline {...line} stroke="#fff" strokeWidth="3.5" strokeOpacity="0.8" />
-      <polyline {...line} stroke="var(--color-ink)" strokeWidth="1.4" strokeDasharray={broken ? '6 4' : undefined} />
-    </>
-  );
-}

@@ -163,6 +163,9 @@ const injectedRtkApi = api.injectEndpoints({
     markDamage: build.mutation<MarkDamageApiResponse, MarkDamageApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/damage`, method: "POST", body }),
     }),
+    framePhoto: build.mutation<FramePhotoApiResponse, FramePhotoApiArg>({
+      query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/damage/frames`, method: "POST", body }),
+    }),
     noteFinding: build.mutation<NoteFindingApiResponse, NoteFindingApiArg>({
       query: ({ surfaceId, ...body }) => ({ url: `/api/surfaces/${encodeURIComponent(String(surfaceId))}/findings`, method: "POST", body }),
     }),
@@ -1125,6 +1128,42 @@ export type MarkDamageApiResponse = /** status 2XX as asked */ {
 export type MarkDamageApiArg = {
   surfaceId: string;
 } & DamageBody;
+export type FramePhotoApiResponse = /** status 2XX as asked */ {
+  id: string;
+  surfaceId: string;
+  photoId: string;
+  corners: {
+    topLeft: {
+      x: number;
+      y: number;
+    };
+    topRight: {
+      x: number;
+      y: number;
+    };
+    bottomRight: {
+      x: number;
+      y: number;
+    };
+    bottomLeft: {
+      x: number;
+      y: number;
+    };
+  };
+  wall: number;
+  part: {
+    x: number;
+    y: number;
+    widthM: number;
+    heightM: number;
+  };
+  byName: string;
+  at: string;
+  jobId: string;
+};
+export type FramePhotoApiArg = {
+  surfaceId: string;
+} & PhotoFrameBody;
 export type NoteFindingApiResponse = /** status 2XX as asked */ Finding;
 export type NoteFindingApiArg = {
   surfaceId: string;
@@ -3091,6 +3130,39 @@ export type DamagePage = {
     byName: string;
     at: string;
   }[];
+  photos: {
+    id: string;
+    note: string;
+    byName: string;
+    at: string;
+    frame: {
+      corners: {
+        topLeft: {
+          x: number;
+          y: number;
+        };
+        topRight: {
+          x: number;
+          y: number;
+        };
+        bottomRight: {
+          x: number;
+          y: number;
+        };
+        bottomLeft: {
+          x: number;
+          y: number;
+        };
+      };
+      wall: number;
+      part: {
+        x: number;
+        y: number;
+        widthM: number;
+        heightM: number;
+      };
+    } | null;
+  }[];
   zones: ZoneOfDamage[];
   causes: {
     code: string;
@@ -3128,6 +3200,36 @@ export type DamageBody = {
   };
   note?: string;
   takesBack?: string | null;
+  at: string;
+};
+export type PhotoFrameBody = {
+  id: string;
+  photoId: string;
+  corners: {
+    topLeft: {
+      x: number;
+      y: number;
+    };
+    topRight: {
+      x: number;
+      y: number;
+    };
+    bottomRight: {
+      x: number;
+      y: number;
+    };
+    bottomLeft: {
+      x: number;
+      y: number;
+    };
+  };
+  wall: number;
+  part: {
+    x: number;
+    y: number;
+    widthM: number;
+    heightM: number;
+  };
   at: string;
 };
 export type Finding = {
@@ -7338,6 +7440,7 @@ export const {
   useSchoolsQuery,
   useDamageQuery,
   useMarkDamageMutation,
+  useFramePhotoMutation,
   useNoteFindingMutation,
   useJointsQuery,
   useDrawJointMutation,

@@ -125,6 +125,7 @@ endpoints.enhanceEndpoints({
         ...(page ? [{ type: 'House' as const, id: page.job.id }] : []),
       ],
     },
+    framePhoto: { invalidatesTags: writes(onSurface, 'photo-framed') },
     joints: {
       providesTags: (page): Tag[] => (page ? [{ type: 'House', id: page.job.id }] : []),
     },

@@ -66,6 +66,7 @@ const REACH: Record<LedgerKind, Reach> = {
   'exclusions-changed': house,
   'parts-coloured': house,
   'damage-marked': house,
+  'photo-framed': reach(subjectAs('Surface')),
   'joint-drawn': house,
   'joint-changed': house,
   'order-changed': figures,

@@ -83,6 +83,7 @@ const POINTS: readonly [from: Rows, field: string, to: Rows][] = [
   ['patchPictures', 'patchId', 'patches'],
   ['damageMarks', 'surfaceId', 'surfaces'],
   ['damageMarks', 'takesBack', 'damageMarks'],
+  ['photoFrames', 'surfaceId', 'surfaces'],
   ['joints', 'roomId', 'rooms'],
   ['joints', 'surfaceId', 'surfaces'],
 ];

@@ -42,6 +42,7 @@ export const recordRows = {
   patches: many(JOB_RECORDS.patches).default([]),
   patchPictures: many(JOB_RECORDS.patchPictures).default([]),
   damageMarks: many(JOB_RECORDS.damageMarks).default([]),
+  photoFrames: many(JOB_RECORDS.photoFrames, 10_000).default([]),
   joints: many(JOB_RECORDS.joints, 5000).default([]),
   replies: many(JOB_RECORDS.replies, 5000).default([]),
   products: z.array(productRow).max(5000),

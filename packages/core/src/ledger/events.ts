@@ -140,6 +140,7 @@ export const LEDGER_EVENTS = {
     (p) =>
       p.takesBack ? `${placedWords(p.what)}: taken back` : `${placedWords(p.what)}${p.there ? '' : ': sound here'}`,
   ),
+  'photo-framed': event('photo set to its wall', { wall: z.number() }, (p) => `wall ${p.wall + 1}`),
   'joint-drawn': event('joint drawn', jointSaid, jointWords),
   'joint-changed': event('joint changed', { ...jointSaid, withdrawn: z.boolean() }, (p) =>
     p.withdrawn ? `${jointWords(p)}: taken off` : jointWords(p),

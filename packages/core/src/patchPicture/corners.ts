@@ -1,12 +1,12 @@
 import { Matrix, solve } from 'ml-matrix';
 import type { PatchSetting } from '../model/records/index.ts';
 
-/** The four corners of what was patched, as they lie in the picture. */
+/** Four corners as they lie in a picture: of what was patched, or of a part of a wall. */
 export type Corners = PatchSetting['corners'];
 /** A place in a picture, as fractions of its width from the left and of its height from the top. */
 export type PicturePoint = Corners['topLeft'];
 
-/** Which corner of the patches each is: along them, and down them. In their order round. */
+/** Which corner each is: along, and down. In their order round. */
 const SQUARE = [
   ['topLeft', 0, 0],
   ['topRight', 1, 0],
@@ -25,8 +25,8 @@ export function cornersRefused(corners: Corners): string | null {
     const [along, beyond] = [round[(i + 1) % 4]!, round[(i + 2) % 4]!];
     return (along.x - from.x) * (beyond.y - along.y) - (along.y - from.y) * (beyond.x - along.x);
   });
-  if (!turns.every((turn) => turn > 0)) return 'The four corners cross. Set them round the patches, in their order.';
-  return areaOf(round) < LEAST_AREA ? 'The patches are too small in this picture. Take it nearer.' : null;
+  if (!turns.every((turn) => turn > 0)) return 'The four corners cross. Set them round what is shown, in their order.';
+  return areaOf(round) < LEAST_AREA ? 'What they are set round is too small in this picture. Take it nearer.' : null;
 }
 
 /** The shoelace sum: the share of the picture that lies within the corners. */
@@ -36,11 +36,8 @@ const areaOf = (round: readonly PicturePoint[]): number =>
     return sum + (x * next.y - next.x * y) / 2;
   }, 0);
 
-/**
- * Where a place of what was patched (0 … 1 along it, 0 … 1 down it) lies in the picture, whatever the camera stood
- * like: the projective map that takes the unit square to the four corners.
- */
-export function intoPicture(corners: Corners): (along: number, down: number) => PicturePoint {
+/** The projective map that takes the unit square to four corners: its eight figures. */
+function mapTo(corners: Corners): readonly [number, number, number, number, number, number, number, number] {
   const rows = SQUARE.flatMap(([name, u, v]) => {
     const { x, y } = corners[name];
     return [
@@ -49,10 +46,33 @@ export function intoPicture(corners: Corners): (along: number, down: number) => 
     ];
   });
   const places = inOrder(corners).flatMap(({ x, y }) => [x, y]);
-  const map = solve(new Matrix(rows), Matrix.columnVector(places)).to1DArray();
-  const [a, b, c, d, e, f, g, h] = map as [number, number, number, number, number, number, number, number];
+  return solve(new Matrix(rows), Matrix.columnVector(places)).to1DArray() as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+}
+
+/** Where a place between the corners (0 … 1 along them, 0 … 1 down them) lies in the picture, whatever the camera stood like. */
+export function intoPicture(corners: Corners): (along: number, down: number) => PicturePoint {
+  const [a, b, c, d, e, f, g, h] = mapTo(corners);
   return (u, v) => {
     const depth = g * u + h * v + 1;
     return { x: (a * u + b * v + c) / depth, y: (d * u + e * v + f) / depth };
+  };
+}
+
+/** The other way: how far along the corners and how far down them a place of the picture lies; beyond 0 … 1 outside them. */
+export function outOfPicture(corners: Corners): (point: PicturePoint) => { along: number; down: number } {
+  const [a, b, c, d, e, f, g, h] = mapTo(corners);
+  return ({ x, y }) => {
+    const [p, q, r, s] = [a - g * x, b - h * x, d - g * y, e - h * y];
+    const area = p * s - q * r;
+    return { along: ((x - c) * s - q * (y - f)) / area, down: (p * (y - f) - r * (x - c)) / area };
   };
 }

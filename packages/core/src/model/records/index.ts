@@ -4,7 +4,7 @@ import { findingRecord, photoRecord, testRecord } from './evidence.ts';
 import { followUpRecord, holdRecord, readingRecord, seriesRecord, troubleRecord, workRecord } from './site.ts';
 import { lookRecord, visitActRecord, visitRecord } from './visits.ts';
 import { choiceRecord, planRecord } from './system.ts';
-import { damageMarkRecord } from './damage.ts';
+import { damageMarkRecord, photoFrameRecord } from './damage.ts';
 import { jointRecord } from './joints.ts';
 import { patchPictureRecord, patchRecord } from './patches.ts';
 import { roomRecord } from './room.ts';
@@ -112,6 +112,7 @@ export const JOB_RECORDS = {
   patchPictures: patchPictureRecord,
   damageMarks: damageMarkRecord,
   joints: jointRecord,
+  photoFrames: photoFrameRecord,
 } as const;
 export type JobRecordKind = keyof typeof JOB_RECORDS;
 export { boardSchema } from './trials.ts';

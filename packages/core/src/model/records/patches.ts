@@ -18,16 +18,18 @@ export const patchRecord = record('patch', {
 
 const share = z.number().min(0, 'lies within the picture').max(1, 'lies within the picture');
 const pointSchema = z.strictObject({ x: share, y: share });
+/** Four corners in a picture, in shares of its width and height. */
+export const cornersSchema = z.strictObject({
+  topLeft: pointSchema,
+  topRight: pointSchema,
+  bottomRight: pointSchema,
+  bottomLeft: pointSchema,
+});
 
 /** Where patches lie in a picture of them: set by hand, once for each picture. Shares of its width and height. */
 export const patchSettingSchema = z.strictObject({
   /** Round all patches, which lie side by side from left to right. */
-  corners: z.strictObject({
-    topLeft: pointSchema,
-    topRight: pointSchema,
-    bottomRight: pointSchema,
-    bottomLeft: pointSchema,
-  }),
+  corners: cornersSchema,
   /** Where the strong colour runs across them: from and to, 0 at their upper edge and 1 at the lower. */
   band: z.strictObject({ from: share, to: share }),
 });
