@@ -24,6 +24,7 @@ const DESK = [
   ['practice', '/practice'],
   ['colours', '/jobs/{Ferrykeeper}/colours'],
   ['damage', '/jobs/{Ferrykeeper}/surfaces/{Chimney}/damage'],
+  ['joints', '/jobs/{Ferrykeeper}/rooms/{Scullery}/joints'],
   ['colour-parts', '/jobs/{Corncrake}/surfaces/{Curved}/parts'],
   ['ledger', '/jobs/{Ferrykeeper}/ledger'],
 ];
@@ -57,6 +58,7 @@ async function shoot(views, viewport) {
       Ferrykeeper: ferrykeeper,
       Chimney: whole.surfaces.find((s) => s.name.startsWith('Chimney')).id,
       Panelling: whole.surfaces.find((s) => s.name.startsWith('Panelling')).id,
+      Scullery: whole.rooms.find((r) => r.name === 'Scullery').id,
       Corncrake: corncrake,
       Curved: (await read(corncrake)).surfaces.find((s) => s.name.startsWith('Curved')).id,
       Ropewalk: jobs.find((j) => j.title === 'Number 4 Ropewalk').id,
@@ -97,22 +99,6 @@ async function shootClient(jobId) {
   say('client');
 }
 
-/** What an empty machine opens on. */
-async function shootFirstRun() {
-  const empty = await startMariadb(join(temporaryFolder('shots'), 'mariadb'), { quick: true });
-  const at = await freePort();
-  const env = { LOG_LEVEL: 'warn', DEMO: 'none', FIRST_RUN_CODE: 'ABCD-EFGH-JKLM' };
-  const bare = await startServer({ url: empty.url, port: at, env });
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-  await page.goto(`http://127.0.0.1:${at}/`);
-  await page.getByRole('heading', { level: 1, name: 'Found your firm' }).waitFor();
-  await page.screenshot({ path: join(OUT, 'first-run.png') });
-  say('first-run');
-  await bare.stop();
-  await empty.stop();
-}
-
-await shootFirstRun();
 const ids = await shoot(DESK, { width: 1280, height: 800 });
 await shoot(SITE, { width: 390, height: 844 });
 await shootClient(ids.Ropewalk);

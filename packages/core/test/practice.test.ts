@@ -21,6 +21,7 @@ import {
   SKILLS,
   skillStandings,
   STACKS,
+  suppliesUsed,
   surfaceFacts,
   TEST_TAKES,
   testsShown,
@@ -91,6 +92,14 @@ describe('rooms', () => {
     expect(alike).toBeLessThan(0.99);
   });
 
+  test('what tests use up is counted beside their minutes', () => {
+    const made = (kind: TestKind) => ({ surface: 'a', kind });
+    expect(suppliesUsed([])).toEqual({ rags: 0, solventMl: 0, tapeM: 0 });
+    const used = suppliesUsed(
+      ['spirit-rub', 'spirit-rub', 'acetone-rub', 'cross-cut', 'water-drop'].map((k) => made(k as TestKind)),
+    );
+    expect([used.rags, used.solventMl, used.tapeM]).toEqual([3, 15, 0.1]);
+  });
   test('tests show what the tables say of what lies there', () => {
     const shown = rooms('old-hall', 500).map((room) => {
       const skirting = room.surfaces.find((s) => s.id === 'skirting')!;

@@ -3,10 +3,12 @@ import type { JointsPage } from '../store/endpoints.ts';
 import { useSight } from '../store/store.ts';
 import { capital, isTold, sayMoney } from '../words/figures.ts';
 import { sayMetres } from '../words/length.ts';
+import { useWords } from '../words/Words.tsx';
 
 /** What is squeezed into the joints of the room, and what that takes. */
 export function Bought({ data: { beads, families, currency } }: { data: JointsPage }) {
   const units = useSight((s) => s.units);
+  const { inOurWords } = useWords();
   if (beads.length === 0) return null;
   return (
     <section aria-label="What is bought for them" className="mt-4">
@@ -14,7 +16,7 @@ export function Bought({ data: { beads, families, currency } }: { data: JointsPa
       <ul>
         {beads.map(({ key, words, unit, count, price }) => (
           <li key={key} className="flex justify-between gap-4 border-b border-rule py-1">
-            <span>{capital(words)}</span>
+            <span>{inOurWords(capital(words))}</span>
             <span className="whitespace-nowrap">
               {count} {count === 1 ? unit : `${unit}s`}
               {isTold(price) && `, ${sayMoney(price, currency)}`}

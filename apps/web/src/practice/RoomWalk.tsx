@@ -2,7 +2,9 @@ import { useState } from 'react';
 import {
   testMinutes,
   rightIn,
+  sayVolume,
   scoreRoom,
+  suppliesUsed,
   testsShown,
   type PracticeDecision,
   type PracticeRoom,
@@ -14,6 +16,7 @@ import { Act } from '../page/Act.tsx';
 import { Refused, Total } from '../page/Page.tsx';
 import { newId } from '../store/newId.ts';
 import { useKeepPracticeMutation } from '../store/endpoints.ts';
+import { useSight } from '../store/store.ts';
 import { sayRoundMoney } from '../words/figures.ts';
 import { useWords } from '../words/Words.tsx';
 import { CameOut } from './CameOut.tsx';
@@ -98,10 +101,18 @@ export function RoomWalk({ walk, currency }: { walk: Walk; currency: string }) {
 /** The running totals of a room. */
 export function WalkTotals({ walk, currency }: { walk: Walk; currency: string }) {
   const { room, score, minutes, tests } = walk;
+  const used = suppliesUsed(tests);
+  const units = useSight((s) => s.units);
   return (
     <>
       <Total words="minutes of testing" figure={score ? `${minutes}, by the book ${score.policy.minutes}` : minutes} />
       <Total words="tests" figure={tests.length} />
+      {used.rags > 0 && (
+        <Total
+          words={used.rags === 1 ? 'rag' : 'rags'}
+          figure={`${used.rags}, ${sayVolume(used.solventMl / 1000, units)} of solvent`}
+        />
+      )}
       {score ? (
         <>
           <Total words="right" figure={`${rightIn(score.surfaces)} of ${room.surfaces.length}`} />

@@ -10,6 +10,7 @@ import {
   type Treatment,
 } from '@rustic/core';
 import { Choice } from '../form/atOnce.tsx';
+import { MethodCard } from '../surface/MethodCard.tsx';
 import { SureRange } from './SureRange.tsx';
 import { TREATMENT_WORDS } from './treatmentWords.ts';
 import { useWords } from '../words/Words.tsx';
@@ -38,6 +39,7 @@ export function SurfaceToJudge({ surface, tests, settled, isOpen, onOpen, onTest
   const units = useSight((s) => s.units);
   const { inOurWords } = useWords();
   const { name, surface: facts } = surface;
+  const last = tests.at(-1);
   return (
     <li className="border-b border-rule py-2">
       <button
@@ -81,6 +83,11 @@ export function SurfaceToJudge({ surface, tests, settled, isOpen, onOpen, onTest
               </button>
             ))}
           </div>
+          {last && (
+            <div className="mt-3">
+              <MethodCard key={last.kind} kind={last.kind} />
+            </div>
+          )}
           <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
             <Choice
               words="What you would do"

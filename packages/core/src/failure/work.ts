@@ -98,7 +98,7 @@ function apply(row: Work, step: Step, face: Face, c: Case): void {
     face.has[AT.grease]! -= rubbedIn;
   }
   // What is cut out along some joints stays in the others.
-  const share = row.kind === 'remove-sealant' && step.joints ? shareCutOut(c, step.joints) : 1;
+  const share = row.kind === 'remove-sealant' && step.joints ? shareCutOut(c) : 1;
   for (const [at, left] of row.leaves) face.has[at]! *= 1 - share * (1 - left);
   for (const [at, made] of row.makes)
     face.has[at] = Math.max(face.has[at]!, made * (at === AT.dust ? dustOf(step) : 1));

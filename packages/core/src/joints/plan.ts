@@ -87,8 +87,4 @@ export function flagsDrawn(joints: readonly Joint[], outside: boolean): Conditio
 
 /** A joint by its two sides, as it is spoken of. */
 export const jointName = ({ side, otherSide }: Pick<Joint, 'side' | 'otherSide'>): string =>
-  capital(
-    side === otherSide
-      ? `${JOINT_SIDE_LABELS[side]} to ${JOINT_SIDE_LABELS[side]}`
-      : `${JOINT_SIDE_LABELS[side]} to ${JOINT_SIDE_LABELS[otherSide]}`,
-  );
+  capital(`${JOINT_SIDE_LABELS[side]} to ${JOINT_SIDE_LABELS[otherSide]}`);

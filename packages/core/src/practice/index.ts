@@ -11,6 +11,7 @@ export {
   planOf,
   PRACTICE_TESTS,
   roomRead,
+  suppliesUsed,
   testsShown,
   type PracticeRoom,
   type PracticeSurface,

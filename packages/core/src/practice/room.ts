@@ -12,6 +12,7 @@ import { FINISHES, TEST_TAKES, type TestKind } from '../vocabulary/index.ts';
 import { drawnBy, picked } from './byLot.ts';
 import { ROOM_PLANS, type RoomPlan } from './knowledge/rooms.ts';
 import { skillOf, type Skill } from './knowledge/skills.ts';
+import { TEST_USES, type Supplies } from './knowledge/supplies.ts';
 
 const BARE = FINISHES.indexOf('bare');
 
@@ -41,6 +42,21 @@ export const isOffered = (kind: TestKind): boolean => FINISH_TESTS.includes(kind
 /** How long so many tests take. */
 export const testMinutes = (tests: readonly PracticeTest[]): number =>
   tests.reduce((sum, { kind }) => sum + minutesFor(kind), 0);
+
+/** What so many tests use up. */
+export const suppliesUsed = (tests: readonly PracticeTest[]): Supplies =>
+  tests.reduce<Supplies>(
+    (sum, { kind }) => {
+      const used = TEST_USES[kind];
+      if (!used) return sum;
+      return {
+        rags: sum.rags + used.rags,
+        solventMl: sum.solventMl + used.solventMl,
+        tapeM: sum.tapeM + used.tapeM,
+      };
+    },
+    { rags: 0, solventMl: 0, tapeM: 0 },
+  );
 
 export const planOf = (code: string): RoomPlan | undefined => ROOM_PLANS.find((p) => p.code === code);
 

@@ -1,7 +1,6 @@
 import { isOutside, staysWet } from '../evidence/facts.ts';
 import { jointPlan, type JointPlan } from '../joints/plan.ts';
 import type { Joint } from '../model/joint.ts';
-import type { StepJoint } from '../model/step.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 
@@ -28,12 +27,12 @@ export const siliconeStays = (c: Case): boolean =>
     ? c.rules.silicone !== 'cut-out'
     : plannedOn(c).some(({ plan }) => plan.act === 'bridge' || plan.act === 'block');
 
-/** Of the silicone that paint would meet, the share that a step along joints takes out, by length. */
-export function shareCutOut(c: Case, joints: readonly StepJoint[]): number {
-  const metres = plannedOn(c)
-    .filter(({ plan }) => plan.condition === 'silicone')
-    .reduce((sum, { joint }) => sum + joint.lengthM, 0);
-  return metres > 0 ? Math.min(1, joints.reduce((sum, { lengthM }) => sum + lengthM, 0) / metres) : 1;
+/** Of the silicone that paint would meet, the share that is cut out, by length; 1 where none is drawn. */
+export function shareCutOut(c: Case): number {
+  const inTheWay = plannedOn(c).filter(({ plan }) => plan.condition === 'silicone');
+  const metres = (of: readonly Planned[]) => of.reduce((sum, { joint }) => sum + joint.lengthM, 0);
+  const all = metres(inTheWay);
+  return all > 0 ? metres(inTheWay.filter(({ plan }) => plan.act === 'cut-out')) / all : 1;
 }
 
 /** True where an acrylic bead would lie in a joint that moves. */
