@@ -67,6 +67,19 @@ test('every place reads without fault, in paper and in lamp, and nothing runs of
   await expect(page.getByRole('region', { name: 'Spirit rub' })).toBeVisible();
   await check('walk-round');
   await page.goBack();
+  await page.getByRole('region', { name: 'Scullery' }).getByRole('link', { name: 'Joints' }).click();
+  await page
+    .getByRole('button', { name: /Basin or sink to wall/ })
+    .last()
+    .click();
+  await expect(page.getByRole('list', { name: 'What may be done about it' })).toBeVisible();
+  await check('joints');
+  await page.goto('/practice');
+  for (const drill of [/By head/, /A door back/, /A week of weather/, /Patches by eye/]) {
+    await page.getByRole('button', { name: drill }).click();
+    await expect(page.getByRole('button', { name: 'See what is so' })).toBeVisible();
+    await check(`drill ${drill.source}`);
+  }
   await page.goto('/trials');
   await page.getByRole('link', { name: 'Which primer holds on the foil' }).click();
   await expect(page.getByRole('heading', { name: 'What held' })).toBeVisible();

@@ -82,7 +82,7 @@ test('drills: what is right is told with why, and is kept', async ({ page }) => 
   await expect(page.getByText(/^Right: In time/).first()).toBeVisible();
   await expect(page.getByText(/^You said in time. It is Too late/).first()).toBeVisible();
   await expect(page.getByText(/it may hang from/).first()).toBeVisible();
-  await expect(record.getByRole('row', { name: /Planning coats and weather/ })).toContainText(/[123] of \d/);
+  await expect(record.getByRole('row', { name: /Coats and weather/ })).toContainText(/[123] of \d/);
   await page.getByRole('button', { name: 'Another', exact: true }).click();
   await expect(finish).toBeDisabled();
 

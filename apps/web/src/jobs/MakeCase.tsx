@@ -15,7 +15,7 @@ export function MakeCase({ jobId, onLeave }: { jobId: string; onLeave: () => voi
       {data ? (
         <p role="status">
           {data.name}: {data.surfaces.length} surfaces to judge, on the page{' '}
-          <Link className="underline" to="/practice">
+          <Link className="inline-flex min-h-[44px] items-center underline wide:min-h-0" to="/practice">
             Practice
           </Link>{' '}
           of everybody here.

@@ -51,7 +51,7 @@ export function RoomLines({ data, room, currency, ofSurface, adding, onAdd }: Ro
               Sketch
             </button>
           )}
-          <Link to={`/jobs/${jobId}/rooms/${room.id}/joints`} className={SMALL_ACT}>
+          <Link to={`/jobs/${jobId}/rooms/${room.id}/joints`} className={`${SMALL_ACT} inline-flex items-center`}>
             Joints
           </Link>
           <CopyRoom data={data} room={room} surfaces={surfaces} className={SMALL_ACT} />

@@ -118,7 +118,10 @@ function SettledBefore({ data: { job, settledBefore } }: { data: Data }) {
       {settledBefore.map(({ id, name }, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <Link className="font-semibold underline" to={`/jobs/${job.id}/surfaces/${id}`}>
+          <Link
+            className="inline-flex min-h-[44px] items-center font-semibold underline wide:min-h-0"
+            to={`/jobs/${job.id}/surfaces/${id}`}
+          >
             {name}
           </Link>
         </span>

@@ -12,7 +12,7 @@ export const SKILL_LABELS: Readonly<Record<Skill, string>> = {
   'newer-walls': 'Newer walls and ceilings',
   fittings: 'Furniture and fitted cabinets',
   outside: 'Outside',
-  planning: 'Planning coats and weather',
+  planning: 'Coats and weather',
   'reading-patches': 'Reading patches',
   'by-head': 'Reckoning by head',
 };
