@@ -151,7 +151,7 @@ test('surfaces are put in another order by keys alone, and a room is copied', as
   await signIn(page);
   await openJob(page, 'Number 4 Ropewalk');
   const room = page.getByRole('region', { name: 'Front bedroom', exact: true });
-  const names = () => room.getByRole('link').allInnerTexts();
+  const names = () => room.getByRole('listitem').getByRole('link').allInnerTexts();
   const before = await names();
   await page.keyboard.press('o');
   await page.getByRole('button', { name: `Move ${before[0]}` }).focus();
