@@ -10,7 +10,7 @@ async function settle(page: Page, name: string, treatAs: string, sure: number): 
     .getByRole('listitem')
     .filter({ has: page.getByRole('button', { name, exact: false }) })
     .first();
-  const head = surface.locator('button[aria-expanded]');
+  const head = surface.locator('> button[aria-expanded]');
   if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
   await surface.getByLabel('What you would do').selectOption({ label: treatAs });
   await surface.getByLabel(/How sure you are/).fill(String(sure));
@@ -29,7 +29,7 @@ test('a room is tested, settled and played forward; what was judged is kept for 
   await expect(footer).toContainText('tests 1');
   await expect(page.getByText(/^Spirit rub: /)).toBeVisible();
 
-  const heads = page.locator('main button[aria-expanded]');
+  const heads = page.locator('main li > button[aria-expanded]');
   const count = await heads.count();
   expect(count).toBeGreaterThan(1);
   for (let i = 0; i < count; i += 1) {

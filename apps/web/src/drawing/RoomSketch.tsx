@@ -66,7 +66,12 @@ export function RoomSketch(props: Props) {
     return () => watch.disconnect();
   }, []);
   return (
-    <div ref={measure} className={`w-full ${props.leastPerM ? 'overflow-x-auto' : ''}`}>
+    <div
+      ref={measure}
+      className={`w-full ${props.leastPerM ? 'overflow-x-auto' : ''}`}
+      // Walls that are wider than the page are slid along, by keys as well.
+      {...(props.leastPerM ? { tabIndex: 0, role: 'group', 'aria-label': 'The walls in a row' } : {})}
+    >
       {room !== null && room > 0 && <Walls {...props} width={Math.min(props.width, room)} />}
     </div>
   );
