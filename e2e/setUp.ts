@@ -41,6 +41,26 @@ export async function openJobOf(page: Page, id: string, title: string, builtYear
   await send(page, 'POST', 'jobs', { id, title, place: 'Pellworth Staithe', builtYear, startsAt });
 }
 
+/** A room with one wall of 4 by 2.4 m that has a window in it, and the surface `Walls` on it; gives the surface. */
+export async function walledRoom(
+  page: Page,
+  jobId: string,
+  { name, window, facts }: { name: string; window: object; facts: object },
+): Promise<{ roomId: string; id: string }> {
+  const [roomId, id] = [uuid(), uuid()];
+  const openings = [{ kind: 'window', ...window }];
+  const sketch = { walls: [{ name: 'outer wall', widthM: 4, heightM: 2.4, openings }] };
+  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name, sketch });
+  await send(page, 'POST', `jobs/${jobId}/surfaces`, {
+    id,
+    roomId,
+    name: 'Walls',
+    facts: { element: 'wall', areaM2: 8.3, ...facts },
+    wanted: { colour: '#efe9dc' },
+  });
+  return { roomId, id };
+}
+
 /** A job of its own with one skirting under old oil gloss; built when it is not said otherwise young enough to sand dry. */
 export async function oilSkirting(
   page: Page,

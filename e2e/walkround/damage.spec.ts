@@ -1,5 +1,5 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { openJobOf, send } from '../setUp.ts';
+import { openJobOf, walledRoom } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -7,17 +7,12 @@ test('damage is put where it is: its size, where to look next, why it is there; 
   page,
 }, info) => {
   await signIn(page);
-  const [jobId, roomId, id] = [uuid(), uuid(), uuid()];
-  const window = { kind: 'window', x: 1.4, y: 1, widthM: 1.2, heightM: 1.1 };
-  const sketch = { walls: [{ name: 'outer wall', widthM: 4, heightM: 2.4, openings: [window] }] };
+  const jobId = uuid();
   await openJobOf(page, jobId, `Damp, ${info.project.name}`, 1934);
-  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Back room', sketch });
-  await send(page, 'POST', `jobs/${jobId}/surfaces`, {
-    id,
-    roomId,
-    name: 'Walls',
-    facts: { element: 'wall', substrate: 'lime-plaster', areaM2: 8.3 },
-    wanted: { colour: '#efe9dc' },
+  const { id } = await walledRoom(page, jobId, {
+    name: 'Back room',
+    window: { x: 1.4, y: 1, widthM: 1.2, heightM: 1.1 },
+    facts: { substrate: 'lime-plaster' },
   });
   await page.goto(`/jobs/${jobId}/surfaces/${id}`);
   await page.getByRole('main').getByRole('button', { name: /^More/ }).click();

@@ -1,27 +1,16 @@
 import { randomUUID as uuid } from 'node:crypto';
-import { openJobOf, send } from '../setUp.ts';
+import { openJobOf, send, walledRoom } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
 test('a joint is drawn on the sketch, read, decided, bought, taken off and put back', async ({ page }, info) => {
   await signIn(page);
-  const [jobId, roomId, id] = [uuid(), uuid(), uuid()];
-  const window = { kind: 'window', x: 1.4, y: 1, widthM: 1.2, heightM: 1.1 };
-  const sketch = { walls: [{ name: 'outer wall', widthM: 4, heightM: 2.4, openings: [window] }] };
+  const jobId = uuid();
   await openJobOf(page, jobId, `Joints, ${info.project.name}`, 2004);
-  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Bathroom', sketch });
-  await send(page, 'POST', `jobs/${jobId}/surfaces`, {
-    id,
-    roomId,
-    name: 'Walls',
-    facts: {
-      element: 'wall',
-      substrate: 'skim-plaster',
-      exposure: 'interior-wet',
-      areaM2: 8.3,
-      currentFinish: 'waterborne-acrylic',
-    },
-    wanted: { colour: '#efe9dc' },
+  const { id } = await walledRoom(page, jobId, {
+    name: 'Bathroom',
+    window: { x: 1.4, y: 1, widthM: 1.2, heightM: 1.1 },
+    facts: { substrate: 'skim-plaster', exposure: 'interior-wet', currentFinish: 'waterborne-acrylic' },
   });
   await page.goto(`/jobs/${jobId}/surfaces/${id}`);
   await page.getByRole('main').getByRole('button', { name: /^More/ }).click();

@@ -1,7 +1,7 @@
 import { randomUUID as uuid } from 'node:crypto';
 import sharp from 'sharp';
 import { drawTo } from '../drawTo.ts';
-import { keepPhoto, openJobOf, send } from '../setUp.ts';
+import { keepPhoto, openJobOf, walledRoom } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
@@ -26,18 +26,12 @@ const seen = (x: number, y: number) => ({ x: x / 4, y: 1 - y / 2.4 });
 
 test('a photo is set to its wall by the corners of a window, and damage is marked in it', async ({ page }, info) => {
   await signIn(page);
-  const [jobId, roomId, id] = [uuid(), uuid(), uuid()];
-  const sketch = {
-    walls: [{ name: 'outer wall', widthM: 4, heightM: 2.4, openings: [{ kind: 'window', ...WINDOW }] }],
-  };
+  const jobId = uuid();
   await openJobOf(page, jobId, `Photographed, ${info.project.name}`, 1934);
-  await send(page, 'POST', `jobs/${jobId}/rooms`, { id: roomId, name: 'Back room', sketch });
-  await send(page, 'POST', `jobs/${jobId}/surfaces`, {
-    id,
-    roomId,
-    name: 'Walls',
-    facts: { element: 'wall', substrate: 'lime-plaster', areaM2: 8.3 },
-    wanted: { colour: '#efe9dc' },
+  const { roomId, id } = await walledRoom(page, jobId, {
+    name: 'Back room',
+    window: WINDOW,
+    facts: { substrate: 'lime-plaster' },
   });
   await keepPhoto(page, jobId, { id: uuid(), roomId, surfaceId: id, at: new Date().toISOString() }, await photo());
   await page.goto(`/jobs/${jobId}/surfaces/${id}/damage`);

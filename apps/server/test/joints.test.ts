@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import { jointOf } from '@rustic/core';
 import { newJob, signedIn, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -8,24 +9,14 @@ beforeAll(async () => {
 });
 
 const SKETCH = { walls: [{ name: 'outer wall', widthM: 4, heightM: 2.4, openings: [] }] };
-const SAID = {
+const { lengthM: _drawn, ...joint } = jointOf({
   side: 'frame',
   otherSide: 'wall',
   widthMm: 4,
   holds: 'silicone',
-  state: 'sound',
-  shine: null,
-  flex: null,
-  smell: null,
-  oldPaint: null,
-  dab: null,
-  moves: null,
-  wet: null,
-  painted: null,
-  colour: '',
-  remedy: null,
-  note: '',
-};
+  lengthM: 4,
+});
+const SAID = { ...joint, note: '' };
 
 /** A room with a sketch and a wall in it. */
 async function room() {

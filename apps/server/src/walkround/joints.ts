@@ -41,9 +41,10 @@ export class Joints {
 
   async draw(who: Who, roomId: string, { at, ...body }: JointBody) {
     return this.writes.run(who, async (scope) => {
-      const { jobId } = await standing(scope, RoomEntity, roomId, 'room');
+      const room = await standing(scope, RoomEntity, roomId, 'room');
+      const { jobId } = room;
       await this.ledger.hold(scope, jobId);
-      await this.fits(scope, roomId, body);
+      await this.fits(scope, room, body);
       const row = await scope.add(JointEntity, {
         ...body,
         jobId,
@@ -66,9 +67,9 @@ export class Joints {
   async change(who: Who, jointId: string, { id: _id, ...body }: JointChange) {
     return this.writes.run(who, async (scope) => {
       const row = await scope.one(JointEntity, jointId, 'joint');
-      await standing(scope, RoomEntity, row.roomId, 'room');
+      const room = await standing(scope, RoomEntity, row.roomId, 'room');
       await this.ledger.hold(scope, row.jobId);
-      await this.fits(scope, row.roomId, body);
+      await this.fits(scope, room, body);
       const { version: _version, ...change } = body;
       const saved = await scope.change(JointEntity, row, body, change);
       await this.ledger.append(scope, {
@@ -90,16 +91,14 @@ export class Joints {
   /** It has a length, lies on a wall that is there, and is done with a surface of its room. */
   private async fits(
     scope: FirmScope,
-    roomId: string,
+    { id: roomId, sketch }: RoomEntity,
     { surfaceId, line, lengthM }: Pick<JointBody, 'surfaceId' | 'line' | 'lengthM'>,
   ): Promise<void> {
     const surface = await standingSurface(scope, surfaceId);
     if (surface.roomId !== roomId) throw refusedWith([{ path: 'surfaceId', message: 'is no surface of this room' }]);
     if (jointLengthOf({ line, lengthM }) === null)
       throw refusedWith([{ path: 'lengthM', message: 'is needed where the joint is not drawn' }]);
-    if (!line) return;
-    const { sketch } = await scope.one(RoomEntity, roomId, 'room');
-    if (!sketch?.walls[line.wall])
+    if (line && !sketch?.walls[line.wall])
       throw refusedWith([{ path: 'line.wall', message: 'is no wall of the sketch of this room' }]);
   }
 }

@@ -5,10 +5,12 @@ import {
   jointName,
   jointPlan,
   jointWays,
+  metresAlong,
   nextReading,
   READING_WHY,
   sundriesFor,
   type Case,
+  type Family,
   type Joint,
   type Step,
 } from '@rustic/core';
@@ -43,14 +45,10 @@ function alongJoints(records: JobRecords, surface: SurfaceEntity) {
 
 /** Metres of bead by what it is of, over all surfaces of a room. */
 function beadMetres(work: ReturnType<typeof alongJoints>[]) {
-  const metres = new Map<NonNullable<ReturnType<typeof alongJoints>['steps'][number]['family']>, number>();
+  const metres = new Map<Family, number>();
   for (const { steps } of work)
     for (const { kind, family, joints = [] } of steps)
-      if (kind === 'caulk' && family)
-        metres.set(
-          family,
-          joints.reduce((sum, { lengthM }) => sum + lengthM, metres.get(family) ?? 0),
-        );
+      if (kind === 'caulk' && family) metres.set(family, (metres.get(family) ?? 0) + metresAlong(joints));
   return [...metres].map(([family, sum]) => ({ family, metres: Math.round(sum * 100) / 100 }));
 }
 

@@ -1,4 +1,3 @@
-import { useRef } from 'react';
 import { placedWords, placeInPhoto, type PhotoFrame, type PicturePoint } from '@rustic/core';
 import type { DamagePage } from '../store/endpoints.ts';
 import { CornerLines } from '../drawing/CornerLines.tsx';
@@ -12,13 +11,11 @@ interface Props {
 
 /** A photo with the marks of the wall in it, each by its number; tapped where something is. */
 export function MarkedPhoto({ photo, frame, marks, onTap }: Props) {
-  const picture = useRef<HTMLDivElement>(null);
   return (
     <div
-      ref={picture}
       className={`relative w-full max-w-[640px] overflow-hidden border border-strong select-none ${onTap ? 'cursor-crosshair touch-manipulation' : ''}`}
       onClick={(event) => {
-        const box = picture.current!.getBoundingClientRect();
+        const box = event.currentTarget.getBoundingClientRect();
         onTap?.({ x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
       }}
     >

@@ -1,4 +1,4 @@
-import { REMEDY_LABELS, type Remedy } from '@rustic/core';
+import { isPaintedOver, REMEDY_LABELS, type Remedy } from '@rustic/core';
 import { Mark } from '../page/notes.tsx';
 import type { JointOfRoom } from '../store/endpoints.ts';
 import { capital, isTold, sayHours, sayPercent, sayRoundMoney } from '../words/figures.ts';
@@ -13,9 +13,9 @@ interface Props {
 }
 
 /** What leaving it means: silicone is kept free of paint, what takes paint is painted over. */
-const wayWords = (remedy: Remedy, { known, use }: JointOfRoom['plan']): string => {
+const wayWords = (remedy: Remedy, plan: JointOfRoom['plan']): string => {
   if (remedy !== 'leave') return capital(REMEDY_LABELS[remedy]);
-  return known === 'takes-paint' && use.painted ? 'Leave it, and paint over it' : 'Leave it, free of paint';
+  return isPaintedOver(plan) ? 'Leave it, and paint over it' : 'Leave it, free of paint';
 };
 
 /** The ways with the bead that is there, side by side: what each takes and what it risks. */

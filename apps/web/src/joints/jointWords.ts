@@ -1,4 +1,11 @@
-import { BEAD_STATE_LABELS, JOINT_FILL_LABELS, readLength, sayLengthM, type JointAct } from '@rustic/core';
+import {
+  BEAD_STATE_LABELS,
+  isPaintedOver,
+  JOINT_FILL_LABELS,
+  readLength,
+  sayLengthM,
+  type JointAct,
+} from '@rustic/core';
 import type { JointOfRoom } from '../store/endpoints.ts';
 import type { Units } from '../store/store.ts';
 import { sayPercent } from '../words/figures.ts';
@@ -16,7 +23,7 @@ const ACT_WORDS: Record<JointAct, string> = {
 /** What is done along a joint, as a heading. */
 export function actWords({ plan }: Pick<JointOfRoom, 'plan'>): string {
   if (plan.act !== 'leave') return ACT_WORDS[plan.act];
-  return plan.known === 'takes-paint' && plan.use.painted ? 'Leave it, and paint over it' : 'Leave it, taped off';
+  return isPaintedOver(plan) ? 'Leave it, and paint over it' : 'Leave it, taped off';
 }
 
 /** A width as people say it. */

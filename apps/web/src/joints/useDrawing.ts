@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { JointLine, SketchPlace, UsualJoint } from '@rustic/core';
+import { jointLengthOf, jointOf, type JointLine, type SketchPlace, type UsualJoint } from '@rustic/core';
 import { nowText } from '../clock/clock.ts';
 import { useDrawJointMutation, type JointsPage } from '../store/endpoints.ts';
 import { newId } from '../store/newId.ts';
@@ -29,20 +29,18 @@ export function useDrawing(data: JointsPage, onDrawn: (id: string) => void) {
     stepBack: () => setLine(line && line.points.length > 1 ? { ...line, points: line.points.slice(0, -1) } : null),
     /** Keeps it as it is drawn, or as it was measured. */
     keep: async (drawn: JointLine | null, lengthM: number | null) => {
-      if (!usual) return;
+      const metres = jointLengthOf({ line: drawn, lengthM });
+      if (!usual || metres === null) return;
       const { side, otherSide, widthMm, holds } = usual;
       const id = newId();
       const sent = await send({
         roomId: data.room.id,
         id,
         surfaceId: doneWith(usual, data.surfaces)!,
+        ...jointOf({ side, otherSide, widthMm, holds, lengthM: metres }),
         line: drawn,
         lengthM,
-        side,
-        otherSide,
-        widthMm,
-        holds,
-        ...NOTHING_SAID,
+        note: '',
         at: nowText(),
       });
       if ('error' in sent) return;
@@ -52,21 +50,6 @@ export function useDrawing(data: JointsPage, onDrawn: (id: string) => void) {
   };
 }
 export type DrawingOfJoint = ReturnType<typeof useDrawing>;
-
-const NOTHING_SAID = {
-  state: 'sound',
-  shine: null,
-  flex: null,
-  smell: null,
-  oldPaint: null,
-  dab: null,
-  moves: null,
-  wet: null,
-  painted: null,
-  colour: '',
-  remedy: null,
-  note: '',
-} as const;
 
 /** With which surface a joint is done first: the one that is its one side, else its other. */
 const doneWith = ({ side, otherSide }: UsualJoint, surfaces: JointsPage['surfaces']): string | undefined =>

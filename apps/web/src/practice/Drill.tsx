@@ -2,6 +2,7 @@ import type { DrillJudged, DrillQuestion } from '@rustic/core';
 import { Typed } from '../form/atOnce.tsx';
 import { Act, Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
+import { readFigure } from '../words/readFigure.ts';
 import { useWords } from '../words/Words.tsx';
 import { PatchPictures } from './PatchPictures.tsx';
 import { SureRange } from './SureRange.tsx';
@@ -111,8 +112,8 @@ function Figure({ unit, said, onSay }: { unit: string; said: Said; onSay: (said:
       value={said.typed ?? ''}
       inputMode="decimal"
       onType={(typed) => {
-        const figure = Number(typed.trim().replace(',', '.'));
-        onSay({ ...said, typed, says: typed.trim() !== '' && Number.isFinite(figure) && figure >= 0 ? figure : null });
+        const figure = readFigure(typed);
+        onSay({ ...said, typed, says: figure >= 0 ? figure : null });
       }}
       width="w-28"
     />

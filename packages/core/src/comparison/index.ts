@@ -11,7 +11,7 @@ export { whatIf, othersFor, type WhatIf } from './whatIf.ts';
 export { underDoubt, type Doubt, type DoubtOption } from './underDoubt.ts';
 export { comingOff, type WayOff } from './comingOff.ts';
 export { rescueFrom, type Rescue } from './rescue.ts';
-export { jointWays, remediesFor, type JointWay } from './jointWays.ts';
+export { jointWays, type JointWay } from './jointWays.ts';
 export type { Wrong } from './knowledge/rescues.ts';
 export { anotherYear, type AnotherYear } from './anotherYear.ts';
 export { schoolsSideBySide, type SchoolWay } from './sideBySide.ts';

@@ -1,12 +1,11 @@
 import { conditionFindings } from '../evidence/conditions.ts';
-import { isOutside } from '../evidence/facts.ts';
-import { jointPlan } from '../joints/plan.ts';
+import { remediesFor } from '../joints/plan.ts';
 import { priceOn } from '../pricing/price.ts';
 import type { Joint } from '../model/joint.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
 import { rediagnosed, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
-import { REMEDIES, type Fault, type Remedy } from '../vocabulary/index.ts';
+import type { Fault, Remedy } from '../vocabulary/index.ts';
 import { holdsOf, type Holds } from './holds.ts';
 
 /** One way with the bead that is in a joint: what it takes, and how it holds by itself. Money in minor units. */
@@ -39,15 +38,6 @@ function withJoints(c: Case, joints: readonly Joint[], facts: Partial<SurfaceFac
 /** The joint by itself, on a surface that has nothing else wrong: what goes wrong there comes from the joint. */
 const alone = (c: Case, joint: Joint) => withJoints(c, [joint], { conditions: [], extents: {} }, []);
 
-/** What may be done about the bead in a joint: bridging and blocking are for silicone that paint goes over. */
-export function remediesFor(joint: Joint, c: Case): Remedy[] {
-  const { known, use } = jointPlan({ ...joint, remedy: null }, isOutside(c.d.surface), c.rules);
-  if (known === 'open') return [];
-  return REMEDIES.filter(
-    (remedy) => remedy === 'leave' || remedy === 'cut-out' || (use.painted && known !== 'takes-paint'),
-  );
-}
-
 /**
  * The ways with the bead in the joint at `at`, each with what it adds in hours, money and waiting, and how the joint
  * holds by itself. Empty where the joint stands open: there is no bead to decide about.
@@ -55,7 +45,7 @@ export function remediesFor(joint: Joint, c: Case): Remedy[] {
 export function jointWays(c: Case, at: number): JointWay[] {
   const { joints } = c.d.surface;
   const joint = joints[at]!;
-  const remedies = remediesFor(joint, c);
+  const remedies = remediesFor(joint, c.outside);
   if (!remedies.length) return [];
   const others = withJoints(
     c,

@@ -1,5 +1,5 @@
 import { coatsIn, FAMILY_LABELS, isCoat, STEP_LABELS, TINT_LABELS, type StepKind } from '../vocabulary/index.ts';
-import type { Step } from '../model/step.ts';
+import { metresAlong, type Step } from '../model/step.ts';
 
 const MATERIAL_STEPS: readonly StepKind[] = [
   'wash',
@@ -15,7 +15,7 @@ const MATERIAL_STEPS: readonly StepKind[] = [
 ];
 
 function scopeWords({ scope, kind, joints }: Step): string {
-  if (joints) return `, ${joints.reduce((sum, { lengthM }) => sum + lengthM, 0).toFixed(1)} m of joint`;
+  if (joints) return `, ${metresAlong(joints).toFixed(1)} m of joint`;
   if (scope === 'spots') return ' the spots';
   if (scope === 'bare-areas') return ' what is bare';
   if (scope === 'all' && kind === 'prime') return ' all';

@@ -1,3 +1,4 @@
+import type { DryingFigures } from '../model/product.ts';
 import type { Chemistry } from '../vocabulary/index.ts';
 import { airAt, hoursOf, keptByAir, nextChange, type Air } from './air.ts';
 import { dryingRate } from './rate.ts';
@@ -9,6 +10,12 @@ export interface Film {
   /** Wet film over that of the label; time grows about with its square. 1 at the label's film. */
   thickness?: number;
 }
+
+/** The film that a data sheet tells of, at the thickness of its label. */
+export const filmOf = ({ chemistry, minTempC }: Pick<DryingFigures, 'chemistry' | 'minTempC'>): Film => ({
+  chemistry,
+  minTempC: minTempC ?? null,
+});
 
 /** What a film gathers in one air, summed hour by hour once, so that any time is looked up and not walked to. */
 export interface DoseTable {

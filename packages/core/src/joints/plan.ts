@@ -1,5 +1,12 @@
 import { capital } from '../units/capital.ts';
-import { JOINT_SIDE_LABELS, type Condition, type Family, type HouseRules, type Remedy } from '../vocabulary/index.ts';
+import {
+  JOINT_SIDE_LABELS,
+  REMEDIES,
+  type Condition,
+  type Family,
+  type HouseRules,
+  type Remedy,
+} from '../vocabulary/index.ts';
 import type { Joint } from '../model/joint.ts';
 import { AFTER_SILICONE, BELONGS, ON_NO_TRACE, ROD_FROM_MM } from './knowledge/belongs.ts';
 import { beadOdds, knownOf, useOf, type JointUse, type JointKnown } from './read.ts';
@@ -28,13 +35,25 @@ const REMEDY_OF: Record<HouseRules['silicone'], Remedy> = {
   'block-with-oil': 'block',
 };
 
+/** Whether something can be done about a bead: what is bridged or blocked is silicone that paint goes over. */
+const isFor = (remedy: Remedy, known: JointKnown, use: JointUse): boolean =>
+  remedy === 'leave' || remedy === 'cut-out' || (use.painted && known !== 'takes-paint');
+
+/** What may be done about the bead in a joint; nothing where it stands open. */
+export function remediesFor(joint: Joint, outside: boolean): Remedy[] {
+  const known = knownOf(beadOdds(joint, outside));
+  const use = useOf(joint, outside);
+  return known === 'open' ? [] : REMEDIES.filter((remedy) => isFor(remedy, known, use));
+}
+
+/** A bead that takes paint, in a joint that is painted: where it is left, it is painted over. */
+export const isPaintedOver = ({ known, use }: Pick<JointPlan, 'known' | 'use'>): boolean =>
+  known === 'takes-paint' && use.painted;
+
 /** What is done about a bead that is there. */
 function actOn(joint: Joint, known: JointKnown, use: JointUse, rules: Rules): JointAct {
   const { remedy, state } = joint;
-  // What is bridged or blocked is silicone that paint goes over.
-  const bears =
-    remedy === null || remedy === 'leave' || remedy === 'cut-out' || (use.painted && known !== 'takes-paint');
-  if (remedy !== null && bears) return remedy;
+  if (remedy !== null && isFor(remedy, known, use)) return remedy;
   if (known === 'takes-paint' || !use.painted) return state === 'sound' ? 'leave' : 'cut-out';
   if (known === 'unknown') return 'find-out';
   return REMEDY_OF[rules.silicone];

@@ -25,7 +25,7 @@ export {
   type Product,
   type ProductGiven,
 } from './product.ts';
-export { coatFamilies, stepKey, type Step, type StepParts, type System } from './step.ts';
+export { coatFamilies, metresAlong, stepKey, type Step, type StepParts, type System } from './step.ts';
 export {
   colourPartsSchema,
   partsFaceSchema,

@@ -45,6 +45,10 @@ export interface StepJoint {
   rod: boolean;
 }
 
+/** How long joints are together, in metres. */
+export const metresAlong = (joints: readonly Pick<StepJoint, 'lengthM'>[]): number =>
+  joints.reduce((sum, { lengthM }) => sum + lengthM, 0);
+
 /** What a step does to the parts of a surface that have colours of their own. */
 export interface StepParts {
   /** From 1. */

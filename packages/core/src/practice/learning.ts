@@ -58,10 +58,14 @@ const knownAs = ({ tried, right, holds }: SkillStanding): number =>
   // Two unseen goes, one right, so that one lucky guess is not mastery.
   tried === 0 ? UNTRIED : (holds ?? 1) * ((right + 1) / (tried + 2));
 
+const knownBySkill = (standings: readonly SkillStanding[]) => new Map(standings.map((s) => [s.skill, knownAs(s)]));
+/** Tells apart what teaches alike, another each time. */
+const turnOf = (code: string, go: number) => 0.05 * drawnBy(code, go, 'turn');
+
 /** What is drilled, by how little of it is known: that which is known least first. */
 export function nextDrill(standings: readonly SkillStanding[], go: number): DrillCode {
-  const known = new Map(standings.map((s) => [s.skill, knownAs(s)]));
-  const teaches = (code: DrillCode) => 1 - known.get(DRILL_SKILL[code])! + 0.05 * drawnBy(code, go, 'turn');
+  const known = knownBySkill(standings);
+  const teaches = (code: DrillCode) => 1 - known.get(DRILL_SKILL[code])! + turnOf(code, go);
   return OF_ONE_UNIT.reduce((best, code) => (teaches(code) > teaches(best) ? code : best));
 }
 /** Reckoning by head is one drill, in whichever units somebody reads. */
@@ -72,9 +76,9 @@ const skillsIn = (plan: RoomPlan): Skill[] =>
 
 /** The room that teaches most now: the one with the most of what is known least. `go` tells rooms apart that teach alike. */
 export function nextPlan(standings: readonly SkillStanding[], go: number): RoomPlan {
-  const known = new Map(standings.map((s) => [s.skill, knownAs(s)]));
+  const known = knownBySkill(standings);
   const teaches = (plan: RoomPlan) =>
     skillsIn(plan).reduce((sum, skill) => sum + (1 - known.get(skill)!) ** 2, 0) / plan.surfaces.length +
-    0.05 * drawnBy(plan.code, go, 'turn');
+    turnOf(plan.code, go);
   return ROOM_PLANS.reduce((best, plan) => (teaches(plan) > teaches(best) ? plan : best));
 }

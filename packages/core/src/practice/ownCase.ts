@@ -1,4 +1,4 @@
-import { surfaceFacts } from '../evidence/facts.ts';
+import { factsOf } from '../assess.ts';
 import { STACKS, type StackKind } from '../evidence/stackSpace.ts';
 import type { SurfaceFacts, SurfaceSaid } from '../model/surface.ts';
 import { ELEMENT_LABELS, type Finish } from '../vocabulary/index.ts';
@@ -42,17 +42,28 @@ const KNOWN = 0.75;
 const MOST_SURFACES = 8;
 /** One is no case: what one brush did shows on two. */
 export const LEAST_SURFACES = 2;
-/** What a case tells of a surface: nothing that says whose it is. */
-const TOLD = [
-  'element',
-  'substrate',
-  'exposure',
-  'texture',
-  'conditions',
-  'builtYear',
-  'isNew',
-  'currentColour',
-] as const;
+/** What a case tells of a surface: nothing that says whose it is, and its size as one guesses it. */
+const toldOf = ({
+  element,
+  substrate,
+  exposure,
+  texture,
+  conditions,
+  builtYear,
+  isNew,
+  currentColour,
+  areaM2,
+}: SurfaceFacts): CaseSurface['facts'] => ({
+  element,
+  substrate,
+  exposure,
+  texture,
+  conditions: [...conditions],
+  builtYear,
+  isNew,
+  currentColour,
+  areaM2: areaM2 === null ? null : Math.max(1, Math.round(areaM2)),
+});
 
 const topOdds = (odds: ArrayLike<number>): Map<string, number> => {
   const sums = new Map<string, number>();
@@ -86,12 +97,11 @@ export function caseSurfaces(known: readonly KnownSurface[]): CaseSurface[] {
       if (!lies) return [];
       const nth = (counts.get(surface.element) ?? 0) + 1;
       counts.set(surface.element, nth);
-      const told = Object.fromEntries(TOLD.map((fact) => [fact, surface[fact]])) as unknown as CaseSurface['facts'];
       return [
         {
           id: `surface-${i + 1}`,
           name: nth === 1 ? ELEMENT_LABELS[surface.element] : `${ELEMENT_LABELS[surface.element]}, ${nth}`,
-          facts: { ...told, areaM2: surface.areaM2 === null ? null : Math.max(1, Math.round(surface.areaM2)) },
+          facts: toldOf(surface),
           brush: brushOf(campaign, i),
           lies: { ...lies, under: [...lies.under] },
         },
@@ -111,15 +121,11 @@ const storyOf = (surfaces: readonly PracticeSurface[]): string => {
 /** A case as a room to practise in: the same tests show the same there for everybody. */
 export function caseRoom({ id, name, surfaces: told }: PracticeCase): PracticeRoom {
   const surfaces = told.map(({ id: surface, name: called, facts, brush, lies }): PracticeSurface => {
-    const read = asRead(facts);
+    const read = factsOf({ surface: facts });
     return { id: surface, name: called, brush, surface: read, skill: skillOf(read), lies: sameStack(lies) };
   });
   return { plan: id, seed: 1, name, story: storyOf(surfaces), surfaces };
 }
-
-/** Facts with what was not said left out. */
-const asRead = (facts: CaseSurface['facts']): SurfaceFacts =>
-  surfaceFacts(Object.fromEntries(Object.entries(facts).filter(([, said]) => said != null)) as unknown as SurfaceFacts);
 
 const keyOf = ({ top, under, bond, depth }: CaseStack | StackKind) => [top, under.join('+'), bond, depth].join('/');
 const BY_KEY = new Map(STACKS.map((stack) => [keyOf(stack), stack]));

@@ -1,10 +1,10 @@
-import type { Step } from '../model/step.ts';
+import { metresAlong, type Step } from '../model/step.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
 import { JOINTS_OF, JOINTS_OF_BEAD, MINUTES_A_METRE, ROD_MINUTES_A_METRE } from './knowledge/rates.ts';
 
 /** Metres of joint and old bead that a step is done along, as somebody measured them; 0 where nobody did. */
 export function jointLength({ kind, family, joints: drawn }: Step, { extents }: SurfaceFacts): number {
-  if (drawn) return drawn.reduce((sum, { lengthM }) => sum + lengthM, 0);
+  if (drawn) return metresAlong(drawn);
   const joints = (family && kind === 'caulk' ? JOINTS_OF_BEAD[family] : JOINTS_OF[kind]) ?? [];
   return joints.reduce((sum, condition) => sum + (extents[condition]?.lengthM ?? 0), 0);
 }
@@ -17,5 +17,5 @@ export function minutesAlong(step: Step, surface: SurfaceFacts): number | null {
   const metres = jointLength(step, surface);
   if (metres === 0) return null;
   const rods = step.kind === 'caulk' ? (step.joints ?? []).filter(({ rod }) => rod) : [];
-  return metres * perMetre.minutes + rods.reduce((sum, { lengthM }) => sum + lengthM * ROD_MINUTES_A_METRE, 0);
+  return metres * perMetre.minutes + metresAlong(rods) * ROD_MINUTES_A_METRE;
 }

@@ -1,6 +1,6 @@
 import { chemistryOf, type HouseRules, type StepKind } from '../vocabulary/index.ts';
 import type { Air } from '../drying/air.ts';
-import { doseTable, type DoseTable, type Film } from '../drying/dose.ts';
+import { doseTable, filmOf, type DoseTable, type Film } from '../drying/dose.ts';
 import { rainy, unsuited, type BadHours } from '../drying/limits.ts';
 import type { PlanInput } from '../model/planInput.ts';
 import type { DryingFigures } from '../model/product.ts';
@@ -105,7 +105,7 @@ function coatOf(drying: GivenStep['drying'], air: Air): Coat | null {
   const { thickness, ...sheet } = drying;
   const chemistry = sheet.chemistry ?? chemistryOf(sheet.family!);
   const figures = { ...sheet, chemistry };
-  const film = { chemistry, minTempC: figures.minTempC ?? null, ...(thickness ? { thickness } : {}) };
+  const film = { ...filmOf(figures), ...(thickness ? { thickness } : {}) };
   return {
     film,
     figures,

@@ -1,6 +1,7 @@
-import { isOutside, staysWet } from '../evidence/facts.ts';
+import { staysWet } from '../evidence/facts.ts';
 import { jointPlan, type JointPlan } from '../joints/plan.ts';
 import type { Joint } from '../model/joint.ts';
+import { metresAlong } from '../model/step.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 
@@ -12,7 +13,7 @@ export interface Planned {
 
 /** Every joint of a surface with its plan under the rules of the case. */
 export const plannedOn = (c: Case): Planned[] =>
-  c.d.surface.joints.map((joint) => ({ joint, plan: jointPlan(joint, isOutside(c.d.surface), c.rules) }));
+  c.d.surface.joints.map((joint) => ({ joint, plan: jointPlan(joint, c.outside, c.rules) }));
 
 /** True where a condition stands, and no joint that somebody drew is what it is. */
 export function isUndrawn(c: Case, ...conditions: Condition[]): boolean {
@@ -30,7 +31,7 @@ export const siliconeStays = (c: Case): boolean =>
 /** Of the silicone that paint would meet, the share that is cut out, by length; 1 where none is drawn. */
 export function shareCutOut(c: Case): number {
   const inTheWay = plannedOn(c).filter(({ plan }) => plan.condition === 'silicone');
-  const metres = (of: readonly Planned[]) => of.reduce((sum, { joint }) => sum + joint.lengthM, 0);
+  const metres = (of: readonly Planned[]) => metresAlong(of.map(({ joint }) => joint));
   const all = metres(inTheWay);
   return all > 0 ? metres(inTheWay.filter(({ plan }) => plan.act === 'cut-out')) / all : 1;
 }

@@ -1,4 +1,4 @@
-import { airAt, airFault, reaches, type Air } from '../../drying/index.ts';
+import { airAt, filmOf, rainy, reaches, unsuited, type Air } from '../../drying/index.ts';
 import type { Product } from '../../model/product.ts';
 import { SHIPPED_SHELF } from '../../shelf/shippedShelf.ts';
 import { sayLength } from '../../units/duration.ts';
@@ -22,13 +22,10 @@ const WANTED_DAYS = 5;
 /** True where a coat may be begun at a minute: fit air while it is laid and for as long as its sheet says, and dry until rain no longer harms it. */
 export function mayBegin({ drying }: Product, air: Hours & Air, at: number): boolean {
   const end = at + COAT_MIN;
-  const film = { chemistry: drying.chemistry, minTempC: drying.minTempC ?? null };
-  const safe = reaches(film, air, end, drying.rainSafeMin ?? 0);
+  const safe = reaches(filmOf(drying), air, end, drying.rainSafeMin ?? 0);
   if (safe === null) return false;
-  for (let minute = at; minute < end + (drying.limitsHoldMin ?? 0); minute += HOUR)
-    if (airFault(airAt(air, minute), drying) !== null) return false;
-  for (let minute = at; minute < safe; minute += HOUR) if ((airAt(air, minute).rainMm ?? 0) > 0) return false;
-  return true;
+  const isFit = unsuited(air, drying).firstEnd(at, end + (drying.limitsHoldMin ?? 0)) === null;
+  return isFit && rainy(air).firstEnd(at, safe) === null;
 }
 
 /** The starts of a day, on the hour. */
@@ -39,8 +36,7 @@ const startsOn = (day: number) =>
 export function twoCoatsFrom(product: Product, air: Hours & Air, day: number): number | null {
   const first = startsOn(day).find((at) => mayBegin(product, air, air.from + at));
   if (first === undefined) return null;
-  const film = { chemistry: product.drying.chemistry, minTempC: product.drying.minTempC ?? null };
-  const ready = reaches(film, air, air.from + first + COAT_MIN, product.drying.recoatMin ?? 0);
+  const ready = reaches(filmOf(product.drying), air, air.from + first + COAT_MIN, product.drying.recoatMin ?? 0);
   if (ready === null) return null;
   for (let on = day; on < DAYS.length; on += 1) {
     const second = startsOn(on).find((at) => air.from + at >= ready && mayBegin(product, air, air.from + at));
@@ -66,6 +62,12 @@ function drawnWith(seed: number, draw: number): DrawnWeek {
   return { product, air, ends: DAYS.map((_, day) => twoCoatsFrom(product, air, day)) };
 }
 
+/** On which day to begin so that both coats are on soonest, and when they are; no day and never where none does. */
+function soonest(ends: DrawnWeek['ends']): { day: number; end: number } {
+  const end = Math.min(...ends.map((on) => on ?? Infinity));
+  return { day: ends.indexOf(end), end };
+}
+
 /** How a stretch of a day is told: the least and most of its air, and its rain. */
 function told(air: Hours & Air, day: number, from: number, to: number): string {
   const hours = Array.from({ length: to - from }, (_, i) => airAt(air, air.from + day * DAY + (from + i) * HOUR));
@@ -84,14 +86,13 @@ function told(air: Hours & Air, day: number, from: number, to: number): string {
 export function weekDrill(seed: number): DrawnDrill {
   // Of all weeks, those that begin well are by far the most: the day is drawn first, and then a week that has it.
   const wanted = Math.floor(drawnBy('week', seed, 'day') * WANTED_DAYS);
-  const bestOf = ({ ends }: Pick<DrawnWeek, 'ends'>) => ends.indexOf(Math.min(...ends.map((end) => end ?? Infinity)));
   let draw = 0;
   let drawn = drawnWith(seed, draw);
-  while (draw < MOST_DRAWS && bestOf(drawn) !== wanted) drawn = drawnWith(seed, (draw += 1));
+  while (draw < MOST_DRAWS && soonest(drawn.ends).day !== wanted) drawn = drawnWith(seed, (draw += 1));
   const { product, air, ends } = drawn;
-  const best = Math.min(...ends.map((end) => end ?? Infinity));
+  const { day: first, end: best } = soonest(ends);
   const dayOf = (minute: number) => DAYS[Math.floor(minute / DAY)]!;
-  const bestDay = DAYS[ends.indexOf(best)] ?? null;
+  const bestDay = DAYS[first] ?? null;
   const never = 'not-this-week';
   const options = [...DAYS.map((day) => ({ code: day, words: day })), { code: never, words: 'Not this week' }];
   const begin: DrillTruth = {

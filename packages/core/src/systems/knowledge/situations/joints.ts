@@ -1,4 +1,4 @@
-import { jointName, type JointPlan } from '../../../joints/plan.ts';
+import { isPaintedOver, jointName, type JointPlan } from '../../../joints/plan.ts';
 import type { Step } from '../../../model/step.ts';
 import { BEAD_STATE_LABELS } from '../../../vocabulary/index.ts';
 import { plannedOn, type Planned } from '../../joints.ts';
@@ -79,7 +79,7 @@ const blocked = (one: Planned): Step[] => [
 
 /** Silicone that stays is kept free of paint; what takes paint is painted over. */
 const left = (one: Planned): Step[] =>
-  one.plan.known === 'takes-paint' && one.plan.use.painted
+  isPaintedOver(one.plan)
     ? []
     : [
         { kind: 'mask', ...along(one), why: said(one, 'it stays as it is, taped along its edge and kept free of paint.') },
