@@ -10,6 +10,7 @@ beforeAll(async () => {
 });
 
 const HOUR = 3_600_000;
+const after = (ms: number) => new Promise((then) => setTimeout(then, ms));
 const stamp = (at: number) => `${new Date(at).toISOString().slice(0, 19).replace(/[-:]/g, '')}Z`;
 const calendar = (...events: string[][]) =>
   [
@@ -202,5 +203,21 @@ describe('what could be had instead', () => {
     expect(asItStands.judged.weeks).toBe(100);
     expect(asItStands.judged.inTime).toBeGreaterThan(0);
     expect(choices[0].judged.inTime).toBeGreaterThanOrEqual(0);
+  });
+
+  test('is told to whoever waits, though the one before went away while theirs was being sought', async () => {
+    const { jobId, roomId } = await newJob(ada, 1995);
+    for (let i = 0; i < 12; i++)
+      await ada.post(`/api/jobs/${jobId}/surfaces`, { ...surfaceBody(roomId), name: `Skirting ${i}` });
+    const gone = new AbortController();
+    const leaving = { headers: { cookie: ada.cookie }, signal: gone.signal };
+    const left = fetch(`${ada.base}/api/jobs/${jobId}/plan/sought`, leaving).catch(() => null);
+    // The one thread has begun on what takes seconds; the second waits behind it.
+    await after(2500);
+    const waits = ada.get(`/api/jobs/${jobId}/plan/choices`);
+    await after(500);
+    gone.abort();
+    expect(await left).toBeNull();
+    expect((await waits).body.choices.length).toBeGreaterThan(0);
   });
 });

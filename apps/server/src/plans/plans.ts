@@ -119,11 +119,14 @@ export class Plans implements OnModuleDestroy {
     maxThreads: 2,
     minThreads: 1,
   });
-  /** A thread of its own for what takes seconds, so that nobody's page waits for it. */
+  /**
+   * A thread of its own for what takes seconds, so that nobody's page waits for it. It is always there: where whoever asked
+   * goes, the thread ends with the question, and only a pool that keeps one opens another for those who wait.
+   */
   private readonly seeking = new Piscina({
     filename: WORKER,
     maxThreads: 1,
-    minThreads: 0,
+    minThreads: 1,
   });
   /** What was sought and found, by its question. */
   private readonly found = new LRUCache<string, Plan>({ max: FOUND_KEPT });

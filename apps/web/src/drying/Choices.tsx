@@ -1,6 +1,7 @@
 import type { AsItStands, OverWeeks, PlanChoice } from '@rustic/core';
 import type { ReactNode } from 'react';
 import { Chip } from '../page/Act.tsx';
+import { Coming } from '../page/Coming.tsx';
 import type { PlanChoices, PlanPage } from '../store/endpoints.ts';
 import { sayLength } from '../words/time.ts';
 import { useWords } from '../words/Words.tsx';
@@ -9,17 +10,20 @@ interface Props {
   data: PlanPage;
   /** Nothing while they are being looked for. */
   traded: PlanChoices | undefined;
+  /** Why they could not be found. */
+  error: unknown;
+  onAgain: () => void;
   looked: PlanChoice | null;
   onLook: (choice: PlanChoice | null) => void;
 }
 
 /** Plans of which none is better in everything, side by side: whoever plans says what counts. */
-export function Choices({ data, traded, looked, onLook }: Props) {
+export function Choices({ data, traded, error, onAgain, looked, onLook }: Props) {
   const { plan } = data;
   if (plan.status !== 'feasible') return null;
   return (
     <section className="no-print mb-3 border-y-2 border-ink bg-leaf px-4 py-3 text-[15px]" aria-label="Choices">
-      {!traded && <p role="status">Looking for what else can be had; some seconds.</p>}
+      {!traded && <Coming error={error} again={onAgain} words="Looking for what else can be had" />}
       {traded && (
         <>
           <Heads />

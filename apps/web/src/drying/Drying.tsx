@@ -114,7 +114,8 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
   const looked = looking && sought?.plan.status === 'feasible' ? sought.plan : null;
   const [near, setNear] = useState<RelaxedPlan | null>(null);
   const hangs = data.plan.status === 'feasible' && data.reliance.length > 0;
-  const { data: traded } = usePlanChoicesQuery(jobId, { skip: open !== 'choices' && !hangs });
+  const choices = usePlanChoicesQuery(jobId, { skip: open !== 'choices' && !hangs });
+  const traded = choices.data;
   const [choice, setChoice] = useState<PlanChoice | null>(null);
   const chosenPlan = choice && traded?.choices.includes(choice) ? choice : null;
   const width = useWidth();
@@ -199,7 +200,16 @@ function Planned({ data, jobs }: { data: PlanPage; jobs: React.ReactNode }) {
       {open === 'air' && <AirForm data={data} onDone={() => close('air')} />}
       {open === 'rooms' && <RoomDemands data={data} onDone={() => close('rooms')} />}
       {open === 'changes' && <Changes data={data} />}
-      {open === 'choices' && <Choices data={data} traded={traded} looked={chosenPlan} onLook={setChoice} />}
+      {open === 'choices' && (
+        <Choices
+          data={data}
+          traded={traded}
+          error={choices.isFetching ? null : choices.error}
+          onAgain={() => void choices.refetch()}
+          looked={chosenPlan}
+          onLook={setChoice}
+        />
+      )}
       {open === 'what-if' && (
         <WhatIf data={data} changes={changes} onChange={setChanges} answer={answer} asking={asking} chosen={chosen} />
       )}
