@@ -4,17 +4,29 @@ import { openJobOf, send } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
-/** Settles the surface that is open, and opens the next. */
-async function settle(page: Page, name: string, treatAs: string, sure: number): Promise<void> {
-  const surface = page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('button', { name, exact: false }) })
-    .first();
-  const head = surface.locator('> button[aria-expanded]');
-  if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
-  await surface.getByLabel('What you would do').selectOption({ label: treatAs });
-  await surface.getByLabel(/How sure you are/).fill(String(sure));
-  await expect(head).toContainText(`${treatAs}, ${sure} in 100`);
+/** Walks on to the next stop, or from the last to the room. */
+const goOn = (page: Page) =>
+  page
+    .getByRole('button', { name: /^(Next|To the room)/ })
+    .filter({ visible: true })
+    .first()
+    .click();
+
+/** Settles what the walk stands at. */
+async function settle(page: Page, treatAs: string, sure: number): Promise<void> {
+  await page.getByLabel('What you would do').selectOption({ label: treatAs });
+  await page.getByLabel(/How sure you are/).fill(String(sure));
+  await expect(page.getByRole('region', { name: 'What goes on it' }).getByRole('row').nth(3)).toBeVisible();
+}
+
+/** Walks a whole room and settles each of its surfaces so. */
+async function settleAll(page: Page, count: number, treatAs: string, sure: number): Promise<void> {
+  await page.getByRole('button', { name: /^Walk it/ }).click();
+  for (let i = 0; i < count; i += 1) {
+    await settle(page, treatAs, sure);
+    await goOn(page);
+  }
+  await expect(page.getByText(`${treatAs}, ${sure} in 100`)).toHaveCount(count);
 }
 
 test('a room is tested, settled and played forward; what was judged is kept for oneself alone', async ({ page }) => {
@@ -24,21 +36,54 @@ test('a room is tested, settled and played forward; what was judged is kept for 
   await expect(footer).toContainText('minutes of testing 0');
   const play = page.getByRole('button', { name: 'Play it forward' });
   await expect(play).toBeDisabled();
-  // A test costs its minutes, and what it showed stands at its surface.
-  await page.getByRole('button', { name: /^Spirit rub, \d+ min$/ }).click();
-  await expect(footer).toContainText('tests 1');
-  await expect(page.getByText(/^Spirit rub: /)).toBeVisible();
-
-  const heads = page.locator('main li > button[aria-expanded]');
-  const count = await heads.count();
+  const rows = page.getByRole('main').getByRole('button', { name: /not tested · not settled/ });
+  const count = await rows.count();
   expect(count).toBeGreaterThan(1);
-  for (let i = 0; i < count; i += 1) {
-    const name = (await heads.nth(i).locator('strong').innerText()).replace(/\d.*$/, '').trim();
-    await settle(page, name, 'strip the wax', 80);
+
+  // As on a real walk: a test costs its minutes, and what it showed stands at its surface.
+  await page.getByRole('button', { name: /^Walk it/ }).click();
+  await page.getByRole('button', { name: /^Rub it, \d+ min$/ }).click();
+  await expect(footer).toContainText('tests 1');
+  const known = page.getByRole('list', { name: 'Known here' });
+  await expect(known).toContainText('Spirit rub: ');
+  await page.getByRole('button', { name: 'Another test …' }).click();
+  await page.getByRole('group', { name: 'Which test' }).getByRole('button', { name: 'Cross-cut' }).click();
+  await page.getByRole('button', { name: /^Cross-cut, \d+ min$/ }).click();
+  await expect(known).toContainText('Cross-cut');
+  await expect(footer).toContainText('tests 2');
+
+  // What goes on it is one's own choice: a line left out, another product, and what nobody may leave out.
+  await settle(page, 'dull, prime and go over as oil', 60);
+  const system = page.getByRole('region', { name: 'What goes on it' });
+  const line = (name: RegExp) => system.locator('tbody').getByRole('button', { name, expanded: false }).first();
+  await line(/^Ventilate/).click();
+  await system.getByRole('button', { name: 'left out' }).click();
+  await expect(system.getByRole('alert')).toContainText('Nobody may do that.');
+  await expect(system.getByText('What it does shows once')).toHaveCount(0);
+  await line(/^Sand/).click();
+  await system.getByRole('button', { name: 'left out' }).click();
+  await line(/^Prime/).click();
+  await system.getByLabel('or done with').selectOption({ label: 'Oil primer' });
+  await expect(system).toContainText(/Sand left out; Prime.* instead\./);
+  await page.reload();
+  await expect(system).toContainText(/Sand left out; Prime.* instead\./);
+  await expect(footer).toContainText('tests 2');
+  await page
+    .getByRole('button', { name: 'A bedroom' })
+    .or(page.getByRole('button', { name: /^An? |^Two / }))
+    .first()
+    .click();
+  await expect(page.getByText(/dull, prime and go over as oil, 2 lines otherwise, 60 in 100/)).toBeVisible();
+
+  await page.getByRole('button', { name: /^Walk it/ }).click();
+  for (let i = 1; i < count; i += 1) {
+    await settle(page, 'strip the wax', 80);
+    await goOn(page);
   }
   await play.click();
   await expect(footer).toContainText(`of ${count}`);
   await expect(page.getByText(/^You would strip the wax, 80 in 100\./).first()).toBeVisible();
+  await expect(page.getByText(/^Sand left out; Prime.* That (costs|saves|made)/)).toBeVisible();
   await expect(page.getByText(/costs about .* against knowing it/).first()).toBeVisible();
   await expect(page.getByText(/^On the same tests the engine would/).first()).toBeVisible();
   const record = page.getByRole('region', { name: 'How you do' });
@@ -56,8 +101,11 @@ test('a room is tested, settled and played forward; what was judged is kept for 
 test('another room is another, and the room of the week is the same for all', async ({ page }) => {
   await signIn(page);
   await page.goto('/practice');
-  await page.getByRole('button', { name: /^Spirit rub, \d+ min$/ }).click();
+  await page.getByRole('button', { name: /^Walk it/ }).click();
+  await page.getByRole('button', { name: /^Rub it, \d+ min$/ }).click();
   await expect(page.locator('footer')).toContainText('tests 1');
+  await page.goBack();
+  await expect(page.getByText(/^Spirit rub: .* · not settled/)).toBeVisible();
   await page.getByRole('button', { name: 'Another room' }).click();
   await expect(page.locator('footer')).toContainText('tests 0');
   await page.getByRole('button', { name: 'The room of the week' }).click();
@@ -153,7 +201,7 @@ test('a finished job becomes a case for the whole firm, under another name', asy
   await cases.getByRole('button', { name, exact: true }).click();
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
   await expect(page.getByText('A finished job of this firm')).toBeVisible();
-  for (const door of ['Door', 'Door, 2']) await settle(page, door, 'dull, prime and go over as oil', 90);
+  await settleAll(page, 2, 'dull, prime and go over as oil', 90);
   await page.getByRole('button', { name: 'Play it forward' }).click();
   await expect(page.getByText('That is right for it.')).toHaveCount(2);
   await expect(cases).toContainText('you: 2 right of 2');

@@ -1,5 +1,5 @@
 import { beforeAll, expect, test } from '@jest/globals';
-import { drawRoom, planOf, scoreRoom, TREATMENTS } from '@rustic/core';
+import { drawRoom, planOf, scoreRoom, systemChosen, TREATMENTS, type Departure } from '@rustic/core';
 import { newJob, signedIn, uuid, type Client } from './client.ts';
 
 let ada: Client;
@@ -14,7 +14,7 @@ interface Room {
 }
 const pageOf = async (who: Client) => (await who.get('/api/practice')).body;
 const decided = ({ plan, seed }: Room, treatAs: (typeof TREATMENTS)[number], sure = 0.8) =>
-  drawRoom(planOf(plan)!, seed).surfaces.map(({ id }) => ({ surface: id, treatAs, sure }));
+  drawRoom(planOf(plan)!, seed).surfaces.map(({ id }) => ({ surface: id, treatAs, departures: [], sure }));
 const go = (who: Client, room: Room, more: object = {}) =>
   who.post('/api/practice/goes', {
     id: uuid(),
@@ -62,6 +62,29 @@ test('the room of the week is the same for the whole firm; how the others did is
   await mei.send('PUT', '/api/practice/shown', { id: uuid(), shown: true });
   expect((await pageOf(ada)).week.others).toEqual([expect.objectContaining({ name: 'Mei Okonjo-Hart', minutes: 0 })]);
   expect((await pageOf(mei)).week.mine).toMatchObject({ plan: mine.plan });
+});
+
+test('what was done otherwise is told by what it does there; what guards people, and no line of the system, is refused', async () => {
+  const { next, count } = await pageOf(ada);
+  const room = drawRoom(planOf(next.plan)!, next.seed);
+  const [first, ...rest] = decided(next, 'oil');
+  const { lines } = systemChosen(room, room.surfaces[0]!, [], first!);
+  const at = (kind: string) => lines.findIndex(({ step }) => step.kind === kind);
+  const otherwise = (...departures: Departure[]) => [{ ...first!, departures }, ...rest];
+  const tacked = otherwise({ act: 'skip', step: at('tack-off') });
+  const kept = await go(ada, next, { decisions: tacked });
+  const score = scoreRoom(room, [], tacked);
+  expect(score.surfaces[0]!.otherwise).toBeGreaterThan(0);
+  expect([kept.status, kept.body.lost, kept.body.judged[0].lost]).toEqual([201, score.lost, score.surfaces[0]!.lost]);
+  const none = 'decisions[0].departures';
+  for (const departures of [
+    { act: 'skip' as const, step: at('ventilate') },
+    { act: 'skip' as const, step: 79 },
+  ]) {
+    const answer = await go(ada, next, { decisions: otherwise(departures) });
+    expect([answer.status, answer.body.errors[0].path]).toEqual([400, none]);
+  }
+  expect((await pageOf(ada)).count).toBe(count + 1);
 });
 
 test('the same sent twice is kept once', async () => {

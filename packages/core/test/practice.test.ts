@@ -6,6 +6,7 @@ import {
   calibrationOf,
   chooseTreatment,
   conditionFindings,
+  doneOtherwise,
   drawRoom,
   expectedLoss,
   lostOn,
@@ -22,6 +23,7 @@ import {
   skillStandings,
   STACKS,
   suppliesUsed,
+  systemChosen,
   surfaceFacts,
   TEST_TAKES,
   testsShown,
@@ -44,8 +46,9 @@ const rooms = (code: string, count: number) => Array.from({ length: count }, (_,
 const inAll = (each: (room: PracticeRoom) => void, count = 6) =>
   ROOM_PLANS.forEach(({ code }) => rooms(code, count).forEach(each));
 const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
+const usual = (treatAs: Treatment) => ({ treatAs, departures: [] });
 const truthOf = (room: PracticeRoom): PracticeDecision[] =>
-  room.surfaces.map(({ id, lies }) => ({ surface: id, treatAs: TREATMENT_OF[lies.top], sure: 0.9 }));
+  room.surfaces.map(({ id, lies }) => ({ surface: id, ...usual(TREATMENT_OF[lies.top]), sure: 0.9 }));
 
 describe('rooms', () => {
   test('the same words draw the same room, and the same tests show the same in it', () => {
@@ -123,7 +126,7 @@ describe('how a room comes out', () => {
       const missed = scoreRoom(
         room,
         [],
-        [{ surface: first!.id, treatAs: wrong, sure: 0.8 }, ...truthOf(room).slice(1)],
+        [{ surface: first!.id, ...usual(wrong), sure: 0.8 }, ...truthOf(room).slice(1)],
       );
       expect(missed.lost).toBe(lostOn(first!, wrong));
       expect(missed.lost).toBeGreaterThan(0);
@@ -158,10 +161,11 @@ describe('how a room comes out', () => {
       for (const one of room.surfaces) {
         const truth = TREATMENT_OF[one.lies.top];
         const wrong: Treatment = truth === 'waterborne' ? 'bare' : 'waterborne';
-        came.right += playedForward(room, one, truth).came.length;
-        came.wrong += playedForward(room, one, wrong).came.length;
-        const { layers } = playedForward(room, one, wrong);
-        expect(playedForward(room, one, wrong).layers).toEqual(layers);
+        const laid = (treatAs: Treatment) => doneOtherwise(room, one, [], usual(treatAs)).steps;
+        came.right += playedForward(room, one, laid(truth)).came.length;
+        came.wrong += playedForward(room, one, laid(wrong)).came.length;
+        const { layers } = playedForward(room, one, laid(wrong));
+        expect(playedForward(room, one, laid(wrong)).layers).toEqual(layers);
         expect(layers[0]!.role).toBe('substrate');
         expect(layers.every((l) => l.standing === 'found' || l.standing === 'laid' || l.role === 'preparation')).toBe(
           true,
@@ -256,6 +260,75 @@ describe('the book, held against the best there is', () => {
   });
 });
 
+describe('the system that is chosen', () => {
+  const skipping = (lines: readonly { step: { kind: string } }[], kind: string) =>
+    lines.flatMap(({ step }, at) => (step.kind === kind ? [{ act: 'skip' as const, step: at }] : []));
+
+  test('is made by what its painter knows: what really lies there moves no line of it', () => {
+    const drawn = rooms('old-hall', 60);
+    const [one, other] = drawn.flatMap((room) => {
+      const alike = drawn.find((r) => r.story === room.story && r.surfaces[0]!.lies !== room.surfaces[0]!.lies);
+      return alike ? [room, alike] : [];
+    });
+    for (const treatAs of ['oil', 'waterborne', 'wax'] as const) {
+      const at = (room: PracticeRoom) => systemChosen(room, room.surfaces[0]!, [], usual(treatAs)).lines;
+      expect(at(one!)).toEqual(at(other!));
+    }
+  });
+
+  test('what is left out is cheaper to lay, and told by what it does on what is there', () => {
+    let told = 0;
+    inAll((room) => {
+      for (const one of room.surfaces.filter(({ lies }) => TREATMENT_OF[lies.top] === 'oil')) {
+        const { lines, after: whole } = systemChosen(room, one, [], usual('oil'));
+        const departures = ['protect', 'tack-off', 'cure-hold'].flatMap((kind) => skipping(lines, kind));
+        const wanted = { treatAs: 'oil' as const, departures };
+        const { after } = systemChosen(room, one, [], wanted);
+        expect(after.price.cost).toBeLessThan(whole.price.cost);
+        expect(after.steps.length).toBe(lines.length - departures.length);
+        const done = doneOtherwise(room, one, [], wanted);
+        expect(done.steps.map((s) => s.kind)).toEqual(after.steps.map((s) => s.kind));
+        const scored = scoreRoom(
+          room,
+          [],
+          truthOf(room).map((d) => (d.surface === one.id ? { ...d, ...wanted } : d)),
+        );
+        expect(scored.lost).toBe(done.cost);
+        expect(scored.surfaces.find((s) => s.surface === one.id)).toMatchObject({ right: true, otherwise: done.cost });
+        expect(done.cost).toBeGreaterThan(0);
+        told += done.consequences.length;
+      }
+    }, 12);
+    expect(told).toBeGreaterThan(10);
+  });
+
+  test('as it is made it costs nothing more; the primer left out under waterborne on oil is dearer by what peels', () => {
+    inAll((room) => {
+      for (const one of room.surfaces) {
+        const truth = TREATMENT_OF[one.lies.top];
+        expect(doneOtherwise(room, one, [], usual(truth))).toMatchObject({ cost: 0, consequences: [] });
+        if (truth !== 'oil') continue;
+        const { lines } = systemChosen(room, one, [], usual('wax'));
+        const departures = skipping(lines, 'prime');
+        const { cost, consequences } = doneOtherwise(room, one, [], { treatAs: 'wax', departures });
+        expect(consequences[0]!.fault).toBe('peels');
+        expect(cost).toBeGreaterThan(0.3 * consequences[0]!.odds * consequences[0]!.cost);
+      }
+    }, 3);
+  });
+
+  test('a line that is not there, and one that guards people, is not left out', () => {
+    const room = drawRoom(planOf('nursery-1938'), 1);
+    const [casings] = room.surfaces;
+    expect(() => systemChosen(room, casings!, [], { treatAs: 'oil', departures: [{ act: 'skip', step: 99 }] })).toThrow(
+      RangeError,
+    );
+    const { lines } = systemChosen(room, casings!, [], usual('oil'));
+    const departures = lines.map((_, step) => ({ act: 'skip' as const, step }));
+    expect(systemChosen(room, casings!, [], { treatAs: 'oil', departures }).refused.length).toBeGreaterThan(0);
+  });
+});
+
 describe('a case of the firm’s own', () => {
   const facts = (element: 'door' | 'trim' | 'wall') =>
     surfaceFacts({
@@ -294,7 +367,7 @@ describe('a case of the firm’s own', () => {
     const score = scoreRoom(
       room,
       tests,
-      room.surfaces.map(({ id, lies }) => ({ surface: id, treatAs: TREATMENT_OF[lies.top], sure: 0.9 })),
+      room.surfaces.map(({ id, lies }) => ({ surface: id, ...usual(TREATMENT_OF[lies.top]), sure: 0.9 })),
     );
     expect([score.lost, score.surfaces.map((s) => s.truth)]).toEqual([0, ['oil-alkyd', 'waterborne-over-oil']]);
   });

@@ -4,6 +4,7 @@ import {
   isOffered,
   planOf,
   scoreRoom,
+  systemChosen,
   TREATMENTS,
   type PracticeCase,
   type PracticeDecision,
@@ -23,7 +24,9 @@ export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBo
   const known = new Set(room.surfaces.map((s) => s.id));
   const bad = tests.findIndex(({ surface, kind }) => !known.has(surface) || !isOffered(kind));
   if (bad >= 0) throw refusedWith([{ path: `tests[${bad}]`, message: 'is no test that this room offers' }]);
-  const { surfaces, minutes, testCost, lost, engineLost, policy } = scoreRoom(room, tests, decidedIn(room, decisions));
+  const decided = decidedIn(room, decisions);
+  mayBeLaid(room, tests, decided);
+  const { surfaces, minutes, testCost, lost, engineLost, policy } = scoreRoom(room, tests, decided);
   return {
     judged: surfaces.map(({ surface, skill, truth, sure, right, lost }) => ({
       surface,
@@ -43,10 +46,26 @@ export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBo
 
 /** One decision for every surface, and none for any other. */
 function decidedIn({ surfaces }: PracticeRoom, decisions: PracticeGoBody['decisions']): PracticeDecision[] {
-  return surfaces.map(({ id, name }) => {
-    const [decided, again] = decisions.filter((d) => d.surface === id);
-    if (!decided || again || !isTreatment(decided.treatAs) || decisions.length !== surfaces.length)
-      throw refusedWith([{ path: 'decisions', message: `says not once what ${name} is treated as` }]);
-    return { surface: id, treatAs: decided.treatAs, sure: decided.sure };
+  return decisions.map(({ treatAs, departures = [], ...said }) => {
+    const name = surfaces.find((s) => decisions.filter((d) => d.surface === s.id).length !== 1)?.name;
+    if (name || decisions.length !== surfaces.length || !isTreatment(treatAs))
+      throw refusedWith([{ path: 'decisions', message: `says not once what ${name ?? said.surface} is treated as` }]);
+    return { ...said, treatAs, departures };
   });
+}
+
+/** Each system may be laid as it was chosen: what guards people is not left out, and every line is one of it. */
+function mayBeLaid(room: PracticeRoom, tests: PracticeGoBody['tests'], decisions: readonly PracticeDecision[]): void {
+  for (const [at, decision] of decisions.entries()) {
+    const one = room.surfaces.find((s) => s.id === decision.surface)!;
+    const path = `decisions[${at}].departures`;
+    let refused: readonly string[];
+    try {
+      ({ refused } = systemChosen(room, one, tests, decision));
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      refused = [`name a line that the system of ${one.name} does not have`];
+    }
+    if (refused.length) throw refusedWith(refused.map((message) => ({ path, message })));
+  }
 }

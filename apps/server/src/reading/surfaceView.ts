@@ -4,12 +4,10 @@ import {
   blocksOn,
   cautionsFor,
   demandOf,
-  estimateSystem,
   guaranteeOf,
   holdsOf,
   hashOf,
   inheritedBy,
-  othersFor,
   placesOf,
   priceOn,
   productFor,
@@ -17,8 +15,8 @@ import {
   risksOf,
   schoolsOn,
   sectionOf,
+  systemLines,
   testsThatPay,
-  toolsFor,
   underDoubt,
   waysOf,
   weightsIn,
@@ -55,7 +53,6 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   const { steps } = system;
   const { logs, work } = workOn(records, surface);
   const productOf = (step: Step) => productFor(step, c.shelf);
-  const estimates = estimateSystem(steps, c.d.surface, c.shelf, c.by);
   const key = systemKey(system.computed);
   // A departure that was signed for is measured by what it departed from.
   const settledFrom = system.choice?.override?.base ?? systemKey(system.steps);
@@ -78,16 +75,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     photos: records.photos.filter((p) => p.surfaceId === surface.id),
     conditions: [...c.d.findings.standing],
     cleared: [...c.d.findings.cleared],
-    lines: steps.map((step, i) => {
-      const { product, ...taken } = estimates[i]!;
-      return {
-        step,
-        ...taken,
-        product: product && { id: product.id, name: product.name, maker: product.maker },
-        tools: toolsFor(step, c).words,
-        others: othersFor(step),
-      };
-    }),
+    lines: systemLines(c, steps),
     price: priceOn(c, allStepsOf(records, surface)),
     section: sectionOf(c, steps, productOf, new Set(logs.map((l) => l.stepId))),
     places: placesOf(c),

@@ -1,41 +1,63 @@
 import { useMemo } from 'react';
 import {
+  doneOtherwise,
   FAULT_LABELS,
   FINISH_LABELS,
   playedForward,
+  systemChosen,
   testWords,
-  type PracticeRoom,
   type PracticeScore,
   type SurfaceScore,
 } from '@rustic/core';
 import { Section } from '../drawing/Section.tsx';
-import { sayShows } from '../words/consequence.ts';
+import { sayConsequence, sayShows } from '../words/consequence.ts';
+import { sayDeparture } from '../surface/departures.ts';
 import { capital, sayRoundMoney } from '../words/figures.ts';
 import { useWords } from '../words/Words.tsx';
 import { TREATMENT_WORDS } from './treatmentWords.ts';
+import type { Walk } from './useWalk.ts';
+
+/** More consequences of what was done otherwise nobody reads. */
+const TOLD = 2;
+
+/** What doing it otherwise came to, on what lay there. */
+const sayOtherwise = (cost: number, currency: string) =>
+  Math.abs(cost) < 100
+    ? 'That made no difference here.'
+    : `That ${cost > 0 ? 'costs' : 'saves'} about ${sayRoundMoney(Math.abs(cost), currency)} here, calls and all.`;
 
 interface Props {
-  room: PracticeRoom;
+  walk: Walk;
   score: PracticeScore;
   currency: string;
 }
 
 /** How a room came out, surface by surface: what lay there, what it cost, what came later, and what would have told. */
-export function CameOut({ room, score, currency }: Props) {
+export function CameOut({ walk, score, currency }: Props) {
   return (
     <ul>
       {score.surfaces.map((one) => (
-        <CameOutOn key={one.surface} room={room} one={one} currency={currency} />
+        <CameOutOn key={one.surface} walk={walk} one={one} currency={currency} />
       ))}
     </ul>
   );
 }
 
-function CameOutOn({ room, one, currency }: { room: PracticeRoom; one: SurfaceScore; currency: string }) {
+function CameOutOn({ walk, one, currency }: { walk: Walk; one: SurfaceScore; currency: string }) {
+  const { room, tests, decisions } = walk;
   const surface = room.surfaces.find((s) => s.id === one.surface)!;
-  const { layers, came } = useMemo(() => playedForward(room, surface, one.treatAs), [room, surface, one.treatAs]);
+  const decision = decisions.find((d) => d.surface === one.surface)!;
+  const { lines, steps, consequences } = useMemo(
+    () => ({
+      ...doneOtherwise(room, surface, tests, decision),
+      lines: systemChosen(room, surface, tests, decision).lines,
+    }),
+    [room, surface, tests, decision],
+  );
+  const { layers, came } = useMemo(() => playedForward(room, surface, steps), [room, surface, steps]);
   const [first] = came;
-  const { inOurWords } = useWords();
+  const words = useWords();
+  const { inOurWords } = words;
   return (
     <li className="grid gap-x-6 gap-y-3 border-b border-rule py-3 wide:grid-cols-[1fr_240px]">
       <div>
@@ -46,8 +68,19 @@ function CameOutOn({ room, one, currency }: { room: PracticeRoom; one: SurfaceSc
           You would {TREATMENT_WORDS[one.treatAs]}, {Math.round(one.sure * 100)} in 100.{' '}
           {one.right
             ? 'That is right for it.'
-            : `That costs about ${sayRoundMoney(one.lost, currency)} against knowing it.`}
+            : `That costs about ${sayRoundMoney(one.lost - one.otherwise, currency)} against knowing it.`}
         </p>
+        {decision.departures.length > 0 && (
+          <p className="mt-1">
+            {capital(decision.departures.map((d) => sayDeparture(d, lines, words)).join('; '))}.{' '}
+            {sayOtherwise(one.otherwise, currency)}
+            {consequences.slice(0, TOLD).map((c) => (
+              <span key={c.text + c.fault} className="block text-[15px] text-faded">
+                {capital(sayConsequence(c, currency))}. {inOurWords(c.text)}
+              </span>
+            ))}
+          </p>
+        )}
         {came.map(({ fault, by, because }) => (
           <p key={fault} className="mt-1 text-[15px]">
             <strong className="font-semibold">

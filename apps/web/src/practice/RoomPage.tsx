@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
 import { caseRoom, drawRoom, planOf, rightIn } from '@rustic/core';
 import { Act } from '../page/Act.tsx';
 import { Page } from '../page/Page.tsx';
@@ -6,7 +7,10 @@ import type { PracticePage } from '../store/endpoints.ts';
 import { sayRoundMoney } from '../words/figures.ts';
 import { OwnCases } from './OwnCases.tsx';
 import { OwnRecord } from './OwnRecord.tsx';
-import { RoomWalk, useWalk, WalkTotals } from './RoomWalk.tsx';
+import { PracticeStop } from './PracticeStop.tsx';
+import { RoomWalk } from './RoomWalk.tsx';
+import { useWalk } from './useWalk.ts';
+import { WalkTotals } from './WalkTotals.tsx';
 import { WhatToPractise, type Choices } from './WhatToPractise.tsx';
 
 type Room = PracticePage['next'];
@@ -26,6 +30,9 @@ export function RoomPage({ page, room, choices, onRoom }: Props) {
     return own ? caseRoom(own) : drawRoom(planOf(room.plan)!, room.seed);
   }, [cases, room.plan, room.seed]);
   const walk = useWalk(drawn);
+  const [query, setQuery] = useSearchParams();
+  const at = walk.score ? -1 : drawn.surfaces.findIndex((s) => s.id === query.get('surface'));
+  const go = (surface: string | null) => setQuery(surface ? { surface } : {}, { replace: surface !== null && at >= 0 });
   const { week, currency } = page;
   const isWeeks = room.plan === week.plan && room.seed === week.seed;
   const another = { ...page.next, seed: isWeeks ? page.next.seed : Math.max(page.next.seed, room.seed + 1) };
@@ -43,6 +50,7 @@ export function RoomPage({ page, room, choices, onRoom }: Props) {
         ]
       : []),
   ];
+  if (at >= 0) return <PracticeStop key={at} walk={walk} currency={currency} at={at} onGo={go} />;
   return (
     <Page
       title={isWeeks ? `${walk.room.name}: the room of the week` : walk.room.name}
@@ -57,7 +65,7 @@ export function RoomPage({ page, room, choices, onRoom }: Props) {
       footing={<WalkTotals walk={walk} currency={currency} />}
     >
       <WhatToPractise {...choices} />
-      <RoomWalk walk={walk} currency={currency} />
+      <RoomWalk walk={walk} currency={currency} onGo={go} />
       {(week.mine || week.others.length > 0) && (
         <section aria-label="The room of the week" className="mt-8">
           <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">The room of the week</h2>

@@ -3748,6 +3748,22 @@ export type PracticeGoBody = {
   decisions: {
     surface: string;
     treatAs: string;
+    departures?: (
+      | {
+          act: "skip";
+          step: number;
+        }
+      | {
+          act: "swap";
+          step: number;
+          family: Family;
+        }
+      | {
+          act: "move";
+          step: number;
+          to: number;
+        }
+    )[];
     sure: number;
   }[];
   at: string;

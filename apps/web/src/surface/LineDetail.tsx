@@ -12,11 +12,13 @@ interface Props {
   at: number;
   last: number;
   asked: Departure | undefined;
+  /** What stands before the ways it may be done otherwise. */
+  words?: string;
   onAsk: (departure: Departure) => void;
 }
 
 /** What a line is done with and cleaned up with, and what might be asked of it. */
-export function LineDetail({ line, at, last, asked, onAsk }: Props) {
+export function LineDetail({ line, at, last, asked, words = 'What if it is', onAsk }: Props) {
   const { sayFamily } = useWords();
   const { step, tools, others } = line;
   const units = useSight((s) => s.units);
@@ -49,8 +51,8 @@ export function LineDetail({ line, at, last, asked, onAsk }: Props) {
           <CleanUpLines card={card} />
         </details>
       )}
-      <div role="group" aria-label="What if" className="mt-1 flex flex-wrap items-center gap-2">
-        <span className="font-semibold">What if it is</span>
+      <div role="group" aria-label={words} className="mt-1 flex flex-wrap items-center gap-2">
+        <span className="font-semibold">{words}</span>
         <Chip pressed={asked?.act === 'skip'} onPress={() => onAsk({ act: 'skip', step: at })}>
           left out
         </Chip>

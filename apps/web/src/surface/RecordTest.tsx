@@ -3,7 +3,6 @@ import { useFocusWhileOpen } from '../page/focus.ts';
 import {
   METHOD_CARDS,
   RESULT_LABELS,
-  TEST_LABELS,
   TEST_NOT_YET,
   TEST_RESULTS,
   type SketchPlace,
@@ -14,6 +13,7 @@ import { Chip } from '../page/Act.tsx';
 import { Refused } from '../page/Page.tsx';
 import { capital } from '../words/figures.ts';
 import { MethodCard } from './MethodCard.tsx';
+import { WhichTest } from './WhichTest.tsx';
 import { BesideResult } from './BesideResult.tsx';
 import { besideOf, testMade, type Beside } from './testMade.ts';
 import { sayClock } from '../words/time.ts';
@@ -118,21 +118,16 @@ export function RecordTest({
           </div>
         )}
         {!corrects && (
-          <div className="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Which test">
-            {[...new Set([first, ...FIRST, ...(all ? REST : [])])].map((k) => (
-              <Chip
-                key={k}
-                pressed={k === kind}
-                onPress={() => {
-                  setKind(k);
-                  setUnsure(false);
-                }}
-              >
-                {TEST_LABELS[k]}
-              </Chip>
-            ))}
+          <WhichTest
+            kinds={[...new Set([first, ...FIRST, ...(all ? REST : [])])]}
+            kind={kind}
+            onKind={(k) => {
+              setKind(k);
+              setUnsure(false);
+            }}
+          >
             {!all && <Chip onPress={() => setAll(true)}>Other tests …</Chip>}
-          </div>
+          </WhichTest>
         )}
         <MethodCard kind={kind} wait={{ since, onSince: (at) => say({ waits: { ...beside.waits, [kind]: at } }) }} />
         <BesideResult kind={kind} beside={beside} say={say} />

@@ -1,18 +1,16 @@
-import { Fragment, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { USUAL_AREA_M2, type Departure, sayArea } from '@rustic/core';
+import type { Departure } from '@rustic/core';
 import { Mark, NotesUnder } from '../page/notes.tsx';
-import { sayHours } from '../words/figures.ts';
-import { sayLength } from '../words/time.ts';
 import { asking } from './departures.ts';
 import { LineDetail } from './LineDetail.tsx';
 import { OtherWays } from './OtherWays.tsx';
 import type { Reasons } from './reasons.ts';
 import { StandsBehind } from './StandsBehind.tsx';
+import { SystemTable } from './SystemTable.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 import type { SurfacePage, WhatIfAnswer } from '../store/endpoints.ts';
 import { useWords } from '../words/Words.tsx';
-import { useMeasures } from '../words/useMeasures.ts';
 
 export interface Asked {
   departures: Departure[];
@@ -23,9 +21,7 @@ export interface Asked {
 
 /** What goes on it: the system in ledger lines, what a line is done with, what follows without it, and other ways. */
 export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reasons: Reasons; asked: Asked }) {
-  const { sayStep } = useWords();
   const laid = new Set(data.work.map((w) => Number(/^s(\d+)/.exec(w.stepId)?.[1]) - 1));
-  const { units, volume } = useMeasures();
   const [open, setOpen] = useState<number | null>(null);
   const toggle = (i: number) => {
     if (open === i) asked.onAsk([]);
@@ -40,81 +36,32 @@ export function WhatGoesOn({ data, reasons, asked }: { data: SurfacePage; reason
         <span className="no-print text-sm text-faded">press a line: what it is done with, and what if not</span>
       </div>
       <Settled data={data} />
-      <table className="mt-1 w-full border-collapse text-[15px]">
-        <thead>
-          <tr className="border-b border-strong text-right text-[13px] text-faded">
-            <th scope="col" className="py-1.5 pl-7 text-left font-normal" colSpan={2}>
-              step
-            </th>
-            <th scope="col" className="w-16 font-normal">
-              hours
-            </th>
-            <th scope="col" className="w-16 font-normal max-wide:hidden">
-              {volume.many}
-            </th>
-            <th scope="col" className="w-24 font-normal">
-              ready after
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {data.lines.map((line, i) => (
-            <Fragment key={i}>
-              <tr className={`align-top ${open === i ? 'bg-leaf' : 'border-b border-rule'}`}>
-                <td className="w-7 py-[6px] font-bold max-wide:py-3">{i + 1}</td>
-                <td className="py-[4px] max-wide:py-0">
-                  <button
-                    type="button"
-                    aria-expanded={open === i}
-                    className={`min-h-[44px] text-left hover:underline wide:min-h-[26px] ${laid.has(i) ? 'text-faded line-through' : ''}`}
-                    onClick={() => toggle(i)}
-                  >
-                    {sayStep(line.step)}
-                  </button>
-                  <Mark n={reasons.ofLine.get(i)!} />
-                  {laid.has(i) && <span className="ml-1 text-sm text-faded">logged</span>}
-                  <NotesUnder ns={[reasons.ofLine.get(i)!]} />
-                </td>
-                <td className="py-[6px] text-right max-wide:py-3">{line.minutes ? sayHours(line.minutes) : ''}</td>
-                <td className="py-[6px] text-right max-wide:hidden">{line.litres ? volume.say(line.litres) : ''}</td>
-                <td className="py-[6px] text-right whitespace-nowrap max-wide:py-3">
-                  {line.readyAfterMin ? sayLength(line.readyAfterMin) : ''}
-                </td>
-              </tr>
-              {open === i && (
-                <tr className="border-b border-rule bg-leaf">
-                  <td />
-                  <td colSpan={4} className="pb-2">
-                    <LineDetail
-                      line={line}
-                      at={i}
-                      last={data.lines.length - 1}
-                      asked={asked.departures.find((d) => d.step === i)}
-                      onAsk={(d) => asked.onAsk(asking(asked.departures, d))}
-                    />
-                    {asked.departures.length > 0 && (
-                      <WhatIfPanel {...asked} data={data} onClear={() => asked.onAsk([])} />
-                    )}
-                  </td>
-                </tr>
-              )}
-            </Fragment>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr className="border-t-2 border-b-4 border-double border-ink font-semibold">
-            <td />
-            <td className="py-2">
-              {data.surface.facts.areaM2
-                ? sayArea(data.surface.facts.areaM2, units)
-                : `not measured: ${sayArea(USUAL_AREA_M2, units)} taken`}
-            </td>
-            <td className="text-right">{sayHours(data.price.minutes)}</td>
-            <td className="text-right max-wide:hidden">{volume.say(data.price.litres)}</td>
-            <td />
-          </tr>
-        </tfoot>
-      </table>
+      <SystemTable
+        lines={data.lines}
+        areaM2={data.surface.facts.areaM2}
+        total={data.price}
+        open={open}
+        onToggle={toggle}
+        struck={(i) => (laid.has(i) ? 'logged' : null)}
+        beside={(i) => (
+          <>
+            <Mark n={reasons.ofLine.get(i)!} />
+            <NotesUnder ns={[reasons.ofLine.get(i)!]} />
+          </>
+        )}
+        detail={(line, i) => (
+          <>
+            <LineDetail
+              line={line}
+              at={i}
+              last={data.lines.length - 1}
+              asked={asked.departures.find((d) => d.step === i)}
+              onAsk={(d) => asked.onAsk(asking(asked.departures, d))}
+            />
+            {asked.departures.length > 0 && <WhatIfPanel {...asked} data={data} onClear={() => asked.onAsk([])} />}
+          </>
+        )}
+      />
       <StandsBehind data={data} />
       <OtherWays data={data} />
     </section>

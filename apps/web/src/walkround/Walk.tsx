@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import {
-  CONDITION_LABELS,
   FINISH_LABELS,
   RESULT_LABELS,
   TEST_LABELS,
@@ -14,14 +13,16 @@ import {
 } from '@rustic/core';
 import { RoomSketch } from '../drawing/RoomSketch.tsx';
 import { SectionIcon } from '../drawing/Section.tsx';
-import { Act, Chip } from '../page/Act.tsx';
+import { Chip } from '../page/Act.tsx';
 import type { Note } from '../page/notes.tsx';
 import { Coming, Page, Refused, Total } from '../page/Page.tsx';
-import { MethodCard } from '../surface/MethodCard.tsx';
 import { RecordTest } from '../surface/RecordTest.tsx';
 import { TakeTestBack } from '../surface/TakeTestBack.tsx';
 import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
+import { FirstTest } from './FirstTest.tsx';
+import { KnownHere } from './KnownHere.tsx';
+import { StopPage } from './StopPage.tsx';
 import { ticksOf } from './ticks.ts';
 import { walkOrder } from './walkOrder.ts';
 import { nowText } from '../clock/clock.ts';
@@ -148,7 +149,7 @@ function Stop({
   }));
   const here = testsThatStand(surface.tests);
   return (
-    <Page
+    <StopPage
       title={surface.name}
       notes={notes}
       above={
@@ -159,39 +160,12 @@ function Stop({
           › {room.name} · {at + 1} of {of}
         </>
       }
-      acts={
-        <span className="hidden gap-2.5 wide:flex">
-          <Act letter="b" words="Back" disabled={at === 0} onAct={onBack} />
-          <Act letter="n" words="Next" main onAct={onNext} />
-        </span>
-      }
-      bar={
-        <>
-          <button
-            type="button"
-            disabled={at === 0}
-            className="min-h-[52px] rounded border border-strong px-4 disabled:opacity-40"
-            onClick={onBack}
-          >
-            Back
-          </button>
-          {onUntested ? (
-            <button
-              type="button"
-              className="min-h-[52px] flex-1 rounded bg-ink px-3 font-semibold text-onink"
-              onClick={onUntested}
-            >
-              Next: {nextName}
-            </button>
-          ) : (
-            <Link
-              to={`/jobs/${data.job.id}`}
-              className="flex min-h-[52px] flex-1 items-center justify-center rounded bg-ink px-3 font-semibold text-onink"
-            >
-              All looked at: to the job
-            </Link>
-          )}
-        </>
+      onBack={at === 0 ? null : onBack}
+      onNext={onNext}
+      next={
+        onUntested
+          ? { words: `Next: ${nextName}`, onGo: onUntested }
+          : { words: 'All looked at: to the job', to: `/jobs/${data.job.id}` }
       }
       footing={
         <>
@@ -241,11 +215,7 @@ function Stop({
         </div>
       )}
       {!other && (
-        <section aria-label="Spirit rub">
-          <div className="hidden wide:block">
-            <MethodCard kind={RUB} />
-          </div>
-          <h2 className="mb-2 text-[18px] wide:hidden">Spirit rub</h2>
+        <FirstTest kind={RUB}>
           <div className="grid gap-2 wide:flex wide:flex-wrap" role="group" aria-label="Result">
             {TEST_RESULTS[RUB].map((result) => (
               <button
@@ -273,7 +243,7 @@ function Stop({
             <Chip onPress={() => setOther(true)}>Another test …</Chip>
             <AddPhoto jobId={data.job.id} roomId={room.id} surfaceId={surface.id} mark={place} />
           </div>
-        </section>
+        </FirstTest>
       )}
       {other && (
         <RecordTest
@@ -301,29 +271,12 @@ function Stop({
           />
         </details>
       )}
-      {here.length + surface.conditions.length > 0 && (
-        <ul className="mt-4 flex flex-wrap gap-2 text-[14.5px]" aria-label="Known here">
-          {here.map((t) => (
-            <li key={t.id}>
-              <button
-                type="button"
-                title="Take this test back, or move it to where it was made"
-                className="min-h-[44px] rounded-sm border border-strong bg-leaf px-2.5 text-left hover:underline"
-                onClick={() => setTaking(t)}
-              >
-                {testWords(t.test)}
-                {t.test.place && <span className="text-faded">, {t.test.place}</span>}
-              </button>
-            </li>
-          ))}
-          {surface.conditions.map((c) => (
-            <li key={c} className="flex min-h-[44px] items-center rounded-sm border border-rule px-2.5">
-              {CONDITION_LABELS[c]}
-            </li>
-          ))}
-        </ul>
-      )}
+      <KnownHere
+        tests={here}
+        conditions={surface.conditions}
+        press={{ title: 'Take this test back, or move it to where it was made', onTest: setTaking }}
+      />
       <Photos photos={data.photos.filter((p) => p.surfaceId === surface.id)} tests={here} />
-    </Page>
+    </StopPage>
   );
 }

@@ -7,6 +7,7 @@ export {
   type School,
 } from './alternatives.ts';
 export { risksOf, type Risk } from './risks.ts';
+export { systemLines, type SystemLine } from './systemLines.ts';
 export { whatIf, othersFor, type WhatIf } from './whatIf.ts';
 export { underDoubt, type Doubt, type DoubtOption } from './underDoubt.ts';
 export { comingOff, type WayOff } from './comingOff.ts';

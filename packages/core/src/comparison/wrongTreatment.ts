@@ -1,9 +1,8 @@
 import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
-import { TREATMENT_OF, TREATMENTS, type Setting, type Treatment } from '../evidence/knowledge/treatments.ts';
-import { normal, type Vector } from '../evidence/odds.ts';
+import { TREATMENTS, type Setting, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { posteriorStacks } from '../evidence/posterior.ts';
-import { STACKS, TOP_OF } from '../evidence/stackSpace.ts';
+import { stacksOf } from '../evidence/treatment.ts';
 import { expectedRedo } from '../failure/faults.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
 import { NOTHING_WANTED, type SurfaceFacts } from '../model/surface.ts';
@@ -11,7 +10,7 @@ import { priceOn } from '../pricing/price.ts';
 import { SHIPPED_SHELF } from '../shelf/shippedShelf.ts';
 import { asCase, asIf, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
-import { FINISHES } from '../vocabulary/index.ts';
+import type { Step } from '../model/step.ts';
 
 type Example = Pick<SurfaceFacts, 'element' | 'substrate'> & Partial<SurfaceFacts>;
 /** The surfaces that speak for each setting, alike. */
@@ -53,9 +52,6 @@ const AREA_M2 = 10;
  */
 const LEAST_SHARE = 0.3;
 
-/** A share too small to be told from none, so that every stack of a treatment can be spoken of. */
-const ALMOST_NONE = 1e-12;
-
 /** The usual surface of a setting, were this what is on it: its layers and bonds as likely as the element has them. */
 function caseOfTruth(said: Example, truth: Treatment): Case {
   const surface = surfaceFacts({
@@ -63,10 +59,7 @@ function caseOfTruth(said: Example, truth: Treatment): Case {
     ...(truth === 'laminate' ? { substrate: 'melamine' } : {}),
     areaM2: AREA_M2,
   });
-  const usual = posteriorStacks(surface, [], []);
-  const lies: Vector = normal(
-    STACKS.map((_, i) => (TREATMENT_OF[FINISHES[TOP_OF[i]!]!] === truth ? usual[i]! + ALMOST_NONE : 0)),
-  );
+  const lies = stacksOf(truth, posteriorStacks(surface, [], []));
   return asIf(
     asCase(
       diagnoseBy(surface, [], () => lies),
@@ -78,20 +71,26 @@ function caseOfTruth(said: Example, truth: Treatment): Case {
   );
 }
 
+/**
+ * What a system costs on what lies there, all told: its work and paint, and putting right what goes wrong, as it should
+ * have been done. Minor units.
+ */
+export function costAllTold(c: Case, steps: readonly Step[], right: readonly Step[]): number {
+  const price = priceOn(c, steps).cost;
+  return price + expectedRedo(outlookOf(c, steps).tally) * Math.max(price, priceOn(c, right).cost);
+}
+
 /** What each treatment costs on one surface beyond the right one, for each thing that may be there: the truth down. */
 const beyondTheRight = (example: Example): number[][] =>
   TREATMENTS.map((truth) => {
     const c = caseOfTruth(example, truth);
-    const costs = TREATMENTS.map((treatAs) => {
+    const right = compose(c).steps;
+    const [least, asRight] = [LEAST_SHARE * priceOn(c, right).cost, costAllTold(c, right, right)];
+    return TREATMENTS.map((treatAs) => {
+      if (treatAs === truth) return 0;
       const { steps } = compose(asIf(c, treatAs));
-      return { price: priceOn(c, steps).cost, redo: expectedRedo(outlookOf(c, steps).tally) };
+      return Math.max(least, costAllTold(c, steps, right) - asRight) / AREA_M2;
     });
-    const right = costs[TREATMENTS.indexOf(truth)]!;
-    // What goes wrong is put right as it should have been done.
-    const allTold = (one: typeof right) => one.price + one.redo * Math.max(one.price, right.price);
-    return costs.map((one) =>
-      one === right ? 0 : Math.max(LEAST_SHARE * right.price, allTold(one) - allTold(right)) / AREA_M2,
-    );
   });
 
 /**

@@ -1,9 +1,10 @@
 import { FINISHES } from '../vocabulary/index.ts';
+import { normal, type FinishProbabilities, type Vector } from './odds.ts';
+import { TOP_OF } from './stackSpace.ts';
 import type { SurfaceFacts } from '../model/surface.ts';
 import { groundOf, isFurniture, isJoinery, isOutside } from './facts.ts';
 import { TREATMENTS, TREATMENT_OF, type Setting, type Treatment } from './knowledge/treatments.ts';
 import { WRONG_TREATMENT } from './knowledge/wrongTreatment.ts';
-import type { FinishProbabilities } from './odds.ts';
 
 export { SETTINGS, TREATMENTS, type Setting, type Treatment } from './knowledge/treatments.ts';
 
@@ -28,6 +29,12 @@ export function treatmentOdds(odds: FinishProbabilities): Readonly<Record<Treatm
   }
   return by;
 }
+
+/** A share too small to be told from none, so that every stack of a treatment can be spoken of. */
+const ALMOST_NONE = 1e-12;
+/** Odds over stacks, were the surface what a treatment is for. */
+export const stacksOf = (treatment: Treatment, lies: ArrayLike<number>): Vector =>
+  normal(Array.from(TOP_OF, (top, i) => (TREATMENT_OF[FINISHES[top]!] === treatment ? lies[i]! + ALMOST_NONE : 0)));
 
 const TREATED = Uint8Array.from(FINISHES, (finish) => TREATMENTS.indexOf(TREATMENT_OF[finish]));
 const SIZE = TREATMENTS.length;

@@ -1,15 +1,11 @@
-import { TREATMENT_OF, type Treatment } from '../evidence/knowledge/treatments.ts';
-import { diagnoseBy } from '../evidence/diagnosis.ts';
-import { STACKS, type StackKind } from '../evidence/stackSpace.ts';
+import type { StackKind } from '../evidence/stackSpace.ts';
 import { faultsOf } from '../failure/faults.ts';
 import { FAULT_ROWS, type FaultPlace } from '../failure/knowledge/faultRows.ts';
-import { NOTHING_WANTED } from '../model/surface.ts';
-import { SHIPPED_SHELF } from '../shelf/shippedShelf.ts';
-import { asCase, asIf } from '../systems/case.ts';
-import { compose } from '../systems/compose.ts';
+import type { Step } from '../model/step.ts';
 import { sectionOf, type Layer } from '../systems/section.ts';
 import type { Fault } from '../vocabulary/index.ts';
 import { drawnBy } from './byLot.ts';
+import { caseLying } from './chosen.ts';
 import type { PracticeRoom, PracticeSurface } from './room.ts';
 
 /** Something that came after the room was painted. */
@@ -32,20 +28,11 @@ export interface Afterwards {
 const MOST = 3;
 
 /**
- * Time played forward: the system for what somebody took it for, on what really lies there, by the account of how
- * films fail. Which faults come is drawn by their chances; the same room answers the same each time.
+ * Time played forward: the system that somebody chose, on what really lies there, by the account of how films fail. Which faults come is drawn by their chances; the same room answers the same each time.
  */
-export function playedForward({ plan, seed }: PracticeRoom, one: PracticeSurface, treatAs: Treatment): Afterwards {
-  const { id, surface, lies } = one;
-  const there = STACKS.map((stack) => (stack === lies ? 1 : 0));
-  const asked = asCase(
-    diagnoseBy(surface, [], () => there),
-    NOTHING_WANTED,
-    {},
-    SHIPPED_SHELF,
-  );
-  const truth = asIf(asked, TREATMENT_OF[lies.top]);
-  const { steps } = compose(asIf(truth, treatAs));
+export function playedForward({ plan, seed }: PracticeRoom, one: PracticeSurface, steps: readonly Step[]): Afterwards {
+  const { id, lies } = one;
+  const truth = caseLying(one);
   const came = faultsOf(truth, steps)
     .filter(({ fault, odds }) => drawnBy(plan, seed, 'comes', id, fault) < odds)
     .slice(0, MOST)

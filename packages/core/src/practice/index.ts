@@ -1,5 +1,6 @@
 export type { PracticeTest } from '../model/records/index.ts';
 export { calibrationOf, sayCalibration, type OwnCalibration, type SaidAndSo, type Stated } from './calibration.ts';
+export { doneOtherwise, systemChosen, type DoneOtherwise, type SystemChosen, type SystemWanted } from './chosen.ts';
 export { playedForward, type Afterwards, type CameLater } from './forward.ts';
 export { ROOM_PLANS, type RoomPlan } from './knowledge/rooms.ts';
 export { SKILL_LABELS, SKILLS, skillOf, type Skill } from './knowledge/skills.ts';

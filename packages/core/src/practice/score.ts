@@ -10,12 +10,12 @@ import type { PracticeTest } from '../model/records/index.ts';
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type Finish } from '../vocabulary/index.ts';
 import type { Skill } from './knowledge/skills.ts';
+import { doneOtherwise, type SystemWanted } from './chosen.ts';
 import { isOffered, testMinutes, roomRead, testsShown, type PracticeRoom, type PracticeSurface } from './room.ts';
 
 /** What somebody settled for on one surface, and how sure they say they are. */
-export interface PracticeDecision {
+export interface PracticeDecision extends SystemWanted {
   surface: string;
-  treatAs: Treatment;
   /** Their own chance of being right, 0 … 1. */
   sure: number;
 }
@@ -28,8 +28,10 @@ export interface SurfaceScore {
   treatAs: Treatment;
   sure: number;
   right: boolean;
-  /** What the way that was chosen costs against knowing the truth. */
+  /** What the way that was chosen costs against knowing the truth, with what was done otherwise. */
   lost: number;
+  /** What doing it otherwise than the system for that way is made comes to: below 0 where it saves. */
+  otherwise: number;
   /** What the engine would have chosen on the very same tests, how sure it was, and what that costs. */
   engine: { treatAs: Treatment; sure: number; lost: number };
   /** Another test that paid still, and what it would have shown here; null where none did. */
@@ -99,7 +101,9 @@ export function scoreRoom(
   const book = byTheBook(room);
   const bookHouse = roomRead(room, book);
   const surfaces = room.surfaces.map((one): SurfaceScore => {
-    const { treatAs, sure } = decisions.find((d) => d.surface === one.id)!;
+    const decision = decisions.find((d) => d.surface === one.id)!;
+    const { treatAs, sure } = decision;
+    const otherwise = doneOtherwise(room, one, tests, decision).cost;
     const engine = engineOn(house, one);
     const next = paying.find((t) => t.member === one.id);
     const shown = next && testsShown(room, [...tests, { surface: one.id, kind: next.kind }]).at(-1)!.test;
@@ -110,7 +114,8 @@ export function scoreRoom(
       treatAs,
       sure,
       right: treatAs === TREATMENT_OF[one.lies.top],
-      lost: lostOn(one, treatAs),
+      lost: lostOn(one, treatAs) + otherwise,
+      otherwise,
       engine: { ...engine, lost: lostOn(one, engine.treatAs) },
       another: shown ? { test: shown, minutes: next.minutes } : null,
     };

@@ -3,6 +3,7 @@ import { FINISHES, TEST_KINDS } from '../../vocabulary/index.ts';
 import { code, count, id, instant, money, words } from '../fields.ts';
 import { surfaceSchema } from '../surface.ts';
 import { record } from '../record.ts';
+import { departureSchema } from './system.ts';
 
 const share = z.number().min(0).max(1);
 
@@ -10,8 +11,13 @@ const share = z.number().min(0).max(1);
 export const practiceTestSchema = z.strictObject({ surface: code, kind: z.enum(TEST_KINDS) });
 export type PracticeTest = z.infer<typeof practiceTestSchema>;
 
-/** What somebody settled for on one surface of it, and how sure they say they are, 0 … 1. */
-export const practiceDecisionSchema = z.strictObject({ surface: code, treatAs: code, sure: share });
+/** What somebody settled for on one surface of it, what they do otherwise than its system says, and how sure they say they are, 0 … 1. */
+export const practiceDecisionSchema = z.strictObject({
+  surface: code,
+  treatAs: code,
+  departures: z.array(departureSchema).max(60).optional(),
+  sure: share,
+});
 
 /** How one surface was judged. Money in minor units. */
 export const practiceJudgedSchema = z.strictObject({

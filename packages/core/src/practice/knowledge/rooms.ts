@@ -100,6 +100,23 @@ export const ROOM_PLANS: readonly RoomPlan[] = [
     ],
   },
   {
+    code: 'small-house',
+    name: 'A small house',
+    story:
+      'A small house of {year}: hall, kitchen and back bedroom. One hand did the woodwork of all three, people say. The kitchen was done over when it was fitted, and nobody knows how much of it.',
+    built: [1946, 1968],
+    surfaces: [
+      joinery('hall-skirting', 'Hall: skirting', 'trim', 6),
+      joinery('hall-door', 'Hall: inside of the front door', 'door', 4),
+      { id: 'hall-wall', name: 'Hall: walls', facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 26 }, brush: 'walls' },
+      joinery('kitchen-door', 'Kitchen: door', 'door', 4),
+      { id: 'kitchen-frames', name: 'Kitchen: cabinet frames', facts: { element: 'cabinet', substrate: 'softwood', areaM2: 4, exposure: 'interior-grease' }, brush: 'kitchen' },
+      joinery('bedroom-skirting', 'Bedroom: skirting', 'trim', 5),
+      joinery('bedroom-window', 'Bedroom: window and board', 'window', 3),
+      { id: 'bedroom-wall', name: 'Bedroom: walls', facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 30 }, brush: 'walls' },
+    ],
+  },
+  {
     code: 'front',
     name: 'A front',
     story: 'The front of a house of {year}, facing the weather. The windows were done twice by a man who is not asked any more.',
