@@ -1,6 +1,7 @@
 import { describe, test } from '@jest/globals';
 import { DECIDED } from './situations/decided.ts';
 import { FAILING } from './situations/failing.ts';
+import { GROUNDS } from './situations/grounds.ts';
 import { LAYERS } from './situations/layers.ts';
 import { ROOMS } from './situations/rooms.ts';
 import { holdsTo } from './situations/row.ts';
@@ -28,4 +29,7 @@ describe('what was wished for', () => {
 });
 describe('wet rooms, hot metal, boards and glass', () => {
   test.each(ROOMS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('grounds as they are laid, cut and moulded', () => {
+  test.each(GROUNDS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

@@ -14,6 +14,7 @@ export const FACES = [
   'timber',
   'board',
   'plaster',
+  'filler',
   'masonry',
   'paper',
   'distemper',

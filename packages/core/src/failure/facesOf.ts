@@ -4,7 +4,7 @@ import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isLocal } from '../systems/local.ts';
-import { movesInItsFirstYear } from '../systems/siteWork.ts';
+import { hasRawEdges, movesInItsFirstYear, stillFresh } from '../systems/siteWork.ts';
 import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
@@ -15,6 +15,7 @@ import {
   GROUND_FACE,
   OLD_FACE,
   PEELS_OUTSIDE_FOR_A_REASON,
+  RAW_EDGES,
   STANDING_ROWS,
   USUAL_GLOSS,
   USUAL_GREASE,
@@ -109,6 +110,7 @@ function standingOn(face: Face, c: Case): void {
     const part = partOf(row, c);
     if (part === 'main' || face.part === part) rise(face, row.riser, row.strength);
   }
+  raise(face, 'damp', stillFresh(c)?.damp ?? 0);
   if (c.treatAs === 'wax') raise(face, 'wax', 0.9);
   if (c.treatAs === 'clear' && !c.clear && c.ground === 'timber') rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
@@ -141,7 +143,7 @@ function shareOf(part: Face['part'], c: Case): number {
   const found = [...STANDING_ROWS, ...RISES_FROM].filter(
     (row) => row.part !== undefined && c.is(row.condition) && partOf(row, c) === 'spots',
   );
-  if (!found.length) return 0;
+  if (!found.length) return hasRawEdges(c) ? USUAL_SHARE.spots : 0;
   const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);
   return measured && areaM2 ? Math.min(1, measured / areaM2) : USUAL_SHARE.spots;
 }
@@ -177,7 +179,11 @@ function partsOf(c: Case): Face[] {
     if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
-    if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['plaster', 0];
+    if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];
+    if (part === 'spots' && hasRawEdges(c)) {
+      raise(face, 'suction', RAW_EDGES.suction);
+      raise(face, 'nibs', RAW_EDGES.nibs);
+    }
     if (c.outside && c.ground !== 'metal' && c.is('peeling', 'flaking'))
       raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);
     if (movesInItsFirstYear(c)) face.has[AT.greenTimber] = 1;

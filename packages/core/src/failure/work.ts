@@ -115,7 +115,7 @@ const WIPED_LEVEL = 0.05;
 
 /** Filler lies there now, bare. */
 function filled(face: Face): void {
-  face.kind = 'plaster';
+  face.kind = 'filler';
   face.has[AT.gloss] = 0;
   face.has[AT.grease] = 0;
 }

@@ -197,6 +197,11 @@ export function finishCoats(c: Case, under: readonly Step[], family: Family): { 
 const QUICK: readonly Family[] = ['acrylic-trim', 'exterior-acrylic', 'acrylic-wall'];
 const onShelf = (c: Case, family: Family) => c.shelf.some((p) => p.family === family);
 
+/** Below this CIE L* plastic in the sun grows hot enough to bend. Source: practice; the maker's own limit wins. */
+const BENDS_BELOW = 55;
+const bendsInTheSun = (c: Case) =>
+  c.outside && ['upvc', 'plastic'].includes(c.d.surface.substrate) && c.shift.to !== null && c.shift.to < BENDS_BELOW;
+
 /** Chooses the finish: the wish where it holds here, else the first fitting row, from the shelf where it can. */
 export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): ChosenFinish {
   const why: string[] = [];
@@ -226,6 +231,10 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
         : c.d.surface.element === 'floor'
           ? 'Oil was wished for; a floor that is walked on takes floor paint.'
           : 'Oil was wished for; on masonry outside it traps the water, and lets go with it.',
+    );
+  if (bendsInTheSun(c))
+    why.push(
+      'So dark a colour heats plastic in the sun until it bends: the maker of the frame says how dark it may be; else go lighter.',
     );
   const sheen = sheenFor(family, c, why);
   const number = finishCoats(c, under, family);

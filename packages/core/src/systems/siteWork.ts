@@ -1,3 +1,4 @@
+import { freshGround, type FreshGround } from '../evidence/knowledge/moisture.ts';
 import { chemistryOf, isCoat } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import type { ChosenFinish } from './finish.ts';
@@ -35,6 +36,12 @@ export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
   return steps;
 }
 
+/** The ground lies bare and is too fresh to be painted; null where it is not, or where a meter has said that it is dry. */
+export function stillFresh(c: Case): FreshGround | null {
+  const fresh = c.bare ? freshGround(c.d.surface) : null;
+  return fresh?.byMeter && c.d.findings.moistureRead ? null : fresh;
+}
+
 const FIRST_YEAR = 'P12M';
 
 /** New or green timber outside: its joints open in the first full year. */
@@ -43,6 +50,14 @@ export const movesInItsFirstYear = (c: Case) =>
   c.ground === 'timber' &&
   !BOARDS.includes(c.d.surface.substrate) &&
   (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+/** End grain that gets wet: outside, in a room that streams, and where a window's water stands. */
+export const meetsWater = (c: Case) =>
+  c.outside ||
+  c.d.surface.exposure === 'interior-wet' ||
+  c.d.surface.element === 'window' ||
+  c.d.surface.element === 'sill';
+/** Cut edges of a raw pressed board lie open. */
+export const hasRawEdges = (c: Case) => c.bare && !c.clear && c.d.surface.substrate === 'mdf';
 /** Glued boards have no joints of solid timber that open. */
 const BOARDS: readonly string[] = ['plywood', 'mdf'];
 

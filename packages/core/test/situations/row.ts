@@ -10,6 +10,9 @@ export interface Situation {
   /** Lines that must stand, as `lineOf` writes them: a kind, with `:family`, `@scope`, `~later` where it matters. */
   has?: string[];
   hasNot?: string[];
+  /** Words that stand among the reasons of its lines, and words that must not. */
+  says?: string[];
+  saysNot?: string[];
   /** The first comes before the second. */
   order?: [string, string][];
   next?: string | null;
@@ -59,6 +62,9 @@ function heldLines(s: Situation, a: Assessment): void {
     const after = lines.findLastIndex((l) => means(l, then));
     expect([first, then, at >= 0 && after > at, lines]).toEqual([first, then, true, lines]);
   }
+  const reasons = a.system.steps.flatMap((l) => l.why).join(' ');
+  for (const words of s.says ?? []) expect(reasons).toContain(words);
+  for (const words of s.saysNot ?? []) expect(reasons).not.toContain(words);
   if (s.coats) {
     const [family, coats] = s.coats;
     expect([

@@ -1,4 +1,5 @@
 import { groundOf } from '../facts.ts';
+import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Ground, MoistureScale, Substrate } from '../../vocabulary/index.ts';
 
 /**
@@ -24,5 +25,58 @@ const SCALE_WORDS: Readonly<Record<MoistureScale, string>> = {
   relative: ' on the relative scale',
 };
 
-/** Weeks before fresh plaster or render is dry enough, as a rule of thumb until a meter says so. Source: practice. */
-export const FRESH_PLASTER_MONTHS = 1;
+/** A ground that is laid wet: too soon after, nothing is painted on it. */
+export interface FreshGround {
+  substrate: Substrate;
+  /** Days from when it was laid until it bears paint, as a rule of thumb. */
+  days: number;
+  /** It is dry enough once a meter says so. Others harden as well as dry, and no meter tells that. */
+  byMeter: boolean;
+  /** How much water is in it meanwhile, 0 to 1. */
+  damp: number;
+  why: string;
+}
+
+/** Source: practice; the sheet of whoever laid it wins. */
+export const FRESH_GROUNDS: readonly FreshGround[] = [
+  { substrate: 'skim-plaster', days: 30, byMeter: true, damp: 0.75, why: 'Fresh skim dries out fully before paint, until it is pale all over and the meter says so.' },
+  {
+    substrate: 'lime-plaster',
+    days: 28,
+    byMeter: false,
+    damp: 0.75,
+    why: 'Lime hardens in the air for four weeks at least, longer where it is thick or cold: painted sooner it stays soft, and the lime burns the paint. Counted from the day it was laid.',
+  },
+  {
+    substrate: 'render',
+    days: 28,
+    byMeter: false,
+    damp: 0.7,
+    why: 'Fresh render holds water and lime: it stands four weeks from the day it was laid before it is painted, or it blooms and sheds the paint.',
+  },
+  {
+    substrate: 'concrete',
+    days: 28,
+    byMeter: false,
+    damp: 0.7,
+    why: 'Fresh concrete gives off water and is caustic: it stands four weeks from the day it was laid before it is painted, a slab longer; then a meter says whether it is dry.',
+  },
+];
+
+const DAYS_A_MONTH = 30.4;
+type Laid = Pick<SurfaceFacts, 'substrate' | 'isNew' | 'substrateAgeMonths'>;
+
+/** The row of a ground that is still too fresh, as far as its age is known; null where it is not, or is not laid wet. */
+export function freshGround({ substrate, isNew, substrateAgeMonths }: Laid): FreshGround | null {
+  const row = FRESH_GROUNDS.find((one) => one.substrate === substrate);
+  if (!row) return null;
+  const fresh = substrateAgeMonths === null ? isNew === true : substrateAgeMonths * DAYS_A_MONTH <= row.days + 1;
+  return fresh ? row : null;
+}
+
+/** What drying to the meter takes once somebody looks at it: weeks are mostly gone by then. */
+const TO_THE_METER_DAYS = 7;
+
+/** Minutes until a fresh ground may be painted, counted from now. */
+export const freshWaitMin = ({ days, byMeter }: FreshGround, { substrateAgeMonths }: Laid): number =>
+  1440 * (byMeter ? TO_THE_METER_DAYS : Math.max(1, Math.ceil(days - (substrateAgeMonths ?? 0) * DAYS_A_MONTH)));

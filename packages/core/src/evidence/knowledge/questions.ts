@@ -4,7 +4,7 @@ import type { TestKind } from '../../vocabulary/index.ts';
 import { groundOf, isOutside } from '../facts.ts';
 import type { ConditionFindings } from '../conditions.ts';
 import { leadStanding } from '../lead.ts';
-import { FRESH_PLASTER_MONTHS } from './moisture.ts';
+import { freshGround } from './moisture.ts';
 
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
@@ -41,8 +41,10 @@ export const QUESTIONS: readonly Question[] = [
       !isMade(t, 'moisture-meter') &&
       (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never)) ||
         (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot'))) ||
-        (s.substrate === 'skim-plaster' && (s.isNew === true || (s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)))),
-    odds: (s) => (s.substrateAgeMonths !== null && s.substrateAgeMonths <= FRESH_PLASTER_MONTHS ? 0.7 : 0.4),
+        freshGround(s)?.byMeter === true ||
+        // Past its month, thick skim is often still wet.
+        (s.substrate === 'skim-plaster' && s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)),
+    odds: (s) => (s.substrateAgeMonths !== null && freshGround(s) ? 0.7 : 0.4),
     cost: (s, area) => 2500 + 1500 * Math.min(area, s.extents['water-stain']?.areaM2 ?? s.extents.damp?.areaM2 ?? area),
     why: 'Paint over damp blisters. A meter tells whether it is dry enough before anything is sealed in.',
   },

@@ -42,6 +42,7 @@ export const USUAL_GLOSS: Readonly<Record<FaceKind, readonly [woodwork: number, 
   timber: [0, 0],
   board: [0, 0],
   plaster: [0.1, 0.1],
+  filler: [0.1, 0.1],
   masonry: [0, 0],
   paper: [0.1, 0.1],
   distemper: [0, 0],
@@ -51,11 +52,14 @@ export const USUAL_GLOSS: Readonly<Record<FaceKind, readonly [woodwork: number, 
 export const DRINKS: Partial<Readonly<Record<FaceKind, number>>> = {
   board: 0.85,
   plaster: 0.65,
+  filler: 0.65,
   timber: 0.85,
   masonry: 0.5,
   paper: 0.35,
   distemper: 0.5,
 };
+/** The cut edges of a raw pressed board: they drink, and fur up under the first coat. */
+export const RAW_EDGES = { suction: 0.95, nibs: 0.8 } as const;
 /** Filler drinks more than the paint beside it. */
 export const FILLER_DRINKS = 0.75;
 

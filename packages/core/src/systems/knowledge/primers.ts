@@ -218,7 +218,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'clear-shellac',
-    does: { 'grip-gloss': 3, 'grip-laminate': 3, 'block-tannin': 2, 'block-knots': 2, 'seal-wood': 2 },
+    does: { 'grip-gloss': 3, 'grip-laminate': 3, 'block-tannin': 2, 'block-knots': 2, 'seal-wood': 2, 'seal-filler': 2, 'seal-plaster': 2 },
     outside: 'no',
     heat: false,
     lowOdour: false,
@@ -227,7 +227,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'clear-bonding-primer',
-    does: { 'grip-gloss': 2, 'grip-laminate': 2 },
+    does: { 'grip-gloss': 2, 'grip-laminate': 2, 'seal-filler': 2, 'seal-plaster': 2 },
     outside: 'no',
     heat: false,
     lowOdour: true,

@@ -1,9 +1,22 @@
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
-import { choosePrimer } from '../../primer.ts';
-import { FRESH_PLASTER_MONTHS } from '../../../evidence/knowledge/moisture.ts';
+import { choosePrimer, type PrimerNeed } from '../../primer.ts';
+import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
+import { hasRawEdges, meetsWater, stillFresh } from '../../siteWork.ts';
 import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+
+/** What seals a drinking edge before the face is primed. */
+const EDGES: PrimerNeed = { need: 'seal-wood', atLeast: 1, scope: 'spots', prefer: ['shellac-primer'], why: '' };
+const END_GRAIN: PrimerNeed = { ...EDGES, prefer: ['wood-acrylic-primer'] };
+const sealingFirst = (c: Case, need: PrimerNeed, why: string): Step => ({
+  kind: 'pre-prime',
+  family: choosePrimer([need], c)?.family ?? 'wood-acrylic-primer',
+  coats: 1,
+  scope: 'spots',
+  method: 'brush',
+  why: [why],
+});
 
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
@@ -42,20 +55,13 @@ export const GROUND: readonly Situation[] = [
           ],
   },
   {
-    id: 'fresh-plaster',
+    id: 'fresh-ground',
     source: 'practice',
-    when: (c) =>
-      c.bare &&
-      c.d.surface.substrate === 'skim-plaster' &&
-      !c.d.findings.moistureRead &&
-      (c.d.surface.substrateAgeMonths === null ? c.d.surface.isNew === true : c.d.surface.substrateAgeMonths <= FRESH_PLASTER_MONTHS),
-    steps: () => [
-      {
-        kind: 'dry-out',
-        waitMin: 10080,
-        why: ['Fresh skim dries out fully before paint, until it is pale all over and the meter says so.'],
-      },
-    ],
+    when: (c) => stillFresh(c) !== null,
+    steps: (c) => {
+      const fresh = stillFresh(c)!;
+      return [{ kind: 'dry-out', waitMin: freshWaitMin(fresh, c.d.surface), why: [fresh.why] }];
+    },
   },
   {
     id: 'bare-plaster',
@@ -198,7 +204,13 @@ export const GROUND: readonly Situation[] = [
     id: 'bare-timber-inside',
     source: 'practice',
     when: (c) => bareTimber(c) && !c.outside && !selfPriming(c),
-    steps: (c) => [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')],
+    steps: (c) => [
+      hasRawEdges(c)
+        ? sanding(c, 240, 'The pressed face is scuffed and not sanded through; cut edges are sanded smooth.')
+        : sanding(c, 150, 'Bare timber is sanded to an even, clean face.'),
+      ...(hasRawEdges(c) ? [sealingFirst(c, EDGES, 'Cut edges of MDF drink, and swell and fur up under water: they are sealed first, and sanded with the first coat.')] : []),
+      ...(c.is('end-grain') && !meetsWater(c) ? [sealingFirst(c, END_GRAIN, 'End grain drinks more than the face and dries dull: it gets a coat before the rest.')] : []),
+    ],
     needs: (c) => [
       {
         need: 'seal-wood',

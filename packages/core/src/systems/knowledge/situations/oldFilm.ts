@@ -164,8 +164,8 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.treatAs === 'clear',
     steps: (c) => [
-      ...washing('alkaline-cleaner', 'Polish and hand grease come off before the varnish is scuffed.'),
-      sanding(c, 180, 'Scuff the varnish dull: paint slides off a slick one.'),
+      ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather come off before it is scuffed.' : 'Polish and hand grease come off before it is scuffed.'),
+      sanding(c, 180, 'Scuff it dull: paint slides off a slick clear film.'),
     ],
     needs: (c) =>
       c.clear

@@ -1,6 +1,7 @@
 import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
+import { meetsWater } from '../../siteWork.ts';
 import { needOnGround, sanding, scraping, type Situation } from './situation.ts';
 
 const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
@@ -122,7 +123,7 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'end-grain',
     source: 'practice',
-    when: (c) => c.is('end-grain') || (c.outside && c.is('rot')),
+    when: (c) => meetsWater(c) && (c.is('end-grain') || (c.outside && c.is('rot'))),
     steps: (c) => [
       {
         kind: 'pre-prime',
