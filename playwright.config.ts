@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 1,
   retries: 0,
-  timeout: 180_000,
-  expect: { timeout: 15_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   reporter: [['line'], ['json', { outputFile: process.env['E2E_RESULTS'] ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',

@@ -40,7 +40,6 @@ test('a year after hand-over the joints are looked at, and the coat waits for it
 test('what is due is put on the map, grouped into a round, fixed, written to the client, and stands on the calendar', async ({
   page,
 }, info) => {
-  test.setTimeout(120_000);
   await signIn(page);
   const title = `Rounded ${info.project.name}`;
   await finishedRail(page, title, 380);

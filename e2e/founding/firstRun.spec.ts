@@ -81,7 +81,6 @@ async function comeIn(page: Page): Promise<void> {
 test('an empty server: a firm is founded, and its first house walked, priced, planned and begun in its own words', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   await found(page);
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
@@ -159,7 +158,6 @@ test('the door of a founded server is the sign-in, and the first-run page is gon
 });
 
 test('the demo is looked round in and thrown away from the menu', async ({ page }, info) => {
-  test.setTimeout(120_000);
   await comeIn(page);
   await page.goto(`${base}/begin`);
   await page.getByRole('button', { name: 'Into the demo' }).click();

@@ -73,7 +73,7 @@ for (const firm of FIRMS)
     });
 
     test('from empty data to a job that is handed over, and nothing in it is invented', async ({ page }) => {
-      test.setTimeout(300_000);
+      test.setTimeout(600_000);
       page.setDefaultTimeout(15_000);
       const hand = new Hand();
       await page.goto(base);

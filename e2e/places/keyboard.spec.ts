@@ -33,7 +33,6 @@ const type = (page: Page, text: string) => page.keyboard.type(text);
 
 test('a job is opened, walked, settled, priced and sent without a mouse', async ({ page }, info) => {
   test.skip(info.project.name === 'site', 'a phone has no keys');
-  test.setTimeout(120_000);
   await page.goto('/');
   await tabTo(page, 'E-mail address', 4);
   await type(page, 'ada@saltmarsh-thirle.example');

@@ -31,7 +31,7 @@ const tooSmall = (page: Page) =>
   );
 
 test('every place reads without fault, in paper and in lamp, and nothing runs off the page', async ({ page }, info) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   await signIn(page);

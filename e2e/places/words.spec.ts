@@ -31,7 +31,7 @@ const SLIPS = /\bundefined\b|\bNaN\b|\bnull\b|\[object|Invalid DateTime|\{\{|\bI
 
 test('no page says a code, an empty value or a date that is none', async ({ page }, info) => {
   test.skip(info.project.name === 'site', 'the words are the same on both');
-  test.setTimeout(420_000);
+  test.setTimeout(600_000);
   await signIn(page);
   const read = async (where: string) => {
     await settled(page);

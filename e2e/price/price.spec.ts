@@ -44,7 +44,6 @@ async function lookAndSend(page: Page): Promise<string> {
 }
 
 test('from a measured room to an agreement, and a change that asks again', async ({ page }, info) => {
-  test.setTimeout(240_000);
   await signIn(page);
   const job = await measuredHall(page, `Price, ${info.project.name}`);
   // Doors measured by their pattern: the size follows, with how it came about.

@@ -61,23 +61,23 @@ test('what somebody logs on one surface is fetched by the pages that show it, on
   >;
   // The first log brings a part of the page with it that was not there; what it shows is fetched for the first time.
   await logStep(writer, jobId, surfaceId, 0);
-  await expect.poll(() => seen.surface, { timeout: 15_000 }).toEqual([`/api/surfaces/${surfaceId}`, '/api/shelf']);
-  await expect.poll(() => seen.job, { timeout: 15_000 }).toEqual([`/api/jobs/${jobId}`]);
+  await expect.poll(() => seen.surface, { timeout: 30_000 }).toEqual([`/api/surfaces/${surfaceId}`, '/api/shelf']);
+  await expect.poll(() => seen.job, { timeout: 30_000 }).toEqual([`/api/jobs/${jobId}`]);
   for (const addresses of Object.values(seen)) addresses.length = 0;
   await logStep(writer, jobId, surfaceId, 1);
-  await expect.poll(() => seen.surface, { timeout: 15_000 }).toContain(`/api/surfaces/${surfaceId}`);
-  await expect.poll(() => seen.job, { timeout: 15_000 }).toContain(`/api/jobs/${jobId}`);
+  await expect.poll(() => seen.surface, { timeout: 30_000 }).toContain(`/api/surfaces/${surfaceId}`);
+  await expect.poll(() => seen.job, { timeout: 30_000 }).toContain(`/api/jobs/${jobId}`);
   // What is written after it is told after everything that the log moved.
   await send(writer, 'POST', `surfaces/${otherId}/tests`, {
     id: uuid(),
     at: new Date().toISOString(),
     test: { kind: 'tape-pull', result: 'holds' },
   });
-  await expect.poll(() => seen.otherSurface, { timeout: 15_000 }).toContain(`/api/surfaces/${otherId}`);
+  await expect.poll(() => seen.otherSurface, { timeout: 30_000 }).toContain(`/api/surfaces/${otherId}`);
   expect(seen.surface).toEqual([`/api/surfaces/${surfaceId}`]);
   expect(seen.job).toEqual([`/api/jobs/${jobId}`]);
   // A test may be a look at a patch.
-  await expect.poll(() => seen.otherSurface, { timeout: 15_000 }).toContain(`/api/surfaces/${otherId}/patches`);
+  await expect.poll(() => seen.otherSurface, { timeout: 30_000 }).toContain(`/api/surfaces/${otherId}/patches`);
   expect([...seen.otherSurface].sort()).toEqual([`/api/surfaces/${otherId}`, `/api/surfaces/${otherId}/patches`]);
   expect(seen.shelf).toEqual([]);
   expect(seen.people).toEqual([]);
@@ -104,7 +104,7 @@ test('whoever writes is answered once: what it moved is asked for again after it
   const [own, theirs] = [asked(page), asked(watcher)];
   await page.getByRole('button', { name: /^Take/ }).first().click();
   await expect(page.getByText(/^Settled by/)).toBeVisible();
-  await expect.poll(() => theirs, { timeout: 15_000 }).toContain(`/api/surfaces/${surfaceId}`);
+  await expect.poll(() => theirs, { timeout: 30_000 }).toContain(`/api/surfaces/${surfaceId}`);
   expect(own).toEqual([`/api/surfaces/${surfaceId}`]);
   await context.close();
 });

@@ -17,6 +17,8 @@ export type AnyQuery = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryEr
 /** What a page gets for a write that is kept here and not sent yet. */
 export interface Unsent {
   unsent: true;
+  /** Where it lies in the outbox. */
+  seq: number;
 }
 export const isUnsent = (answer: unknown): answer is Unsent =>
   typeof answer === 'object' && answer !== null && 'unsent' in answer;
@@ -36,7 +38,7 @@ export function keeping(plain: AnyQuery): AnyQuery {
     // A device that keeps nothing still sends.
     if (seq === null) return plain(args, told, extra);
     const outcome = await outcomeOf(seq, PATIENCE_MS);
-    if (outcome === null) return { data: { unsent: true } satisfies Unsent };
+    if (outcome === null) return { data: { unsent: true, seq } satisfies Unsent };
     if (outcome.sent) return { data: outcome.answer };
     return { error: { status: outcome.status, data: outcome.refusal } };
   };

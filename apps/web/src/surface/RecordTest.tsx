@@ -19,6 +19,7 @@ import { besideOf, testMade, type Beside } from './testMade.ts';
 import { sayClock } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { isUnsent } from '../outbox/keepingBaseQuery.ts';
 import { newId } from '../store/newId.ts';
 import { type TestRow, useRecordTestMutation } from '../store/endpoints.ts';
 import { FormProvider } from 'react-hook-form';
@@ -51,8 +52,8 @@ interface Props {
   /** Places named before on this surface, offered again. */
   places?: readonly string[];
   mark?: SketchPlace | null;
-  /** What was recorded and under which id, or nothing where it was left. */
-  onDone: (made?: TestRecord, id?: string) => void;
+  /** What was recorded, under which id, and where it lies in the outbox if it is not sent yet; nothing where it was left. */
+  onDone: (made?: TestRecord, id?: string, unsent?: number | null) => void;
   /** Where it is corrected: it was made elsewhere, or not at all. */
   onTakeBack?: () => void;
 }
@@ -102,7 +103,7 @@ export function RecordTest({
     });
     if ('error' in sent) return;
     draft.end();
-    onDone(test, id);
+    onDone(test, id, isUnsent(sent.data) ? sent.data.seq : null);
   };
   const leave = () => {
     draft.end();

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { CLEAN_UP } from '@rustic/core';
 import { isUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
+import { useHasGone } from '../outbox/useHasGone.ts';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { AddPhoto } from '../photos/Photos.tsx';
 import { sayLength } from '../words/time.ts';
@@ -22,9 +23,11 @@ export function Logged({
 }) {
   const { sayTime } = useWords();
   const chemistry = product?.drying.chemistry;
+  const answer = isUnsent(logged) ? null : logged;
+  const gone = useHasGone(isUnsent(logged) ? logged.seq : null);
   return (
     <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
-      {isUnsent(logged) ? (
+      {!gone ? (
         <p className="font-semibold">
           {line.name}: kept on this device. It goes to the server when there is a signal, once and in order.
         </p>
@@ -32,12 +35,12 @@ export function Logged({
         <>
           <p className="font-semibold">
             {line.name}: logged, and in the ledger.
-            {logged.opensAt !== null && ` Open for the next act ${sayTime(logged.opensAt)}.`}
+            {answer?.opensAt && ` Open for the next act ${sayTime(answer.opensAt)}.`}
           </p>
-          {logged.addedMin >= 15 && (
-            <p>{sayLength(logged.addedMin)} later than by the label, for the air and the film.</p>
+          {answer && answer.addedMin >= 15 && (
+            <p>{sayLength(answer.addedMin)} later than by the label, for the air and the film.</p>
           )}
-          {logged.warnings.map((w) => (
+          {answer?.warnings.map((w) => (
             <p key={w} className="text-madder">
               {w} To be looked at again.
             </p>

@@ -24,6 +24,8 @@ import { FirstTest } from './FirstTest.tsx';
 import { KnownHere } from './KnownHere.tsx';
 import { StopPage } from './StopPage.tsx';
 import { ticksOf } from './ticks.ts';
+import { isUnsent } from '../outbox/keepingBaseQuery.ts';
+import { useHasGone } from '../outbox/useHasGone.ts';
 import { walkOrder } from './walkOrder.ts';
 import { nowText } from '../clock/clock.ts';
 import { newId } from '../store/newId.ts';
@@ -119,16 +121,17 @@ function Stop({
 }: StopProps) {
   const room = data.rooms.find((r) => r.id === surface.roomId)!;
   const asks = data.unknown.tests.filter((t) => t.surfaceId === surface.id);
-  const [made, setMade] = useState<{ test: TestRecord; id: string } | null>(null);
+  const [made, setMade] = useState<{ test: TestRecord; id: string; unsent: number | null } | null>(null);
+  const gone = useHasGone(made?.unsent ?? null);
   const [other, setOther] = useState(false);
   const [taking, setTaking] = useState<TestRow | null>(null);
   const [takeBack, slip] = useTakeTestBackMutation();
   const [place, setPlace] = useState<SketchPlace | null>(null);
   const [record, { isLoading, error }] = useRecordTestMutation();
-  const done = (test?: TestRecord, id?: string) => {
+  const done = (test?: TestRecord, id?: string, unsent: number | null = null) => {
     setOther(false);
     if (!test || !id) return;
-    setMade({ test, id });
+    setMade({ test, id, unsent });
     onMade(test);
   };
   const send = async (test: TestRecord) => {
@@ -140,7 +143,7 @@ function Stop({
       test,
       ...(place ? { mark: place } : {}),
     });
-    if (!('error' in sent)) done(test, id);
+    if (!('error' in sent)) done(test, id, isUnsent(sent.data) ? sent.data.seq : null);
   };
   const notes: Note[] = asks.map((t, i) => ({
     n: i + 1,
@@ -186,7 +189,8 @@ function Stop({
       {made && (
         <div role="status" className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-ink bg-leaf px-3 py-2">
           <p className="flex-1">
-            <strong>{testWords(made.test)}</strong> is in the ledger.
+            <strong>{testWords(made.test)}</strong>{' '}
+            {gone ? 'is in the ledger.' : 'is kept on this device. It goes to the server when there is a signal.'}
           </p>
           <button
             type="button"

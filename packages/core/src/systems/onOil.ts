@@ -15,6 +15,18 @@ const DOES = new Map<Family | undefined, Partial<Record<Need, 1 | 2 | 3>>>(
 export const laysFilm = (s: Step) => isCoat(s.kind) && s.kind !== 'pre-prime';
 export const wholeFace = (s: Step) => s.scope !== 'spots' && s.scope !== 'bare-areas';
 
+/** A waterborne coat lets go of the oil under it: it comes off, whatever the firm's rule is. */
+export const letsGoOfOil = (c: Case): boolean =>
+  c.treatAs === 'over-oil' &&
+  (c.d.findings.adhesion === 'weak' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
+
+/** A waterborne coat on oil comes off: it lets go, or the firm takes every one off. */
+export const stripsTop = (c: Case): boolean =>
+  letsGoOfOil(c) || (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'strip-all');
+
+/** A waterborne coat is left lying on oil. */
+export const keptOnOil = (c: Case): boolean => c.treatAs === 'over-oil' && !stripsTop(c);
+
 /** True where oil may well be there, the finish goes waterborne, and no patch has held. */
 export function oilBlocks(c: Case): boolean {
   const odds = treatmentOdds(c.d.odds);

@@ -3,6 +3,7 @@ import { chemistryOf, isCoat } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import type { ChosenFinish } from './finish.ts';
 import type { Step } from '../model/step.ts';
+import { keptOnOil } from './onOil.ts';
 
 /** What is waited for after the last coat, and when to come back. */
 export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
@@ -27,11 +28,11 @@ export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
       later: FIRST_YEAR,
       why: ['New timber moves through its first full year: check the joints then, make good and give the last coat.'],
     });
-  else if (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping')
+  else if (keptOnOil(c))
     steps.push({
       kind: 'revisit',
       later: FIRST_YEAR,
-      why: ['Kept on oil by decision: looked at again after a year.'],
+      why: ['A waterborne coat was left lying on oil: it is looked at again after a year.'],
     });
   return steps;
 }

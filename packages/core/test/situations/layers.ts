@@ -253,4 +253,20 @@ export const LAYERS: Situation[] = [
     hasNot: ['mould-treat'],
     noBlocks: ['paint-on-mould'],
   },
+  {
+    what: 'a sill that peels and rots, nobody knows in what layers',
+    why: 'What peels is taken off: nothing is said to be kept, and nobody decided anything.',
+    ask: {
+      surface: {
+        element: 'sill',
+        substrate: 'softwood',
+        areaM2: 1,
+        exposure: 'exterior-exposed',
+        builtYear: 1950,
+        conditions: ['rot', 'peeling'],
+      },
+    },
+    hasNot: ['revisit'],
+    saysNot: ['by decision', 'left lying on oil'],
+  },
 ];

@@ -1,4 +1,5 @@
 import type { Case } from '../../systems/case.ts';
+import { keptOnOil } from '../../systems/onOil.ts';
 import { movesInItsFirstYear } from '../../systems/siteWork.ts';
 
 /** When a visit is due, counted from the last coat. */
@@ -50,12 +51,12 @@ export const FOLLOW_UPS: readonly FollowUpRow[] = [
   },
   {
     id: 'kept-on-oil',
-    when: (c) => c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping',
+    when: keptOnOil,
     due: months(12),
     againMonths: 24,
     minutes: 15,
     words: 'Look at the coat kept on oil',
-    why: 'It was kept by decision, and not guaranteed.',
+    why: 'It was left lying on oil, and not guaranteed.',
   },
   {
     id: 'mould',

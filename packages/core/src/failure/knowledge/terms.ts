@@ -1,5 +1,6 @@
 import type { Case } from '../../systems/case.ts';
 import { siliconeStays } from '../../systems/joints.ts';
+import { keptOnOil } from '../../systems/onOil.ts';
 import type { Step } from '../../model/step.ts';
 
 /** A firm stands behind a term within which no more than this share fails. */
@@ -17,12 +18,12 @@ export interface WithheldRow {
   toClient: string;
 }
 
-/** Source: practice: what is kept, bridged or left by decision is recorded and not guaranteed. */
+/** Source: practice: what is kept, bridged or left is recorded and not guaranteed. */
 export const WITHHELD: readonly WithheldRow[] = [
   {
     id: 'kept-on-oil',
-    when: (c) => c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'keep-gripping' && c.d.findings.adhesion !== 'weak',
-    reason: 'A waterborne coat is kept on old oil by decision: what lies under it may let go.',
+    when: keptOnOil,
+    reason: 'A waterborne coat is kept on old oil: what lies under it may let go.',
     toClient: 'The paint that is on it lies on older oil paint and may let go of that; it is kept, and not stripped.',
   },
   {

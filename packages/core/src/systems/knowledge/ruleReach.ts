@@ -1,5 +1,6 @@
 import type { HouseRuleCode } from '../../vocabulary/index.ts';
 import type { Case } from '../case.ts';
+import { letsGoOfOil } from '../onOil.ts';
 
 const oilFace = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
 
@@ -11,7 +12,7 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   oilTrim: (c) => oilFace(c) && c.joinery && !c.outside && c.ground === 'timber',
   // Almost every primer that grips or blocks is open to it.
   blocker: () => true,
-  waterborneOverOil: (c) => c.treatAs === 'over-oil',
+  waterborneOverOil: (c) => c.treatAs === 'over-oil' && !letsGoOfOil(c),
   woodwork: (c) => c.joinery,
   greaseRooms: (c) => c.d.surface.exposure === 'interior-grease' || c.d.surface.exposure === 'interior-wet',
   undercoat: (c) => c.goesTo === 'solvent-borne' || (c.bare && c.ground === 'timber' && c.joinery && !c.outside),

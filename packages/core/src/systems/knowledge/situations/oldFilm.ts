@@ -1,4 +1,5 @@
 import { isLocal } from '../../local.ts';
+import { keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
 import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
@@ -10,8 +11,6 @@ const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 const underOilRule = (c: Case) => !c.outside && c.ground === 'timber' && c.joinery;
 const goesDirect = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'hybrid-direct' && c.wanted.family === null;
 const goesEtched = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'etch-direct';
-const stripsTop = (c: Case) =>
-  c.treatAs === 'over-oil' && (c.d.findings.adhesion === 'weak' || c.rules.waterborneOverOil === 'strip-all' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
 /** Old oil, or oil once the waterborne on it is off. */
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
 
@@ -68,7 +67,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: stripsTop,
     steps: (c) => [
-      c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking')
+      letsGoOfOil(c)
         ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
         : stripping('House rule: waterborne lying on oil comes off, all of it.'),
       solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
@@ -78,7 +77,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'waterborne-on-oil-kept',
     source: 'practice',
-    when: (c) => c.treatAs === 'over-oil' && !stripsTop(c),
+    when: keptOnOil,
     steps: (c) => [
       ...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'),
       sanding(c, 220, 'A light scuff, not enough to break through.'),
@@ -87,7 +86,7 @@ export const OLD_FILM: readonly Situation[] = [
         family: 'bonding-acrylic-primer',
         coats: 1,
         waitMin: 4320,
-        why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'Kept by decision: recorded, and not guaranteed.'],
+        why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'It is kept: recorded, and not guaranteed.'],
       },
     ],
     needs: () => [
