@@ -36,6 +36,7 @@ const QUESTIONS = fc.sample(
         { kind: 'spirit-rub', result: 'transfer' },
         { kind: 'blade-lift', result: 'lifts-in-sheet' },
       ],
+      [{ kind: 'chip-look', layers: ['waterborne', 'oil'] }],
     ),
   }),
   { numRuns: 500, seed: 20270301 },
