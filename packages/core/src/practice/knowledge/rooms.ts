@@ -103,13 +103,15 @@ export const ROOM_PLANS: readonly RoomPlan[] = [
     code: 'small-house',
     name: 'A small house',
     story:
-      'A small house of {year}: hall, kitchen and back bedroom. One hand did the woodwork of all three, people say. The kitchen was done over when it was fitted, and nobody knows how much of it.',
+      'A small house of {year}: hall, kitchen and back bedroom. One hand did the woodwork of all three, people say. The kitchen was done over when it was fitted, and nobody knows how much of it. A mirror has hung in the hall for as long as anybody remembers, and one door is darker round its handle.',
     built: [1946, 1968],
     surfaces: [
       joinery('hall-skirting', 'Hall: skirting', 'trim', 6),
       joinery('hall-door', 'Hall: inside of the front door', 'door', 4),
       { id: 'hall-wall', name: 'Hall: walls', facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 26 }, brush: 'walls' },
+      { id: 'hall-mirror', name: 'Hall: the place behind the mirror', facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 1 }, brush: 'walls' },
       joinery('kitchen-door', 'Kitchen: door', 'door', 4),
+      joinery('kitchen-handle', 'Kitchen: the door round its handle', 'door', 1),
       { id: 'kitchen-frames', name: 'Kitchen: cabinet frames', facts: { element: 'cabinet', substrate: 'softwood', areaM2: 4, exposure: 'interior-grease' }, brush: 'kitchen' },
       joinery('bedroom-skirting', 'Bedroom: skirting', 'trim', 5),
       joinery('bedroom-window', 'Bedroom: window and board', 'window', 3),
