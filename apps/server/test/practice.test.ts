@@ -103,6 +103,7 @@ test('what is no room, no test of it, or not settled whole is refused by its pat
     [{ plan: 'ballroom' }, 'plan'],
     [{ tests: [{ surface: 'chimney', kind: 'spirit-rub' }] }, 'tests[0]'],
     [{ tests: [{ surface: whole[0]!.surface, kind: 'taste' }] }, 'tests[0].kind'],
+    [{ decisions: [] }, 'decisions'],
     [{ decisions: whole.slice(1) }, 'decisions'],
     [{ decisions: [...whole, whole[0]] }, 'decisions'],
     [{ decisions: whole.map((d) => ({ ...d, treatAs: 'burn' })) }, 'decisions'],

@@ -46,10 +46,13 @@ export function goneThrough({ plan: code, seed, tests, decisions }: PracticeGoBo
 
 /** One decision for every surface, and none for any other. */
 function decidedIn({ surfaces }: PracticeRoom, decisions: PracticeGoBody['decisions']): PracticeDecision[] {
+  const refuse = (name: string) =>
+    refusedWith([{ path: 'decisions', message: `says not once what ${name} is treated as` }]);
+  const unsaid = surfaces.find((s) => decisions.filter((d) => d.surface === s.id).length !== 1);
+  if (unsaid) throw refuse(unsaid.name);
   return decisions.map(({ treatAs, departures = [], ...said }) => {
-    const name = surfaces.find((s) => decisions.filter((d) => d.surface === s.id).length !== 1)?.name;
-    if (name || decisions.length !== surfaces.length || !isTreatment(treatAs))
-      throw refusedWith([{ path: 'decisions', message: `says not once what ${name ?? said.surface} is treated as` }]);
+    const one = surfaces.find((s) => s.id === said.surface);
+    if (!one || !isTreatment(treatAs)) throw refuse(one?.name ?? said.surface);
     return { ...said, treatAs, departures };
   });
 }
@@ -57,6 +60,7 @@ function decidedIn({ surfaces }: PracticeRoom, decisions: PracticeGoBody['decisi
 /** Each system may be laid as it was chosen: what guards people is not left out, and every line is one of it. */
 function mayBeLaid(room: PracticeRoom, tests: PracticeGoBody['tests'], decisions: readonly PracticeDecision[]): void {
   for (const [at, decision] of decisions.entries()) {
+    if (decision.departures.length === 0) continue;
     const one = room.surfaces.find((s) => s.id === decision.surface)!;
     const path = `decisions[${at}].departures`;
     let refused: readonly string[];

@@ -22,6 +22,8 @@ export interface Unsent {
 }
 export const isUnsent = (answer: unknown): answer is Unsent =>
   typeof answer === 'object' && answer !== null && 'unsent' in answer;
+/** Where a write lies that is not sent yet; null where the server has answered it. */
+export const seqUnsent = (answer: unknown): number | null => (isUnsent(answer) ? answer.seq : null);
 
 /** A page waits so long for the server; then it goes on, and the write is sent when it can be. */
 const PATIENCE_MS = 5_000;

@@ -4,7 +4,6 @@ import {
   FAULT_LABELS,
   FINISH_LABELS,
   playedForward,
-  systemChosen,
   testWords,
   type PracticeScore,
   type SurfaceScore,
@@ -47,16 +46,14 @@ function CameOutOn({ walk, one, currency }: { walk: Walk; one: SurfaceScore; cur
   const { room, tests, decisions } = walk;
   const surface = room.surfaces.find((s) => s.id === one.surface)!;
   const decision = decisions.find((d) => d.surface === one.surface)!;
-  const { lines, steps, consequences } = useMemo(
-    () => ({
-      ...doneOtherwise(room, surface, tests, decision),
-      lines: systemChosen(room, surface, tests, decision).lines,
-    }),
+  const { made, steps, consequences } = useMemo(
+    () => doneOtherwise(room, surface, tests, decision),
     [room, surface, tests, decision],
   );
   const { layers, came } = useMemo(() => playedForward(room, surface, steps), [room, surface, steps]);
   const [first] = came;
   const words = useWords();
+  const lines = made.map((step) => ({ step }));
   const { inOurWords } = words;
   return (
     <li className="grid gap-x-6 gap-y-3 border-b border-rule py-3 wide:grid-cols-[1fr_240px]">

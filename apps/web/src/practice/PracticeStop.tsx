@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import {
   PRACTICE_TESTS,
   sayArea,
@@ -16,7 +16,7 @@ import type { Note } from '../page/notes.tsx';
 import { MethodCard } from '../surface/MethodCard.tsx';
 import { WhichTest } from '../surface/WhichTest.tsx';
 import { useSight } from '../store/store.ts';
-import { FirstTest } from '../walkround/FirstTest.tsx';
+import { FirstTest, TestButton } from '../walkround/FirstTest.tsx';
 import { KnownHere } from '../walkround/KnownHere.tsx';
 import { StopPage } from '../walkround/StopPage.tsx';
 import { useWords } from '../words/Words.tsx';
@@ -29,7 +29,6 @@ import { WalkTotals } from './WalkTotals.tsx';
 const RUB: TestKind = 'spirit-rub';
 const KINDS = PRACTICE_TESTS.map(({ kind }) => kind);
 const OPTIONS = TREATMENTS.map((t) => [t, TREATMENT_WORDS[t]] as const);
-const RESULT = 'min-h-[52px] rounded border-2 border-ink bg-paper px-4 text-left font-semibold hover:bg-wash';
 
 interface Props {
   walk: Walk;
@@ -47,16 +46,14 @@ export function PracticeStop({ walk, currency, at, onGo }: Props) {
   const [kind, setKind] = useState<TestKind | null>(null);
   const surface = room.surfaces[at]!;
   const { id, name, surface: facts } = surface;
-  const known = walk.shownOn(id);
   const settled = walk.settledOn(id);
   const next = room.surfaces[at + 1];
   const { treatAs, departures } = settled;
-  const wanted = (otherwise: Departure[]) =>
-    treatAs && systemChosen(room, surface, walk.tests, { treatAs, departures: otherwise });
-  const chosen = useMemo(
-    () => treatAs && systemChosen(room, surface, walk.tests, { treatAs, departures }),
-    [room, surface, walk.tests, treatAs, departures],
+  const chosenWith = useCallback(
+    (otherwise: Departure[]) => treatAs && systemChosen(room, surface, walk.tests, { treatAs, departures: otherwise }),
+    [room, surface, walk.tests, treatAs],
   );
+  const chosen = useMemo(() => chosenWith(departures), [chosenWith, departures]);
   const reasons = reasonsOf(chosen?.lines ?? []);
   const make = (one: TestKind) => {
     walk.test(id, one);
@@ -86,9 +83,7 @@ export function PracticeStop({ walk, currency, at, onGo }: Props) {
       {kind === null ? (
         <FirstTest kind={RUB}>
           <div className="flex flex-wrap items-center gap-2">
-            <button type="button" className={RESULT} onClick={() => make(RUB)}>
-              Rub it, {minutesOf(RUB)} min
-            </button>
+            <TestButton onPress={() => make(RUB)}>Rub it, {minutesOf(RUB)} min</TestButton>
             <Chip onPress={() => setKind(KINDS.find((k) => k !== RUB)!)}>Another test …</Chip>
           </div>
         </FirstTest>
@@ -96,16 +91,16 @@ export function PracticeStop({ walk, currency, at, onGo }: Props) {
         <section aria-label="Another test" className="border-y-2 border-ink bg-leaf px-3 py-3 wide:px-4">
           <WhichTest kinds={KINDS} kind={kind} onKind={setKind} />
           <MethodCard key={kind} kind={kind} />
-          <button type="button" className={RESULT} onClick={() => make(kind)}>
+          <TestButton onPress={() => make(kind)}>
             {TEST_LABELS[kind]}, {minutesOf(kind)} min
-          </button>
+          </TestButton>
           <button type="button" className="ml-2 min-h-[44px] px-2 underline" onClick={() => setKind(null)}>
             Leave it
           </button>
         </section>
       )}
       <div aria-live="polite">
-        <KnownHere tests={known.map(({ test: { place: _, ...test } }) => ({ test }))} conditions={facts.conditions} />
+        <KnownHere tests={walk.shownOn(id)} conditions={facts.conditions} />
       </div>
       <div className="mt-5 flex flex-wrap items-end gap-x-6 gap-y-2">
         <Choice
@@ -124,7 +119,7 @@ export function PracticeStop({ walk, currency, at, onGo }: Props) {
           key={treatAs}
           surface={surface}
           chosen={chosen}
-          refusedIf={(otherwise) => wanted(otherwise)?.refused ?? []}
+          refusedIf={(otherwise) => chosenWith(otherwise)?.refused ?? []}
           departures={departures}
           noteOf={reasons.ofLine}
           currency={currency}

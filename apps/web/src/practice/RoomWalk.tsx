@@ -63,7 +63,7 @@ export function RoomWalk({ walk, currency, onGo }: Props) {
 /** What was tested and settled on one surface, in a line. */
 function howFar(walk: Walk, id: string): string {
   const { treatAs, departures, sure } = walk.settledOn(id);
-  const known = walk.shownOn(id).map(({ test: { place: _, ...test } }) => testWords(test));
+  const known = walk.shownOn(id).map(({ test }) => testWords(test));
   const otherwise = departures.length
     ? `, ${departures.length === 1 ? 'one line' : `${departures.length} lines`} otherwise`
     : '';

@@ -60,8 +60,8 @@ export function useWalk(room: PracticeRoom) {
   const { tests, settled } = soFar;
   useEffect(() => {
     if (score) draft.drop();
-    else if (tests.length + Object.keys(settled).length > 0) draft.keep(soFar);
-  }, [draft, score, soFar, tests, settled]);
+    else if (soFar.tests.length + Object.keys(soFar.settled).length > 0) draft.keep(soFar);
+  }, [draft, score, soFar]);
   const decisions = room.surfaces.flatMap(({ id }): PracticeDecision[] => {
     const { treatAs, ...more } = settled[id] ?? UNSETTLED;
     return treatAs ? [{ surface: id, treatAs, ...more }] : [];
@@ -81,7 +81,9 @@ export function useWalk(room: PracticeRoom) {
     decisions,
     isSettled: decisions.length === room.surfaces.length,
     settledOn: (id: string) => settled[id] ?? UNSETTLED,
-    shownOn: (id: string) => testsShown(room, tests).flatMap(({ surface, test }) => (surface === id ? [{ test }] : [])),
+    /** What the tests of a surface showed; their places are the drawing's own, and not told. */
+    shownOn: (id: string) =>
+      testsShown(room, tests).flatMap(({ surface, test: { place: _, ...test } }) => (surface === id ? [{ test }] : [])),
     test: (surface: string, kind: PracticeTest['kind']) => {
       const more = [...tests, { surface, kind }];
       setSoFar({ tests: more, settled: stillNamed(room, tests, more, settled) });

@@ -19,7 +19,7 @@ import { besideOf, testMade, type Beside } from './testMade.ts';
 import { sayClock } from '../words/time.ts';
 import { nowText } from '../clock/clock.ts';
 import { readFigure } from '../words/readFigure.ts';
-import { isUnsent } from '../outbox/keepingBaseQuery.ts';
+import { seqUnsent } from '../outbox/keepingBaseQuery.ts';
 import { newId } from '../store/newId.ts';
 import { type TestRow, useRecordTestMutation } from '../store/endpoints.ts';
 import { FormProvider } from 'react-hook-form';
@@ -103,7 +103,7 @@ export function RecordTest({
     });
     if ('error' in sent) return;
     draft.end();
-    onDone(test, id, isUnsent(sent.data) ? sent.data.seq : null);
+    onDone(test, id, seqUnsent(sent.data));
   };
   const leave = () => {
     draft.end();

@@ -3,7 +3,11 @@ import type { Line } from '../store/endpoints.ts';
 import type { OurWords } from '../words/ourWords.ts';
 
 /** A departure as it is said: "Dull the gloss left out", "Prime: bonding primer instead". */
-export function sayDeparture(d: Departure, lines: readonly Line[], { inOurWords, sayFamily }: OurWords): string {
+export function sayDeparture(
+  d: Departure,
+  lines: readonly Pick<Line, 'step'>[],
+  { inOurWords, sayFamily }: OurWords,
+): string {
   const step = lines[d.step]?.step;
   if (!step) return '';
   const words = inOurWords(STEP_LABELS[step.kind]);

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { CLEAN_UP } from '@rustic/core';
-import { isUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
+import { isUnsent, seqUnsent, type Unsent } from '../outbox/keepingBaseQuery.ts';
 import { useHasGone } from '../outbox/useHasGone.ts';
 import { CleanUpLines } from '../page/CleanUpLines.tsx';
 import { AddPhoto } from '../photos/Photos.tsx';
@@ -24,7 +24,7 @@ export function Logged({
   const { sayTime } = useWords();
   const chemistry = product?.drying.chemistry;
   const answer = isUnsent(logged) ? null : logged;
-  const gone = useHasGone(isUnsent(logged) ? logged.seq : null);
+  const gone = useHasGone(seqUnsent(logged));
   return (
     <section role="status" className="mb-4 border-y-2 border-ink bg-leaf px-4 py-3">
       {!gone ? (

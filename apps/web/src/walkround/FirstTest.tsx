@@ -14,3 +14,25 @@ export function FirstTest({ kind, children }: { kind: TestKind; children: ReactN
     </section>
   );
 }
+
+/** What a test showed, or making it: made for a thumb. */
+export function TestButton({
+  busy = false,
+  onPress,
+  children,
+}: {
+  busy?: boolean;
+  onPress: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      disabled={busy}
+      onClick={onPress}
+      className="min-h-[52px] rounded border-2 border-ink bg-paper px-4 text-left font-semibold hover:bg-wash disabled:opacity-50"
+    >
+      {children}
+    </button>
+  );
+}

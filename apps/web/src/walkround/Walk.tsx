@@ -20,11 +20,11 @@ import { RecordTest } from '../surface/RecordTest.tsx';
 import { TakeTestBack } from '../surface/TakeTestBack.tsx';
 import { capital, sayPercent, sayRoundMoney, sayWorth, isTold } from '../words/figures.ts';
 import { AddPhoto, Photos } from '../photos/Photos.tsx';
-import { FirstTest } from './FirstTest.tsx';
+import { FirstTest, TestButton } from './FirstTest.tsx';
 import { KnownHere } from './KnownHere.tsx';
 import { StopPage } from './StopPage.tsx';
 import { ticksOf } from './ticks.ts';
-import { isUnsent } from '../outbox/keepingBaseQuery.ts';
+import { seqUnsent } from '../outbox/keepingBaseQuery.ts';
 import { useHasGone } from '../outbox/useHasGone.ts';
 import { walkOrder } from './walkOrder.ts';
 import { nowText } from '../clock/clock.ts';
@@ -143,7 +143,7 @@ function Stop({
       test,
       ...(place ? { mark: place } : {}),
     });
-    if (!('error' in sent)) done(test, id, isUnsent(sent.data) ? sent.data.seq : null);
+    if (!('error' in sent)) done(test, id, seqUnsent(sent.data));
   };
   const notes: Note[] = asks.map((t, i) => ({
     n: i + 1,
@@ -222,15 +222,9 @@ function Stop({
         <FirstTest kind={RUB}>
           <div className="grid gap-2 wide:flex wide:flex-wrap" role="group" aria-label="Result">
             {TEST_RESULTS[RUB].map((result) => (
-              <button
-                key={result}
-                type="button"
-                disabled={isLoading}
-                onClick={() => void send({ kind: RUB, result })}
-                className="min-h-[52px] rounded border-2 border-ink bg-paper px-4 text-left font-semibold hover:bg-wash disabled:opacity-50"
-              >
+              <TestButton key={result} busy={isLoading} onPress={() => void send({ kind: RUB, result })}>
                 {capital(RESULT_LABELS[result]!)}
-              </button>
+              </TestButton>
             ))}
           </div>
           {last && !made && (

@@ -1,16 +1,15 @@
-import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { surfaceFacts } from '../evidence/facts.ts';
 import { TREATMENTS, type Setting, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { posteriorStacks } from '../evidence/posterior.ts';
 import { stacksOf } from '../evidence/treatment.ts';
 import { expectedRedo } from '../failure/faults.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
-import { NOTHING_WANTED, type SurfaceFacts } from '../model/surface.ts';
+import type { SurfaceFacts } from '../model/surface.ts';
 import { priceOn } from '../pricing/price.ts';
-import { SHIPPED_SHELF } from '../shelf/shippedShelf.ts';
-import { asCase, asIf, type Case } from '../systems/case.ts';
+import { asIf, type Case } from '../systems/case.ts';
 import { compose } from '../systems/compose.ts';
 import type { Step } from '../model/step.ts';
+import { usualCase } from './usualCase.ts';
 
 type Example = Pick<SurfaceFacts, 'element' | 'substrate'> & Partial<SurfaceFacts>;
 /** The surfaces that speak for each setting, alike. */
@@ -59,16 +58,7 @@ function caseOfTruth(said: Example, truth: Treatment): Case {
     ...(truth === 'laminate' ? { substrate: 'melamine' } : {}),
     areaM2: AREA_M2,
   });
-  const lies = stacksOf(truth, posteriorStacks(surface, [], []));
-  return asIf(
-    asCase(
-      diagnoseBy(surface, [], () => lies),
-      NOTHING_WANTED,
-      {},
-      SHIPPED_SHELF,
-    ),
-    truth,
-  );
+  return usualCase(surface, [], stacksOf(truth, posteriorStacks(surface, [], [])), truth);
 }
 
 /**

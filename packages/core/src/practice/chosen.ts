@@ -1,7 +1,7 @@
 import { costAllTold } from '../comparison/wrongTreatment.ts';
 import { systemLines, type SystemLine } from '../comparison/systemLines.ts';
+import { usualCase } from '../comparison/usualCase.ts';
 import { whatIf, type WhatIf } from '../comparison/whatIf.ts';
-import { diagnoseBy } from '../evidence/diagnosis.ts';
 import { TREATMENT_OF, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { stacksIn } from '../evidence/posterior.ts';
 import { STACKS } from '../evidence/stackSpace.ts';
@@ -10,10 +10,8 @@ import type { Consequence } from '../failure/departing.ts';
 import type { Departure } from '../model/records/system.ts';
 import type { PracticeTest } from '../model/records/index.ts';
 import type { Step } from '../model/step.ts';
-import { NOTHING_WANTED } from '../model/surface.ts';
-import { SHIPPED_SHELF } from '../shelf/shippedShelf.ts';
-import { asCase, asIf, type Case } from '../systems/case.ts';
-import { compose, type Composed } from '../systems/compose.ts';
+import type { Case } from '../systems/case.ts';
+import { compose } from '../systems/compose.ts';
 import { roomRead, testsShown, type PracticeRoom, type PracticeSurface } from './room.ts';
 
 /** What somebody chooses on a surface: the system for what they take it for, and what they do otherwise. */
@@ -39,15 +37,13 @@ function caseBelieved(room: PracticeRoom, one: PracticeSurface, tests: readonly 
   const shown = testsShown(room, tests).flatMap(({ surface, test: { place: _, ...test } }) =>
     surface === one.id ? [test] : [],
   );
-  const d = diagnoseBy(one.surface, shown, () => lies);
-  return asIf(asCase(d, NOTHING_WANTED, {}, SHIPPED_SHELF), treatAs);
+  return usualCase(one.surface, shown, lies, treatAs);
 }
 
 /** The surface as it is. */
 export function caseLying({ surface, lies }: PracticeSurface): Case {
   const there = STACKS.map((stack) => (stack === lies ? 1 : 0));
-  const d = diagnoseBy(surface, [], () => there);
-  return asIf(asCase(d, NOTHING_WANTED, {}, SHIPPED_SHELF), TREATMENT_OF[lies.top]);
+  return usualCase(surface, [], there, TREATMENT_OF[lies.top]);
 }
 
 function believed(room: PracticeRoom, one: PracticeSurface, tests: readonly PracticeTest[], treatAs: Treatment) {
@@ -74,6 +70,8 @@ export function systemChosen(
 /** What was laid in the end, and what doing it otherwise than is usual came to on what really lay there. */
 export interface DoneOtherwise {
   steps: readonly Step[];
+  /** The system as it is made: departures name its lines. */
+  made: readonly Step[];
   /** Work, paint and what goes wrong, against the system as it is made: below 0 where it saves. Minor units. */
   cost: number;
   /** What it made likelier, the dearest first. */
@@ -87,11 +85,11 @@ export function doneOtherwise(
   tests: readonly PracticeTest[],
   { treatAs, departures }: SystemWanted,
 ): DoneOtherwise {
-  const { made }: { made: Composed } = believed(room, one, tests, treatAs);
-  if (departures.length === 0) return { steps: made.steps, cost: 0, consequences: [] };
+  const { made } = believed(room, one, tests, treatAs);
+  if (departures.length === 0) return { steps: made.steps, made: made.steps, cost: 0, consequences: [] };
   const truth = caseLying(one);
   const { steps, consequences } = whatIf(truth, made, made.steps, departures);
   const right = compose(truth).steps;
   const cost = Math.round(costAllTold(truth, steps, right) - costAllTold(truth, made.steps, right));
-  return { steps, cost, consequences };
+  return { steps, made: made.steps, cost, consequences };
 }

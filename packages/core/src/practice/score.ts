@@ -103,7 +103,7 @@ export function scoreRoom(
   const surfaces = room.surfaces.map((one): SurfaceScore => {
     const decision = decisions.find((d) => d.surface === one.id)!;
     const { treatAs, sure } = decision;
-    const otherwise = doneOtherwise(room, one, tests, decision).cost;
+    const otherwise = decision.departures.length ? doneOtherwise(room, one, tests, decision).cost : 0;
     const engine = engineOn(house, one);
     const next = paying.find((t) => t.member === one.id);
     const shown = next && testsShown(room, [...tests, { surface: one.id, kind: next.kind }]).at(-1)!.test;

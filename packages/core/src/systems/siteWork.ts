@@ -51,16 +51,18 @@ export const movesInItsFirstYear = (c: Case) =>
   c.ground === 'timber' &&
   !BOARDS.includes(c.d.surface.substrate) &&
   (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
+/** Glued boards have no joints of solid timber that open. */
+const BOARDS: readonly string[] = ['plywood', 'mdf'];
+
 /** End grain that gets wet: outside, in a room that streams, and where a window's water stands. */
 export const meetsWater = (c: Case) =>
   c.outside ||
   c.d.surface.exposure === 'interior-wet' ||
   c.d.surface.element === 'window' ||
   c.d.surface.element === 'sill';
+
 /** Cut edges of a raw pressed board lie open. */
 export const hasRawEdges = (c: Case) => c.bare && !c.clear && c.d.surface.substrate === 'mdf';
-/** Glued boards have no joints of solid timber that open. */
-const BOARDS: readonly string[] = ['plywood', 'mdf'];
 
 /** The second instalment, priced and booked with the first: fill, sand, dust off, and the last coat. */
 export const afterTheFirstYear = (c: Case, finish: Step): Step[] => [

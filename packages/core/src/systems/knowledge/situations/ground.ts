@@ -1,3 +1,4 @@
+import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
@@ -6,12 +7,14 @@ import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, stillFresh } from '../../siteWork.ts';
 import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
-/** What seals a drinking edge before the face is primed. */
-const EDGES: PrimerNeed = { need: 'seal-wood', atLeast: 1, scope: 'spots', prefer: ['shellac-primer'], why: '' };
-const END_GRAIN: PrimerNeed = { ...EDGES, prefer: ['wood-acrylic-primer'] };
-const sealingFirst = (c: Case, need: PrimerNeed, why: string): Step => ({
+/** What seals places that drink before the face is primed; the first preferred, where none fits. */
+type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
+const EDGES: Sealer = { need: 'seal-wood', atLeast: 1, prefer: ['shellac-primer'] };
+const END_GRAIN: Sealer = { need: 'seal-wood', atLeast: 1, prefer: ['wood-acrylic-primer'] };
+const TORN: Sealer = { need: 'seal-torn', atLeast: 2, prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'] };
+const sealingFirst = (c: Case, sealer: Sealer, why: string): Step => ({
   kind: 'pre-prime',
-  family: choosePrimer([need], c)?.family ?? 'wood-acrylic-primer',
+  family: choosePrimer([{ ...sealer, scope: 'spots', why: '' }], c)?.family ?? sealer.prefer[0],
   coats: 1,
   scope: 'spots',
   method: 'brush',
@@ -106,33 +109,11 @@ export const GROUND: readonly Situation[] = [
     id: 'torn-face',
     source: 'practice',
     when: (c) => c.is('torn-board-face'),
-    steps: (c) => {
-      const sealer = choosePrimer(
-        [
-          {
-            need: 'seal-torn',
-            atLeast: 2,
-            scope: 'spots',
-            prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
-            why: '',
-          },
-        ],
-        c,
-      );
-      return [
-        {
-          kind: 'pre-prime',
-          family: sealer?.family ?? 'penetrating-sealer',
-          coats: 1,
-          scope: 'spots',
-          method: 'brush',
-          early: true,
-          why: ['Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'],
-        },
-        { kind: 'fill', family: 'filler', waitMin: 60, why: ['Skim the torn places once they are sealed.'] },
-        sanding(c, 180, 'Level the filler and trim loose fibres.'),
-      ];
-    },
+    steps: (c) => [
+      { ...sealingFirst(c, TORN, 'Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'), early: true },
+      { kind: 'fill', family: 'filler', waitMin: 60, why: ['Skim the torn places once they are sealed.'] },
+      sanding(c, 180, 'Level the filler and trim loose fibres.'),
+    ],
     needs: (c) => [
       { need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'The skimmed places are primed.' },
       ...(c.bare
@@ -205,10 +186,12 @@ export const GROUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => bareTimber(c) && !c.outside && !selfPriming(c),
     steps: (c) => [
-      hasRawEdges(c)
-        ? sanding(c, 240, 'The pressed face is scuffed and not sanded through; cut edges are sanded smooth.')
-        : sanding(c, 150, 'Bare timber is sanded to an even, clean face.'),
-      ...(hasRawEdges(c) ? [sealingFirst(c, EDGES, 'Cut edges of MDF drink, and swell and fur up under water: they are sealed first, and sanded with the first coat.')] : []),
+      ...(hasRawEdges(c)
+        ? [
+            sanding(c, 240, 'The pressed face is scuffed and not sanded through; cut edges are sanded smooth.'),
+            sealingFirst(c, EDGES, 'Cut edges of MDF drink, and swell and fur up under water: they are sealed first, and sanded with the first coat.'),
+          ]
+        : [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')]),
       ...(c.is('end-grain') && !meetsWater(c) ? [sealingFirst(c, END_GRAIN, 'End grain drinks more than the face and dries dull: it gets a coat before the rest.')] : []),
     ],
     needs: (c) => [

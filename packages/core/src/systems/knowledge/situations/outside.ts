@@ -123,7 +123,7 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'end-grain',
     source: 'practice',
-    when: (c) => meetsWater(c) && (c.is('end-grain') || (c.outside && c.is('rot'))),
+    when: (c) => (meetsWater(c) && c.is('end-grain')) || (c.outside && c.is('rot')),
     steps: (c) => [
       {
         kind: 'pre-prime',
