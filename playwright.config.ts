@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { headlessChromium } from './tools/debian.mjs';
 import './tools/setClock.mjs';
 
 /** The real interface, in Debian's Chromium, on the built application. The address comes from the test run. */
@@ -12,7 +13,7 @@ export default defineConfig({
   use: {
     baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: headlessChromium(),
       args: [
         '--headless',
         '--no-sandbox',

@@ -1,10 +1,10 @@
 import { chromium } from '@playwright/test';
-import { fromDebian } from './debian.mjs';
+import { headlessChromium } from './debian.mjs';
 
 /** Debian's Chromium without a window, for pictures and timings; installed where it is missing. */
 export const launchChromium = () =>
   chromium.launch({
-    executablePath: fromDebian('chromium', 'chromium'),
+    executablePath: headlessChromium(),
     args: [
       '--headless',
       '--no-sandbox',

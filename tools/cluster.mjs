@@ -22,8 +22,8 @@ if (!(await portIsFree(PORT)))
   stop(`Port ${PORT} is taken. Stop what listens there, or start with another: PORT=${PORT + 1} npm run cluster`);
 ensurePackages();
 ensureBuild();
-fromDebian('mariadbd', 'mariadb-server');
-const haproxy = fromDebian('haproxy', 'haproxy');
+fromDebian('mariadb-server');
+const haproxy = fromDebian('haproxy');
 mkdirSync(FOLDER, { recursive: true });
 
 const kept = [];

@@ -169,7 +169,7 @@ export async function startMariadb(
     hasAccount = false,
   } = {},
 ) {
-  const program = fromDebian('mariadbd', 'mariadb-server');
+  const program = fromDebian('mariadb-server');
   mkdirSync(folder, { recursive: true });
   if (isRoot() && reachableByAll(folder)) runQuiet('chown', ['mysql', folder]);
   accessSync(folder, constants.W_OK);

@@ -1,7 +1,7 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensurePackages } from './build.mjs';
-import { fromDebian } from './debian.mjs';
+import { fromDebian, headlessChromium } from './debian.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
 import { shiftTo } from './clock.mjs';
 import { endBeside, ROOT, runBeside } from './run.mjs';
@@ -96,8 +96,8 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
   });
 
 ensurePackages();
-fromDebian('mariadbd', 'mariadb-server');
-fromDebian('chromium', 'chromium');
+fromDebian('mariadb-server');
+headlessChromium();
 ensureBuild();
 await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
 await check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']);
