@@ -11,6 +11,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   reporter: [['line'], ['json', { outputFile: process.env['E2E_RESULTS'] ?? 'test-results/e2e.json' }]],
   use: {
+    // The worker of a page keeps the whole application and the day's jobs: only tests of a lost signal need one.
+    serviceWorkers: 'block',
     baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',
     launchOptions: {
       executablePath: headlessChromium(),

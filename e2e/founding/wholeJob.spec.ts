@@ -49,9 +49,6 @@ type Firm = (typeof FIRMS)[number];
 const CODE = 'ABCD-EFGH-JKLM';
 const PASSWORD = 'long-grass-and-wind';
 
-// A line of a test's own making is drawn out on the way to the server, where no worker answers before it.
-test.use({ serviceWorkers: 'block' });
-
 for (const firm of FIRMS)
   test.describe(firm.name, () => {
     let database: Awaited<ReturnType<typeof startMariadb>>;

@@ -3,9 +3,6 @@ import { oilSkirting } from '../setUp.ts';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
-// What stands between the page and the line would answer for it.
-test.use({ serviceWorkers: 'block' });
-
 const ENTRIES = 4000;
 
 /** The ledger of a job as if its acts had been written a thousand times over. */

@@ -5,6 +5,8 @@ import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 import { Cable } from './cable.ts';
 
+test.use({ serviceWorkers: 'allow' });
+
 const TITLE = "Ferrykeeper's House";
 const gone = (page: Page) => expect.poll(() => page.evaluate(() => caches.has('ledger-answers'))).toBe(false);
 const shown = (page: Page) => page.getByText(TITLE).first();

@@ -5,6 +5,8 @@ import { signIn } from '../signIn.ts';
 import { Cable } from './cable.ts';
 import { expect, test } from '../test.ts';
 
+test.use({ serviceWorkers: 'allow' });
+
 interface Entry {
   kind: string;
   by: string;
