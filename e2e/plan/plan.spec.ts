@@ -94,8 +94,7 @@ test('what cannot be is explained with what would release it, and what if is ans
   await expect(page.getByRole('button', { name: /^Post/ })).toBeDisabled();
 });
 
-test('a block is moved by keys, and posted where it was put', async ({ page }, info) => {
-  test.skip(info.project.name !== 'desk', 'keys are for the desk');
+test('a block is moved by keys, and posted where it was put', async ({ page }) => {
   await signIn(page);
   const { job } = await oilSkirting(page, 'Keyed hall');
   await page.goto(`/drying/${idIn(job)}`);

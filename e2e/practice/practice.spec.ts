@@ -12,9 +12,11 @@ const goOn = (page: Page) =>
     .first()
     .click();
 
-/** Settles what the walk stands at. */
+/** Settles what the walk stands at: once it has come to a stop that is not settled. */
 async function settle(page: Page, treatAs: string, sure: number): Promise<void> {
-  await page.getByLabel('What you would do').selectOption({ label: treatAs });
+  const what = page.getByLabel('What you would do');
+  await expect(what.locator('option:checked')).toHaveText('not settled yet');
+  await what.selectOption({ label: treatAs });
   await page.getByLabel(/How sure you are/).fill(String(sure));
   await expect(page.getByRole('region', { name: 'What goes on it' }).getByRole('row').nth(3)).toBeVisible();
 }

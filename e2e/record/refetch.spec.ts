@@ -30,7 +30,6 @@ async function logStep(page: Page, jobId: string, surfaceId: string, place: numb
 test('what somebody logs on one surface is fetched by the pages that show it, once, and by no other', async ({
   browser,
 }) => {
-  test.skip(test.info().project.name !== 'desk', 'the feed is the same at every width');
   const context = await browser.newContext();
   const writer = await context.newPage();
   await signIn(writer);
@@ -88,7 +87,6 @@ test('what somebody logs on one surface is fetched by the pages that show it, on
 test('whoever writes is answered once: what it moved is asked for again after it, and not again when the feed tells of it', async ({
   browser,
 }) => {
-  test.skip(test.info().project.name !== 'desk', 'the feed is the same at every width');
   const context = await browser.newContext();
   const page = await context.newPage();
   await signIn(page);

@@ -2,10 +2,6 @@ import { readFile } from 'node:fs/promises';
 import { signIn } from '../signIn.ts';
 import { expect, test } from '../test.ts';
 
-test.beforeEach(({ page: _page }, info) => {
-  test.skip(info.project.name === 'site', 'the shelf is kept at the desk');
-});
-
 const HEADER = 'name,maker,family,spreadM2PerL,tins';
 
 test('a file of products is looked at, its bad rows listed, and taken in only when accepted; again it changes nothing', async ({

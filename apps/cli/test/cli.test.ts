@@ -10,8 +10,10 @@ import { CHAIN_START, chained } from '@rustic/core';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 const env = { ...process.env, NODE_OPTIONS: '' };
+/** As `npx tsx` runs it, without the way through npx. */
+const TSX = ['--import', 'tsx', '--conditions=source', 'apps/cli/src/main.ts'];
 const ledger = (args: string[], input: string) => {
-  const { status, stdout, stderr } = spawnSync('npx', ['tsx', '--conditions=source', 'apps/cli/src/main.ts', ...args], {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [...TSX, ...args], {
     cwd: ROOT,
     input,
     encoding: 'utf8',

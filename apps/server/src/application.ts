@@ -89,7 +89,8 @@ export async function makeApplication(): Promise<NestExpressApplication> {
   keepCrowdOut(app);
   app.useGlobalPipes(edgeValidation());
   app.enableShutdownHooks();
-  SwaggerModule.setup('api/docs', app, descriptionOf(app));
+  // Put together when somebody reads it: a start does not wait for it.
+  SwaggerModule.setup('api/docs', app, () => descriptionOf(app));
   if (existsSync(WEB)) servePages(app);
   return app;
 }
