@@ -23,7 +23,7 @@ export async function hallOf(client: Client) {
     facts: { element: 'wall', substrate: 'drywall', areaM2: 30, currentFinish: 'waterborne-acrylic' },
   };
   for (const s of [skirting, wall]) await client.post(`/api/jobs/${jobId}/surfaces`, s);
-  return { jobId, skirting: skirting.id, wall: wall.id };
+  return { jobId, roomId, skirting: skirting.id, wall: wall.id };
 }
 
 /** Sends the quote as it stands; `way` is the token of its link. */

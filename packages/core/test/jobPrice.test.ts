@@ -4,6 +4,7 @@ import {
   assessSchema,
   asProduct,
   caseOf,
+  fanInputOf,
   learnRates,
   minutesOf,
   paintFor,
@@ -16,6 +17,7 @@ import {
   surfaceFacts,
   USUAL_COUNTS,
   USUAL_SETTINGS,
+  workOf,
   type PricedSurface,
   type PriceSettings,
   type Step,
@@ -168,6 +170,57 @@ describe('the price of a job', () => {
     const twin = { ...ROOM[0]!, surfaceId: 'walls 2' };
     const apart = 2 * priceJob([ROOM[0]!], USUAL_SETTINGS).paint;
     expect(priceJob([ROOM[0]!, twin], USUAL_SETTINGS).paint).toBeLessThanOrEqual(apart);
+  });
+});
+
+describe('a job that is planned', () => {
+  const planned = (visits: number, ...ids: string[]) => ({ visits, surfaceIds: new Set(ids) });
+  /** The hours that a plan books on a surface, added up from its own steps. */
+  const booked = ({ steps, c }: PricedSurface, visit: 'first' | 'return' = 'first') =>
+    workOf(steps, c.d.surface, c.shelf, { visit }).reduce((sum, w) => sum + w.plan.minutes, 0);
+  const [walls, ceiling, trim] = ROOM;
+
+  test('is priced by the visits and booked hours of its plan', () => {
+    const p = priceJob(ROOM, USUAL_SETTINGS, [], planned(7, 'walls', 'ceiling', 'trim'));
+    expect(p.lines.map((l) => l.minutes)).toEqual(ROOM.map((s) => booked(s)));
+    expect([p.visits, p.isPlanned]).toEqual([7, true]);
+    expect(p.visitMinutes).toBe(7 * USUAL_SETTINGS.visitMinutes);
+    expect(p.equipment).toBe(7 * USUAL_SETTINGS.equipmentPerVisit);
+    expect(p.labour).toBe(Math.round(((p.minutes + p.visitMinutes) * USUAL_SETTINGS.hourCost) / 60));
+    expect(p.lines.reduce((sum, l) => sum + l.price, 0)).toBe(p.net);
+  });
+
+  test('what the plan does not hold is added by the full day, at the usual hours', () => {
+    const alone = priceJob([trim!], USUAL_SETTINGS);
+    const p = priceJob(ROOM, USUAL_SETTINGS, [], planned(3, 'walls', 'ceiling'));
+    expect(p.visits).toBe(3 + alone.visits);
+    expect(p.lines[2]!.minutes).toBe(alone.minutes);
+    expect(p.minutes).toBe(booked(walls!) + booked(ceiling!) + alone.minutes);
+  });
+
+  test('a plan that holds none of it says nothing of it', () => {
+    expect(priceJob(ROOM, USUAL_SETTINGS, [], planned(9, 'another'))).toEqual(priceJob(ROOM, USUAL_SETTINGS));
+  });
+
+  test('a return visit has a day of its own beside the plan', () => {
+    const [first, ...rest] = trim!.steps;
+    const back: PricedSurface = { ...trim!, steps: [first!, ...rest, { ...rest.at(-1)!, later: 'P12M' }] };
+    const p = priceJob([back], USUAL_SETTINGS, [], planned(2, 'trim'));
+    expect(p.visits).toBe(3);
+    expect(p.minutes).toBe(booked(back) + booked(back, 'return'));
+  });
+
+  test('the fan has the visits of the plan in each minute', () => {
+    const price = priceJob(ROOM, USUAL_SETTINGS, [], planned(7, 'walls', 'ceiling', 'trim'));
+    const { minuteCost } = fanInputOf({
+      ...{ nodes: [], surfaces: [], paintByLitre: 1, tests: [], learned: [], seed: 0.5, draws: 1 },
+      price,
+      settings: USUAL_SETTINGS,
+    });
+    expect(minuteCost * price.minutes).toBeCloseTo(
+      ((price.minutes + price.visitMinutes) * USUAL_SETTINGS.hourCost) / 60 + price.equipment,
+      6,
+    );
   });
 });
 

@@ -18,8 +18,6 @@ export const pricePage = named('PricePage', {
   seen: text,
   changes: z.array(core('QuoteChange')),
   sums: core('JobSums'),
-  /** Visits of the plan that is posted: a person on a day. */
-  plannedVisits: figure.nullable(),
   lines: z.array(core('PricedLine')),
   /** Sums set by hand in another currency, which stand in no price here. */
   elsewhere: z.array(answer({ words: text, amount: figure, currency: text })),

@@ -267,7 +267,7 @@ export class Demo {
   private async quote(walked: Who, jobId: string, demo: DemoJob): Promise<void> {
     const scope = this.writes.reading(walked);
     const records = await readJob(scope, jobId);
-    const { seen } = await this.quotes.standing(scope, records, await pricedJob(records));
+    const { seen } = await this.quotes.standing(scope, records, await pricedJob(scope, records));
     const sent = uuid();
     await this.quotes.send(walked, jobId, { id: sent, seen, token: randomBytes(32).toString('base64url') });
     const link = await this.links.current(scope, jobId);

@@ -25,7 +25,7 @@ export class Papers {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
     if (kind === 'care-sheet') return this.careSheets.of(scope, records);
-    const priced = await pricedJob(records);
+    const priced = await pricedJob(scope, records);
     const { draft } = await this.quotes.standing(scope, records, priced);
     return paperOf(kind, {
       records,

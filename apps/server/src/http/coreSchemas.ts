@@ -2563,7 +2563,7 @@ export const coreSchemas: Record<string, object> = {
     "type": "number"
    },
    "visits": {
-    "description": "Visits of one person, and the minutes they take beside the work.",
+    "description": "Visits of one person: those of the plan where there is one, else full days of work; and the minutes they take beside the work.",
     "type": "number"
    },
    "net": {
@@ -2571,6 +2571,9 @@ export const coreSchemas: Record<string, object> = {
    },
    "paint": {
     "type": "number"
+   },
+   "isPlanned": {
+    "type": "boolean"
    },
    "labour": {
     "type": "number"
@@ -2585,6 +2588,7 @@ export const coreSchemas: Record<string, object> = {
   "required": [
    "cost",
    "equipment",
+   "isPlanned",
    "labour",
    "margin",
    "minutes",

@@ -17,7 +17,6 @@ import { Sender } from '../people/session.ts';
 import { ForPriceReaders } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { fanOf } from './fanOf.ts';
-import { newestPlan } from '../reading/newestPlan.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
 import { sumsElsewhere } from '../reading/ownSums.ts';
 import { Answers } from '../answers/answer.ts';
@@ -64,11 +63,10 @@ export class Pricing {
   async page(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    const priced = await pricedJob(records);
-    const [{ draft, seen, changes, latest, agreed, papers }, link, posted] = await Promise.all([
+    const priced = await pricedJob(scope, records);
+    const [{ draft, seen, changes, latest, agreed, papers }, link] = await Promise.all([
       this.quotes.standing(scope, records, priced),
       this.links.current(scope, jobId),
-      newestPlan(scope, jobId),
     ]);
     const { lines, products, sundries: _sundries, ...sums } = priced.price;
     return {
@@ -77,7 +75,6 @@ export class Pricing {
       seen,
       changes,
       sums,
-      plannedVisits: posted?.plan.visits ?? null,
       lines,
       elsewhere: sumsElsewhere(records.job, draft.currency),
       settings: priced.settings,
@@ -151,12 +148,17 @@ export class Pricing {
   async asClient(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    return this.clients.preview(scope, jobId, await this.quotes.standing(scope, records, await pricedJob(records)));
+    return this.clients.preview(
+      scope,
+      jobId,
+      await this.quotes.standing(scope, records, await pricedJob(scope, records)),
+    );
   }
 
   async fan(who: Who, jobId: string): Promise<FanInput> {
-    const records = await readJob(this.writes.reading(who), jobId);
-    return fanOf(records, await pricedJob(records));
+    const scope = this.writes.reading(who);
+    const records = await readJob(scope, jobId);
+    return fanOf(records, await pricedJob(scope, records));
   }
 
   /** Which other ways are put to the client, all of them at once. */

@@ -34,7 +34,7 @@ const roomName = (records: JobRecords, surface: SurfaceEntity) =>
 
 /** What the net price would be with other surfaces in it: what an option or an exclusion is worth. */
 const worth = (priced: PricedJob, surfaces: PricedSurface[]) =>
-  priceJob(surfaces, priced.settings, priced.van).net - priced.price.net;
+  priceJob(surfaces, priced.settings, priced.van, priced.planned).net - priced.price.net;
 
 function lineOf(records: JobRecords, surface: SurfaceEntity, { c, steps }: PricedSurface, price: number): QuoteLine {
   const said = saidBy(records);

@@ -4,6 +4,7 @@ import {
   USUAL_SETTINGS,
   type Case,
   type JobPrice,
+  type PlannedWork,
   type PricedSurface,
   type PriceSettings,
   type Step,
@@ -13,11 +14,15 @@ import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { allStepsOf, composeAll, systemOf } from './houseReading.ts';
 import type { JobRecords } from './jobRecords.ts';
 import { isLeftOut } from './leftOut.ts';
+import { newestPlan, type PostedPlan } from './newestPlan.ts';
+import type { FirmScope } from '../record/firmScope.ts';
 
 /** A job priced, with what it was priced from. Surfaces that are left out whole are not in it. */
 export interface PricedJob {
   settings: PriceSettings;
   van: TinInVan[];
+  /** What the posted plan holds of it; null where none is posted. */
+  planned: PlannedWork | null;
   surfaces: PricedSurface[];
   price: JobPrice;
 }
@@ -47,13 +52,18 @@ export function pricedSurface(records: JobRecords, surface: SurfaceEntity): Pric
   return { surfaceId: surface.id, c, steps };
 }
 
-/** Prices everything that is to be done, letting others be answered in between. */
-export async function pricedJob(records: JobRecords): Promise<PricedJob> {
+const plannedBy = ({ plan }: PostedPlan): PlannedWork | null =>
+  plan.status === 'feasible' ? { visits: plan.visits, surfaceIds: new Set(plan.steps.map((s) => s.surface)) } : null;
+
+/** Prices everything that is to be done, by the plan that is posted, letting others be answered in between. */
+export async function pricedJob(scope: FirmScope, records: JobRecords): Promise<PricedJob> {
+  const posted = await newestPlan(scope, records.job.id);
+  const planned = posted && plannedBy(posted);
   await composeAll(records);
   const settings = settingsOf(records);
   const van = records.shelf.tins
     .filter((t) => t.litres > 0)
     .map(({ productId, batch, colour, litres }) => ({ productId, batch, colour, litres }));
   const surfaces = records.surfaces.filter((s) => !isLeftOut(s)).map((s) => pricedSurface(records, s));
-  return { settings, van, surfaces, price: priceJob(surfaces, settings, van) };
+  return { settings, van, planned, surfaces, price: priceJob(surfaces, settings, van, planned) };
 }

@@ -23,7 +23,7 @@ export class Shopping {
   async list(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const [records, ticks] = [await readJob(scope, jobId), await scope.find(ShoppingTickEntity, { jobId })];
-    const { price } = await pricedJob(records);
+    const { price } = await pricedJob(scope, records);
     const had = new Map(ticks.map((t) => [t.item, t]));
     return {
       job: { id: jobId, title: records.job.title },

@@ -16,15 +16,15 @@ const paces = (learned: readonly LearnedRate[]) =>
     .map((l) => `${STEP_LABELS[l.kind].toLowerCase()} × ${l.pace.toFixed(2)} from ${l.seen} logged`)
     .join(', ');
 
-/** Price and plan count visits by different things: where they differ it is said which counts what. */
-const visitsSaid = (priced: number, planned: number | null) =>
-  planned === null || planned === priced
-    ? ''
-    : ` The plan that is posted has ${counted(planned, 'visit')}, each of one person on one day, as coats dry and people are shared; the price counts full days of work, since a day that is not filled here is filled on another job.`;
+/** What the visits of a price are: a plan's, once there is one. */
+const visitsSaid = (isPlanned: boolean) =>
+  isPlanned
+    ? ' Visits and hours are those of the posted plan, each visit one person on one day; what it does not hold is added by the full day.'
+    : ' Visits are full days of work until a plan is posted; from then on its visits and hours count.';
 
 /** The reasons beside a price: how it comes about, what the firm's own logs did to it, and what is not guaranteed. */
 export function priceNotes(
-  { draft, sums, settings, learned, plannedVisits }: PricePage,
+  { draft, sums, settings, learned }: PricePage,
   inOurWords: OurWords['inOurWords'],
 ): {
   notes: Note[];
@@ -40,7 +40,7 @@ export function priceNotes(
     {
       n: 2,
       head: 'How the price comes about.',
-      text: `${sayHours(sums.minutes)} h on surfaces and ${sayHours(sums.visitMinutes)} h for ${counted(sums.visits, 'visit')} at ${money(settings.hourCost)} an hour: ${money(sums.labour)}. Paint in whole tins ${money(sums.paint)}, sundries ${money(sums.sundriesCost)}, equipment ${money(sums.equipment)}. Overhead of ${share(settings.overhead)} is ${money(sums.overhead)}, margin of ${share(settings.margin)} ${money(sums.margin)}.${visitsSaid(sums.visits, plannedVisits)}`,
+      text: `${sayHours(sums.minutes)} h on surfaces and ${sayHours(sums.visitMinutes)} h for ${counted(sums.visits, 'visit')} at ${money(settings.hourCost)} an hour: ${money(sums.labour)}. Paint in whole tins ${money(sums.paint)}, sundries ${money(sums.sundriesCost)}, equipment ${money(sums.equipment)}. Overhead of ${share(settings.overhead)} is ${money(sums.overhead)}, margin of ${share(settings.margin)} ${money(sums.margin)}.${visitsSaid(sums.isPlanned)}`,
     },
     {
       n: 3,

@@ -7072,10 +7072,11 @@ export type JobSums = {
   margin: number;
   tax: number;
   total: number;
-  /** Visits of one person, and the minutes they take beside the work. */
+  /** Visits of one person: those of the plan where there is one, else full days of work; and the minutes they take beside the work. */
   visits: number;
   net: number;
   paint: number;
+  isPlanned: boolean;
   labour: number;
   sundriesCost: number;
   equipment: number;
@@ -7086,7 +7087,6 @@ export type PricePage = {
   seen: string;
   changes: QuoteChange[];
   sums: JobSums;
-  plannedVisits: number | null;
   lines: PricedLine[];
   elsewhere: {
     words: string;

@@ -178,6 +178,8 @@ export function fanInputOf(asked: {
   const { nodes, surfaces, paintByLitre: perLitre, tests, price, settings, learned, seed, draws } = asked;
   const seen = learned.reduce((sum, l) => sum + l.seen, 0);
   const visit = (settings.visitMinutes * settings.hourCost) / 60 + settings.equipmentPerVisit;
+  // A planned job has the visits of its plan; else a day is filled, here or elsewhere.
+  const visitsAMinute = price.isPlanned ? price.visits / Math.max(1, price.minutes) : 1 / settings.dayMinutes;
   return {
     nodes,
     surfaces,
@@ -185,7 +187,7 @@ export function fanInputOf(asked: {
       const odds = resultOdds(kind, on);
       return odds ? [{ surfaceId, kind, node, minutes, rows: odds.rows }] : [];
     }),
-    minuteCost: settings.hourCost / 60 + visit / settings.dayMinutes,
+    minuteCost: settings.hourCost / 60 + visit * visitsAMinute,
     materialsFactor: perLitre > 0 ? (price.paint + price.sundriesCost) / perLitre : 1,
     fixed: perLitre > 0 ? 0 : price.paint + price.sundriesCost,
     jobPaceSd: PACE_SD.job / Math.sqrt(1 + seen / USUAL_COUNTS),

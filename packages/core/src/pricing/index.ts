@@ -4,6 +4,7 @@ export { shareOf, shareOut } from './money.ts';
 export {
   priceJob,
   type JobPrice,
+  type PlannedWork,
   type PricedLine,
   type PricedSurface,
   type ProductNeed,

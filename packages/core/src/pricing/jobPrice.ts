@@ -4,6 +4,7 @@ import type { Product } from '../model/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { estimateSystem, type StepEstimate } from '../quantities/estimate.ts';
+import { bookedMinutes } from '../quantities/hours.ts';
 import { sundriesFor, type SundryNeed } from '../quantities/sundries.ts';
 import { tinsFor, type TinPlan } from '../quantities/tins.ts';
 import { shareOf, shareOut } from './money.ts';
@@ -22,6 +23,14 @@ export interface TinInVan {
   batch: string;
   colour: string | null;
   litres: number;
+}
+
+/** What the plan of a job says of its work. */
+export interface PlannedWork {
+  /** Visits: one person on one day each. */
+  visits: number;
+  /** The surfaces that it holds. */
+  surfaceIds: ReadonlySet<string>;
 }
 
 /** What a job takes of one product in one colour, and how it is met. Money in minor units. */
@@ -56,8 +65,9 @@ export interface JobPrice {
   products: ProductNeed[];
   sundries: SundryNeed[];
   minutes: number;
-  /** Visits of one person, and the minutes they take beside the work. */
+  /** Visits of one person: those of the plan where there is one, else full days of work; and the minutes they take beside the work. */
   visits: number;
+  isPlanned: boolean;
   visitMinutes: number;
   labour: number;
   paint: number;
@@ -149,16 +159,39 @@ function planProduct(one: Gathered, van: readonly TinInVan[], settings: PriceSet
   };
 }
 
+/** Hands on, whole; and what of it no plan holds. */
+function minutesOn(
+  { surfaceId, steps }: PricedSurface,
+  estimates: readonly StepEstimate[],
+  planned: PlannedWork | null,
+) {
+  const isPlanned = planned?.surfaceIds.has(surfaceId) ?? false;
+  let minutes = 0;
+  let unplanned = 0;
+  steps.forEach((step, i) => {
+    const estimated = estimates[i]!.minutes;
+    const turns = isCoat(step.kind) ? (step.coats ?? 1) : 1;
+    const taken = isPlanned && estimated > 0 ? turns * bookedMinutes(step, estimated) : estimated;
+    minutes += taken;
+    // What is done at a return visit has a day of its own.
+    if (!isPlanned || step.later) unplanned += taken;
+  });
+  return { minutes, unplanned };
+}
+
 /**
  * Prices a job: hours by surface, visits by the day, paint by whole tins with what is in the van used first, sundries,
- * equipment; then overhead, margin and tax. Each surface gets its share of the net price by its own hours and paint,
- * in whole minor units that add up exactly.
+ * equipment; then overhead, margin and tax. Where a plan holds the work, its visits and booked hours count in place of
+ * full days; what it does not hold is added by the day. Each surface gets its share of the net price by its own hours
+ * and paint, in whole minor units that add up exactly.
  */
 export function priceJob(
   surfaces: readonly PricedSurface[],
   settings: PriceSettings,
   van: readonly TinInVan[] = [],
+  plan: PlannedWork | null = null,
 ): JobPrice {
+  const planned = plan && surfaces.some((s) => plan.surfaceIds.has(s.surfaceId)) ? plan : null;
   const estimates = surfaces.map(({ steps, c }) => estimateSystem(steps, c.d.surface, c.shelf, c.by));
   const products = gatherProducts(surfaces, estimates).map((one) => planProduct(one, van, settings));
   const sundries = sundriesFor(
@@ -166,14 +199,16 @@ export function priceJob(
     settings.sundriesLevel,
   );
   const hourly = (minutes: number) => Math.round((minutes * settings.hourCost) / 60);
-  const own = surfaces.map(({ surfaceId }, i) => {
-    const minutes = estimates[i]!.reduce((sum, e) => sum + e.minutes, 0);
+  const own = surfaces.map((surface, i) => {
+    const { minutes, unplanned } = minutesOn(surface, estimates[i]!, planned);
     const litres = estimates[i]!.reduce((sum, e) => sum + e.litres, 0);
     const paint = estimates[i]!.reduce((sum, e) => sum + (e.product ? e.litres * litrePrice(e.product) : 0), 0);
-    return { surfaceId, minutes, litres: Math.round(litres * 100) / 100, cost: hourly(minutes) + Math.round(paint) };
+    const line = { minutes, litres: Math.round(litres * 100) / 100, cost: hourly(minutes) + Math.round(paint) };
+    return { surfaceId: surface.surfaceId, unplanned, ...line };
   });
   const minutes = own.reduce((sum, o) => sum + o.minutes, 0);
-  const visits = Math.ceil(minutes / settings.dayMinutes);
+  const unplanned = own.reduce((sum, o) => sum + o.unplanned, 0);
+  const visits = (planned?.visits ?? 0) + Math.ceil(unplanned / settings.dayMinutes);
   const visitMinutes = visits * settings.visitMinutes;
   const labour = hourly(minutes + visitMinutes);
   const paint = products.reduce((sum, p) => sum + p.cost, 0);
@@ -189,11 +224,12 @@ export function priceJob(
     own.map((o) => o.cost),
   );
   return {
-    lines: own.map((o, i) => ({ ...o, price: prices[i]! })),
+    lines: own.map(({ unplanned: _, ...line }, i) => ({ ...line, price: prices[i]! })),
     products,
     sundries,
     minutes,
     visits,
+    isPlanned: planned !== null,
     visitMinutes,
     labour,
     paint,

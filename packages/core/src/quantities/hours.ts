@@ -1,5 +1,5 @@
 import type { SurfaceFacts } from '../model/surface.ts';
-import type { StepKind } from '../vocabulary/index.ts';
+import { isCoat, type StepKind } from '../vocabulary/index.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
 import { minutesAlong } from './joints.ts';
 import { isJoinery } from '../evidence/facts.ts';
@@ -43,6 +43,13 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
     ((step.coats ?? 1) * (setUp + perM2 * areaOf(step, surface) * slow) + off) * (by.pace?.[step.kind] ?? 1);
   return Math.round(minutes + (perM2 > 0 ? reach.setUpMin : 0));
 }
+
+/** Nobody books less than five minutes, nor parts of them. */
+const inFives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
+
+/** Minutes of one turn at a step as a plan books them: each coat is one, anything else is done at one go. */
+export const bookedMinutes = (step: Step, minutes: number): number =>
+  inFives(isCoat(step.kind) ? minutes / (step.coats ?? 1) : minutes);
 
 /** One logged step against what the usual rates would have said of it, both in minutes. */
 export interface PaceSeen {

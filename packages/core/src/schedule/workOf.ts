@@ -4,7 +4,7 @@ import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
 import { TAPE_AFTER_MIN } from '../colourParts/knowledge/taping.ts';
 import type { PlanInput } from '../model/planInput.ts';
 import { productFor } from '../quantities/estimate.ts';
-import { minutesOf } from '../quantities/hours.ts';
+import { bookedMinutes, minutesOf } from '../quantities/hours.ts';
 import type { Product } from '../model/product.ts';
 import type { Step } from '../model/step.ts';
 import { makesDust } from '../systems/knowledge/dustyWork.ts';
@@ -35,7 +35,6 @@ function beforeTape(step: Step, next: Step | undefined): number {
 export const isOfParts = (stepId: string): boolean => /^r\d/.test(stepId);
 
 const LONG_DAY = 420;
-const roundUp = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
 /**
  * Turns a specification into steps to plan: one for each coat, with hours, waits and drying. Ids are stable: `s4` or `s4c2`.
@@ -52,28 +51,25 @@ export function workOf(
     // Steps of parts have names of their own: the lines of the system keep theirs when parts come or go.
     const name = step.parts ? `r${step.parts.round}${step.kind === 'mask' ? 'm' : ''}` : `s${++line}`;
     if (AFTERWARDS.includes(step.kind) || Boolean(step.later) !== (visit === 'return')) return [];
-    const hours = minutesOf(step, surface, by);
+    const minutes = bookedMinutes(step, minutesOf(step, surface, by));
     const product = productFor(step, shelf);
     const coats = step.coats ?? 1;
-    return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => {
-      const minutes = roundUp(isCoat(step.kind) ? hours / coats : hours);
-      return {
-        step: index,
-        coat: i + 1,
-        product,
-        ...(step.later ? { atReturn: true } : {}),
-        ...(step.parts && step.scope ? { parts: step.scope } : {}),
-        plan: {
-          id: isCoat(step.kind) && coats > 1 ? `${name}c${i + 1}` : name,
-          kind: step.kind,
-          minutes,
-          people: 1,
-          waitMin: isCoat(step.kind) ? (i === coats - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
-          dusty: makesDust(step),
-          splittable: minutes > LONG_DAY,
-          ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
-        },
-      };
-    });
+    return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => ({
+      step: index,
+      coat: i + 1,
+      product,
+      ...(step.later ? { atReturn: true } : {}),
+      ...(step.parts && step.scope ? { parts: step.scope } : {}),
+      plan: {
+        id: isCoat(step.kind) && coats > 1 ? `${name}c${i + 1}` : name,
+        kind: step.kind,
+        minutes,
+        people: 1,
+        waitMin: isCoat(step.kind) ? (i === coats - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
+        dusty: makesDust(step),
+        splittable: minutes > LONG_DAY,
+        ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
+      },
+    }));
   });
 }
