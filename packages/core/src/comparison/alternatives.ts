@@ -1,6 +1,7 @@
 import type { Wanted } from '../model/surface.ts';
 import {
   chemistryOf,
+  CLEAR_FINISHES,
   FINISH_FAMILIES,
   HOUSE_RULES,
   HOUSE_RULE_CODES,
@@ -122,14 +123,18 @@ function variations(c: Case): Variation[] {
     { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
     { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
   ];
-  return all.filter((v) => v.when !== false && (!v.rule || RULE_REACH[v.rule](c)));
+  return all.filter((v) => v.when !== false && (!v.rule || RULE_REACH[v.rule](c)) && keepsTheWood(v, c));
 }
+
+/** Who wants to see the timber is not offered paint. */
+const keepsTheWood = ({ wanted }: Variation, c: Case) =>
+  !c.clear || wanted?.family === undefined || (wanted.family !== null && CLEAR_FINISHES.includes(wanted.family));
 
 /** Other finishes that nothing speaks against here. */
 const otherFinishes = (c: Case): Family[] =>
   FINISH_FAMILIES.filter(
     (family) =>
-      !CLEAR_OR_SOFT.includes(family) &&
+      (c.clear ? CLEAR_FINISHES.includes(family) : !CLEAR_OR_SOFT.includes(family)) &&
       (chemistryOf(family) === 'waterborne' || bearsOil(c)) &&
       finishFails(family, c) === null &&
       !FIT_ROWS.some((row) => row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c)),

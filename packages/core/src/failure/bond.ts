@@ -150,8 +150,19 @@ export function bondWords(terms: BondTerms): (readonly [text: string, points: nu
 /** From which weight, in log-odds, one thing on the face is named as the reason. */
 const WORTH_NAMING = 0.8;
 
-/** The one sentence that says best why a bond may let go. */
-export function bondText(terms: BondTerms): string {
+/** What less than this speaks for is told as what may be, and not as what is. */
+const IN_DOUBT = 0.5;
+
+/** What is said of a face that the coat does not suit, where it is not even likely that it is there. */
+function shouldItBe({ kind, primer }: BondTerms): string {
+  const { words, text } = FACE_ROWS[kind];
+  const so = primer ? ', this primer does not grip it.' : `: ${text[0]!.toLowerCase()}${text.slice(1)}`;
+  return `Should it be ${words} that lies there${so}`;
+}
+
+/** The one sentence that says best why a bond may let go; `chance`, 0 to 1, that such a face is there. */
+export function bondText(terms: BondTerms, chance: number): string {
+  if (!terms.suits && chance < IN_DOUBT) return shouldItBe(terms);
   const [face, ...others] = bondWords(terms);
   const worst = others.reduce((a, b) => (b[1] > a[1] ? b : a));
   return worst[1] > WORTH_NAMING && terms.suits ? worst[0] : face![0];

@@ -4,7 +4,7 @@ import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isLocal } from '../systems/local.ts';
-import { hasRawEdges, movesInItsFirstYear, stillFresh } from '../systems/siteWork.ts';
+import { hasRawEdges, mayBleedDye, movesInItsFirstYear, stillFresh } from '../systems/siteWork.ts';
 import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
@@ -112,7 +112,7 @@ function standingOn(face: Face, c: Case): void {
   }
   raise(face, 'damp', stillFresh(c)?.damp ?? 0);
   if (c.treatAs === 'wax') raise(face, 'wax', 0.9);
-  if (c.treatAs === 'clear' && !c.clear && c.ground === 'timber') rise(face, 'block-tannin', 0.7);
+  if (c.treatAs === 'clear' && !c.clear && mayBleedDye(c)) rise(face, 'block-tannin', 0.7);
   if (c.treatAs === 'aerosol') rise(face, 'block-ink', 0.7);
   if (c.bare && c.d.surface.substrate === 'tannin-wood' && !c.clear) rise(face, 'block-tannin', 0.85);
   if (face.kind === 'iron') rise(face, 'block-rust', c.outside ? 0.8 : 0.6);
@@ -167,6 +167,18 @@ function laidOpen(face: Face): void {
   face.rises.clear();
 }
 
+/** Rust and weather have taken the film there already: the ground lies open before anybody scrapes. */
+const liesOpen = (c: Case) =>
+  ((c.is('rust-stain') && c.ground === 'metal') || c.is('weathered-wood')) &&
+  !c.is('peeling', 'flaking', 'blistering') &&
+  c.d.findings.adhesion !== 'weak';
+
+function openGround(face: Face, c: Case): void {
+  face.kind = groundFace(c);
+  face.has[AT.gloss] = 0;
+  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+}
+
 function partsOf(c: Case): Face[] {
   const kind = OLD_FACE[c.treatAs] ?? groundFace(c);
   return PARTS.flatMap((part): Face[] => {
@@ -177,6 +189,7 @@ function partsOf(c: Case): Face[] {
     standingOn(face, c);
     oldBond(face, c);
     if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
+    if (part === 'bare-areas' && liesOpen(c)) openGround(face, c);
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];

@@ -69,8 +69,10 @@ function whereItWeighs({ places }: Outlook, cause: number): Truth {
 
 /** What is said of a cause, and by when it shows. */
 function saidOf(outlook: Outlook, cause: number): { by: string; text: string } {
-  const bond = cause === NO.bond ? whereItWeighs(outlook, cause).tally.bond : null;
-  return bond ? { by: FACE_ROWS[bond.kind].by, text: bondText(bond) } : CAUSES[cause]!;
+  if (cause !== NO.bond) return CAUSES[cause]!;
+  const { tally, chance } = whereItWeighs(outlook, cause);
+  const { bond } = tally;
+  return bond ? { by: FACE_ROWS[bond.kind].by, text: bondText(bond, chance) } : CAUSES[cause]!;
 }
 
 /** Every fault that an outlook holds, the dearest first. */

@@ -41,7 +41,9 @@ const LEFT_IN_PORES = 0.3;
  */
 function takeOffOil(row: Work, step: Step, face: Face, c: Case): void {
   const lifts = face.part === 'bare-areas' || c.d.findings.adhesion === 'weak';
-  const comesOff = row.takesOff === 'soft' || (row.takesOff === 'weak' && step.kind !== 'sand' && lifts);
+  // A smear wiped off beside a bead dulls the film, and does not take it off.
+  const softened = row.takesOff === 'soft' && step.scope !== 'spots';
+  const comesOff = softened || (row.takesOff === 'weak' && step.kind !== 'sand' && lifts);
   if (face.kind !== 'waterborne' || !comesOff) return;
   face.kind = 'oil';
   face.has[AT.gloss] = OIL_UNDER_SHINES;

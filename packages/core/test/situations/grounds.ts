@@ -149,4 +149,77 @@ export const GROUNDS: Situation[] = [
     has: ['fill', 'prime:clear-shellac', 'finish-coat:waterborne-clear'],
     guaranteed: true,
   },
+  {
+    what: 'a radiator that rusts, and nobody knows its film',
+    why: 'Where it rusts the iron lies open, whatever film is on the rest: metal primer belongs there, and holds.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        areaM2: 3,
+        conditions: ['rust-stain'],
+        builtYear: 1964,
+      },
+    },
+    has: ['prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer'],
+    notBecause: 'does not grip',
+    fault: ['peels', 0.08],
+  },
+  {
+    what: 'a painted vinyl paper of which nobody knows the paint',
+    why: 'One house in twenty has oil there: what would happen then is said as what may be.',
+    ask: { surface: { element: 'wall', substrate: 'wallpaper-vinyl', areaM2: 22 } },
+    because: 'Should it be old oil that lies there, this primer does not grip it.',
+    notBecause: 'This primer does not grip',
+  },
+  {
+    what: 'a skirting of pressed board beside the shower, with a bead of silicone along it',
+    why: 'Nobody varnishes pressed board, and no dye rises from it. The smear is wiped off, and not the film.',
+    ask: {
+      surface: { element: 'trim', substrate: 'mdf', exposure: 'interior-wet', areaM2: 2, conditions: ['silicone'] },
+      tests: [{ kind: 'spirit-rub', result: 'softens' }],
+    },
+    likeliest: 'waterborne-acrylic',
+    atMost: ['shellac', 0.05],
+    has: ['remove-sealant@spots', 'solvent-wipe@spots'],
+    saysNot: ['dye', 'arnish'],
+    fault: ['peels', 0.2],
+  },
+  {
+    what: 'board known to be varnished at the works, to be painted',
+    why: 'It wants grip, and no blocker: pressed fibre has no dye.',
+    ask: {
+      surface: { element: 'cabinet', substrate: 'mdf', areaM2: 6, currentFinish: 'lacquer' },
+      tests: [{ kind: 'acetone-rub', result: 'softens' }],
+    },
+    saysNot: ['dye'],
+    fault: ['bleeds', 0.01],
+  },
+  {
+    what: 'cedar boards under a stain that has gone in',
+    why: 'Stain makes no slick film: what stands of it is rubbed off; its dye and the timber’s are held back.',
+    ask: {
+      surface: { ...OUTSIDE, element: 'siding', substrate: 'tannin-wood', areaM2: 90, currentFinish: 'stain' },
+      tests: [{ kind: 'water-drop', result: 'soaks-in' }],
+    },
+    says: ['what of the stain stands', 'the primer must block'],
+    saysNot: ['slick', 'lacquer'],
+  },
+  {
+    what: 'a handrail under old polish that is to stay clear',
+    why: 'Who wants to see the timber is not offered paint.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'hardwood',
+        exposure: 'interior-hightouch',
+        areaM2: 2,
+        currentFinish: 'shellac',
+      },
+      wanted: { family: 'waterborne-clear' },
+    },
+    has: ['finish-coat:waterborne-clear'],
+    noOther: ['oil-enamel', 'acrylic-trim', 'waterborne-alkyd', 'shellac-primer'],
+  },
 ];

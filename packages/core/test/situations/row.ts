@@ -23,6 +23,12 @@ export interface Situation {
   blocks?: string[];
   noBlocks?: string[];
   cautions?: string[];
+  /** No other way lays this. */
+  noOther?: string[];
+  /** A fault is not likelier than this; and words that stand among the reasons of its faults, or must not. */
+  fault?: [fault: string, to: number];
+  because?: string;
+  notBecause?: string;
   /** A skipped step brings this fault, at least and at most so likely. */
   risk?: [skipped: string, fault: string, from: number, to: number];
   /** The guarantee: a term, or none. */
@@ -82,11 +88,21 @@ function heldOdds(s: Situation, a: Assessment): void {
   if (s.next !== undefined) expect(a.nextTest?.kind ?? null).toBe(s.next);
 }
 
+function heldOutcome(s: Situation, a: Assessment): void {
+  const others = a.alternatives.flatMap((other) => other.system.steps.map((step) => step.family));
+  for (const family of s.noOther ?? []) expect(others).not.toContain(family);
+  const reasons = a.holds.faults.map((f) => f.because).join(' ');
+  if (s.because) expect(reasons).toContain(s.because);
+  if (s.notBecause) expect(reasons).not.toContain(s.notBecause);
+  if (s.fault) expect(a.holds.faults.find((f) => f.fault === s.fault![0])?.odds ?? 0).toBeLessThanOrEqual(s.fault[1]);
+}
+
 /** Asks, and holds the answer against the situation. */
 export function holdsTo(s: Situation): void {
   const a = assess(s.ask);
   heldLines(s, a);
   heldOdds(s, a);
+  heldOutcome(s, a);
   for (const code of s.blocks ?? []) expect(a.blocks.map((b) => b.code)).toContain(code);
   for (const code of s.noBlocks ?? []) expect(a.blocks.map((b) => b.code)).not.toContain(code);
   for (const code of s.cautions ?? []) expect(a.cautions.map((c) => c.code)).toContain(code);

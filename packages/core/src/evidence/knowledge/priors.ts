@@ -241,6 +241,12 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     reason: 'New, with its factory face.',
   },
   {
+    id: 'pressed-board',
+    when: (s) => s.substrate === 'mdf',
+    factors: { 'clear-oil-varnish': 0.1, 'waterborne-clear': 0.15, shellac: 0.1, stain: 0.05, 'wax-oil': 0.1, lacquer: 0.5 },
+    reason: 'Pressed board has no grain to show: it is painted, or sprayed at the works.',
+  },
+  {
     id: 'never-coated',
     when: (s) => s.isNew === true && groundOf(s.substrate) !== 'laminate',
     factors: { bare: 2000 },

@@ -1,9 +1,11 @@
 import { isLocal } from '../../local.ts';
 import { keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
-import type { Family } from '../../../vocabulary/index.ts';
+import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
+import { FINISHES, type Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
+import { mayBleedDye } from '../../siteWork.ts';
 import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
@@ -13,6 +15,10 @@ const goesDirect = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTr
 const goesEtched = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'etch-direct';
 /** Old oil, or oil once the waterborne on it is off. */
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
+
+/** Of all that may lie clear on the timber, stain that went into it is likelier than any film. */
+const isStained = ({ d: { odds } }: Case) =>
+  FINISHES.every((finish) => finish === 'stain' || TREATMENT_OF[finish] !== 'clear' || odds[finish] < odds.stain);
 
 const GRIP: PrimerNeed = {
   need: 'grip-gloss',
@@ -164,7 +170,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.treatAs === 'clear',
     steps: (c) => [
       ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather come off before it is scuffed.' : 'Polish and hand grease come off before it is scuffed.'),
-      sanding(c, 180, 'Scuff it dull: paint slides off a slick clear film.'),
+      sanding(c, 180, isStained(c) ? 'Rub off what of the stain stands on the face, and open the grain.' : 'Scuff it dull: paint slides off a slick clear film.'),
     ],
     needs: (c) =>
       c.clear
@@ -180,10 +186,10 @@ export const OLD_FILM: readonly Situation[] = [
         : [
             {
               ...GRIP,
-              prefer: c.ground === 'timber' ? BLOCKS_TOO : GRIPS_HARD_FILM,
-              why: 'Varnish and lacquer are slick: the primer must grip.',
+              prefer: mayBleedDye(c) ? BLOCKS_TOO : GRIPS_HARD_FILM,
+              why: isStained(c) ? 'Old stain may stand on the timber as a thin skin: the primer must grip.' : 'Varnish and lacquer are slick: the primer must grip.',
             },
-            ...(c.ground === 'timber'
+            ...(mayBleedDye(c)
               ? [
                   {
                     need: 'block-tannin',
