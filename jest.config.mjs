@@ -20,7 +20,7 @@ const project = (displayName, root) => ({
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
 });
 export default {
-  testTimeout: 180_000,
+  testTimeout: 300_000,
   projects: [
     project('core', 'packages/core'),
     project('cli', 'apps/cli'),

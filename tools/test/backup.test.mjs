@@ -87,7 +87,7 @@ describe('a backup', () => {
     await expect(restoreFrom(join(home, 'none.gz'), to)).rejects.toThrow(/no file/);
     const again = await restoreFrom(file, to);
     expect(existsSync(again.kept)).toBe(true);
-  }, 180_000);
+  });
 });
 
 describe('what is no good backup', () => {
@@ -125,7 +125,7 @@ describe('what is no good backup', () => {
     file = join(home, 'good.sql.gz');
     await (await open(there())).close();
     await backupTo(file, { folder: there() });
-  }, 60_000);
+  });
 
   test('a database by its address is the one that is kept; one without a firm is refused, and leaves no file', async () => {
     const byAddress = await backupAfter('by-address', 'SELECT 1');
@@ -135,7 +135,7 @@ describe('what is no good backup', () => {
     await expect(backupTo(none, { url: empty.url })).rejects.toThrow('no firm');
     await empty.stop();
     expect([existsSync(none), existsSync(`${none}.part`)]).toEqual([false, false]);
-  }, 60_000);
+  });
 
   test('a row that its ledger does not have is found, and named; what was there stays', async () => {
     const forged = await backupAfter(
@@ -147,7 +147,7 @@ describe('what is no good backup', () => {
     );
     expect(await jobsIn(there())).toBe((await readBackup(file)).jobs);
     await restoreFrom(file, there());
-  }, 120_000);
+  });
 
   test('one of a later release is refused in words', async () => {
     const later = await backupAfter(
@@ -156,7 +156,7 @@ describe('what is no good backup', () => {
     );
     await expect(restoreFrom(later, there())).rejects.toThrow('later release');
     await restoreFrom(file, there());
-  }, 120_000);
+  });
 
   test('a restore that is killed at any moment leaves one of the two states whole', async () => {
     const { jobs } = await readBackup(file);
@@ -180,5 +180,5 @@ describe('what is no good backup', () => {
       await database.stop();
     }
     expect([...states].every((n) => Math.abs(n - Math.max(...states)) <= 1)).toBe(true);
-  }, 180_000);
+  });
 });

@@ -78,4 +78,4 @@ test('backups are made as they fall due, the old go, and what went wrong is told
   });
   expect(readdirSync(folder).filter((n) => n.endsWith('.part'))).toEqual([]);
   await database.stop();
-}, 60_000);
+});

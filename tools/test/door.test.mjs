@@ -11,7 +11,7 @@ const folder = join(temporaryFolder('door'), 'mariadb');
 let database;
 beforeAll(async () => {
   database = await startMariadb(folder, { quick: true });
-}, 60_000);
+});
 afterAll(() => database.stop());
 
 /** Asks for one row as somebody; answers with the exit code. Another user of the machine where we may become one. */
@@ -80,7 +80,7 @@ test('a folder of an earlier release, whose root had no password, is closed as i
   expect([asks([...tcp, '--user=root']), asks([...tcp, '--user='])]).toEqual([1, 1]);
   expect(asks(bySocket(again.socket), false)).toBe(0);
   await again.stop();
-}, 60_000);
+});
 
 test('what a killed process left in the folder for temporary files goes with whoever comes next', () => {
   // A process that has ended: its number is free again.

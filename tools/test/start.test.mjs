@@ -79,7 +79,7 @@ describe('npm start', () => {
     expect(it.child.exitCode).toBeNull();
     it.child.kill('SIGTERM');
     expect(await it.ended).toBe(0);
-  }, 120_000);
+  });
 
   test('opens, keeps its folder to itself, is taken over after a kill, and ends cleanly on a signal', async () => {
     const data = folder();
@@ -120,7 +120,7 @@ describe('npm start', () => {
     expect(await third.ended).toBe(0);
     expect(await gone(database)).toBe(true);
     expect(await portIsFree(port)).toBe(true);
-  }, 150_000);
+  });
 
   test('brings back its server and its database when they are killed, and says so', async () => {
     const data = folder();
@@ -153,7 +153,7 @@ describe('npm start', () => {
     it.child.kill('SIGTERM');
     expect(await it.ended).toBe(0);
     expect(await portIsFree(port)).toBe(true);
-  }, 150_000);
+  });
 
   test('on an empty machine says the page and the code that found a firm, and nothing else but where its log is', async () => {
     const port = await freePort();

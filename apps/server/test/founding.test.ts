@@ -25,7 +25,7 @@ beforeAll(async () => {
   const env = { LOG_LEVEL: 'error', DEMO: 'none', FIRST_RUN_CODE: CODE };
   server = await startServer({ url: database.url, port, env });
   base = `http://127.0.0.1:${port}`;
-}, 120_000);
+});
 afterAll(async () => {
   await server.stop();
   await database.stop();
@@ -253,7 +253,7 @@ describe('the demo, lent', () => {
     // One's own firm is no demo.
     expect((await wren.post('/api/demo-firm/leave', { id: uuid(), throwAway: true })).status).toBe(409);
     expect((await wren.get('/api/jobs')).body.map((j: any) => j.title)).toEqual(own);
-  }, 120_000);
+  });
 });
 
 describe('a further firm', () => {
@@ -278,12 +278,12 @@ describe('a further firm', () => {
     expect((await hemi.get('/api/jobs')).body).toEqual([]);
     expect((await hemi.get('/api/shelf')).body.some((p: any) => p.maker !== '')).toBe(false);
     expect((await command(body)).status).toBe(2);
-  }, 60_000);
+  });
 
   test('what it cannot use it names, and writes nothing', async () => {
     const refused = await command({ firm: { ...south, currency: 'kiwi' }, owner: owner({ email: 'x@koru.example' }) });
     expect(refused.status).toBe(2);
     expect(refused.stderr).toContain('firm currency');
     expect(refused.stderr).toContain('Nothing was written');
-  }, 60_000);
+  });
 });

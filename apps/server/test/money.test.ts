@@ -136,7 +136,7 @@ describe('every answer of the API, as everybody of the firm', () => {
     expect([...new Set(faults)]).toEqual([]);
     // The test can fail: who makes prices is told them.
     expect(sums).toBeGreaterThan(300);
-  }, 120_000);
+  });
 
   test('an entry of the ledger says to a painter what its kind has to say: no total, no cost, no row', async () => {
     const path = `/api/jobs/${ids['ownJob']}/ledger`;

@@ -68,5 +68,5 @@ describe('with no room left for photos', () => {
     expect((await ada.get(`/api/jobs/${jobId}/ledger/check`)).body).toMatchObject({ whole: true });
     await filled.stop();
     await narrow.stop();
-  }, 180_000);
+  });
 });

@@ -143,7 +143,7 @@ describe('a firm whose pictures are moved', () => {
     await open({});
     db = await createConnection(database.url);
     job = await newJob(ada);
-  }, 120_000);
+  });
   afterAll(async () => {
     await db.end();
     await server.stop();
@@ -182,7 +182,7 @@ describe('a firm whose pictures are moved', () => {
     expect((await move('s3://pictures', 'database')).status).toBe(0);
     await open({});
     await allAsSent();
-  }, 120_000);
+  });
 
   test('whose bucket is away is told so, keeps nothing of the photo, and reads what lies elsewhere', async () => {
     await open({ PHOTOS: 's3://pictures', S3_ENDPOINT: 'http://127.0.0.1:9' });
@@ -195,7 +195,7 @@ describe('a firm whose pictures are moved', () => {
     expect((await ada.get(`/api/jobs/${job.jobId}`)).status).toBe(200);
     await open({});
     await allAsSent();
-  }, 60_000);
+  });
 
   test('is told of a picture that lies nowhere, by its hash, and of no other fault', async () => {
     const [[row]] = await db.query<RowDataPacket[]>('SELECT hash FROM photo_content LIMIT 1');

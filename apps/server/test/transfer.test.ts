@@ -176,7 +176,7 @@ describe('a whole job as a zip', () => {
       expect((await other.get(`/api/jobs/${id}`)).status).toBe(200);
       expect((await other.get(`/api/jobs/${id}/plan`)).status).toBe(200);
     }
-  }, 180_000);
+  });
 
   test('has its photos in it, and they are shown where it is brought in', async () => {
     const { jobId, photoId } = await workedJob();

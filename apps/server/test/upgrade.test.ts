@@ -30,7 +30,7 @@ beforeAll(async () => {
   const port = await freePort();
   server = await startServer({ url: database.url, port, env: { LOG_LEVEL: 'error' } });
   ada = await signedIn('ada', `http://127.0.0.1:${port}`);
-}, 120_000);
+});
 afterAll(async () => {
   await server.stop();
   await database.stop();
@@ -60,7 +60,7 @@ test('every job, surface, test and log of the first release is there, and every 
     entries: had.get('ledger_entry')! + jobs.length,
     work: had.get('work_log'),
   });
-}, 120_000);
+});
 
 test('work goes on where it stopped: a test is added to an old surface, a new job is opened', async () => {
   const [job] = (await ada.get('/api/jobs')).body as { id: string }[];

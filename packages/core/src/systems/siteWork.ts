@@ -61,6 +61,9 @@ export const meetsWater = (c: Case) =>
   c.d.surface.element === 'window' ||
   c.d.surface.element === 'sill';
 
+/** New timber holds the water of the yard, and treated timber that of its treatment: it dries, and nothing has to be found. */
+export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.d.surface.isNew === true;
+
 /** Solid timber and its veneers have dye of their own, and may be stained; pressed fibre has none. */
 export const mayBleedDye = (c: Case) => c.ground === 'timber' && c.d.surface.substrate !== 'mdf';
 /** Cut edges of a raw pressed board lie open. */

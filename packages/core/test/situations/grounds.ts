@@ -222,4 +222,37 @@ export const GROUNDS: Situation[] = [
     has: ['finish-coat:waterborne-clear'],
     noOther: ['oil-enamel', 'acrylic-trim', 'waterborne-alkyd', 'shellac-primer'],
   },
+  {
+    what: 'a new gate of treated timber that reads 22 %',
+    why: 'It is wet from the yard: it has to dry, and there is no leak to be found.',
+    ask: {
+      surface: { ...OUTSIDE, element: 'gate', substrate: 'softwood', areaM2: 5, isNew: true },
+      tests: [{ kind: 'moisture-meter', value: 22, scale: 'wood' }],
+    },
+    has: ['dry-out'],
+    blocks: ['paint-on-damp'],
+    says: ['wet from the yard'],
+    saysNot: ['Find where the water comes from'],
+    fault: ['stain', 0.01],
+  },
+  {
+    what: 'a skirting in a house that stands, at 22 %',
+    why: 'Old timber does not get wet by itself.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 5, isNew: false },
+      tests: [{ kind: 'moisture-meter', value: 22, scale: 'wood' }],
+    },
+    has: ['inspect', 'dry-out'],
+    says: ['Find where the water comes from'],
+  },
+  {
+    what: 'a concrete floor in a garage that was painted, and peels',
+    why: 'Nobody distempers what is walked on: what is there is floor paint.',
+    ask: {
+      surface: { element: 'floor', substrate: 'concrete', areaM2: 30, conditions: ['peeling', 'greasy'] },
+      wanted: { family: 'floor-paint' },
+    },
+    atMost: ['distemper', 0.01],
+    notBecause: 'bare masonry',
+  },
 ];

@@ -247,6 +247,12 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     reason: 'Pressed board has no grain to show: it is painted, or sprayed at the works.',
   },
   {
+    id: 'walked-on',
+    when: (s) => s.element === 'floor' || s.element === 'stair',
+    factors: { distemper: 0.01 },
+    reason: 'Nobody distempers what is walked on.',
+  },
+  {
     id: 'never-coated',
     when: (s) => s.isNew === true && groundOf(s.substrate) !== 'laminate',
     factors: { bare: 2000 },

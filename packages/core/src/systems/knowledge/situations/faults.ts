@@ -5,6 +5,7 @@ import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
+import { wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
 import { needOnGround, sanding, washing, type Situation, solventWipe } from './situation.ts';
 
@@ -44,12 +45,17 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'damp',
     source: 'data-sheet limits',
     when: (c) => c.is('damp'),
-    steps: () => [
-      { kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] },
+    steps: (c) => [
+      ...(wetFromTheYard(c)
+        ? []
+        : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
       {
         kind: 'dry-out',
         waitMin: 10080,
-        why: ['Nothing is painted until the meter reads under the limit for this ground.'],
+        why: [
+          ...(wetFromTheYard(c) ? ['New timber comes wet from the yard, treated timber more so: stack it with air between.'] : []),
+          'Nothing is painted until the meter reads under the limit for this ground.',
+        ],
       },
     ],
   },
