@@ -173,10 +173,11 @@ const liesOpen = (c: Case) =>
   !c.is('peeling', 'flaking', 'blistering') &&
   c.d.findings.adhesion !== 'weak';
 
-function openGround(face: Face, c: Case): void {
-  face.kind = groundFace(c);
+/** Nothing lies on the ground any more: it is dull, and drinks. */
+export function openTo(face: Face, ground: FaceKind): void {
+  face.kind = ground;
   face.has[AT.gloss] = 0;
-  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+  raise(face, 'suction', DRINKS[ground] ?? 0);
 }
 
 function partsOf(c: Case): Face[] {
@@ -189,7 +190,7 @@ function partsOf(c: Case): Face[] {
     standingOn(face, c);
     oldBond(face, c);
     if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
-    if (part === 'bare-areas' && liesOpen(c)) openGround(face, c);
+    if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c));
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];

@@ -3,7 +3,7 @@ import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { shareCutOut } from '../systems/joints.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
-import { groundFace } from './facesOf.ts';
+import { groundFace, openTo } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
 
@@ -62,10 +62,8 @@ function takeOffPowder(face: Face, c: Case): void {
 
 /** The ground lies open; under paint on laminate that is the laminate. */
 function layOpen(face: Face, c: Case, ground = groundFace(c)): void {
-  face.kind = ground;
-  if (c.ground === 'laminate' && c.treatAs !== 'laminate') return;
-  face.has[AT.gloss] = 0;
-  raise(face, 'suction', DRINKS[face.kind] ?? 0);
+  if (c.ground === 'laminate' && c.treatAs !== 'laminate') face.kind = ground;
+  else openTo(face, ground);
 }
 
 /** All of it comes off: paint, or paper, or the foil of a board; of waterborne on oil a stripper takes the waterborne. */
