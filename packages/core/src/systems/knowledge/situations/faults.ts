@@ -46,9 +46,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'data-sheet limits',
     when: (c) => c.is('damp'),
     steps: (c) => [
-      ...(wetFromTheYard(c)
-        ? []
-        : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
+      ...(wetFromTheYard(c) ? [] : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
       {
         kind: 'dry-out',
         waitMin: 10080,
