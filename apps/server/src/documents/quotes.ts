@@ -85,7 +85,11 @@ export class Quotes {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);
-      const { draft, seen, latest, changes, agreed } = await this.standing(scope, records, await pricedJob(scope, records));
+      const { draft, seen, latest, changes, agreed } = await this.standing(
+        scope,
+        records,
+        await pricedJob(scope, records),
+      );
       this.mustBeSendable(body, draft, seen, latest, changes);
       const { number, version } = await this.next(scope, jobId, latest);
       const document = await scope.add(DocumentEntity, {
