@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { headlessChromium } from './tools/debian.mjs';
+import { windowless } from './tools/chromium.mjs';
 import './tools/setClock.mjs';
 
 /** The real interface, in Debian's Chromium, on the built application. The address comes from the test run. */
@@ -14,22 +14,11 @@ export default defineConfig({
     // The worker of a page keeps the whole application and the day's jobs: only tests of a lost signal need one.
     serviceWorkers: 'block',
     baseURL: process.env['E2E_BASE'] ?? 'http://127.0.0.1:4600',
-    launchOptions: {
-      executablePath: headlessChromium(),
-      args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        // A camera that sees a turning disc, and may be used without being asked.
-        '--use-fake-device-for-media-stream',
-        '--use-fake-ui-for-media-stream',
-      ],
-    },
+    launchOptions: windowless(
+      // A camera that sees a turning disc, and may be used without being asked.
+      '--use-fake-device-for-media-stream',
+      '--use-fake-ui-for-media-stream',
+    ),
   },
   projects: [
     { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },

@@ -21,7 +21,6 @@ import { Jobs } from '../jobs/jobs.service.ts';
 import { Rooms } from '../jobs/rooms.service.ts';
 import { hashPassword } from '../people/passwords.ts';
 import { Plans } from '../plans/plans.ts';
-import { pricedJob } from '../reading/pricedJob.ts';
 import { Shelf } from '../shelf/shelf.service.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { DamageMarks } from '../walkround/damage.ts';
@@ -267,7 +266,7 @@ export class Demo {
   private async quote(walked: Who, jobId: string, demo: DemoJob): Promise<void> {
     const scope = this.writes.reading(walked);
     const records = await readJob(scope, jobId);
-    const { seen } = await this.quotes.standing(scope, records, await pricedJob(scope, records));
+    const { seen } = await this.quotes.standing(scope, records);
     const sent = uuid();
     await this.quotes.send(walked, jobId, { id: sent, seen, token: randomBytes(32).toString('base64url') });
     const link = await this.links.current(scope, jobId);

@@ -1,7 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Paper } from '@rustic/core';
 import { readJob } from '../reading/jobRecords.ts';
-import { newestPlan } from '../reading/newestPlan.ts';
 import { pricedJob } from '../reading/pricedJob.ts';
 import { PersonEntity } from '../record/firmEntities.ts';
 import type { Who } from '../record/firmScope.ts';
@@ -32,7 +31,6 @@ export class Papers {
       priced,
       draft,
       now: who.now,
-      posted: await newestPlan(scope, jobId),
       people: await scope.find(PersonEntity),
     });
   }

@@ -25,7 +25,6 @@ import type { AgreementEntity, DocumentEntity } from '../record/documentEntities
 import type { PersonEntity } from '../record/firmEntities.ts';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { allStepsOf, caseIn, workOn } from '../reading/houseReading.ts';
-import type { PostedPlan } from '../reading/newestPlan.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
 import { buyingOf, paperHead } from '../reading/letterhead.ts';
 import { pricedSteps, saidBy, type PricedJob } from '../reading/pricedJob.ts';
@@ -42,7 +41,6 @@ export interface PaperSource {
   records: JobRecords;
   priced: PricedJob;
   draft: Quote;
-  posted: PostedPlan | null;
   people: readonly PersonEntity[];
   now: Date;
 }
@@ -54,7 +52,7 @@ const nameOf = (records: JobRecords, surfaceId: string) => {
 };
 
 /** The posted plan as lines of a sheet: by day and hour, who, where and what. */
-function runSheetLines({ records, posted, people }: PaperSource): RunSheetLine[] {
+function runSheetLines({ records, priced: { posted }, people }: PaperSource): RunSheetLine[] {
   if (!posted) return [];
   const zone = records.firm.timeZone;
   const said = saidBy(records);

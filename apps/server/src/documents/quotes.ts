@@ -63,9 +63,10 @@ export class Quotes {
     private readonly links: ClientLinks,
   ) {}
 
-  async standing(scope: FirmScope, records: JobRecords, priced: PricedJob): Promise<QuoteStanding> {
+  /** `priced`: its price, where the caller has it already. */
+  async standing(scope: FirmScope, records: JobRecords, priced?: PricedJob): Promise<QuoteStanding> {
     const papers = await sentPapers(scope, records.job.id);
-    const computed = await draftOf(records, priced, scope.who.now);
+    const computed = await draftOf(records, priced ?? (await pricedJob(scope, records)), scope.who.now);
     const agreed = agreedOf(papers);
     const latest = papers.documents.at(-1) ?? null;
     const draft = agreed ? atAgreedPrices(computed, agreed.quote) : computed;
@@ -85,11 +86,7 @@ export class Quotes {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
       const records = await readJob(scope, jobId);
-      const { draft, seen, latest, changes, agreed } = await this.standing(
-        scope,
-        records,
-        await pricedJob(scope, records),
-      );
+      const { draft, seen, latest, changes, agreed } = await this.standing(scope, records);
       this.mustBeSendable(body, draft, seen, latest, changes);
       const { number, version } = await this.next(scope, jobId, latest);
       const document = await scope.add(DocumentEntity, {

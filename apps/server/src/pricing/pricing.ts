@@ -148,11 +148,7 @@ export class Pricing {
   async asClient(who: Who, jobId: string) {
     const scope = this.writes.reading(who);
     const records = await readJob(scope, jobId);
-    return this.clients.preview(
-      scope,
-      jobId,
-      await this.quotes.standing(scope, records, await pricedJob(scope, records)),
-    );
+    return this.clients.preview(scope, jobId, await this.quotes.standing(scope, records));
   }
 
   async fan(who: Who, jobId: string): Promise<FanInput> {

@@ -21,6 +21,7 @@ import type { FirmScope } from '../record/firmScope.ts';
 export interface PricedJob {
   settings: PriceSettings;
   van: TinInVan[];
+  posted: PostedPlan | null;
   /** What the posted plan holds of it; null where none is posted. */
   planned: PlannedWork | null;
   surfaces: PricedSurface[];
@@ -65,5 +66,5 @@ export async function pricedJob(scope: FirmScope, records: JobRecords): Promise<
     .filter((t) => t.litres > 0)
     .map(({ productId, batch, colour, litres }) => ({ productId, batch, colour, litres }));
   const surfaces = records.surfaces.filter((s) => !isLeftOut(s)).map((s) => pricedSurface(records, s));
-  return { settings, van, planned, surfaces, price: priceJob(surfaces, settings, van, planned) };
+  return { settings, van, posted, planned, surfaces, price: priceJob(surfaces, settings, van, planned) };
 }

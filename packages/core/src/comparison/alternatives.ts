@@ -139,7 +139,7 @@ const otherFinishes = (c: Case): Family[] =>
       finishFails(family, c) === null &&
       !FIT_ROWS.some((row) => row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c)),
   );
-const CLEAR_OR_SOFT: readonly Family[] = ['waterborne-clear', 'oil-varnish', 'chalk-style'];
+const CLEAR_OR_SOFT: readonly Family[] = [...CLEAR_FINISHES, 'chalk-style'];
 
 /** Asked only where the usual variations give too few: other finishes, and a finish with another blocker or sanding. */
 function* furtherVariations(c: Case): Generator<Variation> {

@@ -4,7 +4,7 @@ import type { Product } from '../model/product.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { estimateSystem, type StepEstimate } from '../quantities/estimate.ts';
-import { bookedMinutes } from '../quantities/hours.ts';
+import { bookedMinutes, turnsOf } from '../quantities/hours.ts';
 import { sundriesFor, type SundryNeed } from '../quantities/sundries.ts';
 import { tinsFor, type TinPlan } from '../quantities/tins.ts';
 import { shareOf, shareOut } from './money.ts';
@@ -170,8 +170,7 @@ function minutesOn(
   let unplanned = 0;
   steps.forEach((step, i) => {
     const estimated = estimates[i]!.minutes;
-    const turns = isCoat(step.kind) ? (step.coats ?? 1) : 1;
-    const taken = isPlanned && estimated > 0 ? turns * bookedMinutes(step, estimated) : estimated;
+    const taken = isPlanned && estimated > 0 ? turnsOf(step) * bookedMinutes(step, estimated) : estimated;
     minutes += taken;
     // What is done at a return visit has a day of its own.
     if (!isPlanned || step.later) unplanned += taken;

@@ -47,9 +47,11 @@ export function minutesOf(step: Step, surface: SurfaceFacts, by: HoursBy = USUAL
 /** Nobody books less than five minutes, nor parts of them. */
 const inFives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
-/** Minutes of one turn at a step as a plan books them: each coat is one, anything else is done at one go. */
-export const bookedMinutes = (step: Step, minutes: number): number =>
-  inFives(isCoat(step.kind) ? minutes / (step.coats ?? 1) : minutes);
+/** Into how many turns the work of a step falls: each coat is one, anything else is done at one go. */
+export const turnsOf = (step: Step): number => (isCoat(step.kind) ? (step.coats ?? 1) : 1);
+
+/** Minutes of one turn at a step as a plan books them; `minutes` are those of the whole step. */
+export const bookedMinutes = (step: Step, minutes: number): number => inFives(minutes / turnsOf(step));
 
 /** One logged step against what the usual rates would have said of it, both in minutes. */
 export interface PaceSeen {

@@ -4,7 +4,7 @@ import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
 import { TAPE_AFTER_MIN } from '../colourParts/knowledge/taping.ts';
 import type { PlanInput } from '../model/planInput.ts';
 import { productFor } from '../quantities/estimate.ts';
-import { bookedMinutes, minutesOf } from '../quantities/hours.ts';
+import { bookedMinutes, minutesOf, turnsOf } from '../quantities/hours.ts';
 import type { Product } from '../model/product.ts';
 import type { Step } from '../model/step.ts';
 import { makesDust } from '../systems/knowledge/dustyWork.ts';
@@ -53,19 +53,19 @@ export function workOf(
     if (AFTERWARDS.includes(step.kind) || Boolean(step.later) !== (visit === 'return')) return [];
     const minutes = bookedMinutes(step, minutesOf(step, surface, by));
     const product = productFor(step, shelf);
-    const coats = step.coats ?? 1;
-    return Array.from({ length: isCoat(step.kind) ? coats : 1 }, (_, i): WorkStep => ({
+    const turns = turnsOf(step);
+    return Array.from({ length: turns }, (_, i): WorkStep => ({
       step: index,
       coat: i + 1,
       product,
       ...(step.later ? { atReturn: true } : {}),
       ...(step.parts && step.scope ? { parts: step.scope } : {}),
       plan: {
-        id: isCoat(step.kind) && coats > 1 ? `${name}c${i + 1}` : name,
+        id: turns > 1 ? `${name}c${i + 1}` : name,
         kind: step.kind,
         minutes,
         people: 1,
-        waitMin: isCoat(step.kind) ? (i === coats - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
+        waitMin: isCoat(step.kind) ? (i === turns - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
         dusty: makesDust(step),
         splittable: minutes > LONG_DAY,
         ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),

@@ -66,6 +66,7 @@ export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.
 
 /** Solid timber and its veneers have dye of their own, and may be stained; pressed fibre has none. */
 export const mayBleedDye = (c: Case) => c.ground === 'timber' && c.d.surface.substrate !== 'mdf';
+
 /** Cut edges of a raw pressed board lie open. */
 export const hasRawEdges = (c: Case) => c.bare && !c.clear && c.d.surface.substrate === 'mdf';
 
