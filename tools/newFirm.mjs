@@ -56,14 +56,15 @@ const running = named ? { url: named } : databaseIn(folder);
 const database = running ?? (await startMariadb(folder).catch((error) => stop(error.message)));
 
 /** Told over standard input: a password stands on no command line. */
-const code = await new Promise((done) => {
+const [code, signal] = await new Promise((done) => {
   const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/newFirm.js')], {
     env: { ...process.env, DATABASE_URLS: database.url, LOG_LEVEL: 'warn' },
     stdio: ['pipe', 'inherit', 'inherit'],
   });
-  child.once('exit', done);
+  child.once('exit', (...ended) => done(ended));
   child.stdin.end(JSON.stringify({ id: randomUUID(), ...body }));
 });
 if (!running) await database.stop();
+if (signal) stop(`Founding was ended by ${signal}. See whether the owner can sign in; if not, give the command again.`);
 if (code === 0) say(`${body.firm.name} is founded. Its owner signs in with ${body.owner.email}.`);
-process.exit(code ?? 1);
+process.exit(code);

@@ -1,6 +1,5 @@
 import { Module } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
-import { TypeOrmModule } from '@nestjs/typeorm';
 import { AftercareModule } from './aftercare/aftercare.module.ts';
 import { CalendarModule } from './calendar/calendar.module.ts';
 import { ColoursModule } from './colours/colours.module.ts';
@@ -33,14 +32,12 @@ import { MoneyByDeclaration } from './edge/moneyByDeclaration.interceptor.ts';
 import { WritesInterceptor } from './edge/writes.interceptor.ts';
 import { ErrorsFilter } from './http/errors.filter.ts';
 import { SessionGuard } from './people/session.ts';
-import { databaseOptions } from './record/options.ts';
 import { ReadingModule } from './reading/reading.module.ts';
 import { RecordModule } from './record/record.module.ts';
 
 /** One module a capability, each on the record; what it exports others may use. */
 @Module({
   imports: [
-    TypeOrmModule.forRootAsync({ useFactory: () => ({ ...databaseOptions(), retryAttempts: 5, retryDelay: 500 }) }),
     RecordModule,
     ReadingModule,
     AftercareModule,

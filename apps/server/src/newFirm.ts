@@ -1,13 +1,18 @@
 import 'reflect-metadata';
 import { text } from 'node:stream/consumers';
-import { HttpException } from '@nestjs/common';
+import { HttpException, Module } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { foundingFields } from '@rustic/core';
 import { z } from 'zod';
-import { AppModule } from './app.module.ts';
 import { bringForward } from './bringForward.ts';
+import { FoundingModule } from './founding/founding.module.ts';
 import { Founding } from './founding/founding.service.ts';
 import { nestLogger } from './http/logger.ts';
+import { RecordModule } from './record/record.module.ts';
+
+/** What founding needs, and no thread or timer of the running application. */
+@Module({ imports: [RecordModule, FoundingModule] })
+class FurtherFirm {}
 
 /** `npm run firm:new`: founds a further firm from JSON on standard input; says each thing that cannot be used. */
 const { id, firm, owner } = foundingFields;
@@ -17,7 +22,7 @@ if (!given.success) {
   process.stderr.write('Nothing was written.\n');
   process.exit(2);
 }
-const app = await NestFactory.createApplicationContext(AppModule, { logger: nestLogger });
+const app = await NestFactory.createApplicationContext(FurtherFirm, { logger: nestLogger });
 await bringForward(app);
 try {
   await app.get(Founding).further(given.data);

@@ -271,7 +271,7 @@ describe('a further firm', () => {
 
   test('is founded by a command, and sees nothing of the first', async () => {
     const body = { firm: south, owner: owner({ name: 'Hemi Rua', email: 'hemi@koru.example' }) };
-    expect(await command(body)).toMatchObject({ status: 0 });
+    expect(await command(body)).toEqual({ status: 0, stderr: '' });
     const hemi = new Client(base);
     const session = await hemi.post('/api/session', { email: 'hemi@koru.example', password: 'long-grass-and-wind' });
     expect(session.body.firm).toMatchObject({ currency: 'NZD', hemisphere: 'southern' });

@@ -45,6 +45,13 @@ describe('a photo that is set to its wall', () => {
           expect(Math.abs(found.y - y)).toBeLessThan(0.006);
         },
       ),
+      // On the skirting line itself, where the way there and back ends a hair below the floor.
+      {
+        examples: [
+          [1742, 2.7790440441019686, 0],
+          [7, 0, 2.4],
+        ],
+      },
     );
   });
   test('a straight line on the wall is a straight line in the photo, and there and back is the same', () => {

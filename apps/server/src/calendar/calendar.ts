@@ -12,7 +12,6 @@ import {
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { Piscina } from 'piscina';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { STANDS } from '../record/takenOut.ts';
@@ -36,6 +35,7 @@ import { standingVisits } from '../reading/standingVisits.ts';
 import { bodyOf } from '../http/bodyOf.ts';
 import { Answers } from '../answers/answer.ts';
 import { busyAnswer, calendarPage, feedAnswer } from '../answers/firm.ts';
+import { Threads } from '../threads/threads.ts';
 
 /** Null closes the feed. */
 export class FeedBody extends bodyOf({ id: newId, token: token.nullish() }) {}
@@ -55,7 +55,7 @@ const nothing = () => new NotFoundException('There is nothing here. The feed may
 /** The posted plans as calendars: a file for a job, and a private feed for a person. */
 @Injectable()
 export class Calendar implements OnModuleDestroy {
-  private readonly pool = new Piscina({
+  private readonly pool = new Threads({
     filename: new URL('./busy.worker.js', import.meta.url).href,
     minThreads: 0,
     maxThreads: 1,
@@ -67,7 +67,7 @@ export class Calendar implements OnModuleDestroy {
   ) {}
 
   async onModuleDestroy(): Promise<void> {
-    await this.pool.destroy();
+    await this.pool.end();
   }
 
   async ofJob(who: Who, jobId: string): Promise<string> {

@@ -24,7 +24,6 @@ import {
   newId,
 } from '@rustic/core';
 import { LRUCache } from 'lru-cache';
-import { Piscina } from 'piscina';
 import { In } from 'typeorm';
 import { z } from 'zod';
 import { stepId } from '../jobs/stepId.ts';
@@ -51,6 +50,7 @@ import { lineNames } from './visitLines.ts';
 import { standingVisits } from '../reading/standingVisits.ts';
 import { Answers } from '../answers/answer.ts';
 import { choicesAnswer, firmPlan, planPage, postedAnswer } from '../answers/site.ts';
+import { Threads } from '../threads/threads.ts';
 
 /** Whether a step, named surface/step, is of this job. */
 const holds = (records: JobRecords, step: string) =>
@@ -114,7 +114,7 @@ export class PlanQuery extends queryOf({ afresh: z.enum(['true', 'false']).optio
 /** The drying plan of a job: computed in a pool, kept once posted, and compared with what the record says now. */
 @Injectable()
 export class Plans implements OnModuleDestroy {
-  private readonly pool = new Piscina({
+  private readonly pool = new Threads({
     filename: WORKER,
     maxThreads: 2,
     minThreads: 1,
@@ -123,7 +123,7 @@ export class Plans implements OnModuleDestroy {
    * A thread of its own for what takes seconds, so that nobody's page waits for it. It is always there: where whoever asked
    * goes, the thread ends with the question, and only a pool that keeps one opens another for those who wait.
    */
-  private readonly seeking = new Piscina({
+  private readonly seeking = new Threads({
     filename: WORKER,
     maxThreads: 1,
     minThreads: 1,
@@ -140,7 +140,7 @@ export class Plans implements OnModuleDestroy {
   ) {}
 
   async onModuleDestroy(): Promise<void> {
-    await Promise.all([this.pool.destroy(), this.seeking.destroy()]);
+    await Promise.all([this.pool.end(), this.seeking.end()]);
   }
 
   /** Plans anew, or, with a posted plan, so that as little of it moves as can. Stopped when nobody waits for it. */

@@ -11,7 +11,6 @@ import {
 } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { asProduct, type CameFrom, type Entry, type InputFault, type JobFile, type Product, newId } from '@rustic/core';
-import { Piscina } from 'piscina';
 import { v7 as uuid } from 'uuid';
 import { BusyTimeEntity } from '../record/calendarEntities.ts';
 import { QuoteNumberEntity } from '../record/documentEntities.ts';
@@ -36,6 +35,7 @@ import { JOB_TABLES, ROW_KINDS, tableRow } from '../record/jobTables.ts';
 import { bodyOf } from '../http/bodyOf.ts';
 import { Answers, Sent } from '../answers/answer.ts';
 import { importAnswer, jobFileAnswer } from '../answers/jobs.ts';
+import { Threads } from '../threads/threads.ts';
 import { beganAt, heldBy } from './jobFileHolds.ts';
 
 /** A whole job may not be larger than this as it is sent. */
@@ -63,7 +63,7 @@ export interface Imported {
 /** Brings a whole job in: checked first, then written whole in one transaction, or not at all. */
 @Injectable()
 export class JobImport implements OnModuleDestroy {
-  private readonly pool = new Piscina({
+  private readonly pool = new Threads({
     filename: new URL('./jobRead.worker.js', import.meta.url).href,
     minThreads: 0,
     maxThreads: 1,
@@ -78,7 +78,7 @@ export class JobImport implements OnModuleDestroy {
   ) {}
 
   async onModuleDestroy(): Promise<void> {
-    await this.pool.destroy();
+    await this.pool.end();
   }
 
   async bring(who: Who, sent: unknown): Promise<Imported> {

@@ -22,7 +22,13 @@ export function placeOnWall(frame: PhotoFrame, point: PicturePoint, walls: reado
   const on = walls[wall];
   if (!on) return null;
   const { along, down } = outOfPicture(corners)(point);
-  const [x, y] = [part.x + along * part.widthM, part.y + (1 - down) * part.heightM];
-  if (!(x >= 0 && x <= on.widthM && y >= 0 && y <= on.heightM)) return null;
-  return { wall, x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 };
+  const x = toTheCentimetre(part.x + along * part.widthM, on.widthM);
+  const y = toTheCentimetre(part.y + (1 - down) * part.heightM, on.heightM);
+  return x === null || y === null ? null : { wall, x, y };
+}
+
+/** Metres along an edge, to the centimetre; null: beside it. What lies on an end comes back a hair beyond it, and stays on it. */
+function toTheCentimetre(metres: number, most: number): number | null {
+  if (!(metres > -0.005 && metres < most + 0.005)) return null;
+  return Math.min(most, Math.max(0, Math.round(metres * 100) / 100));
 }
