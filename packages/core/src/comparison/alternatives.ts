@@ -13,6 +13,8 @@ import {
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
+import { choosePrimer } from '../systems/primer.ts';
+import { needOnGround } from '../systems/knowledge/situations/situation.ts';
 import { finishFails } from '../systems/finish.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../systems/knowledge/fits.ts';
@@ -83,8 +85,8 @@ const bearsOil = (c: Case) =>
   c.joinery ||
   c.ground === 'metal' ||
   c.treatAs === 'oil' ||
-  c.d.surface.exposure === 'interior-grease' ||
-  c.d.surface.exposure === 'interior-wet';
+  // On masonry that takes up water oil lets go with it.
+  (c.ground !== 'masonry' && ['interior-grease', 'interior-wet'].includes(c.d.surface.exposure));
 
 interface Variation {
   /** Only where a painter would offer it; left out: everywhere. */
@@ -151,6 +153,7 @@ function* furtherVariations(c: Case): Generator<Variation> {
     yield { wanted: { family }, rules: { sanding: 'always' } };
     yield { wanted: { family }, rules: { finishCoats: 'fixed-two' } };
   }
+  yield { rules: { sanding: 'where-needed' } };
   yield { rules: { blocker: 'oil', sanding: 'always' } };
   yield { rules: { blocker: 'bonding-acrylic', sanding: 'always' } };
 }
@@ -170,6 +173,25 @@ function primedAndUndercoatedInOne(made: Composed): Composed | null {
       : s,
   );
   return { ...made, steps };
+}
+
+/** The same system with a primer under it, where it has none over the whole. */
+function withAPrimer(made: Composed, c: Case): Composed | null {
+  const at = made.steps.findIndex((step) => step.kind === 'finish-coat');
+  if (at < 0 || c.clear || made.steps.some((step) => step.kind === 'prime' && step.scope === 'all')) return null;
+  const need = { need: needOnGround(c), atLeast: 1, scope: 'all', why: '' } as const;
+  const primer = choosePrimer([need], c);
+  if (!primer) return null;
+  const why = ['A coat of primer first: it evens the face, and the finish holds better.', ...primer.why];
+  const prime: Step = {
+    kind: 'prime',
+    family: primer.family,
+    coats: 1,
+    scope: 'all',
+    method: made.steps[at]!.method,
+    why,
+  };
+  return { ...made, steps: made.steps.toSpliced(at, 0, prime) };
 }
 
 /** The same system with a finish coat more: the last that can be offered where nothing else differs. */
@@ -208,11 +230,9 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     if (found.length >= ENOUGH) break;
     tryOne(v);
   }
-  for (const { at, made } of [{ at: c, made: base }, ...found]) {
-    if (found.length >= ENOUGH) break;
-    const more = withACoatMore(made);
-    take(at, more, signature(more.steps));
-  }
+  for (const { at, made } of [{ at: c, made: base }, ...found])
+    for (const more of [withAPrimer(made, at), withACoatMore(made)])
+      if (more && found.length < ENOUGH) take(at, more, signature(more.steps));
   const ours = scoreOf(c, base.steps, told.price);
   const ranked = lightest(c, found, most).map(({ at, made, price, burden }) => {
     const holds = holdsOf(at, made.steps, price);

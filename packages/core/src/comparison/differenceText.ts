@@ -1,4 +1,12 @@
-import { coatsIn, FAMILY_LABELS, isCoat, STEP_DOING } from '../vocabulary/index.ts';
+import {
+  coatsIn,
+  FAMILY_LABELS,
+  isCoat,
+  STEP_DOING,
+  TINT_LABELS,
+  type StepKind,
+  type Tint,
+} from '../vocabulary/index.ts';
 import { nightsOut } from '../pricing/nightsOut.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
@@ -32,7 +40,9 @@ function coatsOf(steps: readonly Step[]): string[] {
 export interface Weighed {
   key: string;
   coats: string[];
-  kinds: ReadonlySet<string>;
+  /** What else is done, by its key. */
+  kinds: ReadonlyMap<string, StepKind>;
+  tint: Tint | null;
   fumes: boolean;
   price: SystemPrice;
   callBackAYear: number;
@@ -43,7 +53,8 @@ export interface Weighed {
 export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(c, base.steps)): Weighed => ({
   key,
   coats: coatsOf(base.steps),
-  kinds: new Set(base.steps.map(stepKey)),
+  kinds: new Map(worthTelling(base.steps).map((s) => [stepKey(s), s.kind])),
+  tint: tintIn(base.steps),
   fumes: strongFumes(base.steps),
   price,
   callBackAYear: holdsOf(c, base.steps, price).callBackAYear,
@@ -56,17 +67,40 @@ const nightsIn = (c: Case, steps: readonly Step[]) => (c.wanted.maxNightsOut ===
 const listed = (words: readonly string[]) =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 
+/** How the primer is tinted; null where there is none, or it is left as it comes. */
+const tintIn = (steps: readonly Step[]): Tint | null => steps.find((s) => s.kind === 'prime' && s.tint)?.tint ?? null;
+
+/** What follows from the coats by itself is not told beside them: fresh air for a solvent, sheets for a spray. */
+const FOLLOWS: readonly StepKind[] = ['ventilate', 'protect', 'mask', 'unmask', 'clean-up'];
+const worthTelling = (steps: readonly Step[]) => steps.filter((s) => !isCoat(s.kind) && !FOLLOWS.includes(s.kind));
+
+/** What is done besides coats, beside the first: what comes in, else what is left out, and another tint. */
+function besidesCoats({ kinds, tint }: Weighed, { steps }: Composed): string {
+  const others = worthTelling(steps);
+  const doing = (list: readonly StepKind[]) => listed([...new Set(list.map((kind) => STEP_DOING[kind]))]);
+  const added = others.filter((s) => !kinds.has(stepKey(s))).map((s) => s.kind);
+  const keys = new Set(others.map(stepKey));
+  const left = [...kinds].filter(([key, kind]) => !keys.has(key) && !added.includes(kind)).map(([, kind]) => kind);
+  const then = tintIn(steps);
+  return [
+    ...(added.length ? [`with ${doing(added)}`] : []),
+    ...(left.length && !added.length ? [`without ${doing(left)}`] : []),
+    ...(then && tint && then !== tint ? [`its primer ${TINT_LABELS[then]} instead of ${TINT_LABELS[tint]}`] : []),
+  ].join(', ');
+}
+
 /** What other coats it lays, and what else it does; a sentence. */
-function workText({ coats: now, kinds }: Weighed, other: Composed): string {
+function workText(base: Weighed, other: Composed): string {
   const then = coatsOf(other.steps);
-  const instead = then.filter((coat) => !now.includes(coat));
-  const without = now.filter((coat) => !then.includes(coat));
-  const added = other.steps.filter((s) => !isCoat(s.kind) && !kinds.has(stepKey(s))).map((s) => STEP_DOING[s.kind]);
-  const also = added.length ? `${listed([...new Set(added)])}` : '';
-  if (instead.length)
-    return `It lays ${listed(instead)}${without.length ? ` instead of ${listed(without)}` : ''}${also ? `, with ${also}` : ''}.`;
-  if (without.length) return `It does without ${listed(without)}${also ? `, with ${also}` : ''}.`;
-  return also ? `It lays the same coats, with ${also}.` : 'It lays the same coats, prepared otherwise.';
+  const instead = then.filter((coat) => !base.coats.includes(coat));
+  const without = base.coats.filter((coat) => !then.includes(coat));
+  const also = besidesCoats(base, other);
+  const so = also ? `, ${also}.` : '.';
+  if (instead.length) return `It lays ${listed(instead)}${without.length ? ` instead of ${listed(without)}` : ''}${so}`;
+  if (without.length) return `It does without ${listed(without)}${so}`;
+  if (also) return `It lays the same coats${so}`;
+  // Neither another coat nor other work: what differs is when it is done.
+  return 'It does the same work in another order.';
 }
 
 /** What an alternative trades against the first: coats, hours, waiting, cost, smell and what may go wrong; whole sentences. */

@@ -2,12 +2,13 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
-import type { ConditionFindings } from './conditions.ts';
+import { gripFailed, type ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
 import { tellsFinish } from './likelihood.ts';
+import { placeOf } from './places.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { STACKS } from './stackSpace.ts';
@@ -49,8 +50,9 @@ function finishTestsOn(
   sisters: readonly Member[],
 ): NextTest[] {
   if (member.surface.isNew === true) return [];
+  const underFlake = needsRubUnderFlake(member, at);
   const settles =
-    needsFirstTest(member, at, sisters) || needsAnotherRub(member, at)
+    underFlake || needsFirstTest(member, at, sisters) || needsAnotherRub(member, at)
       ? 'spirit-rub'
       : needsGripTest(member, at)
         ? 'blade-lift'
@@ -72,7 +74,7 @@ function finishTestsOn(
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
-    why: TEST_TELLS[kind]!,
+    why: underFlake && kind === settles ? UNDER_FLAKE : TEST_TELLS[kind]!,
     expectedSaving: savingToSay(kind, kind === settles),
     ...(kind === settles ? { settles: true } : {}),
   }));
@@ -126,6 +128,20 @@ function needsAnotherRub(member: Member, at: Node): boolean {
   const odds = filmsAt(at);
   return chanceOfAny(odds, OILY) >= STILL_OPEN && chanceOfAny(odds, WATERY) >= STILL_OPEN;
 }
+const UNDER_FLAKE =
+  'Rub the layer under the flake where the film let go: what lies there decides what must grip it, and whether more of it will lift.';
+/** From here on oil may well be what the film let go of. */
+const MAY_BE_UNDER = 0.1;
+/** The film let go in a place where nobody has rubbed it, or looked at its layers: what it let go of is open. */
+function needsRubUnderFlake({ tests }: Member, at: Node): boolean {
+  const looked = new Set(tests.filter(tellsLower).map(placeOf));
+  const isOpen = tests.some((t) => gripFailed(t) && t.plane !== 'substrate' && !looked.has(placeOf(t)));
+  return isOpen && filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_BE_UNDER;
+}
+/** It speaks of what lies under the top film, or shows that this is no film of water. */
+const tellsLower = (t: TestRecord) =>
+  t.kind === 'chip-look' || (t.kind === 'spirit-rub' && (t.plane != null || LOWER.includes(t.result ?? '')));
+const LOWER = ['no-transfer', 'lifts-to-lower-coat'];
 /** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
 const MAY_LIE_ON_OIL = 0.3;
 /** From here on the film may well let go of what it lies on, whatever that is. */

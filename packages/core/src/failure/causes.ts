@@ -27,7 +27,7 @@ const IN_THE_FILM: CauseRow[] = [
   { fault: 'dust-in-film', by: 'PT4H', text: 'Dust lies in the film, and shows.' },
   { fault: 'rough-grain', by: 'P1D', text: 'Nibs, raised grain and old brush marks show through the finish.' },
   { fault: 'rough-grain', by: 'P1D', text: 'Abraded last, the finish itself is scratched.' },
-  { fault: 'shows-through', by: 'PT4H', text: 'The old colour shows through: it wants another coat.' },
+  { fault: 'shows-through', by: 'PT4H', text: 'What lies under it shows through: it wants another coat.' },
   { fault: 'bubbles', by: 'P1D', text: 'Unsealed paper swells and lifts.' },
   { fault: 'shows-through', by: NO_FINISH.by, text: NO_FINISH.text },
   { fault: 'knock', by: UNSEALED.by, text: UNSEALED.text },

@@ -24,9 +24,10 @@ import {
   USUAL_SHARE,
 } from './knowledge/standing.ts';
 
-/** The face of the ground itself, where nothing lies on it. */
-export function groundFace(c: Case): FaceKind {
+/** The face of the ground itself, where nothing lies on it. Where zinc rusts it is gone: what lies bare there is iron. */
+export function groundFace(c: Case, part: Face['part'] = 'main'): FaceKind {
   const { substrate } = c.d.surface;
+  if (substrate === 'galvanised-metal' && part === 'bare-areas' && c.is('rust-stain')) return 'iron';
   if (substrate === 'drywall') return 'board';
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];
@@ -190,7 +191,7 @@ function partsOf(c: Case): Face[] {
     standingOn(face, c);
     oldBond(face, c);
     if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
-    if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c));
+    if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c, part));
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];

@@ -16,12 +16,15 @@ export function truthsOf(c: Case): readonly (readonly [Case, number])[] {
   return found;
 }
 
+const NEVER_COATED: readonly Treatment[] = ['bare', 'primed', 'laminate'];
 /** What a surface may be treated as, with the chance of each; read once for each diagnosis. */
 function likelyOf(d: Diagnosis): readonly (readonly [Treatment, number])[] {
   let shares = sharesOf.get(d);
   if (!shares) {
     const odds = Object.entries(treatmentOdds(d.odds)) as [Treatment, number][];
-    const likely = odds.filter(([, chance]) => chance >= WORTH_ASKING);
+    const isNew = d.surface.isNew === true && NEVER_COATED.includes(d.treatAs);
+    // What was never coated has no old paint on it, however carefully that is put as odds.
+    const likely = odds.filter(([t, chance]) => chance >= WORTH_ASKING && (!isNew || NEVER_COATED.includes(t)));
     const total = likely.reduce((sum, [, chance]) => sum + chance, 0);
     sharesOf.set(d, (shares = likely.map(([treatAs, chance]) => [treatAs, chance / total] as const)));
   }

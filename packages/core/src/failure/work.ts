@@ -45,10 +45,13 @@ function takeOffOil(row: Work, step: Step, face: Face, c: Case): void {
   const softened = row.takesOff === 'soft' && step.scope !== 'spots';
   const comesOff = softened || (row.takesOff === 'weak' && step.kind !== 'sand' && lifts);
   if (face.kind !== 'waterborne' || !comesOff) return;
+  // The coat that let go is gone, and its bond with it.
+  if (softened) face.has[AT.weak]! *= LEFT_BY_A_RAG;
   face.kind = 'oil';
   face.has[AT.gloss] = OIL_UNDER_SHINES;
 }
 const OIL_UNDER_SHINES = 0.7;
+const LEFT_BY_A_RAG = 0.1;
 
 /** What lies on the film and goes with it. */
 const ON_THE_FILM = ['block-ink', 'block-smoke', 'block-odour'] as const;
@@ -61,7 +64,7 @@ function takeOffPowder(face: Face, c: Case): void {
 }
 
 /** The ground lies open; under paint on laminate that is the laminate. */
-function layOpen(face: Face, c: Case, ground = groundFace(c)): void {
+function layOpen(face: Face, c: Case, ground = groundFace(c, face.part)): void {
   if (c.ground === 'laminate' && c.treatAs !== 'laminate') face.kind = ground;
   else openTo(face, ground);
 }
@@ -144,13 +147,16 @@ function bitOf({ kind, family }: Step): number {
   return 0;
 }
 
+const DABBED_LEAVES = 0.1;
+const TUGGED_LEAVES = 0.85;
+
 /** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */
 export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): void {
   if (face.coats > 0 && !ON_OUR_COATS.has(step.kind)) return;
   if (step.kind === 'test-patch') {
     if (step.family) face.tried = [...face.tried, step.family];
-    // A dab on a bead that nobody knows: if it crawls, the bead comes out.
-    else face.has[AT.bead]! *= 0.1;
+    // A dab on a bead that nobody knows: if it crawls, the bead comes out. A tug at what lies over one finds less.
+    face.has[AT.bead]! *= step.family ? TUGGED_LEAVES : DABBED_LEAVES;
     return;
   }
   face.worked |= bitOf(step);

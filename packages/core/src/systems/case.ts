@@ -42,6 +42,8 @@ export interface Case {
   joinery: boolean;
   furniture: boolean;
   treatAs: Treatment;
+  /** The primer that goes over every place alike, where places differ and one does for all. */
+  onePrimer?: Family;
   /** Standing condition. */
   is: (...any: Condition[]) => boolean;
   /** Never coated, or stripped to the ground. */
@@ -146,6 +148,8 @@ function finishChemistry(
   outside: boolean,
 ): Chemistry {
   const wished = wanted.family;
+  // What is walked on takes floor paint, or is seen through.
+  if (d.surface.element === 'floor' && !endsClear(wanted, groundOf(d.surface.substrate))) return 'waterborne';
   // A finish that was wished for by name decides what it is prepared for.
   const isSeenThrough =
     wished !== null && CLEAR_FINISHES.includes(wished) && !endsClear(wanted, groundOf(d.surface.substrate));
@@ -153,7 +157,6 @@ function finishChemistry(
     return chemistryOf(wished) === 'waterborne' ? 'waterborne' : 'solvent-borne';
   // Oil takes days between its coats, and traps water in masonry.
   if (outOneNight(d.surface, wanted) || (outside && groundOf(d.surface.substrate) === 'masonry')) return 'waterborne';
-  if (d.surface.element === 'floor') return 'waterborne';
   if (wanted.chemistry) return wanted.chemistry;
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.

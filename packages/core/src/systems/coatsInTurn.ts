@@ -38,7 +38,10 @@ const canBeDenibbed = ({ kind, family }: Step) =>
   (kind === 'prime' && family !== 'etch-primer') || kind === 'undercoat';
 
 const denibs = (c: Case) =>
-  c.rules.sanding === 'always' || (c.joinery && (c.bare || c.ground === 'timber' || c.furniture));
+  c.rules.sanding === 'always' ||
+  (c.joinery && (c.bare || c.ground === 'timber' || c.furniture)) ||
+  // The first coat raises the grain of boarded walls too.
+  (c.bare && c.ground === 'timber' && !c.outside);
 
 /** Never before the first coat: something of ours has to lie there to be denibbed. */
 export function betweenCoats(c: Case, coats: readonly Step[]): Step[] {

@@ -1,29 +1,18 @@
 import { capital } from '../units/capital.ts';
-import {
-  chemistryOf,
-  coatsIn,
-  FINISH_LABELS,
-  isCoat,
-  isFinish,
-  tintsOf,
-  type Family,
-  type Method,
-  type StepKind,
-  type Wear,
-} from '../vocabulary/index.ts';
+import { chemistryOf, coatsIn, FINISH_LABELS, isCoat, type Family, type Wear } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
-import type { Treatment } from '../evidence/treatment.ts';
 import { caseInZone, type Case } from './case.ts';
 import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
-import { choosePrimers, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
+import { preferenceFor, primersFor, type PrimerNeed } from './primer.ts';
+import { methodFor, primerSteps } from './primerSteps.ts';
+import { blockPatch, gripPatch, stillAsked } from './patchSteps.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
-import { liesOnOil, oilBlocks, primes } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { ELSEWHERE, joinedZones } from './zones.ts';
@@ -38,104 +27,10 @@ export interface Composed extends System {
   situations: string[];
 }
 
-const meets = (family: Family, need: PrimerNeed) =>
-  primes(family, need.need) >= need.atLeast && (!need.only || need.only.includes(family));
-
-function methodFor(c: Case, scope: string | undefined): Method {
-  if (scope === 'spots' || scope === 'bare-areas') return 'brush';
-  const element = c.d.surface.element;
-  if (element === 'wall' || element === 'ceiling') return 'cut-in-and-roll';
-  if (element === 'door' || c.furniture) return 'roll-and-lay-off';
-  return element === 'masonry' || element === 'floor' ? 'roll' : 'brush';
-}
-
 function wearFor(family: Family | undefined, c: Case): Wear[] {
   if (!family) return [];
   const strong = chemistryOf(family) !== 'waterborne' && !(c.wanted.lowOdour && family === 'low-odour-oil-primer');
   return strong ? ['gloves', 'respirator-vapour'] : [];
-}
-
-/** A spot of stain is sprayed from a can; more is rolled. */
-const SPRAY_CAN_M2 = 0.3;
-
-function spotMethod(c: Case, needs: readonly PrimerNeed[]): Method {
-  const stain = needs.some((n) => n.need === 'block-water') ? c.d.surface.extents['water-stain']?.areaM2 : null;
-  if (stain == null) return 'brush';
-  return stain <= SPRAY_CAN_M2 ? 'aerosol' : 'roll';
-}
-
-function primerStep(
-  kind: StepKind,
-  primer: ChosenPrimer,
-  needs: readonly PrimerNeed[],
-  c: Case,
-  scope: PrimerNeed['scope'],
-): Step {
-  const tint = scope === 'all' && tintsOf(primer.family) !== 'clear' ? tintFor(c) : undefined;
-  return {
-    kind,
-    family: primer.family,
-    coats: hidesPoorly(primer.family, c) ? 2 : 1,
-    scope,
-    ...(tint ? { tint } : {}),
-    method: scope === 'spots' ? spotMethod(c, needs) : methodFor(c, scope),
-    why: [...new Set([...needs.map((n) => n.why), ...primer.why])],
-  };
-}
-
-/** A patch of this primer let the old colour show through one coat: a second cures it. */
-const hidesPoorly = (family: Family, c: Case) =>
-  c.d.patches.some((p) => p.family === family && p.verdict === 'another-coat');
-
-/** A patch that was laid and read is not laid again. */
-function stillAsked(steps: readonly Step[], c: Case): Step[] {
-  // One that covered has decided: nothing else is patched after it.
-  const decided = c.d.patches.some((p) => p.verdict === 'covers');
-  const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
-  // A patch that was scratched at cure and held has answered for the finish that was to be tried.
-  const held = (family: Family) => c.gripPatchHeld && isFinish(family);
-  return steps.filter(
-    (s) => s.kind !== 'test-patch' || !(s.family && (decided || answered.includes(s.family) || held(s.family))),
-  );
-}
-
-/** What drinks is sealed first; on a face that nothing soaks into, the coat that grips comes first. */
-const comesLater = ({ need }: PrimerNeed, c: Case) =>
-  SLICK.includes(c.treatAs) ? !need.startsWith('grip') : !need.startsWith('seal');
-const SLICK: readonly Treatment[] = ['oil', 'over-oil', 'clear', 'laminate', 'aerosol'];
-
-/** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
-function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; toBuy: Family[] } {
-  const whole = needs
-    .filter((n) => n.scope === 'all')
-    .sort((a, b) => Number(comesLater(a, c)) - Number(comesLater(b, c)));
-  const primers = whole.length ? choosePrimers(whole, c) : [];
-  const steps = primers.map((p) =>
-    primerStep(
-      'prime',
-      p,
-      whole.filter((n) => meets(p.family, n)),
-      c,
-      'all',
-    ),
-  );
-  const toBuy = primers.filter((p) => p.toBuy).map((p) => p.family);
-  for (const scope of ['bare-areas', 'spots'] as const) {
-    const open = needs.filter((n) => n.scope === scope && !primers.some((p) => meets(p.family, n)));
-    for (const p of open.length ? choosePrimers(open, c) : []) {
-      steps.push(
-        primerStep(
-          scope === 'spots' ? 'spot-prime' : 'prime',
-          p,
-          open.filter((n) => meets(p.family, n)),
-          c,
-          scope,
-        ),
-      );
-      if (p.toBuy) toBuy.push(p.family);
-    }
-  }
-  return { steps, toBuy };
 }
 
 function dustSteps(c: Case, steps: readonly Step[]): Step[] {
@@ -168,22 +63,6 @@ function asShown(step: Step, c: Case): Step {
   if (step.trial !== undefined) step.trial = undefined;
   if (step.afterFinish !== undefined) step.afterFinish = undefined;
   return step;
-}
-
-/** Oil may be there, though something else is likelier: a patch is tried before the face is trusted. */
-function gripPatch(c: Case, steps: readonly Step[]): Step[] {
-  if (!oilBlocks(c) || !liesOnOil(steps, c)) return [];
-  return [
-    {
-      kind: 'test-patch',
-      family: 'bonding-acrylic-primer',
-      coats: 1,
-      waitMin: 4320,
-      why: [
-        'Oil may be under it: a patch of gripping primer, scratched after three days, before the whole face is trusted.',
-      ],
-    },
-  ];
 }
 
 /** What the tint of a primer saves, in coats of finish; null where no primer is tinted. */
@@ -288,6 +167,7 @@ function gather(c: Case, isWhole = true): Gathered {
   const work = [
     ...preparation,
     ...gripPatch(c, [...preparation, ...coats]),
+    ...blockPatch(c, primers.steps),
     ...dustSteps(c, preparation),
     ...inTurn,
     ...betweenCoats(c, inTurn),
@@ -304,15 +184,32 @@ function gather(c: Case, isWhole = true): Gathered {
 
 /** Composes the complete, ordered specification of one case; where places differ, each with its own steps. */
 export function compose(c: Case): Composed {
-  const { zones } = c.d;
-  const { work, ...rest } =
-    zones.length === 1
-      ? gather(c)
-      : acrossZones(
-          zones.map((z) => gather(caseInZone(c, z), false)),
-          c,
-        );
+  const { work, ...rest } = c.d.zones.length === 1 ? gather(c) : acrossZones(inZones(c), c);
   return { ...rest, steps: inOrder(work, caulkAfterPrimer(c, work)).map((step) => asShown(step, c)) };
+}
+
+/** What each zone asks for. One primer over all of them is laid where it does for each; nobody opens two tins for a door. */
+function inZones(c: Case): Gathered[] {
+  const cases = c.d.zones.map((z) => caseInZone(c, z));
+  const each = cases.map((at) => gather(at, false));
+  const one = primerForAll(cases.map((at, i) => [at, each[i]!] as const));
+  return one ? cases.map((at) => gather({ ...at, onePrimer: one }, false)) : each;
+}
+
+const primedWhole = ({ work }: Gathered) => work.find((s) => s.kind === 'prime' && s.scope === 'all')?.family;
+const wholeNeeds = ({ needs }: Gathered) => needs.filter((n) => n.scope === 'all');
+
+/** Of different primers that zones would take, the one that does best for all of them; null where none does, or all agree. */
+function primerForAll(zones: readonly (readonly [Case, Gathered])[]): Family | null {
+  const primed = zones.filter(([, made]) => primedWhole(made));
+  const families = [...new Set(primed.map(([, made]) => primedWhole(made)!))];
+  if (families.length < 2) return null;
+  const fit = families.filter((family) =>
+    primed.every(([at, made]) => primersFor(wholeNeeds(made), at).some((row) => row.family === family)),
+  );
+  const sum = (family: Family) =>
+    primed.reduce((total, [at, made]) => total + preferenceFor(family, at, wholeNeeds(made)), 0);
+  return fit.sort((a, b) => sum(b) - sum(a))[0] ?? null;
 }
 
 function acrossZones(gathered: readonly Gathered[], c: Case): Gathered {

@@ -1,4 +1,4 @@
-import { CLEAR_FINISHES, coatsIn, type Family, type Sheen } from '../vocabulary/index.ts';
+import { chemistryOf, CLEAR_FINISHES, coatsIn, type Family, type Sheen } from '../vocabulary/index.ts';
 import { isLowSheen } from '../evidence/facts.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
@@ -245,6 +245,8 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
 /** True where the finished film wants a clear coat over it. */
 export function wantsClearCoat(c: Case, finish: ChosenFinish): string | null {
   if (c.clear) return null;
+  // Waterborne clear does not hold on fresh oil, and oil enamel needs none.
+  if (chemistryOf(finish.family) !== 'waterborne') return null;
   if (finish.family === 'chalk-style') return 'Chalk-style paint is sealed with a clear coat.';
   if (c.wanted.distressed && c.furniture) return 'A distressed edge is sealed so that it stays as it was left.';
   if (!c.furniture) return null;

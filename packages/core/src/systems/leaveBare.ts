@@ -46,9 +46,15 @@ const offOther = (c: Case): Step[] => [
   ...(c.ground === 'timber' ? [sanding(c, 120, 'Lay the fibres down with the grain.')] : []),
 ];
 
+/** Who asks for a coating to be taken off says that there is one; only what was never coated, or was said or found to be bare, has none. */
+const isBareAlready = ({ d }: Case) =>
+  d.surface.isNew === true || d.surface.currentFinish === 'bare' || d.odds.bare >= FOUND_BARE;
+const FOUND_BARE = 0.7;
+
 /** The work of taking a coating off where the ground is to be left bare: no coat follows. */
 export function bareWork(c: Case): Step[] {
-  if (c.bare && c.ground !== 'paper') return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
+  if (isBareAlready(c) && c.ground !== 'paper')
+    return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
   if (c.ground === 'masonry') return offMasonry();
   return c.ground === 'paper' ? offPaper(c) : offOther(c);
 }

@@ -20,9 +20,24 @@ export const letsGoOfOil = (c: Case): boolean =>
   c.treatAs === 'over-oil' &&
   (c.d.findings.adhesion === 'weak' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
 
-/** A waterborne coat on oil comes off: it lets go, or the firm takes every one off. */
+/** Younger than this a coat was laid just now, and still comes off more easily than it will. Hours; source: practice. */
+const JUST_LAID_H = 336;
+/**
+ * Hours since the waterborne coat on oil was laid, where it was laid just now and has not shown that it grips; null: it
+ * is an old one. Waiting for it to cure is no way back. A patch of ours is no such coat.
+ */
+export function justLaidOnOil(c: Case): number | null {
+  if (c.treatAs !== 'over-oil' || c.d.findings.adhesion === 'grips') return null;
+  const ages = c.d.tests.flatMap((t) => (t.filmAgeHours == null || t.plane === 'primer' ? [] : [t.filmAgeHours]));
+  const age = Math.max(...ages);
+  return ages.length && age < JUST_LAID_H ? age : null;
+}
+
+/** A waterborne coat on oil comes off: it lets go, it was laid by mistake just now, or the firm takes every one off. */
 export const stripsTop = (c: Case): boolean =>
-  letsGoOfOil(c) || (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'strip-all');
+  letsGoOfOil(c) ||
+  justLaidOnOil(c) !== null ||
+  (c.treatAs === 'over-oil' && c.rules.waterborneOverOil === 'strip-all');
 
 /** A waterborne coat is left lying on oil. */
 export const keptOnOil = (c: Case): boolean => c.treatAs === 'over-oil' && !stripsTop(c);

@@ -1,4 +1,4 @@
-import { chemistryOf, type Chemistry, type Family, type Need, type Tint } from '../vocabulary/index.ts';
+import { chemistryOf, FAMILY_LABELS, type Chemistry, type Family, type Need, type Tint } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { PRIMERS, type PrimerRow } from './knowledge/primers.ts';
 
@@ -35,6 +35,7 @@ const SLOW: readonly Family[] = ['oil-primer', 'low-odour-oil-primer', 'metal-pr
 /** Needs that a blocker may meet: the firm's choice of blocker is heard for them. */
 const isForBlocker = (need: Need) =>
   need.startsWith('grip') || need.startsWith('block') || need === 'seal-paste' || need === 'seal-torn';
+const isBlocking = (needs: readonly PrimerNeed[]) => needs.some((n) => isForBlocker(n.need));
 /** Of several that a patch proved, the gentlest is taken: water before oil before shellac. */
 const GENTLE: Readonly<Record<Chemistry, number>> = {
   waterborne: 6,
@@ -53,7 +54,7 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   }, 0);
   const rule = c.rules.blocker;
   // The rule names a blocker: plain sealing of plaster or timber is none of its business.
-  const blocking = needs.some((n) => isForBlocker(n.need));
+  const blocking = isBlocking(needs);
   const asked = blocking && rule !== 'by-situation' && row.blocker === rule ? 4 : 0;
   // On iron nothing else will do; outside nobody breathes it.
   const forIron = needs.some((n) => FOR_IRON.includes(n.need));
@@ -65,12 +66,17 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
   const clear = row.clear && !c.clear ? (c.wanted.distressed && c.furniture ? 4 : -4) : 0;
   // What a patch here, or an accepted trial, has shown weighs beside the table.
   const shown = blocking ? (c.shown.get(row.family) ?? 0) : 0;
+  // Another place of the same surface takes it, and it does for this one too.
+  const shared = c.onePrimer === row.family ? PROVEN : 0;
   // What a patch here proved outranks rule and table: it decides.
   const proven = blocking && patchProved(c, row.family) ? PROVEN + GENTLE[chemistryOf(row.family)] : 0;
-  return strength + named + clear + asked + odour + slow + shown + proven - PRIMERS.indexOf(row) * 0.01;
+  return strength + named + clear + asked + odour + slow + shown + proven + shared - PRIMERS.indexOf(row) * 0.01;
 }
 
 const PROVEN = 8;
+/** How much speaks for a family here, over these needs; more is better. */
+export const preferenceFor = (family: Family, c: Case, needs: readonly PrimerNeed[]): number =>
+  preference(ROW_OF.get(family)!, c, needs);
 const patchProved = (c: Case, family: Family) => c.d.patches.some((p) => p.family === family && p.verdict === 'covers');
 
 /** A product of this family whose own sheet does not fall short of what is needed. */
@@ -85,6 +91,11 @@ const onShelf = (c: Case, row: PrimerRow, needs: readonly PrimerNeed[]) =>
 const proves = (n: PrimerNeed, row: PrimerRow, c: Case) =>
   (row.does[n.need] ?? 0) >= n.atLeast || (n.need.startsWith('block') && patchProved(c, row.family));
 
+/** Whether a family does what is needed here, by its table or by its patch. */
+export const meets = (family: Family, n: PrimerNeed, c: Case): boolean =>
+  ROW_OF.has(family) && proves(n, ROW_OF.get(family)!, c) && (!n.only || n.only.includes(family));
+const ROW_OF = new Map(PRIMERS.map((row) => [row.family, row]));
+
 /** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
 export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
   const scope = needs.some((n) => n.scope === 'all')
@@ -92,9 +103,9 @@ export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
     : needs.some((n) => n.scope === 'bare-areas')
       ? 'bare-areas'
       : 'spots';
-  return PRIMERS.filter((row) => mayPrime(row, c, scope))
-    .filter((row) => needs.every((n) => proves(n, row, c) && (!n.only || n.only.includes(row.family))))
-    .sort((a, b) => preference(b, c, needs) - preference(a, c, needs));
+  return PRIMERS.filter((row) => mayPrime(row, c, scope) && needs.every((n) => meets(row.family, n, c))).sort(
+    (a, b) => preference(b, c, needs) - preference(a, c, needs),
+  );
 }
 
 /** Chooses one primer for these needs, from the shelf where it can; null where no family does it all. */
@@ -102,7 +113,23 @@ export function choosePrimer(needs: readonly PrimerNeed[], c: Case): ChosenPrime
   const fitting = primersFor(needs, c);
   const row = fitting.find((r) => onShelf(c, r, needs)) ?? fitting[0];
   if (!row) return null;
-  return { family: row.family, why: [row.reason], meets: needs.map((n) => n.need), toBuy: !onShelf(c, row, needs) };
+  const why = [row.reason, ...(isBlocking(needs) ? whyOfPatches(row.family, c) : [])];
+  return { family: row.family, why, meets: needs.map((n) => n.need), toBuy: !onShelf(c, row, needs) };
+}
+
+/** How the patches that covered bear on a choice: they decided it, or what held the colour back does not do the rest here. */
+function whyOfPatches(family: Family, c: Case): string[] {
+  const covered = c.d.patches.filter((p) => p.verdict === 'covers' && p.family);
+  if (covered.length === 0) return [];
+  if (!patchProved(c, family))
+    return [
+      `What covered in its patch, ${covered.map((p) => FAMILY_LABELS[p.family!]).join(' and ')}, does not do all that is asked here.`,
+    ];
+  return [
+    covered.length > 1
+      ? 'Of those whose patches covered at the later look it is the gentlest that does all this, and that decides.'
+      : 'Its patch covered at the later look, and that decides.',
+  ];
 }
 
 /**

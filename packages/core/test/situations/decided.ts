@@ -367,4 +367,91 @@ export const DECIDED: Situation[] = [
       ['finish-coat', 'inspect'],
     ],
   },
+  {
+    what: 'two primers bled, a third was never tried',
+    why: 'Only where none covered is another asked for, and that before it goes over all.',
+    ask: {
+      surface: { element: 'trim', substrate: 'tannin-wood', areaM2: 10, currentFinish: 'stain' },
+      tests: [patch('stain-blocking-acrylic-primer', 'bleeds-through'), patch('oil-primer', 'bleeds-through')],
+      wanted: { colour: '#f4f1ea' },
+    },
+    has: ['test-patch:shellac-primer', 'prime:shellac-primer'],
+    says: ['let the colour through'],
+    guaranteed: false,
+  },
+  {
+    what: 'the patch that covered is of a primer that does not grip varnish',
+    why: 'Dye is one thing and grip another; why it was not taken is said.',
+    ask: {
+      surface: { element: 'trim', substrate: 'hardwood', areaM2: 10, currentFinish: 'clear-oil-varnish' },
+      tests: [patch('stain-blocking-acrylic-primer', 'covers')],
+      wanted: { colour: '#f4f1ea' },
+    },
+    has: ['prime:shellac-primer'],
+    says: ['does not do all that is asked here'],
+  },
+  {
+    what: 'the coat of this morning lies on old oil gloss',
+    why: 'It comes off tonight with alcohol and a rag; waiting for it to cure is never the way back.',
+    ask: {
+      surface: { ...TRIM, conditions: ['glossy'] },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'oil'] },
+        { kind: 'nail-scratch', result: 'scratches-off', filmAgeHours: 5, plane: 'between-coats' },
+      ],
+    },
+    has: ['solvent-wipe:denatured-alcohol', 'degloss', 'prime:shellac-primer'],
+    hasNot: ['strip', 'test-patch'],
+    fault: ['peels', 0.06],
+  },
+  {
+    what: 'the same coat, ten days on',
+    why: 'Next week it takes a stripper.',
+    ask: {
+      surface: { ...TRIM, conditions: ['glossy'] },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'oil'] },
+        { kind: 'nail-scratch', result: 'peels-in-sheet', filmAgeHours: 240, plane: 'between-coats' },
+      ],
+    },
+    has: ['strip:stripper', 'prime:shellac-primer'],
+  },
+  {
+    what: 'silicone is bridged by the firm’s rule',
+    why: 'Second best: it is tugged before it is painted, and paint no longer crawls on it.',
+    ask: {
+      surface: {
+        ...TRIM,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['silicone'],
+        extents: { silicone: { lengthM: 3 } },
+      },
+      houseRules: { silicone: 'bridge' },
+    },
+    has: ['test-patch:paintable-hybrid-sealant', 'caulk:paintable-hybrid-sealant'],
+    hasNot: ['remove-sealant'],
+    fault: ['crawls', 0.1],
+    guaranteed: false,
+  },
+  {
+    what: 'paint is to come off brick, and nobody has tested what it is',
+    why: 'Who asks for it to be taken off says that it is there.',
+    ask: {
+      surface: { element: 'masonry', substrate: 'brick', areaM2: 40, builtYear: 1905 },
+      wanted: { leaveBare: true },
+    },
+    has: ['test-patch:masonry-paint-remover', 'strip:masonry-paint-remover'],
+    hasNot: ['finish-coat'],
+    saysNot: ['bare already'],
+  },
+  {
+    what: 'a new gate of oak, and the firm breathes',
+    why: 'Oil over a primer that breathes shuts in what that lets out: a waterborne blocker holds mild tannin.',
+    ask: {
+      surface: { element: 'gate', substrate: 'tannin-wood', areaM2: 5, isNew: true, substrateAgeMonths: 1 },
+      houseRules: { exteriorBare: 'breathable-waterborne' },
+    },
+    has: ['prime:microporous-primer', 'prime:stain-blocking-acrylic-primer'],
+    hasNot: ['prime:oil-primer'],
+  },
 ];

@@ -255,4 +255,56 @@ export const GROUNDS: Situation[] = [
     atMost: ['distemper', 0.01],
     notBecause: 'bare masonry',
   },
+  {
+    what: 'a concrete floor in a garage',
+    why: 'What is walked on takes floor paint, and no other way offers anything else.',
+    ask: { surface: { element: 'floor', substrate: 'concrete', areaM2: 30, conditions: ['greasy'] } },
+    has: ['finish-coat:floor-paint'],
+    noOther: ['masonry-paint', 'waterborne-alkyd', 'oil-enamel'],
+  },
+  {
+    what: 'a new pine panelling',
+    why: 'The first coat raises the grain of boards on a wall too.',
+    ask: { surface: { element: 'wall', substrate: 'softwood', areaM2: 20, isNew: true, conditions: ['knots'] } },
+    has: ['sand-between', 'spot-prime:shellac-primer', 'prime:wood-acrylic-primer'],
+    fault: ['rough-grain', 0.06],
+    notBecause: 'old oil',
+  },
+  {
+    what: 'raw pressed board with its cut edges named',
+    why: 'Its edges are sealed once.',
+    ask: { surface: { element: 'cabinet', substrate: 'mdf', areaM2: 8, isNew: true, conditions: ['end-grain'] } },
+    has: ['pre-prime:shellac-primer@spots'],
+    hasNot: ['pre-prime:wood-acrylic-primer'],
+  },
+  {
+    what: 'a stripped wall that was sanded, its face torn in places',
+    why: 'A sealer on dust lets go with it: the dust comes off before it, and again before the primer.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 30, conditions: ['torn-board-face'], sanded: true },
+      tests: [
+        { kind: 'damp-sponge', result: 'clean' },
+        { kind: 'hand-wipe', result: 'light' },
+      ],
+    },
+    order: [['dust-off', 'pre-prime']],
+    fault: ['peels', 0.05],
+  },
+  {
+    what: 'a radiator that rusts and flakes',
+    why: 'Filler cracks out of hot metal, and wall paint softens on it.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        conditions: ['rust-stain', 'flaking'],
+        areaM2: 3,
+        builtYear: 1990,
+      },
+    },
+    has: ['prime:metal-primer@bare-areas'],
+    hasNot: ['fill'],
+    noOther: ['acrylic-wall', 'moisture-resistant-acrylic'],
+  },
 ];

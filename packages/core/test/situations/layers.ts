@@ -269,4 +269,34 @@ export const LAYERS: Situation[] = [
     hasNot: ['revisit'],
     saysNot: ['by decision', 'left lying on oil'],
   },
+  {
+    what: 'a sheet lifted behind the mirror, and nobody rubbed what it left',
+    why: 'The layer under the flake is rubbed before any swab: it decides what must grip.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 24, builtYear: 1955 },
+      tests: [
+        { kind: 'tape-pull', result: 'lifts', place: 'behind the mirror' },
+        { kind: 'tape-pull', result: 'holds', place: 'middle of the wall' },
+        rub('transfer', 'middle of the wall'),
+      ],
+    },
+    next: 'spirit-rub',
+    has: ['scrape@behind the mirror', 'inspect'],
+    guaranteed: false,
+  },
+  {
+    what: 'waterborne lets go of oil round a handle, and holds elsewhere on the door',
+    why: 'One primer does for both places: nobody opens two tins for a door.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1996 },
+      tests: [
+        { kind: 'nail-scratch', result: 'peels-in-sheet', plane: 'between-coats', place: 'around the handle' },
+        { kind: 'nail-scratch', result: 'holds', place: 'top panel' },
+        rub('transfer', 'top panel'),
+        rub('no-transfer', 'around the handle', { plane: 'primer' }),
+      ],
+    },
+    has: ['prime:shellac-primer', 'scrape@around the handle'],
+    hasNot: ['prime:bonding-acrylic-primer'],
+  },
 ];

@@ -245,4 +245,43 @@ export const ROOMS: Situation[] = [
       ['fill', 'prime'],
     ],
   },
+  {
+    what: 'a ceiling with lines of soot along the joists',
+    why: 'The source is found and stopped before anything is blocked.',
+    ask: { surface: { element: 'ceiling', substrate: 'drywall', areaM2: 20, conditions: ['soot'] } },
+    has: ['inspect', 'dust-off', 'prime:shellac-primer'],
+    order: [['inspect', 'prime']],
+  },
+  {
+    what: 'a bathroom ceiling that peels',
+    why: 'Indoor peeling has a cause too, and it is named before paint goes on.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        exposure: 'interior-wet',
+        areaM2: 6,
+        conditions: ['peeling'],
+      },
+    },
+    has: ['inspect', 'scrape', 'finish-coat:moisture-resistant-acrylic'],
+    says: ['steam'],
+  },
+  {
+    what: 'a damp cellar wall of concrete',
+    why: 'Oil lets go of masonry that takes up water: it is no other way here.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'concrete',
+        exposure: 'interior-wet',
+        areaM2: 20,
+        conditions: ['efflorescence'],
+      },
+      tests: [{ kind: 'moisture-meter', value: 90, scale: 'relative' }],
+    },
+    has: ['dry-out', 'inspect'],
+    noOther: ['oil-enamel'],
+    blocks: ['paint-on-damp'],
+  },
 ];

@@ -25,6 +25,8 @@ export interface Situation {
   cautions?: string[];
   /** No other way lays this. */
   noOther?: string[];
+  /** No way lays both of these. */
+  notTogether?: [string, string];
   /** A fault is not likelier than this; and words that stand among the reasons of its faults, or must not. */
   fault?: [fault: string, to: number];
   because?: string;
@@ -91,6 +93,9 @@ function heldOdds(s: Situation, a: Assessment): void {
 function heldOutcome(s: Situation, a: Assessment): void {
   const others = a.alternatives.flatMap((other) => other.system.steps.map((step) => step.family));
   for (const family of s.noOther ?? []) expect(others).not.toContain(family);
+  if (s.notTogether)
+    for (const { steps } of [a.system, ...a.alternatives.map((other) => other.system)])
+      expect(s.notTogether.filter((family) => steps.some((step) => step.family === family)).length).toBeLessThan(2);
   const reasons = a.holds.faults.map((f) => f.because).join(' ');
   if (s.because) expect(reasons).toContain(s.because);
   if (s.notBecause) expect(reasons).not.toContain(s.notBecause);

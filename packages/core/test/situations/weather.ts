@@ -247,4 +247,22 @@ export const WEATHER: Situation[] = [
     hasNot: ['strip', 'scrape'],
     guaranteed: false,
   },
+  {
+    what: 'a varnished front door that flakes and has gone grey, clear again',
+    why: 'What is to soak in needs bare timber: the old varnish comes off whole before it is saturated.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'hardwood',
+        exposure: 'exterior-exposed',
+        areaM2: 4,
+        currentFinish: 'clear-oil-varnish',
+        conditions: ['flaking', 'weathered-wood', 'end-grain'],
+      },
+      wanted: { family: 'oil-varnish' },
+    },
+    has: ['strip:stripper', 'pre-prime:penetrating-epoxy', 'finish-coat:oil-varnish'],
+    order: [['strip', 'pre-prime']],
+    fault: ['peels', 0.3],
+  },
 ];

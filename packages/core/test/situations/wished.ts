@@ -167,4 +167,14 @@ export const WISHED: Situation[] = [
     has: ['scrape', 'prime:shellac-primer@bare-areas'],
     hasNot: ['strip'],
   },
+  {
+    what: 'a chest in chalk-style paint, rubbed through at its edges',
+    why: 'Waterborne clear does not hold on fresh oil: no other way lays the one on the other.',
+    ask: {
+      surface: { element: 'furniture', substrate: 'melamine', areaM2: 5 },
+      wanted: { distressed: true, family: 'chalk-style' },
+    },
+    has: ['prime:clear-shellac', 'finish-coat:chalk-style', 'clear-coat:waterborne-clear'],
+    notTogether: ['oil-enamel', 'waterborne-clear'],
+  },
 ];

@@ -88,7 +88,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
   {
     kind: 'caulk',
     families: ['paintable-hybrid-sealant'],
-    leaves: { openGap: 0.06, movingGap: 0.12, bead: 0.6, silicone: 0.6 },
+    leaves: { openGap: 0.06, movingGap: 0.12, bead: 0.55, silicone: 0.3 },
     reason: 'A paintable sealant stretches, and bridges what is under it.',
   },
   { kind: 'caulk', families: ['acrylic-caulk'], leaves: { openGap: 0.08, movingGap: 0.5 }, reason: 'Acrylic caulk closes a gap and stretches little.' },

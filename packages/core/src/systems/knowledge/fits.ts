@@ -1,4 +1,4 @@
-import type { Family, Fault, StepKind } from '../../vocabulary/index.ts';
+import { CLEAR_FINISHES, FINISH_FAMILIES, type Family, type Fault, type StepKind } from '../../vocabulary/index.ts';
 import type { Case } from '../case.ts';
 import { acrylicTears, siliconePainted } from '../joints.ts';
 import { wantsWoodShown } from '../toTheWood.ts';
@@ -88,6 +88,15 @@ export const FIT_ROWS: readonly FitRow[] = [
     text: 'Steam and grease get into it: it stains, and mould finds a hold.',
   },
   {
+    families: ['acrylic-wall', 'acrylic-ceiling', 'chalk-style'],
+    kinds: FINISH,
+    when: (c) => c.is('mould') && !wet(c),
+    fault: 'stain',
+    odds: 0.15,
+    by: 'P6M',
+    text: 'Mould was here: a film that takes up damp lets it back sooner than one that sheds it.',
+  },
+  {
     families: ['acrylic-trim', 'chalk-style'],
     kinds: FINISH,
     when: (c) => handled(c) && c.joinery && HARD_USED.includes(c.d.surface.element),
@@ -97,7 +106,16 @@ export const FIT_ROWS: readonly FitRow[] = [
     text: 'Handled hard, the softer film wears through at the edges.',
   },
   {
-    families: [...WALL_PAINTS, 'acrylic-trim', 'chalk-style'],
+    families: [...WALL_PAINTS, 'chalk-style'],
+    kinds: FINISH,
+    when: (c) => c.hot,
+    fault: 'crackles',
+    odds: 0.5,
+    by: 'P1Y',
+    text: 'Wall paint on hot metal softens, yellows and crackles.',
+  },
+  {
+    families: FINISH_FAMILIES.filter((family) => family !== 'floor-paint' && !CLEAR_FINISHES.includes(family)),
     kinds: FINISH,
     when: (c) => c.d.surface.element === 'floor',
     fault: 'knock',

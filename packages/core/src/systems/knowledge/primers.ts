@@ -186,7 +186,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'penetrating-sealer',
-    does: { 'seal-torn': 3, 'seal-paste': 3, 'seal-chalk': 3, 'seal-plaster': 2 },
+    does: { 'seal-torn': 3, 'seal-paste': 3, 'seal-chalk': 3, 'seal-plaster': 2, 'seal-board': 1 },
     outside: 'yes',
     heat: false,
     lowOdour: true,
@@ -202,7 +202,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'metal-primer',
-    does: { 'grip-metal': 3, 'block-rust': 3 },
+    does: { 'grip-gloss': 1, 'grip-metal': 3, 'block-rust': 3 },
     outside: 'yes',
     heat: true,
     lowOdour: false,

@@ -7,7 +7,7 @@ import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
-import { needOnGround, sanding, washing, type Situation, solventWipe } from './situation.ts';
+import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, tugTest, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -115,7 +115,16 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'smoke',
     source: 'practice',
     when: (c) => c.is('smoke', 'soot', 'odour'),
-    steps: (c) => (c.is('soot') ? [{ kind: 'dust-off', why: ['Vacuum loose soot; washing only smears it.'] } satisfies Step] : []),
+    steps: (c): Step[] =>
+      c.is('soot')
+        ? [
+            {
+              kind: 'inspect',
+              why: ['Soot comes from somewhere: along the joists, over a heater, over candles, round an inlet. Its source is found and stopped before anything is blocked.'],
+            },
+            { kind: 'dust-off', why: ['Vacuum loose soot; washing only smears it.'] },
+          ]
+        : [],
     needs: (c) => [
       ...(c.is('smoke', 'soot')
         ? [
@@ -168,18 +177,18 @@ export const FAULTS_FOUND: readonly Situation[] = [
     when: (c) => c.is('rot'),
     steps: (c) => [
       { kind: 'inspect', why: ['Rot means water: find it and turn it away.'] },
-      c.d.findings.rotDeep
-        ? {
+      ...(c.d.findings.rotDeep
+        ? whereFound(c, 'rot-probe', ['soft-deep'], {
             kind: 'replace-board',
             why: ['Soft deep in: cut back to sound timber and let in new, primed on every face.'],
-          }
-        : {
+          })
+        : whereFound(c, 'rot-probe', ['soft-surface'], {
             kind: 'repair',
             family: 'exterior-filler',
             waitMin: 240,
             wear: ['gloves', 'eye-protection'],
             why: ['Cut out what is soft, saturate with epoxy, rebuild with two-part filler.'],
-          },
+          })),
     ],
     needs: () => [{ need: 'seal-wood', atLeast: 2, scope: 'bare-areas', why: 'Repairs and new timber are primed.' }],
   },
@@ -187,13 +196,12 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'hollow',
     source: 'practice',
     when: (c) => c.d.findings.hollow,
-    steps: () => [
-      {
+    steps: (c) =>
+      whereFound(c, 'tap-test', ['hollow'], {
         kind: 'repair',
         waitMin: 2880,
         why: ['Hollow ground is cut out and made good: paint cannot hold up loose plaster.'],
-      },
-    ],
+      }),
     needs: (c) => [
       {
         need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster',
@@ -217,6 +225,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             waitMin: PAINT_AFTER_MIN['paintable-hybrid-sealant'],
             why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
           },
+          tugTest('paintable-hybrid-sealant', TUG_BRIDGE),
         ];
       if (c.rules.silicone === 'block-with-oil')
         return [
@@ -228,13 +237,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             method: 'brush',
             why: ['House rule: the silicone is blocked with oil primer. Second best, and recorded.'],
           },
-          {
-            kind: 'test-patch',
-            family: 'oil-primer',
-            coats: 1,
-            waitMin: 1440,
-            why: ['Tug the primed bead the next day: it must not let go.'],
-          },
+          tugTest('oil-primer', TUG_PRIMED),
         ];
       return [
         {
@@ -382,7 +385,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'dust-left',
     source: 'practice',
-    when: (c) => c.is('sanding-dust') || (c.d.surface.sanded === true && !c.d.findings.handWipeClean),
+    when: isDusty,
     steps: () => [{ kind: 'dust-off', why: ['It was sanded: paint on dust lets go. Off with it until a palm stays clean.'] }],
   },
   {

@@ -5,7 +5,7 @@ import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, stillFresh } from '../../siteWork.ts';
-import { sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
 type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
@@ -110,6 +110,7 @@ export const GROUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('torn-board-face'),
     steps: (c) => [
+      ...(isDusty(c) ? [{ kind: 'dust-off', early: true, why: ['Dust from the sanding comes off first: a sealer on dust lets go with it.'] } satisfies Step] : []),
       { ...sealingFirst(c, TORN, 'Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'), early: true },
       { kind: 'fill', family: 'filler', waitMin: 60, why: ['Skim the torn places once they are sealed.'] },
       sanding(c, 180, 'Level the filler and trim loose fibres.'),
@@ -123,7 +124,7 @@ export const GROUND: readonly Situation[] = [
               atLeast: 2,
               scope: 'all',
               prefer: ['multi-purpose-acrylic-primer'],
-              why: 'A stripped, clean and sanded wall takes a multi-purpose primer.',
+              why: 'A stripped wall drinks unevenly, and is primed all over.',
             } as const,
           ]
         : []),
@@ -192,7 +193,9 @@ export const GROUND: readonly Situation[] = [
             sealingFirst(c, EDGES, 'Cut edges of MDF drink, and swell and fur up under water: they are sealed first, and sanded with the first coat.'),
           ]
         : [sanding(c, 150, 'Bare timber is sanded to an even, clean face.')]),
-      ...(c.is('end-grain') && !meetsWater(c) ? [sealingFirst(c, END_GRAIN, 'End grain drinks more than the face and dries dull: it gets a coat before the rest.')] : []),
+      ...(c.is('end-grain') && !meetsWater(c) && !hasRawEdges(c)
+        ? [sealingFirst(c, END_GRAIN, 'End grain drinks more than the face and dries dull: it gets a coat before the rest.')]
+        : []),
     ],
     needs: (c) => [
       {
@@ -235,6 +238,8 @@ export const GROUND: readonly Situation[] = [
         atLeast: 2,
         scope: 'all',
         prefer: c.is('tannin-bleed') ? ['shellac-primer', 'oil-primer'] : ['stain-blocking-acrylic-primer', 'shellac-primer', 'oil-primer'],
+        // Oil over a primer that breathes would shut in what that lets out; where no brown has come yet, waterborne holds it.
+        ...(c.outside && c.rules.exteriorBare === 'breathable-waterborne' && !c.is('tannin-bleed') ? { only: ['stain-blocking-acrylic-primer'] as const } : {}),
         why: 'Tannin rises brown through waterborne paint: the primer must block it.',
       },
     ],
@@ -326,6 +331,12 @@ export const GROUND: readonly Situation[] = [
         why: 'Hard, closed ground: only a bonding primer holds.',
       },
     ],
+  },
+  {
+    id: 'end-grain-inside',
+    source: 'practice',
+    when: (c) => c.is('end-grain') && c.ground === 'timber' && !c.bare && !c.clear && !c.outside && !meetsWater(c),
+    steps: (c) => [sealingFirst(c, END_GRAIN, 'End grain that lies open drinks: it gets a coat before the rest.')],
   },
   {
     id: 'bare-metal',

@@ -1,5 +1,6 @@
 import { isLocal } from '../../local.ts';
-import { keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
+import { takenOffAt } from '../../comingOff.ts';
+import { justLaidOnOil, keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISHES, type Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
@@ -65,12 +66,21 @@ const whyWashed = (c: Case) =>
       ? 'Woodwork is handled: wash it before it is scuffed.'
       : 'Walls that are wet, wiped or handled are washed before they are painted.';
 
+/** What to look for before paint goes on where paint let go indoors. */
+function whyItLetGo(c: Case): string {
+  const { exposure } = c.d.surface;
+  if (exposure === 'interior-wet')
+    return 'Paint lets go in a wet room for a reason: steam that stays, or a coat on a damp or soapy face. Find which, and see that the air gets out.';
+  if (exposure === 'interior-grease') return 'Paint lets go in a kitchen for a reason: grease under the film, or steam that stays. Find which before paint goes on.';
+  return 'Paint lets go indoors for a reason: the wrong film on old oil, dust or powder left on, damp from behind. Look at the back of a flake, and name it before paint goes on.';
+}
+
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
   {
     id: 'waterborne-on-oil-strip',
     source: 'practice',
-    when: stripsTop,
+    when: (c) => stripsTop(c) && justLaidOnOil(c) === null,
     steps: (c) => [
       letsGoOfOil(c)
         ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
@@ -78,6 +88,12 @@ export const OLD_FILM: readonly Situation[] = [
       solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
       sanding(c, 120, 'Feather the edges of what stays.'),
     ],
+  },
+  {
+    id: 'laid-on-oil-just-now',
+    source: 'practice: the way back is chosen by the age of the film',
+    when: (c) => justLaidOnOil(c) !== null,
+    steps: (c) => takenOffAt(c, justLaidOnOil(c)!),
   },
   {
     id: 'waterborne-on-oil-kept',
@@ -290,6 +306,7 @@ export const OLD_FILM: readonly Situation[] = [
       c.ground !== 'paper' &&
       c.treatAs !== 'bare',
     steps: (c) => [
+      ...(c.ground === 'metal' || c.ground === 'laminate' ? [] : [{ kind: 'inspect', why: [whyItLetGo(c)] } satisfies Step]),
       ...(c.ground === 'laminate' && c.treatAs === 'laminate'
         ? [
             {
@@ -299,7 +316,8 @@ export const OLD_FILM: readonly Situation[] = [
           ]
         : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.')]),
       sanding(c, 120, 'Feather the edges so that they do not show.'),
-      { kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] },
+      // Filler on hot metal cracks out; there the edges are feathered further.
+      ...(c.hot ? [] : [{ kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] } satisfies Step]),
     ],
     needs: (c) => [
       {

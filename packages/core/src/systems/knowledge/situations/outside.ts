@@ -2,7 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { meetsWater } from '../../siteWork.ts';
-import { needOnGround, sanding, scraping, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, stripping, type Situation } from './situation.ts';
 
 const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
 /** Pieces whose top edge lies open to the rain. */
@@ -18,6 +18,9 @@ const byExteriorRule = (c: Case) => ({
   ...(c.goesTo === 'solvent-borne' ? {} : { only: exteriorPreference[c.rules.exteriorBare] }),
 });
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
+
+/** A clear film outside that shows one of these has had its time. */
+const GONE = ['weathered-wood', 'peeling', 'flaking', 'cracking', 'rot'] as const;
 
 /** What weather and open grain ask for: bare, weathered and peeling timber outside, end grain, what is saturated. */
 export const OUTSIDE: readonly Situation[] = [
@@ -153,8 +156,14 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'saturated-under-varnish',
     source: 'practice',
-    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || c.is('weathered-wood', 'end-grain', 'rot')),
-    steps: () => [
+    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || GONE.some((condition) => c.is(condition))),
+    steps: (c) => [
+      ...(c.bare
+        ? []
+        : [
+            stripping('Varnish that lets go or lets the weather in comes off whole: what is to soak in needs bare timber, and a patched clear film shows.'),
+            sanding(c, 120, 'Down to fresh timber, with the grain.'),
+          ]),
       {
         kind: 'pre-prime',
         family: 'penetrating-epoxy',

@@ -1,6 +1,6 @@
-import type { Case } from '../../systems/case.ts';
+import type { Case } from '../case.ts';
 import type { Step } from '../../model/step.ts';
-import { sanding, scraping, solventWipe, stripping, washing } from '../../systems/knowledge/situations/situation.ts';
+import { sanding, scraping, solventWipe, stripping, washing } from './situations/situation.ts';
 import type { Chemistry } from '../../vocabulary/index.ts';
 
 /** How a coat that should not be there comes off, while its film is no older than this. */
