@@ -11,11 +11,12 @@ import {
   type HouseRules,
 } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
-import { recase, type Case } from '../systems/case.ts';
+import { asIf, recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
 import { choosePrimer } from '../systems/primer.ts';
 import { needOnGround } from '../systems/knowledge/situations/situation.ts';
 import { finishFails } from '../systems/finish.ts';
+import { liesOnOil, oilBlocks } from '../systems/onOil.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../systems/knowledge/fits.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
@@ -175,6 +176,16 @@ function primedAndUndercoatedInOne(made: Composed): Composed | null {
   return { ...made, steps };
 }
 
+/** Where oil may lie there and the face is trusted on a patch alone: the same surface, prepared as oil is. */
+const asThoughOil = (c: Case, base: Composed): Composed | null =>
+  oilBlocks(c) &&
+  liesOnOil(
+    base.steps.filter((s) => s.kind !== 'test-patch'),
+    c,
+  )
+    ? compose(asIf(c, 'oil'))
+    : null;
+
 /** The same system with a primer under it, where it has none over the whole. */
 function withAPrimer(made: Composed, c: Case): Composed | null {
   const at = made.steps.findIndex((step) => step.kind === 'finish-coat');
@@ -224,6 +235,8 @@ export function alternativesTo(c: Case, base: Composed, ways = waysOf(c), most =
     take(at, other, key);
   };
   variations(c).forEach(tryOne);
+  const gripped = asThoughOil(c, base);
+  if (gripped) take(c, gripped, signature(gripped.steps));
   const twice = primedAndUndercoatedInOne(base);
   if (twice) take(c, twice, signature(twice.steps));
   for (const v of furtherVariations(c)) {

@@ -26,7 +26,7 @@ export interface NextTest {
 }
 
 const USUAL_AREA_M2 = 10;
-/** Nobody makes the same test a third time in one place. */
+/** Nobody makes the same test a third time, unless the system hangs on it and another place was never tried. */
 const MOST_OF_A_KIND = 2;
 
 const areaOf = (member: Member) => member.surface.areaM2 ?? USUAL_AREA_M2;
@@ -70,11 +70,11 @@ function finishTestsOn(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
       (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
-      member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND,
+      (kind === settles || member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND),
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
-    why: underFlake && kind === settles ? UNDER_FLAKE : TEST_TELLS[kind]!,
+    why: kind === settles ? whyItSettles(kind, member, underFlake) : TEST_TELLS[kind]!,
     expectedSaving: savingToSay(kind, kind === settles),
     ...(kind === settles ? { settles: true } : {}),
   }));
@@ -123,10 +123,19 @@ const tellsOilApart = (test: TestRecord) =>
 const STILL_OPEN = 0.18;
 /** One rub that left oil and waterborne both likely is followed by a longer one, in a second place. */
 function needsAnotherRub(member: Member, at: Node): boolean {
-  const rubs = member.tests.filter((t) => t.kind === 'spirit-rub').length;
-  if (rubs !== 1) return false;
+  const rubs = member.tests.filter((t) => t.kind === 'spirit-rub');
+  // Rubs in one place share their luck: a second place tells more than a third rub in the first.
+  if (rubs.length === 0 || rubs.length > MOST_OF_A_KIND || new Set(rubs.map(placeOf)).size > 1) return false;
   const odds = filmsAt(at);
   return chanceOfAny(odds, OILY) >= STILL_OPEN && chanceOfAny(odds, WATERY) >= STILL_OPEN;
+}
+/** Why the system hangs on it: where to make it, if that matters. */
+function whyItSettles(kind: TestKind, { tests }: Member, underFlake: boolean): string {
+  if (underFlake) return UNDER_FLAKE;
+  const isAgain = tests.some((t) => t.kind === kind);
+  return isAgain
+    ? `${TEST_TELLS[kind]!} It was made in one place alone, and that leaves it open: try another.`
+    : TEST_TELLS[kind]!;
 }
 const UNDER_FLAKE =
   'Rub the layer under the flake where the film let go: what lies there decides what must grip it, and whether more of it will lift.';

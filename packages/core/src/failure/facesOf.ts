@@ -4,7 +4,7 @@ import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isLocal } from '../systems/local.ts';
-import { hasRawEdges, mayBleedDye, movesInItsFirstYear, stillFresh } from '../systems/siteWork.ts';
+import { hasRawEdges, mayBleedDye, movesInItsFirstYear, rusts, stillFresh } from '../systems/siteWork.ts';
 import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
@@ -27,11 +27,15 @@ import {
 /** The face of the ground itself, where nothing lies on it. Where zinc rusts it is gone: what lies bare there is iron. */
 export function groundFace(c: Case, part: Face['part'] = 'main'): FaceKind {
   const { substrate } = c.d.surface;
-  if (substrate === 'galvanised-metal' && part === 'bare-areas' && c.is('rust-stain')) return 'iron';
+  if (substrate === 'galvanised-metal' && part === 'bare-areas' && c.is('rust-stain') && !c.is('peeling', 'flaking'))
+    return 'iron';
   if (substrate === 'drywall') return 'board';
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];
 }
+
+/** It rusts itself: rust beside a nail in plaster or timber is a stain. */
+const isRusty = (c: Case) => c.is('rust-stain') && rusts(c);
 
 /** What the last wipe, look and handling say of a face beside its conditions. */
 function asUsed(face: Face, c: Case): void {
@@ -124,7 +128,7 @@ const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: 
 
 /** On iron, rust is where it lies bare; what was measured as a small part of the surface lies there and not elsewhere. */
 const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Face['part'] =>
-  row.condition === 'rust-stain' && c.ground === 'metal'
+  row.condition === 'rust-stain' && rusts(c)
     ? 'bare-areas'
     : row.part === 'main' && !isLocal(c, row.condition)
       ? 'main'
@@ -138,7 +142,8 @@ function shareOf(part: Face['part'], c: Case): number {
     const lets =
       c.is('peeling', 'flaking', 'blistering') ||
       c.d.findings.adhesion === 'weak' ||
-      c.is('weathered-wood', 'cracking', 'rust-stain');
+      c.is('weathered-wood', 'cracking') ||
+      isRusty(c);
     return lets && !c.bare ? USUAL_SHARE.bare : 0;
   }
   const found = [...STANDING_ROWS, ...RISES_FROM].filter(
@@ -168,9 +173,16 @@ function laidOpen(face: Face): void {
   face.rises.clear();
 }
 
+/** A scratch in metal reaches it, and is feathered and not filled. */
+function scratchedThrough(face: Face, c: Case): void {
+  openTo(face, groundFace(c));
+  face.has[AT.holes] = Math.min(face.has[AT.holes]!, FEATHERED);
+}
+const FEATHERED = 0.1;
+
 /** Rust and weather have taken the film there already: the ground lies open before anybody scrapes. */
 const liesOpen = (c: Case) =>
-  ((c.is('rust-stain') && c.ground === 'metal') || c.is('weathered-wood')) &&
+  (isRusty(c) || c.is('weathered-wood')) &&
   !c.is('peeling', 'flaking', 'blistering') &&
   c.d.findings.adhesion !== 'weak';
 
@@ -190,10 +202,11 @@ function partsOf(c: Case): Face[] {
     asUsed(face, c);
     standingOn(face, c);
     oldBond(face, c);
-    if (part === 'bare-areas') raise(face, 'weak', c.is('rust-stain', 'weathered-wood') ? 0.6 : 0.9);
+    if (part === 'bare-areas') raise(face, 'weak', c.is('weathered-wood') || isRusty(c) ? 0.6 : 0.9);
     if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c, part));
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
+    if (part === 'spots' && c.is('scratches') && c.ground === 'metal') scratchedThrough(face, c);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];
     if (part === 'spots' && hasRawEdges(c)) {
       raise(face, 'suction', RAW_EDGES.suction);

@@ -24,6 +24,7 @@ const ON_OUR_COATS: ReadonlySet<StepKind> = new Set([
   'tack-off',
   'fill',
   'caulk',
+  'repair',
   'set-nails',
   'revisit',
 ]);

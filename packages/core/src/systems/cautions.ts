@@ -51,7 +51,10 @@ const CAUTIONS: readonly CautionRow[] = [
   },
   {
     code: 'dust',
-    holds: (_c, m) => m.steps.some((s) => s.technique && s.technique !== 'wet'),
+    holds: (_c, m) =>
+      m.steps.some(
+        (s) => (s.technique && s.technique !== 'wet') || (s.kind === 'dust-off' && s.wear?.includes('respirator-dust')),
+      ),
     text: 'Sanding dust: extract it and wear a dust respirator.',
   },
   {

@@ -124,8 +124,8 @@ function gather(c: Case, isWhole = true): Gathered {
   const asked = rows.flatMap((row) => row.needs?.(c) ?? []);
   const needs = [...asked, ...gripUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
-  const finish = chooseFinish(c, primers.steps, hybridDirect(c));
   const oilUndercoats = undercoats(c, primers.steps);
+  const finish = chooseFinish(c, [...primers.steps, ...oilUndercoats], hybridDirect(c));
   // Combined: the undercoat is its own primer on bare timber, unless the primer has to block something.
   const combined =
     oilUndercoats.length > 0 && c.rules.undercoat === 'combined' && !needs.some((n) => n.need.startsWith('block'));

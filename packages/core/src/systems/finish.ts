@@ -179,6 +179,7 @@ export function finishCoats(c: Case, under: readonly Step[], family: Family): { 
   if (c.rules.finishCoats === 'fixed-two') return { coats: 2, why: 'House rule: always two finish coats.' };
   if (selfPriming(c)) return selfPrimingCoats(c);
   const primed = under.some((s) => s.kind === 'prime' && s.scope === 'all');
+  const undercoated = under.some((s) => s.kind === 'undercoat' && s.scope === 'all');
   const least = leastCoats(c, primed, family);
   const hide = coatsThatHide(c, under, family);
   if (hide === null || hide <= least.coats) return least;
@@ -189,7 +190,7 @@ export function finishCoats(c: Case, under: readonly Step[], family: Family): { 
   ].join(', and ');
   return {
     coats: hide,
-    why: `${reasons[0]!.toUpperCase()}${reasons.slice(1)}: ${coatsIn(hide)} ${primed ? 'even over the primer' : hide > 2 ? 'without a tinted primer' : 'cover'}.`,
+    why: `${reasons[0]!.toUpperCase()}${reasons.slice(1)}: ${coatsIn(hide)} ${primed ? 'even over the primer' : undercoated ? 'even over the undercoat' : hide > 2 ? 'without a tinted primer' : 'cover'}.`,
   };
 }
 

@@ -1,7 +1,16 @@
-import type { Family } from '../vocabulary/index.ts';
+import type { Family, StepKind } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 import type { Case } from './case.ts';
-import { HIDES, MOST_COATS, TINT_LIES, UNKNOWN_DIFFERENCE, UNSEEN, VIVID_FROM, WHITE } from './knowledge/hiding.ts';
+import {
+  HIDES,
+  MOST_COATS,
+  TINT_LIES,
+  UNDERCOAT_HIDES,
+  UNKNOWN_DIFFERENCE,
+  UNSEEN,
+  VIVID_FROM,
+  WHITE,
+} from './knowledge/hiding.ts';
 import { primes } from './onOil.ts';
 
 /** What share of the difference in colour one coat of a finish takes away. */
@@ -23,9 +32,11 @@ export function colourLeftAfter(step: Step, family: Family, left: number, c: Cas
   const coats = step.coats ?? 1;
   if (step.kind === 'finish-coat') return left * (1 - finishHides(family, c)) ** coats;
   // A primer hides what is under it, and is seen itself.
-  const through = (1 - HIDES.primer[primes(family, 'hide')]) ** coats;
+  const through = (1 - HIDES.primer[UNDERCOAT_HIDES[family] ?? primes(family, 'hide')]) ** coats;
   return left * through + primerLies(step, c) * (1 - through);
 }
+
+const UNDER: readonly StepKind[] = ['prime', 'undercoat'];
 
 /**
  * How many coats of a finish it takes until nothing under it is seen any more, over what is laid under them; null where
@@ -34,7 +45,7 @@ export function colourLeftAfter(step: Step, family: Family, left: number, c: Cas
 export function coatsThatHide(c: Case, under: readonly Step[], family: Family): number | null {
   if (c.shift.to === null) return null;
   let left = under
-    .filter((step) => step.family && step.kind === 'prime' && (step.scope ?? 'all') === 'all')
+    .filter((step) => step.family && UNDER.includes(step.kind) && (step.scope ?? 'all') === 'all')
     .reduce((rest, step) => colourLeftAfter(step, step.family!, rest, c), c.shift.difference ?? UNKNOWN_DIFFERENCE);
   let coats = 0;
   while (left > UNSEEN && coats < MOST_COATS) {

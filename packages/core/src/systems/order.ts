@@ -51,6 +51,8 @@ const ORDER: readonly (readonly StepKind[])[] = [
 const PLACES = new Map(ORDER.flatMap((line, at) => line.map((kind) => [kind, at] as const)));
 const place = (kind: StepKind) => PLACES.get(kind)!;
 const BEFORE_WATER = place('wash') - 0.5;
+/** What is sealed before water touches it has to be dry and free of dust for that. */
+const EARLY_FIRST: Partial<Record<StepKind, number>> = { 'dry-out': -0.2, 'dust-off': -0.1 };
 const AFTER_PRIMER = place('undercoat') - 0.5;
 const AT_HANDOVER = place('clean-up') + 0.5;
 const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
@@ -63,7 +65,7 @@ const DENIBBED = place('finish-coat') + 0.5;
 /** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
 function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number {
   if (step.later) return AT_A_RETURN + (step.kind === 'revisit' ? 0 : place(step.kind));
-  if (step.early) return BEFORE_WATER;
+  if (step.early) return BEFORE_WATER + (EARLY_FIRST[step.kind] ?? 0);
   if (step.trial) return BEFORE_STRIPPING;
   if (step.afterFinish) return AFTER_FINISH;
   // What lies bare gets its primer before anything goes over the whole.

@@ -64,6 +64,9 @@ export const meetsWater = (c: Case) =>
 /** New timber holds the water of the yard, and treated timber that of its treatment: it dries, and nothing has to be found. */
 export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.d.surface.isNew === true;
 
+/** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
+export const rusts = (c: Case) => c.ground === 'metal' && c.d.surface.substrate !== 'aluminium';
+
 /** Solid timber and its veneers have dye of their own, and may be stained; pressed fibre has none. */
 export const mayBleedDye = (c: Case) => c.ground === 'timber' && c.d.surface.substrate !== 'mdf';
 

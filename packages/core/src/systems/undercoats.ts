@@ -2,6 +2,7 @@ import type { Case } from './case.ts';
 import { selfPriming } from './finish.ts';
 import { tintFor } from './primer.ts';
 import type { Step } from '../model/step.ts';
+import type { Ground } from '../vocabulary/index.ts';
 
 /** A firm that keeps primer and undercoat apart does so under waterborne paint too. */
 function waterborneUndercoat(c: Case): Step[] {
@@ -20,9 +21,22 @@ function waterborneUndercoat(c: Case): Step[] {
   ];
 }
 
+/** Oil enamel sinks into these as it does into timber. */
+const DRINK: readonly Ground[] = ['plaster', 'paper'];
+const onWhatDrinks: Step = {
+  kind: 'undercoat',
+  family: 'oil-undercoat',
+  coats: 1,
+  scope: 'all',
+  method: 'roll',
+  why: ['Oil enamel sinks into what drinks, board and paper too: an undercoat under it, and the long wait.'],
+};
+
 /** Oil on bare timber sinks without an undercoat; combined or separate by house rule. */
 export function undercoats(c: Case, primers: readonly Step[]): Step[] {
-  if (c.clear || c.outside || c.ground !== 'timber') return [];
+  if (c.clear || c.outside) return [];
+  if (c.ground !== 'timber')
+    return c.goesTo === 'solvent-borne' && c.bare && DRINK.includes(c.ground) ? [onWhatDrinks] : [];
   if (c.goesTo !== 'solvent-borne') return waterborneUndercoat(c);
   const bareSomewhere = c.bare || primers.some((p) => p.scope === 'bare-areas');
   const farColour = !c.bare && (c.shift.toDeep || c.shift.toPale);

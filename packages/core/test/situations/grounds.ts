@@ -307,4 +307,84 @@ export const GROUNDS: Situation[] = [
     hasNot: ['fill'],
     noOther: ['acrylic-wall', 'moisture-resistant-acrylic'],
   },
+  {
+    what: 'a galvanised gutter in old oil paint that rusts through',
+    why: 'Where zinc rusts it is gone: iron is primed there, and nothing bites zinc where none is.',
+    ask: {
+      surface: {
+        element: 'rainwater-goods',
+        substrate: 'galvanised-metal',
+        areaM2: 8,
+        currentFinish: 'oil-alkyd',
+        conditions: ['rust-stain'],
+      },
+    },
+    has: ['prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer'],
+    hasNot: ['prime:etch-primer'],
+    fault: ['peels', 0.12],
+  },
+  {
+    what: 'an iron railing with scratches through old oil paint',
+    why: 'A scratch is feathered and primed where it reaches the iron; nothing is left to see.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 8,
+        currentFinish: 'oil-alkyd',
+        conditions: ['scratches'],
+        builtYear: 1990,
+      },
+    },
+    has: ['sand@spots', 'spot-prime:metal-primer@spots'],
+    hasNot: ['fill'],
+    fault: ['miss', 0.15],
+  },
+  {
+    what: 'a wall whose nails bleed rust',
+    why: 'Rust beside a nail is a stain: nothing lets go there.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        areaM2: 25,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['rust-stain'],
+      },
+    },
+    has: ['spot-prime@spots'],
+    hasNot: ['scrape'],
+    fault: ['peels', 0.12],
+  },
+  {
+    what: 'bare timber with filled holes',
+    why: 'A wood primer takes on filler as on timber.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 8, currentFinish: 'bare', conditions: ['nail-holes'] },
+    },
+    has: ['fill@spots', 'prime:wood-acrylic-primer'],
+    notBecause: 'grip the filler',
+  },
+  {
+    what: 'a damp wall whose board face is torn',
+    why: 'What is sealed before anything else is dry before that: water shut in blisters.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 20, conditions: ['torn-board-face', 'damp'] },
+    },
+    order: [['dry-out', 'pre-prime']],
+    fault: ['bubbles', 0.15],
+  },
+  {
+    what: 'plaster that sounds hollow over the bay and firm elsewhere',
+    why: 'The place that failed is made good by its name, and not the whole ceiling.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', areaM2: 12, builtYear: 1890 },
+      tests: [
+        { kind: 'tap-test', result: 'hollow', place: 'over the bay' },
+        { kind: 'tap-test', result: 'firm', place: 'middle' },
+      ],
+    },
+    has: ['repair@over the bay'],
+  },
 ];

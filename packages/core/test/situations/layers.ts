@@ -299,4 +299,26 @@ export const LAYERS: Situation[] = [
     has: ['prime:shellac-primer', 'scrape@around the handle'],
     hasNot: ['prime:bonding-acrylic-primer'],
   },
+  {
+    what: 'a flat old ceiling, rubbed twice in one spot, and nothing came',
+    why: 'Rubs in one spot share their luck: another place settles it, and priming it as oil stands beside.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'skim-plaster', areaM2: 14, builtYear: 1960, isNew: false },
+      tests: [rub('no-transfer'), rub('no-transfer'), { kind: 'sheen-look', result: 'flat' }],
+    },
+    next: 'spirit-rub',
+    has: ['test-patch:bonding-acrylic-primer'],
+    other: ['shellac-primer'],
+    atMost: ['bare', 0.1],
+  },
+  {
+    what: 'the same ceiling, and the second rub was made in another place',
+    why: 'Two places agree: it is oil.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'skim-plaster', areaM2: 14, builtYear: 1960, isNew: false },
+      tests: [rub('no-transfer', 'over the door'), rub('no-transfer', 'by the window')],
+    },
+    likeliest: 'oil-alkyd',
+    has: ['prime:shellac-primer'],
+  },
 ];

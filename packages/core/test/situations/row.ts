@@ -25,6 +25,8 @@ export interface Situation {
   cautions?: string[];
   /** No other way lays this. */
   noOther?: string[];
+  /** Some other way lays this. */
+  other?: string[];
   /** No way lays both of these. */
   notTogether?: [string, string];
   /** A fault is not likelier than this; and words that stand among the reasons of its faults, or must not. */
@@ -93,6 +95,7 @@ function heldOdds(s: Situation, a: Assessment): void {
 function heldOutcome(s: Situation, a: Assessment): void {
   const others = a.alternatives.flatMap((other) => other.system.steps.map((step) => step.family));
   for (const family of s.noOther ?? []) expect(others).not.toContain(family);
+  for (const family of s.other ?? []) expect(others).toContain(family);
   if (s.notTogether)
     for (const { steps } of [a.system, ...a.alternatives.map((other) => other.system)])
       expect(s.notTogether.filter((family) => steps.some((step) => step.family === family)).length).toBeLessThan(2);

@@ -46,7 +46,7 @@ export const FACE_ROWS: Readonly<Record<FaceKind, FaceRow>> = {
   },
   board: { base: -3.2, gloss: 0, need: 'seal-board', text: 'Bare board drinks the binder out of the first coat.', words: 'the bare board', by: 'P6M' },
   plaster: { base: -2.2, gloss: 0.4, need: 'seal-plaster', text: 'On bare plaster a coat that does not soak in lies loose.', words: 'the bare plaster', by: 'P6M' },
-  filler: { base: -2.2, gloss: 0.4, need: 'seal-plaster', text: 'On bare filler a coat that does not soak in lies loose.', words: 'the filler', by: 'P6M' },
+  filler: { base: -2.2, gloss: 0.4, need: 'seal-filler', text: 'On bare filler a coat that does not soak in lies loose.', words: 'the filler', by: 'P6M' },
   masonry: { base: -0.6, gloss: 0, need: 'seal-masonry', text: 'Nothing binds the sandy face of the wall.', words: 'the bare masonry', by: 'P1Y' },
   paper: { base: -3, gloss: 0.6, need: 'seal-paper', text: 'Bare paper swells and lifts with the film.', words: 'the paper', by: 'P6M' },
   distemper: { base: 3, gloss: 0, need: 'seal-chalk', text: 'The new paint lets go with the distemper under it.', words: 'what is left of the distemper', by: 'P3M' },

@@ -1,3 +1,5 @@
+import type { Family } from '../../vocabulary/index.ts';
+
 /**
  * Hiding after ISO 6504-3: what share of the difference between the old colour and the new one coat takes away.
  * A finish of usual body; a vivid or very deep one; a primer that hides well, tinted as the finish asks.
@@ -25,3 +27,6 @@ export const UNSEEN = 1;
 export const MOST_COATS = 4;
 /** What is reckoned with where a colour is not known: CIEDE2000. */
 export const UNKNOWN_DIFFERENCE = 14;
+
+/** How well an undercoat hides, 0 to 3 as primers do: it is made for that. */
+export const UNDERCOAT_HIDES: Partial<Record<Family, 1 | 2 | 3>> = { 'oil-undercoat': 3, 'acrylic-primer-undercoat': 3 };

@@ -19,7 +19,7 @@ export interface PrimerRow {
 export const PRIMERS: readonly PrimerRow[] = [
   {
     family: 'pva-primer',
-    does: { 'seal-board': 3, 'seal-plaster': 1 },
+    does: { 'seal-board': 3, 'seal-plaster': 1, 'seal-filler': 2 },
     outside: 'no',
     heat: false,
     lowOdour: true,
@@ -123,6 +123,7 @@ export const PRIMERS: readonly PrimerRow[] = [
       'seal-chalk': 1,
       'seal-filler': 2,
       'grip-metal': 2,
+      'seal-board': 1,
       'seal-plaster': 2,
       hide: 2,
     },
@@ -166,6 +167,7 @@ export const PRIMERS: readonly PrimerRow[] = [
       'seal-paste': 2,
       'seal-wood': 2,
       'seal-filler': 2,
+      'seal-board': 1,
       'seal-plaster': 2,
       'grip-gloss': 2,
       hide: 2,
@@ -186,7 +188,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'penetrating-sealer',
-    does: { 'seal-torn': 3, 'seal-paste': 3, 'seal-chalk': 3, 'seal-plaster': 2, 'seal-board': 1 },
+    does: { 'seal-torn': 3, 'seal-paste': 3, 'seal-chalk': 3, 'seal-plaster': 2, 'seal-board': 1, 'seal-filler': 1 },
     outside: 'yes',
     heat: false,
     lowOdour: true,
@@ -194,7 +196,7 @@ export const PRIMERS: readonly PrimerRow[] = [
   },
   {
     family: 'masonry-primer',
-    does: { 'seal-masonry': 3, 'seal-chalk': 3, 'seal-plaster': 2 },
+    does: { 'seal-masonry': 3, 'seal-chalk': 3, 'seal-plaster': 2, 'seal-filler': 2 },
     outside: 'yes',
     heat: false,
     lowOdour: true,

@@ -5,7 +5,7 @@ import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
-import { wetFromTheYard } from '../../siteWork.ts';
+import { rusts, wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
 import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, tugTest, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
@@ -50,6 +50,8 @@ export const FAULTS_FOUND: readonly Situation[] = [
       {
         kind: 'dry-out',
         waitMin: 10080,
+        // What is sealed before anything else is dry before that: water shut in blisters.
+        ...(c.is('torn-board-face') ? { early: true } : {}),
         why: [
           ...(wetFromTheYard(c) ? ['New timber comes wet from the yard, treated timber more so: stack it with air between.'] : []),
           'Nothing is painted until the meter reads under the limit for this ground.',
@@ -100,7 +102,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'rust-spots',
     source: 'practice',
-    when: (c) => c.is('rust-stain') && c.ground !== 'metal',
+    when: (c) => c.is('rust-stain') && !rusts(c),
     needs: () => [
       {
         need: 'block-rust',

@@ -4,7 +4,7 @@ import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
-import { hasRawEdges, meetsWater, stillFresh } from '../../siteWork.ts';
+import { hasRawEdges, meetsWater, rusts, stillFresh } from '../../siteWork.ts';
 import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
@@ -341,7 +341,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'bare-metal',
     source: 'practice',
-    when: (c) => c.ground === 'metal' && (c.treatAs === 'bare' || c.is('rust-stain')),
+    when: (c) => c.ground === 'metal' && (c.treatAs === 'bare' || (c.is('rust-stain') && rusts(c))),
     steps: (c) => [
       ...washing('degreaser', 'Metal is degreased before it is abraded.'),
       c.is('rust-stain', 'peeling', 'flaking') ? scraping(c, 'Wire-brush and scrape to sound metal.') : sanding(c, 180, 'Dull the metal.'),
@@ -349,15 +349,21 @@ export const GROUND: readonly Situation[] = [
     ],
     needs: (c) => {
       const scope = c.treatAs === 'bare' ? 'all' : 'bare-areas';
+      // Where zinc rusts it is gone; unless more of it lies open, iron is all that has to be gripped.
+      const isRustAlone = c.d.surface.substrate === 'galvanised-metal' && c.is('rust-stain') && !c.is('peeling', 'flaking') && scope !== 'all';
       if (c.d.surface.substrate !== 'ferrous-metal')
         return [
-          {
-            need: 'grip-nonferrous',
-            atLeast: 2,
-            scope,
-            prefer: ['etch-primer'],
-            why: 'Zinc and aluminium shed ordinary primers: etch primer bites.',
-          },
+          ...(isRustAlone
+            ? []
+            : [
+                {
+                  need: 'grip-nonferrous',
+                  atLeast: 2,
+                  scope,
+                  prefer: ['etch-primer'],
+                  why: 'Zinc and aluminium shed ordinary primers: etch primer bites.',
+                } as const,
+              ]),
           ...(c.is('rust-stain') && c.d.surface.substrate === 'galvanised-metal'
             ? [
                 {
