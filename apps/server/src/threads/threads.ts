@@ -15,7 +15,7 @@ interface Wanted {
  */
 export class Threads {
   private readonly pool: Piscina;
-  /** The first threads are handed work before they have loaded; later ones say so when they have. */
+  /** The pool would hand work to its first threads before they have loaded; later ones say so when they have. */
   private readonly first: Promise<unknown>;
   private readonly known = new Set<number>();
 

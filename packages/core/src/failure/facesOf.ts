@@ -202,7 +202,8 @@ function partsOf(c: Case): Face[] {
     asUsed(face, c);
     standingOn(face, c);
     oldBond(face, c);
-    if (part === 'bare-areas') raise(face, 'weak', c.is('weathered-wood') || isRusty(c) ? 0.6 : 0.9);
+    // Where the ground lies open there is no film left to let go but at its edges.
+    if (part === 'bare-areas') raise(face, 'weak', liesOpen(c) ? 0.3 : 0.9);
     if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c, part));
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);

@@ -74,6 +74,9 @@ export interface StandingRow {
 }
 
 const coated = (c: Case) => !c.bare;
+/** Steam and grease let paint go again, unless what lies under it is reason enough by itself. */
+const inSteam = (c: Case) =>
+  coated(c) && ['interior-wet', 'interior-grease'].includes(c.d.surface.exposure) && (c.ground === 'plaster' || c.ground === 'timber') && c.treatAs !== 'over-oil';
 /** Source: practice. */
 export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'greasy', trait: 'grease', amount: 0.95 },
@@ -100,6 +103,9 @@ export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'flaking', trait: 'weak', amount: 0.9, when: coated },
   { condition: 'blistering', trait: 'weak', amount: 0.85, when: coated },
   { condition: 'blistering', trait: 'source', amount: 0.5 },
+  { condition: 'peeling', trait: 'source', amount: 0.35, when: inSteam },
+  { condition: 'flaking', trait: 'source', amount: 0.35, when: inSteam },
+  { condition: 'soot', trait: 'source', amount: 0.5 },
   { condition: 'cracking', trait: 'cracked', amount: 0.9, when: coated },
   { condition: 'cracking', trait: 'weak', amount: 0.35, when: coated },
   { condition: 'joint-tape-lifting', trait: 'hollow', amount: 0.7, part: 'spots' },

@@ -224,18 +224,16 @@ export const OLD_FILM: readonly Situation[] = [
       solventWipe('mineral-spirits', 'Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'),
       sanding(c, 150, 'Open the grain once the wax is off.'),
     ],
-    needs: (c) =>
-      c.clear
-        ? []
-        : [
-            {
-              need: 'block-tannin',
-              atLeast: 3,
-              scope: 'all',
-              prefer: ['shellac-primer'],
-              why: 'What wax and oil is left in the grain is sealed in.',
-            },
-          ],
+    needs: (c) => [
+      {
+        need: 'block-tannin',
+        // Under varnish a clear sealer does it; it blocks a little less.
+        atLeast: c.clear ? 2 : 3,
+        scope: 'all',
+        prefer: c.clear ? ['clear-shellac'] : ['shellac-primer'],
+        why: 'What wax and oil is left in the grain is sealed in.',
+      },
+    ],
   },
   {
     id: 'distemper',
