@@ -11,6 +11,7 @@ import { log } from '../http/logger.ts';
 /** Each node is asked so often whether it can write, and has so long to say so. */
 const ASKED_EVERY_MS = 1000;
 const SILENT_MS = 2000;
+const TICK_MS = 200;
 
 type Take = (error: Error | null, connection: PoolConnection) => void;
 
@@ -128,15 +129,29 @@ async function ask(node: Node): Promise<void> {
 
 function readOnly(node: Node): Promise<'yes' | 'no' | 'refused' | 'silent'> {
   const connection = (node.asking ??= ownConnection(node));
-  return new Promise((done) =>
-    connection.query(
-      { sql: 'SELECT @@global.read_only AS isReadOnly', timeout: SILENT_MS },
-      (error: NodeJS.ErrnoException | null, rows) => {
-        if (!error) done(Number((rows as { isReadOnly: number }[])[0]!.isReadOnly) ? 'yes' : 'no');
-        else done(error.errno === NOT_READY ? 'refused' : 'silent');
-      },
-    ),
-  );
+  return new Promise((done) => {
+    const heard = patience(SILENT_MS, () => done('silent'));
+    connection.query('SELECT @@global.read_only AS isReadOnly', (error: NodeJS.ErrnoException | null, rows) => {
+      heard();
+      if (!error) done(Number((rows as { isReadOnly: number }[])[0]!.isReadOnly) ? 'yes' : 'no');
+      else done(error.errno === NOT_READY ? 'refused' : 'silent');
+    });
+  });
+}
+
+/**
+ * Calls `over` once so many milliseconds have gone by while this process itself ran: one that stood still meanwhile first
+ * hears what came, before it takes anybody for silent. What it gives back ends the wait.
+ */
+function patience(ms: number, over: () => void): () => void {
+  let left = ms / TICK_MS;
+  const timer = setInterval(() => {
+    left -= 1;
+    if (left > 0) return;
+    clearInterval(timer);
+    over();
+  }, TICK_MS).unref();
+  return () => clearInterval(timer);
 }
 
 /** A node that is there and cannot serve: it has not joined the others yet, or has lost them. */
@@ -144,14 +159,7 @@ const NOT_READY = 1047;
 
 function ownConnection({ where }: Node): Connection {
   const { host, port, user, password, database } = where;
-  const connection = createConnection({
-    host,
-    port,
-    user,
-    password,
-    database,
-    connectTimeout: SILENT_MS,
-  } as PoolOptions);
+  const connection = createConnection({ host, port, user, password, database } as PoolOptions);
   // What goes wrong is heard where it is asked; an error that nobody hears would end the server.
   connection.on('error', () => undefined);
   return connection;
