@@ -73,7 +73,7 @@ describe('how the house is built', () => {
     const pairs = importsBetweenFolders(root);
     const known = [...pairs.keys()].filter((p) => p.startsWith('record → ')).map((p) => p.slice('record → '.length));
     expect(known).toEqual(['http']);
-    const beside = ['answers', 'edge', 'http', 'reading'];
+    const beside = ['answers', 'edge', 'http', 'reading', 'threads'];
     const folders = readdirSync(root, { withFileTypes: true }).filter(
       (e) => e.isDirectory() && !beside.includes(e.name),
     );
