@@ -10,10 +10,10 @@ import {
   type HouseRuleCode,
   type HouseRules,
 } from '../vocabulary/index.ts';
+import { wetOrGreasy } from '../evidence/facts.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { asIf, recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
-import { choosePrimer } from '../systems/primer.ts';
 import { needOnGround } from '../systems/knowledge/situations/situation.ts';
 import { finishFails } from '../systems/finish.ts';
 import { liesOnOil, oilBlocks } from '../systems/onOil.ts';
@@ -87,7 +87,7 @@ const bearsOil = (c: Case) =>
   c.ground === 'metal' ||
   c.treatAs === 'oil' ||
   // On masonry that takes up water oil lets go with it.
-  (c.ground !== 'masonry' && ['interior-grease', 'interior-wet'].includes(c.d.surface.exposure));
+  (c.ground !== 'masonry' && wetOrGreasy(c.d.surface));
 
 interface Variation {
   /** Only where a painter would offer it; left out: everywhere. */
@@ -186,23 +186,12 @@ const asThoughOil = (c: Case, base: Composed): Composed | null =>
     ? compose(asIf(c, 'oil'))
     : null;
 
-/** The same system with a primer under it, where it has none over the whole. */
+/** The same surface with a primer under the finish, where none lies over the whole. */
 function withAPrimer(made: Composed, c: Case): Composed | null {
-  const at = made.steps.findIndex((step) => step.kind === 'finish-coat');
-  if (at < 0 || c.clear || made.steps.some((step) => step.kind === 'prime' && step.scope === 'all')) return null;
-  const need = { need: needOnGround(c), atLeast: 1, scope: 'all', why: '' } as const;
-  const primer = choosePrimer([need], c);
-  if (!primer) return null;
-  const why = ['A coat of primer first: it evens the face, and the finish holds better.', ...primer.why];
-  const prime: Step = {
-    kind: 'prime',
-    family: primer.family,
-    coats: 1,
-    scope: 'all',
-    method: made.steps[at]!.method,
-    why,
-  };
-  return { ...made, steps: made.steps.toSpliced(at, 0, prime) };
+  if (c.clear || c.wanted.leaveBare || made.steps.some((step) => step.kind === 'prime' && step.scope === 'all'))
+    return null;
+  const why = 'A coat of primer first: it evens the face, and the finish holds better.';
+  return compose({ ...c, alsoAsked: [{ need: needOnGround(c), atLeast: 1, scope: 'all', why }] });
 }
 
 /** The same system with a finish coat more: the last that can be offered where nothing else differs. */

@@ -44,10 +44,13 @@ export function surfaceFacts(said: Pick<SurfaceFacts, 'element' | 'substrate'> &
   };
 }
 
+/** Rooms of steam and of grease. */
+export const wetOrGreasy = ({ exposure }: Pick<SurfaceFacts, 'exposure'>): boolean =>
+  exposure === 'interior-wet' || exposure === 'interior-grease';
+
 /** Joints that stay wet, where nothing else is painted over them: a bath, a shower, a worktop, tile. */
 export const staysWet = (surface: Pick<SurfaceFacts, 'exposure' | 'substrate'>): boolean =>
-  (surface.exposure === 'interior-wet' || surface.exposure === 'interior-grease') &&
-  groundOf(surface.substrate) === 'hard';
+  wetOrGreasy(surface) && groundOf(surface.substrate) === 'hard';
 
 const SHINE_BARE: readonly Substrate[] = ['ceramic-tile', 'glass', 'upvc', 'plastic', 'aluminium'];
 

@@ -4,7 +4,14 @@ import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isLocal } from '../systems/local.ts';
-import { hasRawEdges, mayBleedDye, movesInItsFirstYear, rusts, stillFresh } from '../systems/siteWork.ts';
+import {
+  hasRawEdges,
+  mayBleedDye,
+  movesInItsFirstYear,
+  rusts,
+  rustsThroughZinc,
+  stillFresh,
+} from '../systems/siteWork.ts';
 import { AT, cleanFace, raise, sameFace, type Face, type FaceKind } from './face.ts';
 import { UNKNOWN_DIFFERENCE } from '../systems/knowledge/hiding.ts';
 import { RISES_FROM } from './knowledge/rising.ts';
@@ -24,11 +31,10 @@ import {
   USUAL_SHARE,
 } from './knowledge/standing.ts';
 
-/** The face of the ground itself, where nothing lies on it. Where zinc rusts it is gone: what lies bare there is iron. */
+/** The face of the ground itself, where nothing lies on it. */
 export function groundFace(c: Case, part: Face['part'] = 'main'): FaceKind {
   const { substrate } = c.d.surface;
-  if (substrate === 'galvanised-metal' && part === 'bare-areas' && c.is('rust-stain') && !c.is('peeling', 'flaking'))
-    return 'iron';
+  if (part === 'bare-areas' && rustsThroughZinc(c)) return 'iron';
   if (substrate === 'drywall') return 'board';
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];

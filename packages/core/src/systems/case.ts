@@ -12,7 +12,7 @@ import {
   type Ground,
   type HouseRules,
 } from '../vocabulary/index.ts';
-import { groundOf, isFurniture, isJoinery, isOutside } from '../evidence/facts.ts';
+import { groundOf, isFurniture, isJoinery, isOutside, wetOrGreasy } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
@@ -22,6 +22,7 @@ import type { SurfaceFacts, Wanted } from '../model/surface.ts';
 import type { Product } from '../model/product.ts';
 import { usableOn } from '../shelf/usable.ts';
 import type { Held } from './held.ts';
+import type { PrimerNeed } from './primer.ts';
 import type { Weights } from '../model/records/firm.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { USUAL_WEIGHTS } from './weights.ts';
@@ -44,6 +45,8 @@ export interface Case {
   treatAs: Treatment;
   /** The primer that goes over every place alike, where places differ and one does for all. */
   onePrimer?: Family;
+  /** What a primer is asked for beyond what the surface asks. */
+  alsoAsked?: readonly PrimerNeed[];
   /** Standing condition. */
   is: (...any: Condition[]) => boolean;
   /** Never coated, or stripped to the ground. */
@@ -163,8 +166,7 @@ function finishChemistry(
   if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil'))
     return rules.oilTrim === 'stay-oil' ? 'solvent-borne' : 'waterborne';
   if (joinery && rules.woodwork === 'oil') return 'solvent-borne';
-  const greaseOrWet = d.surface.exposure === 'interior-grease' || d.surface.exposure === 'interior-wet';
-  if (greaseOrWet && rules.greaseRooms === 'oil') return 'solvent-borne';
+  if (wetOrGreasy(d.surface) && rules.greaseRooms === 'oil') return 'solvent-borne';
   return 'waterborne';
 }
 

@@ -4,7 +4,7 @@ import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
 import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
-import { preferenceFor, primersFor, type PrimerNeed } from './primer.ts';
+import { primerForAll, type PrimerNeed } from './primer.ts';
 import { methodFor, primerSteps } from './primerSteps.ts';
 import { blockPatch, gripPatch, stillAsked } from './patchSteps.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
@@ -121,7 +121,7 @@ function gather(c: Case, isWhole = true): Gathered {
     rows.flatMap((row) => row.steps?.(c) ?? []),
     c,
   );
-  const asked = rows.flatMap((row) => row.needs?.(c) ?? []);
+  const asked = [...rows.flatMap((row) => row.needs?.(c) ?? []), ...(c.alsoAsked ?? [])];
   const needs = [...asked, ...gripUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
   const oilUndercoats = undercoats(c, primers.steps);
@@ -192,24 +192,15 @@ export function compose(c: Case): Composed {
 function inZones(c: Case): Gathered[] {
   const cases = c.d.zones.map((z) => caseInZone(c, z));
   const each = cases.map((at) => gather(at, false));
-  const one = primerForAll(cases.map((at, i) => [at, each[i]!] as const));
-  return one ? cases.map((at) => gather({ ...at, onePrimer: one }, false)) : each;
-}
-
-const primedWhole = ({ work }: Gathered) => work.find((s) => s.kind === 'prime' && s.scope === 'all')?.family;
-const wholeNeeds = ({ needs }: Gathered) => needs.filter((n) => n.scope === 'all');
-
-/** Of different primers that zones would take, the one that does best for all of them; null where none does, or all agree. */
-function primerForAll(zones: readonly (readonly [Case, Gathered])[]): Family | null {
-  const primed = zones.filter(([, made]) => primedWhole(made));
-  const families = [...new Set(primed.map(([, made]) => primedWhole(made)!))];
-  if (families.length < 2) return null;
-  const fit = families.filter((family) =>
-    primed.every(([at, made]) => primersFor(wholeNeeds(made), at).some((row) => row.family === family)),
+  const primed = each.map(({ work }) => work.find((s) => s.kind === 'prime' && s.scope === 'all')?.family);
+  const families = [...new Set(primed.filter((family) => family !== undefined))];
+  if (families.length < 2) return each;
+  const asked = each.map(({ needs }, i) => ({ c: cases[i]!, needs: needs.filter((n) => n.scope === 'all') }));
+  const onePrimer = primerForAll(
+    families,
+    asked.filter((_, i) => primed[i]),
   );
-  const sum = (family: Family) =>
-    primed.reduce((total, [at, made]) => total + preferenceFor(family, at, wholeNeeds(made)), 0);
-  return fit.sort((a, b) => sum(b) - sum(a))[0] ?? null;
+  return onePrimer ? cases.map((at) => gather({ ...at, onePrimer }, false)) : each;
 }
 
 function acrossZones(gathered: readonly Gathered[], c: Case): Gathered {

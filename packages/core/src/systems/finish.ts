@@ -1,5 +1,5 @@
 import { chemistryOf, CLEAR_FINISHES, coatsIn, type Family, type Sheen } from '../vocabulary/index.ts';
-import { isLowSheen } from '../evidence/facts.ts';
+import { isLowSheen, wetOrGreasy } from '../evidence/facts.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
 import { coatsThatHide } from './hiding.ts';
@@ -71,10 +71,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   { family: 'acrylic-trim', when: (c) => c.joinery, reason: 'Acrylic trim paint stays flexible and does not yellow.' },
   {
     family: 'moisture-resistant-acrylic',
-    when: (c) =>
-      c.d.surface.exposure === 'interior-wet' ||
-      c.d.surface.exposure === 'interior-grease' ||
-      c.d.surface.conditions.includes('mould'),
+    when: (c) => wetOrGreasy(c.d.surface) || c.d.surface.conditions.includes('mould'),
     reason: 'A moisture-resistant finish stands steam and washing.',
   },
   {

@@ -1,6 +1,7 @@
 import { chemistryOf, FAMILY_LABELS, type Chemistry, type Family, type Need, type Tint } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 import { PRIMERS, type PrimerRow } from './knowledge/primers.ts';
+import { primes } from './onOil.ts';
 
 /** One thing the primer must do here, how well at the least, and where. */
 export interface PrimerNeed {
@@ -74,9 +75,6 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
 }
 
 const PROVEN = 8;
-/** How much speaks for a family here, over these needs; more is better. */
-export const preferenceFor = (family: Family, c: Case, needs: readonly PrimerNeed[]): number =>
-  preference(ROW_OF.get(family)!, c, needs);
 const patchProved = (c: Case, family: Family) => c.d.patches.some((p) => p.family === family && p.verdict === 'covers');
 
 /** A product of this family whose own sheet does not fall short of what is needed. */
@@ -84,20 +82,16 @@ const onShelf = (c: Case, row: PrimerRow, needs: readonly PrimerNeed[]) =>
   c.shelf.some(
     (p) =>
       p.family === row.family &&
-      needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast || proves(n, row, c)),
+      needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast || meets(row.family, n, c)),
   );
 
-/** A patch that covered here meets what its table row would not; dye is stopped by what stopped it. */
-const proves = (n: PrimerNeed, row: PrimerRow, c: Case) =>
-  (row.does[n.need] ?? 0) >= n.atLeast || (n.need.startsWith('block') && patchProved(c, row.family));
-
-/** Whether a family does what is needed here, by its table or by its patch. */
-export const meets = (family: Family, n: PrimerNeed, c: Case): boolean =>
-  ROW_OF.has(family) && proves(n, ROW_OF.get(family)!, c) && (!n.only || n.only.includes(family));
-const ROW_OF = new Map(PRIMERS.map((row) => [row.family, row]));
+/** Whether a family does what is needed here, by its table or by its patch: dye is stopped by what stopped it. */
+export const meets = (family: Family, { need, atLeast, only }: PrimerNeed, c: Case): boolean =>
+  (primes(family, need) >= atLeast || (need.startsWith('block') && patchProved(c, family))) &&
+  (!only || only.includes(family));
 
 /** The families that meet all of these needs here, best first, whether or not the shelf holds them. */
-export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
+function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
   const scope = needs.some((n) => n.scope === 'all')
     ? 'all'
     : needs.some((n) => n.scope === 'bare-areas')
@@ -106,6 +100,20 @@ export function primersFor(needs: readonly PrimerNeed[], c: Case): PrimerRow[] {
   return PRIMERS.filter((row) => mayPrime(row, c, scope) && needs.every((n) => meets(row.family, n, c))).sort(
     (a, b) => preference(b, c, needs) - preference(a, c, needs),
   );
+}
+
+/** What one place of a surface asks of its primer. */
+export interface AskedThere {
+  c: Case;
+  needs: readonly PrimerNeed[];
+}
+
+/** Of these families the one that does all that several places ask for, and best over them together; null where none does. */
+export function primerForAll(families: readonly Family[], places: readonly AskedThere[]): Family | null {
+  const sum = (row: PrimerRow) => places.reduce((total, { c, needs }) => total + preference(row, c, needs), 0);
+  const fits = (row: PrimerRow) => places.every(({ c, needs }) => primersFor(needs, c).includes(row));
+  const fitting = PRIMERS.filter((row) => families.includes(row.family) && fits(row));
+  return fitting.sort((a, b) => sum(b) - sum(a))[0]?.family ?? null;
 }
 
 /** Chooses one primer for these needs, from the shelf where it can; null where no family does it all. */

@@ -67,6 +67,10 @@ export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.
 /** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
 export const rusts = (c: Case) => c.ground === 'metal' && c.d.surface.substrate !== 'aluminium';
 
+/** Where zinc rusts it is gone; unless more of it lies open, iron is all that lies bare. */
+export const rustsThroughZinc = (c: Case) =>
+  c.d.surface.substrate === 'galvanised-metal' && c.is('rust-stain') && !c.is('peeling', 'flaking');
+
 /** Solid timber and its veneers have dye of their own, and may be stained; pressed fibre has none. */
 export const mayBleedDye = (c: Case) => c.ground === 'timber' && c.d.surface.substrate !== 'mdf';
 

@@ -1,5 +1,6 @@
 import type { Condition, Ground } from '../../vocabulary/index.ts';
 import type { Treatment } from '../../evidence/treatment.ts';
+import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
 import { wetFromTheYard } from '../../systems/siteWork.ts';
 import type { FaceKind, Trait } from '../face.ts';
@@ -75,8 +76,7 @@ export interface StandingRow {
 
 const coated = (c: Case) => !c.bare;
 /** Steam and grease let paint go again, unless what lies under it is reason enough by itself. */
-const inSteam = (c: Case) =>
-  coated(c) && ['interior-wet', 'interior-grease'].includes(c.d.surface.exposure) && (c.ground === 'plaster' || c.ground === 'timber') && c.treatAs !== 'over-oil';
+const inSteam = (c: Case) => coated(c) && wetOrGreasy(c.d.surface) && (c.ground === 'plaster' || c.ground === 'timber') && c.treatAs !== 'over-oil';
 /** Source: practice. */
 export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'greasy', trait: 'grease', amount: 0.95 },

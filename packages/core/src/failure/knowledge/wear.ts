@@ -1,4 +1,5 @@
 import type { Exposure, Family } from '../../vocabulary/index.ts';
+import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
 
 /**
@@ -23,16 +24,16 @@ export interface WearRow {
 }
 
 const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch';
-const wetOrGreasy = (c: Case) => c.d.surface.exposure === 'interior-wet' || c.d.surface.exposure === 'interior-grease';
+const inWet = (c: Case) => wetOrGreasy(c.d.surface);
 
 /** The first row that fits is taken; a finish that no row names wears as usual. Source: practice; the firm's own record wins as it gathers. */
 export const WEAR_ROWS: readonly WearRow[] = [
   { family: 'waterborne-alkyd', when: (c) => c.joinery && handled(c), factor: 0.7 },
   { family: 'waterborne-alkyd', when: (c) => c.joinery, factor: 0.85 },
   { family: 'oil-enamel', when: (c) => c.joinery && handled(c), factor: 0.65 },
-  { family: 'oil-enamel', when: (c) => c.joinery || wetOrGreasy(c), factor: 0.8 },
-  { family: 'moisture-resistant-acrylic', when: wetOrGreasy, factor: 0.75 },
-  { family: 'acrylic-wall', when: wetOrGreasy, factor: 1.5 },
+  { family: 'oil-enamel', when: (c) => c.joinery || inWet(c), factor: 0.8 },
+  { family: 'moisture-resistant-acrylic', when: inWet, factor: 0.75 },
+  { family: 'acrylic-wall', when: inWet, factor: 1.5 },
   { family: 'acrylic-trim', when: handled, factor: 1.15 },
   { family: 'exterior-oil', when: (c) => c.outside, factor: 1.2 },
   { family: 'oil-varnish', when: (c) => c.outside, factor: 1.8 },

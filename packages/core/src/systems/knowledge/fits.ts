@@ -1,4 +1,5 @@
 import { CLEAR_FINISHES, FINISH_FAMILIES, type Family, type Fault, type StepKind } from '../../vocabulary/index.ts';
+import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
 import { acrylicTears, siliconePainted } from '../joints.ts';
 import { wantsWoodShown } from '../toTheWood.ts';
@@ -19,7 +20,7 @@ export interface FitRow {
 const WALL_PAINTS: readonly Family[] = ['acrylic-wall', 'acrylic-ceiling', 'moisture-resistant-acrylic'];
 const COATS: readonly StepKind[] = ['spot-prime', 'prime', 'undercoat', 'finish-coat', 'clear-coat', 'pre-prime'];
 const FINISH: readonly StepKind[] = ['finish-coat'];
-const wet = (c: Case) => c.d.surface.exposure === 'interior-wet' || c.d.surface.exposure === 'interior-grease';
+const wet = (c: Case) => wetOrGreasy(c.d.surface);
 const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch';
 
 /** Every row that fits is told. Source: practice; a product's own sheet wins. */

@@ -1,4 +1,5 @@
 import type { HouseRuleCode } from '../../vocabulary/index.ts';
+import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
 import { letsGoOfOil } from '../onOil.ts';
 
@@ -14,7 +15,7 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   blocker: () => true,
   waterborneOverOil: (c) => c.treatAs === 'over-oil' && !letsGoOfOil(c),
   woodwork: (c) => c.joinery,
-  greaseRooms: (c) => c.d.surface.exposure === 'interior-grease' || c.d.surface.exposure === 'interior-wet',
+  greaseRooms: (c) => wetOrGreasy(c.d.surface),
   undercoat: (c) => c.goesTo === 'solvent-borne' || (c.bare && c.ground === 'timber' && c.joinery && !c.outside),
   // Makers decide whether a system may stand, not what is in it; order and rollers belong to the plan.
   makers: () => false,

@@ -7,7 +7,7 @@ import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { rusts, wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
-import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, tugTest, washing, whereFound, type Situation, solventWipe } from './situation.ts';
+import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -227,7 +227,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             waitMin: PAINT_AFTER_MIN['paintable-hybrid-sealant'],
             why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
           },
-          tugTest('paintable-hybrid-sealant', TUG_BRIDGE),
+          TUG_BRIDGE,
         ];
       if (c.rules.silicone === 'block-with-oil')
         return [
@@ -239,7 +239,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             method: 'brush',
             why: ['House rule: the silicone is blocked with oil primer. Second best, and recorded.'],
           },
-          tugTest('oil-primer', TUG_PRIMED),
+          TUG_PRIMED,
         ];
       return [
         {

@@ -4,7 +4,7 @@ import type { Step } from '../../../model/step.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
-import { hasRawEdges, meetsWater, rusts, stillFresh } from '../../siteWork.ts';
+import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
 import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
@@ -349,11 +349,9 @@ export const GROUND: readonly Situation[] = [
     ],
     needs: (c) => {
       const scope = c.treatAs === 'bare' ? 'all' : 'bare-areas';
-      // Where zinc rusts it is gone; unless more of it lies open, iron is all that has to be gripped.
-      const isRustAlone = c.d.surface.substrate === 'galvanised-metal' && c.is('rust-stain') && !c.is('peeling', 'flaking') && scope !== 'all';
       if (c.d.surface.substrate !== 'ferrous-metal')
         return [
-          ...(isRustAlone
+          ...(rustsThroughZinc(c) && scope !== 'all'
             ? []
             : [
                 {

@@ -3,7 +3,7 @@ import type { Step } from '../../../model/step.ts';
 import { BEAD_STATE_LABELS } from '../../../vocabulary/index.ts';
 import { plannedOn, type Planned } from '../../joints.ts';
 import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
-import { solventWipe, TUG_BRIDGE, TUG_PRIMED, tugTest, type Situation } from './situation.ts';
+import { solventWipe, TUG_BRIDGE, TUG_PRIMED, type Situation } from './situation.ts';
 
 const along = ({ joint, plan }: Planned) => ({
   joints: [{ lengthM: joint.lengthM, widthMm: joint.widthMm, colour: joint.colour, rod: plan.rod }],
@@ -57,7 +57,7 @@ const bridged = (one: Planned): Step[] => [
     ...along(one),
     why: said(one, 'the silicone stays, bridged with a bead that takes paint. Second best, and recorded.'),
   },
-  tugTest('paintable-hybrid-sealant', TUG_BRIDGE),
+  TUG_BRIDGE,
 ];
 
 const blocked = (one: Planned): Step[] => [
@@ -69,7 +69,7 @@ const blocked = (one: Planned): Step[] => [
     ...along(one),
     why: said(one, 'the silicone stays, blocked with oil primer. Second best, and recorded.'),
   },
-  tugTest('oil-primer', TUG_PRIMED),
+  TUG_PRIMED,
 ];
 
 /** Silicone that stays is kept free of paint; what takes paint is painted over. */

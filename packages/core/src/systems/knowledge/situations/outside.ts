@@ -156,7 +156,7 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'saturated-under-varnish',
     source: 'practice',
-    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || GONE.some((condition) => c.is(condition))),
+    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || c.is(...GONE)),
     steps: (c) => [
       ...(c.bare
         ? []

@@ -47,17 +47,16 @@ export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
   };
 }
 
-/** Silicone that stays under a bead or a primer is tugged before it is painted: where it lets go it is cut out after all. */
-export const tugTest = (family: Family, why: string): Step => ({ kind: 'test-patch', family, coats: 1, waitMin: 1440, why: [why] });
-
 /** A line for each place where a test found it; one for the whole where a finding names no place. */
 export function whereFound({ d }: Case, kind: TestKind, found: readonly string[], step: Step): Step[] {
   const places = new Set(d.tests.filter((t) => t.kind === kind && found.includes(t.result ?? '')).map(placeOf));
   return places.size === 0 || places.has('') ? [step] : [...places].map((scope) => ({ ...step, scope }));
 }
 
-export const TUG_PRIMED = 'Tug the primed bead the next day: it must not let go.';
-export const TUG_BRIDGE = 'A hand’s length of the bridge first, and a tug the next day: where it lets go, the silicone is cut out after all.';
+/** Silicone that stays under a bead or a primer is tugged before it is painted: where it lets go it is cut out after all. */
+const tugged = (family: Family, why: string): Step => ({ kind: 'test-patch', family, coats: 1, waitMin: 1440, why: [why] });
+export const TUG_PRIMED = tugged('oil-primer', 'Tug the primed bead the next day: it must not let go.');
+export const TUG_BRIDGE = tugged('paintable-hybrid-sealant', 'A hand’s length of the bridge first, and a tug the next day: where it lets go, the silicone is cut out after all.');
 
 /** It was sanded, and no palm has come away clean since. */
 export const isDusty = (c: Case): boolean => c.is('sanding-dust') || (c.d.surface.sanded === true && !c.d.findings.handWipeClean);
