@@ -122,8 +122,12 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
         (t) => !c.wanted.leaveBare || t.kind === 'lead-swab',
       ),
     ),
-    system: { steps: made.steps },
-    alternatives: alternativesTo(c, made, ways).map(({ differs, system, holds }) => ({ differs, system, holds })),
+    system: told(made),
+    alternatives: alternativesTo(c, made, ways).map(({ differs, system, holds }) => ({
+      differs,
+      system: told(system),
+      holds,
+    })),
     schools: schoolsOn(c, made, ways),
     cautions: cautionsFor(c, made),
     blocks: blocksOn(c, made),
@@ -131,6 +135,11 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
     holds: holdsOf(c, made.steps, price),
   };
 }
+
+/** A system as it is told, without what only the reckoning asks of its steps. */
+const told = ({ steps }: System): System => ({
+  steps: steps.map(({ share: _share, beside: _beside, ...step }) => step),
+});
 
 const worthMaking = ([first]: readonly NextTest[]): Assessment['nextTest'] =>
   first ? { kind: first.kind, expectedSaving: first.expectedSaving, minutes: first.minutes, why: first.why } : null;

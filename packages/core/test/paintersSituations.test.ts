@@ -3,6 +3,7 @@ import { DECIDED } from './situations/decided.ts';
 import { FAILING } from './situations/failing.ts';
 import { GROUNDS } from './situations/grounds.ts';
 import { LAYERS } from './situations/layers.ts';
+import { PLACED } from './situations/placed.ts';
 import { ROOMS } from './situations/rooms.ts';
 import { holdsTo } from './situations/row.ts';
 import { USUAL } from './situations/usual.ts';
@@ -32,4 +33,7 @@ describe('wet rooms, hot metal, boards and glass', () => {
 });
 describe('grounds as they are laid, cut and moulded', () => {
   test.each(GROUNDS.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('what is found in one place stays there', () => {
+  test.each(PLACED.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

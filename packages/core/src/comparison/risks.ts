@@ -22,7 +22,14 @@ export function risksOf(steps: readonly Step[], c: Case, price: SystemPrice): Ri
     const follows = ifLeftOut(c, steps, left, price.cost);
     if (!follows) return [];
     const { fault, text, odds, shows, cost } = follows;
-    return [{ ifSkipped: kind, fault, text, odds, shows, cost }];
+    return [{ ifSkipped: kind, fault, text: `${text}${onlyWhere(left, c)}`, odds, shows, cost }];
   });
   return risks.sort((a, b) => b.odds * b.cost - a.odds * a.cost);
+}
+
+/** The places that the steps of one kind are done in, where they are done nowhere else. */
+function onlyWhere(steps: readonly Step[], c: Case): string {
+  const named = new Set(c.d.zones.flatMap((zone) => zone.places));
+  const places = [...new Set(steps.map(({ scope }) => scope ?? 'all'))];
+  return places.every((place) => named.has(place)) ? ` Where: ${places.join(', ')}.` : '';
 }

@@ -4,6 +4,7 @@ import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
 import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
+import { asTheyStand } from './readings.ts';
 
 /** How the bond of the existing film stands. */
 export type Adhesion = 'grips' | 'weak' | 'unknown';
@@ -26,21 +27,32 @@ export interface ConditionFindings {
   rotDeep: boolean;
 }
 
-const last = (tests: readonly TestRecord[], kind: string) => tests.filter((t) => t.kind === kind).at(-1);
+/** The results of all tests of one kind. */
+const resultsOf = (tests: readonly TestRecord[], kind: string) =>
+  tests.filter((t) => t.kind === kind).map((t) => t.result ?? '');
 
 /** Grip tests that failed or held, by result. */
 const FAILS = ['peels-in-sheet', 'scratches-off', 'lifts-in-sheet', 'lifts'];
 const HOLDS = ['holds', 'marks', 'specks'];
 
+/** A scratch, a cut or a pull that was made in a patch of ours: it tells of that. */
+export const isOfPatch = (test: TestRecord): boolean => test.kind !== 'test-patch' && test.family != null;
+
 /** True where this test shows that the film lets go; young films say little, so they do not count as failed. */
-export function gripFailed(test: TestRecord): boolean {
+export const gripFailed = (test: TestRecord): boolean => !isOfPatch(test) && cutFailed(test);
+
+/** True where this test shows a film that holds at an age that counts. */
+export const gripHeld = (test: TestRecord): boolean => !isOfPatch(test) && cutHeld(test);
+
+/** The same of whatever film was cut, a patch of ours included: it let go. */
+export function cutFailed(test: TestRecord): boolean {
   if (isYoungFilm(test)) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 0) >= 3;
   return ADHESION_KINDS.includes(test.kind) && FAILS.includes(test.result ?? '');
 }
 
-/** True where this test shows a film that holds at an age that counts. */
-export function gripHeld(test: TestRecord): boolean {
+/** It held. */
+export function cutHeld(test: TestRecord): boolean {
   if (isYoungFilm(test)) return false;
   if (test.kind === 'cross-cut') return (test.grade ?? 9) <= 1;
   return ADHESION_KINDS.includes(test.kind) && HOLDS.includes(test.result ?? '');
@@ -61,9 +73,11 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
       if (standing.delete(c)) cleared.add(c);
     });
 
-  for (const rule of OVERRULINGS) rule(surface, tests, raise, clear);
+  const standingTests = asTheyStand(tests);
+  for (const rule of OVERRULINGS) rule(surface, standingTests, raise, clear);
   if (surface.joints.length) heedJoints(surface, raise, clear);
 
+  const wipes = resultsOf(standingTests, 'hand-wipe');
   const failed = tests.filter(gripFailed);
   const held = tests.filter(gripHeld);
   return {
@@ -72,8 +86,8 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
     cleared,
     adhesion: failed.length ? 'weak' : held.length ? 'grips' : 'unknown',
     weakPlane: failed.find((t) => t.plane)?.plane ?? null,
-    handWipeClean: last(tests, 'hand-wipe')?.result === 'clean',
-    moistureRead: last(tests, 'moisture-meter') !== undefined,
+    handWipeClean: wipes.length > 0 && wipes.every((wipe) => wipe === 'clean'),
+    moistureRead: tests.some((t) => t.kind === 'moisture-meter'),
     hollow: tests.some((t) => t.kind === 'tap-test' && t.result === 'hollow'),
     rotDeep: tests.some((t) => t.kind === 'rot-probe' && t.result === 'soft-deep'),
   };
@@ -99,7 +113,7 @@ const byResult =
     ...alsoCleared: Condition[]
   ): Overruling =>
   (_s, tests, raise, clear) => {
-    const results = tests.filter((t) => t.kind === kind).map((t) => t.result ?? '');
+    const results = resultsOf(tests, kind);
     if (results.some((r) => bad.includes(r))) raise(raised);
     else if (results.some((r) => good.includes(r))) clear(raised, ...alsoCleared);
   };
@@ -115,26 +129,26 @@ const OVERRULINGS: readonly Overruling[] = [
   (_s, tests, _raise, clear) => {
     if (tests.some((t) => t.kind === 'paint-dab')) clear('sealant-unknown');
   },
-  // The last reading stands: a wall dries.
   (s, tests, raise, clear) => {
-    const reading = last(tests, 'moisture-meter');
-    if (reading?.value == null) return;
-    if (reading.value > moistureLimit(s.substrate, reading.scale ?? 'wood')) raise('damp');
-    else clear('damp');
+    const readings = tests.filter((t) => t.kind === 'moisture-meter' && t.value != null);
+    if (readings.some((t) => t.value! > moistureLimit(s.substrate, t.scale ?? 'wood'))) raise('damp');
+    else if (readings.length) clear('damp');
   },
   (s, tests, raise, clear) => {
-    const wipe = last(tests, 'hand-wipe')?.result;
-    if (wipe === 'clean') clear('chalking', 'sanding-dust');
-    // Dust on a sanded surface, or inside, is dust; on a weathered film outside it is chalk.
-    if (wipe === 'light' || wipe === 'heavy') {
-      if (s.sanded === true || s.conditions.includes('sanding-dust')) raise('sanding-dust');
-      else if (isOutside(s) || groundOf(s.substrate) === 'masonry' || wipe === 'heavy') raise('chalking');
+    const wipes = resultsOf(tests, 'hand-wipe');
+    if (wipes.every((wipe) => wipe === 'clean')) {
+      if (wipes.length) clear('chalking', 'sanding-dust');
+      return;
     }
+    // Dust on a sanded surface, or inside, is dust; on a weathered film outside it is chalk.
+    if (s.sanded === true || s.conditions.includes('sanding-dust')) raise('sanding-dust');
+    else if (isOutside(s) || groundOf(s.substrate) === 'masonry' || wipes.includes('heavy')) raise('chalking');
   },
   (_s, tests, _raise, clear) => {
-    const drop = last(tests, 'water-drop')?.result;
-    if (drop === 'soaks-in') clear('wax');
+    const drops = resultsOf(tests, 'water-drop');
+    if (!drops.length || drops.includes('beads')) return;
+    if (drops.every((drop) => drop === 'soaks-in')) clear('wax');
     // Water does not spread on grease.
-    if (drop === 'soaks-in' || drop === 'spreads') clear('greasy');
+    clear('greasy');
   },
 ];

@@ -8,7 +8,8 @@ import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
 import { ceilingOf } from './likelihood.ts';
 import { bondOdds, type BondOdds } from './bonds.ts';
 import { asOdds, asVector, topOf, type FinishProbabilities, type Vector } from './odds.ts';
-import { bondPlaces, oddsAtPart } from './places.ts';
+import { foundPlaces } from './found.ts';
+import { bondPlaces, oddsAtPart, type Zone } from './places.ts';
 import { posteriorStacks } from './posterior.ts';
 import { cappedTops, topsOf } from './stackSpace.ts';
 import { readPatches, type PatchReading } from './patches.ts';
@@ -63,19 +64,12 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
   const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
   const zones = films.flatMap(({ zone, lies }) => {
     const odds = asOdds(topsOf(lies));
-    // Places of one film share its layers, and not its bond.
-    return bondPlaces(zone).map((part): ZoneDiagnosis => {
+    const ofFilm = { odds, likeliest: likeliestOf(odds), treatAs: chooseTreatment(odds, prices) };
+    // Places of one film share its layers, and not its bond; and what else was found there stays there.
+    return bondPlaces(zone).flatMap((part) => {
       const there = oddsAtPart(surface, zone.tests, part.tests, lies);
-      return {
-        places: part.places,
-        tests: part.tests,
-        lies: there,
-        odds,
-        likeliest: likeliestOf(odds),
-        treatAs: chooseTreatment(odds, prices),
-        bonds: bondOdds(there),
-        findings: conditionFindings(surface, part.tests),
-      };
+      const ofBond = { ...ofFilm, lies: there, bonds: bondOdds(there) };
+      return byFindings(part, surface).map((found): ZoneDiagnosis => ({ ...ofBond, ...found }));
     });
   });
   const lies = films.length === 1 ? films[0]!.lies : mixedOdds(films, tests);
@@ -96,6 +90,14 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
     lead: leadStanding(surface, tests),
     asbestos: asbestosPossible(surface),
   };
+}
+
+/** The parts of a zone by what was found where, where that makes a difference. */
+function byFindings(zone: Zone, surface: SurfaceFacts): (Zone & { findings: ConditionFindings })[] {
+  const read = (part: Zone) => ({ ...part, findings: conditionFindings(surface, part.tests) });
+  const parts = foundPlaces(zone, surface).map(read);
+  const differs = new Set(parts.map(({ findings }) => [...findings.standing].sort().join())).size > 1;
+  return differs ? parts : [read(zone)];
 }
 
 function mixedOdds(zones: readonly { lies: Vector }[], tests: readonly TestRecord[]): Vector {

@@ -14,6 +14,7 @@ export {
 } from './posterior.ts';
 export { zonesOf } from './zones.ts';
 export type { Zone } from './places.ts';
+export { foundPlaces } from './found.ts';
 export type { Conflict } from './conflicts.ts';
 export { beatenBy, LATER_LOOK_MIN, provenBy, readPatches, type PatchReading, type PatchVerdict } from './patches.ts';
 export { layerStacks, layersUnder, type LayerChance, type Stack } from './stacks.ts';

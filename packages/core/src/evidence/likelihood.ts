@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
 import { chipLikelihood } from './chip.ts';
-import { gripHeld } from './conditions.ts';
+import { gripHeld, isOfPatch } from './conditions.ts';
 import { isYoungFilm, shinesBare } from './facts.ts';
 import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
 import { FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
@@ -129,6 +129,7 @@ export const readOn = (surface: SurfaceFacts): ReadOn => ({
 
 /** P(result | stack) of one test, or null where the test says nothing about what lies there. */
 export function likelihoodOf(test: TestRecord, on: ReadOn): Vector | null {
+  if (isOfPatch(test)) return null;
   if (test.kind === 'chip-look') return test.layers?.length ? chipLikelihood(test.layers) : null;
   if (test.plane && test.kind === 'spirit-rub') return rubBelow(test);
   const said = resultLikelihood(test, on);
@@ -158,7 +159,8 @@ export const tellsFinish = (test: TestRecord) => likelihoodOf(test, ON_PLAIN) !=
 const ADDS = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
 
 /** Tests that share their luck: those of one kind, and all that measure grip. */
-const luckOf = (test: TestRecord) => (ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind);
+const luckOf = (test: TestRecord) =>
+  isOfPatch(test) ? 'patch' : ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind;
 
 /** How much `n` tests of one place are worth together: the second a part of the first, the third less again. */
 function worthInPlace(n: number): number {
@@ -195,11 +197,12 @@ const NOT_BARE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED :
 const NOT_BARE_ON_SHINE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED_ON_SHINE : 1));
 const notBare = (on: ReadOn) => (on.shinesBare ? NOT_BARE_ON_SHINE : NOT_BARE);
 /** Tests that are made on a film: whoever makes one has seen that there is one. */
-const testsFilm = ({ kind, layers }: TestRecord) =>
-  kind === 'spirit-rub' ||
-  kind === 'acetone-rub' ||
-  ADHESION_KINDS.includes(kind) ||
-  (kind === 'chip-look' && layers?.[0] !== 'paper');
+const testsFilm = (test: TestRecord) =>
+  !isOfPatch(test) &&
+  (test.kind === 'spirit-rub' ||
+    test.kind === 'acetone-rub' ||
+    ADHESION_KINDS.includes(test.kind) ||
+    (test.kind === 'chip-look' && test.layers?.[0] !== 'paper'));
 
 /** What some of the tests of a film say together, as they count among all of them. */
 export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[], on: ReadOn): Vector {

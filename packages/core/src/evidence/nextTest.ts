@@ -2,13 +2,13 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
 import type { Neighbour } from './facts.ts';
-import { gripFailed, type ConditionFindings } from './conditions.ts';
+import { gripFailed, isOfPatch, type ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
 import { tellsFinish } from './likelihood.ts';
-import { placeOf } from './places.ts';
+import { placeOf } from './facts.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { STACKS } from './stackSpace.ts';
@@ -158,7 +158,7 @@ const MAY_LET_GO = 0.3;
 const notSound = (at: Node) =>
   normal(times(at.told, at.said)).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
 const needsGripTest = (member: Member, at: Node): boolean =>
-  !member.tests.some((t) => ADHESION_KINDS.includes(t.kind)) &&
+  !member.tests.some((t) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t)) &&
   (notSound(at) >= MAY_LET_GO || filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL);
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);

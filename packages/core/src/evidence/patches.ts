@@ -1,4 +1,6 @@
 import type { TestRecord } from '../model/test.ts';
+import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
+import { isYoungFilm } from './facts.ts';
 import { chemistryOf, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */
@@ -74,6 +76,21 @@ function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   };
 }
 
+/** What a patch says once it was scratched or cut: one that lets go at cure is out, however well it covered. */
+function withGrip(looks: Omit<PatchReading, 'family'>, cuts: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+  const failed = cuts.find(cutFailed);
+  if (failed)
+    return {
+      verdict: 'rejects',
+      decidedBy: failed,
+      text: 'The patch let go when it was scratched at cure: it does not grip here.',
+    };
+  if (cuts.some(cutHeld)) return { ...looks, text: `${looks.text} Scratched at cure it held.` };
+  return cuts.some(isYoungFilm)
+    ? { ...looks, text: `${looks.text} It was scratched young, and that says little: scratch it again at cure.` }
+    : looks;
+}
+
 const coatsInWords = (coats: number) => (coats === 1 ? 'one coat' : `${coats} coats`);
 
 /**
@@ -88,7 +105,11 @@ export function readPatches(tests: readonly TestRecord[]): PatchReading[] {
   );
   const uneven = families.length > 1 && coats.size > 1;
   return families.map((family) => {
-    const one = verdictOn(patches.filter((t) => (t.family ?? null) === family));
+    const looks = verdictOn(patches.filter((t) => (t.family ?? null) === family));
+    const one = withGrip(
+      looks,
+      tests.filter((t) => isOfPatch(t) && t.family === family),
+    );
     return { family, ...one, text: uneven ? `${one.text} ${UNEVEN}` : one.text };
   });
 }

@@ -1,6 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { gripFailed, gripHeld } from './conditions.ts';
+import { placeOf } from './facts.ts';
 import { PLACE_SHARES } from './knowledge/bonds.ts';
 import { stacksGiven } from './given.ts';
 import { filmSeen, likelihoodOfAll, readOn, saidBy } from './likelihood.ts';
@@ -14,8 +15,6 @@ export interface Zone {
   tests: readonly TestRecord[];
 }
 
-/** The place that a test names; empty where it names none. */
-export const placeOf = (test: TestRecord) => (test.place ?? '').trim();
 const said = (place: string) => place !== '';
 
 /**

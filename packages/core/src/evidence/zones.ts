@@ -2,7 +2,8 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
-import { placeOf, surfaceLikelihood, type Zone } from './places.ts';
+import { placeOf } from './facts.ts';
+import { surfaceLikelihood, type Zone } from './places.ts';
 import { asStacks, priorVector, sheenLooked } from './prior.ts';
 
 /** How readily a surface is taken to be of two paints: odds against each further zone. Source: practice. */

@@ -1,6 +1,6 @@
 import { chemistryOf, PRIMER_FAMILIES, type Family } from '../vocabulary/index.ts';
 import { primes } from '../systems/onOil.ts';
-import type { Case, TrialWord } from '../systems/case.ts';
+import { patchGripped, type Case, type TrialWord } from '../systems/case.ts';
 import { AT, type Face, type FaceKind } from './face.ts';
 import { workBit } from './work.ts';
 import { BOUND_LEAVES, DIRT_ROWS } from './knowledge/dirt.ts';
@@ -14,6 +14,7 @@ import {
   ON_FRESH,
   OUTSIDE_PULL,
   PATCH_HELD,
+  PATCH_LET_GO,
   SOAKS_IN,
 } from './knowledge/holds.ts';
 
@@ -96,10 +97,11 @@ const pullOf = (c: Case): number =>
 /** The bond that a first coat of this family makes with what it is laid on: how likely it lets go within years, and why. */
 export function bondOf(family: Family, face: Face, c: Case): BondTerms {
   const row = FACE_ROWS[face.kind];
-  const held = c.gripPatchHeld;
+  const held = patchGripped(c, family);
   const soft = SOFT.includes(face.kind);
   const minds = (HOLDS.get(family)?.minds ?? 1) * (held ? PATCH_HELD.minds : 1);
-  const brings = brought(family, face) + (held ? PATCH_HELD.takesOff : 0) + shownHere(family, face, c);
+  const patched = held ? PATCH_HELD.takesOff : c.gripFailedBy.has(family) ? -PATCH_LET_GO : 0;
+  const brings = brought(family, face) + patched + shownHere(family, face, c);
   const gloss = row.gloss * face.has[AT.gloss]! * (1 - face.has[AT.key]!) * minds;
   const pull = pullOf(c);
   const hard = soft && chemistryOf(family) === 'solvent-borne' && HARD_OIL.includes(family) ? HARD_OVER_SOFT : 0;

@@ -2,8 +2,8 @@ import { isLowSheen } from '../evidence/facts.ts';
 import { isCoat, isTopcoat, type Family } from '../vocabulary/index.ts';
 import { caseInZone, type Case } from '../systems/case.ts';
 import { preparedFactor } from '../systems/held.ts';
-import { ELSEWHERE } from '../systems/zones.ts';
-import type { Step } from '../model/step.ts';
+import { ELSEWHERE, zoneShares } from '../systems/zones.ts';
+import { stepKey, type Step } from '../model/step.ts';
 import { chanceOf, NO } from './causes.ts';
 import { AT, type Face } from './face.ts';
 import { facesOf } from './facesOf.ts';
@@ -156,11 +156,18 @@ function truthsIn(c: Case, steps: readonly Step[]): Truth[] {
 }
 
 /** Steps that are done in one place: those for the whole, and those that name it. */
-const stepsIn = (steps: readonly Step[], places: readonly string[], all: readonly string[]) =>
-  steps.filter(({ scope }) => {
+function stepsIn(steps: readonly Step[], places: readonly string[], all: readonly string[]): Step[] {
+  // Places that were found alike have a line each: it is done once in each of them.
+  const speaks = new Map<string, string>();
+  return steps.filter((step) => {
+    const { scope } = step;
     if (scope === undefined || !all.includes(scope)) return true;
-    return scope === ELSEWHERE ? places.length === 0 : places.includes(scope);
+    if (scope === ELSEWHERE ? places.length > 0 : !places.includes(scope)) return false;
+    const key = stepKey({ ...step, scope: '' });
+    if (!speaks.has(key)) speaks.set(key, scope);
+    return speaks.get(key) === scope;
   });
+}
 
 /** What may go wrong with these steps on this surface, over its places and all that may be there. */
 export interface Outlook {
@@ -201,10 +208,11 @@ export function outlookWithout(c: Case, steps: readonly Step[], left: readonly S
 
 function withHands(c: Case, steps: readonly Step[], places: Outlook['places']): Outlook {
   const tally = new Tally();
-  for (const place of places) {
+  const shares = zoneShares(c.d);
+  for (const [at, place] of places.entries()) {
     const mixed = new Tally();
     for (const truth of place) mixed.mix(truth.tally, truth.chance);
-    tally.join(mixed, 1 / places.length);
+    tally.join(mixed, shares[at]!);
   }
   addHands(steps, c, tally);
   return { tally, places };

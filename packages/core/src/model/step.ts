@@ -28,6 +28,10 @@ export interface Step {
   afterDenib?: boolean;
   /** How much of the surface it covers, in m², where that is drawn. Never shown. */
   areaM2?: number;
+  /** How much of the surface the place is that it names, 0 to 1, where that is known. Never shown. */
+  share?: number;
+  /** The same is done in another place right after it: nobody waits between them. Never shown. */
+  beside?: boolean;
   /** The joints along which it is done, where they were drawn. Never shown. */
   joints?: StepJoint[];
   /** Parts in colours of their own: which round of taping it belongs to, the line that is taped, and what each colour takes. */

@@ -8,6 +8,7 @@ import {
   TEST_NOT_YET,
   TEST_RESULTS,
 } from '../vocabulary/index.ts';
+import { withPatchCuts } from './patchCuts.ts';
 
 /** Fields that one kind of test alone carries. */
 const ONLY_WITH: Readonly<Record<string, string>> = {
@@ -42,6 +43,7 @@ export const testSchema = z
     place: z.string().max(200).nullish(),
     filmAgeHours: z.number().min(0).max(10_000_000).nullish(),
     plane: z.enum(PLANES).nullish(),
+    /** Of a patch; a test of grip that was made in one carries it too, once tests are read together. */
     family: z.enum(FAMILIES).nullish(),
     coats: z.number().int().min(1).max(10).nullish(),
     minutes: z.number().min(0).max(525_600).nullish(),
@@ -70,9 +72,9 @@ export type TestRecord = z.infer<typeof testSchema>;
 const saysNothingYet = ({ kind, result, readEarly }: TestRecord): boolean =>
   readEarly === true && result === TEST_NOT_YET[kind];
 
-/** Tests that say something: the same list where all do. */
+/** Tests that say something, each with the patch that it was made in: the same list where there is nothing to do. */
 export function testsThatTell(tests: readonly TestRecord[]): readonly TestRecord[] {
-  return tests.some(saysNothingYet) ? tests.filter((test) => !saysNothingYet(test)) : tests;
+  return withPatchCuts(tests.some(saysNothingYet) ? tests.filter((test) => !saysNothingYet(test)) : tests);
 }
 
 /** What of a row of tests says whether it stands. */

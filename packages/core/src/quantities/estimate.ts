@@ -31,7 +31,7 @@ export function productFor(step: Step, shelf: readonly Product[]): Product | nul
 
 /** Minutes until the next step may start: its own wait, or the label's of its product. */
 export const readyAfter = (step: Step, product: Product | null) =>
-  Math.max(step.waitMin ?? 0, isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0);
+  step.beside ? 0 : Math.max(step.waitMin ?? 0, isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0);
 
 /** Which step lays the coat that meets the ground: the first over the whole face. −1 where none does. */
 export const firstOnGround = (steps: readonly Step[]) =>

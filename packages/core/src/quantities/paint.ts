@@ -30,7 +30,7 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
   if (step.scope === 'bare-areas') return bareM2(surface, area);
-  return step.scope === undefined || step.scope === 'all' ? area : area * ZONE_SHARE;
+  return step.scope === undefined || step.scope === 'all' ? area : area * (step.share ?? ZONE_SHARE);
 }
 
 /** What is laid open where the old film comes away: what was measured of that, else the usual share. */

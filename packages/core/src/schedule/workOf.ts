@@ -65,10 +65,16 @@ export function workOf(
         kind: step.kind,
         minutes,
         people: 1,
-        waitMin: isCoat(step.kind) ? (i === turns - 1 ? beforeTape(step, steps[index + 1]) : 0) : (step.waitMin ?? 0),
+        waitMin: isCoat(step.kind)
+          ? i === turns - 1
+            ? beforeTape(step, steps[index + 1])
+            : 0
+          : step.beside
+            ? 0
+            : (step.waitMin ?? 0),
         dusty: makesDust(step),
         splittable: minutes > LONG_DAY,
-        ...(isCoat(step.kind) && product ? { drying: product.drying } : {}),
+        ...(isCoat(step.kind) && product && !step.beside ? { drying: product.drying } : {}),
       },
     }));
   });

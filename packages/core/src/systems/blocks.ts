@@ -1,7 +1,7 @@
 import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
 import { limitWords } from '../evidence/knowledge/moisture.ts';
 import { makerOfAll } from '../shelf/usable.ts';
-import type { Case } from './case.ts';
+import { caseInZone, type Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
 import { isUndrawn, siliconeStays } from './joints.ts';
@@ -155,11 +155,21 @@ const BLOCKS: readonly BlockRow[] = [
 
 /** Every block whose condition holds and whose releasing fact is missing, also where the system already holds the remedy. */
 export function blocksOn(c: Case, made: Composed): Block[] {
+  const there = c.d.zones.map((zone) => caseInZone(c, zone));
   return BLOCKS.filter((row) => row.holds(c, made)).map((row) => ({
     code: row.code,
-    text: row.text(c, made),
+    text: `${row.text(c, made)}${whereWords(
+      there.filter((at) => row.holds(at, made)),
+      there.length,
+    )}`,
     until: row.until(c, made),
   }));
+}
+
+/** Where it holds, by the names of the places, where it does not hold everywhere. */
+function whereWords(there: readonly Case[], zones: number): string {
+  const places = there.flatMap((at) => at.d.zones[0]!.places);
+  return there.length < zones && places.length ? ` Where: ${places.join(', ')}.` : '';
 }
 
 /** What must never be done here, whoever asks for it: for a system that departs, its facts are asked of the steps. */

@@ -16,7 +16,8 @@ import { groundOf, isFurniture, isJoinery, isOutside, wetOrGreasy } from '../evi
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
-import { gripHeld } from '../evidence/conditions.ts';
+import { cutFailed, cutHeld, isOfPatch } from '../evidence/conditions.ts';
+import type { TestRecord } from '../model/test.ts';
 import type { HoursBy } from '../model/hoursBy.ts';
 import type { SurfaceFacts, Wanted } from '../model/surface.ts';
 import type { Product } from '../model/product.ts';
@@ -59,8 +60,12 @@ export interface Case {
   clear: boolean;
   /** How far the colour moves. */
   shift: ColourShift;
-  /** A grip patch on this surface, old enough to count, has held. */
+  /** Whether a patch on this surface, old enough to count, has held when it was scratched or cut. */
   gripPatchHeld: boolean;
+  /** Of which families patches held; null where nobody said of which. */
+  gripHeldBy: ReadonlySet<Family | null>;
+  /** Families whose patch let go when it was cut at cure. */
+  gripFailedBy: ReadonlySet<Family>;
   /** A radiator, or a place that gets hot. */
   hot: boolean;
   /** Primers that a patch here, or a trial that was accepted, has shown to hold (above 0) or to fail (below 0), in points of preference. */
@@ -220,6 +225,12 @@ export function rediagnosed(c: Case, d: Diagnosis): Case {
   return { ...asCase(d, c.wanted, c.rules, c.shelf, c.shift, c.trials, c.weights), by: c.by, held: c.held };
 }
 
+/** A patch that was scratched or cut at cure and held; where nobody says what was cut, the primer is named as what held. */
+const isHeldPatch = (test: TestRecord) => cutHeld(test) && (isOfPatch(test) || test.plane === 'primer');
+/** A patch of this family held here, or one of which nobody said what it was. */
+export const patchGripped = ({ gripHeldBy }: Case, family: Family): boolean =>
+  gripHeldBy.has(family) || gripHeldBy.has(null);
+
 /** Reads a diagnosis, a wish, the house rules and a shelf into one case. Laminate that nobody painted is laminate, and not bare. */
 export function asCase(
   found: Diagnosis,
@@ -236,6 +247,7 @@ export function asCase(
   const ground = groundOf(surface.substrate);
   const joinery = isJoinery(surface.element);
   const treatAs = found.treatAs === 'bare' && ground === 'laminate' ? 'laminate' : found.treatAs;
+  const gripHeldBy = new Set(found.tests.filter(isHeldPatch).map((t) => t.family ?? null));
   const d = treatAs === found.treatAs ? found : diagnosisAsIf(found, treatAs);
   return {
     d,
@@ -257,7 +269,9 @@ export function asCase(
     clear: endsClear(wanted, ground),
     shift,
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
-    gripPatchHeld: d.tests.some((t) => t.plane === 'primer' && gripHeld(t)),
+    gripPatchHeld: gripHeldBy.size > 0,
+    gripHeldBy,
+    gripFailedBy: new Set(d.tests.flatMap((t) => (t.family && isOfPatch(t) && cutFailed(t) ? [t.family] : []))),
     trials,
     weights,
     shown: shownBy(d, trials),

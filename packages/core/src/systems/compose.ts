@@ -15,7 +15,7 @@ import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
-import { ELSEWHERE, joinedZones } from './zones.ts';
+import { joinedZones, zoneShares } from './zones.ts';
 import type { Step, System } from '../model/step.ts';
 
 /** A system with what the composing learned on the way. */
@@ -205,9 +205,12 @@ function inZones(c: Case): Gathered[] {
 
 function acrossZones(gathered: readonly Gathered[], c: Case): Gathered {
   const first = gathered[0]!;
+  const shares = zoneShares(c.d);
   const unique = <T>(list: readonly T[]) => [...new Set(list)];
   return {
-    work: joinedZones(gathered.map(({ work }, at) => ({ steps: work, place: c.d.zones[at]!.places[0] ?? ELSEWHERE }))),
+    work: joinedZones(
+      gathered.map(({ work }, at) => ({ steps: work, places: c.d.zones[at]!.places, share: shares[at]! })),
+    ),
     finish: first.finish,
     needs: gathered.flatMap((g) => g.needs),
     toBuy: unique(gathered.flatMap((g) => g.toBuy)),

@@ -1,6 +1,6 @@
 import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
-import type { Case } from './case.ts';
+import { patchGripped, type Case } from './case.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import type { Step } from '../model/step.ts';
 
@@ -65,5 +65,5 @@ export function liesOnOil(steps: readonly Step[], c: Case): boolean {
   const before = steps.slice(0, at);
   const dulled = before.some((s) => s.kind === 'degloss' || s.kind === 'sand');
   if (first.family === 'waterborne-alkyd' && dulled) return false;
-  return !(c.gripPatchHeld || before.some((s) => s.kind === 'test-patch'));
+  return !(patchGripped(c, first.family) || before.some((s) => s.kind === 'test-patch'));
 }

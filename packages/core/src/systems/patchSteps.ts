@@ -1,7 +1,7 @@
 import { LATER_LOOK_MIN, type PatchVerdict } from '../evidence/patches.ts';
 import { isFinish, type Family } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
-import type { Case } from './case.ts';
+import { patchGripped, type Case } from './case.ts';
 import { liesOnOil, oilBlocks } from './onOil.ts';
 
 /** A patch that was laid and read is not laid again. */
@@ -10,7 +10,7 @@ export function stillAsked(steps: readonly Step[], c: Case): Step[] {
   const decided = c.d.patches.some((p) => p.verdict === 'covers');
   const answered = c.d.patches.filter((p) => p.verdict !== 'look-again').map((p) => p.family);
   // A patch that was scratched at cure and held has answered for the finish that was to be tried.
-  const held = (family: Family) => c.gripPatchHeld && isFinish(family);
+  const held = (family: Family) => patchGripped(c, family) && isFinish(family);
   return steps.filter(
     (s) => s.kind !== 'test-patch' || !(s.family && (decided || answered.includes(s.family) || held(s.family))),
   );

@@ -1,4 +1,5 @@
-import { isTopcoat, type StepKind } from '../vocabulary/index.ts';
+import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
+import { isTopcoat, type Condition, type StepKind } from '../vocabulary/index.ts';
 import { stepKey, type Step } from '../model/step.ts';
 
 /** The part of a surface that no test names. */
@@ -6,8 +7,33 @@ export const ELSEWHERE = 'elsewhere';
 
 /** What one zone asks for. */
 interface ZoneWork {
-  place: string;
+  places: readonly string[];
+  /** The part of the surface that it is, 0 to 1. */
+  share: number;
   steps: readonly Step[];
+}
+
+/** More of a surface than this is no place set apart, whatever was measured. */
+const MOST_OF_IT = 0.95;
+
+/** The part of the surface that one zone is, by how large what was found only there was measured; null where it was not. */
+function measuredShare({ surface, zones }: Diagnosis, zone: ZoneDiagnosis): number | null {
+  const { areaM2, extents } = surface;
+  const isOnlyHere = (code: Condition) => zones.every((z) => z === zone || !z.findings.standing.has(code));
+  const sizes = [...zone.findings.standing].filter(isOnlyHere).map((code) => extents[code]?.areaM2 ?? null);
+  if (areaM2 === null || !sizes.length || sizes.includes(null)) return null;
+  return Math.max(...sizes.map((size) => size!)) / areaM2;
+}
+
+/** The part of the surface that each zone is, 0 to 1, together 1: as measured, and what is left shared alike. */
+export function zoneShares(d: Diagnosis): number[] {
+  const measured = d.zones.map((zone) => measuredShare(d, zone));
+  const known = measured.reduce<number>((sum, share) => sum + (share ?? 0), 0);
+  const open = measured.filter((share) => share === null).length;
+  if (open === 0) return measured.map((share) => share! / known);
+  // Places that were measured larger than the whole leave something for the rest.
+  const fits = Math.min(1, MOST_OF_IT / (known || 1));
+  return measured.map((share) => (share === null ? (1 - known * fits) / open : share * fits));
 }
 
 /** What is done about the room and the piece, whichever part of it asks. */
@@ -40,21 +66,33 @@ const sameLine = (a: Step, b: Step) =>
  * done there, its scope the place that a test named.
  */
 export function joinedZones(zones: readonly ZoneWork[]): Step[] {
-  const joined: Step[] = [];
-  for (const { steps } of zones) {
-    for (const step of steps) {
-      if (joined.some((j) => sameLine(j, step))) continue;
-      const asking = zones.filter((z) => z.steps.some((s) => sameLine(s, step)));
-      const twins = asking.map((z) => z.steps.find((s) => sameLine(s, step))!);
-      const coats = Math.max(...twins.map((t) => t.coats ?? 0));
-      const why = [...new Set(twins.flatMap((t) => t.why))];
-      const whole = { ...step, ...(coats ? { coats } : {}), why };
-      joined.push(whole);
-      if (asking.length === zones.length || !ofTheWhole(step)) continue;
-      // Done in some zones only: a line for each place, so that nobody sands the wrong half.
-      whole.scope = asking[0]!.place;
-      for (const more of asking.slice(1)) joined.push({ ...whole, scope: more.place });
-    }
-  }
-  return joined;
+  const told: Step[] = [];
+  return zones.flatMap(({ steps }) =>
+    steps.flatMap((step) => {
+      if (told.some((other) => sameLine(other, step))) return [];
+      told.push(step);
+      const asking = zones.flatMap((zone) => {
+        const twin = zone.steps.find((s) => sameLine(s, step));
+        return twin ? [{ zone, twin }] : [];
+      });
+      const most = (of: 'coats' | 'waitMin') => Math.max(...asking.map(({ twin }) => twin[of] ?? 0));
+      const coats = most('coats') ? { coats: most('coats') } : {};
+      if (asking.length < zones.length && ofTheWhole(step))
+        return asking.flatMap(({ zone, twin }) => linesIn(zone, { ...twin, ...coats }));
+      const waits = most('waitMin') ? { waitMin: most('waitMin') } : {};
+      return [{ ...step, ...coats, ...waits, why: [...new Set(asking.flatMap(({ twin }) => twin.why))] }];
+    }),
+  );
+}
+
+/** The lines of what is done in one zone only: one for each of its places, so that nobody sands the wrong half. */
+function linesIn({ places, share }: ZoneWork, step: Step): Step[] {
+  const named = places.length ? places : [ELSEWHERE];
+  const last = named.length - 1;
+  return named.map((scope, i) => ({
+    ...step,
+    scope,
+    share: share / named.length,
+    ...(i < last ? { beside: true } : {}),
+  }));
 }

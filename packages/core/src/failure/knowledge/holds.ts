@@ -69,5 +69,7 @@ export const INSIDE_PULL: Readonly<Record<string, number>> = {
 };
 /** A patch of that primer here, scratched after cure, held: log-odds taken off, and what of the gloss still counts. */
 export const PATCH_HELD = { takesOff: 2.2, minds: 0.25 } as const;
+/** A patch of it here, scratched after cure, let go: log-odds added. */
+export const PATCH_LET_GO = 2.6;
 /** A patch that is laid and waited for shows most of what would fail before the whole surface does: what is left of it. */
 export const TRIED_LEAVES = 0.35;

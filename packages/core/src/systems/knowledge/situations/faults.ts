@@ -371,12 +371,11 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'painted-shut',
     source: 'practice',
     when: (c) => c.is('painted-shut'),
-    steps: () => [
-      {
+    steps: (c) =>
+      whereFound(c, 'ease-test', ['stuck'], {
         kind: 'free-sash',
         why: ['Cut the paint line and ease the sash before anything else: it must move when we leave.'],
-      },
-    ],
+      }),
   },
   {
     id: 'runs-at-handover',

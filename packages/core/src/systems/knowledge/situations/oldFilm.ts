@@ -12,8 +12,13 @@ import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, typ
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
 const underOilRule = (c: Case) => !c.outside && c.ground === 'timber' && c.joinery;
-const goesDirect = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'hybrid-direct' && c.wanted.family === null;
-const goesEtched = (c: Case) => underOilRule(c) && !staysOil(c) && c.rules.oilTrim === 'etch-direct';
+/** The finish that a rule lays straight onto prepared oil. */
+const STRAIGHT_ON: Readonly<Partial<Record<string, Family>>> = { 'hybrid-direct': 'waterborne-alkyd', 'etch-direct': 'acrylic-trim' };
+/** A patch of the finish let go of the prepared oil: whatever the rule says, it is primed after all. */
+const straightLetGo = (c: Case) => underOilRule(c) && c.gripFailedBy.has(STRAIGHT_ON[c.rules.oilTrim]!);
+const goesStraight = (c: Case) => underOilRule(c) && !staysOil(c) && !straightLetGo(c);
+const goesDirect = (c: Case) => goesStraight(c) && c.rules.oilTrim === 'hybrid-direct' && c.wanted.family === null;
+const goesEtched = (c: Case) => goesStraight(c) && c.rules.oilTrim === 'etch-direct';
 /** Old oil, or oil once the waterborne on it is off. */
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
 
@@ -123,7 +128,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => oilFace(c) && !staysOil(c) && !goesDirect(c) && !goesEtched(c),
     steps: oilPreparation,
-    needs: () => [GRIP],
+    needs: (c) => [straightLetGo(c) ? { ...GRIP, why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : GRIP],
   },
   {
     id: 'old-oil-hybrid-direct',

@@ -1,0 +1,18 @@
+import type { TestRecord } from '../model/test.ts';
+import type { TestKind } from '../vocabulary/index.ts';
+import { placeOf } from './facts.ts';
+
+/** Read again and again until it is right, so that the last says how it stands even where no place was named. */
+const REPEATED: readonly TestKind[] = ['moisture-meter', 'hand-wipe', 'water-drop'];
+
+/**
+ * The tests as they stand: at one place the last of a kind, since what was damp dries and what was foul is washed. A
+ * place never speaks for another. Where none was named, only what is read again and again speaks for the same place.
+ */
+export function asTheyStand(tests: readonly TestRecord[]): TestRecord[] {
+  const at = (test: TestRecord) => `${test.kind}|${placeOf(test)}`;
+  const last = new Map(tests.map((test) => [at(test), test]));
+  return tests.filter((test) =>
+    placeOf(test) === '' && !REPEATED.includes(test.kind) ? true : last.get(at(test)) === test,
+  );
+}

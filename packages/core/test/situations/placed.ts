@@ -1,0 +1,194 @@
+import { patch, rub, type Situation } from './row.ts';
+
+const WALL = { element: 'wall', substrate: 'skim-plaster', builtYear: 1995, areaM2: 30 };
+const MELAMINE = { element: 'cabinet', substrate: 'melamine', areaM2: 12, conditions: ['greasy'] };
+const GLOSS_DOOR = {
+  element: 'door',
+  substrate: 'softwood',
+  builtYear: 1985,
+  areaM2: 4,
+  conditions: ['glossy'],
+};
+const OIL = [rub('no-transfer'), rub('no-transfer', 'b')];
+const at = (kind: string, place: string, said: object) => ({ kind, place, ...said });
+
+/** What a test found in one place stays there; and what was cut into a patch tells of the patch. */
+export const PLACED: Situation[] = [
+  {
+    what: 'a film lets go in two places and holds in a third',
+    why: 'Both places stay places of their own: neither is forgotten over the other.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('transfer'),
+        at('blade-lift', 'behind the mirror', { result: 'lifts-in-sheet' }),
+        at('blade-lift', 'by the window', { result: 'lifts-in-sheet' }),
+        at('blade-lift', 'middle', { result: 'holds' }),
+      ],
+    },
+    has: ['scrape@behind the mirror', 'scrape@by the window', 'sand@by the window'],
+    blocks: ['waterborne-on-oil'],
+  },
+  {
+    what: 'damp under the window, dry in the middle, read last',
+    why: 'A dry place does not dry a wet one, whichever was read last.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('transfer'),
+        at('moisture-meter', 'under the window', { value: 3, scale: 'gypsum' }),
+        at('moisture-meter', 'middle', { value: 0.3, scale: 'gypsum' }),
+      ],
+    },
+    has: ['inspect', 'dry-out@under the window'],
+    blocks: ['paint-on-damp'],
+    guaranteed: false,
+  },
+  {
+    what: 'the same place read again, and dry',
+    why: 'A wall dries: at one place the last reading stands.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('transfer'),
+        at('moisture-meter', 'under the window', { value: 20 }),
+        at('moisture-meter', 'middle', { value: 6 }),
+        at('moisture-meter', 'under the window', { value: 7 }),
+      ],
+    },
+    hasNot: ['dry-out', 'inspect'],
+    noBlocks: ['paint-on-damp'],
+    guaranteed: true,
+  },
+  {
+    what: 'siding that chalks on the south side and leaves the palm clean on the north',
+    why: 'The south side is bound; the north needs no primer.',
+    ask: {
+      surface: { element: 'siding', substrate: 'softwood', builtYear: 1995, areaM2: 60 },
+      tests: [
+        rub('transfer'),
+        at('hand-wipe', 'south', { result: 'heavy' }),
+        at('hand-wipe', 'north', { result: 'clean' }),
+      ],
+    },
+    has: ['wash', 'prime:penetrating-sealer@south'],
+    hasNot: ['prime@elsewhere', 'prime@north'],
+  },
+  {
+    what: 'paste behind the radiator, and none in the middle of a painted wall',
+    why: 'Two square metres of paste are washed and sealed, and not the whole wall.',
+    ask: {
+      surface: {
+        ...WALL,
+        conditions: ['paste-residue'],
+        currentFinish: 'waterborne-acrylic',
+        extents: { 'paste-residue': { areaM2: 2 } },
+      },
+      tests: [
+        rub('transfer', 'middle'),
+        at('damp-sponge', 'behind the radiator', { result: 'slick' }),
+        at('damp-sponge', 'middle', { result: 'clean' }),
+      ],
+    },
+    has: ['wash@behind the radiator', 'prime:penetrating-sealer@behind the radiator'],
+    hasNot: ['prime@elsewhere'],
+    blocks: ['paint-on-paste'],
+  },
+  {
+    what: 'mould in the corner of a bathroom ceiling, and none by the door',
+    why: 'It is killed where it grows.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        exposure: 'interior-wet',
+        builtYear: 1995,
+        areaM2: 10,
+        conditions: ['mould'],
+      },
+      tests: [
+        rub('transfer'),
+        at('bleach-drop', 'corner', { result: 'lightens' }),
+        at('bleach-drop', 'by the door', { result: 'unchanged' }),
+      ],
+    },
+    has: ['mould-treat@corner'],
+    blocks: ['paint-on-mould'],
+  },
+  {
+    what: 'one sash of a bay is painted shut and the other runs',
+    why: 'The one that is stuck is freed.',
+    ask: {
+      surface: { element: 'window', substrate: 'softwood', builtYear: 1990, areaM2: 6 },
+      tests: [
+        rub('transfer'),
+        at('ease-test', 'bay left', { result: 'stuck' }),
+        at('ease-test', 'bay right', { result: 'moves' }),
+      ],
+    },
+    has: ['free-sash@bay left'],
+  },
+  {
+    what: 'two patches covered on melamine, and at cure the gentler one was scratched off',
+    why: 'A patch is read for grip too: what let go is out, however well it covered, and says nothing of the melamine.',
+    ask: {
+      surface: MELAMINE,
+      tests: [
+        patch('shellac-primer', 'covers'),
+        { kind: 'nail-scratch', result: 'holds', filmAgeHours: 200 },
+        patch('bonding-acrylic-primer', 'covers'),
+        { kind: 'nail-scratch', result: 'scratches-off', filmAgeHours: 200 },
+      ],
+      wanted: { handling: 'heavy' },
+    },
+    has: ['prime:shellac-primer'],
+    hasNot: ['prime:bonding-acrylic-primer', 'strip', 'scrape', 'test-patch'],
+    likeliest: 'factory-laminate',
+  },
+  {
+    what: 'a patch of bonding primer on old gloss was scratched off the next day',
+    why: 'A film scratched young says little: its patch still covers.',
+    ask: {
+      surface: GLOSS_DOOR,
+      tests: [
+        ...OIL,
+        patch('bonding-acrylic-primer', 'covers', 2000),
+        { kind: 'nail-scratch', result: 'scratches-off', filmAgeHours: 30 },
+      ],
+    },
+    has: ['prime:bonding-acrylic-primer'],
+    hasNot: ['scrape', 'strip'],
+    likeliest: 'oil-alkyd',
+  },
+  {
+    what: 'the hybrid straight on old gloss: its patch was cut at cure and held',
+    why: 'A patch of the finish itself is read for grip, and releases what it was asked for.',
+    ask: {
+      surface: GLOSS_DOOR,
+      tests: [...OIL, patch('waterborne-alkyd', 'covers', 20_000), { kind: 'cross-cut', grade: 0, filmAgeHours: 700 }],
+      houseRules: { oilTrim: 'hybrid-direct' },
+    },
+    has: ['finish-coat:waterborne-alkyd'],
+    hasNot: ['prime', 'test-patch'],
+    noBlocks: ['waterborne-on-oil'],
+    fault: ['peels', 0.05],
+    guaranteed: true,
+  },
+  {
+    what: 'the hybrid straight on old gloss: its patch was pulled off at cure',
+    why: 'The patch decides against the rule: it is primed after all.',
+    ask: {
+      surface: GLOSS_DOOR,
+      tests: [
+        ...OIL,
+        patch('waterborne-alkyd', 'covers', 20_000),
+        { kind: 'tape-pull', result: 'lifts', filmAgeHours: 700 },
+      ],
+      houseRules: { oilTrim: 'hybrid-direct' },
+    },
+    has: ['prime'],
+    hasNot: ['strip', 'scrape'],
+    says: ['let go of the prepared oil'],
+    fault: ['peels', 0.1],
+  },
+];
