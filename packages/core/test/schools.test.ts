@@ -77,3 +77,54 @@ describe.each(HOUSE_RULE_CODES)('%s', (rule) => {
     }
   });
 });
+
+describe('what another way is told to be worth', () => {
+  const asked = (surface: object, more: object = {}) => assess({ surface, ...more });
+  const OIL_TRIM = {
+    element: 'trim',
+    substrate: 'softwood',
+    areaM2: 12,
+    builtYear: 1996,
+    conditions: ['glossy'],
+    currentColour: '#efe9d8',
+  };
+  const RUBBED = { tests: [{ kind: 'spirit-rub', result: 'no-transfer' }] };
+  test('a school that is told apart by no figure is not shown', () => {
+    const { schools, holds, system } = asked(OIL_TRIM, { ...RUBBED, wanted: { colour: '#22384d' } });
+    const same = schools.filter(
+      (s) =>
+        s.holds.cost === holds.cost &&
+        s.holds.hours === holds.hours &&
+        s.holds.waitingHours === holds.waitingHours &&
+        s.holds.callBackAYear === holds.callBackAYear,
+    );
+    expect(same).toEqual([]);
+    expect(system.steps.find((s) => s.kind === 'prime')!.tint).toBe('grey-deep');
+    expect(schools.map((s) => `${s.rule} ${s.choice}`)).toContain('primerTint dark-to-light-only');
+  });
+  test('a way that neither saves nor holds longer says what it is for', () => {
+    const { alternatives, holds } = asked(
+      { element: 'wall', substrate: 'drywall', areaM2: 30, isNew: true, sanded: true },
+      { wanted: { sheen: 'eggshell', colour: '#d8d2c4' } },
+    );
+    const dearer = alternatives.filter(
+      (a) => a.holds.cost > holds.cost && a.holds.hours >= holds.hours && a.holds.waitingHours >= holds.waitingHours,
+    );
+    expect(dearer.length).toBeGreaterThan(0);
+    for (const { differs } of dearer) expect(differs).toMatch(/ (Its film|It lies|It is wiped|A thicker film)[^.]*\.$/);
+  });
+  test('saturating bare timber before its primer never makes it likelier to let go', () => {
+    const siding = { element: 'siding', substrate: 'softwood', areaM2: 60, builtYear: 1992, conditions: ['peeling'] };
+    const by = (exteriorBare: string) =>
+      asked(siding, { tests: [{ kind: 'spirit-rub', result: 'transfer' }], houseRules: { exteriorBare } }).holds;
+    expect(by('epoxy-saturate').callBackAYear).toBeLessThanOrEqual(by('oil-primer').callBackAYear);
+  });
+  test('a primer for bare timber beside one that grips the rest is laid on no old oil', () => {
+    const gate = { element: 'gate', substrate: 'softwood', areaM2: 12, builtYear: 2010, conditions: ['peeling'] };
+    const by = (exteriorBare: string) => asked(gate, { houseRules: { exteriorBare } });
+    const breathes = by('breathable-waterborne');
+    const coats = breathes.system.steps.filter((s) => s.kind === 'prime').map((s) => s.scope);
+    expect(coats).toEqual(['bare-areas', 'all']);
+    expect(breathes.holds.callBackAYear).toBeLessThan(by('oil-primer').holds.callBackAYear + 0.02);
+  });
+});

@@ -763,6 +763,7 @@ export const coreSchemas: Record<string, object> = {
       ]
      },
      "family": {
+      "description": "Of a patch; a test of grip that was made in one carries it too, once tests are read together.",
       "anyOf": [
        {
         "enum": [
@@ -965,6 +966,7 @@ export const coreSchemas: Record<string, object> = {
       ]
      },
      "family": {
+      "description": "Of a patch; a test of grip that was made in one carries it too, once tests are read together.",
       "anyOf": [
        {
         "enum": [
@@ -3902,6 +3904,7 @@ export const coreSchemas: Record<string, object> = {
       ]
      },
      "family": {
+      "description": "Of a patch; a test of grip that was made in one carries it too, once tests are read together.",
       "anyOf": [
        {
         "enum": [
@@ -6978,6 +6981,14 @@ export const coreSchemas: Record<string, object> = {
     "description": "How much of the surface it covers, in m², where that is drawn. Never shown.",
     "type": "number"
    },
+   "share": {
+    "description": "How much of the surface the place is that it names, 0 to 1, where that is known. Never shown.",
+    "type": "number"
+   },
+   "beside": {
+    "description": "The same is done in another place right after it: nobody waits between them. Never shown.",
+    "type": "boolean"
+   },
    "joints": {
     "description": "The joints along which it is done, where they were drawn. Never shown.",
     "type": "array",
@@ -7386,6 +7397,7 @@ export const coreSchemas: Record<string, object> = {
     ]
    },
    "family": {
+    "description": "Of a patch; a test of grip that was made in one carries it too, once tests are read together.",
     "anyOf": [
      {
       "enum": [

@@ -16,14 +16,15 @@ import { asIf, recase, type Case } from '../systems/case.ts';
 import { compose, type Composed } from '../systems/compose.ts';
 import { needOnGround } from '../systems/knowledge/situations/situation.ts';
 import { finishFails } from '../systems/finish.ts';
+import type { PrimerNeed } from '../systems/primer.ts';
 import { liesOnOil, oilBlocks } from '../systems/onOil.ts';
 import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../systems/knowledge/fits.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
-import { differenceText, weighedOf } from './differenceText.ts';
+import { differenceText, weighedOf, type Weighed } from './differenceText.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { scoreOf, scoreOfWork } from './score.ts';
-import { stepKey, type Step, type System } from '../model/step.ts';
+import { coatFamilies, stepKey, type Step, type System } from '../model/step.ts';
 
 /** Another way, complete, with what it trades against the first. */
 export interface Alternative {
@@ -186,12 +187,20 @@ const asThoughOil = (c: Case, base: Composed): Composed | null =>
     ? compose(asIf(c, 'oil'))
     : null;
 
+/** What a primer is for where nothing asks for one: to hold on bare ground, to grip woodwork, to even a wall. */
+function evens(c: Case): Pick<PrimerNeed, 'need' | 'atLeast' | 'prefer'> {
+  if (c.bare) return { need: needOnGround(c), atLeast: 1 };
+  return c.joinery || c.ground !== 'plaster'
+    ? { need: 'grip-gloss', atLeast: 2, prefer: ['bonding-acrylic-primer'] }
+    : { need: 'hide', atLeast: 3 };
+}
+
 /** The same surface with a primer under the finish, where none lies over the whole. */
 function withAPrimer(made: Composed, c: Case): Composed | null {
   if (c.clear || c.wanted.leaveBare || made.steps.some((step) => step.kind === 'prime' && step.scope === 'all'))
     return null;
   const why = 'A coat of primer first: it evens the face, and the finish holds better.';
-  return compose({ ...c, alsoAsked: [{ need: needOnGround(c), atLeast: 1, scope: 'all', why }] });
+  return compose({ ...c, alsoAsked: [{ ...evens(c), scope: 'all', why }] });
 }
 
 /** The same system with a finish coat more: the last that can be offered where nothing else differs. */
@@ -289,6 +298,7 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
         if (key === told.key) return [];
         const price = priceOn(c, other.steps);
         const holds = holdsOf(at, other.steps, price);
+        if (isTheSame(told, other, price, holds)) return [];
         return [
           {
             rule,
@@ -299,5 +309,15 @@ export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
           },
         ];
       }),
+  );
+}
+
+/** Another tint or another order that is told apart by no figure: there is nothing to choose by. */
+function isTheSame(told: Weighed, other: Composed, price: SystemPrice, holds: Holds): boolean {
+  const sum = (one: SystemPrice) => `${one.minutes} ${one.cost} ${one.waitingMin}`;
+  return (
+    coatFamilies(other.steps).join() === told.families.join() &&
+    sum(price) === sum(told.price) &&
+    Math.abs(holds.callBackAYear - told.callBackAYear) < 0.001
   );
 }

@@ -4,6 +4,7 @@ import {
   isCoat,
   STEP_DOING,
   TINT_LABELS,
+  type Family,
   type StepKind,
   type Tint,
 } from '../vocabulary/index.ts';
@@ -11,7 +12,8 @@ import { nightsOut } from '../pricing/nightsOut.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
-import { stepKey, strongFumes, type Step } from '../model/step.ts';
+import { coatFamilies, stepKey, strongFumes, type Step } from '../model/step.ts';
+import { COAT_GAINS, MORE_COATS, WORK_GAINS } from './knowledge/gains.ts';
 import { holdsOf, type Holds } from './holds.ts';
 
 const inHours = (minutes: number) => {
@@ -36,10 +38,15 @@ function coatsOf(steps: readonly Step[]): string[] {
   return [...coats].map(([what, n]) => `${coatsIn(n)} of ${what}`);
 }
 
+const countOf = (steps: readonly Step[]) => steps.reduce((sum, s) => sum + (isCoat(s.kind) ? (s.coats ?? 1) : 0), 0);
+
 /** The first system as the others are told against it, read once. */
 export interface Weighed {
   key: string;
   coats: string[];
+  families: readonly Family[];
+  /** Coats of all kinds, counted. */
+  count: number;
   /** What else is done, by its key. */
   kinds: ReadonlyMap<string, StepKind>;
   tint: Tint | null;
@@ -53,6 +60,8 @@ export interface Weighed {
 export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(c, base.steps)): Weighed => ({
   key,
   coats: coatsOf(base.steps),
+  families: coatFamilies(base.steps),
+  count: countOf(base.steps),
   kinds: new Map(worthTelling(base.steps).map((s) => [stepKey(s), s.kind])),
   tint: tintIn(base.steps),
   fumes: strongFumes(base.steps),
@@ -121,5 +130,19 @@ export function differenceText(base: Weighed, other: Composed, c: Case, price: S
   if (strong !== base.fumes) trades.push(strong ? 'smells strongly of solvent or alcohol' : 'has little smell');
   const back = Math.round((holds.callBackAYear - base.callBackAYear) * 100);
   if (back !== 0) trades.push(`is called back ${Math.abs(back)} in 100 ${back > 0 ? 'more' : 'less'} a year`);
-  return `${workText(base, other)}${trades.length ? ` It ${listed(trades)}.` : ''}`;
+  // Where it neither saves nor holds longer, why anybody would do it is said.
+  const saves = [minutes / 10, wait / 60, nights, cost / 100, Number(strong) - Number(base.fumes), back];
+  const gain = saves.some((more) => more <= -1) ? null : gainOf(base, other);
+  return [workText(base, other), ...(trades.length ? [`It ${listed(trades)}.`] : []), ...(gain ? [gain] : [])].join(
+    ' ',
+  );
+}
+
+/** What another way is chosen for: by a coat that is new, by more of them, or by the work beside them. */
+function gainOf(base: Weighed, { steps }: Composed): string | null {
+  const coat = coatFamilies(steps).find((family) => !base.families.includes(family) && COAT_GAINS[family]);
+  if (coat) return COAT_GAINS[coat]!;
+  if (countOf(steps) > base.count) return MORE_COATS;
+  const work = steps.find((s) => !base.kinds.has(stepKey(s)) && WORK_GAINS[s.kind]);
+  return work ? WORK_GAINS[work.kind]! : null;
 }

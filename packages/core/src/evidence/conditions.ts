@@ -3,6 +3,7 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
 import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
+import { FOUND_ON } from './knowledge/foundOn.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
 import { asTheyStand } from './readings.ts';
 
@@ -73,6 +74,7 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
       if (standing.delete(c)) cleared.add(c);
     });
 
+  clear(...surface.conditions.filter((code) => !canBeOn(code, surface)));
   const standingTests = asTheyStand(tests);
   for (const rule of OVERRULINGS) rule(surface, standingTests, raise, clear);
   if (surface.joints.length) heedJoints(surface, raise, clear);
@@ -92,6 +94,8 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
     rotDeep: tests.some((t) => t.kind === 'rot-probe' && t.result === 'soft-deep'),
   };
 }
+
+const canBeOn = (code: Condition, { substrate }: SurfaceFacts) => FOUND_ON[code]?.includes(groundOf(substrate)) ?? true;
 
 type Raise = (c: Condition) => void;
 type Clear = (...c: Condition[]) => void;

@@ -3,7 +3,7 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
 import { chipLikelihood } from './chip.ts';
 import { gripHeld, isOfPatch } from './conditions.ts';
-import { isYoungFilm, shinesBare } from './facts.ts';
+import { groundOf, isYoungFilm, shinesBare } from './facts.ts';
 import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
 import { FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
@@ -56,14 +56,20 @@ const COLUMNS = new Map<TestRecord['kind'], TestColumns>([
   ...LIKELIHOODS.map((table) => [table.kind, columnsOf(table, onTopFilm)] as const),
   ...GRIP_TABLES.map((table) => [table.kind, columnsOf(table, onWeakestBond)] as const),
 ]);
-/** The same on a ground that shines when it is bare, where that reads otherwise. */
-const ON_SHINING = new Map(
-  LIKELIHOODS.flatMap((table) => {
-    const { shiningBare, rows } = table;
-    if (!shiningBare) return [];
-    return [[table.kind, columnsOf({ ...table, rows: { ...rows, bare: shiningBare } }, onTopFilm)] as const];
-  }),
-);
+/** The same tests where some rows read otherwise. */
+const columnsWith = (rowsOf: (table: LikelihoodTable) => LikelihoodTable['rows'] | undefined) =>
+  new Map(
+    LIKELIHOODS.flatMap((table) => {
+      const rows = rowsOf(table);
+      if (!rows) return [];
+      return [[table.kind, columnsOf({ ...table, rows: { ...table.rows, ...rows } }, onTopFilm)] as const];
+    }),
+  );
+/** A ground that shines when it is bare, and walls and ceilings. */
+const ON_FACE = {
+  shining: columnsWith(({ shiningBare }) => shiningBare && { bare: shiningBare }),
+  wall: columnsWith(({ onWalls }) => onWalls),
+};
 const YELLOW: Vector = overStacks(({ top }) => YELLOWED[top] ?? YELLOWED.rest);
 
 /** The result as its table names it: a cross-cut by its grade. */
@@ -71,8 +77,8 @@ const resultOf = (test: TestRecord) =>
   test.kind === 'cross-cut' ? String(Math.round(test.grade ?? -1)) : (test.result ?? '');
 
 /** The table of a test that tells finishes apart, with a likelihood vector for each of its results. */
-export function tableOf(kind: TestRecord['kind'], { shinesBare }: ReadOn): TestColumns | undefined {
-  return (shinesBare ? ON_SHINING.get(kind) : undefined) ?? COLUMNS.get(kind);
+export function tableOf(kind: TestRecord['kind'], { face }: ReadOn): TestColumns | undefined {
+  return (face ? ON_FACE[face].get(kind) : undefined) ?? COLUMNS.get(kind);
 }
 
 /** What a rub under the top film reads, by what lies there. */
@@ -115,16 +121,19 @@ const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [
 export interface ReadOn {
   /** Grease, smoke and soot colour a rag. */
   dirty: boolean;
-  /** Its ground shines and sheds water without any film. */
-  shinesBare: boolean;
+  /** A face on which tests read otherwise: its ground shines and sheds water without any film, or it is a wall or a ceiling. */
+  face: keyof typeof ON_FACE | null;
 }
 
 /** Clean, on a ground that is dull when it is bare. */
-export const ON_PLAIN: ReadOn = { dirty: false, shinesBare: false };
+export const ON_PLAIN: ReadOn = { dirty: false, face: null };
+
+const isWall = ({ element, substrate }: SurfaceFacts) =>
+  (element === 'wall' || element === 'ceiling') && groundOf(substrate) !== 'masonry';
 
 export const readOn = (surface: SurfaceFacts): ReadOn => ({
   dirty: surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot'),
-  shinesBare: shinesBare(surface),
+  face: shinesBare(surface) ? 'shining' : isWall(surface) ? 'wall' : null,
 });
 
 /** P(result | stack) of one test, or null where the test says nothing about what lies there. */
@@ -195,7 +204,7 @@ export const aboutToTest = (tests: readonly TestRecord[], on: ReadOn): Vector =>
 
 const NOT_BARE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED : 1));
 const NOT_BARE_ON_SHINE: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_TESTED_ON_SHINE : 1));
-const notBare = (on: ReadOn) => (on.shinesBare ? NOT_BARE_ON_SHINE : NOT_BARE);
+const notBare = (on: ReadOn) => (on.face === 'shining' ? NOT_BARE_ON_SHINE : NOT_BARE);
 /** Tests that are made on a film: whoever makes one has seen that there is one. */
 const testsFilm = (test: TestRecord) =>
   !isOfPatch(test) &&

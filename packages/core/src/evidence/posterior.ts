@@ -1,9 +1,9 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { Neighbour } from './facts.ts';
-import { shinesBare, surfaceFacts } from './facts.ts';
+import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
-import { ceilingOf, likelihoodOf, ON_PLAIN, tableOf, weightsOf } from './likelihood.ts';
+import { ceilingOf, likelihoodOf, readOn, tableOf, weightsOf } from './likelihood.ts';
 import { asOdds, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { asStacks, factorsOf, priorVector, sheenLooked } from './prior.ts';
 import { byItsTop, cappedTops, TOP_OF, topsOf } from './stackSpace.ts';
@@ -128,7 +128,7 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
       ]
     : [];
   const weights = weightsOf(tests);
-  const on = { ...ON_PLAIN, shinesBare: shinesBare(surface) };
+  const on = { ...readOn(surface), dirty: false };
   const made = tests.flatMap((test, index): EvidenceWeight[] => {
     const likelihood = likelihoodOf(test, on);
     const read = tableOf(test.kind, on);

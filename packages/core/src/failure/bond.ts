@@ -65,6 +65,10 @@ function brought(family: Family, face: Face): number {
   return Math.max(BRINGS[rating], SOAKS_IN[family] ?? (isPrimer(family) ? ANY_PRIMER : 0));
 }
 
+/** It is made to soak into what is bare. */
+const soaksIn = (family: Family, face: Face) => !SLICK.includes(face.kind) && (SOAKS_IN[family] ?? 0) >= SOAKS_WELL;
+const SOAKS_WELL = 2.5;
+
 /** What the words of accepted trials come to, of those that bear on it; none weighs more than `most`. */
 export function shownOf(c: Case, bears: (word: TrialWord) => boolean, most = MOST_SHOWN): number {
   if (c.trials.length === 0) return 0;
@@ -116,7 +120,7 @@ export function bondOf(family: Family, face: Face, c: Case): BondTerms {
   return {
     kind: face.kind,
     face: row.base - brings,
-    suits: soft || brings >= BRINGS[2],
+    suits: soft || brings >= BRINGS[2] || soaksIn(family, face),
     primer: isPrimer(family),
     gloss,
     pull,

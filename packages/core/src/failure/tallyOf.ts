@@ -2,6 +2,7 @@ import { isLowSheen } from '../evidence/facts.ts';
 import { isCoat, isTopcoat, type Family } from '../vocabulary/index.ts';
 import { caseInZone, type Case } from '../systems/case.ts';
 import { preparedFactor } from '../systems/held.ts';
+import { primes } from '../systems/onOil.ts';
 import { ELSEWHERE, zoneShares } from '../systems/zones.ts';
 import { stepKey, type Step } from '../model/step.ts';
 import { chanceOf, NO } from './causes.ts';
@@ -60,13 +61,23 @@ function addLeft(face: Face, c: Case, tally: Tally): void {
 const reaches = (on: Act['on'], face: Face) =>
   on === null || on === face.part || (on === 'bare-areas' && face.part === 'spots' && DRINKS[face.kind] !== undefined);
 
+/**
+ * Where scraping leaves an older film and no bare ground, a primer for the ground is not laid on it if one that grips
+ * goes over the whole: nobody primes paint as timber.
+ */
+const isSpared = ({ scope, family }: Step, face: Face, acts: readonly Act[]): boolean =>
+  scope === 'bare-areas' &&
+  (face.kind === 'oil' || face.kind === 'varnish') &&
+  primes(family, 'grip-gloss') < 2 &&
+  acts.some((act) => act.coat && act.on === null && primes(act.step.family, 'grip-gloss') >= 2);
+
 /** Work and coats on one part, in the order of the steps. */
 function addPart(face: Face, acts: readonly Act[], c: Case, tally: Tally): void {
   let finished = false;
   let cut = false;
   const last = acts.findLast((act) => act.step.kind === 'finish-coat' && reaches(act.on, face))?.step;
   for (const { step, coat, finish, abrades, rows, on } of acts) {
-    if (!reaches(on, face)) continue;
+    if (!reaches(on, face) || (coat && isSpared(step, face, acts))) continue;
     if (coat) {
       layCoat(step, face, c, tally, step === last);
       if (finish) [finished, cut] = [true, false];

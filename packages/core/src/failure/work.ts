@@ -2,9 +2,11 @@ import { BOARD_WORKS, type BoardWork, type StepKind } from '../vocabulary/index.
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { shareCutOut } from '../systems/joints.ts';
+import { isClosedBare } from '../systems/siteWork.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace, openTo } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
+import { WIPED_LEAVES, WIPES_OFF } from './knowledge/rising.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
 
 /** A row with its shares as lists: it is read thousands of times. */
@@ -148,6 +150,13 @@ function bitOf({ kind, family }: Step): number {
   return 0;
 }
 
+/** What stained a closed face lies on top, and comes off it. */
+function wipeOff({ kind }: Step, face: Face): void {
+  const riser = WIPES_OFF[kind];
+  const isItsOwn = riser === 'block-rust' && face.kind === 'iron';
+  if (riser && !isItsOwn && face.rises.has(riser)) face.rises.set(riser, face.rises.get(riser)! * WIPED_LEAVES);
+}
+
 const DABBED_LEAVES = 0.1;
 const TUGGED_LEAVES = 0.85;
 
@@ -161,6 +170,7 @@ export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): 
     return;
   }
   face.worked |= bitOf(step);
+  if (isClosedBare(c)) wipeOff(step, face);
   const proud = face.has[AT.proud]!;
   for (const row of rows) if (!row.parts || row.parts.includes(face.part)) apply(row, step, face, c);
   if (FILLS.includes(step.kind) && c.ground === 'paper') face.has[AT.proud] = Math.max(proud, WIPED_LEVEL);

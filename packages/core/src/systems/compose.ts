@@ -11,6 +11,7 @@ import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
+import { groundUnderPrimer } from './knowledge/situations/situation.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
 import { inOrder, merged } from './order.ts';
@@ -122,7 +123,7 @@ function gather(c: Case, isWhole = true): Gathered {
     c,
   );
   const asked = [...rows.flatMap((row) => row.needs?.(c) ?? []), ...(c.alsoAsked ?? [])];
-  const needs = [...asked, ...gripUnderPrimer(c, asked)];
+  const needs = [...asked, ...gripUnderPrimer(c, asked), ...groundUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
   const oilUndercoats = undercoats(c, primers.steps);
   const finish = chooseFinish(c, [...primers.steps, ...oilUndercoats], hybridDirect(c));

@@ -2,6 +2,7 @@ import { tintsOf, type Family, type Method, type StepKind } from '../vocabulary/
 import type { Treatment } from '../evidence/treatment.ts';
 import type { Step } from '../model/step.ts';
 import type { Case } from './case.ts';
+import { isClosedBare } from './siteWork.ts';
 import { choosePrimer, choosePrimers, meets, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 
 /** How a coat is laid on this element. */
@@ -47,7 +48,7 @@ const hidesPoorly = (family: Family, c: Case) =>
 
 /** What drinks is sealed first; on a face that nothing soaks into, the coat that grips comes first. */
 const comesLater = ({ need }: PrimerNeed, c: Case) =>
-  SLICK.includes(c.treatAs) ? !need.startsWith('grip') : !need.startsWith('seal');
+  SLICK.includes(c.treatAs) || isClosedBare(c) ? !need.startsWith('grip') : !need.startsWith('seal');
 const SLICK: readonly Treatment[] = ['oil', 'over-oil', 'clear', 'laminate', 'aerosol'];
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */

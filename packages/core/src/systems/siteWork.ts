@@ -67,6 +67,10 @@ export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.
 /** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
 export const rusts = (c: Case) => c.ground === 'metal' && c.d.surface.substrate !== 'aluminium';
 
+/** Bare metal, plastic, tile or laminate: nothing soaks into it, and what stained it lies on top. */
+export const isClosedBare = (c: Case) =>
+  (c.bare || c.treatAs === 'laminate') && (c.ground === 'metal' || c.ground === 'hard' || c.ground === 'laminate');
+
 /** Where zinc rusts it is gone; unless more of it lies open, iron is all that lies bare. */
 export const rustsThroughZinc = (c: Case) =>
   c.d.surface.substrate === 'galvanised-metal' && c.is('rust-stain') && !c.is('peeling', 'flaking');

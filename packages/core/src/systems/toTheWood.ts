@@ -10,16 +10,26 @@ const isMostlyPaint = (c: Case) => {
   return OPAQUE.reduce((sum, treatment) => sum + odds[treatment], 0) > 0.5;
 };
 
-/** True where a clear film is wished for over paint: the paint comes off first, or there is nothing to see. */
-export const wantsWoodShown = (c: Case): boolean => c.clear && c.ground === 'timber' && !c.bare && isMostlyPaint(c);
+/** A clear film outside that shows one of these has had its time. */
+const isWeatheredOff = (c: Case) =>
+  c.outside && c.is('weathered-wood', 'peeling', 'flaking', 'cracking', 'rot') && !isMostlyPaint(c);
 
-/** The surface as it is once the paint is off. */
-export const asWood = (c: Case): Case => asIf(c, 'bare');
+/** True where a clear film is wished for, and what is there comes off first: paint, or varnish that lets the weather in. */
+export const wantsWoodShown = (c: Case): boolean =>
+  c.clear && c.ground === 'timber' && !c.bare && (isMostlyPaint(c) || isWeatheredOff(c));
 
-/** The paint comes off, down to the wood. */
+/** The surface as it is once that is off. */
+export function asWood(c: Case): Case {
+  const bare = asIf(c, 'bare');
+  return { ...bare, d: { ...bare.d, likeliest: 'bare' } };
+}
+
+/** It comes off, down to the wood. */
 export const toTheWood = (c: Case): Step[] => [
   stripping(
-    'A clear finish was wished for, and what is there is most likely paint: it comes off first. Try a hand-sized place, and see whether the wood is worth showing.',
+    isWeatheredOff(c)
+      ? 'Varnish that lets go or lets the weather in comes off whole: what is to soak in needs bare timber, and a patched clear film shows.'
+      : 'A clear finish was wished for, and what is there is most likely paint: it comes off first. Try a hand-sized place, and see whether the wood is worth showing.',
   ),
   solventWipe('mineral-spirits', 'What the stripper leaves keeps a clear film from drying.'),
   sanding(c, 120, 'Down to clean wood, along the grain.'),

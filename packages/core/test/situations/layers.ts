@@ -301,15 +301,30 @@ export const LAYERS: Situation[] = [
   },
   {
     what: 'a flat old ceiling, rubbed twice in one spot, and nothing came',
-    why: 'Rubs in one spot share their luck: another place settles it, and priming it as oil stands beside.',
+    why: 'Flat does not clear it: it is primed as the oil that it likely is, and a rub in another place, which would settle it, is asked for.',
     ask: {
       surface: { element: 'ceiling', substrate: 'skim-plaster', areaM2: 14, builtYear: 1960, isNew: false },
       tests: [rub('no-transfer'), rub('no-transfer'), { kind: 'sheen-look', result: 'flat' }],
     },
     next: 'spirit-rub',
-    has: ['test-patch:bonding-acrylic-primer'],
-    other: ['shellac-primer'],
+    has: ['prime:shellac-primer'],
+    likeliest: 'oil-alkyd',
     atMost: ['bare', 0.1],
+  },
+  {
+    what: 'a flat ceiling in a house whose four other ceilings were oil',
+    why: 'A flat sheen does not clear it: the fifth is oil as likely as not, and is rubbed.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', areaM2: 16, builtYear: 1910 },
+      tests: [{ kind: 'sheen-look', result: 'flat' }],
+      neighbours: Array.from({ length: 4 }, () => ({
+        campaign: 'unknown',
+        element: 'ceiling',
+        tests: [rub('no-transfer')],
+      })),
+    },
+    next: 'spirit-rub',
+    atLeast: ['oil-alkyd', 0.3],
   },
   {
     what: 'the same ceiling, and the second rub was made in another place',

@@ -191,4 +191,19 @@ export const PLACED: Situation[] = [
     says: ['let go of the prepared oil'],
     fault: ['peels', 0.1],
   },
+  {
+    what: 'three square metres of paste on a large painted wall',
+    why: 'What was measured is washed and sealed there, and not over the whole.',
+    ask: {
+      surface: {
+        ...WALL,
+        conditions: ['paste-residue'],
+        currentFinish: 'waterborne-acrylic',
+        extents: { 'paste-residue': { areaM2: 3 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['wash@spots', 'spot-prime:penetrating-sealer@spots'],
+    hasNot: ['prime'],
+  },
 ];

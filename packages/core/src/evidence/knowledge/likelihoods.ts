@@ -10,6 +10,8 @@ export interface LikelihoodTable {
   rest: readonly number[];
   /** Bare tile, glass, plastic and aluminium: they shine and shed water without any film. */
   shiningBare?: readonly number[];
+  /** Walls and ceilings, where they read otherwise than woodwork. */
+  onWalls?: Partial<Record<Finish, readonly number[]>>;
   reason: string;
   source: string;
 }
@@ -85,6 +87,12 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     },
     rest: [0.25, 0.2, 0.2, 0.2, 0.15],
     shiningBare: [0.1, 0.1, 0.18, 0.22, 0.4],
+    // Most wall paint is flat, and so was much of the oil that was laid there: a flat look does not clear it.
+    onWalls: {
+      'waterborne-acrylic': [0.5, 0.27, 0.14, 0.06, 0.03],
+      'oil-alkyd': [0.26, 0.16, 0.16, 0.2, 0.22],
+      'waterborne-over-oil': [0.4, 0.28, 0.17, 0.09, 0.06],
+    },
   },
   {
     kind: 'water-drop',

@@ -30,12 +30,13 @@ export const HOLD_ROWS: readonly HoldRow[] = [
   { family: 'oil-varnish', brings: 4.3, minds: 1.3, reason: 'Varnish holds on varnish, if that is dull.' },
   { family: 'waterborne-clear', brings: 2.4, minds: 1.6, reason: 'Waterborne varnish holds on a varnish that is thoroughly dulled, and less than oil does.' },
   { family: 'acrylic-trim', brings: 0.3, reason: 'Trim paint holds a little better than wall paint.' },
+  { family: 'penetrating-epoxy', brings: 4.2, minds: 1.3, reason: 'Two-part epoxy cannot soak into an old film, and holds on it where it is sanded.' },
   { family: 'chalk-style', brings: 1, minds: 0.8, reason: 'Chalk-style paint holds a little better on slick faces, and no more.' },
 ];
 
 /** What a coat brings to bare ground of its own without being a primer for it. Log-odds taken off. */
 export const SOAKS_IN: Partial<Record<Family, number>> = {
-  'penetrating-epoxy': 3,
+  'penetrating-epoxy': 4.6,
   'penetrating-sealer': 2.5,
   'oil-primer': 0.8,
   'oil-undercoat': 1.4,

@@ -1,4 +1,4 @@
-import type { Condition, Fault } from '../../vocabulary/index.ts';
+import type { Condition, Fault, StepKind } from '../../vocabulary/index.ts';
 import type { Riser } from '../face.ts';
 
 /** What rises through paint: how surely, as which fault, and by when. */
@@ -33,6 +33,15 @@ export const RISES_FROM: readonly { condition: Condition; riser: Riser; strength
   { condition: 'tannin-bleed', riser: 'block-tannin', strength: 0.92, part: 'main' },
   { condition: 'aerosol-paint', riser: 'block-ink', strength: 0.7, part: 'main' },
 ];
+
+/** What takes a stain off a bare closed face, where it lies on top; of iron its own rust comes back. Source: practice. */
+export const WIPES_OFF: Partial<Record<StepKind, Riser>> = {
+  'solvent-wipe': 'block-ink',
+  wash: 'block-water',
+  sand: 'block-rust',
+};
+/** So much of it stays. */
+export const WIPED_LEAVES = 0.04;
 
 /** What of it still rises through one coat, by how well its family blocks that (0 to 3). Two coats take it twice. */
 export const THROUGH = [0.97, 0.5, 0.07, 0.03] as const;

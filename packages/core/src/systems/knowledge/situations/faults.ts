@@ -5,7 +5,7 @@ import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
-import { rusts, wetFromTheYard } from '../../siteWork.ts';
+import { isClosedBare, rusts, wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
 import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
@@ -65,7 +65,8 @@ export const FAULTS_FOUND: readonly Situation[] = [
     when: (c) => c.is('water-stain'),
     steps: (c) => [
       { kind: 'inspect', why: ['The leak is stopped first, or the stain comes back.'] },
-      ...(c.d.findings.moistureRead || c.is('damp')
+      ...(isClosedBare(c) ? washing('alkaline-cleaner', 'So closed a face takes no stain in: what the water left is washed off.') : []),
+      ...(c.d.findings.moistureRead || c.is('damp') || isClosedBare(c)
         ? []
         : [
             {
@@ -75,20 +76,29 @@ export const FAULTS_FOUND: readonly Situation[] = [
             } satisfies Step,
           ]),
     ],
-    needs: (c) => [
-      {
-        need: 'block-water',
-        atLeast: 2,
-        scope: stainScope(c, areaOf(c, 'water-stain')),
-        prefer: blockerOrder,
-        why: 'Water stains rise through waterborne paint, however many coats.',
-      },
-    ],
+    needs: (c) =>
+      isClosedBare(c)
+        ? []
+        : [
+            {
+              need: 'block-water',
+              atLeast: 2,
+              scope: stainScope(c, areaOf(c, 'water-stain')),
+              prefer: blockerOrder,
+              why: 'Water stains rise through waterborne paint, however many coats.',
+            },
+          ],
   },
   {
     id: 'marker',
     source: 'practice',
-    when: (c) => c.is('marker'),
+    when: (c) => c.is('marker') && isClosedBare(c),
+    steps: () => [solventWipe('denatured-alcohol', 'So closed a face takes no ink in: it is wiped off, with a clean rag each time.', { scope: 'spots' })],
+  },
+  {
+    id: 'marker-in-the-face',
+    source: 'practice',
+    when: (c) => c.is('marker') && !isClosedBare(c),
     needs: () => [
       {
         need: 'block-ink',
@@ -102,13 +112,22 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'rust-spots',
     source: 'practice',
-    when: (c) => c.is('rust-stain') && !rusts(c),
+    when: (c) => c.is('rust-stain') && !rusts(c) && isClosedBare(c),
+    steps: (c) => [
+      { kind: 'inspect', why: ['What rusts is iron that touches it: the screw or the bracket is changed for one that does not rust, or its head is primed for metal.'] },
+      sanding(c, 220, 'Rust that ran over so closed a face is rubbed off.', { scope: 'spots' }),
+    ],
+  },
+  {
+    id: 'rust-in-the-face',
+    source: 'practice',
+    when: (c) => c.is('rust-stain') && !rusts(c) && !isClosedBare(c),
     needs: () => [
       {
         need: 'block-rust',
         atLeast: 2,
         scope: 'spots',
-        prefer: ['oil-primer', 'metal-primer'],
+        prefer: ['oil-primer'],
         why: 'Rust bleeds through waterborne paint: block the spot, and the nail head under it.',
       },
     ],

@@ -5,6 +5,7 @@ import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
+import { whereMeasured } from '../../local.ts';
 import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
@@ -85,21 +86,22 @@ export const GROUND: readonly Situation[] = [
     id: 'paste-residue',
     source: 'practice',
     when: (c) => c.is('paste-residue'),
-    steps: (c) => [
-      {
-        kind: 'wash',
-        family: 'alkaline-cleaner',
-        why: ['Paste wakes under waterborne paint, bubbles and crackles: wash it off with warm water, twice.'],
-      },
-      { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] },
-      { kind: 'dry-out', waitMin: 1440, why: ['The washed wall dries before it is sanded.'] },
-      sanding(c, 150, 'Sand off the last of the paste and the raised fibres.'),
-    ],
-    needs: () => [
+    steps: (c) =>
+      [
+        {
+          kind: 'wash',
+          family: 'alkaline-cleaner',
+          why: ['Paste wakes under waterborne paint, bubbles and crackles: wash it off with warm water, twice.'],
+        } satisfies Step,
+        { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] } satisfies Step,
+        { kind: 'dry-out', waitMin: 1440, why: ['The washed wall dries before it is sanded.'] } satisfies Step,
+        sanding(c, 150, 'Sand off the last of the paste and the raised fibres.'),
+      ].map((step) => ({ ...step, scope: whereMeasured(c, 'paste-residue') })),
+    needs: (c) => [
       {
         need: 'seal-paste',
         atLeast: 2,
-        scope: 'all',
+        scope: whereMeasured(c, 'paste-residue'),
         prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
         why: 'What paste is left is locked in by a sealer that is not woken by water.',
       },
@@ -112,8 +114,8 @@ export const GROUND: readonly Situation[] = [
     steps: (c) => [
       ...(isDusty(c) ? [{ kind: 'dust-off', early: true, why: ['Dust from the sanding comes off first: a sealer on dust lets go with it.'] } satisfies Step] : []),
       { ...sealingFirst(c, TORN, 'Torn paper face bubbles when wetted: it is sealed before water, filler or paint touches it.'), early: true },
-      { kind: 'fill', family: 'filler', waitMin: 60, why: ['Skim the torn places once they are sealed.'] },
-      sanding(c, 180, 'Level the filler and trim loose fibres.'),
+      { kind: 'fill', family: 'filler', waitMin: 60, scope: 'spots', why: ['Skim the torn places once they are sealed.'] },
+      sanding(c, 180, 'Level the filler and trim loose fibres.', { scope: 'spots' }),
     ],
     needs: (c) => [
       { need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'The skimmed places are primed.' },

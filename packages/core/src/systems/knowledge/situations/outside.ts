@@ -2,7 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { meetsWater } from '../../siteWork.ts';
-import { needOnGround, sanding, scraping, stripping, type Situation } from './situation.ts';
+import { needOnGround, sanding, scraping, type Situation } from './situation.ts';
 
 const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
 /** Pieces whose top edge lies open to the rain. */
@@ -18,9 +18,6 @@ const byExteriorRule = (c: Case) => ({
   ...(c.goesTo === 'solvent-borne' ? {} : { only: exteriorPreference[c.rules.exteriorBare] }),
 });
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
-
-/** A clear film outside that shows one of these has had its time. */
-const GONE = ['weathered-wood', 'peeling', 'flaking', 'cracking', 'rot'] as const;
 
 /** What weather and open grain ask for: bare, weathered and peeling timber outside, end grain, what is saturated. */
 export const OUTSIDE: readonly Situation[] = [
@@ -72,8 +69,9 @@ export const OUTSIDE: readonly Situation[] = [
               why: ['No reading yet: let it dry, and meter it before it is primed.'],
             } satisfies Step,
           ]),
-      scraping(c, 'Scrape to an edge that holds.'),
-      ...(c.ground === 'timber' ? [sanding(c, 80, 'Abrade back to fresh timber.'), sanding(c, 120, 'Feather the edges.')] : []),
+      // A film that was taken off whole leaves no edge.
+      ...(c.bare ? [] : [scraping(c, 'Scrape to an edge that holds.')]),
+      ...(c.ground === 'timber' && !c.bare ? [sanding(c, 80, 'Abrade back to fresh timber.'), sanding(c, 120, 'Feather the edges.')] : []),
       ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate'
         ? [
             {
@@ -88,22 +86,25 @@ export const OUTSIDE: readonly Situation[] = [
           ]
         : []),
     ],
-    needs: (c) => [
-      c.ground === 'timber'
-        ? {
-            need: 'seal-wood',
-            atLeast: 2,
-            scope: 'bare-areas',
-            ...byExteriorRule(c),
-            why: 'What is bare is primed before the day is out.',
-          }
-        : {
-            need: needOnGround(c),
-            atLeast: 2,
-            scope: 'bare-areas',
-            why: 'What is bare is primed.',
-          },
-    ],
+    needs: (c) =>
+      c.bare
+        ? []
+        : [
+            c.ground === 'timber'
+              ? {
+                  need: 'seal-wood',
+                  atLeast: 2,
+                  scope: 'bare-areas',
+                  ...byExteriorRule(c),
+                  why: 'What is bare is primed before the day is out.',
+                }
+              : {
+                  need: needOnGround(c),
+                  atLeast: 2,
+                  scope: 'bare-areas',
+                  why: 'What is bare is primed.',
+                },
+          ],
   },
   {
     id: 'weathered',
@@ -156,14 +157,8 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'saturated-under-varnish',
     source: 'practice',
-    when: (c) => c.outside && c.clear && c.ground === 'timber' && (c.bare || c.is(...GONE)),
-    steps: (c) => [
-      ...(c.bare
-        ? []
-        : [
-            stripping('Varnish that lets go or lets the weather in comes off whole: what is to soak in needs bare timber, and a patched clear film shows.'),
-            sanding(c, 120, 'Down to fresh timber, with the grain.'),
-          ]),
+    when: (c) => c.outside && c.clear && c.ground === 'timber' && c.bare,
+    steps: () => [
       {
         kind: 'pre-prime',
         family: 'penetrating-epoxy',

@@ -30,6 +30,13 @@ const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {
   hard: 'grip-hard',
 };
 
+/** Whatever a primer over the whole face is asked to hold back, on a bare ground it must hold on that first. */
+export function groundUnderPrimer(c: Case, asked: readonly PrimerNeed[]): PrimerNeed[] {
+  const whole = asked.filter((n) => n.scope === 'all');
+  const onlyBlocks = whole.length > 0 && whole.every((n) => n.need.startsWith('block') || n.need === 'hide');
+  return c.bare && onlyBlocks ? [{ need: needOnGround(c), atLeast: 1, scope: 'all', why: 'Whatever primer lies on the bare ground must hold on it.' }] : [];
+}
+
 /** An abrading line, wet where lead is possible, extracted where the year is not known. */
 export function sanding(c: Case, grit: number, why: string, more: Partial<Step> = {}): Step {
   const technique = c.wetOnly ? 'wet' : c.d.lead === 'year-unknown' ? 'extracted' : 'dry';
