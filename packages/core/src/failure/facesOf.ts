@@ -3,7 +3,7 @@ import { letsGo } from '../evidence/bonds.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
-import { isLocal } from '../systems/local.ts';
+import { isInSpots, isLocal } from '../systems/local.ts';
 import {
   hasRawEdges,
   mayBleedDye,
@@ -113,7 +113,7 @@ const chalkSeen = (c: Case): number => {
 function standingOn(face: Face, c: Case): void {
   for (const row of STANDING_ROWS) {
     if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
-    if (row.part === 'spots' && face.part !== 'spots') continue;
+    if (isOfSpots(row, c) && face.part !== 'spots') continue;
     raise(face, row.trait, row.condition === 'chalking' ? row.amount * chalkSeen(c) : row.amount);
   }
   for (const row of RISES_FROM) {
@@ -131,6 +131,11 @@ function standingOn(face: Face, c: Case): void {
 }
 const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: number) =>
   face.rises.set(riser, Math.max(face.rises.get(riser) ?? 0, strength));
+
+/** It stands in spots by its nature, or was measured as a small part of the surface. */
+const isOfSpots = (row: { condition: Condition; part?: Face['part'] }, c: Case): boolean =>
+  row.part === 'spots' || (MEASURED.includes(row.condition) && isInSpots(c, row.condition));
+const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue'];
 
 /** On iron, rust is where it lies bare; what was measured as a small part of the surface lies there and not elsewhere. */
 const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Face['part'] =>
@@ -152,9 +157,10 @@ function shareOf(part: Face['part'], c: Case): number {
       isRusty(c);
     return lets && !c.bare ? USUAL_SHARE.bare : 0;
   }
-  const found = [...STANDING_ROWS, ...RISES_FROM].filter(
-    (row) => row.part !== undefined && c.is(row.condition) && partOf(row, c) === 'spots',
-  );
+  const found = [
+    ...STANDING_ROWS.filter((row) => isOfSpots(row, c)),
+    ...RISES_FROM.filter((row) => partOf(row, c) === 'spots'),
+  ].filter((row) => c.is(row.condition));
   if (!found.length) return hasRawEdges(c) ? USUAL_SHARE.spots : 0;
   const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);
   return measured && areaM2 ? Math.min(1, measured / areaM2) : USUAL_SHARE.spots;

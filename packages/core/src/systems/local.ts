@@ -5,10 +5,13 @@ import type { Case } from './case.ts';
 const ALL_OVER = 0.5;
 const USUAL_AREA_M2 = 10;
 
-/** Where something is treated that was measured: in its spots where it is a small part, else all over what was found to have it. */
-export const whereMeasured = (c: Case, code: Condition): 'spots' | 'all' =>
-  // A place that was set apart by a test is treated by its name.
-  isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0) ? 'spots' : 'all';
+/** True where something is treated in its spots: it was measured, and is a small part. A place that was set apart by a test is treated by its name. */
+export const isInSpots = (c: Case, code: Condition): boolean =>
+  isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
+
+/** The scope of a step that treats it: its spots, else all over. */
+export const whereMeasured = (c: Case, code: Condition): { scope?: 'spots' } =>
+  isInSpots(c, code) ? { scope: 'spots' } : {};
 
 /** True where all of these that stand were measured, and are together a small part of the surface: what is local stays local. */
 export function isLocal(c: Case, ...codes: Condition[]): boolean {

@@ -135,5 +135,7 @@ export function merged(steps: readonly Step[]): Step[] {
     const more = step.why.filter((reason) => !twin.why.includes(reason));
     if (more.length) twin.why = [...twin.why, ...more];
   }
-  return kept;
+  // Who rinses the whole rinses its spots.
+  const isRinsed = kept.some((s) => s.kind === 'rinse' && s.scope === undefined);
+  return isRinsed ? kept.filter((s) => s.kind !== 'rinse' || s.scope !== 'spots') : kept;
 }

@@ -206,4 +206,55 @@ export const PLACED: Situation[] = [
     has: ['wash@spots', 'spot-prime:penetrating-sealer@spots'],
     hasNot: ['prime'],
   },
+  {
+    what: 'half a square metre of hand grease round a switch on a large wall',
+    why: 'The wall is washed as it is touched; only the smear is degreased.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'skim-plaster',
+        exposure: 'interior-hightouch',
+        areaM2: 28,
+        builtYear: 1999,
+        conditions: ['greasy'],
+        extents: { greasy: { areaM2: 0.5 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['wash:alkaline-cleaner', 'wash:degreaser@spots', 'rinse'],
+    hasNot: ['rinse@spots'],
+  },
+  {
+    what: 'a little mould on a bathroom ceiling, measured',
+    why: 'It is killed where it grows, and the rest of the ceiling is washed.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        exposure: 'interior-wet',
+        areaM2: 9,
+        builtYear: 2004,
+        conditions: ['mould'],
+        extents: { mould: { areaM2: 0.4 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['wash:degreaser@spots', 'mould-treat@spots'],
+    risk: ['mould-treat', 'stain', 0.2, 0.95],
+  },
+  {
+    what: 'a joint tape that lifts on a large ceiling',
+    why: 'The tape is bedded anew where it lifts.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        areaM2: 30,
+        builtYear: 1999,
+        conditions: ['joint-tape-lifting'],
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['repair@spots', 'spot-prime@spots'],
+  },
 ];

@@ -265,4 +265,60 @@ export const WEATHER: Situation[] = [
     order: [['strip', 'pre-prime']],
     fault: ['peels', 0.3],
   },
+  {
+    what: 'a sprayed ceiling of 1974 that smells and looks of smoke',
+    why: 'A texture is vacuumed and kept; nothing that may hold asbestos is sanded or scraped.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        texture: 'sprayed',
+        areaM2: 30,
+        builtYear: 1974,
+        conditions: ['smoke'],
+      },
+      tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+    },
+    has: ['dust-off', 'prime:shellac-primer'],
+    hasNot: ['sand', 'scrape', 'wash'],
+    says: ['vacuumed out of it'],
+    cautions: ['asbestos-possible'],
+  },
+  {
+    what: 'a heavy texture in old oil gloss, 1930',
+    why: 'It is dulled with a liquid: paper would flatten it, and raise what is in it.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'lime-plaster',
+        texture: 'heavy',
+        areaM2: 20,
+        builtYear: 1930,
+        conditions: ['glossy'],
+      },
+      tests: [
+        { kind: 'spirit-rub', result: 'no-transfer' },
+        { kind: 'spirit-rub', result: 'no-transfer', place: 'b' },
+      ],
+    },
+    has: ['degloss', 'dust-off', 'prime'],
+    hasNot: ['sand'],
+    cautions: ['asbestos-possible'],
+  },
+  {
+    what: 'a steel door outside that has stood in its primer',
+    why: 'What stood in the weather is washed before it is scuffed.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 5,
+        builtYear: 2020,
+        currentFinish: 'primer-only',
+      },
+    },
+    has: ['wash', 'rinse', 'sand'],
+    order: [['wash', 'sand']],
+  },
 ];

@@ -1,6 +1,6 @@
 import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
 import { isUndrawn } from '../../joints.ts';
-import { isLocal } from '../../local.ts';
+import { isLocal, whereMeasured } from '../../local.ts';
 import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
@@ -175,18 +175,24 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'grease',
     source: 'practice',
     when: (c) => c.is('greasy') || (c.d.surface.exposure === 'interior-grease' && c.d.surface.isNew !== true),
-    steps: () => washing('degreaser', 'Grease keeps paint off: degrease before anything is sanded, or it is ground in.'),
+    steps: (c) =>
+      washing(
+        'degreaser',
+        'Grease keeps paint off: degrease before anything is sanded, or it is ground in.',
+        c.d.surface.exposure === 'interior-grease' ? {} : whereMeasured(c, 'greasy'),
+      ),
   },
   {
     id: 'mould',
     source: 'practice',
     when: (c) => c.is('mould'),
-    steps: () => [
-      ...washing('degreaser', 'Dirt feeds mould: wash before it is treated.'),
+    steps: (c) => [
+      ...washing('degreaser', 'Dirt feeds mould: wash before it is treated.', whereMeasured(c, 'mould')),
       {
         kind: 'mould-treat',
         family: 'mould-wash',
         waitMin: 1440,
+        ...whereMeasured(c, 'mould'),
         wear: ['gloves', 'eye-protection', 'respirator-vapour'],
         why: ['Mould grows on through new paint: kill it, wait as the label says, rinse.', 'Look for the damp or the cold corner it lives on.'],
       },
@@ -380,6 +386,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
         kind: 'repair',
         family: 'filler',
         waitMin: 720,
+        scope: 'spots',
         why: ['Cut out the loose tape, bed new tape, feather in two passes.'],
       },
       sanding(c, 150, 'Level the joint.', { scope: 'spots' }),

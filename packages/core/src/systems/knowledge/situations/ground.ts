@@ -5,7 +5,7 @@ import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
-import { whereMeasured } from '../../local.ts';
+import { isInSpots, whereMeasured } from '../../local.ts';
 import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
@@ -96,12 +96,12 @@ export const GROUND: readonly Situation[] = [
         { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] } satisfies Step,
         { kind: 'dry-out', waitMin: 1440, why: ['The washed wall dries before it is sanded.'] } satisfies Step,
         sanding(c, 150, 'Sand off the last of the paste and the raised fibres.'),
-      ].map((step) => ({ ...step, scope: whereMeasured(c, 'paste-residue') })),
+      ].map((step) => ({ ...step, ...whereMeasured(c, 'paste-residue') })),
     needs: (c) => [
       {
         need: 'seal-paste',
         atLeast: 2,
-        scope: whereMeasured(c, 'paste-residue'),
+        scope: isInSpots(c, 'paste-residue') ? 'spots' : 'all',
         prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
         why: 'What paste is left is locked in by a sealer that is not woken by water.',
       },

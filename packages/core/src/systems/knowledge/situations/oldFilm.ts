@@ -1,4 +1,4 @@
-import { isLocal } from '../../local.ts';
+import { isInSpots, isLocal } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
@@ -37,6 +37,10 @@ const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-
 /** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
 const GRIPS_HARD_FILM: readonly Family[] = ['bonding-acrylic-primer', 'shellac-primer', 'oil-primer'];
 
+/** A texture that paper would flatten. */
+const isRough = (c: Case) => c.d.surface.texture === 'heavy' || c.d.surface.texture === 'sprayed';
+const vacuumed: Step = { kind: 'dust-off', why: ['A texture is kept: dust and cobwebs are vacuumed out of it with a soft brush, and it is not sanded flat.'] };
+
 const oilPreparation = (c: Case): Step[] => [
   ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
   {
@@ -46,7 +50,7 @@ const oilPreparation = (c: Case): Step[] => [
     wear: ['gloves', 'eye-protection', 'respirator-vapour'],
     why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
   },
-  sanding(c, 220, 'Scuffs what the deglosser left bright.'),
+  ...(isRough(c) ? [vacuumed] : [sanding(c, 220, 'Scuffs what the deglosser left bright.')]),
 ];
 
 /** True where the finish goes straight onto prepared oil, so that it must be a hybrid. */
@@ -174,12 +178,13 @@ export const OLD_FILM: readonly Situation[] = [
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
       const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery || c.is('chalking');
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
-      const smeared = smoked || c.is('greasy');
+      const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       // Paper is sanded through before its paint is dull.
       const bears = c.ground !== 'masonry' && c.ground !== 'paper';
       return [
         ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
+        ...(isRough(c) ? [vacuumed] : []),
         ...(smooth && bears && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
@@ -266,7 +271,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'primed-only',
     source: 'practice',
     when: (c) => c.treatAs === 'primed',
-    steps: (c) => [sanding(c, 240, 'A primer left standing is scuffed so that the finish holds.')],
+    steps: (c) => [
+      ...(c.outside ? washing('alkaline-cleaner', 'A primer that stood in the weather is washed before it is scuffed.') : []),
+      sanding(c, 240, 'A primer left standing is scuffed so that the finish holds.'),
+    ],
   },
   {
     id: 'unknown-spray-paint',

@@ -97,13 +97,14 @@ export function strongBlocker(c: Case): 'shellac-primer' | 'oil-primer' {
 }
 
 /** Washing and the rinse that belongs to it. */
-export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string): Step[] {
+export function washing(family: 'alkaline-cleaner' | 'degreaser', why: string, more: Partial<Step> = {}): Step[] {
   return [
-    { kind: 'wash', family, wear: ['gloves', 'eye-protection'], why: [why] },
+    { kind: 'wash', family, wear: ['gloves', 'eye-protection'], why: [why], ...more },
     {
       kind: 'rinse',
       waitMin: 120,
       why: ['Cleaner left behind keeps paint from gripping: rinse with clean water and let it dry.'],
+      ...more,
     },
   ];
 }
