@@ -1,6 +1,6 @@
 import type { TestRecord } from '../model/test.ts';
 import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
-import { isYoungFilm } from './facts.ts';
+import { isYoungFilm, placeOf } from './facts.ts';
 import { chemistryOf, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */
@@ -76,6 +76,17 @@ function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   };
 }
 
+/** Over places the worst decides: dye that rose in one is not stopped because it did not rise in another. */
+function worstOf(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+  const places = [...new Set(looks.map(placeOf))];
+  const read = places.map((place) => ({ place, ...verdictOn(looks.filter((t) => placeOf(t) === place)) }));
+  const [worst, ...others] = read.sort((a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict));
+  const { place, ...verdict } = worst!;
+  const differs = place !== '' && others.some((other) => other.verdict !== verdict.verdict);
+  return differs ? { ...verdict, text: `${verdict.text} So it is ${place}; where it is strongest decides.` } : verdict;
+}
+const WORST_FIRST: readonly PatchVerdict[] = ['rejects', 'bleeds', 'another-coat', 'look-again', 'covers'];
+
 /** What a patch says once it was scratched or cut: one that lets go at cure is out, however well it covered. */
 function withGrip(looks: Omit<PatchReading, 'family'>, cuts: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   const failed = cuts.find(cutFailed);
@@ -105,7 +116,7 @@ export function readPatches(tests: readonly TestRecord[]): PatchReading[] {
   );
   const uneven = families.length > 1 && coats.size > 1;
   return families.map((family) => {
-    const looks = verdictOn(patches.filter((t) => (t.family ?? null) === family));
+    const looks = worstOf(patches.filter((t) => (t.family ?? null) === family));
     const one = withGrip(
       looks,
       tests.filter((t) => isOfPatch(t) && t.family === family),

@@ -1,5 +1,6 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
+import type { TestKind } from '../vocabulary/index.ts';
 import { gripFailed, gripHeld } from './conditions.ts';
 import { placeOf } from './facts.ts';
 import { PLACE_SHARES } from './knowledge/bonds.ts';
@@ -19,12 +20,15 @@ const said = (place: string) => place !== '';
 
 /**
  * The parts of one film by how its bond was found: a place where it let go stays a place of its own, whatever another
- * showed, and one that held says that it holds there. One part where the tests agree, or where only one place was tried.
+ * showed, and one that held says that it holds there; one where only the film was looked into is not known to let go.
+ * One part where the tests agree, or where only one place was tried.
  */
 export function bondPlaces(zone: Zone): Zone[] {
   const failed = new Set(zone.tests.filter(gripFailed).map(placeOf).filter(said));
-  const heldElsewhere = zone.tests.some((t) => gripHeld(t) && !failed.has(placeOf(t)));
-  if (failed.size === 0 || !heldElsewhere) return [zone];
+  const isElsewhere = (t: TestRecord) => !failed.has(placeOf(t));
+  const heldElsewhere = zone.tests.some((t) => gripHeld(t) && isElsewhere(t));
+  const seenElsewhere = zone.tests.some((t) => said(placeOf(t)) && isElsewhere(t) && FILM_SEEN.includes(t.kind));
+  if (failed.size === 0 || !(heldElsewhere || seenElsewhere)) return [zone];
   const isOf = (t: TestRecord, there: boolean) =>
     failed.has(placeOf(t)) ? there : placeOf(t) === '' && !gripFailed(t) && !gripHeld(t) ? true : !there;
   const part = (there: boolean): Zone => ({
@@ -33,6 +37,9 @@ export function bondPlaces(zone: Zone): Zone[] {
   });
   return [part(true), part(false)];
 }
+
+/** Tests that look into the film, whatever they say of its bond. */
+const FILM_SEEN: readonly TestKind[] = ['spirit-rub', 'acetone-rub', 'chip-look'];
 
 /**
  * What a place says of the surface that it is part of: it has its layers, and its bond mostly. A place where it let go

@@ -1,3 +1,4 @@
+import { letsGo } from '../evidence/bonds.ts';
 import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import { patchGripped, type Case } from './case.ts';
@@ -15,10 +16,16 @@ const DOES = new Map<Family | undefined, Partial<Record<Need, 1 | 2 | 3>>>(
 export const laysFilm = (s: Step) => isCoat(s.kind) && s.kind !== 'pre-prime';
 export const wholeFace = (s: Step) => s.scope !== 'spots' && s.scope !== 'bare-areas';
 
+/** From here on what nobody tried is likelier to let go than to hold, as beside a place where it let go. */
+const LIKELIER_LOOSE = 0.5;
+
 /** A waterborne coat lets go of the oil under it: it comes off, whatever the firm's rule is. */
-export const letsGoOfOil = (c: Case): boolean =>
-  c.treatAs === 'over-oil' &&
-  (c.d.findings.adhesion === 'weak' || (c.is('peeling', 'flaking') && c.d.findings.adhesion !== 'grips'));
+export function letsGoOfOil(c: Case): boolean {
+  if (c.treatAs !== 'over-oil' || c.d.findings.adhesion === 'grips') return false;
+  return (
+    c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking') || letsGo(c.d.bonds['over-oil']) >= LIKELIER_LOOSE
+  );
+}
 
 /** Younger than this a coat was laid just now, and still comes off more easily than it will. Hours; source: practice. */
 const JUST_LAID_H = 336;

@@ -257,4 +257,29 @@ export const PLACED: Situation[] = [
     },
     has: ['repair@spots', 'spot-prime@spots'],
   },
+  {
+    what: 'a sheet lifts by the door of a wall that was only rubbed elsewhere',
+    why: 'The place that failed is treated as it failed, by name; nobody knows yet that the rest lets go.',
+    ask: {
+      surface: { ...WALL, builtYear: 2001 },
+      tests: [rub('transfer', 'middle'), at('blade-lift', 'by the door', { result: 'lifts-in-sheet' })],
+    },
+    has: ['scrape@by the door'],
+    hasNot: ['scrape@middle', 'scrape@elsewhere'],
+    guaranteed: false,
+  },
+  {
+    what: 'a patch covered over the sofa and bled over the hearth',
+    why: 'The strongest colour decides: what bled anywhere is out.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'drywall', areaM2: 20, builtYear: 1990, conditions: ['smoke'] },
+      tests: [
+        rub('transfer'),
+        { ...patch('stain-blocking-acrylic-primer', 'covers'), place: 'over the sofa' },
+        { ...patch('stain-blocking-acrylic-primer', 'bleeds-through'), place: 'over the hearth' },
+      ],
+    },
+    has: ['prime:shellac-primer'],
+    hasNot: ['prime:stain-blocking-acrylic-primer'],
+  },
 ];

@@ -75,6 +75,12 @@ const whyWashed = (c: Case) =>
       ? 'Woodwork is handled: wash it before it is scuffed.'
       : 'Walls that are wet, wiped or handled are washed before they are painted.';
 
+/** Why waterborne is scraped off the oil under it: it was found to let go, or it is likelier to than to hold. */
+const whyScraped = (c: Case) =>
+  c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking')
+    ? 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.'
+    : 'The waterborne coat lets go of the oil beside here, and is likelier to here than to hold: scrape, and take off what lifts.';
+
 /** What to look for before paint goes on where paint let go indoors. */
 function whyItLetGo(c: Case): string {
   const { exposure } = c.d.surface;
@@ -91,9 +97,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => stripsTop(c) && justLaidOnOil(c) === null,
     steps: (c) => [
-      letsGoOfOil(c)
-        ? scraping(c, 'The waterborne coat lets go of the oil under it, and takes with it whatever is laid on top: take it off.')
-        : stripping('House rule: waterborne lying on oil comes off, all of it.'),
+      letsGoOfOil(c) ? scraping(c, whyScraped(c)) : stripping('House rule: waterborne lying on oil comes off, all of it.'),
       solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
       sanding(c, 120, 'Feather the edges of what stays.'),
     ],
@@ -113,7 +117,7 @@ export const OLD_FILM: readonly Situation[] = [
       sanding(c, 220, 'A light scuff, not enough to break through.'),
       {
         kind: 'test-patch',
-        family: 'bonding-acrylic-primer',
+        family: c.onePrimer ?? 'bonding-acrylic-primer',
         coats: 1,
         waitMin: 4320,
         why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'It is kept: recorded, and not guaranteed.'],
