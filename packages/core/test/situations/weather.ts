@@ -321,4 +321,37 @@ export const WEATHER: Situation[] = [
     has: ['wash', 'rinse', 'sand'],
     order: [['wash', 'sand']],
   },
+  {
+    what: 'an old cellar wall of brick, flaking and in bloom, damp',
+    why: 'Salts are brushed off before anything is wetted, and once more when it is dry.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'brick',
+        areaM2: 14,
+        builtYear: 1890,
+        conditions: ['efflorescence', 'flaking'],
+      },
+      tests: [{ kind: 'moisture-meter', value: 70, scale: 'relative' }],
+    },
+    has: ['inspect', 'dry-out', 'prime:masonry-primer'],
+    order: [
+      ['dust-off', 'wash'],
+      ['dry-out', 'dust-off'],
+    ],
+    blocks: ['paint-on-damp'],
+  },
+  {
+    what: 'a dusty wall of board indoors that peels',
+    why: 'It is washed for its dust, and not because it is wiped or handled.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 20, builtYear: 2019, conditions: ['peeling'] },
+      tests: [
+        { kind: 'spirit-rub', result: 'transfer' },
+        { kind: 'hand-wipe', result: 'heavy' },
+      ],
+    },
+    has: ['wash', 'scrape'],
+    saysNot: ['wet, wiped or handled'],
+  },
 ];

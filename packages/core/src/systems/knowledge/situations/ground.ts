@@ -411,8 +411,9 @@ export const GROUND: readonly Situation[] = [
     when: (c) => c.is('efflorescence'),
     steps: () => [
       { kind: 'inspect', why: ['Salts come with water: find where it gets in before anything is painted.'] },
-      { kind: 'dust-off', why: ['Brush the salts off dry; washing drives them back in.'] },
+      { kind: 'dust-off', early: true, why: ['Brush the salts off dry, before anything is wetted; washing drives them back in.'] },
       { kind: 'dry-out', waitMin: 20160, why: ['Wait until no new bloom shows.'] },
+      { kind: 'dust-off', why: ['Brush once more when it is dry.'] },
     ],
     needs: (c) => [
       {

@@ -180,7 +180,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.treatAs === 'waterborne',
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
-      const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery || c.is('chalking');
+      const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery;
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
       const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
