@@ -88,6 +88,22 @@ describe('what may be used here', () => {
     const short = answer(['plaster']).blocks.find((b) => b.code === 'nothing-on-shelf')!;
     expect(short.until).toContain('acrylic wall paint');
   });
+  test('a product’s own sheet wins over its family: what it does not do here is not taken for it', () => {
+    const primed = (shelf: object[]) => {
+      const { system, blocks } = assess({
+        surface: { element: 'trim', substrate: 'softwood', areaM2: 10, builtYear: 1996, conditions: ['glossy'] },
+        tests: ['a', 'b'].map((place) => ({ kind: 'spirit-rub', result: 'no-transfer', place })),
+        shelf: [{ family: 'acrylic-trim', name: 'Finish' }, ...shelf],
+      });
+      return [system.steps.find((s) => s.kind === 'prime')!.family, blocks.some((b) => b.code === 'nothing-on-shelf')];
+    };
+    const shellac = { family: 'shellac-primer', name: 'Shellac' };
+    const bonding = { family: 'bonding-acrylic-primer', name: 'Bonding' };
+    const weak = { does: { 'grip-gloss': 1 } };
+    expect(primed([shellac, bonding])).toEqual(['shellac-primer', false]);
+    expect(primed([{ ...shellac, ...weak }, bonding])).toEqual(['bonding-acrylic-primer', false]);
+    expect(primed([{ ...bonding, ...weak }])).toEqual(['shellac-primer', true]);
+  });
   test('the sheet’s own spread for a ground decides the litres', () => {
     const { c } = read({
       surface: { element: 'masonry', substrate: 'render', exposure: 'exterior-exposed', areaM2: 60 },

@@ -77,12 +77,12 @@ function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): numb
 const PROVEN = 8;
 const patchProved = (c: Case, family: Family) => c.d.patches.some((p) => p.family === family && p.verdict === 'covers');
 
-/** A product of this family whose own sheet does not fall short of what is needed. */
+/** A product of this family whose own sheet, where it says, does not fall short of what is needed. */
 const onShelf = (c: Case, row: PrimerRow, needs: readonly PrimerNeed[]) =>
   c.shelf.some(
     (p) =>
       p.family === row.family &&
-      needs.every((n) => (p.does[n.need] ?? row.does[n.need] ?? 0) >= n.atLeast || meets(row.family, n, c)),
+      needs.every((n) => (p.does[n.need] === undefined ? meets(row.family, n, c) : p.does[n.need]! >= n.atLeast)),
   );
 
 /** Whether a family does what is needed here, by its table or by its patch: dye is stopped by what stopped it. */
