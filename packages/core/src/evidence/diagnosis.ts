@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
-import type { Neighbour } from './facts.ts';
+import { groundOf, type Neighbour } from './facts.ts';
 import { conditionFindings, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
@@ -59,7 +59,8 @@ const likeliestOf = (odds: FinishProbabilities): Finish => FINISHES[topOf(asVect
 export type OddsOf = (tests: readonly TestRecord[], zone: number) => Vector;
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
-export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
+export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
+  const surface = asChipped(said, tests);
   const prices = pricesFor(surface);
   const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
   const zones = films.flatMap(({ zone, lies }) => {
@@ -90,6 +91,12 @@ export function diagnoseBy(surface: SurfaceFacts, tests: readonly TestRecord[], 
     lead: leadStanding(surface, tests),
     asbestos: asbestosPossible(surface),
   };
+}
+
+/** A chip that shows paper says that the wall is papered, whatever it was taken for: paint on paper is prepared as such. */
+function asChipped(surface: SurfaceFacts, tests: readonly TestRecord[]): SurfaceFacts {
+  const isPapered = groundOf(surface.substrate) === 'plaster' && tests.some(({ layers }) => layers?.includes('paper'));
+  return isPapered ? { ...surface, substrate: 'wallpaper-paper' } : surface;
 }
 
 /** The parts of a zone by what was found where, where that makes a difference. */

@@ -336,4 +336,24 @@ export const LAYERS: Situation[] = [
     likeliest: 'oil-alkyd',
     has: ['prime:shellac-primer'],
   },
+  {
+    what: 'a chip of an old ceiling shows waterborne paint on distemper',
+    why: 'Powder holds nothing for long: whether the paint on it grips is tried before anything else is tested.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', areaM2: 14, builtYear: 1890 },
+      tests: [{ kind: 'chip-look', layers: ['waterborne', 'distemper'] }],
+    },
+    next: 'blade-lift',
+    guaranteed: false,
+  },
+  {
+    what: 'a chip of a wall that was taken for plaster shows paper under its paint',
+    why: 'Layers are what is there: it is painted paper, it is not sanded through, and it may come off first.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 24, builtYear: 1996 },
+      tests: [{ kind: 'chip-look', layers: ['waterborne', 'paper'] }],
+    },
+    hasNot: ['sand'],
+    likeliest: 'waterborne-acrylic',
+  },
 ];

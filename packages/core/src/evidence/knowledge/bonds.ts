@@ -31,7 +31,7 @@ export const BOND_ROWS: readonly BondRow[] = [
     reason: 'Waterborne paint laid on oil that nobody prepared.',
     source: 'practice',
   },
-  { when: (_f, o) => o === 'distemper', weak: 0.2, gone: 0.12, reason: 'Distemper is powder: it holds nothing for long.', source: 'practice' },
+  { when: (_f, o) => o === 'distemper', weak: 0.36, gone: 0.16, reason: 'Distemper is powder: it holds nothing for long.', source: 'practice' },
   {
     when: (f, o) => WATERY.includes(f) && o === 'clear-or-stain',
     weak: 0.2,
@@ -42,7 +42,7 @@ export const BOND_ROWS: readonly BondRow[] = [
   { when: (_f, o) => o === 'clear-or-stain', weak: 0.05, gone: 0.02, reason: 'Oil bites into old varnish.', source: 'practice' },
   { when: (_f, o) => o === 'primer', weak: 0.01, gone: 0.002, reason: 'That is what the primer was laid for.', source: 'practice' },
   { when: (_f, o) => o !== 'ground', weak: 0.012, gone: 0.003, reason: 'Kind on its own kind.', source: 'practice' },
-  { when: (f) => f === 'distemper', weak: 0.25, gone: 0.1, reason: 'Bound with little glue, and less every year.', source: 'practice' },
+  { when: (f) => f === 'distemper', weak: 0.32, gone: 0.16, reason: 'Bound with little glue, and less every year.', source: 'practice' },
   { when: (_f, _o, s) => on(s, ...SLICK_GROUNDS), weak: 0.2, gone: 0.15, reason: 'Slick ground, mostly painted without a primer for it.', source: 'practice' },
   { when: (_f, _o, s) => isOutside(s), weak: 0.05, gone: 0.04, reason: 'Water gets behind films outside.', source: 'practice' },
   { when: (_f, _o, s) => on(s, 'metal', 'paper'), weak: 0.05, gone: 0.03, reason: 'Metal and paper hold less than timber and plaster.', source: 'practice' },
