@@ -3,6 +3,7 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Condition } from '../vocabulary/index.ts';
 import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
+import { FINDS, type FindsRow } from './knowledge/finds.ts';
 import { FOUND_ON } from './knowledge/foundOn.ts';
 import { moistureLimit } from './knowledge/moisture.ts';
 import { asTheyStand } from './readings.ts';
@@ -107,29 +108,19 @@ function heedJoints(surface: SurfaceFacts, raise: Raise, clear: Clear): void {
   jointConditions(surface.joints, isOutside(surface)).forEach(raise);
 }
 
-/** A test whose bad result in any place raises a condition, and whose good results everywhere clear it. */
-const byResult =
-  (
-    kind: string,
-    bad: readonly string[],
-    good: readonly string[],
-    raised: Condition,
-    ...alsoCleared: Condition[]
-  ): Overruling =>
+/** A test that found something in any place raises it, and one that found it nowhere clears it. */
+const byFinding =
+  (kind: string, { there, not, raises }: FindsRow): Overruling =>
   (_s, tests, raise, clear) => {
+    if (!raises) return;
     const results = resultsOf(tests, kind);
-    if (results.some((r) => bad.includes(r))) raise(raised);
-    else if (results.some((r) => good.includes(r))) clear(raised, ...alsoCleared);
+    if (results.some((r) => there.includes(r))) raise(raises);
+    else if (results.some((r) => not.includes(r))) clear(raises);
   };
 
 const OVERRULINGS: readonly Overruling[] = [
-  byResult('bleach-drop', ['lightens'], ['unchanged'], 'mould'),
-  byResult('damp-sponge', ['slick'], ['clean'], 'paste-residue'),
-  byResult('rot-probe', ['soft-surface', 'soft-deep'], ['firm'], 'rot'),
-  byResult('paint-dab', ['beads'], ['wets'], 'silicone', 'sealant-unknown'),
-  byResult('ease-test', ['stuck'], ['moves'], 'painted-shut'),
-  byResult('sheen-look', ['gloss', 'semi-gloss'], ['flat', 'eggshell'], 'glossy'),
-  // A bead that beads is silicone: no longer unknown.
+  ...Object.entries(FINDS).map(([kind, row]) => byFinding(kind, row)),
+  // Whatever the dab did, the bead is no longer unknown.
   (_s, tests, _raise, clear) => {
     if (tests.some((t) => t.kind === 'paint-dab')) clear('sealant-unknown');
   },

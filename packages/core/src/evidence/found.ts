@@ -1,27 +1,19 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
-import { moistureLimit } from './knowledge/moisture.ts';
 import { placeOf } from './facts.ts';
+import { FINDS } from './knowledge/finds.ts';
+import { moistureLimit } from './knowledge/moisture.ts';
 import type { Zone } from './places.ts';
 import { asTheyStand } from './readings.ts';
-
-/** Results that find something where they are made, and those that find that it is not there. */
-const FINDS: Partial<Record<TestKind, { there: readonly string[]; not: readonly string[] }>> = {
-  'bleach-drop': { there: ['lightens'], not: ['unchanged'] },
-  'damp-sponge': { there: ['slick'], not: ['clean'] },
-  'hand-wipe': { there: ['light', 'heavy'], not: ['clean'] },
-  'water-drop': { there: ['beads'], not: ['soaks-in', 'spreads'] },
-  'sheen-look': { there: ['gloss', 'semi-gloss'], not: ['flat', 'eggshell'] },
-};
 
 /** Whether a test found what it looks for where it was made; null where it looks for nothing, or leaves it open. */
 function findsThere(test: TestRecord, { substrate }: SurfaceFacts): boolean | null {
   if (test.kind === 'moisture-meter')
     return test.value == null ? null : test.value > moistureLimit(substrate, test.scale ?? 'wood');
   const row = FINDS[test.kind];
-  if (row?.there.includes(test.result ?? '')) return true;
-  return row?.not.includes(test.result ?? '') ? false : null;
+  if (!row?.apart) return null;
+  return row.there.includes(test.result ?? '') || (row.not.includes(test.result ?? '') ? false : null);
 }
 
 /** One kind of test that found something in some places and that it is not there in others. */

@@ -12,7 +12,6 @@ const REPEATED: readonly TestKind[] = ['moisture-meter', 'hand-wipe', 'water-dro
 export function asTheyStand(tests: readonly TestRecord[]): TestRecord[] {
   const at = (test: TestRecord) => `${test.kind}|${placeOf(test)}`;
   const last = new Map(tests.map((test) => [at(test), test]));
-  return tests.filter((test) =>
-    placeOf(test) === '' && !REPEATED.includes(test.kind) ? true : last.get(at(test)) === test,
-  );
+  const mayBeElsewhere = (test: TestRecord) => placeOf(test) === '' && !REPEATED.includes(test.kind);
+  return tests.filter((test) => mayBeElsewhere(test) || last.get(at(test)) === test);
 }
