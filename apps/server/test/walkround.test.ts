@@ -223,6 +223,32 @@ describe('tests and findings', () => {
     ).toEqual(expect.arrayContaining([0, 1]));
   });
 
+  test('each place says how its film holds and what was found only there', async () => {
+    const { jobId, roomId } = await newJob(ada, 1995);
+    const surface = { ...surfaceBody(roomId), facts: { element: 'wall', substrate: 'skim-plaster', areaM2: 30 } };
+    await ada.post(`/api/jobs/${jobId}/surfaces`, surface);
+    const made = (test: object) => rub(surface.id, '', { test });
+    await made({ kind: 'spirit-rub', result: 'transfer' });
+    await made({ kind: 'blade-lift', result: 'lifts-in-sheet', place: 'behind the mirror' });
+    await made({ kind: 'blade-lift', result: 'holds', place: 'middle' });
+    await made({ kind: 'moisture-meter', value: 20, place: 'under the window' });
+    await made({ kind: 'moisture-meter', value: 6, place: 'middle' });
+    const page = (await ada.get(`/api/surfaces/${surface.id}`)).body;
+    const told = page.zones.map((z: { places: string[]; adhesion: string; found: string[] }) => [
+      z.places.join(),
+      z.adhesion,
+      z.found.join(),
+    ]);
+    expect(told).toEqual([
+      ['behind the mirror', 'weak', ''],
+      ['under the window', 'grips', 'damp'],
+      ['', 'grips', ''],
+    ]);
+    const scopes = page.lines.map((l: { step: { kind: string; scope?: string } }) => `${l.step.kind} ${l.step.scope}`);
+    expect(scopes).toEqual(expect.arrayContaining(['scrape behind the mirror', 'dry-out under the window']));
+    expect(page.blocks.map((b: { text: string }) => b.text).join(' ')).toContain('Where: under the window.');
+  });
+
   test('what is found while working runs the diagnosis again and says what it changes', async () => {
     const { jobId, roomId } = await newJob(ada);
     const surface = { ...surfaceBody(roomId), facts: { element: 'window', substrate: 'softwood', areaM2: 3 } };

@@ -134,7 +134,16 @@ export const surfacePage = named('SurfacePage', {
   finish: z.array(core('FinishChance')),
   weights: z.array(core('EvidenceWeight')),
   inherited: z.array(answer({ surfaceId: text, name: text, sameCampaign: flag, ratio: figure })),
-  zones: z.array(answer({ places: texts.readonly(), likeliest: oneOf(FINISHES), probability: figure })),
+  zones: z.array(
+    answer({
+      places: texts.readonly(),
+      likeliest: oneOf(FINISHES),
+      probability: figure,
+      adhesion: oneOf(['grips', 'weak', 'unknown']),
+      /** What stands there and nowhere else on this surface. */
+      found: z.array(oneOf(CONDITIONS)),
+    }),
+  ),
   conflicts: z.array(core('Conflict')).readonly(),
   patches: z.array(core('PatchReading')).readonly(),
   demands: z.array(core('Demand')),

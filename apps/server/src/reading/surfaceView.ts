@@ -25,6 +25,7 @@ import {
   type EvidenceWeight,
   type House,
   type Step,
+  foundOnlyIn,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';
@@ -67,7 +68,13 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
     weights: weightsOn(records, surface, house),
     inherited: inheritedOn(records, surface, house),
     nextTests: test.slice(0, 3),
-    zones: c.d.zones.map((z) => ({ places: z.places, likeliest: z.likeliest, probability: z.odds[z.likeliest] })),
+    zones: c.d.zones.map((zone) => ({
+      places: zone.places,
+      likeliest: zone.likeliest,
+      probability: zone.odds[zone.likeliest],
+      adhesion: zone.findings.adhesion,
+      found: foundOnlyIn(c.d, zone),
+    })),
     conflicts: c.d.conflicts,
     patches: c.d.patches,
     demands: [...c.d.findings.standing].map((code: Condition) => demandOf(code)).filter((d) => d !== null),

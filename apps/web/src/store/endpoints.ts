@@ -5389,6 +5389,8 @@ export type SurfacePage = {
     places: string[];
     likeliest: Finish;
     probability: number;
+    adhesion: "grips" | "weak" | "unknown";
+    found: Condition[];
   }[];
   conflicts: Conflict[];
   patches: PatchReading[];

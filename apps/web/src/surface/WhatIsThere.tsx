@@ -97,6 +97,12 @@ export function WhatIsThere({ data, reasons, onCorrect }: Props) {
   );
 }
 
+/** What sets one place apart beside its paint: how its film holds, and what was found only there. */
+const zoneWords = ({ adhesion, found }: SurfacePage['zones'][number]) => [
+  ...(adhesion === 'weak' ? ['it lets go'] : adhesion === 'grips' ? ['it holds'] : []),
+  ...found.map((code) => CONDITION_LABELS[code]),
+];
+
 /** Two results in two places: the parts of the surface, each with what is there. */
 function Zones({ data }: { data: SurfacePage }) {
   if (data.zones.length < 2) return null;
@@ -105,7 +111,7 @@ function Zones({ data }: { data: SurfacePage }) {
       {data.zones.map((zone, i) => (
         <li key={i}>
           <strong>{capital(zone.places.join(', ') || 'elsewhere')}:</strong> {FINISH_LABELS[zone.likeliest]}{' '}
-          {sayPercent(zone.probability)}
+          {[sayPercent(zone.probability), ...zoneWords(zone)].join(', ')}
         </li>
       ))}
       <li className="text-faded">Places differ, so each has steps of its own below.</li>

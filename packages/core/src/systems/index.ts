@@ -11,4 +11,4 @@ export { makesDust } from './knowledge/dustyWork.ts';
 export { USUAL_WEIGHTS, WEIGHT_CODES } from './weights.ts';
 export { heldAs, type Held, type HeldFactor } from './held.ts';
 export { PREPARATION_WORDS, PREPARATIONS, preparationOf, type Preparation } from './knowledge/preparations.ts';
-export { zoneShares } from './zones.ts';
+export { foundOnlyIn, zoneShares } from './zones.ts';

@@ -16,11 +16,14 @@ interface ZoneWork {
 /** More of a surface than this is no place set apart, whatever was measured. */
 const MOST_OF_IT = 0.95;
 
+/** What stands in one zone and in no other. */
+export const foundOnlyIn = ({ zones }: Diagnosis, zone: ZoneDiagnosis): Condition[] =>
+  [...zone.findings.standing].filter((code) => zones.every((z) => z === zone || !z.findings.standing.has(code)));
+
 /** The part of the surface that one zone is, by how large what was found only there was measured; null where it was not. */
-function measuredShare({ surface, zones }: Diagnosis, zone: ZoneDiagnosis): number | null {
-  const { areaM2, extents } = surface;
-  const isOnlyHere = (code: Condition) => zones.every((z) => z === zone || !z.findings.standing.has(code));
-  const sizes = [...zone.findings.standing].filter(isOnlyHere).map((code) => extents[code]?.areaM2 ?? null);
+function measuredShare(d: Diagnosis, zone: ZoneDiagnosis): number | null {
+  const { areaM2, extents } = d.surface;
+  const sizes = foundOnlyIn(d, zone).map((code) => extents[code]?.areaM2 ?? null);
   if (areaM2 === null || !sizes.length || sizes.includes(null)) return null;
   return Math.max(...sizes.map((size) => size!)) / areaM2;
 }
