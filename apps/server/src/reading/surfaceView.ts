@@ -4,6 +4,7 @@ import {
   blocksOn,
   cautionsFor,
   demandOf,
+  foundOnlyIn,
   guaranteeOf,
   holdsOf,
   hashOf,
@@ -25,7 +26,6 @@ import {
   type EvidenceWeight,
   type House,
   type Step,
-  foundOnlyIn,
 } from '@rustic/core';
 import type { SurfaceEntity } from '../record/jobEntities.ts';
 import type { SystemChoiceEntity } from '../record/systemEntities.ts';

@@ -2,6 +2,7 @@ import type { Fault, StepKind } from '../vocabulary/index.ts';
 import type { SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import { ifLeftOut } from '../failure/departing.ts';
+import { whereWords } from '../systems/zones.ts';
 import type { Step } from '../model/step.ts';
 
 /** What goes wrong if a step is left out: how much likelier the fault is without it, 0 to 1; `shows` an ISO 8601 duration, cost in minor units. */
@@ -22,14 +23,14 @@ export function risksOf(steps: readonly Step[], c: Case, price: SystemPrice): Ri
     const follows = ifLeftOut(c, steps, left, price.cost);
     if (!follows) return [];
     const { fault, text, odds, shows, cost } = follows;
-    return [{ ifSkipped: kind, fault, text: `${text}${onlyWhere(left, c)}`, odds, shows, cost }];
+    return [{ ifSkipped: kind, fault, text: `${text}${whereWords(onlyIn(left, c))}`, odds, shows, cost }];
   });
   return risks.sort((a, b) => b.odds * b.cost - a.odds * a.cost);
 }
 
 /** The places that the steps of one kind are done in, where they are done nowhere else. */
-function onlyWhere(steps: readonly Step[], c: Case): string {
+function onlyIn(steps: readonly Step[], c: Case): string[] {
   const named = new Set(c.d.zones.flatMap((zone) => zone.places));
   const places = [...new Set(steps.map(({ scope }) => scope ?? 'all'))];
-  return places.every((place) => named.has(place)) ? ` Where: ${places.join(', ')}.` : '';
+  return places.every((place) => named.has(place)) ? places : [];
 }

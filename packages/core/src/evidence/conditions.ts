@@ -5,7 +5,7 @@ import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
 import { FINDS, type FindsRow } from './knowledge/finds.ts';
 import { FOUND_ON } from './knowledge/foundOn.ts';
-import { moistureLimit } from './knowledge/moisture.ts';
+import { isOverLimit } from './knowledge/moisture.ts';
 import { asTheyStand } from './readings.ts';
 
 /** How the bond of the existing film stands. */
@@ -125,9 +125,9 @@ const OVERRULINGS: readonly Overruling[] = [
     if (tests.some((t) => t.kind === 'paint-dab')) clear('sealant-unknown');
   },
   (s, tests, raise, clear) => {
-    const readings = tests.filter((t) => t.kind === 'moisture-meter' && t.value != null);
-    if (readings.some((t) => t.value! > moistureLimit(s.substrate, t.scale ?? 'wood'))) raise('damp');
-    else if (readings.length) clear('damp');
+    const over = tests.filter((t) => t.kind === 'moisture-meter').map((t) => isOverLimit(t, s.substrate));
+    if (over.includes(true)) raise('damp');
+    else if (over.includes(false)) clear('damp');
   },
   (s, tests, raise, clear) => {
     const wipes = resultsOf(tests, 'hand-wipe');

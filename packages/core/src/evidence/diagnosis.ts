@@ -103,8 +103,8 @@ function asChipped(surface: SurfaceFacts, tests: readonly TestRecord[]): Surface
 function byFindings(zone: Zone, surface: SurfaceFacts): (Zone & { findings: ConditionFindings })[] {
   const read = (part: Zone) => ({ ...part, findings: conditionFindings(surface, part.tests) });
   const parts = foundPlaces(zone, surface).map(read);
-  const differs = new Set(parts.map(({ findings }) => [...findings.standing].sort().join())).size > 1;
-  return differs ? parts : [read(zone)];
+  const standing = new Set(parts.map(({ findings }) => [...findings.standing].sort().join()));
+  return parts.length === 1 || standing.size > 1 ? parts : [read(zone)];
 }
 
 function mixedOdds(zones: readonly { lies: Vector }[], tests: readonly TestRecord[]): Vector {

@@ -3,9 +3,6 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { USUAL_DATES } from './knowledge/placeDates.ts';
 
-/** The place that a test names; empty where it names none. */
-export const placeOf = (test: Pick<TestRecord, 'place'>): string => (test.place ?? '').trim();
-
 /** Hours before a film says how it will hold. Source: practice. */
 const TELLS_FROM_H = 72;
 

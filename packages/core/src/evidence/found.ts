@@ -1,16 +1,15 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
-import { placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
 import { FINDS } from './knowledge/finds.ts';
-import { moistureLimit } from './knowledge/moisture.ts';
+import { isOverLimit } from './knowledge/moisture.ts';
 import type { Zone } from './places.ts';
 import { asTheyStand } from './readings.ts';
 
 /** Whether a test found what it looks for where it was made; null where it looks for nothing, or leaves it open. */
 function findsThere(test: TestRecord, { substrate }: SurfaceFacts): boolean | null {
-  if (test.kind === 'moisture-meter')
-    return test.value == null ? null : test.value > moistureLimit(substrate, test.scale ?? 'wood');
+  if (test.kind === 'moisture-meter') return isOverLimit(test, substrate);
   const row = FINDS[test.kind];
   if (!row?.apart) return null;
   return row.there.includes(test.result ?? '') || (row.not.includes(test.result ?? '') ? false : null);

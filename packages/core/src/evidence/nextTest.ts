@@ -8,7 +8,7 @@ import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from 
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
 import { tellsFinish } from './likelihood.ts';
-import { placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { STACKS } from './stackSpace.ts';

@@ -1,6 +1,7 @@
 import type { TestRecord } from '../model/test.ts';
 import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
-import { isYoungFilm, placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
+import { isYoungFilm } from './facts.ts';
 import { chemistryOf, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */

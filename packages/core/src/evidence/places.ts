@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
 import { gripFailed, gripHeld } from './conditions.ts';
-import { placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
 import { PLACE_SHARES } from './knowledge/bonds.ts';
 import { stacksGiven } from './given.ts';
 import { filmSeen, likelihoodOfAll, readOn, saidBy } from './likelihood.ts';

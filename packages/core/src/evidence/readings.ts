@@ -1,6 +1,6 @@
 import type { TestRecord } from '../model/test.ts';
 import type { TestKind } from '../vocabulary/index.ts';
-import { placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
 
 /** Read again and again until it is right, so that the last says how it stands even where no place was named. */
 const REPEATED: readonly TestKind[] = ['moisture-meter', 'hand-wipe', 'water-drop'];

@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
-import { placeOf } from './facts.ts';
+import { placeOf } from '../model/place.ts';
 import { surfaceLikelihood, type Zone } from './places.ts';
 import { asStacks, priorVector, sheenLooked } from './prior.ts';
 

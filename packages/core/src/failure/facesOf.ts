@@ -134,8 +134,7 @@ const rise = (face: Face, riser: Parameters<Face['rises']['set']>[0], strength: 
 
 /** It stands in spots by its nature, or was measured as a small part of the surface. */
 const isOfSpots = (row: { condition: Condition; part?: Face['part'] }, c: Case): boolean =>
-  row.part === 'spots' || (MEASURED.includes(row.condition) && isInSpots(c, row.condition));
-const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue'];
+  row.part === 'spots' || isInSpots(c, row.condition);
 
 /** On iron, rust is where it lies bare; what was measured as a small part of the surface lies there and not elsewhere. */
 const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Face['part'] =>

@@ -1,13 +1,13 @@
 import { ADHESION_KINDS } from '../vocabulary/index.ts';
+import { placeOf } from './place.ts';
 import type { TestRecord } from './test.ts';
 
 /** A patch is cut within so long of its laying; an older film is no patch of ours. Hours; source: practice. */
 const PATCH_AGE_H = 2160;
 
-const placeIn = (test: TestRecord) => (test.place ?? '').trim();
-/** Made in one place, as far as anybody said. */
+/** Nobody said that they were made in different places. */
 const maySharePlace = (a: TestRecord, b: TestRecord) =>
-  placeIn(a) === '' || placeIn(b) === '' || placeIn(a) === placeIn(b);
+  placeOf(a) === '' || placeOf(b) === '' || placeOf(a) === placeOf(b);
 
 /** The patch that a scratch, a cut or a pull on a film of known age was made in: the last before it, else the next. */
 function patchCut(tests: readonly TestRecord[], at: number): TestRecord | undefined {

@@ -26,6 +26,8 @@ export interface WorkStep {
 
 /** Not hands-on work: they belong to aftercare. */
 const AFTERWARDS: readonly StepKind[] = ['cure-hold', 'revisit'];
+/** What is waited for after it; where the same follows in the next place, that is waited for there. */
+const ownWait = ({ beside, waitMin = 0 }: Step) => (beside ? 0 : waitMin);
 /** How long a coat is left before the line of a part is taped over it, in minutes. */
 function beforeTape(step: Step, next: Step | undefined): number {
   return next?.kind === 'mask' && next.parts && step.family ? TAPE_AFTER_MIN[chemistryOf(step.family)] : 0;
@@ -65,13 +67,7 @@ export function workOf(
         kind: step.kind,
         minutes,
         people: 1,
-        waitMin: isCoat(step.kind)
-          ? i === turns - 1
-            ? beforeTape(step, steps[index + 1])
-            : 0
-          : step.beside
-            ? 0
-            : (step.waitMin ?? 0),
+        waitMin: isCoat(step.kind) ? (i === turns - 1 ? beforeTape(step, steps[index + 1]) : 0) : ownWait(step),
         dusty: makesDust(step),
         splittable: minutes > LONG_DAY,
         ...(isCoat(step.kind) && product && !step.beside ? { drying: product.drying } : {}),

@@ -5,6 +5,7 @@ import { caseInZone, type Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
 import { isUndrawn, siliconeStays } from './joints.ts';
+import { whereWords } from './zones.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { PRIMERS } from './knowledge/primers.ts';
 import { laysFilm, liesOnOil, oilBlocks, primes, wholeFace } from './onOil.ts';
@@ -155,21 +156,19 @@ const BLOCKS: readonly BlockRow[] = [
 
 /** Every block whose condition holds and whose releasing fact is missing, also where the system already holds the remedy. */
 export function blocksOn(c: Case, made: Composed): Block[] {
-  const there = c.d.zones.map((zone) => caseInZone(c, zone));
   return BLOCKS.filter((row) => row.holds(c, made)).map((row) => ({
     code: row.code,
-    text: `${row.text(c, made)}${whereWords(
-      there.filter((at) => row.holds(at, made)),
-      there.length,
-    )}`,
+    text: `${row.text(c, made)}${whereWords(onlyIn(row, c, made))}`,
     until: row.until(c, made),
   }));
 }
 
-/** Where it holds, by the names of the places, where it does not hold everywhere. */
-function whereWords(there: readonly Case[], zones: number): string {
-  const places = there.flatMap((at) => at.d.zones[0]!.places);
-  return there.length < zones && places.length ? ` Where: ${places.join(', ')}.` : '';
+/** The names of the places where it holds, where it does not hold everywhere. */
+function onlyIn(row: BlockRow, c: Case, made: Composed): string[] {
+  const { zones } = c.d;
+  if (zones.length < 2) return [];
+  const there = zones.filter((zone) => row.holds(caseInZone(c, zone), made));
+  return there.length < zones.length ? there.flatMap(({ places }) => places) : [];
 }
 
 /** What must never be done here, whoever asks for it: for a system that departs, its facts are asked of the steps. */

@@ -60,9 +60,7 @@ export interface Case {
   clear: boolean;
   /** How far the colour moves. */
   shift: ColourShift;
-  /** Whether a patch on this surface, old enough to count, has held when it was scratched or cut. */
-  gripPatchHeld: boolean;
-  /** Of which families patches held; null where nobody said of which. */
+  /** Families whose patch, old enough to count, has held when it was scratched or cut; null where nobody said of which. */
   gripHeldBy: ReadonlySet<Family | null>;
   /** Families whose patch let go when it was cut at cure. */
   gripFailedBy: ReadonlySet<Family>;
@@ -247,7 +245,6 @@ export function asCase(
   const ground = groundOf(surface.substrate);
   const joinery = isJoinery(surface.element);
   const treatAs = found.treatAs === 'bare' && ground === 'laminate' ? 'laminate' : found.treatAs;
-  const gripHeldBy = new Set(found.tests.filter(isHeldPatch).map((t) => t.family ?? null));
   const d = treatAs === found.treatAs ? found : diagnosisAsIf(found, treatAs);
   return {
     d,
@@ -269,8 +266,7 @@ export function asCase(
     clear: endsClear(wanted, ground),
     shift,
     hot: surface.exposure === 'interior-hot' || surface.element === 'radiator',
-    gripPatchHeld: gripHeldBy.size > 0,
-    gripHeldBy,
+    gripHeldBy: new Set(d.tests.filter(isHeldPatch).map((t) => t.family ?? null)),
     gripFailedBy: new Set(d.tests.flatMap((t) => (t.family && isOfPatch(t) && cutFailed(t) ? [t.family] : []))),
     trials,
     weights,

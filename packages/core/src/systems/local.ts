@@ -5,9 +5,11 @@ import type { Case } from './case.ts';
 const ALL_OVER = 0.5;
 const USUAL_AREA_M2 = 10;
 
-/** True where something is treated in its spots: it was measured, and is a small part. A place that was set apart by a test is treated by its name. */
+/** What is treated, and lies, in its spots where it was measured as a small part; the rest has its place by its nature. */
+const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue'];
+/** True where that is so here. A place that was set apart by a test is treated by its name. */
 export const isInSpots = (c: Case, code: Condition): boolean =>
-  isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
+  MEASURED.includes(code) && isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
 
 /** The scope of a step that treats it: its spots, else all over. */
 export const whereMeasured = (c: Case, code: Condition): { scope?: 'spots' } =>

@@ -60,7 +60,7 @@ export function oilBlocks(c: Case): boolean {
     c.goesTo === 'waterborne' &&
     !c.clear &&
     (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
-  return oil >= OIL_LIKELY && goesWaterborne && !c.gripPatchHeld;
+  return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0;
 }
 
 /** True where waterborne is the first film over the whole face, and nothing grips the oil under it or was tried before it. */

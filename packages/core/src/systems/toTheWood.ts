@@ -18,7 +18,7 @@ const isWeatheredOff = (c: Case) =>
 export const wantsWoodShown = (c: Case): boolean =>
   c.clear && c.ground === 'timber' && !c.bare && (isMostlyPaint(c) || isWeatheredOff(c));
 
-/** The surface as it is once that is off. */
+/** The surface as it is once that is off: nothing is likelier there than bare timber, and no line says that something was. */
 export function asWood(c: Case): Case {
   const bare = asIf(c, 'bare');
   return { ...bare, d: { ...bare.d, likeliest: 'bare' } };

@@ -28,8 +28,12 @@ function measuredShare(d: Diagnosis, zone: ZoneDiagnosis): number | null {
   return Math.max(...sizes.map((size) => size!)) / areaM2;
 }
 
+/** Where something holds, by the names of the places; nothing where they have none. */
+export const whereWords = (places: readonly string[]): string => (places.length ? ` Where: ${places.join(', ')}.` : '');
+
 /** The part of the surface that each zone is, 0 to 1, together 1: as measured, and what is left shared alike. */
 export function zoneShares(d: Diagnosis): number[] {
+  if (d.zones.length === 1) return [1];
   const measured = d.zones.map((zone) => measuredShare(d, zone));
   const known = measured.reduce<number>((sum, share) => sum + (share ?? 0), 0);
   const open = measured.filter((share) => share === null).length;

@@ -1,5 +1,6 @@
 import { groundOf } from '../facts.ts';
 import type { SurfaceFacts } from '../../model/surface.ts';
+import type { TestRecord } from '../../model/test.ts';
 import type { Ground, MoistureScale, Substrate } from '../../vocabulary/index.ts';
 
 /**
@@ -16,6 +17,10 @@ const LIMITS: Readonly<Record<MoistureScale, Readonly<Record<Ground, number>>>> 
 export function moistureLimit(substrate: Substrate, scale: MoistureScale = 'wood'): number {
   return LIMITS[scale][groundOf(substrate)];
 }
+
+/** Whether a meter read more than the ground may hold; null where it read nothing. */
+export const isOverLimit = ({ value, scale }: Pick<TestRecord, 'value' | 'scale'>, substrate: Substrate): boolean | null =>
+  value == null ? null : value > moistureLimit(substrate, scale ?? 'wood');
 
 /** A limit as it is said, with its scale: "12 %", "0.8 on the gypsum scale". */
 export const limitWords = (substrate: Substrate, scale: MoistureScale = 'wood'): string => `${moistureLimit(substrate, scale)}${SCALE_WORDS[scale]}`;

@@ -34,7 +34,7 @@ export const WITHHELD: readonly WithheldRow[] = [
   },
   {
     id: 'patch-unread',
-    when: (c, steps) => steps.some((s) => s.kind === 'test-patch') && !c.gripPatchHeld,
+    when: (c, steps) => steps.some((s) => s.kind === 'test-patch') && c.gripHeldBy.size === 0,
     reason: 'A test patch is still to be read.',
     toClient: 'A small patch is laid first and looked at again; once it has held, the work on it is guaranteed.',
   },

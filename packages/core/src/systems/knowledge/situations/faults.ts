@@ -4,6 +4,7 @@ import { isLocal, whereMeasured } from '../../local.ts';
 import type { Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
+import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { isClosedBare, rusts, wetFromTheYard } from '../../siteWork.ts';
 import { finishOnOil } from './oldFilm.ts';
@@ -15,6 +16,12 @@ const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as
 const RUNS: readonly Element[] = ['window', 'door'];
 /** A stain over half the surface is no spot. */
 const stainScope = (c: Case, area: number | null) => (area !== null && c.d.surface.areaM2 !== null && area > c.d.surface.areaM2 / 2 ? 'all' : 'spots');
+
+/** A stain is blocked where the face took it in; off a closed one it comes. */
+const blockedWhereTakenIn =
+  (need: (c: Case) => PrimerNeed) =>
+  (c: Case): PrimerNeed[] =>
+    isClosedBare(c) ? [] : [need(c)];
 
 /** What the joint is sealed with again: what takes paint, and silicone where it stays wet and is not painted. */
 const resealed = (c: Case): Step =>
@@ -76,61 +83,45 @@ export const FAULTS_FOUND: readonly Situation[] = [
             } satisfies Step,
           ]),
     ],
-    needs: (c) =>
-      isClosedBare(c)
-        ? []
-        : [
-            {
-              need: 'block-water',
-              atLeast: 2,
-              scope: stainScope(c, areaOf(c, 'water-stain')),
-              prefer: blockerOrder,
-              why: 'Water stains rise through waterborne paint, however many coats.',
-            },
-          ],
+    needs: blockedWhereTakenIn((c) => ({
+      need: 'block-water',
+      atLeast: 2,
+      scope: stainScope(c, areaOf(c, 'water-stain')),
+      prefer: blockerOrder,
+      why: 'Water stains rise through waterborne paint, however many coats.',
+    })),
   },
   {
     id: 'marker',
     source: 'practice',
-    when: (c) => c.is('marker') && isClosedBare(c),
-    steps: () => [solventWipe('denatured-alcohol', 'So closed a face takes no ink in: it is wiped off, with a clean rag each time.', { scope: 'spots' })],
-  },
-  {
-    id: 'marker-in-the-face',
-    source: 'practice',
-    when: (c) => c.is('marker') && !isClosedBare(c),
-    needs: () => [
-      {
-        need: 'block-ink',
-        atLeast: 2,
-        scope: 'spots',
-        prefer: blockerOrder,
-        why: 'Ink rises through waterborne blockers: shellac or oil, on the spot only.',
-      },
-    ],
+    when: (c) => c.is('marker'),
+    steps: (c) => (isClosedBare(c) ? [solventWipe('denatured-alcohol', 'So closed a face takes no ink in: it is wiped off, with a clean rag each time.', { scope: 'spots' })] : []),
+    needs: blockedWhereTakenIn(() => ({
+      need: 'block-ink',
+      atLeast: 2,
+      scope: 'spots',
+      prefer: blockerOrder,
+      why: 'Ink rises through waterborne blockers: shellac or oil, on the spot only.',
+    })),
   },
   {
     id: 'rust-spots',
     source: 'practice',
-    when: (c) => c.is('rust-stain') && !rusts(c) && isClosedBare(c),
-    steps: (c) => [
-      { kind: 'inspect', why: ['What rusts is iron that touches it: the screw or the bracket is changed for one that does not rust, or its head is primed for metal.'] },
-      sanding(c, 220, 'Rust that ran over so closed a face is rubbed off.', { scope: 'spots' }),
-    ],
-  },
-  {
-    id: 'rust-in-the-face',
-    source: 'practice',
-    when: (c) => c.is('rust-stain') && !rusts(c) && !isClosedBare(c),
-    needs: () => [
-      {
-        need: 'block-rust',
-        atLeast: 2,
-        scope: 'spots',
-        prefer: ['oil-primer'],
-        why: 'Rust bleeds through waterborne paint: block the spot, and the nail head under it.',
-      },
-    ],
+    when: (c) => c.is('rust-stain') && !rusts(c),
+    steps: (c) =>
+      isClosedBare(c)
+        ? [
+            { kind: 'inspect', why: ['What rusts is iron that touches it: the screw or the bracket is changed for one that does not rust, or its head is primed for metal.'] },
+            sanding(c, 220, 'Rust that ran over so closed a face is rubbed off.', { scope: 'spots' }),
+          ]
+        : [],
+    needs: blockedWhereTakenIn(() => ({
+      need: 'block-rust',
+      atLeast: 2,
+      scope: 'spots',
+      prefer: ['oil-primer'],
+      why: 'Rust bleeds through waterborne paint: block the spot, and the nail head under it.',
+    })),
   },
   {
     id: 'smoke',

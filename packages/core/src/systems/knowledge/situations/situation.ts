@@ -1,5 +1,5 @@
 import type { Family, Ground, Need, TestKind } from '../../../vocabulary/index.ts';
-import { placeOf } from '../../../evidence/facts.ts';
+import { placeOf } from '../../../model/place.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
