@@ -2,12 +2,14 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { dirname, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { secretOf } from './databaseDoor.mjs';
-import { CannotStart, freePort, isRoot, reachableByAll, sqlAt, startMariadb } from './mariadb.mjs';
+import { CannotStart, EndedEarly, freePort, isRoot, reachableByAll, sqlAt, startMariadb } from './mariadb.mjs';
 import { runQuiet } from './run.mjs';
 import { temporaryFolder } from './temporary.mjs';
 
 const PROVIDER = '/usr/lib/galera/libgalera_smm.so';
 const JOINED_WITHIN_MS = 120_000;
+/** How often a node that did not get in tries again: a machine that stands still for seconds parts it from the others. */
+const JOINS_AGAIN = 3;
 /** Within this time the nodes have noticed who is gone. */
 const SETTLED_WITHIN_MS = 20_000;
 /** A node that is silent for so long is put out by the others; by default it would be three times that. */
@@ -98,7 +100,7 @@ const firstOf = (positions) =>
 
 /**
  * A replicated database of several nodes on loopback, its files in `folder`. The first start makes it; a later one begins
- * with the node that has all. Answers with the address of each node, with ways to end one, to start it again, and to ask
+ * with the node that has all. Answers with the folder and the address of each node, with ways to end one, to start it again, and to ask
  * it what its cluster is; `stop` ends all.
  */
 export async function startCluster(folder, { nodes = 3, quick = false } = {}) {
@@ -119,18 +121,21 @@ export async function startCluster(folder, { nodes = 3, quick = false } = {}) {
     // One account for all: its password is the same on each.
     if (!existsSync(join(folders[i], 'secret'))) writeFileSync(join(folders[i], 'secret'), secret, { mode: 0o600 });
     if (isFirst) allowToBegin(folders[i]);
-    else
-      await regained(
-        running.filter((node, n) => n !== i && isAlive(node)),
-        folders.filter((_, n) => n === i || !isAlive(running[n])),
-      );
-    running[i] = await bringUp(i, isFirst).catch((error) => {
-      if (isFirst || !(error instanceof LeftOut)) throw error;
-      // What it missed could not be told to it: it takes everything anew from one of the others.
-      rmSync(join(folders[i], 'data', 'grastate.dat'), { force: true });
-      return bringUp(i, false);
-    });
+    running[i] = await (isFirst ? bringUp(i, true) : joinedAt(i));
     return running[i];
+  }
+  /** Brings a node up among the others; one that was let go, or that ended when it was parted from them, tries again. */
+  async function joinedAt(i, again = JOINS_AGAIN) {
+    await regained(
+      running.filter((node, n) => n !== i && isAlive(node)),
+      folders.filter((_, n) => n === i || !isAlive(running[n])),
+    );
+    return bringUp(i, false).catch((error) => {
+      if (again === 0 || !(error instanceof LeftOut || error instanceof EndedEarly)) throw error;
+      // What it missed could not be told to it: it takes everything anew from one of the others.
+      if (error instanceof LeftOut) rmSync(join(folders[i], 'data', 'grastate.dat'), { force: true });
+      return joinedAt(i, again - 1);
+    });
   }
   function bringUp(i, isFirst) {
     const position = positionOf(folders[i]);
@@ -148,18 +153,19 @@ export async function startCluster(folder, { nodes = 3, quick = false } = {}) {
     });
   }
 
+  async function stop() {
+    for (const node of running) await node?.stop();
+  }
   const first = firstOf(folders.map(positionOf));
-  await start(first, true);
-  for (const i of doors.keys()) if (i !== first) await start(i);
-  return {
-    nodes: running,
-    urls: running.map(({ url }) => url),
-    start,
-    status: (i) => clusterStatus(running[i].socket),
-    async stop() {
-      for (const node of running) await node.stop();
-    },
-  };
+  try {
+    await start(first, true);
+    for (const i of doors.keys()) if (i !== first) await start(i);
+  } catch (error) {
+    await stop();
+    throw error;
+  }
+  const urls = running.map(({ url }) => url);
+  return { nodes: running, folders, urls, start, status: (i) => clusterStatus(running[i].socket), stop };
 }
 
 const isAlive = (node) => node !== undefined && existsSync(`/proc/${node.pid}/exe`);

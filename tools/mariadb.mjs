@@ -21,6 +21,9 @@ import { temporaryFolder } from './temporary.mjs';
 /** Why a database cannot run now, in words for whoever started it. */
 export class CannotStart extends Error {}
 
+/** A database that ended by itself before it served, for a reason that is only in its log. */
+export class EndedEarly extends CannotStart {}
+
 const STARTS_WITHIN_MS = 60_000;
 const SQL_MODE = 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
 
@@ -81,12 +84,12 @@ function holderOf(folder) {
   return pid ? { pid: Number(pid), name: nameOf(pid) } : null;
 }
 
-/** The database of a folder that runs now, by its socket and its address; null where none does. */
+/** The database of a folder that runs now or is starting, by its process, socket and address; null where none does. */
 export function databaseIn(folder) {
-  const { name = '' } = holderOf(folder) ?? {};
+  const { pid, name = '' } = holderOf(folder) ?? {};
   const socket = /--socket=(\S+)/.exec(name)?.[1];
   const port = /--port=(\d+)/.exec(name)?.[1];
-  return socket && port ? { socket, url: addressOf(port, secretOf(folder)) } : null;
+  return socket && port ? { pid, socket, url: addressOf(port, secretOf(folder)) } : null;
 }
 
 /** The rows that a statement answers at a socket, each a line with tabs; none where it is refused. */
@@ -235,18 +238,23 @@ function makeAccount(socket, secret) {
   if (status !== 0) throw new CannotStart(`The database lets us in, but not to work in it.\n${stderr}`);
 }
 
+/** What the last lines of its log say of why it ended. */
+function whyEnded(folder, log) {
+  if (/No space left|Errcode: 28|error 28/.test(log))
+    return new CannotStart(
+      `The disk is full: the database in ${folder} cannot start. Free some space and run this again; nothing is lost.`,
+    );
+  if (/Unable to lock|another mariadbd|already running/i.test(log))
+    return new CannotStart(
+      `The data folder ${folder} is in use by another database. Stop it, or set DATA_DIR to another folder.`,
+    );
+  return new EndedEarly(`The database did not start.\n${log}`);
+}
+
 async function answering({ socket, ended, errors, folder, servesWhen, until }) {
   while (Date.now() < until) {
-    if (ended() !== null) {
-      const log = existsSync(errors) ? readFileSync(errors, 'utf8').split('\n').slice(-12).join('\n') : '';
-      throw new CannotStart(
-        /No space left|Errcode: 28|error 28/.test(log)
-          ? `The disk is full: the database in ${folder} cannot start. Free some space and run this again; nothing is lost.`
-          : /Unable to lock|another mariadbd|already running/i.test(log)
-            ? `The data folder ${folder} is in use by another database. Stop it, or set DATA_DIR to another folder.`
-            : `The database did not start.\n${log}`,
-      );
-    }
+    if (ended() !== null)
+      throw whyEnded(folder, existsSync(errors) ? readFileSync(errors, 'utf8').split('\n').slice(-12).join('\n') : '');
     const answers = runQuiet('mariadb-admin', ['--no-defaults', ...bySocket(socket), 'ping']).status === 0;
     if (answers && servesWhen(socket)) return;
     await sleep(100);

@@ -2,7 +2,7 @@ import { chmodSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { startCluster, until } from '../galera.mjs';
-import { freePort } from '../mariadb.mjs';
+import { databaseIn, freePort } from '../mariadb.mjs';
 import { startServer } from '../serve.mjs';
 import { temporaryFolder } from '../temporary.mjs';
 import { jobWith, newId, newToken, signedInAt } from './door.mjs';
@@ -59,14 +59,19 @@ const writing = ({ doors, cluster }, each, fault) => written({ doors, urls: clus
 /** Many write on one job over two nodes. */
 export const burst = (stack, each = 30) => writing(stack, each);
 
-/** A node dies while many write, and joins again; its server goes on at another. */
+/** A node dies while many write, ends once more as it joins, and joins at the next try; its server goes on at another. */
 export async function nodeKilled(stack, each = 30) {
   const { cluster } = stack;
   return writing(stack, each, async () => {
     process.kill(cluster.nodes[0].pid, 'SIGKILL');
     await cluster.nodes[0].over;
     await until(() => cluster.status(1).size === 2);
-    await cluster.start(0);
+    const joins = cluster.start(0);
+    await until(() => databaseIn(cluster.folders[0]) !== null);
+    const { pid } = databaseIn(cluster.folders[0]);
+    process.kill(pid, 'SIGKILL');
+    const node = await joins;
+    if (node.pid === pid) throw new Error('The node that was ended goes on.');
   });
 }
 

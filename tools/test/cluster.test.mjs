@@ -59,7 +59,7 @@ describe('two servers on three nodes of one database', () => {
     expect(await faults.serverKilled(stack, 12)).toMatchObject({ acknowledged: 144, ...NOTHING_WRONG });
   });
 
-  test('go on at another node, without a restart, while one is killed and joins again', async () => {
+  test('go on at another node, without a restart, while one is killed, ends again as it joins, and joins', async () => {
     const { outMs, ...verdict } = await faults.nodeKilled(stack, 12);
     expect(verdict).toMatchObject({ acknowledged: 144, ...NOTHING_WRONG });
     expect(outMs).toBeLessThan(30_000);
