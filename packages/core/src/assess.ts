@@ -5,6 +5,7 @@ import { jointOf } from './model/joint.ts';
 import { readBy } from './model/fault.ts';
 import { testsThatTell } from './model/test.ts';
 import { CLEAR_FINISHES } from './vocabulary/index.ts';
+import { FINISH_TESTS } from './evidence/knowledge/questions.ts';
 import { diagnose, diagnoseBy, type Diagnosis, type OddsOf } from './evidence/diagnosis.ts';
 import { surfaceFacts, type Neighbour } from './evidence/facts.ts';
 import { testsThatPay, type NextTest } from './evidence/nextTest.ts';
@@ -20,6 +21,7 @@ import { blocksOn, type Block } from './systems/blocks.ts';
 import { asCase, type Case, type TrialWord } from './systems/case.ts';
 import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
+import { paperComesOff } from './systems/offPaper.ts';
 import type { Held } from './systems/held.ts';
 import { risksOf, type Risk } from './comparison/risks.ts';
 import { holdsOf, type Holds } from './comparison/holds.ts';
@@ -118,8 +120,8 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
     finish: rankedFinishes(d.odds),
     nextTest: worthMaking(
       testsThatPay(d.surface, d.tests, neighboursOf(input), d.findings).filter(
-        // Where everything comes off, only what it is made of still matters.
-        (t) => !c.wanted.leaveBare || t.kind === 'lead-swab',
+        // Where everything comes off, only what it is made of still matters; behind paper the wall does too.
+        (t) => (c.wanted.leaveBare ? t.kind === 'lead-swab' : !paperComesOff(c) || !FINISH_TESTS.includes(t.kind)),
       ),
     ),
     system: told(made),

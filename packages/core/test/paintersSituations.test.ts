@@ -1,4 +1,5 @@
 import { describe, test } from '@jest/globals';
+import { COMES_OFF } from './situations/comesOff.ts';
 import { DECIDED } from './situations/decided.ts';
 import { FAILING } from './situations/failing.ts';
 import { GROUNDS } from './situations/grounds.ts';
@@ -36,4 +37,7 @@ describe('grounds as they are laid, cut and moulded', () => {
 });
 describe('what is found in one place stays there', () => {
   test.each(PLACED.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
+});
+describe('what comes off is gone', () => {
+  test.each(COMES_OFF.map((s) => [s.what, s] as const))('%s', (_what, s) => holdsTo(s));
 });

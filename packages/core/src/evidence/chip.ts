@@ -12,23 +12,29 @@ function topRead(top: Finish, shown: ChipLayer): number {
   return SEEN_AS[top] === shown ? CHIP_READ.top : CHIP_READ.otherTop;
 }
 
+/** Varnish is a film of oil: waterborne paint lies on it, holds and lets go as on any other. */
+const liesOnOil = ({ top, under }: StackKind): boolean =>
+  under.includes('older-oil') && top !== 'bare' && SEEN_AS[top] === 'waterborne';
+const asOil = (layers: readonly ChipLayer[]) => layers.map((layer) => (layer === 'clear' ? 'oil' : layer));
+
 /** What lies next under a waterborne top, where oil lies under it at all: straight on it, or with a primer between. */
-function nextRead({ top, under }: StackKind, next: ChipLayer | undefined): number {
-  if (!under.includes('older-oil') || SEEN_AS[top as Exclude<Finish, 'bare'>] !== 'waterborne' || !next) return 1;
+function nextRead({ top }: StackKind, next: ChipLayer | undefined): number {
+  if (!next) return 1;
   const row = STRAIGHT_ON_OIL[top === 'waterborne-over-oil' ? 'straight' : 'primed'];
   return row[next === 'oil' || next === 'primer' ? next : 'other'];
 }
 
 function chipOn(stack: StackKind, shown: readonly ChipLayer[]): number {
-  const [first = 'unknown', ...rest] = runs(shown);
+  const [first = 'unknown', ...seen] = runs(shown);
+  const rest = liesOnOil(stack) ? asOil(seen) : seen;
   const lower = new Set(rest.filter((layer) => layer !== 'unknown' && layer !== 'paper' && layer !== first));
   const expected = new Set(stack.under.map((layer) => SEEN_AS[layer]).filter((layer) => layer !== first));
-  let chance = topRead(stack.top, first) * nextRead(stack, rest[0]);
+  let chance = topRead(stack.top, first) * (liesOnOil(stack) ? nextRead(stack, rest[0]) : 1);
   // A chip that names the top alone says nothing of what is under it: nobody dug deeper.
   if (rest.length === 0) return chance;
   for (const layer of expected) {
-    const seen = CHIP_READ.seen[layer === 'primer' ? 'primer' : 'paint'];
-    chance *= lower.delete(layer) ? seen : 1 - seen;
+    const shows = CHIP_READ.seen[layer === 'primer' ? 'primer' : 'paint'];
+    chance *= lower.delete(layer) ? shows : 1 - shows;
   }
   return chance * CHIP_READ.imagined ** lower.size;
 }

@@ -96,6 +96,18 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   };
 }
 
+const SEEN_LETTING_GO: readonly Condition[] = ['peeling', 'flaking', 'blistering'];
+/** The findings of a part that was tried and held, beside one that let go: what was seen to let go was seen there. */
+export function heldBeside(findings: ConditionFindings): ConditionFindings {
+  if (findings.adhesion !== 'grips') return findings;
+  const elsewhere = SEEN_LETTING_GO.filter((condition) => findings.standing.has(condition));
+  return {
+    ...findings,
+    standing: new Set([...findings.standing].filter((condition) => !elsewhere.includes(condition))),
+    cleared: new Set([...findings.cleared, ...elsewhere]),
+  };
+}
+
 const canBeOn = (code: Condition, { substrate }: SurfaceFacts) => FOUND_ON[code]?.includes(groundOf(substrate)) ?? true;
 
 type Raise = (c: Condition) => void;

@@ -2,7 +2,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { FINISHES, type Finish } from '../vocabulary/index.ts';
 import { groundOf, type Neighbour } from './facts.ts';
-import { conditionFindings, type ConditionFindings } from './conditions.ts';
+import { conditionFindings, heldBeside, type ConditionFindings } from './conditions.ts';
 import { conflictsIn, type Conflict } from './conflicts.ts';
 import { asbestosPossible, leadStanding, type LeadStanding } from './lead.ts';
 import { ceilingOf } from './likelihood.ts';
@@ -67,10 +67,14 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
     const odds = asOdds(topsOf(lies));
     const ofFilm = { odds, likeliest: likeliestOf(odds), treatAs: chooseTreatment(odds, prices) };
     // Places of one film share its layers, and not its bond; and what else was found there stays there.
-    return bondPlaces(zone).flatMap((part) => {
+    const parts = bondPlaces(zone);
+    return parts.flatMap((part) => {
       const there = oddsAtPart(surface, zone.tests, part.tests, lies);
       const ofBond = { ...ofFilm, lies: there, bonds: bondOdds(there) };
-      return byFindings(part, surface).map((found): ZoneDiagnosis => ({ ...ofBond, ...found }));
+      return byFindings(part, surface).map(({ findings, ...found }): ZoneDiagnosis => {
+        const there = parts.length > 1 ? heldBeside(findings) : findings;
+        return { ...ofBond, ...found, findings: there };
+      });
     });
   });
   const lies = films.length === 1 ? films[0]!.lies : mixedOdds(films, tests);

@@ -2,7 +2,7 @@ import type { TestRecord } from '../model/test.ts';
 import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
 import { placeOf } from '../model/place.ts';
 import { isYoungFilm } from './facts.ts';
-import { chemistryOf, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, type Chemistry, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */
 export type PatchVerdict = 'covers' | 'another-coat' | 'bleeds' | 'rejects' | 'look-again';
@@ -126,10 +126,19 @@ export function readPatches(tests: readonly TestRecord[]): PatchReading[] {
   });
 }
 
-/** Chemistries that dye rose through here: no primer of theirs is asked to block it again. */
+/** Families that a patch has put out here: dye rose through it, or the face would not have it. */
 export function beatenBy(readings: readonly PatchReading[]): ReadonlySet<Family> {
   return new Set(
     readings.flatMap((r) => (r.family && (r.verdict === 'bleeds' || r.verdict === 'rejects') ? [r.family] : [])),
+  );
+}
+
+/** Chemistries whose patch wrinkled: their solvent lifts what lies there, in whichever coat it comes. */
+export function liftedBy(readings: readonly PatchReading[]): ReadonlySet<Chemistry> {
+  return new Set(
+    readings.flatMap((r) =>
+      r.family && r.verdict === 'rejects' && r.decidedBy.result === 'wrinkles' ? [chemistryOf(r.family)] : [],
+    ),
   );
 }
 

@@ -4,7 +4,7 @@ import { makerOfAll } from '../shelf/usable.ts';
 import { caseInZone, type Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
-import { isUndrawn, siliconeStays } from './joints.ts';
+import { isUndrawn, siliconeRule, siliconeStays } from './joints.ts';
 import { whereWords } from './zones.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { PRIMERS } from './knowledge/primers.ts';
@@ -47,8 +47,8 @@ const isBlocked = (steps: readonly Step[]) => steps.some((s) => s.kind === 'spot
 /** Silicone that stays by the house rule, or by what was decided on its joint, is bridged or blocked. */
 function bridgedByRule(steps: readonly Step[], c: Case): boolean {
   if (!isUndrawn(c, 'silicone')) return siliconeStays(c) && (isBridged(steps) || isBlocked(steps));
-  if (c.rules.silicone === 'bridge') return isBridged(steps);
-  return c.rules.silicone === 'block-with-oil' && isBlocked(steps);
+  const rule = siliconeRule(c);
+  return rule === 'bridge' ? isBridged(steps) : rule === 'block-with-oil' && isBlocked(steps);
 }
 
 /** The scale on which the last reading was taken. */

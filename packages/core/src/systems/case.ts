@@ -14,7 +14,7 @@ import {
 } from '../vocabulary/index.ts';
 import { groundOf, isFurniture, isJoinery, isOutside, wetOrGreasy } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
-import { beatenBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
+import { beatenBy, liftedBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import { cutFailed, cutHeld, isOfPatch } from '../evidence/conditions.ts';
 import type { TestRecord } from '../model/test.ts';
@@ -101,9 +101,9 @@ export interface ColourShift {
   toPale: boolean;
 }
 
-/** A patch that blocked outranks what the table prefers; one that dye rose through is not asked again. */
+/** A patch that blocked outranks what the table prefers; what a patch put out is taken only where nothing else would do. */
 const PATCH_HELD = 2.5;
-const PATCH_FAILED = -6;
+const PATCH_FAILED = -20;
 const WATERBORNE_BEATEN = -3;
 /** A trial may outweigh the table's preference, and no more. */
 const MOST_OF_A_TRIAL = 3;
@@ -117,6 +117,9 @@ function shownBy(d: Diagnosis, trials: readonly TrialWord[]): Map<Family, number
   for (const family of beatenBy(d.patches)) add(family, PATCH_FAILED);
   if (waterborneBeaten(d.patches))
     for (const family of PRIMER_FAMILIES) if (chemistryOf(family) === 'waterborne') add(family, WATERBORNE_BEATEN);
+  const lifts = liftedBy(d.patches);
+  for (const family of PRIMER_FAMILIES)
+    if (lifts.has(chemistryOf(family)) && !beatenBy(d.patches).has(family)) add(family, PATCH_FAILED);
   return shown;
 }
 
@@ -156,6 +159,8 @@ function finishChemistry(
   const wished = wanted.family;
   // What is walked on takes floor paint, or is seen through.
   if (d.surface.element === 'floor' && !endsClear(wanted, groundOf(d.surface.substrate))) return 'waterborne';
+  // The solvent of an oil lifts what lies there: a patch has shown it.
+  if (liftedBy(d.patches).has('solvent-borne')) return 'waterborne';
   // A finish that was wished for by name decides what it is prepared for.
   const isSeenThrough =
     wished !== null && CLEAR_FINISHES.includes(wished) && !endsClear(wanted, groundOf(d.surface.substrate));

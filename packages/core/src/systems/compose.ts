@@ -2,6 +2,7 @@ import { capital } from '../units/capital.ts';
 import { chemistryOf, coatsIn, FINISH_LABELS, isCoat, type Family, type Wear } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
+import { asWall, paperComesOff, strippingPaper } from './offPaper.ts';
 import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { primerForAll, type PrimerNeed } from './primer.ts';
@@ -106,17 +107,18 @@ function gatherBare(c: Case): Gathered {
 /** What is put right whether or not paint follows. */
 const LEFT_BARE: readonly string[] = ['rot', 'hollow', 'salts', 'mould', 'gaps', 'joints', 'runs-at-handover'];
 
+/** What lies there comes off whole, and what is asked for is asked by what lay under it. */
+const uncovered = (id: string, off: readonly Step[], under: Gathered): Gathered => ({
+  ...under,
+  work: merged([...off, ...under.work]),
+  situations: [id, ...under.situations],
+});
+
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
 function gather(c: Case, isWhole = true): Gathered {
   if (c.wanted.leaveBare) return gatherBare(c);
-  if (wantsWoodShown(c)) {
-    const onWood = gather(asWood(c), isWhole);
-    return {
-      ...onWood,
-      work: merged([...toTheWood(c), ...onWood.work]),
-      situations: ['to-the-wood', ...onWood.situations],
-    };
-  }
+  if (wantsWoodShown(c)) return uncovered('to-the-wood', toTheWood(c), gather(asWood(c), isWhole));
+  if (paperComesOff(c)) return uncovered('off-the-paper', strippingPaper(c), gather(asWall(c), isWhole));
   const rows = SITUATIONS.filter((row) => row.when(c));
   const preparation = stillAsked(
     rows.flatMap((row) => row.steps?.(c) ?? []),
@@ -129,7 +131,9 @@ function gather(c: Case, isWhole = true): Gathered {
   const finish = chooseFinish(c, [...primers.steps, ...oilUndercoats], hybridDirect(c));
   // Combined: the undercoat is its own primer on bare timber, unless the primer has to block something.
   const combined =
-    oilUndercoats.length > 0 && c.rules.undercoat === 'combined' && !needs.some((n) => n.need.startsWith('block'));
+    oilUndercoats.length > 0 &&
+    c.rules.undercoat === 'combined' &&
+    !needs.some((n) => n.need.startsWith('block') && n.scope !== 'spots');
   const primerCoats = combined
     ? primers.steps.filter((s) => !(s.kind === 'prime' && s.family === 'oil-primer'))
     : primers.steps;

@@ -1,5 +1,7 @@
-import { chemistryOf, CLEAR_FINISHES, coatsIn, type Family, type Sheen } from '../vocabulary/index.ts';
+import { capital } from '../units/capital.ts';
+import { chemistryOf, CLEAR_FINISHES, coatsIn, FAMILY_LABELS, type Family, type Sheen } from '../vocabulary/index.ts';
 import { isLowSheen, wetOrGreasy } from '../evidence/facts.ts';
+import { liftedBy } from '../evidence/patches.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
 import { coatsThatHide } from './hiding.ts';
@@ -25,6 +27,11 @@ interface FinishRow {
 
 /** Which finish by place and chemistry; the first row that fits is taken. Source: practice. */
 export const FINISH_ROWS: readonly FinishRow[] = [
+  {
+    family: 'waterborne-clear',
+    when: (c) => c.clear && !c.outside,
+    reason: 'A waterborne clear lets the timber be seen.',
+  },
   {
     family: 'floor-paint',
     when: (c) => c.d.surface.element === 'floor',
@@ -107,6 +114,7 @@ const ALL_FINISHES = Object.keys(USUAL_SHEEN) as Family[];
 export function finishFails(family: Family, c: Case): string | null {
   if (!ALL_FINISHES.includes(family)) return 'it is no finish';
   if (c.outside && !OUTSIDE_FINISHES.includes(family)) return 'it is made for indoors';
+  if (liftedBy(c.d.patches).has(chemistryOf(family))) return 'a patch wrinkled: its solvent lifts what lies there';
   const unfit = FIT_ROWS.find(
     (row) => row.odds >= FAILS && row.families.includes(family) && row.kinds.includes('finish-coat') && row.when(c),
   );
@@ -195,6 +203,16 @@ export function finishCoats(c: Case, under: readonly Step[], family: Family): { 
 const QUICK: readonly Family[] = ['acrylic-trim', 'exterior-acrylic', 'acrylic-wall'];
 const onShelf = (c: Case, family: Family) => c.shelf.some((p) => p.family === family);
 
+/** Why a finish goes waterborne though oil was wished for. */
+function whyNoOil(c: Case): string {
+  if (liftedBy(c.d.patches).has('solvent-borne')) return 'a patch wrinkled, so its solvent lifts what lies there';
+  if (outOneNight(c.d.surface, c.wanted))
+    return 'it takes days between coats, and this has to hang again by the next day';
+  return c.d.surface.element === 'floor'
+    ? 'a floor that is walked on takes floor paint'
+    : 'on masonry outside it traps the water, and lets go with it';
+}
+
 /** Below this CIE L* plastic in the sun grows hot enough to bend. Source: practice; the maker's own limit wins. */
 const BENDS_BELOW = 55;
 const bendsInTheSun = (c: Case) =>
@@ -205,7 +223,7 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
   const why: string[] = [];
   const wish = c.wanted.family;
   const fails = wish ? finishFails(wish, c) : null;
-  if (wish && fails) why.push(`${wish.replaceAll('-', ' ')} was wished for; ${fails}, so it is not used here.`);
+  if (wish && fails) why.push(`${capital(FAMILY_LABELS[wish])} was wished for; ${fails}, so it is not used here.`);
   const fitting = FINISH_ROWS.filter((row) => row.when(c));
   const byRow = fitting.find((row) => onShelf(c, row.family)) ?? fitting[0]!;
   const quick = outOneNight(c.d.surface, c.wanted)
@@ -223,13 +241,7 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
   );
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
   if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && !wish)
-    why.push(
-      outOneNight(c.d.surface, c.wanted)
-        ? 'Oil was wished for; it takes days between coats, and this has to hang again by the next day.'
-        : c.d.surface.element === 'floor'
-          ? 'Oil was wished for; a floor that is walked on takes floor paint.'
-          : 'Oil was wished for; on masonry outside it traps the water, and lets go with it.',
-    );
+    why.push(`Oil was wished for; ${whyNoOil(c)}.`);
   if (bendsInTheSun(c))
     why.push(
       'So dark a colour heats plastic in the sun until it bends: the maker of the frame says how dark it may be; else go lighter.',

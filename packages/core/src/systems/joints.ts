@@ -2,7 +2,7 @@ import { staysWet } from '../evidence/facts.ts';
 import { jointPlan, type JointPlan } from '../joints/plan.ts';
 import type { Joint } from '../model/joint.ts';
 import { metresAlong } from '../model/step.ts';
-import type { Condition } from '../vocabulary/index.ts';
+import type { Condition, HouseRules } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
 
 /** A joint with what is done along it. */
@@ -22,10 +22,13 @@ export function isUndrawn(c: Case, ...conditions: Condition[]): boolean {
   return conditions.some((condition) => c.is(condition) && !drawn.includes(condition));
 }
 
+/** What is done with silicone that nobody drew: where a joint stays wet silicone belongs, and it is renewed, not covered. */
+export const siliconeRule = (c: Case): HouseRules['silicone'] => (staysWet(c.d.surface) ? 'cut-out' : c.rules.silicone);
+
 /** True where silicone is drawn that is not cut out. */
 export const siliconeStays = (c: Case): boolean =>
   isUndrawn(c, 'silicone')
-    ? c.rules.silicone !== 'cut-out'
+    ? siliconeRule(c) !== 'cut-out'
     : plannedOn(c).some(({ plan }) => plan.act === 'bridge' || plan.act === 'block');
 
 /** Of the silicone that paint would meet, the share that is cut out, by length; 1 where none is drawn. */

@@ -1,13 +1,18 @@
 import type { Case } from './case.ts';
 import type { Step } from '../model/step.ts';
+import { isLocal } from './local.ts';
 import { sanding, stripping, washing, solventWipe } from './knowledge/situations/situation.ts';
 
 /** A remover works by itself for about a day under its cover; wetted paper lets go within the hour. Source: typical data sheets. */
 const DWELL = { masonry: 1440, paper: 60 } as const;
 const WEAR: Step['wear'] = ['gloves', 'eye-protection', 'coverall', 'respirator-vapour'];
 
+/** Spray-can paint that was measured on bare masonry is taken off where it is, and the rest is let be. */
+const whereSprayed = (c: Case): { scope?: 'spots' } =>
+  isBareAlready(c) && isLocal(c, 'aerosol-paint') ? { scope: 'spots' } : {};
+
 /** Masonry: a trial first, the remover's dwell, and nothing into the drain. */
-const offMasonry = (): Step[] => [
+const offMasonry = (c: Case): Step[] => [
   {
     kind: 'test-patch',
     trial: true,
@@ -22,11 +27,13 @@ const offMasonry = (): Step[] => [
     family: 'masonry-paint-remover',
     waitMin: DWELL.masonry,
     wear: WEAR,
+    ...whereSprayed(c),
     why: ['The paint is taken off and the ground is left as it is: remover by its data sheet, covered while it works.'],
   },
   {
     kind: 'rinse',
     waitMin: 2880,
+    ...whereSprayed(c),
     why: [
       'Rinse from the top down and collect the run-off: it carries paint and remover, and goes into no drain or bed.',
     ],
@@ -53,8 +60,8 @@ const FOUND_BARE = 0.7;
 
 /** The work of taking a coating off where the ground is to be left bare: no coat follows. */
 export function bareWork(c: Case): Step[] {
-  if (isBareAlready(c) && c.ground !== 'paper')
+  if (isBareAlready(c) && c.ground !== 'paper' && !c.is('aerosol-paint'))
     return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
-  if (c.ground === 'masonry') return offMasonry();
+  if (c.ground === 'masonry') return offMasonry(c);
   return c.ground === 'paper' ? offPaper(c) : offOther(c);
 }

@@ -3,6 +3,7 @@ import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import { patchGripped, type Case } from './case.ts';
 import { PRIMERS } from './knowledge/primers.ts';
+import { paperComesOff } from './offPaper.ts';
 import type { Step } from '../model/step.ts';
 
 /** Oil counts as likely from here on; below it the look and the tests speak against it. */
@@ -49,7 +50,7 @@ export const stripsTop = (c: Case): boolean =>
 /** A waterborne coat is left lying on oil. */
 export const keptOnOil = (c: Case): boolean => c.treatAs === 'over-oil' && !stripsTop(c);
 
-/** True where oil may well be there, the finish goes waterborne, and no patch has held. */
+/** True where oil may well be there and stays, the finish goes waterborne, and no patch has held. */
 export function oilBlocks(c: Case): boolean {
   const odds = treatmentOdds(c.d.odds);
   const oil =
@@ -60,7 +61,7 @@ export function oilBlocks(c: Case): boolean {
     c.goesTo === 'waterborne' &&
     !c.clear &&
     (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
-  return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0;
+  return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0 && !paperComesOff(c);
 }
 
 /** True where waterborne is the first film over the whole face, and nothing grips the oil under it or was tried before it. */

@@ -1,5 +1,5 @@
 import type { HouseRuleCode } from '../../vocabulary/index.ts';
-import { wetOrGreasy } from '../../evidence/facts.ts';
+import { staysWet, wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
 import { letsGoOfOil } from '../onOil.ts';
 
@@ -25,7 +25,7 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   furnitureClear: (c) => c.furniture,
   paper: (c) => c.ground === 'paper',
   exteriorBare: (c) => c.outside && c.ground === 'timber',
-  silicone: (c) => c.is('silicone'),
+  silicone: (c) => c.is('silicone') && !staysWet(c.d.surface),
   caulkWhen: (c) => c.is('gaps', 'moving-joints', 'silicone', 'end-grain', 'rot'),
   roomOrder: () => false,
   rollers: () => false,

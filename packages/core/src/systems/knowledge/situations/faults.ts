@@ -1,13 +1,15 @@
 import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
-import { isUndrawn } from '../../joints.ts';
+import { isUndrawn, siliconeRule } from '../../joints.ts';
 import { isLocal, whereMeasured } from '../../local.ts';
-import type { Element } from '../../../vocabulary/index.ts';
+import { coatsIn, type Element } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
-import type { PrimerNeed } from '../../primer.ts';
+import { chooseFinish } from '../../finish.ts';
+import { coatsThatHide } from '../../hiding.ts';
+import { tintFor, type PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { isClosedBare, rusts, wetFromTheYard } from '../../siteWork.ts';
-import { finishOnOil } from './oldFilm.ts';
+import { finishOnOil, greaseCleaner } from './oldFilm.ts';
 import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
@@ -45,6 +47,16 @@ const resealed = (c: Case): Step =>
         waitMin: 120,
         why: ['Seal again with a sealant whose label says it takes paint.'],
       };
+
+/** What is laid under a finish to hide what is there, where nothing else asks for a primer. */
+const HIDES_UNDER = 'multi-purpose-acrylic-primer';
+/** Coats of finish that such a primer saves where the colour moves far: two lie over any primer. */
+function hidingSaved(c: Case): number {
+  if (!c.shift.toPale && !(c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')) return 0;
+  const { family } = chooseFinish(c, [], false);
+  const primer: Step = { kind: 'prime', family: HIDES_UNDER, coats: 1, tint: tintFor(c), why: [] };
+  return (coatsThatHide(c, [], family) ?? 0) - Math.max(2, coatsThatHide(c, [primer], family) ?? 0);
+}
 
 /** What is wrong besides the old paint: stains, dirt, damp, joints, holes, sealant, rot. */
 export const FAULTS_FOUND: readonly Situation[] = [
@@ -165,10 +177,11 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'grease',
     source: 'practice',
-    when: (c) => c.is('greasy') || (c.d.surface.exposure === 'interior-grease' && c.d.surface.isNew !== true),
+    // A wall that paper came off has no kitchen grease on it yet.
+    when: (c) => c.is('greasy') || (c.d.surface.exposure === 'interior-grease' && c.d.surface.isNew !== true && !c.is('paste-residue', 'torn-board-face')),
     steps: (c) =>
       washing(
-        'degreaser',
+        greaseCleaner(c),
         'Grease keeps paint off: degrease before anything is sanded, or it is ground in.',
         c.d.surface.exposure === 'interior-grease' ? {} : whereMeasured(c, 'greasy'),
       ),
@@ -178,7 +191,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('mould'),
     steps: (c) => [
-      ...washing('degreaser', 'Dirt feeds mould: wash before it is treated.', whereMeasured(c, 'mould')),
+      ...washing(greaseCleaner(c), 'Dirt feeds mould: wash before it is treated.', whereMeasured(c, 'mould')),
       {
         kind: 'mould-treat',
         family: 'mould-wash',
@@ -234,7 +247,8 @@ export const FAULTS_FOUND: readonly Situation[] = [
     source: 'practice',
     when: (c) => isUndrawn(c, 'silicone'),
     steps: (c) => {
-      if (c.rules.silicone === 'bridge')
+      const rule = siliconeRule(c);
+      if (rule === 'bridge')
         return [
           {
             kind: 'caulk',
@@ -245,7 +259,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           },
           TUG_BRIDGE,
         ];
-      if (c.rules.silicone === 'block-with-oil')
+      if (rule === 'block-with-oil')
         return [
           {
             kind: 'spot-prime',
@@ -409,21 +423,16 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'colour-far',
     source: 'after ISO 6504-3',
-    when: (c) => c.goesTo === 'waterborne' && (c.shift.toPale || (c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')),
-    needs: (c) =>
-      // Where the finish lies straight on the oil, a coat more of it hides; a primer between would be another system.
-      c.clear || c.bare || finishOnOil(c)
-        ? []
-        : [
-            {
-              need: 'hide',
-              atLeast: 2,
-              scope: 'all',
-              prefer: ['multi-purpose-acrylic-primer', 'stain-blocking-acrylic-primer'],
-              why: c.shift.toPale
-                ? 'A deep old colour under a pale new one: a white primer saves a coat or two of finish.'
-                : 'A deep new colour: a primer tinted toward it saves a coat of finish.',
-            },
-          ],
+    // Where the finish lies straight on the oil, a coat more of it hides; a primer between would be another system.
+    when: (c) => c.goesTo === 'waterborne' && !c.clear && !c.bare && !finishOnOil(c) && hidingSaved(c) > 0,
+    needs: (c) => [
+      {
+        need: 'hide',
+        atLeast: 2,
+        scope: 'all',
+        prefer: [HIDES_UNDER, 'stain-blocking-acrylic-primer'],
+        why: `${c.shift.toPale ? 'A deep old colour under a pale new one: a white primer' : 'A deep new colour: a tinted primer'} saves ${coatsIn(hidingSaved(c))} of finish.`,
+      },
+    ],
   },
 ];

@@ -133,30 +133,9 @@ export const GROUND: readonly Situation[] = [
     ],
   },
   {
-    id: 'wallpaper-stripped',
-    source: 'house rule paper',
-    when: (c) => c.ground === 'paper' && c.rules.paper === 'strip-first',
-    steps: (c) => [
-      { kind: 'strip', waitMin: 60, why: ['House rule: paper comes off before paint.'] },
-      { kind: 'wash', family: 'alkaline-cleaner', why: ['Wash off the paste.'] },
-      { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] },
-      { kind: 'dry-out', waitMin: 1440, why: ['The stripped wall dries before it is sanded.'] },
-      sanding(c, 150, 'Sand off fibres and the last of the paste.'),
-    ],
-    needs: () => [
-      {
-        need: 'seal-paste',
-        atLeast: 2,
-        scope: 'all',
-        prefer: ['penetrating-sealer'],
-        why: 'A stripped wall keeps some paste: seal it.',
-      },
-    ],
-  },
-  {
     id: 'wallpaper-kept',
     source: 'practice',
-    when: (c) => c.ground === 'paper' && c.rules.paper !== 'strip-first',
+    when: (c) => c.ground === 'paper',
     steps: (c) => [
       ...(c.is('loose-paper', 'peeling')
         ? [

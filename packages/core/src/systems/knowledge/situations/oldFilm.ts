@@ -19,6 +19,8 @@ const straightLetGo = (c: Case) => underOilRule(c) && c.gripFailedBy.has(STRAIGH
 const goesStraight = (c: Case) => underOilRule(c) && !staysOil(c) && !straightLetGo(c);
 const goesDirect = (c: Case) => goesStraight(c) && c.rules.oilTrim === 'hybrid-direct' && c.wanted.family === null;
 const goesEtched = (c: Case) => goesStraight(c) && c.rules.oilTrim === 'etch-direct';
+/** Where an alkaline wash etches old oil it takes the grease with it, and no other cleaner stands in for it. */
+export const greaseCleaner = (c: Case) => (oilFace(c) && goesEtched(c) ? 'alkaline-cleaner' : 'degreaser');
 /** Old oil, or oil once the waterborne on it is off. */
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
 
@@ -41,8 +43,16 @@ const GRIPS_HARD_FILM: readonly Family[] = ['bonding-acrylic-primer', 'shellac-p
 const isRough = (c: Case) => c.d.surface.texture === 'heavy' || c.d.surface.texture === 'sprayed';
 const vacuumed: Step = { kind: 'dust-off', why: ['A texture is kept: dust and cobwebs are vacuumed out of it with a soft brush, and it is not sanded flat.'] };
 
+/** What lies on old oil, by where it is. */
+function whyOilWashed(c: Case): string {
+  if (c.outside) return 'Dirt and weather lie on old gloss: wash it off.';
+  const { element } = c.d.surface;
+  if (element === 'ceiling') return 'Smoke, steam and dust settle on an old ceiling: they are washed off before it is dulled.';
+  return element === 'wall' ? 'Hands, smoke and dust leave a film on an old oil wall: it is washed off before the wall is dulled.' : 'Hands and polish leave grease on old gloss.';
+}
+
 const oilPreparation = (c: Case): Step[] => [
-  ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
+  ...washing('alkaline-cleaner', whyOilWashed(c)),
   {
     kind: 'degloss',
     family: 'deglosser',
@@ -73,7 +83,9 @@ const whyWashed = (c: Case) =>
     ? 'The weather leaves dirt and chalk on the film: it is washed before it is scuffed.'
     : c.joinery
       ? 'Woodwork is handled: wash it before it is scuffed.'
-      : 'Walls that are wet, wiped or handled are washed before they are painted.';
+      : c.d.surface.element === 'floor'
+        ? 'A floor carries what feet bring in: it is washed before it is abraded.'
+        : 'Walls that are wet, wiped or handled are washed before they are painted.';
 
 /** Why waterborne is scraped off the oil under it: it was found to let go, or it is likelier to than to hold. */
 const whyScraped = (c: Case) =>
@@ -169,10 +181,7 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'old-oil-stays-oil',
     source: 'practice',
     when: (c) => oilFace(c) && staysOil(c),
-    steps: (c) => [
-      ...washing('alkaline-cleaner', c.outside ? 'Dirt and weather lie on old gloss: wash it off.' : 'Hands and polish leave grease on old gloss.'),
-      sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.'),
-    ],
+    steps: (c) => [...washing('alkaline-cleaner', whyOilWashed(c)), sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')],
   },
   {
     id: 'sound-waterborne',
@@ -203,7 +212,7 @@ export const OLD_FILM: readonly Situation[] = [
     ],
     needs: (c) =>
       c.clear
-        ? c.wanted.family === 'waterborne-clear' && !c.outside
+        ? c.goesTo === 'waterborne' && !c.outside
           ? [
               {
                 ...GRIP,
@@ -347,7 +356,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go-of-paper',
     source: 'practice',
-    when: (c) => !c.outside && c.ground === 'paper' && c.d.findings.adhesion === 'weak' && c.rules.paper !== 'strip-first' && !stripsTop(c),
+    when: (c) => !c.outside && c.ground === 'paper' && c.d.findings.adhesion === 'weak' && !stripsTop(c),
     steps: (c) => [
       scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.'),
       sanding(c, 150, 'Feather the edges, lightly: the paper wears through.'),

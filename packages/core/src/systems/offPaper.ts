@@ -1,0 +1,76 @@
+import { FINISHES, type Condition } from '../vocabulary/index.ts';
+import type { ConditionFindings } from '../evidence/conditions.ts';
+import { asOdds } from '../evidence/odds.ts';
+import { rediagnosed, type Case } from './case.ts';
+import type { Step } from '../model/step.ts';
+
+/** What is in the wall itself, in its joints or behind it: it is still there once the paper is off. Source: practice. */
+const OF_THE_WALL: readonly Condition[] = [
+  'damp',
+  'mould',
+  'water-stain',
+  'efflorescence',
+  'rot',
+  'substrate-crack',
+  'gaps',
+  'moving-joints',
+  'silicone',
+  'sealant-unknown',
+  'nail-holes',
+  'proud-nails',
+  'joint-tape-lifting',
+];
+/** Tests that read the wall through its paper. */
+const READ_THROUGH: readonly string[] = ['moisture-meter', 'tap-test'];
+
+/** True where the firm takes the paper off, with whatever was ever painted on it. */
+export const paperComesOff = (c: Case): boolean =>
+  c.ground === 'paper' && c.rules.paper === 'strip-first' && !c.wanted.leaveBare;
+
+const onTheWall = (found: ReadonlySet<Condition>) => OF_THE_WALL.filter((condition) => found.has(condition));
+
+/** What was found that is of the wall; what held the paper stays on it as paste. */
+const findingsOnWall = (findings: ConditionFindings): ConditionFindings => ({
+  ...findings,
+  standing: new Set<Condition>([...onTheWall(findings.standing), 'paste-residue']),
+  found: new Set(onTheWall(findings.found)),
+  adhesion: 'unknown',
+  weakPlane: null,
+  handWipeClean: false,
+});
+
+const BARE = asOdds(FINISHES.map((finish) => Number(finish === 'bare')));
+
+const wallOf = new WeakMap<Case, Case>();
+/** The wall as it is once the paper is off: bare, with paste on it, and nothing said of a film that is gone. */
+export function asWall(c: Case): Case {
+  let wall = wallOf.get(c);
+  if (!wall) wallOf.set(c, (wall = readAsWall(c)));
+  return wall;
+}
+
+function readAsWall(c: Case): Case {
+  const findings = findingsOnWall(c.d.findings);
+  const there = { treatAs: 'bare', likeliest: 'bare', odds: BARE, findings } as const;
+  return rediagnosed(c, {
+    ...c.d,
+    ...there,
+    surface: { ...c.d.surface, substrate: 'skim-plaster', texture: 'smooth', sanded: false },
+    tests: c.d.tests.filter(({ kind }) => READ_THROUGH.includes(kind)),
+    patches: [],
+    zones: c.d.zones.map((zone) => ({ ...zone, ...there })),
+  });
+}
+
+/** The paper comes off, with what lies on it. */
+export const strippingPaper = (c: Case): Step[] => [
+  {
+    kind: 'strip',
+    waitMin: 60,
+    why: [
+      c.bare
+        ? 'House rule: paper comes off before paint.'
+        : 'House rule: paper comes off before paint, and what was painted on it comes with it. Painted or vinyl paper is scored first, or no water gets behind it.',
+    ],
+  },
+];

@@ -1,0 +1,170 @@
+import { patch, rub, type Situation } from './row.ts';
+
+const PAPERED = { element: 'wall', substrate: 'wallpaper-vinyl', builtYear: 1985, areaM2: 22 };
+const TRIM = { element: 'trim', substrate: 'softwood', builtYear: 1985, areaM2: 12 };
+const STRIPPED = { houseRules: { paper: 'strip-first' } };
+const at = (kind: string, place: string, said: object) => ({ kind, place, ...said });
+
+/** What comes off is gone: what lies under it is prepared, and what was of it alone is no longer spoken of. */
+export const COMES_OFF: Situation[] = [
+  {
+    what: 'an oil-painted vinyl paper in a firm that strips first',
+    why: 'The oil goes with the paper: the wall is washed of paste, dried and sealed, and nothing is dulled.',
+    ask: {
+      surface: { ...PAPERED, exposure: 'interior-grease', conditions: ['greasy'] },
+      tests: [rub('no-transfer'), rub('no-transfer', 'b')],
+      ...STRIPPED,
+    },
+    has: ['strip', 'wash', 'rinse', 'dry-out', 'sand', 'prime:penetrating-sealer'],
+    hasNot: ['degloss', 'prime:bonding-acrylic-primer'],
+    order: [
+      ['strip', 'wash'],
+      ['wash', 'dry-out'],
+      ['dry-out', 'sand'],
+    ],
+    saysNot: ['old oil', 'Grease keeps paint off'],
+    noBlocks: ['waterborne-on-oil'],
+    next: null,
+  },
+  {
+    what: 'the same wall with smoke, loose seams, a marker line and mould',
+    why: 'What was on the paper goes with it; what is of the wall stays.',
+    ask: {
+      surface: { ...PAPERED, conditions: ['smoke', 'loose-paper', 'marker', 'mould'] },
+      tests: [rub('transfer')],
+      ...STRIPPED,
+    },
+    has: ['strip', 'mould-treat', 'prime:penetrating-sealer'],
+    hasNot: ['stick-down', 'spot-prime'],
+    blocks: ['paint-on-mould'],
+  },
+  {
+    what: 'the same wall in a firm that paints over paper',
+    why: 'There the oil stays, and has to be gripped.',
+    ask: {
+      surface: PAPERED,
+      tests: [rub('no-transfer'), rub('no-transfer', 'b')],
+    },
+    has: ['degloss'],
+    hasNot: ['strip'],
+    blocks: ['waterborne-on-oil'],
+  },
+  {
+    what: 'waterborne paint that lifts in a sheet off varnished trim',
+    why: 'Varnish is as slick as old gloss: what lifts comes off, and a primer that grips goes over all of it, not on bare timber alone.',
+    ask: {
+      surface: TRIM,
+      tests: [
+        rub('transfer'),
+        { kind: 'chip-look', layers: ['waterborne', 'clear'] },
+        { kind: 'blade-lift', result: 'lifts-in-sheet' },
+      ],
+      wanted: { colour: '#ffffff' },
+    },
+    likeliest: 'waterborne-over-oil',
+    has: ['scrape', 'degloss', 'prime:shellac-primer'],
+    hasNot: ['prime:wood-acrylic-primer'],
+    blocks: ['waterborne-on-oil'],
+  },
+  {
+    what: 'the same trim where a cross-cut holds',
+    why: 'Paint that holds on varnish is paint that holds: it is not stripped.',
+    ask: {
+      surface: TRIM,
+      tests: [rub('transfer'), { kind: 'chip-look', layers: ['waterborne', 'clear'] }, { kind: 'cross-cut', grade: 1 }],
+    },
+    likeliest: 'waterborne-acrylic',
+    hasNot: ['scrape', 'strip'],
+  },
+  {
+    what: 'paint laid yesterday on varnished cupboards that peels in a sheet',
+    why: 'It comes off by its age, and not by waiting for it to cure.',
+    ask: {
+      surface: { ...TRIM, element: 'cabinet', substrate: 'hardwood' },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'clear'] },
+        { kind: 'nail-scratch', result: 'peels-in-sheet', filmAgeHours: 20 },
+      ],
+    },
+    has: ['scrape', 'solvent-wipe:denatured-alcohol', 'prime:shellac-primer'],
+    order: [['solvent-wipe', 'prime']],
+  },
+  {
+    what: 'oil wished for on waterborne trim, and its patch wrinkled',
+    why: 'The solvent lifts what lies there, in whichever coat it comes: another chemistry.',
+    ask: {
+      surface: TRIM,
+      tests: [rub('transfer'), patch('oil-enamel', 'wrinkles', 1500, 1)],
+      wanted: { chemistry: 'solvent-borne' },
+    },
+    has: ['finish-coat:acrylic-trim'],
+    hasNot: ['finish-coat:oil-enamel'],
+    says: ['a patch wrinkled'],
+    noOther: ['oil-enamel', 'oil-primer', 'low-odour-oil-primer', 'oil-undercoat'],
+  },
+  {
+    what: 'smoke in the house of people who cannot have the smell, where the low-odour oil wrinkled',
+    why: 'What a patch put out is not taken, whatever was wished.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', builtYear: 1988, areaM2: 30, conditions: ['smoke'] },
+      tests: [rub('transfer'), patch('low-odour-oil-primer', 'wrinkles', 1500, 1)],
+      wanted: { lowOdour: true },
+    },
+    has: ['prime:shellac-primer'],
+    noOther: ['low-odour-oil-primer', 'oil-primer'],
+  },
+  {
+    what: 'oil varnish wished for on lacquer that is to stay clear, and its patch wrinkled',
+    why: 'It stays clear, in water, with a thin sealer between.',
+    ask: {
+      surface: { element: 'cabinet', substrate: 'hardwood', builtYear: 1988, areaM2: 9, currentFinish: 'lacquer' },
+      tests: [patch('oil-varnish', 'wrinkles', 1500, 1)],
+      wanted: { family: 'oil-varnish' },
+    },
+    has: ['prime:clear-shellac', 'finish-coat:waterborne-clear'],
+    hasNot: ['finish-coat:oil-varnish', 'finish-coat:acrylic-trim'],
+  },
+  {
+    what: 'a painted front that peels at its foot, where it is wet, and holds above',
+    why: 'What was seen to peel was seen where it let go: the rest is not scraped.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'brick',
+        exposure: 'exterior-exposed',
+        builtYear: 1985,
+        areaM2: 40,
+        conditions: ['peeling'],
+      },
+      tests: [
+        rub('transfer'),
+        at('moisture-meter', 'foot', { value: 30 }),
+        at('moisture-meter', 'above', { value: 4 }),
+        at('scraper-drag', 'foot', { result: 'scratches-off' }),
+        at('scraper-drag', 'above', { result: 'holds' }),
+      ],
+    },
+    has: ['scrape@foot', 'dry-out@foot'],
+    hasNot: ['scrape@elsewhere', 'scrape@above'],
+    blocks: ['paint-on-damp'],
+  },
+  {
+    what: 'spray-can paint on two square metres of bare brick that is to stay bare',
+    why: 'The brick is bare and stays so, and the spots come off.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'brick',
+        exposure: 'exterior-exposed',
+        builtYear: 1985,
+        areaM2: 30,
+        currentFinish: 'bare',
+        conditions: ['aerosol-paint'],
+        extents: { 'aerosol-paint': { areaM2: 2 } },
+      },
+      wanted: { leaveBare: true },
+    },
+    has: ['test-patch:masonry-paint-remover', 'strip:masonry-paint-remover@spots', 'rinse@spots'],
+    hasNot: ['finish-coat', 'wash'],
+  },
+];
