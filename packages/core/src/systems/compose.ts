@@ -12,6 +12,7 @@ import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
 import { gripUnderPrimer, hybridDirect } from './knowledge/situations/oldFilm.ts';
+import { blockedAfterPatch } from './knowledge/situations/patches.ts';
 import { groundUnderPrimer } from './knowledge/situations/situation.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
@@ -124,7 +125,8 @@ function gather(c: Case, isWhole = true): Gathered {
     rows.flatMap((row) => row.steps?.(c) ?? []),
     c,
   );
-  const asked = [...rows.flatMap((row) => row.needs?.(c) ?? []), ...(c.alsoAsked ?? [])];
+  const found = [...rows.flatMap((row) => row.needs?.(c) ?? []), ...(c.alsoAsked ?? [])];
+  const asked = [...found, ...blockedAfterPatch(c, found)];
   const needs = [...asked, ...gripUnderPrimer(c, asked), ...groundUnderPrimer(c, asked)];
   const primers = primerSteps(needs, c);
   const oilUndercoats = undercoats(c, primers.steps);

@@ -128,7 +128,7 @@ export function choosePrimer(needs: readonly PrimerNeed[], c: Case): ChosenPrime
 /** How the patches that covered bear on a choice: they decided it, or what held the colour back does not do the rest here. */
 function whyOfPatches(family: Family, c: Case): string[] {
   const covered = c.d.patches.filter((p) => p.verdict === 'covers' && p.family);
-  if (covered.length === 0) return [];
+  if (covered.length === 0) return whyOfOpenPatches(family, c);
   if (!patchProved(c, family))
     return [
       `What covered in its patch, ${covered.map((p) => FAMILY_LABELS[p.family!]).join(' and ')}, does not do all that is asked here.`,
@@ -139,6 +139,21 @@ function whyOfPatches(family: Family, c: Case): string[] {
       : 'Its patch covered at the later look, and that decides.',
   ];
 }
+
+/** A gentler primer whose patch covers so far would do, were it to cover at the later look. */
+function whyOfOpenPatches(family: Family, c: Case): string[] {
+  const gentler = c.d.patches.flatMap((p) =>
+    p.family && p.verdict === 'look-again' && p.decidedBy.result === 'covers' && isGentler(p.family, family)
+      ? [FAMILY_LABELS[p.family]]
+      : [],
+  );
+  return gentler.length === 0
+    ? []
+    : [
+        `The patch of ${gentler.join(' and ')} covers so far: look again the next day. If it still covers, that is used; the later look decides.`,
+      ];
+}
+const isGentler = (one: Family, other: Family) => GENTLE[chemistryOf(one)] > GENTLE[chemistryOf(other)];
 
 /**
  * Splits needs that no single primer meets into the fewest coats, strongest demand first. Greedy over few needs:

@@ -61,8 +61,17 @@ export const meetsWater = (c: Case) =>
   c.d.surface.element === 'window' ||
   c.d.surface.element === 'sill';
 
-/** New timber holds the water of the yard, and treated timber that of its treatment: it dries, and nothing has to be found. */
-export const wetFromTheYard = (c: Case) => c.bare && c.ground === 'timber' && c.d.surface.isNew === true;
+/** The water that new work came with, and why it dries by itself; null where the damp has another source, to be found. */
+export function wetFromNew(c: Case): string | null {
+  if (!c.bare) return null;
+  if (c.ground === 'timber')
+    return c.d.surface.isNew === true
+      ? 'New timber comes wet from the yard, treated timber more so: stack it with air between.'
+      : null;
+  return freshGround(c.d.surface)
+    ? 'It still holds the water that it was laid with: air through the room, and no heat that dries only its face.'
+    : null;
+}
 
 /** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
 export const rusts = (c: Case) => c.ground === 'metal' && c.d.surface.substrate !== 'aluminium';

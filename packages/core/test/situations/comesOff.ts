@@ -167,4 +167,31 @@ export const COMES_OFF: Situation[] = [
     has: ['test-patch:masonry-paint-remover', 'strip:masonry-paint-remover@spots', 'rinse@spots'],
     hasNot: ['finish-coat', 'wash'],
   },
+  {
+    what: 'new plaster of last month that still reads wet',
+    why: 'Its water is that of the mix: nobody looks for a leak, and it dries.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 40, isNew: true, substrateAgeMonths: 1 },
+      tests: [{ kind: 'moisture-meter', value: 1.4, scale: 'gypsum' }],
+    },
+    has: ['dry-out', 'prime'],
+    hasNot: ['inspect'],
+    blocks: ['paint-on-damp'],
+  },
+  {
+    what: 'an iron gutter that peels',
+    why: 'It is scraped and feathered; nobody skims a gutter.',
+    ask: {
+      surface: {
+        element: 'rainwater-goods',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        builtYear: 1985,
+        areaM2: 8,
+        conditions: ['rust-stain', 'peeling'],
+      },
+    },
+    has: ['scrape', 'sand', 'prime:metal-primer@bare-areas'],
+    hasNot: ['fill'],
+  },
 ];

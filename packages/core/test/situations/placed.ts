@@ -282,4 +282,28 @@ export const PLACED: Situation[] = [
     has: ['prime:shellac-primer'],
     hasNot: ['prime:stain-blocking-acrylic-primer'],
   },
+  {
+    what: 'a hand-sized leak stain whose waterborne patch bled',
+    why: 'What rises lies in the spot: the spot is blocked with what holds it, and the wall is not.',
+    ask: {
+      surface: { ...WALL, conditions: ['water-stain'], extents: { 'water-stain': { areaM2: 0.1 } } },
+      tests: [
+        rub('transfer'),
+        { kind: 'moisture-meter', value: 3 },
+        patch('stain-blocking-acrylic-primer', 'bleeds-through'),
+      ],
+    },
+    has: ['spot-prime:shellac-primer'],
+    hasNot: ['prime', 'test-patch'],
+  },
+  {
+    what: 'smoke, and a waterborne patch that covers after an hour',
+    why: 'The later look decides: until then the stronger blocker, and the look is asked for.',
+    ask: {
+      surface: { ...WALL, conditions: ['smoke'] },
+      tests: [rub('transfer'), patch('stain-blocking-acrylic-primer', 'covers', 60, 1)],
+    },
+    has: ['prime:shellac-primer'],
+    says: ['look again the next day'],
+  },
 ];

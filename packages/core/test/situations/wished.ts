@@ -240,4 +240,21 @@ export const WISHED: Situation[] = [
     hasNot: ['caulk:paintable-hybrid-sealant'],
     order: [['finish-coat', 'caulk']],
   },
+  {
+    what: 'trim in old oil that is cracked, and stays oil',
+    why: 'The oil undercoat primes what lies bare; no waterborne primer is put under it.',
+    ask: {
+      surface: {
+        element: 'trim',
+        substrate: 'softwood',
+        builtYear: 1985,
+        areaM2: 12,
+        currentFinish: 'oil-alkyd',
+        conditions: ['cracking'],
+      },
+      wanted: { chemistry: 'solvent-borne' },
+    },
+    has: ['scrape', 'undercoat:oil-undercoat@bare-areas', 'finish-coat:oil-enamel'],
+    hasNot: ['prime:wood-acrylic-primer'],
+  },
 ];

@@ -8,7 +8,7 @@ import { chooseFinish } from '../../finish.ts';
 import { coatsThatHide } from '../../hiding.ts';
 import { tintFor, type PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
-import { isClosedBare, rusts, wetFromTheYard } from '../../siteWork.ts';
+import { isClosedBare, rusts, wetFromNew } from '../../siteWork.ts';
 import { finishOnOil, greaseCleaner } from './oldFilm.ts';
 import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, type Situation, solventWipe } from './situation.ts';
 
@@ -64,19 +64,19 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'damp',
     source: 'data-sheet limits',
     when: (c) => c.is('damp'),
-    steps: (c) => [
-      ...(wetFromTheYard(c) ? [] : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
-      {
-        kind: 'dry-out',
-        waitMin: 10080,
-        // What is sealed before anything else is dry before that: water shut in blisters.
-        ...(c.is('torn-board-face') ? { early: true } : {}),
-        why: [
-          ...(wetFromTheYard(c) ? ['New timber comes wet from the yard, treated timber more so: stack it with air between.'] : []),
-          'Nothing is painted until the meter reads under the limit for this ground.',
-        ],
-      },
-    ],
+    steps: (c) => {
+      const fromNew = wetFromNew(c);
+      return [
+        ...(fromNew ? [] : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
+        {
+          kind: 'dry-out',
+          waitMin: 10080,
+          // What is sealed before anything else is dry before that: water shut in blisters.
+          ...(c.is('torn-board-face') ? { early: true } : {}),
+          why: [...(fromNew ? [fromNew] : []), 'Nothing is painted until the meter reads under the limit for this ground.'],
+        },
+      ];
+    },
   },
   {
     id: 'water-stain',

@@ -7,7 +7,7 @@ import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
-import { needOnGround, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
+import { primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -340,16 +340,16 @@ export const OLD_FILM: readonly Situation[] = [
           ]
         : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.')]),
       sanding(c, 120, 'Feather the edges so that they do not show.'),
-      // Filler on hot metal cracks out; there the edges are feathered further.
-      ...(c.hot ? [] : [{ kind: 'fill', family: c.outside ? 'exterior-filler' : 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] } satisfies Step]),
+      // Filler on hot metal cracks out, and nobody fills a gutter or a gate; there the edges are feathered further.
+      ...(c.hot || (c.outside && c.ground === 'metal')
+        ? []
+        : [{ kind: 'fill', family: 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] } satisfies Step]),
     ],
     needs: (c) => [
       {
-        need: needOnGround(c),
-        atLeast: 2,
+        ...primedWhereBare(c, 'Where scraping reached the ground it is primed.'),
         // Where foil came off it is the board that is primed, all of it.
-        scope: c.treatAs === 'laminate' ? 'all' : 'bare-areas',
-        why: 'Where scraping reached the ground it is primed.',
+        ...(c.treatAs === 'laminate' ? { scope: 'all' } : {}),
       },
     ],
   },
@@ -393,7 +393,6 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [scraping(c, 'A cracked film is scraped where it is loose.'), sanding(c, 120, 'Cracks in the film are sanded out, or they come back.')],
-    needs: (c) =>
-      c.outside || c.ground === 'paper' ? [] : [{ need: needOnGround(c), atLeast: 2, scope: 'bare-areas', why: 'Where cracks were taken out to the ground it is primed.' }],
+    needs: (c) => (c.outside || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },
 ];

@@ -2,7 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { meetsWater } from '../../siteWork.ts';
-import { needOnGround, sanding, scraping, type Situation } from './situation.ts';
+import { primedWhereBare, sanding, scraping, type Situation } from './situation.ts';
 
 const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
 /** Pieces whose top edge lies open to the rain. */
@@ -98,12 +98,7 @@ export const OUTSIDE: readonly Situation[] = [
                   ...byExteriorRule(c),
                   why: 'What is bare is primed before the day is out.',
                 }
-              : {
-                  need: needOnGround(c),
-                  atLeast: 2,
-                  scope: 'bare-areas',
-                  why: 'What is bare is primed.',
-                },
+              : primedWhereBare(c, 'What is bare is primed.'),
           ],
   },
   {

@@ -1,25 +1,27 @@
 import type { Case } from '../../case.ts';
+import type { PrimerNeed } from '../../primer.ts';
 import { stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const verdict = (c: Case, ...any: string[]) => c.d.patches.some((p) => any.includes(p.verdict));
 const result = (c: Case, code: string) => c.d.patches.some((p) => p.verdict === 'rejects' && p.decidedBy.result === code);
 
+/** Dye rose through a patch: another chemistry blocks it, over all, or where all that was found to rise lies in its spots. */
+export function blockedAfterPatch(c: Case, asked: readonly PrimerNeed[]): PrimerNeed[] {
+  if (!verdict(c, 'bleeds') || c.clear) return [];
+  const rising = asked.filter((n) => n.need.startsWith('block'));
+  return [
+    {
+      need: c.ground === 'timber' ? 'block-tannin' : 'block-ink',
+      atLeast: 2,
+      scope: rising.length > 0 && rising.every((n) => n.scope === 'spots') ? 'spots' : 'all',
+      prefer: [strongBlocker(c)],
+      why: 'A patch bled at the later look: dye rises through that primer, so another chemistry blocks it.',
+    },
+  ];
+}
+
 /** What test patches that were laid and read ask for. */
 export const PATCHES: readonly Situation[] = [
-  {
-    id: 'patch-bled',
-    source: 'practice: the later look decides',
-    when: (c) => verdict(c, 'bleeds') && !c.clear,
-    needs: (c) => [
-      {
-        need: c.ground === 'timber' ? 'block-tannin' : 'block-ink',
-        atLeast: 2,
-        scope: 'all',
-        prefer: [strongBlocker(c)],
-        why: 'A patch bled at the later look: dye rises through that primer, so another chemistry blocks it.',
-      },
-    ],
-  },
   {
     id: 'patch-crawled',
     source: 'practice',

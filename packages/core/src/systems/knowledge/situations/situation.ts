@@ -30,6 +30,15 @@ const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {
   hard: 'grip-hard',
 };
 
+/** What is primed where the ground is laid bare; under oil, timber gets what oil lies best on. */
+export const primedWhereBare = (c: Case, why: string): PrimerNeed => ({
+  need: needOnGround(c),
+  atLeast: 2,
+  scope: 'bare-areas',
+  ...(c.ground === 'timber' && c.goesTo === 'solvent-borne' ? { prefer: ['oil-primer'] } : {}),
+  why,
+});
+
 /** Whatever a primer over the whole face is asked to hold back, on a bare ground it must hold on that first. */
 export function groundUnderPrimer(c: Case, asked: readonly PrimerNeed[]): PrimerNeed[] {
   const whole = asked.filter((n) => n.scope === 'all');
