@@ -47,6 +47,33 @@ describe('what is laid open', () => {
     expect(areaOf({ ...bare, why: ['x'] }, wall({ mould: { areaM2: 3 } }))).toBe(4);
     expect(areaOf({ ...bare, why: ['x'] }, wall({}))).toBe(4);
   });
+  test('is the usual share where a part of it was flagged and not measured; rust lays iron open, and plaster it stains', () => {
+    expect(areaOf({ ...bare, why: ['x'] }, wall({ blistering: { areaM2: 0.5 } }))).toBe(4);
+    const iron = {
+      element: 'gate',
+      areaM2: 20,
+      conditions: ['rust-stain'],
+      extents: { 'rust-stain': { areaM2: 0.4 } },
+    };
+    const of = (substrate: 'ferrous-metal' | 'skim-plaster') =>
+      areaOf({ ...bare, why: ['x'] }, surfaceFacts({ ...iron, substrate } as Parameters<typeof surfaceFacts>[0]));
+    expect([of('ferrous-metal'), of('skim-plaster')]).toEqual([0.4, 4]);
+  });
+  test('costs by that size: two square metres of sixty that peel are scraped in a fraction of the time', () => {
+    const siding = {
+      element: 'siding',
+      substrate: 'softwood',
+      exposure: 'exterior-exposed',
+      builtYear: 2003,
+      areaM2: 60,
+    };
+    const hours = (extents: object) =>
+      assess({
+        surface: { ...siding, conditions: ['peeling'], extents },
+        tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      }).holds.hours;
+    expect(hours({ peeling: { areaM2: 2 } })).toBeLessThan(hours({}) - 10);
+  });
 });
 
 describe('what a step takes', () => {

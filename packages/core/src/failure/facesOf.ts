@@ -1,9 +1,10 @@
 import { groundOf } from '../evidence/facts.ts';
 import { letsGo } from '../evidence/bonds.ts';
+import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
-import { isInSpots, isLocal } from '../systems/local.ts';
+import { isInSpots, isLocal, letsGoInSpots } from '../systems/local.ts';
 import {
   hasRawEdges,
   mayBleedDye,
@@ -111,9 +112,12 @@ const chalkSeen = (c: Case): number => {
 };
 
 function standingOn(face: Face, c: Case): void {
+  const opens = laysOpen(c.d.surface.substrate);
+  const inSpots = letsGoInSpots(c);
   for (const row of STANDING_ROWS) {
     if (!c.is(row.condition) || (row.when && !row.when(c))) continue;
     if (isOfSpots(row, c) && face.part !== 'spots') continue;
+    if (inSpots && opens.includes(row.condition) && face.part !== 'bare-areas') continue;
     raise(face, row.trait, row.condition === 'chalking' ? row.amount * chalkSeen(c) : row.amount);
   }
   for (const row of RISES_FROM) {
@@ -144,9 +148,15 @@ const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Fa
       ? 'main'
       : 'spots';
 
+/** What share of the surface these were measured as, together; 0 where none was. */
+function measuredShare(conditions: readonly Condition[], c: Case): number {
+  const { areaM2, extents } = c.d.surface;
+  const measured = conditions.reduce((sum, code) => sum + (extents[code]?.areaM2 ?? 0), 0);
+  return measured && areaM2 ? Math.min(1, measured / areaM2) : 0;
+}
+
 /** Whether there is a part of this kind here at all, and how large. */
 function shareOf(part: Face['part'], c: Case): number {
-  const { areaM2, extents } = c.d.surface;
   if (part === 'main') return 1;
   if (part === 'bare-areas') {
     const lets =
@@ -154,15 +164,16 @@ function shareOf(part: Face['part'], c: Case): number {
       c.d.findings.adhesion === 'weak' ||
       c.is('weathered-wood', 'cracking') ||
       isRusty(c);
-    return lets && !c.bare ? USUAL_SHARE.bare : 0;
+    if (!lets || c.bare) return 0;
+    return letsGoInSpots(c) ? measuredShare(laysOpen(c.d.surface.substrate), c) : USUAL_SHARE.bare;
   }
   const found = [
     ...STANDING_ROWS.filter((row) => isOfSpots(row, c)),
     ...RISES_FROM.filter((row) => partOf(row, c) === 'spots'),
   ].filter((row) => c.is(row.condition));
   if (!found.length) return hasRawEdges(c) ? USUAL_SHARE.spots : 0;
-  const measured = found.reduce((sum, row) => sum + (extents[row.condition]?.areaM2 ?? 0), 0);
-  return measured && areaM2 ? Math.min(1, measured / areaM2) : USUAL_SHARE.spots;
+  const conditions = found.map((row) => row.condition);
+  return measuredShare(conditions, c) || USUAL_SHARE.spots;
 }
 
 const known = new WeakMap<Diagnosis, Map<string, readonly Face[]>>();

@@ -1,6 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
 import { groundOf } from '../evidence/facts.ts';
+import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Product } from '../model/product.ts';
 import type { Step } from '../model/step.ts';
 import { jointLength } from './joints.ts';
@@ -8,7 +9,6 @@ import {
   BARE_SHARE,
   HELPER_SPREAD,
   JOINT_STRIP_M,
-  LAYS_OPEN,
   SPOT_SHARE,
   SUCTION,
   TEXTURE_SPREAD,
@@ -33,9 +33,10 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
   return step.scope === undefined || step.scope === 'all' ? area : area * (step.share ?? ZONE_SHARE);
 }
 
-/** What is laid open where the old film comes away: what was measured of that, else the usual share. */
-function bareM2({ extents }: SurfaceFacts, area: number): number {
-  const measured = LAYS_OPEN.reduce((sum, condition) => sum + (extents[condition]?.areaM2 ?? 0), 0);
+/** What is laid open where the old film comes away: as much as was measured of all that is flagged, else the usual share. */
+function bareM2({ substrate, conditions, extents }: SurfaceFacts, area: number): number {
+  const sizes = laysOpen(substrate).map((code) => extents[code]?.areaM2 ?? (conditions.includes(code) ? null : 0));
+  const measured = sizes.includes(null) ? 0 : sizes.reduce<number>((sum, size) => sum + size!, 0);
   return Math.min(area, measured > 0 ? measured : area * BARE_SHARE);
 }
 

@@ -1,4 +1,5 @@
 import type { Condition } from '../vocabulary/index.ts';
+import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Case } from './case.ts';
 
 /** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
@@ -23,3 +24,12 @@ export function isLocal(c: Case, ...codes: Condition[]): boolean {
   if (!sizes.length || sizes.includes(null)) return false;
   return sizes.reduce<number>((sum, size) => sum + size!, 0) < ALL_OVER * (areaM2 ?? USUAL_AREA_M2);
 }
+
+/** True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere. */
+export const letsGoInSpots = (c: Case): boolean =>
+  isLocal(c, ...laysOpen(c.d.surface.substrate)) &&
+  c.d.findings.adhesion !== 'weak' &&
+  c.d.zones.every((zone) => zone.places.length === 0);
+
+/** The scope of what is done where the film lets go. */
+export const whereItLetsGo = (c: Case): { scope?: 'bare-areas' } => (letsGoInSpots(c) ? { scope: 'bare-areas' } : {});

@@ -306,4 +306,39 @@ export const PLACED: Situation[] = [
     has: ['prime:shellac-primer'],
     says: ['look again the next day'],
   },
+  {
+    what: 'two square metres that peel on sixty of siding, measured',
+    why: 'What was measured is scraped, feathered and primed; the rest is washed and scuffed.',
+    ask: {
+      surface: {
+        element: 'siding',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        builtYear: 2003,
+        areaM2: 60,
+        conditions: ['peeling'],
+        extents: { peeling: { areaM2: 2 } },
+      },
+      tests: [rub('transfer'), { kind: 'moisture-meter', value: 11 }],
+    },
+    has: ['scrape@bare-areas', 'sand@bare-areas', 'prime@bare-areas', 'wash'],
+  },
+  {
+    what: 'brown that came through on one square metre of painted cedar, measured',
+    why: 'It is blocked where it came through, and not over sixty square metres.',
+    ask: {
+      surface: {
+        element: 'siding',
+        substrate: 'tannin-wood',
+        exposure: 'exterior-exposed',
+        builtYear: 2003,
+        areaM2: 60,
+        conditions: ['tannin-bleed'],
+        extents: { 'tannin-bleed': { areaM2: 1 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['spot-prime'],
+    hasNot: ['prime'],
+  },
 ];

@@ -128,8 +128,6 @@ export const WASTE = 1.1;
 /** What share of a surface its spots and bare areas are, where no size was given. */
 export const SPOT_SHARE = 0.08;
 export const BARE_SHARE = 0.2;
-/** Where these were measured, that much is scraped to the ground. Source: practice. */
-export const LAYS_OPEN = ['peeling', 'flaking', 'blistering'] as const satisfies readonly Condition[];
 /** What share a zone is, where a test names the place and nobody measured it. */
 export const ZONE_SHARE = 0.5;
 /** Spread of helpers in m² per litre. */

@@ -5,7 +5,7 @@ import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
-import { isInSpots, whereMeasured } from '../../local.ts';
+import { isInSpots, isLocal, whereItLetsGo, whereMeasured } from '../../local.ts';
 import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
@@ -217,7 +217,8 @@ export const GROUND: readonly Situation[] = [
       {
         need: 'block-tannin',
         atLeast: 2,
-        scope: 'all',
+        // Brown that was measured on a painted face is blocked where it came through.
+        scope: !c.bare && isLocal(c, 'tannin-bleed') ? 'spots' : 'all',
         prefer: c.is('tannin-bleed') ? ['shellac-primer', 'oil-primer'] : ['stain-blocking-acrylic-primer', 'shellac-primer', 'oil-primer'],
         // Oil over a primer that breathes would shut in what that lets out; where no brown has come yet, waterborne holds it.
         ...(c.outside && c.rules.exteriorBare === 'breathable-waterborne' && !c.is('tannin-bleed') ? { only: ['stain-blocking-acrylic-primer'] as const } : {}),
@@ -325,8 +326,8 @@ export const GROUND: readonly Situation[] = [
     when: (c) => c.ground === 'metal' && (c.treatAs === 'bare' || (c.is('rust-stain') && rusts(c))),
     steps: (c) => [
       ...washing('degreaser', 'Metal is degreased before it is abraded.'),
-      c.is('rust-stain', 'peeling', 'flaking') ? scraping(c, 'Wire-brush and scrape to sound metal.') : sanding(c, 180, 'Dull the metal.'),
-      sanding(c, 180, 'Abrade to sound, clean metal and feather the edges.'),
+      c.is('rust-stain', 'peeling', 'flaking') ? scraping(c, 'Wire-brush and scrape to sound metal.', whereItLetsGo(c)) : sanding(c, 180, 'Dull the metal.'),
+      sanding(c, 180, 'Abrade to sound, clean metal and feather the edges.', whereItLetsGo(c)),
     ],
     needs: (c) => {
       const scope = c.treatAs === 'bare' ? 'all' : 'bare-areas';

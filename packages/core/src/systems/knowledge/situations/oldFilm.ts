@@ -7,6 +7,7 @@ import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
+import { whereItLetsGo } from '../../local.ts';
 import { primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
@@ -338,8 +339,8 @@ export const OLD_FILM: readonly Situation[] = [
               why: ['Foil that lifts is peeled back to the board: paint on loose foil comes away with it.'],
             } satisfies Step,
           ]
-        : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.')]),
-      sanding(c, 120, 'Feather the edges so that they do not show.'),
+        : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.', whereItLetsGo(c))]),
+      sanding(c, 120, 'Feather the edges so that they do not show.', whereItLetsGo(c)),
       // Filler on hot metal cracks out, and nobody fills a gutter or a gate; there the edges are feathered further.
       ...(c.hot || (c.outside && c.ground === 'metal')
         ? []
@@ -392,7 +393,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'cracked-film',
     source: 'practice',
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
-    steps: (c) => [scraping(c, 'A cracked film is scraped where it is loose.'), sanding(c, 120, 'Cracks in the film are sanded out, or they come back.')],
+    steps: (c) => [
+      scraping(c, 'A cracked film is scraped where it is loose.', whereItLetsGo(c)),
+      sanding(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
+    ],
     needs: (c) => (c.outside || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },
 ];

@@ -2,6 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { meetsWater } from '../../siteWork.ts';
+import { whereItLetsGo } from '../../local.ts';
 import { primedWhereBare, sanding, scraping, type Situation } from './situation.ts';
 
 const EPOXY_WEAR: Wear[] = ['gloves', 'eye-protection', 'respirator-vapour'];
@@ -70,8 +71,8 @@ export const OUTSIDE: readonly Situation[] = [
             } satisfies Step,
           ]),
       // A film that was taken off whole leaves no edge.
-      ...(c.bare ? [] : [scraping(c, 'Scrape to an edge that holds.')]),
-      ...(c.ground === 'timber' && !c.bare ? [sanding(c, 80, 'Abrade back to fresh timber.'), sanding(c, 120, 'Feather the edges.')] : []),
+      ...(c.bare ? [] : [scraping(c, 'Scrape to an edge that holds.', whereItLetsGo(c))]),
+      ...(c.ground === 'timber' && !c.bare ? [sanding(c, 80, 'Abrade back to fresh timber.', whereItLetsGo(c)), sanding(c, 120, 'Feather the edges.', whereItLetsGo(c))] : []),
       ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate'
         ? [
             {
