@@ -2,6 +2,7 @@ import { BOARD_WORKS, type BoardWork, type StepKind } from '../vocabulary/index.
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { shareCutOut } from '../systems/joints.ts';
+import { letsGoOfDistemper } from '../systems/onDistemper.ts';
 import { isClosedBare } from '../systems/siteWork.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace, openTo } from './facesOf.ts';
@@ -72,6 +73,13 @@ function layOpen(face: Face, c: Case, ground = groundFace(c, face.part)): void {
   else openTo(face, ground);
 }
 
+/** Distemper lies open: it gives way in itself. */
+function layPowderOpen(face: Face): void {
+  openTo(face, 'distemper');
+  raise(face, 'chalk', POWDERY);
+}
+const POWDERY = 0.5;
+
 /** All of it comes off: paint, or paper, or the foil of a board; of waterborne on oil a stripper takes the waterborne. */
 function takeOffAll(step: Step, face: Face, c: Case): void {
   for (const riser of ON_THE_FILM) face.rises.delete(riser);
@@ -93,7 +101,9 @@ function takeOff(row: Work, step: Step, face: Face, c: Case): void {
   if (c.treatAs === 'over-oil') return takeOffOil(row, step, face, c);
   // Where the ground lies open already there is no film left to take.
   const isLoose = row.takesOff === 'weak' && face.part === 'bare-areas';
-  if (isLoose && !c.bare && DRINKS[face.kind] === undefined) layOpen(face, c);
+  if (!isLoose || c.bare || DRINKS[face.kind] !== undefined) return;
+  if (letsGoOfDistemper(c)) layPowderOpen(face);
+  else layOpen(face, c);
 }
 
 function apply(row: Work, step: Step, face: Face, c: Case): void {

@@ -194,4 +194,48 @@ export const COMES_OFF: Situation[] = [
     has: ['scrape', 'sand', 'prime:metal-primer@bare-areas'],
     hasNot: ['fill'],
   },
+  {
+    what: 'an old ceiling whose paint lifts off distemper',
+    why: 'What lies open is powder: it is washed off and bound before anything is laid, and what is kept may follow.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'lime-plaster',
+        builtYear: 1895,
+        areaM2: 16,
+        conditions: ['peeling'],
+      },
+      tests: [
+        rub('transfer'),
+        { kind: 'chip-look', layers: ['waterborne', 'distemper'] },
+        { kind: 'tape-pull', result: 'lifts' },
+      ],
+    },
+    has: ['scrape', 'wash@bare-areas', 'rinse@bare-areas', 'prime:penetrating-sealer@bare-areas'],
+    hasNot: ['prime:multi-purpose-acrylic-primer'],
+    order: [
+      ['scrape', 'wash'],
+      ['rinse', 'prime'],
+    ],
+    guaranteed: false,
+    risk: ['wash', 'peels', 0.05, 0.6],
+  },
+  {
+    what: 'a combed texture of 1982 in old oil',
+    why: 'It may hold asbestos: it is dulled wet and vacuumed, and not sanded.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'skim-plaster',
+        texture: 'hand-textured',
+        builtYear: 1982,
+        areaM2: 22,
+        conditions: ['glossy'],
+      },
+      tests: [rub('no-transfer'), rub('no-transfer', 'b')],
+    },
+    has: ['degloss', 'dust-off'],
+    hasNot: ['sand'],
+    cautions: ['asbestos-possible'],
+  },
 ];

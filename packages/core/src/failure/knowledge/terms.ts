@@ -1,5 +1,6 @@
 import type { Case } from '../../systems/case.ts';
 import { siliconeStays } from '../../systems/joints.ts';
+import { letsGoOfDistemper } from '../../systems/onDistemper.ts';
 import { keptOnOil } from '../../systems/onOil.ts';
 import type { Step } from '../../model/step.ts';
 
@@ -43,6 +44,12 @@ export const WITHHELD: readonly WithheldRow[] = [
     when: (c) => c.treatAs === 'distemper',
     reason: 'Distemper or limewash is bound, not taken off: the ground itself may let go.',
     toClient: 'An old chalky coat is bound and not taken off: it may let go of the wall by itself.',
+  },
+  {
+    id: 'paint-left-on-distemper',
+    when: letsGoOfDistemper,
+    reason: 'Paint that let go of distemper in one place is kept in others: there it may follow.',
+    toClient: 'Where the old paint still holds it is kept; it lies on an old chalky coat, and may come off that later.',
   },
   {
     id: 'salts',

@@ -8,6 +8,7 @@ import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
 import { whereItLetsGo } from '../../local.ts';
+import { letsGoOfDistemper } from '../../onDistemper.ts';
 import { primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
@@ -40,8 +41,8 @@ const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-
 /** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
 const GRIPS_HARD_FILM: readonly Family[] = ['bonding-acrylic-primer', 'shellac-primer', 'oil-primer'];
 
-/** A texture that paper would flatten. */
-const isRough = (c: Case) => c.d.surface.texture === 'heavy' || c.d.surface.texture === 'sprayed';
+/** A texture that paper would flatten, or that may hold asbestos. */
+const isRough = ({ d: { surface, asbestos } }: Case) => surface.texture === 'heavy' || surface.texture === 'sprayed' || (surface.texture === 'hand-textured' && asbestos);
 const vacuumed: Step = { kind: 'dust-off', why: ['A texture is kept: dust and cobwebs are vacuumed out of it with a soft brush, and it is not sanded flat.'] };
 
 /** What lies on old oil, by where it is. */
@@ -79,14 +80,15 @@ export function gripUnderPrimer(c: Case, asked: readonly PrimerNeed[]): PrimerNe
 }
 
 /** Why a sound film is washed here. */
-const whyWashed = (c: Case) =>
-  c.outside
-    ? 'The weather leaves dirt and chalk on the film: it is washed before it is scuffed.'
-    : c.joinery
-      ? 'Woodwork is handled: wash it before it is scuffed.'
-      : c.d.surface.element === 'floor'
-        ? 'A floor carries what feet bring in: it is washed before it is abraded.'
-        : 'Walls that are wet, wiped or handled are washed before they are painted.';
+function whyWashed(c: Case): string {
+  const { element } = c.d.surface;
+  if (c.outside) return 'The weather leaves dirt and chalk on the film: it is washed before it is scuffed.';
+  if (element === 'floor') return 'A floor carries what feet bring in: it is washed before it is abraded.';
+  if (c.joinery) return 'Woodwork is handled: wash it before it is scuffed.';
+  return element === 'wall' || element === 'ceiling'
+    ? 'Walls and ceilings that are wet, wiped or handled are washed before they are painted.'
+    : 'Dust and hands leave a film on it: it is washed before it is scuffed.';
+}
 
 /** Why waterborne is scraped off the oil under it: it was found to let go, or it is likelier to than to hold. */
 const whyScraped = (c: Case) =>
@@ -278,6 +280,29 @@ export const OLD_FILM: readonly Situation[] = [
         scope: 'all',
         prefer: ['penetrating-sealer'],
         why: 'What powder is left must be bound to the wall.',
+      },
+    ],
+  },
+  {
+    id: 'letting-go-of-distemper',
+    source: 'practice',
+    when: letsGoOfDistemper,
+    steps: () => [
+      {
+        kind: 'wash',
+        family: 'alkaline-cleaner',
+        scope: 'bare-areas',
+        why: ['Where the paint comes off, old distemper lies open: wash the powder off down to the plaster, or the new paint lets go with it.'],
+      },
+      { kind: 'rinse', scope: 'bare-areas', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'] },
+    ],
+    needs: () => [
+      {
+        need: 'seal-chalk',
+        atLeast: 3,
+        scope: 'bare-areas',
+        prefer: ['penetrating-sealer'],
+        why: 'What powder stays in the pores is bound.',
       },
     ],
   },
