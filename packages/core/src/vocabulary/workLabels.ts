@@ -103,7 +103,7 @@ export const STEP_DOING: Record<StepKind, string> = {
   rehang: 'hanging it again',
   'clean-up': 'cleaning up',
   'other-trade': 'another trade',
-  inspect: 'a look at the cause',
+  inspect: 'an inspection',
   revisit: 'a return visit',
 };
 

@@ -238,4 +238,22 @@ export const COMES_OFF: Situation[] = [
     hasNot: ['sand'],
     cautions: ['asbestos-possible'],
   },
+  {
+    what: 'the same wall by a wish that stays with oil',
+    why: 'Dulled as well, and not sanded either.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'skim-plaster',
+        texture: 'hand-textured',
+        builtYear: 1982,
+        areaM2: 22,
+        conditions: ['glossy'],
+      },
+      tests: [rub('no-transfer'), rub('no-transfer', 'b')],
+      wanted: { chemistry: 'solvent-borne' },
+    },
+    has: ['degloss', 'finish-coat:oil-enamel'],
+    hasNot: ['sand'],
+  },
 ];

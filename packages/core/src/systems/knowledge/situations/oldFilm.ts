@@ -53,15 +53,17 @@ function whyOilWashed(c: Case): string {
   return element === 'wall' ? 'Hands, smoke and dust leave a film on an old oil wall: it is washed off before the wall is dulled.' : 'Hands and polish leave grease on old gloss.';
 }
 
+const degloss: Step = {
+  kind: 'degloss',
+  family: 'deglosser',
+  waitMin: 20,
+  wear: ['gloves', 'eye-protection', 'respirator-vapour'],
+  why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
+};
+
 const oilPreparation = (c: Case): Step[] => [
   ...washing('alkaline-cleaner', whyOilWashed(c)),
-  {
-    kind: 'degloss',
-    family: 'deglosser',
-    waitMin: 20,
-    wear: ['gloves', 'eye-protection', 'respirator-vapour'],
-    why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
-  },
+  degloss,
   ...(isRough(c) ? [vacuumed] : [sanding(c, 220, 'Scuffs what the deglosser left bright.')]),
 ];
 
@@ -184,7 +186,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'old-oil-stays-oil',
     source: 'practice',
     when: (c) => oilFace(c) && staysOil(c),
-    steps: (c) => [...washing('alkaline-cleaner', whyOilWashed(c)), sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')],
+    steps: (c) => [
+      ...washing('alkaline-cleaner', whyOilWashed(c)),
+      ...(isRough(c) ? [degloss, vacuumed] : [sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')]),
+    ],
   },
   {
     id: 'sound-waterborne',
