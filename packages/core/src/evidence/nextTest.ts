@@ -49,7 +49,7 @@ function finishTestsOn(
   riders: readonly Rider[],
   sisters: readonly Member[],
 ): NextTest[] {
-  if (member.surface.isNew === true) return [];
+  if (member.surface.isNew === true || filmsAt(at)[INDEX.bare]! >= SURELY_BARE) return [];
   const underFlake = needsRubUnderFlake(member, at);
   const settles =
     underFlake || needsFirstTest(member, at, sisters) || needsAnotherRub(member, at)
@@ -99,8 +99,9 @@ const ranked = <T extends NextTest>(tests: readonly T[]): T[] =>
 
 /** From which chance on something may be there, so that nobody paints before it was rubbed. */
 const OPEN = 0.04;
-/** From here on it lies bare, and there is nothing to rub. */
+/** From here on it lies bare, and there is nothing that must be rubbed; and surely so, nothing to test for a film at all. */
 const SEEN_BARE = 0.35;
+const SURELY_BARE = 0.9;
 const OILY: readonly Finish[] = ['oil-alkyd', 'waterborne-over-oil'];
 const WATERY: readonly Finish[] = ['waterborne-acrylic', 'waterborne-clear'];
 const chanceOfAny = (odds: Vector, finishes: readonly Finish[]) =>

@@ -256,4 +256,20 @@ export const COMES_OFF: Situation[] = [
     has: ['degloss', 'finish-coat:oil-enamel'],
     hasNot: ['sand'],
   },
+  {
+    what: 'a stripped wall on which paste was seen',
+    why: 'There is no film to rub; the sponge says whether the paste is still there.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'skim-plaster',
+        builtYear: 1985,
+        areaM2: 25,
+        currentFinish: 'bare',
+        conditions: ['paste-residue'],
+      },
+    },
+    next: 'damp-sponge',
+    blocks: ['paint-on-paste'],
+  },
 ];

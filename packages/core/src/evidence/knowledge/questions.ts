@@ -60,9 +60,10 @@ export const QUESTIONS: readonly Question[] = [
   {
     kind: 'damp-sponge',
     minutes: 2,
-    open: (s, f, t) => !isMade(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && f.standing.has('torn-board-face') && !f.standing.has('paste-residue'),
+    open: (s, f, t) => !isMade(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && (f.standing.has('torn-board-face') || f.standing.has('paste-residue')),
     odds: () => 0.5,
-    cost: (_s, area) => 900 * area,
+    // Where paste was named the sponge may save the wash; where it was not, the paint.
+    cost: (s, area) => (s.conditions.includes('paste-residue') ? 300 : 900) * area,
     why: 'Stripped walls keep paste that wakes under waterborne paint. A damp sponge goes slick on it.',
   },
   {
