@@ -60,7 +60,7 @@ export type OddsOf = (tests: readonly TestRecord[], zone: number) => Vector;
 
 /** Reads facts and tests together, with odds from wherever the caller has them. */
 export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], oddsOf: OddsOf): Diagnosis {
-  const surface = asChipped(said, tests);
+  const surface = asPapered(said, tests);
   const prices = pricesFor(surface);
   const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
   const zones = films.flatMap(({ zone, lies }) => {
@@ -97,10 +97,10 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
   };
 }
 
-/** A chip that shows paper says that the wall is papered, whatever it was taken for: paint on paper is prepared as such. */
-function asChipped(surface: SurfaceFacts, tests: readonly TestRecord[]): SurfaceFacts {
-  const isPapered = groundOf(surface.substrate) === 'plaster' && tests.some(({ layers }) => layers?.includes('paper'));
-  return isPapered ? { ...surface, substrate: 'wallpaper-paper' } : surface;
+/** A chip that shows paper, or paper that is loose, says that the wall is papered, whatever it was taken for. */
+function asPapered(surface: SurfaceFacts, tests: readonly TestRecord[]): SurfaceFacts {
+  const isSeen = surface.conditions.includes('loose-paper') || tests.some(({ layers }) => layers?.includes('paper'));
+  return isSeen && groundOf(surface.substrate) === 'plaster' ? { ...surface, substrate: 'wallpaper-paper' } : surface;
 }
 
 /** The parts of a zone by what was found where, where that makes a difference. */

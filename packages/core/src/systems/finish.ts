@@ -63,6 +63,11 @@ export const FINISH_ROWS: readonly FinishRow[] = [
     reason: 'Oil enamel sets hard and wipes clean; it is slow and smells strongly.',
   },
   {
+    family: 'masonry-paint',
+    when: (c) => c.ground === 'masonry' && c.hot && c.goesTo === 'waterborne',
+    reason: 'Masonry paint breathes, and the warmth of a chimney breast does not crack it.',
+  },
+  {
     family: 'waterborne-alkyd',
     when: (c) => c.d.surface.element === 'radiator' || c.d.surface.exposure === 'interior-hot',
     reason: 'A waterborne alkyd stands heat and wear.',

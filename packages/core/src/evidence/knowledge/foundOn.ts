@@ -7,6 +7,7 @@ export const FOUND_ON: Readonly<Partial<Record<Condition, readonly Ground[]>>> =
   'paste-residue': ['plaster', 'paper', 'masonry'],
   'weathered-wood': ['timber'],
   'end-grain': ['timber', 'laminate'],
+  'loose-paper': ['paper'],
   'torn-board-face': ['plaster', 'paper'],
   'joint-tape-lifting': ['plaster'],
 };

@@ -290,6 +290,8 @@ export const FAULTS_FOUND: readonly Situation[] = [
     steps: () => [
       {
         kind: 'test-patch',
+        // Before anything is laid: what it says decides whether the bead is cut out.
+        trial: true,
         waitMin: 30,
         why: ['Dab paint on the bead: if it crawls it is silicone and comes out; if it wets it is painted.', 'A dull bead is usually acrylic.'],
       },
