@@ -2,7 +2,7 @@ import { groundOf } from '../evidence/facts.ts';
 import { letsGo } from '../evidence/bonds.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
-import type { Condition } from '../vocabulary/index.ts';
+import type { Condition, Ground } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isInSpots, isLocal, letsGoInSpots } from '../systems/local.ts';
 import {
@@ -36,10 +36,15 @@ import {
 export function groundFace(c: Case, part: Face['part'] = 'main'): FaceKind {
   const { substrate } = c.d.surface;
   if (part === 'bare-areas' && rustsThroughZinc(c)) return 'iron';
+  if (part === 'spots' && rustsInSpots(c)) return 'iron';
   if (substrate === 'drywall') return 'board';
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];
 }
+
+/** Rust through zinc where paint let go as well: iron lies bare in spots, and zinc in the rest. */
+const rustsInSpots = (c: Case) =>
+  c.d.surface.substrate === 'galvanised-metal' && c.is('rust-stain') && !rustsThroughZinc(c);
 
 /** It rusts itself: rust beside a nail in plaster or timber is a stain. */
 const isRusty = (c: Case) => c.is('rust-stain') && rusts(c);
@@ -143,7 +148,9 @@ const isOfSpots = (row: { condition: Condition; part?: Face['part'] }, c: Case):
 /** On iron, rust is where it lies bare; what was measured as a small part of the surface lies there and not elsewhere. */
 const partOf = (row: { condition: Condition; part?: Face['part'] }, c: Case): Face['part'] =>
   row.condition === 'rust-stain' && rusts(c)
-    ? 'bare-areas'
+    ? rustsInSpots(c)
+      ? 'spots'
+      : 'bare-areas'
     : row.part === 'main' && !isLocal(c, row.condition)
       ? 'main'
       : 'spots';
@@ -188,6 +195,9 @@ export function facesOf(c: Case): Face[] {
   return faces.map(sameFace);
 }
 
+/** Timber, and the board under laminate. */
+const WOODY: readonly Ground[] = ['timber', 'laminate'];
+
 /** End grain and rot lie open, whatever is on the rest. */
 function laidOpen(face: Face): void {
   face.kind = 'timber';
@@ -228,7 +238,9 @@ function partsOf(c: Case): Face[] {
     if (part === 'bare-areas') raise(face, 'weak', liesOpen(c) ? 0.3 : 0.9);
     if (part === 'bare-areas' && liesOpen(c)) openTo(face, groundFace(c, part));
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
-    if (part === 'spots' && c.is('end-grain', 'rot') && c.ground === 'timber') laidOpen(face);
+    if (part === 'spots' && c.is('end-grain', 'rot') && WOODY.includes(c.ground)) laidOpen(face);
+    if (part === 'spots' && rustsInSpots(c)) openTo(face, 'iron');
+    if (part === 'spots' && c.is('torn-board-face')) openTo(face, groundFace(c));
     if (part === 'spots' && c.is('scratches') && c.ground === 'metal') scratchedThrough(face, c);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];
     if (part === 'spots' && hasRawEdges(c)) {

@@ -45,7 +45,8 @@ const GENTLE: Readonly<Record<Chemistry, number>> = {
   'two-part': 0,
 };
 
-const FOR_IRON: readonly Need[] = ['grip-metal', 'block-rust'];
+/** What iron asks for: nothing else does in its place. */
+export const FOR_IRON: readonly Need[] = ['grip-metal', 'block-rust'];
 
 function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {
   const strength = needs.reduce((sum, n) => sum + (row.does[n.need] ?? 0), 0) / Math.max(1, needs.length);

@@ -3,7 +3,7 @@ import type { Treatment } from '../evidence/treatment.ts';
 import type { Step } from '../model/step.ts';
 import type { Case } from './case.ts';
 import { isClosedBare } from './siteWork.ts';
-import { choosePrimer, choosePrimers, meets, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
+import { choosePrimer, choosePrimers, FOR_IRON, meets, tintFor, type ChosenPrimer, type PrimerNeed } from './primer.ts';
 
 /** How a coat is laid on this element. */
 export function methodFor(c: Case, scope: string | undefined): Method {
@@ -48,14 +48,19 @@ const hidesPoorly = (family: Family, c: Case) =>
 
 /** What drinks is sealed first; on a face that nothing soaks into, the coat that grips comes first. */
 const comesLater = ({ need }: PrimerNeed, c: Case) =>
-  SLICK.includes(c.treatAs) || isClosedBare(c) ? !need.startsWith('grip') : !need.startsWith('seal');
+  SLICK.includes(c.treatAs) || isClosedBare(c) || c.ground === 'metal'
+    ? !need.startsWith('grip')
+    : !need.startsWith('seal');
+const inTurn = (needs: readonly PrimerNeed[], c: Case) =>
+  [...needs].sort((a, b) => Number(comesLater(a, c)) - Number(comesLater(b, c)));
 const SLICK: readonly Treatment[] = ['oil', 'over-oil', 'clear', 'laminate', 'aerosol'];
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */
 export function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Step[]; toBuy: Family[] } {
-  const whole = needs
-    .filter((n) => n.scope === 'all')
-    .sort((a, b) => Number(comesLater(a, c)) - Number(comesLater(b, c)));
+  const whole = inTurn(
+    needs.filter((n) => n.scope === 'all'),
+    c,
+  );
   const primers = whole.length ? choosePrimers(whole, c) : [];
   const steps = primers.map((p) =>
     primerStep(
@@ -68,7 +73,10 @@ export function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Ste
   );
   const toBuy = primers.filter((p) => p.toBuy).map((p) => p.family);
   for (const scope of ['bare-areas', 'spots'] as const) {
-    const open = needs.filter((n) => n.scope === scope && !primers.some((p) => meets(p.family, n, c)));
+    const open = inTurn(
+      needs.filter((n) => n.scope === scope && !primers.some((p) => meets(p.family, n, c))),
+      c,
+    );
     for (const p of open.length ? choosePrimers(grippedToo(open, scope, c), c) : []) {
       steps.push(
         primerStep(
@@ -87,7 +95,8 @@ export function primerSteps(needs: readonly PrimerNeed[], c: Case): { steps: Ste
 
 /** What goes on a spot of a slick film grips that film too, where one does both. */
 function grippedToo(open: readonly PrimerNeed[], scope: PrimerNeed['scope'], c: Case): readonly PrimerNeed[] {
-  if (scope !== 'spots' || !SLICK_FILM.includes(c.treatAs)) return open;
+  if (scope !== 'spots' || !SLICK_FILM.includes(c.treatAs) || open.some(({ need }) => FOR_IRON.includes(need)))
+    return open;
   const both = [...open, { need: 'grip-gloss', atLeast: 2, scope, why: '' } as const];
   return choosePrimer(both, c) ? both : open;
 }

@@ -272,4 +272,71 @@ export const COMES_OFF: Situation[] = [
     next: 'damp-sponge',
     blocks: ['paint-on-paste'],
   },
+  {
+    what: 'paint that flakes off paper',
+    why: 'It is scraped where it lifts, and the paper that lies open is sealed before it is wetted.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-paper',
+        builtYear: 1985,
+        areaM2: 45,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['flaking'],
+      },
+    },
+    has: ['scrape', 'prime:wallpaper-sealer@bare-areas'],
+    order: [['scrape', 'prime']],
+    fault: ['bubbles', 0.05],
+  },
+  {
+    what: 'a painted iron gate whose film is cracked',
+    why: 'Where cracks are sanded out the iron lies bare: it is primed, or it rusts.',
+    ask: {
+      surface: {
+        element: 'gate',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        builtYear: 1985,
+        areaM2: 2,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['cracking'],
+      },
+    },
+    has: ['scrape', 'prime:metal-primer@bare-areas'],
+    fault: ['peels', 0.2],
+  },
+  {
+    what: 'a galvanised gutter in oil paint that peels and rusts',
+    why: 'Rust gets its primer in spots; what lies bare beside it is zinc, and sheds that.',
+    ask: {
+      surface: {
+        element: 'rainwater-goods',
+        substrate: 'galvanised-metal',
+        exposure: 'exterior-sheltered',
+        builtYear: 1985,
+        areaM2: 3,
+        currentFinish: 'oil-alkyd',
+        conditions: ['rust-stain', 'peeling'],
+      },
+    },
+    has: ['scrape', 'spot-prime:metal-primer'],
+    hasNot: ['prime:metal-primer'],
+    fault: ['peels', 0.2],
+  },
+  {
+    what: 'a radiator in its primer, scratched and scribbled on',
+    why: 'The metal in a scratch gets what holds on iron before anything else.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        builtYear: 2010,
+        areaM2: 3,
+        currentFinish: 'primer-only',
+        conditions: ['marker', 'scratches'],
+      },
+    },
+    order: [['spot-prime:metal-primer', 'spot-prime:oil-primer']],
+  },
 ];

@@ -284,4 +284,93 @@ export const ROOMS: Situation[] = [
     noOther: ['oil-enamel'],
     blocks: ['paint-on-damp'],
   },
+  {
+    what: 'a shelf of laminated board with a raw edge',
+    why: 'The board at the edge drinks and swells: it is sealed before the rest.',
+    ask: {
+      surface: {
+        element: 'shelf',
+        substrate: 'melamine',
+        builtYear: 1999,
+        areaM2: 5,
+        currentFinish: 'factory-laminate',
+        conditions: ['end-grain'],
+      },
+    },
+    has: ['pre-prime:shellac-primer@spots', 'prime:shellac-primer'],
+    order: [['pre-prime', 'prime']],
+    fault: ['peels', 0.08],
+  },
+  {
+    what: 'a warm chimney breast of bare brick',
+    why: 'It is masonry first: bound, and painted with what breathes.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'brick',
+        exposure: 'interior-hot',
+        builtYear: 1985,
+        areaM2: 6,
+        currentFinish: 'bare',
+      },
+    },
+    has: ['prime:masonry-primer', 'finish-coat:masonry-paint'],
+    fault: ['peels', 0.05],
+  },
+  {
+    what: 'pine by a stove, with knots',
+    why: 'Shellac does not stand the heat: the strongest that does lies on each knot.',
+    ask: {
+      surface: {
+        element: 'shelf',
+        substrate: 'softwood',
+        exposure: 'interior-hot',
+        builtYear: 1985,
+        areaM2: 3,
+        currentFinish: 'bare',
+        conditions: ['knots'],
+      },
+    },
+    hasNot: ['spot-prime:shellac-primer'],
+    fault: ['bleeds', 0.35],
+  },
+  {
+    what: 'glossy paint on a brick wall',
+    why: 'A gloss is scuffed on brick as anywhere.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'brick',
+        builtYear: 1985,
+        areaM2: 11,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['glossy'],
+      },
+    },
+    has: ['sand'],
+  },
+  {
+    what: 'an unknown bead beside a torn face',
+    why: 'The bead is dabbed before anything is laid.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        builtYear: 1985,
+        areaM2: 30,
+        conditions: ['sealant-unknown', 'torn-board-face'],
+      },
+    },
+    order: [['test-patch', 'pre-prime']],
+    blocks: ['paint-on-silicone'],
+  },
+  {
+    what: 'plaster whose paper is loose',
+    why: 'Loose paper says that the wall is papered, whatever it was taken for.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', builtYear: 1985, areaM2: 30, conditions: ['loose-paper'] },
+      tests: [rub('transfer')],
+    },
+    has: ['stick-down'],
+  },
 ];

@@ -8,6 +8,8 @@ export const FOUND_ON: Readonly<Partial<Record<Condition, readonly Ground[]>>> =
   'weathered-wood': ['timber'],
   'end-grain': ['timber', 'laminate'],
   'loose-paper': ['paper'],
+  'tannin-bleed': ['timber', 'laminate'],
+  efflorescence: ['plaster', 'paper', 'masonry'],
   'torn-board-face': ['plaster', 'paper'],
   'joint-tape-lifting': ['plaster'],
 };

@@ -2,7 +2,7 @@ import type { Condition, Ground } from '../../vocabulary/index.ts';
 import type { Treatment } from '../../evidence/treatment.ts';
 import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
-import { wetFromNew } from '../../systems/siteWork.ts';
+import { isClosedBare, wetFromNew } from '../../systems/siteWork.ts';
 import type { FaceKind, Trait } from '../face.ts';
 
 /** The face of bare ground. */
@@ -89,8 +89,8 @@ export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'silicone', trait: 'bead', amount: 0.95, part: 'spots' },
   { condition: 'sealant-unknown', trait: 'bead', amount: 0.4, part: 'spots' },
   { condition: 'damp', trait: 'damp', amount: 0.95 },
-  { condition: 'water-stain', trait: 'damp', amount: 0.35, part: 'spots', when: (c) => !c.d.findings.moistureRead },
-  { condition: 'water-stain', trait: 'source', amount: 0.6, part: 'spots' },
+  { condition: 'water-stain', trait: 'damp', amount: 0.35, part: 'spots', when: (c) => !c.d.findings.moistureRead && !isClosedBare(c) },
+  { condition: 'water-stain', trait: 'source', amount: 0.6, part: 'spots', when: (c) => !isClosedBare(c) },
   { condition: 'damp', trait: 'source', amount: 0.8, when: (c) => wetFromNew(c) === null },
   { condition: 'rot', trait: 'source', amount: 0.7, part: 'spots' },
   { condition: 'efflorescence', trait: 'salts', amount: 0.9 },

@@ -185,7 +185,7 @@ export const PRIMERS: readonly PrimerRow[] = [
     family: 'wallpaper-sealer',
     does: { 'seal-paper': 3 },
     outside: 'no',
-    heat: false,
+    heat: true,
     lowOdour: true,
     reason: 'A sealer made for paper keeps it from swelling and lifting, vinyl included.',
   },

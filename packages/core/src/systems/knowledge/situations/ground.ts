@@ -230,15 +230,22 @@ export const GROUND: readonly Situation[] = [
     id: 'knots',
     source: 'practice',
     when: (c) => c.is('knots') && !c.clear,
-    needs: () => [
+    needs: (c) => [
       {
         need: 'block-knots',
-        atLeast: 3,
+        // What holds them best does not stand heat.
+        atLeast: c.hot ? 2 : 3,
         scope: 'spots',
         prefer: ['shellac-primer'],
-        why: 'Resin in knots bleeds for years: shellac over each.',
+        why: `Resin in knots bleeds for years: ${c.hot ? 'the strongest blocker that stands heat' : 'shellac'} over each.`,
       },
     ],
+  },
+  {
+    id: 'raw-edges-of-laminate',
+    source: 'practice',
+    when: (c) => c.ground === 'laminate' && c.is('end-grain'),
+    steps: (c) => [sealingFirst(c, EDGES, 'Where the board under the laminate lies open at an edge it drinks and swells: it is sealed first.')],
   },
   {
     id: 'laminate',
@@ -349,7 +356,8 @@ export const GROUND: readonly Situation[] = [
                 {
                   need: 'block-rust',
                   atLeast: 2,
-                  scope: 'bare-areas',
+                  // Where paint came off as well, most of what lies bare is zinc, and sheds what holds back rust.
+                  scope: rustsThroughZinc(c) ? 'bare-areas' : 'spots',
                   prefer: ['metal-primer'],
                   why: 'Where it rusts the zinc is gone: that is bare iron.',
                 } as const,

@@ -387,11 +387,12 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go-of-paper',
     source: 'practice',
-    when: (c) => !c.outside && c.ground === 'paper' && c.d.findings.adhesion === 'weak' && !stripsTop(c),
+    when: (c) => !c.outside && c.ground === 'paper' && !c.bare && (c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking', 'blistering')) && !stripsTop(c),
     steps: (c) => [
       scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.'),
       sanding(c, 150, 'Feather the edges, lightly: the paper wears through.'),
     ],
+    needs: (c) => [{ ...primedWhereBare(c, 'Where paint came off, paper lies open: it is sealed, or it swells.'), prefer: ['wallpaper-sealer'] }],
   },
   {
     id: 'lifted-from-the-ground',
@@ -416,7 +417,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'glossy-waterborne',
     source: 'practice',
-    when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && c.d.surface.texture !== 'smooth',
+    when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && (c.d.surface.texture !== 'smooth' || c.ground === 'masonry'),
     steps: (c) => [sanding(c, 220, 'A gloss is scuffed so that the new coat holds.')],
   },
   {
@@ -427,6 +428,6 @@ export const OLD_FILM: readonly Situation[] = [
       scraping(c, 'A cracked film is scraped where it is loose.', whereItLetsGo(c)),
       sanding(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
     ],
-    needs: (c) => (c.outside || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
+    needs: (c) => ((c.outside && c.ground !== 'metal') || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },
 ];
