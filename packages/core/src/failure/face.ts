@@ -84,6 +84,8 @@ export interface Face {
   colourLeft: number;
   /** How many steps of ours have laid a coat on it. */
   coats: number;
+  /** How many of them lie on top as a film: what soaks in is still washed and sanded over. */
+  films: number;
   /** The last of them; null where none lies there. */
   lastCoat: Family | null;
   /** Families of which a patch was laid and waited for before the first coat. */
@@ -113,6 +115,7 @@ export const cleanFace = (kind: FaceKind, part: Face['part'], share: number): Fa
   rises: new Map(),
   colourLeft: 0,
   coats: 0,
+  films: 0,
   lastCoat: null,
   tried: NONE,
   ownRecord: 0,

@@ -240,7 +240,7 @@ function partsOf(c: Case): Face[] {
     if (part === 'spots' && c.is(...FILLED)) raise(face, 'suction', FILLER_DRINKS);
     if (part === 'spots' && c.is('end-grain', 'rot') && WOODY.includes(c.ground)) laidOpen(face);
     if (part === 'spots' && rustsInSpots(c)) openTo(face, 'iron');
-    if (part === 'spots' && c.is('torn-board-face')) openTo(face, groundFace(c));
+    if (part === 'spots' && c.is('torn-board-face') && c.ground === 'plaster') openTo(face, groundFace(c));
     if (part === 'spots' && c.is('scratches') && c.ground === 'metal') scratchedThrough(face, c);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];
     if (part === 'spots' && hasRawEdges(c)) {

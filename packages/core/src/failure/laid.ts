@@ -18,10 +18,12 @@ import type { Tally } from './tally.ts';
 const carriesWater = (family: Family) => chemistryOf(family) === 'waterborne';
 
 /** What the wet coat meets: it crawls, bubbles, crackles. */
-function meetsWet(family: Family, face: Face, tally: Tally): void {
+function meetsWet(family: Family, face: Face, tally: Tally, soaksIn: boolean): void {
   const tried = face.tried.includes(family) ? TRIED_LEAVES : 1;
   WET_ROWS.forEach((row, i) => {
     if (face.has[AT[row.trait]]! <= 0 || (row.byWater && !carriesWater(family))) return;
+    // What only soaks in shuts no mould in: it is killed with what lies round it.
+    if (soaksIn && row.trait === 'mould') return;
     const stopped = row.unless ? THROUGH[primes(family, row.unless)] : 1;
     tally.add(NO.wet + i, chanceOf(row.from + row.pull * face.has[AT[row.trait]]!) * stopped * tried, face.share);
   });
@@ -117,6 +119,7 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
   if (raisesGrain) raise(face, 'nibs', GRAIN_RAISED);
   face.lastCoat = family;
   face.coats++;
+  if (step.kind !== 'pre-prime') face.films++;
 }
 
 /** Lays a coat on a face: what may come of the laying, and the face as it is afterwards. */
@@ -127,7 +130,7 @@ export function layCoat(step: Step, face: Face, c: Case, tally: Tally, isLast: b
   else {
     const bond = bondOf(family, face, c);
     tally.addBond(NO.bond, chanceOf(bond.points) * (face.tried.includes(family) ? TRIED_LEAVES : 1), face.share, bond);
-    meetsWet(family, face, tally);
+    meetsWet(family, face, tally, step.kind === 'pre-prime');
   }
   tally.add(NO.dust, face.has[AT.dust]! * (c.joinery ? DUST_SHOWS.joinery : DUST_SHOWS.otherwise), face.share);
   // What drinks unevenly under an earlier coat is evened by the next: only the last is seen.

@@ -172,7 +172,7 @@ const TUGGED_LEAVES = 0.85;
 
 /** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */
 export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): void {
-  if (face.coats > 0 && !ON_OUR_COATS.has(step.kind)) return;
+  if (face.films > 0 && !ON_OUR_COATS.has(step.kind)) return;
   if (step.kind === 'test-patch') {
     if (step.family) face.tried = [...face.tried, step.family];
     // A dab on a bead that nobody knows: if it crawls, the bead comes out. A tug at what lies over one finds less.

@@ -24,6 +24,8 @@ export interface Step {
   trial?: boolean;
   /** Done once the last coat is on. Never shown. */
   afterFinish?: boolean;
+  /** A bead over silicone that stays: before any primer, which would crawl on it. Never shown. */
+  bridges?: boolean;
   /** A coat that follows the denibbing of the one before it, of the same product. Never shown. */
   afterDenib?: boolean;
   /** How much of the surface it covers, in m², where that is drawn. Never shown. */

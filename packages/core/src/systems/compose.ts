@@ -65,6 +65,7 @@ function asShown(step: Step, c: Case): Step {
   if (step.afterDenib !== undefined) step.afterDenib = undefined;
   if (step.trial !== undefined) step.trial = undefined;
   if (step.afterFinish !== undefined) step.afterFinish = undefined;
+  if (step.bridges !== undefined) step.bridges = undefined;
   return step;
 }
 

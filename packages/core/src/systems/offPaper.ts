@@ -9,6 +9,7 @@ const OF_THE_WALL: readonly Condition[] = [
   'damp',
   'mould',
   'water-stain',
+  'rust-stain',
   'efflorescence',
   'rot',
   'substrate-crack',

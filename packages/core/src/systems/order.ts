@@ -62,7 +62,7 @@ const BEFORE_STRIPPING = place('strip') - 0.5;
 const AFTER_FINISH = place('unmask') + 0.5;
 const DENIBBED = place('finish-coat') + 0.5;
 
-/** Where a step stands in the order. `caulkAfter` puts every bead after the primer. */
+/** Where a step stands in the order. `caulkAfter` puts every bead after the primer, but for one that bridges silicone. */
 function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number {
   if (step.later) return AT_A_RETURN + (step.kind === 'revisit' ? 0 : place(step.kind));
   if (step.early) return BEFORE_WATER + (EARLY_FIRST[step.kind] ?? 0);
@@ -70,7 +70,7 @@ function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number
   if (step.afterFinish) return AFTER_FINISH;
   // What lies bare gets its primer before anything goes over the whole.
   if (step.kind === 'prime' && step.scope === 'bare-areas') return place('prime') - 0.1;
-  if (step.kind === 'caulk' && caulkAfter) return AFTER_PRIMER;
+  if (step.kind === 'caulk' && caulkAfter && !step.bridges) return AFTER_PRIMER;
   if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
   if (step.afterDenib) return DENIBBED;
   if (step.scope === 'between') return denibsTheFinish ? DENIBBED - 0.1 : AFTER_SANDING_BETWEEN;
@@ -107,6 +107,7 @@ const sameWork = (a: Step, b: Step) => {
     a.later !== b.later ||
     a.scope !== b.scope ||
     a.afterFinish !== b.afterFinish ||
+    a.bridges !== b.bridges ||
     !a.joints !== !b.joints
   )
     return false;

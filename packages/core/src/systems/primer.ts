@@ -33,9 +33,13 @@ export function mayPrime(row: PrimerRow, c: Case, scope: PrimerNeed['scope']): b
 const SOAKS_IN_CLEAR: readonly Family[] = ['penetrating-epoxy', 'penetrating-sealer'];
 
 const SLOW: readonly Family[] = ['oil-primer', 'low-odour-oil-primer', 'metal-primer'];
-/** Needs that a blocker may meet: the firm's choice of blocker is heard for them. */
+/** What iron asks for: nothing else does in its place. */
+export const FOR_IRON: readonly Need[] = ['grip-metal', 'block-rust'];
+/** Needs that a blocker may meet: the firm's choice of blocker is heard for them. Bare metal asks for what is made for it. */
 const isForBlocker = (need: Need) =>
-  need.startsWith('grip') || need.startsWith('block') || need === 'seal-paste' || need === 'seal-torn';
+  !FOR_IRON.includes(need) &&
+  need !== 'grip-nonferrous' &&
+  (need.startsWith('grip') || need.startsWith('block') || need === 'seal-paste' || need === 'seal-torn');
 const isBlocking = (needs: readonly PrimerNeed[]) => needs.some((n) => isForBlocker(n.need));
 /** Of several that a patch proved, the gentlest is taken: water before oil before shellac. */
 const GENTLE: Readonly<Record<Chemistry, number>> = {
@@ -44,9 +48,6 @@ const GENTLE: Readonly<Record<Chemistry, number>> = {
   'alcohol-borne': 0,
   'two-part': 0,
 };
-
-/** What iron asks for: nothing else does in its place. */
-export const FOR_IRON: readonly Need[] = ['grip-metal', 'block-rust'];
 
 function preference(row: PrimerRow, c: Case, needs: readonly PrimerNeed[]): number {
   const strength = needs.reduce((sum, n) => sum + (row.does[n.need] ?? 0), 0) / Math.max(1, needs.length);

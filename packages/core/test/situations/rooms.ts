@@ -373,4 +373,23 @@ export const ROOMS: Situation[] = [
     },
     has: ['stick-down'],
   },
+  {
+    what: 'mould on a ceiling whose board face is torn in places',
+    why: 'The torn places are sealed before they are wetted, and the mould is killed all the same.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'drywall',
+        builtYear: 1985,
+        areaM2: 10,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['mould', 'torn-board-face'],
+      },
+    },
+    order: [
+      ['pre-prime', 'wash'],
+      ['wash', 'mould-treat'],
+    ],
+    fault: ['stain', 0.15],
+  },
 ];

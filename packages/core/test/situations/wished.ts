@@ -257,4 +257,38 @@ export const WISHED: Situation[] = [
     has: ['scrape', 'undercoat:oil-undercoat@bare-areas', 'finish-coat:oil-enamel'],
     hasNot: ['prime:wood-acrylic-primer'],
   },
+  {
+    what: 'a new iron gate by a firm that blocks with bonding acrylic',
+    why: 'The rule names what blocks stains; bare iron gets what is made for it.',
+    ask: {
+      surface: {
+        element: 'gate',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 4,
+        isNew: true,
+      },
+      houseRules: { blocker: 'bonding-acrylic' },
+    },
+    has: ['prime:metal-primer'],
+  },
+  {
+    what: 'silicone along old oil trim, by a firm that bridges it',
+    why: 'The bead that takes paint goes over it before the primer, which would crawl.',
+    ask: {
+      surface: {
+        element: 'trim',
+        substrate: 'softwood',
+        builtYear: 1985,
+        areaM2: 10,
+        conditions: ['silicone'],
+        extents: { silicone: { lengthM: 4 } },
+      },
+      tests: OIL,
+      wanted: { chemistry: 'waterborne' },
+      houseRules: { silicone: 'bridge', caulkWhen: 'after-primer' },
+    },
+    order: [['caulk:paintable-hybrid-sealant', 'prime']],
+    guaranteed: false,
+  },
 ];

@@ -254,6 +254,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
             kind: 'caulk',
             family: 'paintable-hybrid-sealant',
             scope: 'spots',
+            bridges: true,
             waitMin: PAINT_AFTER_MIN['paintable-hybrid-sealant'],
             why: ['House rule: the silicone is bridged with a paintable bead. Second best, and recorded.'],
           },

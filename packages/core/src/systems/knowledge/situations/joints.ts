@@ -53,6 +53,7 @@ const bridged = (one: Planned): Step[] => [
   {
     kind: 'caulk',
     family: 'paintable-hybrid-sealant',
+    bridges: true,
     waitMin: PAINT_AFTER_MIN['paintable-hybrid-sealant'],
     ...along(one),
     why: said(one, 'the silicone stays, bridged with a bead that takes paint. Second best, and recorded.'),
