@@ -23,6 +23,9 @@ const FINISH: readonly StepKind[] = ['finish-coat'];
 const wet = (c: Case) => wetOrGreasy(c.d.surface);
 const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch';
 
+/** CIE L* from which on yellowing is seen; a colour that nobody named is mostly white. */
+const PALE = 75;
+
 /** Every row that fits is told. Source: practice; a product's own sheet wins. */
 export const FIT_ROWS: readonly FitRow[] = [
   {
@@ -114,6 +117,24 @@ export const FIT_ROWS: readonly FitRow[] = [
     odds: 0.5,
     by: 'P1Y',
     text: 'Wall paint on hot metal softens, yellows and crackles.',
+  },
+  {
+    families: ['acrylic-trim'],
+    kinds: FINISH,
+    when: (c) => c.hot,
+    fault: 'stain',
+    odds: 0.2,
+    by: 'P1Y',
+    text: 'Acrylic trim paint softens where it gets hot, and takes up dirt.',
+  },
+  {
+    families: ['oil-enamel'],
+    kinds: FINISH,
+    when: (c) => c.hot && (c.shift.to ?? PALE) >= PALE,
+    fault: 'stain',
+    odds: 0.3,
+    by: 'P1Y',
+    text: 'A pale oil enamel yellows where it gets hot.',
   },
   {
     families: FINISH_FAMILIES.filter((family) => family !== 'floor-paint' && !CLEAR_FINISHES.includes(family)),
