@@ -41,6 +41,10 @@ describe('what is told of backups', () => {
     delete process.env['BACKUP_DIR'];
     expect(await asked()).toMatchObject({ made: false, folder: null, last: null });
   });
+  test.each(['{"last":{"at":"2027-', 'null', '[]', ''])('a damaged report says nothing: %j', async (said) => {
+    writeFileSync(join(folder, 'backups.json'), said);
+    expect(await asked()).toMatchObject({ made: true, folder, last: null, fault: null });
+  });
 });
 
 test('only owners are told', async () => {

@@ -222,6 +222,42 @@ describe('whatever is asked of assess', () => {
     });
   });
 
+  test('whatever it says is a sentence, and said once of a step', () => {
+    holds(120, (a) => {
+      const told = [...a.blocks, ...a.risks, ...a.cautions].map(({ text }) => text);
+      const steps = systems(a).flat();
+      for (const words of [
+        ...told,
+        ...a.alternatives.map(({ differs }) => differs),
+        ...steps.flatMap(({ why }) => why),
+      ])
+        expect(words).toMatch(/^[A-Z].*[.!?]$/s);
+      for (const { why } of steps) expect(new Set(why).size).toBe(why.length);
+    });
+  });
+
+  test('work comes in an order in which it can be done, in every way that is shown', () => {
+    const FILMS = ['prime', 'undercoat', 'finish-coat', 'clear-coat'];
+    const pairs = [
+      ['mask', 'unmask'],
+      ['unhang', 'rehang'],
+      ['remove-hardware', 'refit-hardware'],
+    ] as const;
+    holds(120, (a) => {
+      for (const steps of systems(a)) {
+        // What is done at a return visit has an order of its own.
+        const kinds: string[] = steps.filter(({ later }) => !later).map(({ kind }) => kind);
+        const film = kinds.findIndex((kind) => FILMS.includes(kind));
+        const before = ['scrape', 'wash', 'mask', 'remove-sealant', 'dry-out', 'mould-treat'];
+        if (film >= 0) for (const kind of before) expect([kind, kinds.lastIndexOf(kind) < film]).toEqual([kind, true]);
+        for (const [off, on] of pairs) expect([off, kinds.includes(off)]).toEqual([off, kinds.includes(on)]);
+        if (kinds.includes('wash')) expect(kinds.lastIndexOf('rinse')).toBeGreaterThan(kinds.indexOf('wash'));
+        if (kinds.includes('unmask'))
+          expect(kinds.indexOf('unmask')).toBeGreaterThan(kinds.findLastIndex((kind) => FILMS.includes(kind)));
+      }
+    });
+  });
+
   test('in an old house a negative swab lifts the lead, and an untested one never lets dust fly', () => {
     fc.assert(
       fc.property(anyQuestion, fc.integer({ min: 1850, max: 1977 }), (q, builtYear) => {

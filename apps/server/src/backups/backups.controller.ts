@@ -22,9 +22,12 @@ export class BackupsController {
   @ForOwners() @Answers('backups', backupsAnswer) @Get() async backups() {
     const folder = process.env['BACKUP_DIR'];
     if (!folder) return NONE;
-    const said = await readFile(join(folder, 'backups.json'), 'utf8').catch(() => null);
-    const read = said === null ? null : status.safeParse(JSON.parse(said));
-    if (!read?.success) return { ...NONE, made: true, folder };
+    const said = await readFile(join(folder, 'backups.json'), 'utf8')
+      .then(JSON.parse)
+      .catch(() => null);
+    const read = status.safeParse(said);
+    // Cut off by a full disk, or damaged, it says nothing; the next backup writes it anew.
+    if (!read.success) return { ...NONE, made: true, folder };
     const { last, fault, rule } = read.data;
     return { made: true, ...rule, last, fault };
   }

@@ -1,3 +1,4 @@
+import { capital } from '../units/capital.ts';
 import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
 import { limitWords } from '../evidence/knowledge/moisture.ts';
 import { makerOfAll } from '../shelf/usable.ts';
@@ -120,7 +121,7 @@ const BLOCKS: readonly BlockRow[] = [
       c.wanted.family !== null &&
       (finishFails(c.wanted.family, c) === 'it is made for indoors' ||
         PRIMERS.some((p) => p.family === c.wanted.family && p.outside === 'no')),
-    text: (c) => `${FAMILY_LABELS[c.wanted.family!]} is made for indoors.`,
+    text: (c) => `${capital(FAMILY_LABELS[c.wanted.family!])} is made for indoors.`,
     until: () =>
       `An exterior family is chosen: ${OUTSIDE_FINISHES.slice(0, 3)
         .map((f) => FAMILY_LABELS[f])
