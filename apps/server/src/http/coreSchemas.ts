@@ -6973,6 +6973,10 @@ export const coreSchemas: Record<string, object> = {
     "description": "Done once the last coat is on. Never shown.",
     "type": "boolean"
    },
+   "bridges": {
+    "description": "A bead over silicone that stays: before any primer, which would crawl on it. Never shown.",
+    "type": "boolean"
+   },
    "afterDenib": {
     "description": "A coat that follows the denibbing of the one before it, of the same product. Never shown.",
     "type": "boolean"

@@ -96,7 +96,7 @@ function addHands(all: readonly Step[], c: Case, tally: Tally): void {
   const steps = all.filter((s) => !s.later);
   const kinds = new Set(steps.map((s) => s.kind));
   HAND_ROWS.forEach((row, i) => {
-    if (!row.when(c, kinds)) return;
+    if (!row.when(c, kinds, steps)) return;
     const at = row.after
       ? steps.findLastIndex((s) => s.kind === row.kind)
       : steps.findIndex((s) => s.kind === row.kind);

@@ -116,6 +116,13 @@ export const afterTheFirstYear = (c: Case, finish: Step): Step[] => [
   },
 ];
 
+/** Whether a step fills a room with vapour: strong coats, solvents, strippers, what dulls a gloss. */
+export function givesOffVapour({ kind, family }: Step): boolean {
+  if (family === undefined) return false;
+  const chemistry = chemistryOf(family);
+  return chemistry === 'solvent-borne' || chemistry === 'alcohol-borne' || (isCoat(kind) && chemistry === 'two-part');
+}
+
 /** Taking off, closing, protecting and putting back. */
 export function siteSteps(c: Case, work: readonly Step[]): Step[] {
   const element = c.d.surface.element;
@@ -125,7 +132,7 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
       why: [c.outside ? 'Cover plants, paths and glass below.' : 'Cover floors and what cannot be moved.'],
     },
   ];
-  const strong = work.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
+  const strong = work.some(givesOffVapour);
   if (strong && !c.outside)
     steps.push({
       kind: 'ventilate',

@@ -146,4 +146,24 @@ export const FAILING: Situation[] = [
     guaranteed: true,
     hasNot: ['prime'],
   },
+  {
+    what: 'the tape on a window',
+    why: 'Without it paint creeps over the edge.',
+    ask: {
+      surface: { element: 'window', substrate: 'softwood', exposure: 'exterior-exposed', isNew: true, areaM2: 3 },
+    },
+    risk: ['mask', 'ragged-line', 0.1, 0.5],
+  },
+  {
+    what: 'airing the room where a gloss is dulled with solvent',
+    why: 'Vapour harms who works there, from a deglosser as from a paint.',
+    ask: {
+      surface: TRIM,
+      tests: OIL,
+      wanted: { chemistry: 'waterborne' },
+      houseRules: { blocker: 'bonding-acrylic' },
+    },
+    has: ['degloss', 'ventilate'],
+    risk: ['ventilate', 'wrinkles', 0.1, 0.4],
+  },
 ];

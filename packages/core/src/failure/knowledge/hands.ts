@@ -1,6 +1,8 @@
 import type { Fault, StepKind } from '../../vocabulary/index.ts';
 import { staysWet } from '../../evidence/facts.ts';
+import type { Step } from '../../model/step.ts';
 import type { Case } from '../../systems/case.ts';
+import { givesOffVapour } from '../../systems/siteWork.ts';
 
 /**
  * What is not paint: covering, taking off, hanging, waiting. `odds` that it goes wrong where the act is not done, or is
@@ -8,7 +10,7 @@ import type { Case } from '../../systems/case.ts';
  */
 export interface HandRow {
   kind: StepKind;
-  when: (c: Case, others: ReadonlySet<StepKind>) => boolean;
+  when: (c: Case, kinds: ReadonlySet<StepKind>, steps: readonly Step[]) => boolean;
   /** It has to be done before the first of these. */
   before?: readonly StepKind[];
   /** It has to be done after the last of these. */
@@ -45,7 +47,8 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'mask',
-    when: (_c, others) => others.has('mask'),
+    // Tape is drawn off wherever it was laid.
+    when: (_c, kinds) => kinds.has('mask') || kinds.has('unmask'),
     before: FILMS,
     fault: 'ragged-line',
     odds: 0.3,
@@ -55,7 +58,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'unmask',
-    when: (_c, others) => others.has('mask'),
+    when: (_c, kinds) => kinds.has('mask'),
     after: FINISH,
     fault: 'ragged-line',
     odds: 0.6,
@@ -65,7 +68,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'ventilate',
-    when: (c, others) => !c.outside && others.has('ventilate'),
+    when: (c, _kinds, steps) => !c.outside && steps.some(givesOffVapour),
     before: FILMS,
     fault: 'wrinkles',
     odds: 0.2,
@@ -85,7 +88,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'refit-hardware',
-    when: (c, others) => hasHardware(c) && others.has('remove-hardware'),
+    when: (c, kinds) => hasHardware(c) && kinds.has('remove-hardware'),
     after: LAST,
     fault: 'miss',
     odds: 0.9,
@@ -95,7 +98,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'unhang',
-    when: (_c, others) => others.has('unhang') || others.has('rehang'),
+    when: (_c, kinds) => kinds.has('unhang') || kinds.has('rehang'),
     before: FILMS,
     fault: 'runs',
     odds: 0.4,
@@ -105,7 +108,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'rehang',
-    when: (_c, others) => others.has('unhang'),
+    when: (_c, kinds) => kinds.has('unhang'),
     after: LAST,
     fault: 'miss',
     odds: 0.95,
@@ -155,7 +158,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'caulk',
-    when: (c, others) => others.has('caulk') && !staysWet(c.d.surface),
+    when: (c, kinds) => kinds.has('caulk') && !staysWet(c.d.surface),
     before: FINISH,
     fault: 'ragged-line',
     odds: 0.7,
