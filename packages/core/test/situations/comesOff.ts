@@ -2,6 +2,14 @@ import { patch, rub, type Situation } from './row.ts';
 
 const PAPERED = { element: 'wall', substrate: 'wallpaper-vinyl', builtYear: 1985, areaM2: 22 };
 const TRIM = { element: 'trim', substrate: 'softwood', builtYear: 1985, areaM2: 12 };
+const COMBED = {
+  element: 'wall',
+  substrate: 'skim-plaster',
+  texture: 'hand-textured',
+  builtYear: 1982,
+  areaM2: 22,
+  conditions: ['glossy'],
+};
 const STRIPPED = { houseRules: { paper: 'strip-first' } };
 const at = (kind: string, place: string, said: object) => ({ kind, place, ...said });
 
@@ -224,14 +232,7 @@ export const COMES_OFF: Situation[] = [
     what: 'a combed texture of 1982 in old oil',
     why: 'It may hold asbestos: it is dulled wet and vacuumed, and not sanded.',
     ask: {
-      surface: {
-        element: 'wall',
-        substrate: 'skim-plaster',
-        texture: 'hand-textured',
-        builtYear: 1982,
-        areaM2: 22,
-        conditions: ['glossy'],
-      },
+      surface: COMBED,
       tests: [rub('no-transfer'), rub('no-transfer', 'b')],
     },
     has: ['degloss', 'dust-off'],
@@ -242,14 +243,7 @@ export const COMES_OFF: Situation[] = [
     what: 'the same wall by a wish that stays with oil',
     why: 'Dulled as well, and not sanded either.',
     ask: {
-      surface: {
-        element: 'wall',
-        substrate: 'skim-plaster',
-        texture: 'hand-textured',
-        builtYear: 1982,
-        areaM2: 22,
-        conditions: ['glossy'],
-      },
+      surface: COMBED,
       tests: [rub('no-transfer'), rub('no-transfer', 'b')],
       wanted: { chemistry: 'solvent-borne' },
     },

@@ -392,7 +392,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
     steps: (c) => [
       {
         kind: 'repair',
-        family: 'filler',
+        family: c.outside ? 'exterior-filler' : 'filler',
         waitMin: 720,
         scope: 'spots',
         why: ['Cut out the loose tape, bed new tape, feather in two passes.'],
