@@ -23,7 +23,7 @@ export class BackupsController {
     const folder = process.env['BACKUP_DIR'];
     if (!folder) return NONE;
     const said = await readFile(join(folder, 'backups.json'), 'utf8')
-      .then(JSON.parse)
+      .then((text): unknown => JSON.parse(text))
       .catch(() => null);
     const read = status.safeParse(said);
     // Cut off by a full disk, or damaged, it says nothing; the next backup writes it anew.
