@@ -15,6 +15,7 @@ import {
   HOUSE_RULE_CODES,
   isCoat,
   longestTerm,
+  wornBy,
   priceSystem,
   readBy,
   recase,
@@ -66,9 +67,19 @@ describe('a guarantee', () => {
       for (const rate of [0.02, 0.06, 0.11, 0.4]) {
         let longest: number | null = null;
         for (let months = 6; months <= 60; months += 6)
-          if (1 - (1 - early) * Math.exp((-rate * months) / 12) <= 0.15) longest = months;
+          if (1 - (1 - early) * (1 - wornBy(rate, months / 12)) <= 0.15) longest = months;
         expect([early, rate, longestTerm(early, rate)]).toEqual([early, rate, longest]);
       }
+  });
+  test('wear comes late: hardly any of it in the first year, and over five as much as is said a year', () => {
+    for (const rate of [0.02, 0.06, 0.11]) {
+      expect(wornBy(rate, 5)).toBeCloseTo(1 - Math.exp(-5 * rate), 12);
+      expect(wornBy(rate, 1)).toBeLessThan(rate / 5);
+      for (let year = 1; year < 5; year++)
+        expect(wornBy(rate, year + 1) - wornBy(rate, year)).toBeGreaterThan(
+          wornBy(rate, year) - wornBy(rate, year - 1),
+        );
+    }
   });
   test('a tested, sound wall has the full term; outside in the weather it is shorter', () => {
     const inside = read(WALL);

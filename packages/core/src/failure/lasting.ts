@@ -10,6 +10,7 @@ import {
   ONE_COAT,
   SATURATED,
   WEAR_ROWS,
+  WEAR_SHAPE,
   YEARS,
 } from './knowledge/wear.ts';
 import { outlookOf } from './tallyOf.ts';
@@ -67,14 +68,20 @@ const NOTHING_TO_WEAR = 0.01;
 export const callBackAYear = (early: number, wear: number): number =>
   1 - ((1 - early) * Math.exp(-wear * YEARS)) ** (1 / YEARS);
 
+/** The chance that a film is worn out after so many years, where that comes to `aYear` a year over its first five. */
+export const wornBy = (aYear: number, years: number): number =>
+  1 - Math.exp(-aYear * YEARS * (years / YEARS) ** WEAR_SHAPE);
+
 /**
- * The longest term, in half years up to five, within which no more than 15 in 100 fail: 1 − (1 − early) · e^(−rate · t).
- * Null where even the shortest is too long.
+ * The longest term, in half years up to five, within which no more than 15 in 100 fail: how it was made, or worn by
+ * then. `wornBy` solved for the years. Null where even the shortest is too long.
  */
 export function longestTerm(early: number, aYear: number): number | null {
-  const months = (-Math.log((1 - MOST_THAT_FAIL) / (1 - early)) / aYear) * 12;
+  if (early >= MOST_THAT_FAIL) return null;
+  const spare = -Math.log((1 - MOST_THAT_FAIL) / (1 - early));
+  const months = 12 * YEARS * (spare / (aYear * YEARS)) ** (1 / WEAR_SHAPE);
   const term = Math.min(LONGEST_MONTHS, Math.floor(months / TERM_STEP_MONTHS) * TERM_STEP_MONTHS);
-  return early < MOST_THAT_FAIL && term >= TERM_STEP_MONTHS ? term : null;
+  return term >= TERM_STEP_MONTHS ? term : null;
 }
 
 /** What follows for the guarantee from a system, what is there, and what was departed from. */

@@ -53,3 +53,8 @@ export const SATURATED = 0.8;
 export const BY_HANDLING = { light: 0.85, normal: 1, heavy: 1.25 } as const;
 /** Call-backs are spread over so many years where one figure is given for a year. */
 export const YEARS = 5;
+/**
+ * How wear gathers with age: a film is sound in its first years and goes in the later ones. Shape of a Weibull life whose
+ * spread is some two fifths of it. Source: practice, as repaints come round.
+ */
+export const WEAR_SHAPE = 2.5;
