@@ -34,9 +34,13 @@ async function check(name, command, args) {
 
 async function jest() {
   const file = join(temporaryFolder('jest'), 'jest.json');
-  const { status, output } = await runBeside('npx', ['jest', '--json', `--outputFile=${file}`, '--maxWorkers=2'], {
-    env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules', FORCE_COLOR: '0' },
-  });
+  const { status, output } = await runBeside(
+    'npx',
+    ['jest', '--ci', '--json', `--outputFile=${file}`, '--maxWorkers=2'],
+    {
+      env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules', FORCE_COLOR: '0' },
+    },
+  );
   counted('unit and integration tests', file, status, output, (r) => {
     for (const suite of r.testResults)
       for (const t of suite.assertionResults.filter((t) => t.status === 'failed'))
