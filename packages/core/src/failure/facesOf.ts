@@ -36,7 +36,6 @@ import {
 export function groundFace(c: Case, part: Face['part'] = 'main'): FaceKind {
   const { substrate } = c.d.surface;
   if (part === 'bare-areas' && rustsThroughZinc(c)) return 'iron';
-  if (part === 'spots' && rustsInSpots(c)) return 'iron';
   if (substrate === 'drywall') return 'board';
   if (c.ground === 'metal' && substrate !== 'ferrous-metal') return 'bright-metal';
   return GROUND_FACE[groundOf(substrate)];
