@@ -117,7 +117,9 @@ function existing(c: Case): Layer[] {
   const bond = bondOf(c);
   if (likeliest === 'waterborne-over-oil')
     return [
-      film('old-oil', 'oil-alkyd', 'Oil paint', 'under the waterborne coat', standing, null),
+      underWaterborne(c, (finish, words) =>
+        film('old-oil', finish, words, 'under the waterborne coat', standing, null),
+      ),
       { ...film('old-top', 'waterborne-acrylic', 'Waterborne paint', percent, standing, colour), bond: bond ?? 'weak' },
     ];
   const under = layersUnder(c.d.stacks, likeliest)
@@ -137,6 +139,12 @@ function existing(c: Case): Layer[] {
     ),
     film('old-top', likeliest, capital(FINISH_LABELS[likeliest]), percent, standing, colour),
   ].map((layer, i, all) => (i === boundAt(c, all.length) ? { ...layer, bond } : layer));
+}
+
+/** What a waterborne coat lies on: oil paint, or varnish where a chip shows that in its place. */
+function underWaterborne(c: Case, drawn: (finish: Finish, words: string) => Layer): Layer {
+  const isVarnish = c.d.tests.some(({ layers }) => layers?.includes('clear') && !layers.includes('oil'));
+  return isVarnish ? drawn('clear-oil-varnish', 'Varnish') : drawn('oil-alkyd', 'Oil paint');
 }
 
 const SCALE_WORDS = { wood: ' %', gypsum: ', gypsum scale', relative: ' of 100' } as const;
