@@ -26,10 +26,11 @@ function nextRead({ top }: StackKind, next: ChipLayer | undefined): number {
 
 function chipOn(stack: StackKind, shown: readonly ChipLayer[]): number {
   const [first = 'unknown', ...seen] = runs(shown);
-  const rest = liesOnOil(stack) ? asOil(seen) : seen;
+  const onOil = liesOnOil(stack);
+  const rest = onOil ? asOil(seen) : seen;
   const lower = new Set(rest.filter((layer) => layer !== 'unknown' && layer !== 'paper' && layer !== first));
   const expected = new Set(stack.under.map((layer) => SEEN_AS[layer]).filter((layer) => layer !== first));
-  let chance = topRead(stack.top, first) * (liesOnOil(stack) ? nextRead(stack, rest[0]) : 1);
+  let chance = topRead(stack.top, first) * (onOil ? nextRead(stack, rest[0]) : 1);
   // A chip that names the top alone says nothing of what is under it: nobody dug deeper.
   if (rest.length === 0) return chance;
   for (const layer of expected) {

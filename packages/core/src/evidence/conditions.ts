@@ -5,6 +5,7 @@ import { flagsDrawn, jointConditions } from '../joints/plan.ts';
 import { groundOf, isOutside, isYoungFilm } from './facts.ts';
 import { FINDS, type FindsRow } from './knowledge/finds.ts';
 import { FOUND_ON } from './knowledge/foundOn.ts';
+import { LETS_GO } from './knowledge/laysOpen.ts';
 import { isOverLimit } from './knowledge/moisture.ts';
 import { asTheyStand } from './readings.ts';
 
@@ -96,11 +97,10 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   };
 }
 
-const SEEN_LETTING_GO: readonly Condition[] = ['peeling', 'flaking', 'blistering'];
 /** The findings of a part that was tried and held, beside one that let go: what was seen to let go was seen there. */
 export function heldBeside(findings: ConditionFindings): ConditionFindings {
   if (findings.adhesion !== 'grips') return findings;
-  const elsewhere = SEEN_LETTING_GO.filter((condition) => findings.standing.has(condition));
+  const elsewhere = LETS_GO.filter((condition) => findings.standing.has(condition));
   return {
     ...findings,
     standing: new Set([...findings.standing].filter((condition) => !elsewhere.includes(condition))),

@@ -72,8 +72,7 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
       const there = oddsAtPart(surface, zone.tests, part.tests, lies);
       const ofBond = { ...ofFilm, lies: there, bonds: bondOdds(there) };
       return byFindings(part, surface).map(({ findings, ...found }): ZoneDiagnosis => {
-        const there = parts.length > 1 ? heldBeside(findings) : findings;
-        return { ...ofBond, ...found, findings: there };
+        return { ...ofBond, ...found, findings: parts.length > 1 ? heldBeside(findings) : findings };
       });
     });
   });

@@ -57,6 +57,9 @@ const SHINE_BARE: readonly Substrate[] = ['ceramic-tile', 'glass', 'upvc', 'plas
 /** Whether a ground shines and sheds water without any film. */
 export const shinesBare = ({ substrate }: Pick<SurfaceFacts, 'substrate'>): boolean => SHINE_BARE.includes(substrate);
 
+/** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
+export const canRust = (substrate: Substrate): boolean => groundOf(substrate) === 'metal' && substrate !== 'aluminium';
+
 /** Outside, sheltered or exposed. */
 export function isOutside(surface: Pick<SurfaceFacts, 'exposure'>): boolean {
   return surface.exposure.startsWith('exterior');

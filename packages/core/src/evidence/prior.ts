@@ -5,6 +5,7 @@ import { BASE_ROWS, FACTOR_ROWS, type FactorRow } from './knowledge/priors.ts';
 import { asOdds, INDEX, normal, ONES, times, vector, type FinishProbabilities, type Vector } from './odds.ts';
 import { stacksGiven } from './given.ts';
 import { SEEN_TO_HOLD } from './knowledge/bonds.ts';
+import { LETS_GO } from './knowledge/laysOpen.ts';
 import { byItsTop, overStacks, SAYS_NOTHING, TOP_OF, topsOf } from './stackSpace.ts';
 
 const FLOOR = 0.05;
@@ -65,7 +66,6 @@ export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishP
 }
 
 const HOLDS = overStacks(({ bond }) => SEEN_TO_HOLD[bond]);
-const LETS_GO = ['peeling', 'flaking', 'blistering'];
 
 const held = new WeakMap<Vector, Vector>();
 

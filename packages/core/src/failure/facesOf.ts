@@ -1,6 +1,6 @@
 import { groundOf } from '../evidence/facts.ts';
 import { letsGo } from '../evidence/bonds.ts';
-import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
+import { laysOpen, LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition, Ground } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
@@ -166,10 +166,7 @@ function shareOf(part: Face['part'], c: Case): number {
   if (part === 'main') return 1;
   if (part === 'bare-areas') {
     const lets =
-      c.is('peeling', 'flaking', 'blistering') ||
-      c.d.findings.adhesion === 'weak' ||
-      c.is('weathered-wood', 'cracking') ||
-      isRusty(c);
+      c.is(...LETS_GO) || c.d.findings.adhesion === 'weak' || c.is('weathered-wood', 'cracking') || isRusty(c);
     if (!lets || c.bare) return 0;
     return letsGoInSpots(c) ? measuredShare(laysOpen(c.d.surface.substrate), c) : USUAL_SHARE.bare;
   }
@@ -213,9 +210,7 @@ const FEATHERED = 0.1;
 
 /** Rust and weather have taken the film there already: the ground lies open before anybody scrapes. */
 const liesOpen = (c: Case) =>
-  (isRusty(c) || c.is('weathered-wood')) &&
-  !c.is('peeling', 'flaking', 'blistering') &&
-  c.d.findings.adhesion !== 'weak';
+  (isRusty(c) || c.is('weathered-wood')) && !c.is(...LETS_GO) && c.d.findings.adhesion !== 'weak';
 
 /** Nothing lies on the ground any more: it is dull, and drinks. */
 export function openTo(face: Face, ground: FaceKind): void {

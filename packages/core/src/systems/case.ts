@@ -114,12 +114,13 @@ function shownBy(d: Diagnosis, trials: readonly TrialWord[]): Map<Family, number
   for (const { family, over, after, logOdds } of trials)
     if (family && !over && !after) add(family, Math.max(-MOST_OF_A_TRIAL, Math.min(MOST_OF_A_TRIAL, logOdds)));
   for (const family of provenBy(d.patches)) add(family, PATCH_HELD);
-  for (const family of beatenBy(d.patches)) add(family, PATCH_FAILED);
+  const beaten = beatenBy(d.patches);
+  for (const family of beaten) add(family, PATCH_FAILED);
   if (waterborneBeaten(d.patches))
     for (const family of PRIMER_FAMILIES) if (chemistryOf(family) === 'waterborne') add(family, WATERBORNE_BEATEN);
   const lifts = liftedBy(d.patches);
   for (const family of PRIMER_FAMILIES)
-    if (lifts.has(chemistryOf(family)) && !beatenBy(d.patches).has(family)) add(family, PATCH_FAILED);
+    if (lifts.has(chemistryOf(family)) && !beaten.has(family)) add(family, PATCH_FAILED);
   return shown;
 }
 

@@ -1,10 +1,11 @@
 import type { Case } from './case.ts';
 import type { Step } from '../model/step.ts';
 import { isLocal } from './local.ts';
+import { paperOff } from './offPaper.ts';
 import { sanding, stripping, washing, solventWipe } from './knowledge/situations/situation.ts';
 
-/** A remover works by itself for about a day under its cover; wetted paper lets go within the hour. Source: typical data sheets. */
-const DWELL = { masonry: 1440, paper: 60 } as const;
+/** A remover works by itself for about a day under its cover. Source: typical data sheets. */
+const DWELL_MIN = 1440;
 const WEAR: Step['wear'] = ['gloves', 'eye-protection', 'coverall', 'respirator-vapour'];
 
 /** Spray-can paint that was measured on bare masonry is taken off where it is, and the rest is let be. */
@@ -17,7 +18,7 @@ const offMasonry = (c: Case): Step[] => [
     kind: 'test-patch',
     trial: true,
     family: 'masonry-paint-remover',
-    waitMin: DWELL.masonry,
+    waitMin: DWELL_MIN,
     why: [
       'A trial first, in a corner: how long the remover takes here, how many layers come, and what the face looks like.',
     ],
@@ -25,7 +26,7 @@ const offMasonry = (c: Case): Step[] => [
   {
     kind: 'strip',
     family: 'masonry-paint-remover',
-    waitMin: DWELL.masonry,
+    waitMin: DWELL_MIN,
     wear: WEAR,
     ...whereSprayed(c),
     why: ['The paint is taken off and the ground is left as it is: remover by its data sheet, covered while it works.'],
@@ -42,7 +43,7 @@ const offMasonry = (c: Case): Step[] => [
 
 /** Paper comes off with water; what held it is washed off. */
 const offPaper = (c: Case): Step[] => [
-  { kind: 'strip', waitMin: DWELL.paper, why: ['The paper comes off, and the wall is left as it is.'] },
+  paperOff('The paper comes off, and the wall is left as it is.'),
   ...washing('alkaline-cleaner', 'Wash off the paste.'),
   sanding(c, 150, 'Take off fibres and the last of the paste.'),
 ];

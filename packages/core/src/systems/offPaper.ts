@@ -63,15 +63,14 @@ function readAsWall(c: Case): Case {
   });
 }
 
-/** The paper comes off, with what lies on it. */
+/** Wetted paper lets go within the hour. Source: practice. */
+export const paperOff = (why: string): Step => ({ kind: 'strip', waitMin: 60, why: [why] });
+
+/** The paper comes off before paint, with what lies on it. */
 export const strippingPaper = (c: Case): Step[] => [
-  {
-    kind: 'strip',
-    waitMin: 60,
-    why: [
-      c.bare
-        ? 'House rule: paper comes off before paint.'
-        : 'House rule: paper comes off before paint, and what was painted on it comes with it. Painted or vinyl paper is scored first, or no water gets behind it.',
-    ],
-  },
+  paperOff(
+    c.bare
+      ? 'House rule: paper comes off before paint.'
+      : 'House rule: paper comes off before paint, and what was painted on it comes with it. Painted or vinyl paper is scored first, or no water gets behind it.',
+  ),
 ];

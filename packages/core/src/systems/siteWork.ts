@@ -1,5 +1,6 @@
 import { freshGround, type FreshGround } from '../evidence/knowledge/moisture.ts';
 import { chemistryOf, isCoat } from '../vocabulary/index.ts';
+import { canRust } from '../evidence/facts.ts';
 import type { Case } from './case.ts';
 import type { ChosenFinish } from './finish.ts';
 import type { Step } from '../model/step.ts';
@@ -73,8 +74,8 @@ export function wetFromNew(c: Case): string | null {
     : null;
 }
 
-/** Iron rusts, and iron under zinc; on anything else rust is a stain from what lies on it or in it. */
-export const rusts = (c: Case) => c.ground === 'metal' && c.d.surface.substrate !== 'aluminium';
+/** What lies there rusts itself; elsewhere rust is a stain. */
+export const rusts = (c: Case) => canRust(c.d.surface.substrate);
 
 /** Bare metal, plastic, tile or laminate: nothing soaks into it, and what stained it lies on top. */
 export const isClosedBare = (c: Case) =>

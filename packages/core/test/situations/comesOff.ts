@@ -10,6 +10,7 @@ const COMBED = {
   areaM2: 22,
   conditions: ['glossy'],
 };
+const FRONT = { element: 'masonry', substrate: 'brick', exposure: 'exterior-exposed', builtYear: 1985 };
 const STRIPPED = { houseRules: { paper: 'strip-first' } };
 const at = (kind: string, place: string, said: object) => ({ kind, place, ...said });
 
@@ -137,10 +138,7 @@ export const COMES_OFF: Situation[] = [
     why: 'What was seen to peel was seen where it let go: the rest is not scraped.',
     ask: {
       surface: {
-        element: 'masonry',
-        substrate: 'brick',
-        exposure: 'exterior-exposed',
-        builtYear: 1985,
+        ...FRONT,
         areaM2: 40,
         conditions: ['peeling'],
       },
@@ -161,10 +159,7 @@ export const COMES_OFF: Situation[] = [
     why: 'The brick is bare and stays so, and the spots come off.',
     ask: {
       surface: {
-        element: 'masonry',
-        substrate: 'brick',
-        exposure: 'exterior-exposed',
-        builtYear: 1985,
+        ...FRONT,
         areaM2: 30,
         currentFinish: 'bare',
         conditions: ['aerosol-paint'],

@@ -1,3 +1,4 @@
+import { LETS_GO } from '../../evidence/knowledge/laysOpen.ts';
 import type { Condition, Family, Finish, Trouble } from '../../vocabulary/index.ts';
 import { chemistryOf } from '../../vocabulary/index.ts';
 import type { Case } from '../../systems/case.ts';
@@ -88,7 +89,7 @@ export const RESCUES: readonly RescueRow[] = [
       { kind: 'dry-out', waitMin: 7 * DAY, why: ['Until a meter says so.'] },
       sanding(c, 120, 'Feather the edges.'),
     ],
-    then: { finish: 'bare', without: ['peeling', 'flaking', 'blistering'] },
+    then: { finish: 'bare', without: LETS_GO },
   },
   {
     id: 'off-what-it-lay-on',

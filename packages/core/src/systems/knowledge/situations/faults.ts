@@ -50,9 +50,10 @@ const resealed = (c: Case): Step =>
 
 /** What is laid under a finish to hide what is there, where nothing else asks for a primer. */
 const HIDES_UNDER = 'multi-purpose-acrylic-primer';
-/** Coats of finish that such a primer saves where the colour moves far: two lie over any primer. */
+/** The colour moves so far that a primer may save coats; one that is not tinted saves none under a deep one. */
+const movesFar = (c: Case) => c.shift.toPale || (c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only');
+/** Coats of finish that such a primer saves: two lie over any primer. */
 function hidingSaved(c: Case): number {
-  if (!c.shift.toPale && !(c.shift.toDeep && c.rules.primerTint !== 'dark-to-light-only')) return 0;
   const { family } = chooseFinish(c, [], false);
   const primer: Step = { kind: 'prime', family: HIDES_UNDER, coats: 1, tint: tintFor(c), why: [] };
   return (coatsThatHide(c, [], family) ?? 0) - Math.max(2, coatsThatHide(c, [primer], family) ?? 0);
@@ -427,15 +428,13 @@ export const FAULTS_FOUND: readonly Situation[] = [
     id: 'colour-far',
     source: 'after ISO 6504-3',
     // Where the finish lies straight on the oil, a coat more of it hides; a primer between would be another system.
-    when: (c) => c.goesTo === 'waterborne' && !c.clear && !c.bare && !finishOnOil(c) && hidingSaved(c) > 0,
-    needs: (c) => [
-      {
-        need: 'hide',
-        atLeast: 2,
-        scope: 'all',
-        prefer: [HIDES_UNDER, 'stain-blocking-acrylic-primer'],
-        why: `${c.shift.toPale ? 'A deep old colour under a pale new one: a white primer' : 'A deep new colour: a tinted primer'} saves ${coatsIn(hidingSaved(c))} of finish.`,
-      },
-    ],
+    when: (c) => movesFar(c) && c.goesTo === 'waterborne' && !c.clear && !c.bare && !finishOnOil(c),
+    needs: (c) => {
+      const saved = hidingSaved(c);
+      if (saved <= 0) return [];
+      const primer = c.shift.toPale ? 'A deep old colour under a pale new one: a white primer' : 'A deep new colour: a tinted primer';
+      const why = `${primer} saves ${coatsIn(saved)} of finish.`;
+      return [{ need: 'hide', atLeast: 2, scope: 'all', prefer: [HIDES_UNDER, 'stain-blocking-acrylic-primer'], why }];
+    },
   },
 ];

@@ -7,6 +7,7 @@ import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
+import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
 import { primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
@@ -106,6 +107,12 @@ function whyItLetGo(c: Case): string {
   if (exposure === 'interior-grease') return 'Paint lets go in a kitchen for a reason: grease under the film, or steam that stays. Find which before paint goes on.';
   return 'Paint lets go indoors for a reason: the wrong film on old oil, dust or powder left on, damp from behind. Look at the back of a flake, and name it before paint goes on.';
 }
+
+/** Distemper goes back to powder under water, and the wall drinks that water. */
+const powderWashedOff = (why: string, more: Partial<Step> = {}): Step[] => [
+  { kind: 'wash', family: 'alkaline-cleaner', why: [why], ...more },
+  { kind: 'rinse', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'], ...more },
+];
 
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
@@ -270,14 +277,7 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'distemper',
     source: 'practice',
     when: (c) => c.treatAs === 'distemper',
-    steps: () => [
-      {
-        kind: 'wash',
-        family: 'alkaline-cleaner',
-        why: ['Distemper and limewash turn back to powder: wash and brush off what will come.'],
-      },
-      { kind: 'rinse', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'] },
-    ],
+    steps: () => powderWashedOff('Distemper and limewash turn back to powder: wash and brush off what will come.'),
     needs: () => [
       {
         need: 'seal-chalk',
@@ -292,15 +292,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'letting-go-of-distemper',
     source: 'practice',
     when: letsGoOfDistemper,
-    steps: () => [
-      {
-        kind: 'wash',
-        family: 'alkaline-cleaner',
+    steps: () =>
+      powderWashedOff('Where the paint comes off, old distemper lies open: wash the powder off down to the plaster, or the new paint lets go with it.', {
         scope: 'bare-areas',
-        why: ['Where the paint comes off, old distemper lies open: wash the powder off down to the plaster, or the new paint lets go with it.'],
-      },
-      { kind: 'rinse', scope: 'bare-areas', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'] },
-    ],
+      }),
     needs: () => [
       {
         need: 'seal-chalk',
@@ -356,7 +351,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) =>
       (!c.outside || c.ground === 'metal') &&
-      (c.is('peeling', 'flaking', 'blistering') || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) &&
+      (c.is(...LETS_GO) || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) &&
       !stripsTop(c) &&
       c.ground !== 'paper' &&
       c.treatAs !== 'bare',
@@ -387,7 +382,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go-of-paper',
     source: 'practice',
-    when: (c) => !c.outside && c.ground === 'paper' && !c.bare && (c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking', 'blistering')) && !stripsTop(c),
+    when: (c) => !c.outside && c.ground === 'paper' && !c.bare && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO)) && !stripsTop(c),
     steps: (c) => [
       scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.'),
       sanding(c, 150, 'Feather the edges, lightly: the paper wears through.'),

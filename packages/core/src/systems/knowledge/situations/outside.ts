@@ -2,6 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { meetsWater } from '../../siteWork.ts';
+import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { primedWhereBare, sanding, scraping, type Situation } from './situation.ts';
 
@@ -55,7 +56,7 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'exterior-letting-go',
     source: 'practice',
-    when: (c) => c.outside && (c.is('peeling', 'flaking', 'blistering', 'cracking') || c.d.findings.adhesion === 'weak') && c.ground !== 'metal',
+    when: (c) => c.outside && (c.is(...LETS_GO, 'cracking') || c.d.findings.adhesion === 'weak') && c.ground !== 'metal',
     steps: (c) => [
       {
         kind: 'inspect',
