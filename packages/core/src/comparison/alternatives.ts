@@ -18,7 +18,7 @@ import { needOnGround } from '../systems/knowledge/situations/situation.ts';
 import { finishFails } from '../systems/finish.ts';
 import type { PrimerNeed } from '../systems/primer.ts';
 import { liesOnOil, oilBlocks } from '../systems/onOil.ts';
-import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
+import { ruleReaches } from '../systems/knowledge/ruleReach.ts';
 import { FIT_ROWS } from '../systems/knowledge/fits.ts';
 import { outlookOf } from '../failure/tallyOf.ts';
 import { differenceText, weighedOf, type Weighed } from './differenceText.ts';
@@ -116,7 +116,10 @@ function variations(c: Case): Variation[] {
       rules: { oilTrim: c.goesTo === 'waterborne' ? 'stay-oil' : 'block-then-waterborne' },
     },
     { rule: 'oilTrim', rules: { oilTrim: 'hybrid-direct' } },
+    { rule: 'waterborneOverOil', rules: { waterborneOverOil: 'strip-all' } },
+    { rule: 'paper', rules: { paper: c.rules.paper === 'strip-first' ? 'paint-over' : 'strip-first' } },
     { wanted: { family: hardFinish } },
+    { when: c.d.surface.element === 'stair', wanted: { family: 'floor-paint' } },
     { wanted: { lowOdour: true } },
     { rules: { finishCoats: 'fixed-two' } },
     { rule: 'fillerSpots', rules: { fillerSpots: 'whole-wall' } },
@@ -127,7 +130,7 @@ function variations(c: Case): Variation[] {
     { rule: 'exteriorBare', rules: { exteriorBare: 'epoxy-saturate' } },
     { wanted: { family: c.outside ? 'exterior-oil' : c.joinery ? 'acrylic-trim' : 'acrylic-wall' } },
   ];
-  return all.filter((v) => v.when !== false && (!v.rule || RULE_REACH[v.rule](c)) && keepsTheWood(v, c));
+  return all.filter((v) => v.when !== false && (!v.rule || ruleReaches(v.rule, c)) && keepsTheWood(v, c));
 }
 
 /** Who wants to see the timber is not offered paint. */
@@ -290,7 +293,7 @@ function lightest(c: Case, candidates: readonly Candidate[], most: number): (Can
 /** Every other choice of a house rule that would change this system, with what it would change. */
 export function schoolsOn(c: Case, base: Composed, ways = waysOf(c)): School[] {
   const told = weighedOf(base, signature(base.steps), c);
-  return HOUSE_RULE_CODES.filter((rule) => RULE_REACH[rule](c)).flatMap((rule) =>
+  return HOUSE_RULE_CODES.filter((rule) => ruleReaches(rule, c)).flatMap((rule) =>
     HOUSE_RULES[rule]
       .filter((choice) => choice !== c.rules[rule])
       .flatMap((choice): School[] => {

@@ -38,15 +38,21 @@ function coatsOf(steps: readonly Step[]): string[] {
   return [...coats].map(([what, n]) => `${coatsIn(n)} of ${what}`);
 }
 
-const countOf = (steps: readonly Step[]) => steps.reduce((sum, s) => sum + (isCoat(s.kind) ? (s.coats ?? 1) : 0), 0);
+/** Coats by what they are of, wherever they are laid. */
+function countedCoats(steps: readonly Step[]): ReadonlyMap<Family, number> {
+  const counted = new Map<Family, number>();
+  for (const { kind, family, coats = 1 } of steps)
+    if (family && isCoat(kind)) counted.set(family, (counted.get(family) ?? 0) + coats);
+  return counted;
+}
 
 /** The first system as the others are told against it, read once. */
 export interface Weighed {
   key: string;
   coats: string[];
   families: readonly Family[];
-  /** Coats of all kinds, counted. */
-  count: number;
+  /** How many coats of each it lays. */
+  counted: ReadonlyMap<Family, number>;
   /** What else is done, by its key. */
   kinds: ReadonlyMap<string, StepKind>;
   tint: Tint | null;
@@ -61,7 +67,7 @@ export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(
   key,
   coats: coatsOf(base.steps),
   families: coatFamilies(base.steps),
-  count: countOf(base.steps),
+  counted: countedCoats(base.steps),
   kinds: new Map(worthTelling(base.steps).map((s) => [stepKey(s), s.kind])),
   tint: tintIn(base.steps),
   fumes: strongFumes(base.steps),
@@ -142,7 +148,8 @@ export function differenceText(base: Weighed, other: Composed, c: Case, price: S
 function gainOf(base: Weighed, { steps }: Composed): string | null {
   const coat = coatFamilies(steps).find((family) => !base.families.includes(family) && COAT_GAINS[family]);
   if (coat) return COAT_GAINS[coat]!;
-  if (countOf(steps) > base.count) return MORE_COATS;
+  const thicker = [...countedCoats(steps)].find(([family, n]) => n > (base.counted.get(family) ?? 0));
+  if (thicker) return MORE_COATS.find(({ of }) => of(thicker[0]))!.gain;
   const work = steps.find((s) => !base.kinds.has(stepKey(s)) && WORK_GAINS[s.kind]);
   return work ? WORK_GAINS[work.kind]! : null;
 }

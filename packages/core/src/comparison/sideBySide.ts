@@ -5,7 +5,7 @@ import { blocksOn, type Block } from '../systems/blocks.ts';
 import { recase, type Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
 import { guaranteeOf, type Guarantee } from '../failure/lasting.ts';
-import { RULE_REACH } from '../systems/knowledge/ruleReach.ts';
+import { ruleReaches } from '../systems/knowledge/ruleReach.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
 import { strongFumes, type Step } from '../model/step.ts';
@@ -52,7 +52,7 @@ function wayOf(c: Case, rule: HouseRuleCode, choice: string, made: Composed): Sc
 export function schoolsSideBySide(c: Case, made: Composed, ways: Ways = waysOf(c)): Map<HouseRuleCode, SchoolWay[]> {
   const found = new Map<HouseRuleCode, SchoolWay[]>();
   const own = ways({}).key;
-  for (const rule of HOUSE_RULE_CODES.filter((r) => RULE_REACH[r](c))) {
+  for (const rule of HOUSE_RULE_CODES.filter((r) => ruleReaches(r, c))) {
     const choices = (HOUSE_RULES[rule] as readonly string[]).map((choice) => ({ choice, ...ways({ [rule]: choice }) }));
     const apart = choices.filter(({ choice, key }) => choice === c.rules[rule] || key !== own);
     if (apart.length < 2) continue;

@@ -72,7 +72,8 @@ function asUsed(face: Face, c: Case): void {
   raise(
     face,
     'nibs',
-    surface.texture !== 'smooth'
+    // Masonry is rough by nature, and nobody wants it otherwise.
+    surface.texture !== 'smooth' || c.ground === 'masonry'
       ? 0
       : face.kind === 'timber'
         ? USUAL_NIBS.timber
@@ -208,9 +209,11 @@ function scratchedThrough(face: Face, c: Case): void {
 }
 const FEATHERED = 0.1;
 
-/** Rust and weather have taken the film there already: the ground lies open before anybody scrapes. */
-const liesOpen = (c: Case) =>
-  (isRusty(c) || c.is('weathered-wood')) && !c.is(...LETS_GO) && c.d.findings.adhesion !== 'weak';
+/** Rust and weather have taken the film to the ground somewhere, whatever layers it had. */
+export const wornToTheGround = (c: Case) => isRusty(c) || c.is('weathered-wood');
+
+/** It is worn to the ground and lets go nowhere else: that lies open before anybody scrapes. */
+const liesOpen = (c: Case) => wornToTheGround(c) && !c.is(...LETS_GO) && c.d.findings.adhesion !== 'weak';
 
 /** Nothing lies on the ground any more: it is dull, and drinks. */
 export function openTo(face: Face, ground: FaceKind): void {

@@ -5,7 +5,7 @@ import { shareCutOut } from '../systems/joints.ts';
 import { letsGoOfDistemper } from '../systems/onDistemper.ts';
 import { isClosedBare } from '../systems/siteWork.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
-import { groundFace, openTo } from './facesOf.ts';
+import { groundFace, openTo, wornToTheGround } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
 import { WIPED_LEAVES, WIPES_OFF } from './knowledge/rising.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
@@ -51,6 +51,7 @@ function takeOffOil(row: Work, step: Step, face: Face, c: Case): void {
   if (face.kind !== 'waterborne' || !comesOff) return;
   // The coat that let go is gone, and its bond with it.
   if (softened) face.has[AT.weak]! *= LEFT_BY_A_RAG;
+  if (face.part === 'bare-areas' && wornToTheGround(c)) return layOpen(face, c);
   face.kind = 'oil';
   face.has[AT.gloss] = OIL_UNDER_SHINES;
 }

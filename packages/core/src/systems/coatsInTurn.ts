@@ -1,4 +1,5 @@
 import type { Case } from './case.ts';
+import { keepsTexture } from './texture.ts';
 import { afterTheFirstYear, movesInItsFirstYear } from './siteWork.ts';
 import type { Step } from '../model/step.ts';
 
@@ -38,7 +39,7 @@ const canBeDenibbed = ({ kind, family }: Step) =>
   (kind === 'prime' && family !== 'etch-primer') || kind === 'undercoat';
 
 const denibs = (c: Case) =>
-  c.rules.sanding === 'always' ||
+  (c.rules.sanding === 'always' && !keepsTexture(c)) ||
   (c.joinery && (c.bare || c.ground === 'timber' || c.furniture)) ||
   // The first coat raises the grain of boarded walls too.
   (c.bare && c.ground === 'timber' && !c.outside);

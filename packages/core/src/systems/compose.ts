@@ -7,7 +7,7 @@ import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { primerForAll, type PrimerNeed } from './primer.ts';
 import { methodFor, primerSteps } from './primerSteps.ts';
-import { blockPatch, gripPatch, stillAsked } from './patchSteps.ts';
+import { blockPatch, gripPatch, keptPatch, stillAsked } from './patchSteps.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
@@ -174,6 +174,7 @@ function gather(c: Case, isWhole = true): Gathered {
   const inTurn = coatsInTurn(c, coats, isWhole);
   const work = [
     ...preparation,
+    ...stillAsked(keptPatch(c, primers.steps), c),
     ...gripPatch(c, [...preparation, ...coats]),
     ...blockPatch(c, primers.steps),
     ...dustSteps(c, preparation),

@@ -64,13 +64,16 @@ export function oilBlocks(c: Case): boolean {
   return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0 && !paperComesOff(c);
 }
 
+/** The coat that lies first over the whole face. */
+export const firstOverAll = (steps: readonly Step[]): Step | undefined =>
+  steps.find((s) => laysFilm(s) && wholeFace(s));
+
 /** True where waterborne is the first film over the whole face, and nothing grips the oil under it or was tried before it. */
 export function liesOnOil(steps: readonly Step[], c: Case): boolean {
-  const at = steps.findIndex((s) => laysFilm(s) && wholeFace(s));
-  const first = steps[at];
+  const first = firstOverAll(steps);
   if (!first?.family || chemistryOf(first.family) !== 'waterborne') return false;
   if (primes(first.family, 'grip-gloss') >= 2) return false;
-  const before = steps.slice(0, at);
+  const before = steps.slice(0, steps.indexOf(first));
   const dulled = before.some((s) => s.kind === 'degloss' || s.kind === 'sand');
   if (first.family === 'waterborne-alkyd' && dulled) return false;
   return !(patchGripped(c, first.family) || before.some((s) => s.kind === 'test-patch'));

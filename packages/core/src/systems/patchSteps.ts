@@ -1,8 +1,11 @@
 import { LATER_LOOK_MIN, type PatchVerdict } from '../evidence/patches.ts';
-import { isFinish, type Family } from '../vocabulary/index.ts';
+import { FAMILY_LABELS, isFinish, type Family } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 import { patchGripped, type Case } from './case.ts';
-import { liesOnOil, oilBlocks } from './onOil.ts';
+import { firstOverAll, keptOnOil, liesOnOil, oilBlocks } from './onOil.ts';
+
+/** A patch is scratched for its grip after three days. Minutes; source: practice. */
+const GRIP_LOOK_MIN = 4320;
 
 /** A patch that was laid and read is not laid again. */
 export function stillAsked(steps: readonly Step[], c: Case): Step[] {
@@ -16,17 +19,36 @@ export function stillAsked(steps: readonly Step[], c: Case): Step[] {
   );
 }
 
-/** Oil may be there, though something else is likelier: a patch is tried before the face is trusted. */
+/** Oil may be there, though something else is likelier: what is to lie on it is tried before the face is trusted. */
 export function gripPatch(c: Case, steps: readonly Step[]): Step[] {
-  if (!oilBlocks(c) || !liesOnOil(steps, c)) return [];
+  const family = firstOverAll(steps)?.family;
+  if (!family || !oilBlocks(c) || !liesOnOil(steps, c)) return [];
   return [
     {
       kind: 'test-patch',
-      family: 'bonding-acrylic-primer',
+      family,
       coats: 1,
-      waitMin: 4320,
+      waitMin: GRIP_LOOK_MIN,
       why: [
-        'Oil may be under it: a patch of gripping primer, scratched after three days, before the whole face is trusted.',
+        `Oil may be under it: a patch of ${FAMILY_LABELS[family]}, scratched after three days, before the whole face is trusted.`,
+      ],
+    },
+  ];
+}
+
+/** A waterborne coat is kept on the oil under it: the primer that is to bind it is patched before it is trusted. */
+export function keptPatch(c: Case, primers: readonly Step[]): Step[] {
+  if (!keptOnOil(c)) return [];
+  const binds = primers.find((s) => s.kind === 'prime' && s.scope === 'all')?.family;
+  return [
+    {
+      kind: 'test-patch',
+      family: binds ?? 'bonding-acrylic-primer',
+      coats: 1,
+      waitMin: GRIP_LOOK_MIN,
+      why: [
+        'The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.',
+        'It is kept: recorded, and not guaranteed.',
       ],
     },
   ];

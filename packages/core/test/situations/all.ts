@@ -2,6 +2,7 @@ import { COMES_OFF } from './comesOff.ts';
 import { DECIDED } from './decided.ts';
 import { FAILING } from './failing.ts';
 import { GROUNDS } from './grounds.ts';
+import { KEPT } from './kept.ts';
 import { LAYERS } from './layers.ts';
 import { PLACED } from './placed.ts';
 import { ROOMS } from './rooms.ts';
@@ -22,4 +23,5 @@ export const SITUATIONS: readonly (readonly [about: string, rows: readonly Situa
   ['grounds as they are laid, cut and moulded', GROUNDS],
   ['what is found in one place stays there', PLACED],
   ['what comes off is gone', COMES_OFF],
+  ['what is kept is tried, and left as it is', KEPT],
 ];

@@ -27,6 +27,12 @@ export interface Situation {
   noOther?: string[];
   /** Some other way lays this. */
   other?: string[];
+  /** Schools that are set beside it, as `rule choice`, and such as are not. */
+  schools?: string[];
+  noSchools?: string[];
+  /** Some other way does this work, as `lineOf` writes it; and none does. */
+  otherDoes?: string[];
+  noOtherDoes?: string[];
   /** No way lays both of these. */
   notTogether?: [string, string];
   /** A fault is not likelier than this; and words that stand among the reasons of its faults, or must not. */
@@ -96,6 +102,13 @@ function heldOutcome(s: Situation, a: Assessment): void {
   const others = a.alternatives.flatMap((other) => other.system.steps.map((step) => step.family));
   for (const family of s.noOther ?? []) expect(others).not.toContain(family);
   for (const family of s.other ?? []) expect(others).toContain(family);
+  const schools = a.schools.map((school) => `${school.rule} ${school.choice}`);
+  for (const school of s.schools ?? []) expect(schools).toContain(school);
+  for (const school of s.noSchools ?? []) expect(schools).not.toContain(school);
+  const done = a.alternatives.flatMap((other) => other.system.steps.map(lineOf));
+  for (const wanted of s.otherDoes ?? [])
+    expect([wanted, done.some((line) => means(line, wanted)), done]).toEqual([wanted, true, done]);
+  for (const not of s.noOtherDoes ?? []) expect([not, done.filter((line) => means(line, not))]).toEqual([not, []]);
   if (s.notTogether)
     for (const { steps } of [a.system, ...a.alternatives.map((other) => other.system)])
       expect(s.notTogether.filter((family) => steps.some((step) => step.family === family)).length).toBeLessThan(2);

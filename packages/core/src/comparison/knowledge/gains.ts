@@ -1,4 +1,4 @@
-import type { Family, StepKind } from '../../vocabulary/index.ts';
+import { CLEAR_FINISHES, type Family, type StepKind } from '../../vocabulary/index.ts';
 
 /** What a coat is chosen for where it neither saves nor holds longer. Source: practice. */
 export const COAT_GAINS: Readonly<Partial<Record<Family, string>>> = {
@@ -36,5 +36,9 @@ export const WORK_GAINS: Readonly<Partial<Record<StepKind, string>>> = {
   'test-patch': 'It is tried before it is trusted.',
 };
 
-/** The same of a coat more. */
-export const MORE_COATS = 'A thicker film hides better and wears longer.';
+/** The same of a coat more: of what soaks in, of what is seen through, and of paint. The first row that holds it is taken. */
+export const MORE_COATS: readonly { of: (family: Family) => boolean; gain: string }[] = [
+  { of: (family) => family === 'penetrating-epoxy' || family === 'penetrating-sealer', gain: 'It soaks in deeper, and keeps water out longer.' },
+  { of: (family) => CLEAR_FINISHES.includes(family), gain: 'A thicker film wears and weathers longer.' },
+  { of: () => true, gain: 'A thicker film hides better and wears longer.' },
+];

@@ -86,6 +86,23 @@ export const BASE_ROWS: readonly BaseRow[] = [
   },
   {
     ground: 'timber',
+    when: (s) => s.element === 'stair',
+    reason: 'Stairs are painted like woodwork, or varnished and waxed where they are walked on.',
+    weights: {
+      'oil-alkyd': 34,
+      'waterborne-acrylic': 24,
+      'waterborne-over-oil': 10,
+      'clear-oil-varnish': 16,
+      'waterborne-clear': 4,
+      'wax-oil': 4,
+      shellac: 2,
+      stain: 2,
+      'primer-only': 1,
+      bare: 3,
+    },
+  },
+  {
+    ground: 'timber',
     when: (s) => s.element === 'wall' || s.element === 'ceiling',
     reason: 'Boarded walls and ceilings carry wall paint or older oil.',
     weights: {
@@ -249,7 +266,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'walked-on',
     when: (s) => s.element === 'floor' || s.element === 'stair',
-    factors: { distemper: 0.01 },
+    factors: { distemper: 0.001 },
     reason: 'Nobody distempers what is walked on.',
   },
   {
@@ -323,7 +340,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     factors: { 'waterborne-acrylic': 0.08, 'oil-alkyd': 0.08, 'waterborne-over-oil': 0.05, 'primer-only': 0.1, 'unknown-aerosol': 0.1, distemper: 0.1 },
     reason: 'Who asks for a clear finish mostly sees the wood already.',
   },
-  { id: 'waxed', when: (s) => has(s, 'wax'), factors: { 'wax-oil': 10 }, reason: 'Wax was seen.' },
+  { id: 'waxed', when: (s) => has(s, 'wax'), factors: { 'wax-oil': 20, shellac: 2 }, reason: 'Wax was seen.' },
   {
     id: 'stripped-wall',
     when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster',

@@ -1,12 +1,12 @@
 import type { HouseRuleCode } from '../../vocabulary/index.ts';
 import { staysWet, wetOrGreasy } from '../../evidence/facts.ts';
-import type { Case } from '../case.ts';
+import { caseInZone, type Case } from '../case.ts';
 import { letsGoOfOil } from '../onOil.ts';
 
 const oilFace = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
 
 /** Where each house rule can change a specification at all: the schools differ on these surfaces and no others. */
-export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
+const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   newBoard: (c) => c.bare && c.d.surface.substrate === 'drywall',
   fillerSpots: (c) => c.is('filler-patches', 'nail-holes', 'scratches', 'substrate-crack'),
   bareTimberInside: (c) => c.bare && c.ground === 'timber' && !c.outside,
@@ -31,3 +31,7 @@ export const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   rollers: () => false,
   planGoal: () => false,
 };
+
+/** A house rule can change what is done here: over the whole, or in one of its places. */
+export const ruleReaches = (rule: HouseRuleCode, c: Case): boolean =>
+  RULE_REACH[rule](c) || (c.d.zones.length > 1 && c.d.zones.some((zone) => RULE_REACH[rule](caseInZone(c, zone))));

@@ -1,6 +1,7 @@
 import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
+import { keepsTexture } from '../../texture.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
@@ -95,7 +96,7 @@ export const GROUND: readonly Situation[] = [
         } satisfies Step,
         { kind: 'rinse', waitMin: 240, why: ['Rinse until a damp sponge no longer slides.'] } satisfies Step,
         { kind: 'dry-out', waitMin: 1440, why: ['The washed wall dries before it is sanded.'] } satisfies Step,
-        sanding(c, 150, 'Sand off the last of the paste and the raised fibres.'),
+        ...(keepsTexture(c) ? [] : [sanding(c, 150, 'Sand off the last of the paste and the raised fibres.')]),
       ].map((step) => ({ ...step, ...whereMeasured(c, 'paste-residue') })),
     needs: (c) => [
       {

@@ -1,5 +1,6 @@
 import { isInSpots, isLocal } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
+import { keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISHES, type Family } from '../../../vocabulary/index.ts';
@@ -10,7 +11,7 @@ import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
-import { primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
+import { feathering, primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -42,8 +43,6 @@ const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-
 /** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
 const GRIPS_HARD_FILM: readonly Family[] = ['bonding-acrylic-primer', 'shellac-primer', 'oil-primer'];
 
-/** A texture that paper would flatten, or that may hold asbestos. */
-const isRough = ({ d: { surface, asbestos } }: Case) => surface.texture === 'heavy' || surface.texture === 'sprayed' || (surface.texture === 'hand-textured' && asbestos);
 const vacuumed: Step = { kind: 'dust-off', why: ['A texture is kept: dust and cobwebs are vacuumed out of it with a soft brush, and it is not sanded flat.'] };
 
 /** What lies on old oil, by where it is. */
@@ -65,7 +64,7 @@ const degloss: Step = {
 const oilPreparation = (c: Case): Step[] => [
   ...washing('alkaline-cleaner', whyOilWashed(c)),
   degloss,
-  ...(isRough(c) ? [vacuumed] : [sanding(c, 220, 'Scuffs what the deglosser left bright.')]),
+  ...(keepsTexture(c) ? [vacuumed] : [sanding(c, 220, 'Scuffs what the deglosser left bright.')]),
 ];
 
 /** True where the finish goes straight onto prepared oil, so that it must be a hybrid. */
@@ -123,7 +122,7 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => [
       letsGoOfOil(c) ? scraping(c, whyScraped(c)) : stripping('House rule: waterborne lying on oil comes off, all of it.'),
       solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
-      sanding(c, 120, 'Feather the edges of what stays.'),
+      feathering(c, 120, 'Feather the edges of what stays.'),
     ],
   },
   {
@@ -136,17 +135,7 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'waterborne-on-oil-kept',
     source: 'practice',
     when: keptOnOil,
-    steps: (c) => [
-      ...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'),
-      sanding(c, 220, 'A light scuff, not enough to break through.'),
-      {
-        kind: 'test-patch',
-        family: c.onePrimer ?? 'bonding-acrylic-primer',
-        coats: 1,
-        waitMin: 4320,
-        why: ['The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.', 'It is kept: recorded, and not guaranteed.'],
-      },
-    ],
+    steps: (c) => [...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'), sanding(c, 220, 'A light scuff, not enough to break through.')],
     needs: () => [
       {
         ...GRIP,
@@ -195,7 +184,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => oilFace(c) && staysOil(c),
     steps: (c) => [
       ...washing('alkaline-cleaner', whyOilWashed(c)),
-      ...(isRough(c) ? [degloss, vacuumed] : [sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')]),
+      ...(keepsTexture(c) ? [degloss, vacuumed] : [sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')]),
     ],
   },
   {
@@ -207,13 +196,13 @@ export const OLD_FILM: readonly Situation[] = [
       const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery;
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
-      const smooth = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
+      const isSanded = !keepsTexture(c) && (c.d.surface.texture === 'smooth' || c.rules.sanding === 'always');
       // Paper is sanded through before its paint is dull.
       const bears = c.ground !== 'masonry' && c.ground !== 'paper';
       return [
         ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
-        ...(isRough(c) ? [vacuumed] : []),
-        ...(smooth && bears && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
+        ...(keepsTexture(c) ? [vacuumed] : []),
+        ...(isSanded && bears && !smoked ? [sanding(c, c.joinery ? 240 : 220, 'A light sand takes off nibs and gives the new coat a key.')] : []),
       ];
     },
   },
@@ -365,9 +354,9 @@ export const OLD_FILM: readonly Situation[] = [
             } satisfies Step,
           ]
         : [scraping(c, 'Whatever lifts takes the new coats with it: scrape to an edge that holds.', whereItLetsGo(c))]),
-      sanding(c, 120, 'Feather the edges so that they do not show.', whereItLetsGo(c)),
-      // Filler on hot metal cracks out, and nobody fills a gutter or a gate; there the edges are feathered further.
-      ...(c.hot || (c.outside && c.ground === 'metal')
+      feathering(c, 120, 'Feather the edges so that they do not show.', whereItLetsGo(c)),
+      // Filler on hot metal cracks out, and nobody fills a gutter, a gate or a texture; there the edges are feathered further.
+      ...(c.hot || (c.outside && c.ground === 'metal') || keepsTexture(c)
         ? []
         : [{ kind: 'fill', family: 'filler', scope: 'bare-areas', why: ['Skim the steps that feathering leaves.'] } satisfies Step]),
     ],
@@ -406,13 +395,13 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'old-runs',
     source: 'practice',
-    when: (c) => c.is('old-runs'),
+    when: (c) => c.is('old-runs') && !keepsTexture(c),
     steps: (c) => [sanding(c, 150, 'Flatten old runs: new paint shows them more.')],
   },
   {
     id: 'glossy-waterborne',
     source: 'practice',
-    when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && (c.d.surface.texture !== 'smooth' || c.ground === 'masonry'),
+    when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && !keepsTexture(c) && (c.d.surface.texture !== 'smooth' || c.ground === 'masonry'),
     steps: (c) => [sanding(c, 220, 'A gloss is scuffed so that the new coat holds.')],
   },
   {
@@ -421,7 +410,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [
       scraping(c, 'A cracked film is scraped where it is loose.', whereItLetsGo(c)),
-      sanding(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
+      feathering(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
     ],
     needs: (c) => ((c.outside && c.ground !== 'metal') || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },

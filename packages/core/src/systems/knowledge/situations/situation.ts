@@ -1,6 +1,7 @@
 import type { Family, Ground, Need, TestKind } from '../../../vocabulary/index.ts';
 import { placeOf } from '../../../model/place.ts';
 import type { Case } from '../../case.ts';
+import { keepsTexture } from '../../texture.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 
@@ -62,6 +63,17 @@ export function scraping(c: Case, why: string, more: Partial<Step> = {}): Step {
     ...more,
   };
 }
+
+/** Edges of an old film that came off in part are feathered; a texture is put back where it came away, and not sanded flat. */
+export const feathering = (c: Case, grit: number, why: string, more: Partial<Step> = {}): Step =>
+  keepsTexture(c)
+    ? {
+        kind: 'repair',
+        scope: 'bare-areas',
+        ...more,
+        why: ['Where texture came away with the film it is dabbed or sprayed on again to match, and left to dry: nothing there is sanded flat.'],
+      }
+    : sanding(c, grit, why, more);
 
 /** A line for each place where a test found it; one for the whole where a finding names no place. */
 export function whereFound({ d }: Case, kind: TestKind, found: readonly string[], step: Step): Step[] {

@@ -1,0 +1,127 @@
+import { rub, type Situation } from './row.ts';
+
+const SPRAYED = {
+  element: 'ceiling',
+  substrate: 'drywall',
+  texture: 'sprayed',
+  builtYear: 1972,
+  areaM2: 24,
+};
+const BATH = {
+  element: 'ceiling',
+  substrate: 'lime-plaster',
+  exposure: 'interior-wet',
+  conditions: ['peeling'],
+  areaM2: 6,
+  builtYear: 1925,
+};
+const LETS_GO_THERE = [
+  { kind: 'nail-scratch', result: 'peels-in-sheet', plane: 'between-coats', place: 'over the shower' },
+  rub('no-transfer', 'over the shower', { plane: 'between-coats' }),
+  { kind: 'blade-lift', result: 'holds', place: 'by the door' },
+];
+
+/** What stays: a texture is not sanded flat, and a film that is trusted is tried with what is to lie on it. */
+export const KEPT: Situation[] = [
+  {
+    what: 'a sprayed ceiling of 1972 by a firm that always sands',
+    why: 'A sprayed texture is never sanded, by whatever rule, and not between its coats: it may hold asbestos.',
+    ask: { surface: SPRAYED, tests: [rub('transfer')], houseRules: { sanding: 'always' } },
+    has: ['dust-off'],
+    hasNot: ['sand', 'sand-between'],
+    noSchools: ['sanding where-needed'],
+    noOtherDoes: ['sand', 'sand-between'],
+  },
+  {
+    what: 'the same ceiling, its paint peeling off in one place',
+    why: 'What lifts is taken off, and the texture is put back there: nothing is feathered with paper.',
+    ask: {
+      surface: { ...SPRAYED, conditions: ['peeling'], extents: { peeling: { areaM2: 0.6 } } },
+      tests: [rub('transfer')],
+    },
+    has: ['inspect', 'scrape', 'repair@bare-areas'],
+    hasNot: ['sand', 'fill'],
+    says: ['sprayed on again to match', 'it is sampled first'],
+    order: [
+      ['inspect', 'scrape'],
+      ['scrape', 'repair'],
+    ],
+    noOtherDoes: ['sand', 'fill'],
+  },
+  {
+    what: 'waterborne lets go of old oil over the shower and holds by the door',
+    why: 'Where it holds it may stay, tried first with the primer that goes over it; the school that strips it all stands beside, and is called back less.',
+    ask: { surface: BATH, tests: LETS_GO_THERE },
+    has: ['scrape@over the shower', 'test-patch:shellac-primer@elsewhere', 'prime:shellac-primer'],
+    schools: ['waterborneOverOil strip-all'],
+    otherDoes: ['strip@elsewhere'],
+    guaranteed: false,
+  },
+  {
+    what: 'the same ceiling by a firm that blocks with oil',
+    why: 'The patch is of the primer that is laid, and of no other.',
+    ask: { surface: BATH, tests: LETS_GO_THERE, houseRules: { blocker: 'oil' } },
+    has: ['test-patch:oil-primer@elsewhere', 'prime:oil-primer'],
+    hasNot: ['test-patch:bonding-acrylic-primer'],
+  },
+  {
+    what: 'a brick wall indoors that may be in oil, rubbed once and clean',
+    why: 'Nobody primes the whole for a doubt: the paint that is to lie there is patched, and scratched after three days.',
+    ask: {
+      surface: { element: 'wall', substrate: 'brick', areaM2: 19, builtYear: 1985, currentColour: '#ffffff' },
+      tests: [rub('no-transfer'), { kind: 'blade-lift', result: 'holds' }],
+      wanted: { colour: '#ffffff' },
+    },
+    has: ['test-patch:acrylic-wall'],
+    hasNot: ['test-patch:bonding-acrylic-primer'],
+    blocks: ['waterborne-on-oil'],
+    saysNot: ['a patch of bonding primer'],
+  },
+  {
+    what: 'a radiator that rusts, and whose waterborne paint lifts off oil in a sheet',
+    why: 'Where it rusts it is bare iron, whatever layers lay there: metal primer holds the rust back under the rest.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        conditions: ['rust-stain'],
+        areaM2: 6,
+        builtYear: 1985,
+      },
+      tests: [rub('lifts-to-lower-coat'), { kind: 'blade-lift', result: 'lifts-in-sheet' }],
+    },
+    has: ['prime:metal-primer@bare-areas'],
+    fault: ['stain', 0.08],
+  },
+  {
+    what: 'painted vinyl paper, and a firm that paints over it',
+    why: 'The other way of working is to strip first: it stands among the other ways, with what it costs.',
+    ask: {
+      surface: { element: 'wall', substrate: 'wallpaper-vinyl', areaM2: 22, currentColour: '#f3efe0' },
+      tests: [rub('transfer'), { kind: 'blade-lift', result: 'holds' }],
+      wanted: { colour: '#1f3d2b', sheen: 'flat' },
+    },
+    schools: ['paper strip-first'],
+    hasNot: ['strip'],
+  },
+  {
+    what: 'waxed pine treads that are to be painted',
+    why: 'Feet wear them: floor paint stands beside the enamel. Wax that was seen is mostly all that lies there.',
+    ask: {
+      surface: {
+        element: 'stair',
+        substrate: 'softwood',
+        exposure: 'interior-hightouch',
+        conditions: ['wax'],
+        areaM2: 7,
+        builtYear: 1985,
+      },
+      tests: [{ kind: 'water-drop', result: 'beads' }],
+      wanted: { colour: '#4a4f55' },
+    },
+    likeliest: 'wax-oil',
+    has: ['solvent-wipe:mineral-spirits'],
+    other: ['floor-paint'],
+  },
+];
