@@ -100,13 +100,18 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
 /** The findings of a part that was tried and held, beside one that let go: what was seen to let go was seen there. */
 export function heldBeside(findings: ConditionFindings): ConditionFindings {
   if (findings.adhesion !== 'grips') return findings;
-  const elsewhere = LETS_GO.filter((condition) => findings.standing.has(condition));
-  return {
-    ...findings,
-    standing: new Set([...findings.standing].filter((condition) => !elsewhere.includes(condition))),
-    cleared: new Set([...findings.cleared, ...elsewhere]),
-  };
+  return withoutConditions(
+    findings,
+    LETS_GO.filter((condition) => findings.standing.has(condition)),
+  );
 }
+
+/** The same findings where these conditions do not stand: they were seen elsewhere. */
+export const withoutConditions = (findings: ConditionFindings, codes: readonly Condition[]): ConditionFindings => ({
+  ...findings,
+  standing: new Set([...findings.standing].filter((code) => !codes.includes(code))),
+  cleared: new Set([...findings.cleared, ...codes]),
+});
 
 const canBeOn = (code: Condition, { substrate }: SurfaceFacts) => FOUND_ON[code]?.includes(groundOf(substrate)) ?? true;
 
@@ -147,9 +152,11 @@ const OVERRULINGS: readonly Overruling[] = [
       if (wipes.length) clear('chalking', 'sanding-dust');
       return;
     }
-    // Dust on a sanded surface, or inside, is dust; on a weathered film outside it is chalk.
-    if (s.sanded === true || s.conditions.includes('sanding-dust')) raise('sanding-dust');
-    else if (isOutside(s) || groundOf(s.substrate) === 'masonry' || wipes.includes('heavy')) raise('chalking');
+    // Dust on a sanded surface, or on woodwork inside, is dust; on a weathered film outside, or on a wall, it is chalk.
+    const ground = groundOf(s.substrate);
+    const isDust = s.sanded === true || s.conditions.includes('sanding-dust');
+    if (isDust || (!isOutside(s) && ground === 'timber' && !s.conditions.includes('chalking'))) raise('sanding-dust');
+    else if (isOutside(s) || ground === 'masonry' || wipes.includes('heavy')) raise('chalking');
   },
   (_s, tests, _raise, clear) => {
     const drops = resultsOf(tests, 'water-drop');

@@ -9,6 +9,7 @@ import { ceilingOf } from './likelihood.ts';
 import { bondOdds, type BondOdds } from './bonds.ts';
 import { asOdds, asVector, topOf, type FinishProbabilities, type Vector } from './odds.ts';
 import { foundPlaces } from './found.ts';
+import { standingWhereFound } from './measured.ts';
 import { bondPlaces, oddsAtPart, type Zone } from './places.ts';
 import { posteriorStacks } from './posterior.ts';
 import { cappedTops, topsOf } from './stackSpace.ts';
@@ -63,7 +64,7 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
   const surface = asPapered(said, tests);
   const prices = pricesFor(surface);
   const films = zonesOf(surface, tests).map((zone, at) => ({ zone, lies: oddsOf(zone.tests, at) }));
-  const zones = films.flatMap(({ zone, lies }) => {
+  const parted = films.flatMap(({ zone, lies }) => {
     const odds = asOdds(topsOf(lies));
     const ofFilm = { odds, likeliest: likeliestOf(odds), treatAs: chooseTreatment(odds, prices) };
     // Places of one film share its layers, and not its bond; and what else was found there stays there.
@@ -76,6 +77,7 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
       });
     });
   });
+  const zones = standingWhereFound(parted, surface);
   const lies = films.length === 1 ? films[0]!.lies : mixedOdds(films, tests);
   const odds = asOdds(topsOf(lies));
   return {

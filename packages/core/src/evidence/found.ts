@@ -62,10 +62,16 @@ export function foundPlaces(zone: Zone, surface: SurfaceFacts): Zone[] {
   const differs = differing(zone, surface);
   if (differs.length === 0) return [zone];
   const tellsPart = (t: TestRecord) => differs.some(({ kind }) => kind === t.kind);
-  return placesAlike(zone, differs).map(({ kinds, places }) => ({
+  const parts = placesAlike(zone, differs);
+  // What else was looked for in a place that is a part of its own was found there.
+  const isOfAnother = (t: TestRecord, places: readonly string[]) =>
+    FINDS[t.kind] !== undefined &&
+    !places.includes(placeOf(t)) &&
+    parts.some((part) => part.kinds.length > 0 && part.places.includes(placeOf(t)));
+  return parts.map(({ kinds, places }) => ({
     places,
     tests: zone.tests.filter((t) => {
-      if (!tellsPart(t)) return true;
+      if (!tellsPart(t)) return !isOfAnother(t, places);
       return kinds.includes(t.kind) ? places.includes(placeOf(t)) : !findsThere(t, surface);
     }),
   }));

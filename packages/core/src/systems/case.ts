@@ -44,6 +44,8 @@ export interface Case {
   joinery: boolean;
   furniture: boolean;
   treatAs: Treatment;
+  /** One place of a surface that differs from place to place. */
+  isPlace?: true;
   /** The primer that goes over every place alike, where places differ and one does for all. */
   onePrimer?: Family;
   /** What a primer is asked for beyond what the surface asks. */
@@ -220,7 +222,7 @@ export function caseInZone(c: Case, zone: ZoneDiagnosis): Case {
   let read = readInZone.get(c);
   if (!read) readInZone.set(c, (read = new Map<ZoneDiagnosis, Case>()));
   let there = read.get(zone);
-  if (!there) read.set(zone, (there = rediagnosed(c, { ...c.d, ...zone, zones: [zone] })));
+  if (!there) read.set(zone, (there = { ...rediagnosed(c, { ...c.d, ...zone, zones: [zone] }), isPlace: true }));
   return there;
 }
 

@@ -7,7 +7,7 @@ import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { primerForAll, type PrimerNeed } from './primer.ts';
 import { methodFor, primerSteps } from './primerSteps.ts';
-import { blockPatch, gripPatch, keptPatch, stillAsked } from './patchSteps.ts';
+import { blockPatch, gripPatch, primerPatches, stillAsked } from './patchSteps.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
@@ -116,6 +116,18 @@ const uncovered = (id: string, off: readonly Step[], under: Gathered): Gathered 
   situations: [id, ...under.situations],
 });
 
+/** Primers and undercoats. Combined: the undercoat is its own primer on bare timber, unless the primer has to block something. */
+function underTheFinish(c: Case, needs: readonly PrimerNeed[]) {
+  const primers = primerSteps(needs, c);
+  const oilUndercoats = undercoats(c, primers.steps);
+  const isCombined =
+    oilUndercoats.length > 0 &&
+    c.rules.undercoat === 'combined' &&
+    !needs.some((n) => n.need.startsWith('block') && n.scope !== 'spots');
+  const asksMore = (n: PrimerNeed) => n.need !== 'seal-wood' || n.scope === 'spots';
+  return { primers: isCombined ? primerSteps(needs.filter(asksMore), c) : primers, oilUndercoats };
+}
+
 /** Everything that one case asks for: a surface that is one, or one zone of it. */
 function gather(c: Case, isWhole = true): Gathered {
   if (c.wanted.leaveBare) return gatherBare(c);
@@ -129,19 +141,10 @@ function gather(c: Case, isWhole = true): Gathered {
   const found = [...rows.flatMap((row) => row.needs?.(c) ?? []), ...(c.alsoAsked ?? [])];
   const asked = [...found, ...blockedAfterPatch(c, found)];
   const needs = [...asked, ...gripUnderPrimer(c, asked), ...groundUnderPrimer(c, asked)];
-  const primers = primerSteps(needs, c);
-  const oilUndercoats = undercoats(c, primers.steps);
+  const { primers, oilUndercoats } = underTheFinish(c, needs);
   const finish = chooseFinish(c, [...primers.steps, ...oilUndercoats], hybridDirect(c));
-  // Combined: the undercoat is its own primer on bare timber, unless the primer has to block something.
-  const combined =
-    oilUndercoats.length > 0 &&
-    c.rules.undercoat === 'combined' &&
-    !needs.some((n) => n.need.startsWith('block') && n.scope !== 'spots');
-  const primerCoats = combined
-    ? primers.steps.filter((s) => !(s.kind === 'prime' && s.family === 'oil-primer'))
-    : primers.steps;
   const coats: Step[] = [
-    ...primerCoats,
+    ...primers.steps,
     ...oilUndercoats,
     {
       kind: 'finish-coat',
@@ -174,7 +177,7 @@ function gather(c: Case, isWhole = true): Gathered {
   const inTurn = coatsInTurn(c, coats, isWhole);
   const work = [
     ...preparation,
-    ...stillAsked(keptPatch(c, primers.steps), c),
+    ...primerPatches(c, primers.steps),
     ...gripPatch(c, [...preparation, ...coats]),
     ...blockPatch(c, primers.steps),
     ...dustSteps(c, preparation),

@@ -1,9 +1,8 @@
 import type { Condition } from '../vocabulary/index.ts';
+import { ALL_OVER } from '../evidence/measured.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Case } from './case.ts';
 
-/** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
-const ALL_OVER = 0.5;
 const USUAL_AREA_M2 = 10;
 
 /** What is treated, and lies, in its spots where it was measured as a small part; the rest has its place by its nature. */

@@ -76,5 +76,5 @@ export function liesOnOil(steps: readonly Step[], c: Case): boolean {
   const before = steps.slice(0, steps.indexOf(first));
   const dulled = before.some((s) => s.kind === 'degloss' || s.kind === 'sand');
   if (first.family === 'waterborne-alkyd' && dulled) return false;
-  return !(patchGripped(c, first.family) || before.some((s) => s.kind === 'test-patch'));
+  return !(patchGripped(c, first.family) || before.some((s) => s.kind === 'test-patch' && s.family === first.family));
 }

@@ -1,8 +1,10 @@
 import { LATER_LOOK_MIN, type PatchVerdict } from '../evidence/patches.ts';
-import { FAMILY_LABELS, isFinish, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, FAMILY_LABELS, isFinish, type Family, type StepKind } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
+import { isFromACan, whereSprayed } from './knowledge/situations/oldFilm.ts';
+import { strongBlocker } from './knowledge/situations/situation.ts';
 import { patchGripped, type Case } from './case.ts';
-import { firstOverAll, keptOnOil, liesOnOil, oilBlocks } from './onOil.ts';
+import { firstOverAll, keptOnOil, liesOnOil, oilBlocks, primes } from './onOil.ts';
 
 /** A patch is scratched for its grip after three days. Minutes; source: practice. */
 const GRIP_LOOK_MIN = 4320;
@@ -36,14 +38,34 @@ export function gripPatch(c: Case, steps: readonly Step[]): Step[] {
   ];
 }
 
-/** A waterborne coat is kept on the oil under it: the primer that is to bind it is patched before it is trusted. */
-export function keptPatch(c: Case, primers: readonly Step[]): Step[] {
-  if (!keptOnOil(c)) return [];
-  const binds = primers.find((s) => s.kind === 'prime' && s.scope === 'all')?.family;
+/** What the primers are tried on before they are trusted: a film that is kept, paint that nobody knows, a ground that is hard and closed. */
+export const primerPatches = (c: Case, primers: readonly Step[]): Step[] =>
+  stillAsked([...keptPatch(c, primers), ...unknownPaintPatches(c, primers), ...closedGroundPatch(c, primers)], c);
+
+const laidOverAll = (primers: readonly Step[]): Family =>
+  primers.find((s) => s.kind === 'prime' && s.scope === 'all')?.family ?? 'bonding-acrylic-primer';
+
+/** Glazes and plastics differ: what is to hold on one is tried on it. */
+function closedGroundPatch(c: Case, primers: readonly Step[]): Step[] {
+  if (c.ground !== 'hard' || c.treatAs !== 'bare') return [];
   return [
     {
       kind: 'test-patch',
-      family: binds ?? 'bonding-acrylic-primer',
+      family: laidOverAll(primers),
+      coats: 1,
+      waitMin: GRIP_LOOK_MIN,
+      why: ['A patch first: glazes and plastics differ. Scratch it at three days.'],
+    },
+  ];
+}
+
+/** A waterborne coat is kept on the oil under it: the primer that is to bind it is patched before it is trusted. */
+function keptPatch(c: Case, primers: readonly Step[]): Step[] {
+  if (!keptOnOil(c)) return [];
+  return [
+    {
+      kind: 'test-patch',
+      family: laidOverAll(primers),
       coats: 1,
       waitMin: GRIP_LOOK_MIN,
       why: [
@@ -53,6 +75,35 @@ export function keptPatch(c: Case, primers: readonly Step[]): Step[] {
     },
   ];
 }
+
+/** What cannot be identified is patched with one waterborne and one other blocker, in equal coats: the other is the one that is laid. */
+function unknownPaintPatches(c: Case, primers: readonly Step[]): Step[] {
+  if (!isFromACan(c)) return [];
+  const at = whereSprayed(c);
+  const laid = primers.find(
+    ({ kind, family, scope }) =>
+      COVERS.includes(kind) && primes(family, 'block-ink') >= 2 && (!at.scope || scope === at.scope),
+  )?.family;
+  const patch = (family: Family, why: string): Step => ({
+    kind: 'test-patch',
+    family,
+    coats: 2,
+    waitMin: LATER_LOOK_MIN,
+    ...at,
+    why: [why],
+  });
+  return [
+    patch(
+      'stain-blocking-acrylic-primer',
+      'The paint cannot be identified. A waterborne blocker, two coats, read at its label time and again the next day.',
+    ),
+    patch(
+      laid && chemistryOf(laid) !== 'waterborne' ? laid : strongBlocker(c),
+      'Beside it the other kind of blocker, as many coats, over the strongest colour.',
+    ),
+  ];
+}
+const COVERS: readonly StepKind[] = ['spot-prime', 'prime'];
 
 /** Every primer that was patched let the colour through: the one that is to go over all is patched first. */
 export function blockPatch(c: Case, primers: readonly Step[]): Step[] {

@@ -1,4 +1,4 @@
-import type { Situation } from './row.ts';
+import { rub, type Situation } from './row.ts';
 
 const NEW_WALL = { element: 'wall', areaM2: 30, isNew: true };
 const OUTSIDE = { exposure: 'exterior-exposed', areaM2: 8 };
@@ -34,8 +34,14 @@ export const GROUNDS: Situation[] = [
     what: 'a new garage floor',
     why: 'A slab gives off water for longer than anything else in the house.',
     ask: { surface: { element: 'floor', substrate: 'concrete', areaM2: 20, isNew: true } },
-    has: ['dry-out', 'finish-coat:floor-paint'],
-    order: [['dry-out', 'prime']],
+    has: ['dry-out', 'sand', 'finish-coat:floor-paint'],
+    hasNot: ['wash'],
+    order: [
+      ['dry-out', 'prime'],
+      ['sand', 'prime'],
+    ],
+    says: ['trowelled slab'],
+    next: 'moisture-meter',
   },
   {
     what: 'a concrete step of 1960',
@@ -490,5 +496,43 @@ export const GROUNDS: Situation[] = [
     hasNot: ['scrape'],
     saysNot: ['Feather', 'slick clear film', 'being wrong that way'],
     notBecause: 'does not grip',
+  },
+  {
+    what: 'marker on new oak trim that goes into oil enamel',
+    why: 'The undercoat primes the timber, and holds back no ink: the line gets a spot of its own.',
+    ask: {
+      surface: { element: 'trim', substrate: 'hardwood', areaM2: 12, isNew: true, conditions: ['marker'] },
+      wanted: { chemistry: 'solvent-borne' },
+    },
+    has: ['spot-prime@spots', 'undercoat:oil-undercoat'],
+    hasNot: ['prime'],
+    fault: ['bleeds', 0.08],
+  },
+  {
+    what: 'oil paint that lets go between its coats on a window of aluminium',
+    why: 'Where it came off, metal may lie open: the primer that grips the oil must hold on that too.',
+    ask: {
+      surface: { element: 'window', substrate: 'aluminium', areaM2: 4.5 },
+      tests: [rub('no-transfer'), { kind: 'tape-pull', result: 'lifts', plane: 'between-coats' }],
+      wanted: { chemistry: 'waterborne' },
+    },
+    has: ['prime:bonding-acrylic-primer'],
+    hasNot: ['prime:shellac-primer'],
+    fault: ['peels', 0.1],
+  },
+  {
+    what: 'a line of marker on plastic boards that may have been painted',
+    why: 'Off bare plastic it is wiped; paint has taken it in, and nobody rubbed it yet: the spot is blocked as well.',
+    ask: {
+      surface: {
+        element: 'fascia-soffit',
+        substrate: 'upvc',
+        exposure: 'exterior-exposed',
+        areaM2: 9,
+        conditions: ['marker'],
+      },
+    },
+    has: ['solvent-wipe@spots', 'spot-prime@spots'],
+    fault: ['bleeds', 0.1],
   },
 ];

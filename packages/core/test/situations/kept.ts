@@ -124,4 +124,98 @@ export const KEPT: Situation[] = [
     has: ['solvent-wipe:mineral-spirits'],
     other: ['floor-paint'],
   },
+  {
+    what: 'a cut of grade 4 at the lock rail of a painted door, and of grade 0 in its panel',
+    why: 'One rail is primed with what grips oil too, rather than three days waited for a patch; the panel is left alone.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1990 },
+      tests: [
+        rub('transfer', 'lock rail'),
+        { kind: 'cross-cut', grade: 4, place: 'lock rail', plane: 'between-coats' },
+        { kind: 'cross-cut', grade: 0, place: 'top panel' },
+      ],
+      wanted: { colour: '#ffffff' },
+    },
+    has: ['scrape@lock rail', 'prime:bonding-acrylic-primer@lock rail'],
+    hasNot: ['test-patch'],
+    fault: ['peels', 0.08],
+    guaranteed: true,
+  },
+  {
+    what: 'half a square metre of mould, which a drop of bleach found behind the bath',
+    why: 'What was measured is what was found: it is washed off there, and nowhere else.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        exposure: 'interior-wet',
+        conditions: ['mould'],
+        areaM2: 14,
+        extents: { mould: { areaM2: 0.5 } },
+      },
+      tests: [
+        rub('transfer'),
+        { kind: 'moisture-meter', value: 1.6, scale: 'gypsum', place: 'behind the bath' },
+        { kind: 'moisture-meter', value: 0.4, scale: 'gypsum', place: 'by the door' },
+        { kind: 'bleach-drop', result: 'lightens', place: 'behind the bath' },
+      ],
+    },
+    has: ['mould-treat@behind the bath', 'dry-out@behind the bath'],
+    hasNot: ['mould-treat@spots', 'dry-out@elsewhere'],
+    blocks: ['paint-on-mould', 'paint-on-damp'],
+  },
+  {
+    what: 'a sash whose bottom rail is wet and soft, and whose top rail is dry',
+    why: 'The probe was made where the meter was: the rot is of that rail, is made good there, and takes nothing else along.',
+    ask: {
+      surface: {
+        element: 'window',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        conditions: ['flaking'],
+        areaM2: 3,
+        builtYear: 1985,
+      },
+      tests: [
+        { kind: 'rot-probe', result: 'soft-surface', place: 'bottom rail' },
+        { kind: 'moisture-meter', value: 24, place: 'bottom rail' },
+        { kind: 'moisture-meter', value: 13, place: 'top rail' },
+      ],
+    },
+    has: ['repair@bottom rail', 'dry-out@bottom rail'],
+    fault: ['peels', 0.25],
+  },
+  {
+    what: 'a scrawl from a can on three of forty square metres of painted render',
+    why: 'It is dulled, patched and blocked where it is: nobody primes a house for it.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'render',
+        exposure: 'exterior-exposed',
+        conditions: ['aerosol-paint'],
+        areaM2: 40,
+        currentFinish: 'waterborne-acrylic',
+        extents: { 'aerosol-paint': { areaM2: 3 } },
+      },
+    },
+    has: [
+      'sand@spots',
+      'test-patch:stain-blocking-acrylic-primer@spots',
+      'test-patch:shellac-primer@spots',
+      'spot-prime',
+    ],
+    hasNot: ['prime'],
+  },
+  {
+    what: 'a palm that comes white off an old varnished stair',
+    why: 'Woodwork indoors does not chalk: it is dust, and nothing is bound under the varnish.',
+    ask: {
+      surface: { element: 'stair', substrate: 'hardwood', areaM2: 12, builtYear: 1985, conditions: ['end-grain'] },
+      tests: [rub('softens'), { kind: 'hand-wipe', result: 'heavy' }],
+      wanted: { family: 'oil-varnish' },
+    },
+    hasNot: ['prime:penetrating-sealer'],
+    fault: ['peels', 0.2],
+  },
 ];

@@ -71,6 +71,12 @@ export const FRESH_GROUNDS: readonly FreshGround[] = [
 const DAYS_A_MONTH = 30.4;
 type Laid = Pick<SurfaceFacts, 'substrate' | 'isNew' | 'substrateAgeMonths'>;
 
+/** So long a slab may still give off water that no eye sees: about a month for each 25 mm. Source: practice. */
+const SLAB_DRIES_MONTHS = 6;
+/** A floor of concrete that may not have dried yet; nobody who says it is new but not how old knows. */
+export const isYoungSlab = ({ element, substrate, isNew, substrateAgeMonths }: Laid & Pick<SurfaceFacts, 'element'>): boolean =>
+  element === 'floor' && substrate === 'concrete' && (substrateAgeMonths === null ? isNew === true : substrateAgeMonths <= SLAB_DRIES_MONTHS);
+
 /** The row of a ground that is still too fresh, as far as its age is known; null where it is not, or is not laid wet. */
 export function freshGround({ substrate, isNew, substrateAgeMonths }: Laid): FreshGround | null {
   const row = FRESH_GROUNDS.find((one) => one.substrate === substrate);

@@ -1,5 +1,6 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
+import { isPartOnly } from '../measured.ts';
 import { groundOf, isFurniture, isOutside, shinesBare } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
 
@@ -349,7 +350,8 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'spray-can',
-    when: (s) => has(s, 'aerosol-paint'),
+    // A scrawl that was measured is no finish of the surface.
+    when: (s) => has(s, 'aerosol-paint') && !isPartOnly(s, 'aerosol-paint'),
     factors: { 'unknown-aerosol': 60 },
     reason: 'Spray-can paint was seen.',
   },

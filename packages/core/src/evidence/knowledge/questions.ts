@@ -4,7 +4,7 @@ import type { TestKind } from '../../vocabulary/index.ts';
 import { groundOf, isOutside } from '../facts.ts';
 import type { ConditionFindings } from '../conditions.ts';
 import { leadStanding } from '../lead.ts';
-import { freshGround } from './moisture.ts';
+import { freshGround, isYoungSlab } from './moisture.ts';
 
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
@@ -42,6 +42,7 @@ export const QUESTIONS: readonly Question[] = [
       (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never)) ||
         (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot'))) ||
         freshGround(s)?.byMeter === true ||
+        isYoungSlab(s) ||
         // Past its month, thick skim is often still wet.
         (s.substrate === 'skim-plaster' && s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)),
     odds: (s) => (s.substrateAgeMonths !== null && freshGround(s) ? 0.7 : 0.4),

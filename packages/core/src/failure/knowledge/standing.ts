@@ -2,7 +2,7 @@ import type { Condition, Ground } from '../../vocabulary/index.ts';
 import type { Treatment } from '../../evidence/treatment.ts';
 import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../../systems/case.ts';
-import { isClosedBare, wetFromNew } from '../../systems/siteWork.ts';
+import { isClosedBare, meetsWater, wetFromNew } from '../../systems/siteWork.ts';
 import type { FaceKind, Trait } from '../face.ts';
 
 /** The face of bare ground. */
@@ -117,7 +117,9 @@ export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'substrate-crack', trait: 'holes', amount: 0.95, part: 'spots' },
   { condition: 'proud-nails', trait: 'proud', amount: 0.9, part: 'spots' },
   { condition: 'filler-patches', trait: 'proud', amount: 0.3, part: 'spots' },
-  { condition: 'end-grain', trait: 'endGrain', amount: 0.9, part: 'spots' },
+  { condition: 'end-grain', trait: 'endGrain', amount: 0.9, part: 'spots', when: meetsWater },
+  // In a dry room it drinks the first coat, and no water lifts the rest.
+  { condition: 'end-grain', trait: 'endGrain', amount: 0.3, part: 'spots', when: (c) => !meetsWater(c) },
   { condition: 'painted-shut', trait: 'stuck', amount: 1 },
   { condition: 'old-runs', trait: 'nibs', amount: 0.9 },
   { condition: 'glossy', trait: 'gloss', amount: 0.9 },

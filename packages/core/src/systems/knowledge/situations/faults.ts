@@ -1,7 +1,7 @@
 import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
 import { isUndrawn, siliconeRule } from '../../joints.ts';
 import { isLocal, whereMeasured } from '../../local.ts';
-import { coatsIn, type Element } from '../../../vocabulary/index.ts';
+import { coatsIn, type Element, type Finish } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import { chooseFinish } from '../../finish.ts';
@@ -23,7 +23,11 @@ const stainScope = (c: Case, area: number | null) => (area !== null && c.d.surfa
 const blockedWhereTakenIn =
   (need: (c: Case) => PrimerNeed) =>
   (c: Case): PrimerNeed[] =>
-    isClosedBare(c) ? [] : [need(c)];
+    isClosedBare(c) && !mayBePainted(c) ? [] : [need(c)];
+/** Paint may lie there after all, and that takes a stain in. */
+const mayBePainted = (c: Case) => PAINTED.reduce((sum, finish) => sum + c.d.odds[finish], 0) > PAINT_IS_POSSIBLE;
+const PAINTED: readonly Finish[] = ['waterborne-acrylic', 'oil-alkyd', 'waterborne-over-oil'];
+const PAINT_IS_POSSIBLE = 0.15;
 
 /** What the joint is sealed with again: what takes paint, and silicone where it stays wet and is not painted. */
 const resealed = (c: Case): Step =>

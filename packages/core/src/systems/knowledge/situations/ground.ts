@@ -211,6 +211,12 @@ export const GROUND: readonly Situation[] = [
     ],
   },
   {
+    id: 'new-slab',
+    source: 'practice',
+    when: (c) => c.d.surface.element === 'floor' && c.ground === 'masonry' && c.d.surface.isNew === true,
+    steps: (c) => [sanding(c, 80, 'A trowelled slab is closed, and its skin is weak: abrade or etch it, so that the paint can bite.')],
+  },
+  {
     id: 'tannin-timber',
     source: 'practice',
     when: (c) => !c.clear && (c.is('tannin-bleed') || (c.bare && c.d.surface.substrate === 'tannin-wood')),
@@ -304,13 +310,6 @@ export const GROUND: readonly Situation[] = [
     steps: (c) => [
       ...washing('degreaser', 'Soap, grease and polish come off first.'),
       ...(c.d.surface.substrate === 'glass' ? [] : [sanding(c, 220, 'Abrade the glaze or the skin all over.')]),
-      {
-        kind: 'test-patch',
-        family: 'bonding-acrylic-primer',
-        coats: 1,
-        waitMin: 4320,
-        why: ['A patch first: glazes and plastics differ. Scratch it at three days.'],
-      },
     ],
     needs: () => [
       {

@@ -1,7 +1,7 @@
 import { isInSpots, isLocal } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
 import { keepsTexture } from '../../texture.ts';
-import { justLaidOnOil, keptOnOil, letsGoOfOil, stripsTop } from '../../onOil.ts';
+import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISHES, type Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
@@ -11,7 +11,7 @@ import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
-import { feathering, primedWhereBare, sanding, scraping, stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
+import { feathering, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -38,6 +38,8 @@ const GRIP: PrimerNeed = {
   prefer: ['shellac-primer', 'bonding-acrylic-primer', 'oil-primer'],
   why: 'Waterborne paint does not hold on old oil: the primer must grip it.',
 };
+/** Under a film on metal, tile or plastic lies what only a bonding primer holds on, where it shows. */
+const gripOn = (c: Case): PrimerNeed => (c.ground === 'metal' || c.ground === 'hard' ? { ...GRIP, prefer: GRIPS_HARD_FILM } : GRIP);
 /** Over a clear film on timber what grips should hold back the timber's dye too. */
 const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'];
 /** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
@@ -52,6 +54,11 @@ function whyOilWashed(c: Case): string {
   if (element === 'ceiling') return 'Smoke, steam and dust settle on an old ceiling: they are washed off before it is dulled.';
   return element === 'wall' ? 'Hands, smoke and dust leave a film on an old oil wall: it is washed off before the wall is dulled.' : 'Hands and polish leave grease on old gloss.';
 }
+
+/** Paint out of a can lies there, of which nobody can say what it is. */
+export const isFromACan = (c: Case) => c.treatAs === 'aerosol' || c.is('aerosol-paint');
+/** A scrawl that was measured is treated where it is; where a can was the finish, all over. */
+export const whereSprayed = (c: Case): { scope?: 'spots' } => (c.treatAs !== 'aerosol' && isLocal(c, 'aerosol-paint') ? { scope: 'spots' } : {});
 
 const degloss: Step = {
   kind: 'degloss',
@@ -149,7 +156,7 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => oilFace(c) && !staysOil(c) && !goesDirect(c) && !goesEtched(c),
     steps: oilPreparation,
-    needs: (c) => [straightLetGo(c) ? { ...GRIP, why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : GRIP],
+    needs: (c) => [{ ...gripOn(c), ...(straightLetGo(c) ? { why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : {}) }],
   },
   {
     id: 'old-oil-hybrid-direct',
@@ -307,29 +314,13 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'unknown-spray-paint',
     source: 'practice',
-    when: (c) => c.treatAs === 'aerosol' || c.is('aerosol-paint'),
-    steps: (c) => [
-      sanding(c, 220, 'Dull the sprayed film.'),
-      {
-        kind: 'test-patch',
-        family: 'stain-blocking-acrylic-primer',
-        coats: 2,
-        waitMin: 1440,
-        why: ['The paint cannot be identified. A waterborne blocker, two coats, read at its label time and again the next day.'],
-      },
-      {
-        kind: 'test-patch',
-        family: strongBlocker(c),
-        coats: 2,
-        waitMin: 1440,
-        why: ['Beside it the other kind of blocker, as many coats, over the strongest colour.'],
-      },
-    ],
-    needs: () => [
+    when: isFromACan,
+    steps: (c) => [sanding(c, 220, 'Dull the sprayed film.', whereSprayed(c))],
+    needs: (c) => [
       {
         need: 'block-ink',
         atLeast: 2,
-        scope: 'all',
+        scope: whereSprayed(c).scope ?? 'all',
         prefer: ['shellac-primer'],
         why: 'Spray-can dyes rise through waterborne paint; until the patches say otherwise, the stronger blocker.',
       },
@@ -366,6 +357,15 @@ export const OLD_FILM: readonly Situation[] = [
         // Where foil came off it is the board that is primed, all of it.
         ...(c.treatAs === 'laminate' ? { scope: 'all' } : {}),
       },
+    ],
+  },
+  {
+    id: 'let-go-where-oil-may-lie',
+    source: 'practice',
+    // One place is primed for a doubt; a whole face is patched first.
+    when: (c) => c.isPlace === true && c.treatAs === 'waterborne' && c.d.findings.adhesion === 'weak' && oilBlocks(c),
+    needs: () => [
+      { ...GRIP, prefer: ['bonding-acrylic-primer', 'shellac-primer'], why: 'It let go here, and old oil may lie under it: the primer where it came off must grip that too.' },
     ],
   },
   {
