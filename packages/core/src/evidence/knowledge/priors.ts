@@ -216,6 +216,10 @@ export interface FactorRow {
   reason: string;
 }
 
+const NEVER_DISTEMPERED: readonly Ground[] = ['hard', 'metal', 'laminate'];
+/** What was laid within so many months never saw distemper: half a century. */
+const DISTEMPER_IS_OLDER = 600;
+
 const year = (s: SurfaceFacts, from: number, to: number) => s.builtYear !== null && s.builtYear >= from && s.builtYear < to;
 const has = (s: SurfaceFacts, ...flags: string[]) => s.conditions.some((c) => flags.includes(c));
 const colours = (s: SurfaceFacts) => [...(s.currentColour ? [s.currentColour] : []), ...s.currentColours];
@@ -269,6 +273,18 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     when: (s) => s.element === 'floor' || s.element === 'stair',
     factors: { distemper: 0.001 },
     reason: 'Nobody distempers what is walked on.',
+  },
+  {
+    id: 'never-distempered',
+    when: (s) => NEVER_DISTEMPERED.includes(groundOf(s.substrate)),
+    factors: { distemper: 0.001 },
+    reason: 'Distemper is for what drinks: nobody laid it on metal, tile or laminate.',
+  },
+  {
+    id: 'younger-than-distemper',
+    when: (s) => s.substrate === 'drywall' || (s.substrateAgeMonths !== null && s.substrateAgeMonths < DISTEMPER_IS_OLDER),
+    factors: { distemper: 0.05 },
+    reason: 'Distemper went out as board came in.',
   },
   {
     id: 'never-coated',

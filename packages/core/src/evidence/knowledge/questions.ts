@@ -22,6 +22,13 @@ export interface Question {
   why: string;
 }
 
+/** How large the part was measured that paper came off; null where nobody measured it. */
+const strippedM2 = ({ conditions, extents }: SurfaceFacts): number | null => {
+  const sizes = STRIPPED.filter((code) => conditions.includes(code)).map((code) => extents[code]?.areaM2 ?? null);
+  return sizes.length === 0 || sizes.includes(null) ? null : Math.max(...sizes.map((size) => size!));
+};
+const STRIPPED = ['paste-residue', 'torn-board-face'] as const;
+
 const isMade = (tests: readonly TestRecord[], kind: TestKind) => tests.some((t) => t.kind === kind);
 
 export const QUESTIONS: readonly Question[] = [
@@ -64,7 +71,7 @@ export const QUESTIONS: readonly Question[] = [
     open: (s, f, t) => !isMade(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && (f.standing.has('torn-board-face') || f.standing.has('paste-residue')),
     odds: () => 0.5,
     // Where paste was named the sponge may save the wash; where it was not, the paint.
-    cost: (s, area) => (s.conditions.includes('paste-residue') ? 300 : 900) * area,
+    cost: (s, area) => (s.conditions.includes('paste-residue') ? 300 : 900) * (strippedM2(s) ?? area),
     why: 'Stripped walls keep paste that wakes under waterborne paint. A damp sponge goes slick on it.',
   },
   {
