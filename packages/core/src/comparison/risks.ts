@@ -1,5 +1,6 @@
 import type { Fault, StepKind } from '../vocabulary/index.ts';
 import type { SystemPrice } from '../pricing/price.ts';
+import { placeOf } from '../model/place.ts';
 import type { Case } from '../systems/case.ts';
 import { ifLeftOut } from '../failure/departing.ts';
 import { whereWords } from '../systems/zones.ts';
@@ -30,7 +31,7 @@ export function risksOf(steps: readonly Step[], c: Case, price: SystemPrice): Ri
 
 /** The places that the steps of one kind are done in, where they are done nowhere else. */
 function onlyIn(steps: readonly Step[], c: Case): string[] {
-  const named = new Set(c.d.zones.flatMap((zone) => zone.places));
+  const named = new Set(c.d.tests.map(placeOf));
   const places = [...new Set(steps.map(({ scope }) => scope ?? 'all'))];
   return places.every((place) => named.has(place)) ? places : [];
 }

@@ -5,6 +5,7 @@ import { placeOf } from '../model/place.ts';
 import { withoutConditions, type ConditionFindings } from './conditions.ts';
 import { FINDS } from './knowledge/finds.ts';
 import { isOverLimit } from './knowledge/moisture.ts';
+import { asTheyStand } from './readings.ts';
 
 /** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
 export const ALL_OVER = 0.5;
@@ -21,14 +22,23 @@ interface Found {
   findings: ConditionFindings;
 }
 
+/** This test found this condition where it was made. */
+function finds(test: TestRecord, code: Condition, { substrate }: SurfaceFacts): boolean {
+  if (test.kind === 'moisture-meter') return code === 'damp' && isOverLimit(test, substrate) === true;
+  const row = FINDS[test.kind];
+  return row?.raises === code && row.there.includes(test.result ?? '');
+}
+
+/** The places by name where tests, as they stand, found a condition; none where one found it without a place. */
+export function placesOf(code: Condition, tests: readonly TestRecord[], surface: SurfaceFacts): string[] {
+  const found = asTheyStand(tests).filter((test) => finds(test, code, surface));
+  const places = [...new Set(found.map(placeOf))];
+  return places.includes('') ? [] : places;
+}
+
 /** A test that was made in one of these places found it there. */
-const isFoundIn = ({ places, tests }: Found, code: Condition, { substrate }: SurfaceFacts): boolean =>
-  tests.some((test) => {
-    if (!places.includes(placeOf(test))) return false;
-    if (test.kind === 'moisture-meter') return code === 'damp' && isOverLimit(test, substrate) === true;
-    const row = FINDS[test.kind];
-    return row?.raises === code && row.there.includes(test.result ?? '');
-  });
+const isFoundIn = ({ places, tests }: Found, code: Condition, surface: SurfaceFacts): boolean =>
+  tests.some((test) => places.includes(placeOf(test)) && finds(test, code, surface));
 
 /** What was seen and measured, and that a test found in a place by name, is what was measured there: it stands in no other. */
 export function standingWhereFound<Z extends Found>(zones: readonly Z[], surface: SurfaceFacts): Z[] {

@@ -130,11 +130,16 @@ function unsealed(finish: Step, c: Case): number {
 function addFits(steps: readonly Step[], c: Case, tally: Tally): void {
   let finish: Step | null = null;
   let last: Step | null = null;
+  const isUnderClear = steps.some((s) => s.kind === 'clear-coat');
   for (const step of steps) {
     if (step.family)
       for (const [row, cause] of FITS.get(step.family) ?? [])
         if (row.kinds.includes(step.kind) && row.when(c))
-          tally.add(cause, row.odds, isCoat(step.kind) && step.scope !== 'spots' ? 1 : SMALL);
+          tally.add(
+            cause,
+            row.odds * (isUnderClear ? (row.underClear ?? 1) : 1),
+            isCoat(step.kind) && step.scope !== 'spots' ? 1 : SMALL,
+          );
     if (isCoat(step.kind) && step.scope !== 'spots' && step.scope !== 'bare-areas') last = step;
     if (step.kind === 'finish-coat') finish = step;
   }

@@ -1,6 +1,14 @@
 import { capital } from '../units/capital.ts';
-import { FAMILY_LABELS, isCoat, type BlockCode, type Family, type StepKind } from '../vocabulary/index.ts';
+import {
+  FAMILY_LABELS,
+  isCoat,
+  type BlockCode,
+  type Condition,
+  type Family,
+  type StepKind,
+} from '../vocabulary/index.ts';
 import { limitWords } from '../evidence/knowledge/moisture.ts';
+import { placesOf } from '../evidence/measured.ts';
 import { makerOfAll } from '../shelf/usable.ts';
 import { caseInZone, type Case } from './case.ts';
 import type { Composed } from './compose.ts';
@@ -21,6 +29,8 @@ export interface Block {
 
 interface BlockRow {
   code: BlockCode;
+  /** What is of its place by nature, and is told by the places where a test found it. */
+  of?: Condition;
   holds: (c: Case, made: Composed) => boolean;
   /** True where steps would do what is blocked. Left out where the shelf decides, not the steps. */
   breaks?: (steps: readonly Step[], c: Case) => boolean;
@@ -88,6 +98,7 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'paint-on-damp',
+    of: 'damp',
     holds: (c) => c.is('damp'),
     breaks: (steps) => !doneFirst(steps, ['dry-out']),
     text: (c) => `Damp: over ${limitWords(c.d.surface.substrate, scaleRead(c))} nothing is sealed in.`,
@@ -95,6 +106,7 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'paint-on-rot',
+    of: 'rot',
     holds: (c) => c.is('rot'),
     breaks: (steps) => !doneFirst(steps, ['repair', 'replace-board']),
     text: () => 'Rot goes on under paint.',
@@ -109,6 +121,7 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'paint-on-mould',
+    of: 'mould',
     holds: (c) => c.is('mould'),
     breaks: (steps) => !doneFirst(steps, ['mould-treat']),
     text: () => 'Mould grows through new paint.',
@@ -164,10 +177,10 @@ export function blocksOn(c: Case, made: Composed): Block[] {
   }));
 }
 
-/** The names of the places where it holds, where it does not hold everywhere. */
+/** The names of the places where it holds, where it does not hold everywhere, or was found there alone. */
 function onlyIn(row: BlockRow, c: Case, made: Composed): string[] {
-  const { zones } = c.d;
-  if (zones.length < 2) return [];
+  const { zones, tests, surface } = c.d;
+  if (zones.length < 2) return row.of ? placesOf(row.of, tests, surface) : [];
   const there = zones.filter((zone) => row.holds(caseInZone(c, zone), made));
   return there.length < zones.length ? there.flatMap(({ places }) => places) : [];
 }

@@ -86,6 +86,8 @@ export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
   return [...steps].sort((a, b) => ranks.get(a)! - ranks.get(b)! || (a.grit ?? 0) - (b.grit ?? 0));
 }
 
+const WATERED: readonly StepKind[] = ['wash', 'rinse'];
+
 /** One wash, one rinse, one drying out, however many reasons there are for it. */
 const ONCE: ReadonlySet<StepKind> = new Set([
   'wash',
@@ -136,7 +138,9 @@ export function merged(steps: readonly Step[]): Step[] {
     const more = step.why.filter((reason) => !twin.why.includes(reason));
     if (more.length) twin.why = [...twin.why, ...more];
   }
-  // Who rinses the whole rinses its spots.
-  const isRinsed = kept.some((s) => s.kind === 'rinse' && s.scope === undefined);
-  return isRinsed ? kept.filter((s) => s.kind !== 'rinse' || s.scope !== 'spots') : kept;
+  // Who washes and rinses the whole does its spots, with the same cleaner.
+  const whole = kept.filter((s) => WATERED.includes(s.kind) && s.scope === undefined);
+  const isDone = (s: Step) =>
+    whole.some((all) => all.kind === s.kind && all.family === s.family && all.later === s.later);
+  return whole.length ? kept.filter((s) => s.scope !== 'spots' || !isDone(s)) : kept;
 }

@@ -218,4 +218,38 @@ export const KEPT: Situation[] = [
     hasNot: ['prime:penetrating-sealer'],
     fault: ['peels', 0.2],
   },
+  {
+    what: 'blown vinyl in old oil gloss',
+    why: 'Paper is dulled with a deglosser and never sanded: it wears through, and the pattern with it.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-embossed',
+        areaM2: 20,
+        builtYear: 1985,
+        conditions: ['glossy'],
+      },
+      tests: [rub('no-transfer'), rub('no-transfer', 'by the door')],
+    },
+    has: ['degloss', 'prime'],
+    hasNot: ['sand', 'sand-between'],
+    noOtherDoes: ['sand'],
+  },
+  {
+    what: 'one reading, over the limit, at the gable end of a soffit',
+    why: 'Damp is of its place: that end dries out before it is painted, by name.',
+    ask: {
+      surface: {
+        element: 'fascia-soffit',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        areaM2: 12,
+        builtYear: 1990,
+      },
+      tests: [rub('transfer'), { kind: 'moisture-meter', value: 22, place: 'gable end' }],
+    },
+    has: ['dry-out@gable end'],
+    blocks: ['paint-on-damp'],
+    riskWhere: ['dry-out', 'gable end'],
+  },
 ];

@@ -41,6 +41,8 @@ export interface Situation {
   notBecause?: string;
   /** A skipped step brings this fault, at least and at most so likely. */
   risk?: [skipped: string, fault: string, from: number, to: number];
+  /** The risk of a skipped step names a place. */
+  riskWhere?: [skipped: string, place: string];
   /** The guarantee: a term, or none. */
   guaranteed?: boolean;
   coats?: [family: string, coats: number];
@@ -132,6 +134,7 @@ export function holdsTo(s: Situation): void {
       s.guaranteed,
       a.holds.faults.slice(0, 3),
     ]);
+  if (s.riskWhere) expect(a.risks.find((r) => r.ifSkipped === s.riskWhere![0])?.text).toContain(s.riskWhere[1]);
   if (s.risk) {
     const [skipped, fault, from, to] = s.risk;
     const risk = a.risks.find((r) => r.ifSkipped === skipped);

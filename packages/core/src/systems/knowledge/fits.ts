@@ -14,6 +14,8 @@ export interface FitRow {
   odds: number;
   /** ISO 8601 duration by which it shows. */
   by: string;
+  /** What of the odds is left where a clear coat takes the wear; left out: all. */
+  underClear?: number;
   text: string;
 }
 
@@ -107,6 +109,7 @@ export const FIT_ROWS: readonly FitRow[] = [
     fault: 'knock',
     odds: 0.35,
     by: 'P3M',
+    underClear: 0.3,
     text: 'Handled hard, the softer film wears through at the edges.',
   },
   {

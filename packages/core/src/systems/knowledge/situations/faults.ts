@@ -10,7 +10,7 @@ import { tintFor, type PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { isClosedBare, rusts, wetFromNew } from '../../siteWork.ts';
 import { finishOnOil, greaseCleaner } from './oldFilm.ts';
-import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, type Situation, solventWipe } from './situation.ts';
+import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, whereItStands, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -73,13 +73,13 @@ export const FAULTS_FOUND: readonly Situation[] = [
       const fromNew = wetFromNew(c);
       return [
         ...(fromNew ? [] : [{ kind: 'inspect', why: ['Find where the water comes from and have it put right first.'] } satisfies Step]),
-        {
+        ...whereItStands(c, 'damp', {
           kind: 'dry-out',
           waitMin: 10080,
           // What is sealed before anything else is dry before that: water shut in blisters.
           ...(c.is('torn-board-face') ? { early: true } : {}),
           why: [...(fromNew ? [fromNew] : []), 'Nothing is painted until the meter reads under the limit for this ground.'],
-        },
+        }),
       ];
     },
   },
@@ -197,14 +197,14 @@ export const FAULTS_FOUND: readonly Situation[] = [
     when: (c) => c.is('mould'),
     steps: (c) => [
       ...washing(greaseCleaner(c), 'Dirt feeds mould: wash before it is treated.', whereMeasured(c, 'mould')),
-      {
+      ...whereItStands(c, 'mould', {
         kind: 'mould-treat',
         family: 'mould-wash',
         waitMin: 1440,
         ...whereMeasured(c, 'mould'),
         wear: ['gloves', 'eye-protection', 'respirator-vapour'],
         why: ['Mould grows on through new paint: kill it, wait as the label says, rinse.', 'Look for the damp or the cold corner it lives on.'],
-      },
+      }),
     ],
   },
   {

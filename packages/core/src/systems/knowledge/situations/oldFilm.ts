@@ -1,6 +1,6 @@
 import { isInSpots, isLocal } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
-import { keepsTexture } from '../../texture.ts';
+import { bearsSanding, keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISHES, type Family } from '../../../vocabulary/index.ts';
@@ -68,11 +68,13 @@ const degloss: Step = {
   why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
 };
 
-const oilPreparation = (c: Case): Step[] => [
-  ...washing('alkaline-cleaner', whyOilWashed(c)),
-  degloss,
-  ...(keepsTexture(c) ? [vacuumed] : [sanding(c, 220, 'Scuffs what the deglosser left bright.')]),
-];
+const oilPreparation = (c: Case): Step[] => [...washing('alkaline-cleaner', whyOilWashed(c)), degloss, ...scuffed(c, 220, 'Scuffs what the deglosser left bright.')];
+
+/** A face that bears it is scuffed all over; a texture is vacuumed, and paper is let be. */
+function scuffed(c: Case, grit: number, why: string): Step[] {
+  if (keepsTexture(c)) return [vacuumed];
+  return bearsSanding(c) ? [sanding(c, grit, why)] : [];
+}
 
 /** True where the finish goes straight onto prepared oil, so that it must be a hybrid. */
 export function hybridDirect(c: Case): boolean {
@@ -142,7 +144,7 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'waterborne-on-oil-kept',
     source: 'practice',
     when: keptOnOil,
-    steps: (c) => [...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'), sanding(c, 220, 'A light scuff, not enough to break through.')],
+    steps: (c) => [...washing('alkaline-cleaner', 'Clean before anything is judged or bound.'), ...scuffed(c, 220, 'A light scuff, not enough to break through.')],
     needs: () => [
       {
         ...GRIP,
@@ -191,7 +193,8 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => oilFace(c) && staysOil(c),
     steps: (c) => [
       ...washing('alkaline-cleaner', whyOilWashed(c)),
-      ...(keepsTexture(c) ? [degloss, vacuumed] : [sanding(c, 220, 'Oil over oil needs a dull face: scuff it all over.')]),
+      ...(bearsSanding(c) ? [] : [degloss]),
+      ...scuffed(c, 220, 'Oil over oil needs a dull face: scuff it all over.'),
     ],
   },
   {
@@ -203,9 +206,8 @@ export const OLD_FILM: readonly Situation[] = [
       const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery;
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
-      const isSanded = !keepsTexture(c) && (c.d.surface.texture === 'smooth' || c.rules.sanding === 'always');
-      // Paper is sanded through before its paint is dull.
-      const bears = c.ground !== 'masonry' && c.ground !== 'paper';
+      const isSanded = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
+      const bears = bearsSanding(c) && c.ground !== 'masonry';
       return [
         ...(dirty && !smeared ? washing('alkaline-cleaner', whyWashed(c)) : []),
         ...(keepsTexture(c) ? [vacuumed] : []),
@@ -308,7 +310,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.treatAs === 'primed',
     steps: (c) => [
       ...(c.outside ? washing('alkaline-cleaner', 'A primer that stood in the weather is washed before it is scuffed.') : []),
-      sanding(c, 240, 'A primer left standing is scuffed so that the finish holds.'),
+      ...scuffed(c, 240, 'A primer left standing is scuffed so that the finish holds.'),
     ],
   },
   {

@@ -1,4 +1,5 @@
-import type { Family, Ground, Need, TestKind } from '../../../vocabulary/index.ts';
+import type { Condition, Family, Ground, Need, TestKind } from '../../../vocabulary/index.ts';
+import { placesOf } from '../../../evidence/measured.ts';
 import { placeOf } from '../../../model/place.ts';
 import type { Case } from '../../case.ts';
 import { keepsTexture } from '../../texture.ts';
@@ -78,7 +79,22 @@ export const feathering = (c: Case, grit: number, why: string, more: Partial<Ste
 /** A line for each place where a test found it; one for the whole where a finding names no place. */
 export function whereFound({ d }: Case, kind: TestKind, found: readonly string[], step: Step): Step[] {
   const places = new Set(d.tests.filter((t) => t.kind === kind && found.includes(t.result ?? '')).map(placeOf));
-  return places.size === 0 || places.has('') ? [step] : [...places].map((scope) => ({ ...step, scope }));
+  return places.size === 0 || places.has('') ? [step] : inEach([...places], step);
+}
+
+/** The same of a condition that is of its place by nature, whatever test found it; as large as it was measured. */
+export function whereItStands({ d }: Case, code: Condition, step: Step): Step[] {
+  const places = placesOf(code, d.tests, d.surface);
+  const size = d.surface.extents[code]?.areaM2 ?? null;
+  const share = size !== null && d.surface.areaM2 !== null ? { share: Math.min(1, size / d.surface.areaM2) / places.length } : {};
+  return inEach(places, { ...step, ...(places.length ? share : {}) });
+}
+
+/** Nobody waits between places where the same is done. */
+function inEach(places: readonly string[], step: Step): Step[] {
+  if (places.length === 0) return [step];
+  const last = places.length - 1;
+  return places.map((scope, i) => ({ ...step, scope, ...(i < last ? { beside: true } : {}) }));
 }
 
 /** Silicone that stays under a bead or a primer is tugged before it is painted: where it lets go it is cut out after all. */
