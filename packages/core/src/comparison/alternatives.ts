@@ -82,9 +82,10 @@ export function waysOf(c: Case): Ways {
   };
 }
 
-/** Where a painter would offer oil at all: woodwork, metal, rooms of grease and steam, and what is oil already. */
+/** Where a painter would offer oil at all: woodwork and what shows its timber, metal, rooms of grease and steam, and what is oil already. */
 const bearsOil = (c: Case) =>
   c.joinery ||
+  c.clear ||
   c.ground === 'metal' ||
   c.treatAs === 'oil' ||
   // On masonry that takes up water oil lets go with it.

@@ -291,4 +291,15 @@ export const WISHED: Situation[] = [
     order: [['caulk:paintable-hybrid-sealant', 'prime']],
     guaranteed: false,
   },
+  {
+    what: 'a new oak floor that is to be seen through a waterborne clear',
+    why: 'Varnish is what a painter would offer beside it, and a coat more of either; no paint.',
+    ask: {
+      surface: { element: 'floor', substrate: 'hardwood', exposure: 'interior-hightouch', areaM2: 22, isNew: true },
+      wanted: { family: 'waterborne-clear' },
+    },
+    has: ['finish-coat:waterborne-clear'],
+    other: ['oil-varnish'],
+    noOther: ['floor-paint', 'oil-enamel', 'acrylic-trim'],
+  },
 ];
