@@ -12,7 +12,7 @@ import { placeOf } from '../model/place.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { STACKS } from './stackSpace.ts';
-import { pricesFor } from './treatment.ts';
+import { priceOfWrong, pricesFor } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
@@ -58,14 +58,16 @@ function finishTestsOn(
         ? 'blade-lift'
         : null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
-  const atStake =
-    lossNow(at, pricesFor(member.surface)) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
+  const prices = pricesFor(member.surface);
+  const atStake = lossNow(at, prices) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
   const savingToSay = (kind: TestKind, isSettling: boolean) => {
     const one = savingOf(kind, member, at, area, riders);
     const asked =
       isSettling && one < costOf(kind, TEST_TAKES[kind]!.minutes) ? savingOfTwo(kind, member, at, area) : one;
     return Math.max(0, Math.round(Math.max(one, asked)));
   };
+  // A film that is kept and lets go costs what waterborne costs that was laid on it.
+  const savedByGrip = () => Math.round(notSound(at) * priceOfWrong('waterborne', 'over-oil', prices) * area);
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
@@ -75,7 +77,10 @@ function finishTestsOn(
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
     why: kind === settles ? whyItSettles(kind, member, underFlake) : TEST_TELLS[kind]!,
-    expectedSaving: savingToSay(kind, kind === settles),
+    expectedSaving: Math.max(
+      savingToSay(kind, kind === settles),
+      kind === 'blade-lift' && kind === settles ? savedByGrip() : 0,
+    ),
     ...(kind === settles ? { settles: true } : {}),
   }));
 }
@@ -128,8 +133,14 @@ function needsAnotherRub(member: Member, at: Node): boolean {
   // Rubs in one place share their luck: a second place tells more than a third rub in the first.
   if (rubs.length === 0 || rubs.length > MOST_OF_A_KIND || new Set(rubs.map(placeOf)).size > 1) return false;
   const odds = filmsAt(at);
-  return chanceOfAny(odds, OILY) >= STILL_OPEN && chanceOfAny(odds, WATERY) >= STILL_OPEN;
+  // Water on the rag says nothing of what lies under it: there the blade tells, unless too little came to say even that.
+  const oily = rubs.some((t) => t.result === 'slight-transfer') ? OILY : OILY_ON_TOP;
+  return (
+    chanceOfAny(odds, oily) >= STILL_OPEN &&
+    chanceOfAny(odds, [...WATERY, ...OILY.filter((f) => !oily.includes(f))]) >= STILL_OPEN
+  );
 }
+const OILY_ON_TOP: readonly Finish[] = ['oil-alkyd'];
 /** Why the system hangs on it: where to make it, if that matters. */
 function whyItSettles(kind: TestKind, { tests }: Member, underFlake: boolean): string {
   if (underFlake) return UNDER_FLAKE;
@@ -154,11 +165,15 @@ const tellsLower = (t: TestRecord) =>
 const LOWER = ['no-transfer', 'lifts-to-lower-coat'];
 /** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
 const MAY_LIE_ON_OIL = 0.3;
+/** From here on it is powder that is washed off. */
+const COMES_OFF_ANYWAY = 0.5;
 /** From here on the film may well let go of what it lies on, whatever that is. */
 const MAY_LET_GO = 0.3;
 const notSound = (at: Node) =>
   normal(times(at.told, at.said)).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
+// Distemper gives way in itself: whatever holds it, it comes off.
 const needsGripTest = (member: Member, at: Node): boolean =>
+  filmsAt(at)[INDEX.distemper]! < COMES_OFF_ANYWAY &&
   !member.tests.some((t) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t)) &&
   (notSound(at) >= MAY_LET_GO || filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL);
 const sistersOf = (member: Member, house: House) =>

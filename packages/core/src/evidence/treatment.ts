@@ -49,6 +49,10 @@ const PRICES = Object.fromEntries(
 export const pricesFor = (surface: Pick<SurfaceFacts, 'element' | 'substrate' | 'exposure'>): Prices =>
   PRICES[settingOf(surface)];
 
+/** What treating a surface as one thing costs where it is another, in minor units per m². */
+export const priceOfWrong = (treatAs: Treatment, truth: Treatment, prices: Prices): number =>
+  prices[TREATMENTS.indexOf(treatAs) * SIZE + TREATMENTS.indexOf(truth)]!;
+
 /** Shares in the order of FINISHES, gathered by treatment. */
 function gathered(shares: ArrayLike<number>, by = new Float64Array(SIZE)): Float64Array {
   by.fill(0);

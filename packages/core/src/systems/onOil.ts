@@ -1,4 +1,5 @@
 import { letsGo } from '../evidence/bonds.ts';
+import { LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import { patchGripped, type Case } from './case.ts';
@@ -56,7 +57,7 @@ export function oilBlocks(c: Case): boolean {
   const oil =
     odds.oil +
     (c.d.odds['clear-oil-varnish'] > 0.5 ? c.d.odds['clear-oil-varnish'] : 0) +
-    (c.d.findings.adhesion === 'weak' ? odds['over-oil'] : 0);
+    (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO) ? odds['over-oil'] : 0);
   const goesWaterborne =
     c.goesTo === 'waterborne' &&
     !c.clear &&

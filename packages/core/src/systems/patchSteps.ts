@@ -26,21 +26,43 @@ export function gripPatch(c: Case, steps: readonly Step[]): Step[] {
   const family = firstOverAll(steps)?.family;
   if (!family || !oilBlocks(c) || !liesOnOil(steps, c)) return [];
   return [
-    {
-      kind: 'test-patch',
+    gripTrial(
       family,
-      coats: 1,
-      waitMin: GRIP_LOOK_MIN,
-      why: [
-        `Oil may be under it: a patch of ${FAMILY_LABELS[family]}, scratched after three days, before the whole face is trusted.`,
-      ],
-    },
+      `Oil may be under it: a patch of ${FAMILY_LABELS[family]}, scratched after three days, before the whole face is trusted.`,
+    ),
   ];
 }
 
 /** What the primers are tried on before they are trusted: a film that is kept, paint that nobody knows, a ground that is hard and closed. */
 export const primerPatches = (c: Case, primers: readonly Step[]): Step[] =>
-  stillAsked([...keptPatch(c, primers), ...unknownPaintPatches(c, primers), ...closedGroundPatch(c, primers)], c);
+  stillAsked(
+    [
+      ...gripsStillAsked([...keptPatch(c, primers), ...closedGroundPatch(c, primers), ...laminatePatches(c)], c),
+      ...unknownPaintPatches(c, primers),
+    ],
+    c,
+  );
+
+/** A patch that was scratched at cure and held has answered what another would be scratched for. */
+const gripsStillAsked = (patches: readonly Step[], c: Case): Step[] =>
+  patches.filter(({ family }) => !patchGripped(c, family!));
+
+/** Laminate that is handled hard: both that grip it are tried behind a door. */
+const laminatePatches = (c: Case): Step[] =>
+  c.ground === 'laminate' && c.treatAs === 'laminate' && c.wanted.handling === 'heavy'
+    ? [
+        gripTrial(strongBlocker(c), 'Handled hard: try the primer behind a door first, and scratch it at three days.'),
+        gripTrial('bonding-acrylic-primer', 'Beside it the other candidate, as many coats.'),
+      ]
+    : [];
+
+const gripTrial = (family: Family, ...why: string[]): Step => ({
+  kind: 'test-patch',
+  family,
+  coats: 1,
+  waitMin: GRIP_LOOK_MIN,
+  why,
+});
 
 const laidOverAll = (primers: readonly Step[]): Family =>
   primers.find((s) => s.kind === 'prime' && s.scope === 'all')?.family ?? 'bonding-acrylic-primer';
@@ -48,31 +70,18 @@ const laidOverAll = (primers: readonly Step[]): Family =>
 /** Glazes and plastics differ: what is to hold on one is tried on it. */
 function closedGroundPatch(c: Case, primers: readonly Step[]): Step[] {
   if (c.ground !== 'hard' || c.treatAs !== 'bare') return [];
-  return [
-    {
-      kind: 'test-patch',
-      family: laidOverAll(primers),
-      coats: 1,
-      waitMin: GRIP_LOOK_MIN,
-      why: ['A patch first: glazes and plastics differ. Scratch it at three days.'],
-    },
-  ];
+  return [gripTrial(laidOverAll(primers), 'A patch first: glazes and plastics differ. Scratch it at three days.')];
 }
 
 /** A waterborne coat is kept on the oil under it: the primer that is to bind it is patched before it is trusted. */
 function keptPatch(c: Case, primers: readonly Step[]): Step[] {
   if (!keptOnOil(c)) return [];
   return [
-    {
-      kind: 'test-patch',
-      family: laidOverAll(primers),
-      coats: 1,
-      waitMin: GRIP_LOOK_MIN,
-      why: [
-        'The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.',
-        'It is kept: recorded, and not guaranteed.',
-      ],
-    },
+    gripTrial(
+      laidOverAll(primers),
+      'The waterborne coat lies on oil. A patch of primer, scratched after three days, shows whether it carries more.',
+      'It is kept: recorded, and not guaranteed.',
+    ),
   ];
 }
 

@@ -252,4 +252,36 @@ export const KEPT: Situation[] = [
     blocks: ['paint-on-damp'],
     riskWhere: ['dry-out', 'gable end'],
   },
+  {
+    what: 'a door that was rubbed, whose two sisters let go in sheets',
+    why: 'Another rub says nothing of what lies under water: the blade says whether this one grips, and that is worth the paint.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1990 },
+      tests: [rub('transfer')],
+      neighbours: [
+        { campaign: 'same', tests: [{ kind: 'blade-lift', result: 'lifts-in-sheet' }, rub('transfer')] },
+        { campaign: 'same', tests: [{ kind: 'blade-lift', result: 'lifts-in-sheet' }] },
+      ],
+    },
+    next: 'blade-lift',
+    saving: 1000,
+    likeliest: 'waterborne-over-oil',
+  },
+  {
+    what: 'waterborne on oil that holds, and a primer on it that was scratched after four days and held',
+    why: 'The patch has answered: nobody lays it again and waits three days for it.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 10, builtYear: 1990 },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'oil'] },
+        { kind: 'blade-lift', result: 'holds', place: 'a' },
+        { kind: 'blade-lift', result: 'holds', place: 'b' },
+        { kind: 'nail-scratch', result: 'holds', plane: 'primer', filmAgeHours: 90 },
+      ],
+      wanted: { colour: '#ffffff' },
+    },
+    has: ['prime:bonding-acrylic-primer', 'revisit'],
+    hasNot: ['test-patch'],
+    guaranteed: false,
+  },
 ];

@@ -16,6 +16,8 @@ export interface Situation {
   /** The first comes before the second. */
   order?: [string, string][];
   next?: string | null;
+  /** The next test saves at least so much, in minor units. */
+  saving?: number;
   likeliest?: string;
   /** A finish is at least, or at most, so likely. */
   atLeast?: [string, number];
@@ -98,6 +100,7 @@ function heldOdds(s: Situation, a: Assessment): void {
   if (s.atLeast) expect(odds(s.atLeast[0])).toBeGreaterThanOrEqual(s.atLeast[1]);
   if (s.atMost) expect(odds(s.atMost[0])).toBeLessThanOrEqual(s.atMost[1]);
   if (s.next !== undefined) expect(a.nextTest?.kind ?? null).toBe(s.next);
+  if (s.saving) expect(a.nextTest!.expectedSaving).toBeGreaterThan(s.saving);
 }
 
 function heldOutcome(s: Situation, a: Assessment): void {

@@ -7,7 +7,7 @@ import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
 import { isInSpots, isLocal, whereItLetsGo, whereMeasured } from '../../local.ts';
-import { isDusty, sanding, scraping, strongBlocker, washing, type Situation } from './situation.ts';
+import { isDusty, sanding, scraping, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
 type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
@@ -261,24 +261,6 @@ export const GROUND: readonly Situation[] = [
     steps: (c) => [
       ...washing('degreaser', 'Laminate is handled: polish and grease stop any primer.'),
       sanding(c, 220, 'A scuff, not through the face: it gives the primer more than its own grip.'),
-      ...(c.wanted.handling === 'heavy'
-        ? ([
-            {
-              kind: 'test-patch',
-              family: strongBlocker(c),
-              coats: 1,
-              waitMin: 4320,
-              why: ['Handled hard: try the primer behind a door first, and scratch it at three days.'],
-            },
-            {
-              kind: 'test-patch',
-              family: 'bonding-acrylic-primer',
-              coats: 1,
-              waitMin: 4320,
-              why: ['Beside it the other candidate, as many coats.'],
-            },
-          ] satisfies Step[])
-        : []),
     ],
     needs: () => [
       {

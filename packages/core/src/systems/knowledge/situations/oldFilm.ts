@@ -9,7 +9,7 @@ import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
-import { whereItLetsGo } from '../../local.ts';
+import { letsGoInSpots, whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
 import { feathering, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
@@ -38,6 +38,8 @@ const GRIP: PrimerNeed = {
   prefer: ['shellac-primer', 'bonding-acrylic-primer', 'oil-primer'],
   why: 'Waterborne paint does not hold on old oil: the primer must grip it.',
 };
+/** A place that a test named lets go, or peels. */
+const letsGoInAPlace = (c: Case) => c.isPlace === true && c.d.zones[0]!.places.length > 0 && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO));
 /** Under a film on metal, tile or plastic lies what only a bonding primer holds on, where it shows. */
 const gripOn = (c: Case): PrimerNeed => (c.ground === 'metal' || c.ground === 'hard' ? { ...GRIP, prefer: GRIPS_HARD_FILM } : GRIP);
 /** Over a clear film on timber what grips should hold back the timber's dye too. */
@@ -364,10 +366,15 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'let-go-where-oil-may-lie',
     source: 'practice',
-    // One place is primed for a doubt; a whole face is patched first.
-    when: (c) => c.isPlace === true && c.treatAs === 'waterborne' && c.d.findings.adhesion === 'weak' && oilBlocks(c),
-    needs: () => [
-      { ...GRIP, prefer: ['bonding-acrylic-primer', 'shellac-primer'], why: 'It let go here, and old oil may lie under it: the primer where it came off must grip that too.' },
+    // One place, or what was measured, is primed for a doubt; a whole face is patched first.
+    when: (c) => c.treatAs === 'waterborne' && oilBlocks(c) && (letsGoInSpots(c) || letsGoInAPlace(c)),
+    needs: (c) => [
+      {
+        ...GRIP,
+        scope: letsGoInSpots(c) ? 'bare-areas' : 'all',
+        prefer: ['bonding-acrylic-primer', 'shellac-primer'],
+        why: 'It let go here, and old oil may lie under it: the primer where it came off must grip that too.',
+      },
     ],
   },
   {
