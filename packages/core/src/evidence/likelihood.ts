@@ -2,10 +2,10 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
 import { chipLikelihood } from './chip.ts';
-import { gripHeld, isOfPatch } from './conditions.ts';
+import { gripFailed, gripHeld, isOfPatch } from './conditions.ts';
 import { groundOf, isYoungFilm, shinesBare } from './facts.ts';
 import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
-import { FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
+import { FILM_LET_GO, FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { tempered, times, type Vector } from './odds.ts';
 import { overStacks, SAYS_NOTHING, topLiesOn } from './stackSpace.ts';
@@ -226,7 +226,9 @@ export function saidBy(some: Iterable<TestRecord>, tests: readonly TestRecord[],
 
 /** What it says that the film was tested at all: whoever tests a film has seen one. */
 export const filmSeen = (tests: readonly TestRecord[], on: ReadOn): Vector =>
-  tests.some(testsFilm) ? notBare(on) : SAYS_NOTHING;
+  tests.some(gripFailed) ? SEEN_TO_LET_GO : tests.some(testsFilm) ? notBare(on) : SAYS_NOTHING;
+/** Only a film lets go. */
+const SEEN_TO_LET_GO: Vector = overStacks(({ top }) => (top === 'bare' ? FILM_LET_GO : 1));
 
 /** What all tests of one film, with one bond throughout, say together. */
 export const likelihoodOfAll = (tests: readonly TestRecord[], on: ReadOn): Vector =>

@@ -57,7 +57,7 @@ export function oilBlocks(c: Case): boolean {
   const oil =
     odds.oil +
     (c.d.odds['clear-oil-varnish'] > 0.5 ? c.d.odds['clear-oil-varnish'] : 0) +
-    (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO) ? odds['over-oil'] : 0);
+    (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO, 'cracking') ? odds['over-oil'] : 0);
   const goesWaterborne =
     c.goesTo === 'waterborne' &&
     !c.clear &&

@@ -392,4 +392,72 @@ export const ROOMS: Situation[] = [
     ],
     fault: ['stain', 0.15],
   },
+  {
+    what: 'a plastic window that flakes outside, of which nobody rubbed anything',
+    why: 'Only a film flakes: it is scraped, feathered and dulled, and what grips plastic goes over it. No meter is held to plastic, and no can is suspected.',
+    ask: {
+      surface: {
+        element: 'window',
+        substrate: 'upvc',
+        exposure: 'exterior-exposed',
+        areaM2: 15,
+        conditions: ['flaking'],
+      },
+    },
+    atMost: ['bare', 0.03],
+    has: ['inspect', 'scrape', 'sand', 'prime:bonding-acrylic-primer'],
+    hasNot: ['dry-out', 'test-patch:stain-blocking-acrylic-primer'],
+    order: [
+      ['scrape', 'sand'],
+      ['sand', 'prime'],
+    ],
+    fault: ['peels', 0.2],
+    next: 'spirit-rub',
+  },
+  {
+    what: 'tape that pulls paint off a plastic soffit',
+    why: 'What came off on the tape was paint, whatever the odds said before.',
+    ask: {
+      surface: { element: 'fascia-soffit', substrate: 'upvc', exposure: 'exterior-exposed', areaM2: 16 },
+      tests: [{ kind: 'tape-pull', result: 'lifts', plane: 'substrate' }],
+    },
+    atMost: ['bare', 0.03],
+    has: ['scrape', 'prime:bonding-acrylic-primer'],
+    fault: ['peels', 0.2],
+  },
+  {
+    what: 'paint on brick outside that has cracked, rubbed once and clean',
+    why: 'Only a film cracks: it is no bare brick, whatever the rag says, and what is cracked is scraped; nobody sands brick.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'brick',
+        exposure: 'exterior-sheltered',
+        areaM2: 33,
+        conditions: ['cracking'],
+        extents: { cracking: { areaM2: 5 } },
+      },
+      tests: [rub('no-transfer')],
+    },
+    atMost: ['bare', 0.05],
+    has: ['scrape@bare-areas', 'prime:masonry-primer@bare-areas', 'test-patch:masonry-paint'],
+    hasNot: ['sand'],
+    next: 'spirit-rub',
+  },
+  {
+    what: 'a plastic gutter that left colour on the rag',
+    why: 'Dirt greys a rag, paint colours it: it was painted, and is not bare plastic.',
+    ask: {
+      surface: {
+        element: 'rainwater-goods',
+        substrate: 'plastic',
+        exposure: 'exterior-exposed',
+        areaM2: 10,
+        builtYear: 1985,
+      },
+      tests: [rub('transfer')],
+    },
+    likeliest: 'waterborne-acrylic',
+    atMost: ['bare', 0.06],
+  },
 ];

@@ -44,3 +44,5 @@ export const STRAIGHT_ON_OIL = {
 export const FILM_TESTED = 0.1;
 /** The same on tile, plastic or aluminium, where one rubs to find out whether there is a film at all. Source: practice. */
 export const FILM_TESTED_ON_SHINE = 0.6;
+/** How often something seems to let go of ground that is bare. */
+export const FILM_LET_GO = 0.003;

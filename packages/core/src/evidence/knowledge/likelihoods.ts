@@ -24,7 +24,8 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     reason: 'Spirit softens a waterborne film and brings colour to the rag; it leaves oil, two-part and baked films alone.',
     source: 'after ASTM D5402',
     rows: {
-      bare: [0.9, 0.06, 0.02, 0.01, 0.01],
+      // Dirt greys a rag; colour comes from paint.
+      bare: [0.93, 0.058, 0.006, 0.003, 0.003],
       'waterborne-acrylic': [0.06, 0.16, 0.66, 0.1, 0.02],
       'oil-alkyd': [0.9, 0.075, 0.012, 0.008, 0.005],
       'waterborne-over-oil': [0.12, 0.3, 0.36, 0.06, 0.16],

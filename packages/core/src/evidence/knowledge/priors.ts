@@ -216,7 +216,8 @@ export interface FactorRow {
   reason: string;
 }
 
-const NEVER_DISTEMPERED: readonly Ground[] = ['hard', 'metal', 'laminate'];
+const CLOSED: readonly Ground[] = ['hard', 'metal'];
+const NEVER_DISTEMPERED: readonly Ground[] = [...CLOSED, 'laminate'];
 /** What was laid within so many months never saw distemper: half a century. */
 const DISTEMPER_IS_OLDER = 600;
 
@@ -332,6 +333,18 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     when: (s) => has(s, 'peeling', 'flaking'),
     factors: { 'waterborne-over-oil': 2.2, distemper: 1.8, bare: 0.1, 'factory-laminate': 0.4 },
     reason: 'Paint letting go leans to waterborne over unprepared oil.',
+  },
+  {
+    id: 'only-a-film',
+    when: (s) => has(s, 'cracking', 'blistering', 'old-runs'),
+    factors: { bare: 0.05 },
+    reason: 'Only a film cracks, blisters or runs.',
+  },
+  {
+    id: 'flakes-off-closed-ground',
+    when: (s) => has(s, 'peeling', 'flaking') && CLOSED.includes(groundOf(s.substrate)),
+    factors: { bare: 0.03 },
+    reason: 'Nothing flakes off bare metal, tile or plastic: it was painted.',
   },
   {
     id: 'chalking',

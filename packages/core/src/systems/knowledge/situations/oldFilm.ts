@@ -135,6 +135,8 @@ export const OLD_FILM: readonly Situation[] = [
       solventWipe('denatured-alcohol', 'Spirit softens what is left of the waterborne film; wipe it off the oil.'),
       feathering(c, 120, 'Feather the edges of what stays.'),
     ],
+    // What is closed sheds what does not grip it, wherever the oil went with the waterborne.
+    needs: (c) => (c.ground === 'metal' || c.ground === 'hard' ? [primedWhereBare(c, 'Where the oil came off with it the ground is primed.')] : []),
   },
   {
     id: 'laid-on-oil-just-now',
@@ -367,7 +369,7 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'let-go-where-oil-may-lie',
     source: 'practice',
     // One place, or what was measured, is primed for a doubt; a whole face is patched first.
-    when: (c) => c.treatAs === 'waterborne' && oilBlocks(c) && (letsGoInSpots(c) || letsGoInAPlace(c)),
+    when: (c) => c.treatAs === 'waterborne' && c.ground !== 'masonry' && oilBlocks(c) && (letsGoInSpots(c) || letsGoInAPlace(c)),
     needs: (c) => [
       {
         ...GRIP,
@@ -419,7 +421,7 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [
       scraping(c, 'A cracked film is scraped where it is loose.', whereItLetsGo(c)),
-      feathering(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
+      ...(c.ground === 'masonry' ? [] : [feathering(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c))]),
     ],
     needs: (c) => ((c.outside && c.ground !== 'metal') || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },

@@ -21,6 +21,9 @@ const byExteriorRule = (c: Case) => ({
 });
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 
+/** Tile, glass and plastic take up no water that could push a film off. */
+const holdsNoWater = (c: Case) => c.ground === 'hard';
+
 /** What weather and open grain ask for: bare, weathered and peeling timber outside, end grain, what is saturated. */
 export const OUTSIDE: readonly Situation[] = [
   {
@@ -60,9 +63,13 @@ export const OUTSIDE: readonly Situation[] = [
     steps: (c) => [
       {
         kind: 'inspect',
-        why: ['Paint peels outside for a reason: find the water, the wrong product or the poor preparation first.'],
+        why: [
+          holdsNoWater(c)
+            ? 'On plastic paint lets go where nobody cleaned, dulled or primed it for that: see which, before it is done again.'
+            : 'Paint peels outside for a reason: find the water, the wrong product or the poor preparation first.',
+        ],
       },
-      ...(c.d.findings.moistureRead || c.is('damp')
+      ...(c.d.findings.moistureRead || c.is('damp') || holdsNoWater(c)
         ? []
         : [
             {
@@ -73,6 +80,7 @@ export const OUTSIDE: readonly Situation[] = [
           ]),
       // A film that was taken off whole leaves no edge.
       ...(c.bare ? [] : [scraping(c, 'Scrape to an edge that holds.', whereItLetsGo(c))]),
+      ...(holdsNoWater(c) && !c.bare ? [sanding(c, 180, 'Feather the edges: a step shows on so smooth a ground.', whereItLetsGo(c))] : []),
       ...(c.ground === 'timber' && !c.bare ? [sanding(c, 80, 'Abrade back to fresh timber.', whereItLetsGo(c)), sanding(c, 120, 'Feather the edges.', whereItLetsGo(c))] : []),
       ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate'
         ? [
