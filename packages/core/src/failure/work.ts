@@ -1,4 +1,4 @@
-import { BOARD_WORKS, type BoardWork, type StepKind } from '../vocabulary/index.ts';
+import { BOARD_WORKS, type BoardWork, type Ground, type StepKind } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
 import { shareCutOut } from '../systems/joints.ts';
@@ -127,7 +127,9 @@ function apply(row: Work, step: Step, face: Face, c: Case): void {
 /** Wet, nothing flies; with extraction, a little. */
 const dustOf = (step: Step) => (step.technique === 'wet' ? 0.3 : step.technique === 'extracted' ? 0.35 : 1);
 
-/** How proud filler is left that is wiped level while it is wet: on paper nothing is sanded afterwards. */
+/** What is not sanded afterwards. */
+const WIPED: readonly Ground[] = ['paper', 'masonry'];
+/** How proud filler is left that is wiped level while it is wet. */
 const WIPED_LEVEL = 0.05;
 
 /** Filler lies there now, bare. */
@@ -184,6 +186,6 @@ export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): 
   if (isClosedBare(c)) wipeOff(step, face);
   const proud = face.has[AT.proud]!;
   for (const row of rows) if (!row.parts || row.parts.includes(face.part)) apply(row, step, face, c);
-  if (FILLS.includes(step.kind) && c.ground === 'paper') face.has[AT.proud] = Math.max(proud, WIPED_LEVEL);
+  if (FILLS.includes(step.kind) && WIPED.includes(c.ground)) face.has[AT.proud] = Math.max(proud, WIPED_LEVEL);
   if (face.part === 'spots' && FILLS.includes(step.kind) && face.has[AT.suction]! >= FILLER_DRINKS) filled(face);
 }

@@ -83,7 +83,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
   { kind: 'replace-board', leaves: { rot: 0.03 }, reason: 'New timber in place of what was rotten.' },
   { kind: 'stick-down', leaves: { loosePaper: 0.06 }, reason: 'Seams and blisters are cut, stuck and rolled.' },
   { kind: 'set-nails', parts: ['spots'], leaves: { proud: 0.1 }, reason: 'Heads are set below the face.' },
-  { kind: 'fill', parts: ['spots', 'bare-areas'], leaves: { holes: 0.05 }, makes: { proud: 0.5 }, reason: 'Filler closes holes, a little proud.' },
+  { kind: 'fill', parts: ['spots', 'bare-areas'], leaves: { holes: 0.05, cracked: 0.4 }, makes: { proud: 0.5 }, reason: 'Filler closes holes and cracks, a little proud.' },
   { kind: 'caulk', families: ['elastomeric-caulk'], leaves: { openGap: 0.06, movingGap: 0.08 }, reason: 'A bead that stretches moves with the joint.' },
   {
     kind: 'caulk',

@@ -421,7 +421,14 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.is('cracking') && c.treatAs !== 'bare',
     steps: (c) => [
       scraping(c, 'A cracked film is scraped where it is loose.', whereItLetsGo(c)),
-      ...(c.ground === 'masonry' ? [] : [feathering(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c))]),
+      c.ground === 'masonry'
+        ? ({
+            kind: 'fill',
+            family: c.outside ? 'exterior-filler' : 'filler',
+            scope: 'bare-areas',
+            why: ['Cracks and steps that scraping leaves are filled and rubbed level: masonry is not sanded.'],
+          } satisfies Step)
+        : feathering(c, 120, 'Cracks in the film are sanded out, or they come back.', whereItLetsGo(c)),
     ],
     needs: (c) => ((c.outside && c.ground !== 'metal') || c.ground === 'paper' ? [] : [primedWhereBare(c, 'Where cracks were taken out to the ground it is primed.')]),
   },
