@@ -8,12 +8,15 @@ import type { Zone } from './places.ts';
 import { asTheyStand } from './readings.ts';
 
 /** Whether a test found what it looks for where it was made; null where it looks for nothing, or leaves it open. */
-function findsThere(test: TestRecord, { substrate }: SurfaceFacts): boolean | null {
+export function findsThere(test: TestRecord, { substrate }: SurfaceFacts): boolean | null {
   if (test.kind === 'moisture-meter') return isOverLimit(test, substrate);
   const row = FINDS[test.kind];
-  if (!row?.apart) return null;
+  if (!row) return null;
   return row.there.includes(test.result ?? '') || (row.not.includes(test.result ?? '') ? false : null);
 }
+
+/** What it finds in one place and not in another sets the place apart. */
+const setsApart = (kind: TestKind) => kind === 'moisture-meter' || FINDS[kind]?.apart === true;
 
 /** One kind of test that found something in some places and that it is not there in others. */
 interface Differs {
@@ -25,7 +28,7 @@ interface Differs {
 /** Which tests found something in places of this zone, and found it not in others. */
 function differing({ places, tests }: Zone, surface: SurfaceFacts): Differs[] {
   const standing = asTheyStand(tests);
-  return [...new Set(standing.map((t) => t.kind))].flatMap((kind) => {
+  return [...new Set(standing.map((t) => t.kind))].filter(setsApart).flatMap((kind) => {
     const own = standing.filter((t) => t.kind === kind);
     const there = own.filter((t) => findsThere(t, surface)).map(placeOf);
     const elsewhere = own.some((t) => findsThere(t, surface) === false && !there.includes(placeOf(t)));

@@ -3,8 +3,8 @@ import type { TestRecord } from '../model/test.ts';
 import type { Condition } from '../vocabulary/index.ts';
 import { placeOf } from '../model/place.ts';
 import { withoutConditions, type ConditionFindings } from './conditions.ts';
+import { findsThere } from './found.ts';
 import { FINDS } from './knowledge/finds.ts';
-import { isOverLimit } from './knowledge/moisture.ts';
 import { asTheyStand } from './readings.ts';
 
 /** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
@@ -23,11 +23,9 @@ interface Found {
 }
 
 /** This test found this condition where it was made. */
-function finds(test: TestRecord, code: Condition, { substrate }: SurfaceFacts): boolean {
-  if (test.kind === 'moisture-meter') return code === 'damp' && isOverLimit(test, substrate) === true;
-  const row = FINDS[test.kind];
-  return row?.raises === code && row.there.includes(test.result ?? '');
-}
+const finds = (test: TestRecord, code: Condition, surface: SurfaceFacts): boolean =>
+  (test.kind === 'moisture-meter' ? code === 'damp' : FINDS[test.kind]?.raises === code) &&
+  findsThere(test, surface) === true;
 
 /** The places by name where tests, as they stand, found a condition; none where one found it without a place. */
 export function placesOf(code: Condition, tests: readonly TestRecord[], surface: SurfaceFacts): string[] {
