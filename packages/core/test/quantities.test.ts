@@ -18,10 +18,10 @@ import {
   TREATMENTS,
   treatmentOdds,
   chooseTreatment,
+  worthTreating,
   expectedLoss,
   pricesFor,
   SETTINGS,
-  WORTH_TREATING,
   wrongTreatmentCosts,
   leastLoss,
   minutesOf,
@@ -203,8 +203,9 @@ describe('treating under doubt', () => {
         const taken = expectedLoss(chooseTreatment(odds, prices), odds, prices);
         const by = treatmentOdds(odds);
         for (const t of TREATMENTS)
-          if (by[t] > WORTH_TREATING) expect(taken).toBeLessThanOrEqual(expectedLoss(t, odds, prices) + 1e-9);
-        expect(by[chooseTreatment(odds, prices)]).toBeGreaterThan(WORTH_TREATING - 1e-9);
+          if (by[t] > worthTreating(t)) expect(taken).toBeLessThanOrEqual(expectedLoss(t, odds, prices) + 1e-9);
+        const chosen = chooseTreatment(odds, prices);
+        expect(by[chosen]).toBeGreaterThan(worthTreating(chosen) - 1e-9);
         const shares = FINISHES.map((f) => odds[f]);
         expect(leastLoss(shares, prices)).toBeCloseTo(taken, 9);
         expect(

@@ -1,7 +1,7 @@
 import { FINISH_LABELS, FINISHES } from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import type { NextTest } from '../evidence/nextTest.ts';
-import { expectedLoss, pricesFor, treatmentOdds, WORTH_TREATING, type Treatment } from '../evidence/treatment.ts';
+import { expectedLoss, pricesFor, treatmentOdds, worthTreating, type Treatment } from '../evidence/treatment.ts';
 import { USUAL_AREA_M2 } from '../quantities/paint.ts';
 import { priceOn } from '../pricing/price.ts';
 import { asIf, type Case } from '../systems/case.ts';
@@ -44,7 +44,7 @@ export function underDoubt(c: Case, test: NextTest | null): Doubt | null {
   const shares = treatmentOdds(c.d.odds);
   const prices = pricesFor(c.d.surface);
   const area = c.d.surface.areaM2 ?? USUAL_AREA_M2;
-  const likely = (Object.keys(shares) as Treatment[]).filter((t) => shares[t] >= WORTH_TREATING || t === c.treatAs);
+  const likely = (Object.keys(shares) as Treatment[]).filter((t) => shares[t] >= worthTreating(t) || t === c.treatAs);
   if (likely.length < 2) return null;
   const options = likely.map((treatAs): DoubtOption => {
     return {

@@ -66,12 +66,13 @@ function lossOf(at: number, by: Float64Array, prices: Prices): number {
   return loss;
 }
 
-/** Below this share of the odds nobody treats a surface for it: the system of a thing that is hardly there says nothing. */
-export const WORTH_TREATING = 0.08;
-
-/** Paint out of a can is patched for where somebody saw it, or little else is likely. */
-const FROM_A_CAN = TREATMENTS.indexOf('aerosol');
-const LIKELY_FROM_A_CAN = 0.3;
+/**
+ * Below this share of the odds nobody treats a surface for it: the system of a thing that is hardly there says nothing.
+ * Paint out of a can is patched for where somebody saw it, or little else is likely. So that something is always worth
+ * treating, these come to less than 1 together.
+ */
+export const worthTreating = (treatAs: Treatment): number => (treatAs === 'aerosol' ? 0.25 : 0.08);
+const WORTH_BY = TREATMENTS.map(worthTreating);
 
 /** The treatment that can expect the least loss, of those worth asking, and that loss. Shares need not sum to 1. */
 function leastOf(by: Float64Array, prices: Prices): { at: number; loss: number } {
@@ -79,7 +80,7 @@ function leastOf(by: Float64Array, prices: Prices): { at: number; loss: number }
   for (let i = 0; i < SIZE; i++) total += by[i]!;
   const least = { at: -1, loss: Infinity };
   for (let at = 0; at < SIZE; at++) {
-    if (by[at]! < (at === FROM_A_CAN ? LIKELY_FROM_A_CAN : WORTH_TREATING) * total) continue;
+    if (by[at]! < WORTH_BY[at]! * total) continue;
     const loss = lossOf(at, by, prices);
     if (loss < least.loss) [least.at, least.loss] = [at, loss];
   }
