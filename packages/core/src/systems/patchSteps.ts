@@ -2,12 +2,9 @@ import { LATER_LOOK_MIN, type PatchVerdict } from '../evidence/patches.ts';
 import { chemistryOf, FAMILY_LABELS, isFinish, type Family, type StepKind } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 import { isFromACan, whereSprayed } from './knowledge/situations/oldFilm.ts';
-import { strongBlocker } from './knowledge/situations/situation.ts';
+import { gripTrial, patchOf, strongBlocker } from './knowledge/situations/situation.ts';
 import { patchGripped, type Case } from './case.ts';
 import { firstOverAll, keptOnOil, liesOnOil, oilBlocks, primes } from './onOil.ts';
-
-/** A patch is scratched for its grip after three days. Minutes; source: practice. */
-const GRIP_LOOK_MIN = 4320;
 
 /** A patch that was laid and read is not laid again. */
 export function stillAsked(steps: readonly Step[], c: Case): Step[] {
@@ -56,14 +53,6 @@ const laminatePatches = (c: Case): Step[] =>
       ]
     : [];
 
-const gripTrial = (family: Family, ...why: string[]): Step => ({
-  kind: 'test-patch',
-  family,
-  coats: 1,
-  waitMin: GRIP_LOOK_MIN,
-  why,
-});
-
 const laidOverAll = (primers: readonly Step[]): Family =>
   primers.find((s) => s.kind === 'prime' && s.scope === 'all')?.family ?? 'bonding-acrylic-primer';
 
@@ -93,14 +82,7 @@ function unknownPaintPatches(c: Case, primers: readonly Step[]): Step[] {
     ({ kind, family, scope }) =>
       COVERS.includes(kind) && primes(family, 'block-ink') >= 2 && (!at.scope || scope === at.scope),
   )?.family;
-  const patch = (family: Family, why: string): Step => ({
-    kind: 'test-patch',
-    family,
-    coats: 2,
-    waitMin: LATER_LOOK_MIN,
-    ...at,
-    why: [why],
-  });
+  const patch = (family: Family, why: string): Step => ({ ...patchOf(family, LATER_LOOK_MIN, why), coats: 2, ...at });
   return [
     patch(
       'stain-blocking-acrylic-primer',
@@ -122,15 +104,11 @@ export function blockPatch(c: Case, primers: readonly Step[]): Step[] {
     return [];
   if (patches.some((p) => p.family === next)) return [];
   return [
-    {
-      kind: 'test-patch',
-      family: next,
-      coats: 1,
-      waitMin: LATER_LOOK_MIN,
-      why: [
-        'What was patched so far let the colour through: one of this, across the strongest colour, and a look after a day, before it goes over all.',
-      ],
-    },
+    patchOf(
+      next,
+      LATER_LOOK_MIN,
+      'What was patched so far let the colour through: one of this, across the strongest colour, and a look after a day, before it goes over all.',
+    ),
   ];
 }
 /** Nothing else is patched while one of these stands. */

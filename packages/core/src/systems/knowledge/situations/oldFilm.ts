@@ -11,7 +11,7 @@ import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { letsGoInSpots, whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
-import { feathering, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
+import { feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -182,13 +182,7 @@ export const OLD_FILM: readonly Situation[] = [
         why: ['House rule: a strong alkaline wash etches the gloss instead of sanding it.'],
       },
       { kind: 'rinse', waitMin: 180, why: ['Rinse twice: alkali left behind keeps the paint from gripping.'] },
-      {
-        kind: 'test-patch',
-        family: 'acrylic-trim',
-        coats: 1,
-        waitMin: 4320,
-        why: ['Held until a patch of the finish, scratched after three days, grips.'],
-      },
+      gripTrial('acrylic-trim', 'Held until a patch of the finish, scratched after three days, grips.'),
     ],
   },
   {

@@ -97,8 +97,15 @@ function inEach(places: readonly string[], step: Step): Step[] {
   return places.map((scope, i) => ({ ...step, scope, ...(i < last ? { beside: true } : {}) }));
 }
 
+/** A patch of one coat, and how long until it is looked at, in minutes. */
+export const patchOf = (family: Family, waitMin: number, ...why: string[]): Step => ({ kind: 'test-patch', family, coats: 1, waitMin, why });
+
+/** A patch is scratched for its grip after three days. Minutes; source: practice. */
+const GRIP_LOOK_MIN = 4320;
+export const gripTrial = (family: Family, ...why: string[]): Step => patchOf(family, GRIP_LOOK_MIN, ...why);
+
 /** Silicone that stays under a bead or a primer is tugged before it is painted: where it lets go it is cut out after all. */
-const tugged = (family: Family, why: string): Step => ({ kind: 'test-patch', family, coats: 1, waitMin: 1440, why: [why] });
+const tugged = (family: Family, why: string): Step => patchOf(family, 1440, why);
 export const TUG_PRIMED = tugged('oil-primer', 'Tug the primed bead the next day: it must not let go.');
 export const TUG_BRIDGE = tugged('paintable-hybrid-sealant', 'A hand’s length of the bridge first, and a tug the next day: where it lets go, the silicone is cut out after all.');
 
