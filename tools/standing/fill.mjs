@@ -3,6 +3,9 @@ import { housesOfEachStage } from './house.mjs';
 
 /** Tables whose rows are part of a job, and the job's own. */
 const TABLES = ['job', 'room', 'surface', 'test_record', 'work_log', 'air_reading', 'follow_up', 'job_pace'];
+/** A firm's pace is the sum of its jobs'. */
+const FIRM_PACE = `REPLACE INTO firm_pace (firm_id, step_kind, seen, log_sum)
+  SELECT firm_id, step_kind, SUM(seen), SUM(log_sum) FROM job_pace GROUP BY firm_id, step_kind`;
 const ID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 const TIME = /^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d/;
 const ENTRIES = 200;
@@ -40,6 +43,7 @@ export async function standingFirm({ url, door, core }) {
         }
         for (const [table, rows] of Object.entries(batch)) await insert(pool, table, rows);
       }
+      await pool.query(FIRM_PACE);
     },
     end: () => pool.end(),
   };

@@ -46,6 +46,7 @@ const policy = (inlineStyles: boolean) =>
     strictTransportSecurity: false,
   });
 
+const isApi = ({ path }: Pick<Request, 'path'>) => path === '/api' || path.startsWith('/api/');
 const isFeed = (request: Pick<Request, 'path'>) => request.path === '/api/events';
 
 /** Puts the application together: policy, logs, sessions, the API, and the pages. */
@@ -112,9 +113,14 @@ const descriptionOf = (app: INestApplication): OpenAPIObject =>
 
 function servePages(app: NestExpressApplication): void {
   app.use('/assets', express.static(join(WEB, 'assets'), { immutable: true, maxAge: '1y', index: false }));
-  app.use(express.static(WEB, { index: false }));
+  const pages = express.static(WEB, { index: false });
+  // Nothing of the API lies among the files: it is not looked for there.
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) {
+    if (isApi(request)) next();
+    else pages(request, response, next);
+  });
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || isApi(request)) {
       next();
       return;
     }

@@ -1,13 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import type { JobStatus } from '@rustic/core';
-import { In, LessThan, MoreThan, type FindOptionsWhere } from 'typeorm';
+import { In } from 'typeorm';
 import { Derived } from '../reading/derived.ts';
 import { IN_HAND, OVER } from '../reading/handedOver.ts';
 import { firmMark } from '../reading/marks.ts';
 import { sentQuotes } from '../reading/sentQuotes.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { likeWords } from '../record/likeWords.ts';
+import { likeText } from '../record/likeWords.ts';
 import { STANDS } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import type { JobsAsked } from './jobs.dto.ts';
@@ -74,29 +74,67 @@ export class JobList {
 const countsOf = ({ manager, who }: FirmScope) =>
   manager.count(JobEntity, { where: { firmId: who.firmId, ...STANDS } });
 
-/** A page of jobs, each status after the other, read by a key that holds its order. */
+/** A job in its place in the list. */
+interface Placed {
+  id: string;
+  part: number;
+  startsAt: Date;
+}
+
+/** A page of jobs, each status after the other, found by a key that holds its order, in one question. */
 async function pageOf({ manager, who }: FirmScope, { words, after, most = USUAL }: JobsAsked): Promise<JobEntity[]> {
   const where = { firmId: who.firmId, ...STANDS };
   const last = after ? await manager.findOneBy(JobEntity, { ...where, id: after }) : null;
-  const parts = (last ? ORDER.slice(ORDER.indexOf(last.status)) : ORDER).map((status) => {
-    const isOver = status === OVER;
-    const from = last?.status === status ? beyond(last, isOver) : [{}];
-    const asked = from.flatMap((one) => wordsIn(words).map((words) => ({ ...where, status, ...one, ...words })));
-    const order = { startsAt: isOver ? 'DESC' : 'ASC', id: isOver ? 'DESC' : 'ASC' } as const;
-    return manager.find(JobEntity, { where: asked, order, take: most });
-  });
-  return (await Promise.all(parts)).flat().slice(0, most);
+  const asked = ORDER.map((status, part) => ({ status, part }))
+    .slice(last ? ORDER.indexOf(last.status) : 0)
+    .map(({ status, part }) =>
+      partOf({ firmId: who.firmId, status, part, words, most, last: last?.status === status ? last : null }),
+    );
+  const found = await manager.query<Placed[]>(
+    asked.map(({ sql }) => `(${sql})`).join(' UNION ALL '),
+    asked.flatMap(({ values }) => values),
+  );
+  const ids = found
+    .sort(inOrder)
+    .slice(0, most)
+    .map(({ id }) => id);
+  const jobs = new Map((await manager.findBy(JobEntity, { ...where, id: In(ids) })).map((job) => [job.id, job]));
+  return ids.flatMap((id) => jobs.get(id) ?? []);
 }
 
-/** Those that come after a job among those of its status. */
-function beyond({ startsAt, id }: JobEntity, isOver: boolean): FindOptionsWhere<JobEntity>[] {
-  const past = isOver ? LessThan : MoreThan;
-  return [{ startsAt: past(startsAt) }, { startsAt, id: past(id) }];
+const isNewestFirst = (status: JobStatus) => status === OVER;
+
+function inOrder(a: Placed, b: Placed): number {
+  const later = a.startsAt.getTime() - b.startsAt.getTime() || (a.id < b.id ? -1 : 1);
+  return a.part - b.part || (isNewestFirst(ORDER[a.part]!) ? -later : later);
 }
 
-/** Words that stand in a job's name, its place or its client's name; without any, every job has them. */
-function wordsIn(words = ''): FindOptionsWhere<JobEntity>[] {
-  if (!words) return [{}];
-  const like = likeWords(words);
-  return [{ title: like }, { place: like }, { client: like }];
+/** Jobs of one status in their order, from the one after `last` on, by words that stand in their name, place or client's name. */
+function partOf({
+  firmId,
+  status,
+  part,
+  words,
+  most,
+  last,
+}: Omit<JobsAsked, 'after'> & {
+  firmId: string;
+  status: JobStatus;
+  part: number;
+  most: number;
+  last: JobEntity | null;
+}) {
+  const [way, past] = isNewestFirst(status) ? ['DESC', '<'] : ['ASC', '>'];
+  const values: unknown[] = [part, firmId, status];
+  let sql =
+    'SELECT id, ? AS part, starts_at AS startsAt FROM job WHERE firm_id = ? AND withdrawn IS NULL AND status = ?';
+  if (last) {
+    sql += ` AND (starts_at ${past} ? OR (starts_at = ? AND id ${past} ?))`;
+    values.push(last.startsAt, last.startsAt, last.id);
+  }
+  if (words) {
+    sql += ' AND (title LIKE ? OR place LIKE ? OR client LIKE ?)';
+    values.push(...Array<string>(3).fill(likeText(words)));
+  }
+  return { sql: `${sql} ORDER BY starts_at ${way}, id ${way} LIMIT ?`, values: [...values, most] };
 }

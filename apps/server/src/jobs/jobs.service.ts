@@ -82,23 +82,24 @@ export class Jobs {
   }
 
   async addReading(who: Who, roomId: string, body: ReadingBody) {
-    return this.writes.run(who, (scope) => this.noteReading(scope, roomId, body));
+    return this.writes.run(who, async (scope) =>
+      this.noteReading(scope, await scope.one(RoomEntity, roomId, 'room'), body),
+    );
   }
 
   /** Notes a reading within a write that is under way. */
-  async noteReading(scope: FirmScope, roomId: string, body: ReadingBody): Promise<AirReadingEntity> {
-    const room = await scope.one(RoomEntity, roomId, 'room');
+  async noteReading(scope: FirmScope, room: RoomEntity, body: ReadingBody): Promise<AirReadingEntity> {
     const reading = await scope.add(AirReadingEntity, {
       ...body,
       at: new Date(body.at),
       jobId: room.jobId,
-      roomId,
+      roomId: room.id,
       byName: scope.who.name,
     });
     await this.ledger.append(scope, {
       jobId: room.jobId,
       kind: 'air-read',
-      subject: roomId,
+      subject: room.id,
       at: reading.at,
       payload: { ...body },
     });

@@ -47,6 +47,7 @@ import { jointsOn } from './jointsOf.ts';
 import { paintedM2 } from './leftOut.ts';
 import { airOfRoom } from './airOfRoom.ts';
 import type { JobRecords } from './jobRecords.ts';
+import { reckoned } from './reckoned.ts';
 
 /** Everything flagged on a surface: at the walk-round, since, while working, and where it is marked on its face. */
 export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
@@ -65,7 +66,7 @@ export function flaggedOn(records: JobRecords, surface: SurfaceEntity) {
 
 /** The question the core is asked about a surface, but for what the rest of the house says: see `knownOf`. Read once. */
 export function questionOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
-  const { questions } = computed(records);
+  const { questions } = reckoned(records);
   let question = questions.get(surface.id);
   if (!question) questions.set(surface.id, (question = askedOf(records, surface)));
   return question;
@@ -94,22 +95,6 @@ function askedOf(records: JobRecords, surface: SurfaceEntity): AssessInput {
   });
 }
 
-/** What is computed from one reading of the records, once: the house, and the case of each surface. */
-interface Computed {
-  house: House | null;
-  questions: Map<string, AssessInput>;
-  cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
-  parts: Map<string, PartsDrawn>;
-}
-const computedFrom = new WeakMap<JobRecords, Computed>();
-
-function computed(records: JobRecords): Computed {
-  let known = computedFrom.get(records);
-  if (!known)
-    computedFrom.set(records, (known = { house: null, questions: new Map(), cases: new Map(), parts: new Map() }));
-  return known;
-}
-
 const datesOf = ({ job }: JobRecords): NonNullable<Known['dates']> => ({
   ...(job.property.leadYear ? { leadYear: job.property.leadYear } : {}),
   ...(job.property.asbestosYear ? { asbestosYear: job.property.asbestosYear } : {}),
@@ -135,7 +120,7 @@ function membersOf(records: JobRecords, surface: SurfaceEntity): Member[] {
 
 /** The whole house read at once: evidence flows along its campaigns and its habits. */
 export function houseOf(records: JobRecords): House {
-  const known = computed(records);
+  const known = reckoned(records);
   known.house ??= readHouse(records.surfaces.flatMap((surface) => membersOf(records, surface)));
   return known.house;
 }
@@ -167,7 +152,7 @@ export function knownOf(records: JobRecords, surface: SurfaceEntity): Known {
 
 /** The case of a surface, computed once for one reading of the records. */
 export function caseIn(records: JobRecords, surface: SurfaceEntity): { d: Diagnosis; c: Case; made: Composed } {
-  const { cases } = computed(records);
+  const { cases } = reckoned(records);
   let found = cases.get(surface.id);
   if (!found) cases.set(surface.id, (found = caseOf(questionOf(records, surface), knownOf(records, surface))));
   return found;
@@ -212,7 +197,7 @@ export const partsDrawnOn = (records: JobRecords, surface: SurfaceEntity, given:
 export function partsOf(records: JobRecords, surface: SurfaceEntity): PartsDrawn | null {
   const { colourParts } = surface;
   if (!colourParts?.parts.length) return null;
-  const { parts } = computed(records);
+  const { parts } = reckoned(records);
   let drawn = parts.get(surface.id);
   if (!drawn) parts.set(surface.id, (drawn = partsDrawnOn(records, surface, colourParts)));
   return drawn;

@@ -1,30 +1,35 @@
-import { rateFrom, type LearnedRate, type StepKind, type Substrate, type TrialWord } from '@rustic/core';
+import type { LearnedRate, Substrate, TrialWord } from '@rustic/core';
 import { In } from 'typeorm';
-import {
+import type {
   DamageMarkEntity,
   FindingEntity,
   JointEntity,
   PhotoEntity,
   TestRecordEntity,
 } from '../record/evidenceEntities.ts';
-import { FirmEntity } from '../record/firmEntities.ts';
-import { JobEntity, RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
-import { FaultMarkEntity } from '../record/punchEntities.ts';
-import {
+import type { FirmEntity } from '../record/firmEntities.ts';
+import type { FirmScope } from '../record/firmScope.ts';
+import { JobEntity, type RoomEntity, type SurfaceEntity } from '../record/jobEntities.ts';
+import type { FaultMarkEntity } from '../record/punchEntities.ts';
+import type {
   AirReadingEntity,
   AirSeriesEntity,
   StepHoldEntity,
   TroubleEntity,
   WorkLogEntity,
 } from '../record/siteEntities.ts';
-import { JobPaceEntity } from '../record/jobPace.ts';
-import { SystemChoiceEntity } from '../record/systemEntities.ts';
-import { TrialActEntity } from '../record/trialEntities.ts';
-import { LookEntity, VisitActEntity, VisitEntity } from '../record/visitEntities.ts';
-import type { FirmScope } from '../record/firmScope.ts';
-import { readFirmShelf, type FirmShelf } from './firmShelf.ts';
+import type { SystemChoiceEntity } from '../record/systemEntities.ts';
+import { standingSurface } from '../record/takenOut.ts';
+import type { JobOwned } from '../record/tableOf.ts';
+import type { LookEntity, VisitActEntity, VisitEntity } from '../record/visitEntities.ts';
+import { readFirm, type FirmReading } from './firmReading.ts';
+import type { FirmShelf } from './firmShelf.ts';
+import type { JobRows } from './jobRows.ts';
+import { readRows } from './jobsAtHand.ts';
+import { firmMark, type FirmMark } from './marks.ts';
+import { reckonedWith } from './reckoned.ts';
 
-/** Everything a job's pages are computed from, read in as few queries as it takes. */
+/** Everything a job's pages are computed from. */
 export interface JobRecords {
   firm: FirmEntity;
   /** The firm's own picture on its papers; null: none. */
@@ -83,100 +88,63 @@ export async function readJobsAnew(scope: FirmScope, jobs: readonly JobEntity[])
   return readJobs(scope, await scope.find(JobEntity, { id: In(jobs.map((j) => j.id)) }));
 }
 
-/** Reads several jobs whole, in as many queries as one takes. */
+/** Reads several jobs whole: of what lies at hand, only what moved since. */
 export async function readJobs(scope: FirmScope, jobs: readonly JobEntity[], until?: Date): Promise<JobRecords[]> {
   if (jobs.length === 0) return [];
-  const jobId = In(jobs.map((j) => j.id));
-  const [firm, logo] = await Promise.all([scope.firm(), scope.logo()]);
-  const [
-    rooms,
-    surfaces,
-    tests,
-    choices,
-    work,
-    readings,
-    series,
-    findings,
-    damage,
-    joints,
-    holds,
-    troubles,
-    photos,
-    faults,
-    looks,
-    visits,
-    ended,
-    concluded,
-    shelf,
-    learned,
-  ] = await Promise.all([
-    scope.find(RoomEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
-    scope.find(SurfaceEntity, { jobId }, { position: 'ASC', id: 'ASC' }),
-    scope.find(TestRecordEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(SystemChoiceEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(WorkLogEntity, { jobId }, { endedAt: 'ASC' }),
-    scope.find(AirReadingEntity, { jobId }, { at: 'ASC' }),
-    scope.find(AirSeriesEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(FindingEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(DamageMarkEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(JointEntity, { jobId, withdrawn: false }, { at: 'ASC', id: 'ASC' }),
-    scope.find(StepHoldEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(TroubleEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(PhotoEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(FaultMarkEntity, { jobId }, { number: 'ASC' }),
-    scope.find(LookEntity, { jobId }, { at: 'ASC', id: 'ASC' }),
-    scope.find(VisitEntity, { jobId }, { onDay: 'ASC', fromTime: 'ASC', id: 'ASC' }),
-    scope.find(VisitActEntity, { jobId }),
-    scope.find(TrialActEntity, { kind: 'concluded' }, { at: 'ASC', id: 'ASC' }),
-    readFirmShelf(scope),
-    learnedRates(scope),
-  ]);
-  const newest = [...new Map(concluded.map((act) => [act.trialId, act])).values()];
-  return jobs.map((job): JobRecords => {
-    const takenOut = takenOutOf(job.id, rooms, surfaces);
-    const hidden = new Set([...takenOut.rooms, ...takenOut.surfaces].map((row) => row.id));
-    const own = <T extends { jobId: string }>(rows: readonly T[]) =>
-      rows.filter(
-        (row) => row.jobId === job.id && !isOf(hidden, row as About) && (!until || writtenBy(row as Written, until)),
-      );
-    return {
-      firm,
-      logo,
-      job,
-      takenOut,
-      rooms: own(rooms),
-      surfaces: own(surfaces),
-      tests: own(tests),
-      choices: own(choices),
-      work: standingWork(own(work)),
-      readings: own(readings),
-      series: own(series),
-      findings: own(findings),
-      damage: own(damage),
-      joints: own(joints),
-      holds: standingHolds(own(holds)),
-      troubles: own(troubles),
-      photos: own(photos),
-      faults: own(faults),
-      looks: own(looks),
-      visits: visitsThatStand(own(visits), own(ended)),
-      trials: newest
-        .filter((act) => act.jobId === job.id || act.body.forFirm === true)
-        .map(({ trialId, body }) => ({ trialId, words: body.words ?? [], substrate: body.substrate ?? null })),
-      shelf,
-      learned,
-    };
+  const mark = await firmMark(scope);
+  const firm = await readFirm(scope, mark);
+  const readings = await readRows(scope, jobs, firm, mark);
+  return jobs.map((job) => {
+    const { rows, reckoned } = readings.get(job.id)!;
+    const records = recordsOf(job, firm, mark, rows, until);
+    return until ? records : reckonedWith(records, reckoned);
   });
 }
 
-/** What was taken out of a job: of a room that was, its surfaces too. */
-function takenOutOf(jobId: string, rooms: readonly RoomEntity[], surfaces: readonly SurfaceEntity[]) {
-  const out = rooms.filter((r) => r.jobId === jobId && r.withdrawn);
-  const roomIds = new Set(out.map((r) => r.id));
+/** The records of a job from its rows, without what was taken out, or was written after a moment. */
+function recordsOf(
+  job: JobEntity,
+  { concluded, ...firm }: FirmReading,
+  { learned }: FirmMark,
+  rows: JobRows,
+  until?: Date,
+): JobRecords {
+  const takenOut = takenOutOf(rows);
+  const hidden = new Set([...takenOut.rooms, ...takenOut.surfaces].map((row) => row.id));
+  const own = <T extends JobOwned>(all: readonly T[]) =>
+    all.filter((row) => !isOf(hidden, row as About) && (!until || writtenBy(row as Written, until)));
   return {
-    rooms: out,
-    surfaces: surfaces.filter((s) => s.jobId === jobId && (s.withdrawn !== null || roomIds.has(s.roomId))),
+    ...firm,
+    learned,
+    job,
+    takenOut,
+    rooms: own(rows.rooms),
+    surfaces: own(rows.surfaces),
+    tests: own(rows.tests),
+    choices: own(rows.choices),
+    work: standingWork(own(rows.work)),
+    readings: own(rows.readings),
+    series: own(rows.series),
+    findings: own(rows.findings),
+    damage: own(rows.damageMarks),
+    joints: own(rows.joints).filter((joint) => !joint.withdrawn),
+    holds: standingHolds(own(rows.holds)),
+    troubles: own(rows.troubles),
+    photos: own(rows.photos),
+    faults: own(rows.faults),
+    looks: own(rows.looks),
+    visits: visitsThatStand(own(rows.visits), own(rows.visitActs)),
+    trials: concluded
+      .filter((act) => act.jobId === job.id || act.body.forFirm === true)
+      .map(({ trialId, body }) => ({ trialId, words: body.words ?? [], substrate: body.substrate ?? null })),
   };
+}
+
+/** What was taken out of a job: of a room that was, its surfaces too. */
+function takenOutOf({ rooms, surfaces }: JobRows) {
+  const out = rooms.filter((r) => r.withdrawn);
+  const roomIds = new Set(out.map((r) => r.id));
+  return { rooms: out, surfaces: surfaces.filter((s) => s.withdrawn !== null || roomIds.has(s.roomId)) };
 }
 
 /** What a row is, and what it is about. */
@@ -202,18 +170,13 @@ function writtenBy(row: Written, until: Date): boolean {
   return at === undefined || at <= until;
 }
 
-/** The firm's own rates, from the hours that somebody said on any of its jobs. */
-export async function learnedRates({ manager, who }: FirmScope): Promise<LearnedRate[]> {
-  const rows = await manager
-    .createQueryBuilder(JobPaceEntity, 'p')
-    .select('p.stepKind', 'kind')
-    .addSelect('SUM(p.seen)', 'seen')
-    .addSelect('SUM(p.logSum)', 'sum')
-    .where('p.firmId = :firmId', { firmId: who.firmId })
-    .groupBy('p.stepKind')
-    .getRawMany<{ kind: StepKind; seen: string; sum: string }>();
-  return rows.map(({ kind, seen, sum }) => rateFrom(kind, Number(seen), Number(sum)));
-}
+/** A surface of a job that somebody is about to write to: there, and not taken out. */
+export const standingIn = async (scope: FirmScope, records: JobRecords, id: string): Promise<SurfaceEntity> =>
+  records.surfaces.find((surface) => surface.id === id) ?? standingSurface(scope, id, records.job.id);
+
+/** The room of a surface that stands. */
+export const roomOf = ({ rooms }: JobRecords, { roomId }: SurfaceEntity): RoomEntity =>
+  rooms.find((room) => room.id === roomId)!;
 
 /** Logs that stand: those that a correction names are kept, but count no more, nor do those that only take one back. */
 export function standingWork(work: readonly WorkLogEntity[]): WorkLogEntity[] {

@@ -1,21 +1,22 @@
 import { createHash } from 'node:crypto';
-import { paceOf } from '@rustic/core';
+import { paceOf, rateFrom, type LearnedRate, type StepKind } from '@rustic/core';
 import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
-import { learnedRates } from './jobRecords.ts';
-import { Remembered } from './remembered.ts';
 
 /** So many of the newest events are counted: a number is given before it is committed, and an earlier one may come later. */
 const NEWEST = 2000;
 
-/** What of a firm every one of its jobs is read with: its page, its shelf, its tins, what its trials said; and its newest events. */
+/** What of a firm every one of its jobs is read with: its page, its shelf, its tins, what its trials said; its own pace; and its newest events. */
 const OF_FIRM = `SELECT CONCAT_WS('|',
   (SELECT version FROM firm WHERE id = ?),
   (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM product WHERE firm_id = ?),
   (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM van_tin WHERE firm_id = ?),
   (SELECT COUNT(*) FROM trial_act WHERE firm_id = ? AND kind = 'concluded')) AS kept,
+  (SELECT GROUP_CONCAT(CONCAT_WS('/', step_kind, seen, log_sum) ORDER BY step_kind SEPARATOR '|')
+    FROM firm_pace WHERE firm_id = ? AND seen > 0) AS pace,
   (SELECT CONCAT(COUNT(*), '/', COALESCE(MAX(id), 0)) FROM event
     WHERE firm_id = ? AND id > (SELECT COALESCE(MAX(id), 0) - ${NEWEST} FROM event)) AS feed`;
+const TIMES_ASKED = OF_FIRM.split('?').length - 1;
 
 /** How a firm stands: where anything moves, its mark moves. */
 export interface FirmMark {
@@ -23,23 +24,29 @@ export interface FirmMark {
   whole: string;
   /** What its jobs are reckoned with: products, prices, rules, and its own pace. */
   reckoning: string;
+  /** What of it is written on its own pages: products, prices, rules. */
+  kept: string;
+  /** The firm's own rates, from the hours that somebody said on any of its jobs. */
+  learned: LearnedRate[];
 }
 
 const short = (text: string) => createHash('sha256').update(text).digest('base64url');
 
-/** The firm's own pace as its jobs are reckoned, summed anew only where something happened. */
-const paces = new Remembered<string>();
-
 /** Asks how the firm stands: what was made of it counts only while it stands so. */
 export async function firmMark(scope: FirmScope): Promise<FirmMark> {
-  const { firmId } = scope.who;
-  const [row] = await scope.manager.query<{ kept: string; feed: string }[]>(OF_FIRM, Array(5).fill(firmId));
-  const { kept, feed } = row!;
-  let pace = paces.get(firmId, feed);
-  if (pace === undefined) paces.set(firmId, feed, (pace = JSON.stringify(paceOf(await learnedRates(scope)))));
-  const reckoning = `${kept}|${pace}`;
-  return { reckoning, whole: `${reckoning}|${feed}` };
+  const asked = Array<string>(TIMES_ASKED).fill(scope.who.firmId);
+  const [row] = await scope.manager.query<{ kept: string; pace: string | null; feed: string }[]>(OF_FIRM, asked);
+  const { kept, pace, feed } = row!;
+  const learned = ratesOf(pace);
+  const reckoning = `${kept}|${JSON.stringify(paceOf(learned))}`;
+  return { kept, learned, reckoning, whole: `${reckoning}|${feed}` };
 }
+
+const ratesOf = (pace: string | null): LearnedRate[] =>
+  (pace?.split('|') ?? []).map((one) => {
+    const [kind, seen, logSum] = one.split('/');
+    return rateFrom(kind as StepKind, Number(seen), Number(logSum));
+  });
 
 type Marked = Pick<JobEntity, 'id' | 'entries'>;
 /** How a job's own record stands: nothing of it is written without an entry of its ledger. */

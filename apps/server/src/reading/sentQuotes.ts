@@ -1,4 +1,3 @@
-import { In } from 'typeorm';
 import { AgreementEntity, DocumentEntity } from '../record/documentEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 
@@ -16,20 +15,13 @@ export async function sentQuotes(
   jobIds: readonly string[],
 ): Promise<Map<string, SentQuote>> {
   if (jobIds.length === 0) return new Map();
-  const where = { firmId: who.firmId, jobId: In(jobIds) };
-  const [documents, agreements] = await Promise.all([
-    manager.find(DocumentEntity, {
-      where,
-      select: { id: true, jobId: true, number: true, versionNo: true, sentAt: true },
-      order: { versionNo: 'ASC' },
-    }),
-    manager.find(AgreementEntity, { where, select: { documentId: true, name: true } }),
-  ]);
-  const agreedBy = new Map(agreements.map((a) => [a.documentId, a.name]));
-  return new Map(
-    documents.map(({ id, jobId, number, versionNo: version, sentAt }) => [
-      jobId,
-      { number, version, sentAt, agreedBy: agreedBy.get(id) ?? null },
-    ]),
-  );
+  const rows = await manager
+    .createQueryBuilder(DocumentEntity, 'd')
+    .leftJoin(AgreementEntity, 'a', 'a.firmId = d.firmId AND a.documentId = d.id')
+    .select(['d.jobId AS jobId', 'd.number AS number', 'd.versionNo AS version', 'd.sentAt AS sentAt'])
+    .addSelect('a.name', 'agreedBy')
+    .where('d.firmId = :firmId AND d.jobId IN (:...jobIds)', { firmId: who.firmId, jobIds: [...jobIds] })
+    .orderBy('d.versionNo', 'ASC')
+    .getRawMany<SentQuote & { jobId: string }>();
+  return new Map(rows.map(({ jobId, ...quote }) => [jobId, quote]));
 }

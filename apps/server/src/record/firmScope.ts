@@ -1,7 +1,7 @@
 import { NotFoundException } from '@nestjs/common';
 import { editedElsewhere } from '../http/conflict.ts';
 import type { SentWrite } from './sentWrite.ts';
-import { isMutable, wroteRow, type Wrote } from '@rustic/core';
+import { isMutable, wroteRow, type Entry, type Wrote } from '@rustic/core';
 import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { FirmEntity } from './firmEntities.ts';
@@ -45,8 +45,12 @@ export class FirmScope {
     return logo;
   }
 
+  /** Whether anything was written here: what is read from then on may yet come to nothing. */
+  hasWritten = false;
+
   /** Changes the firm at the version it was read at, as `change` does a row of it. */
   async changeFirm(yours: { version: number }, change: QueryDeepPartialEntity<FirmEntity>): Promise<FirmEntity> {
+    this.hasWritten = true;
     const { affected } = await this.manager.update(FirmEntity, { id: this.who.firmId, version: yours.version }, change);
     const now = await this.firm();
     if (affected !== 1) throw editedElsewhere(yours, now);
@@ -76,11 +80,12 @@ export class FirmScope {
   }
 
   async add<T extends FirmOwned>(entity: EntityTarget<T>, row: Omit<T, 'firmId' | 'version' | 'entries'>): Promise<T> {
+    this.hasWritten = true;
     const whole = { ...row, firmId: this.who.firmId } as unknown as T;
     await this.manager.insert(entity, whole as never);
     const rows = rowsOf(entity);
     if (rows) this.note(jobOf(whole), wroteRow(rows, fileRow(this.manager, entity, whole)));
-    if (rows === 'work') this.paced.add(jobOf(whole));
+    if (rows === 'work' && saysPace(whole)) this.paced.add(jobOf(whole));
     return whole;
   }
 
@@ -94,6 +99,7 @@ export class FirmScope {
     yours: { version: number },
     change: QueryDeepPartialEntity<T>,
   ): Promise<T> {
+    this.hasWritten = true;
     const where = { id: row.id, firmId: this.who.firmId } as FindOptionsWhere<T>;
     const { affected } = await this.manager.update(entity, { ...where, version: yours.version }, change);
     const now = await this.manager.findOneOrFail(entity, { where });
@@ -108,12 +114,16 @@ export class FirmScope {
     row: Pick<T, 'id'>,
     fields: QueryDeepPartialEntity<T>,
   ): Promise<void> {
+    this.hasWritten = true;
     await this.manager.update(entity, { id: row.id, firmId: this.who.firmId } as FindOptionsWhere<T>, fields);
     this.noteChange(entity, row, fields);
   }
 
   /** Jobs on which work was logged: what they say of the firm's pace is summed up anew with it. */
   readonly paced = new Set<string>();
+
+  /** Entries of this write, in their order: they are written down before it ends. */
+  readonly entered: Entry[] = [];
 
   /** What was written of a job since its last entry: the next entry carries it. */
   readonly unrecorded = new Map<string, Wrote[]>();
@@ -128,6 +138,12 @@ export class FirmScope {
     if (!isMutable(changed)) throw new Error(`Rows of ${changed} are written once.`);
     this.note(jobOf(row), { changed, id: row.id, fields: fileRow(this.manager, entity, fields) });
   }
+}
+
+/** Whether a log says how long something took, or takes the place of one that may have. */
+function saysPace(log: object): boolean {
+  const { handsOnMin, corrects } = log as { handsOnMin?: number | null; corrects?: string | null };
+  return handsOnMin != null || corrects != null;
 }
 
 const pickFrom = (row: object, fields: readonly string[]) =>

@@ -1,7 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { CHAIN_START, chained, MUTABLE_ROWS, wroteRow, type Entry, type LedgerEvent, type Wrote } from '@rustic/core';
 import { JobEntity } from './jobEntities.ts';
-import { EventEntity, LedgerEntryEntity } from './ledgerEntities.ts';
+import { LedgerEntryEntity } from './ledgerEntities.ts';
 import type { FirmScope } from './firmScope.ts';
 import { fileRow, JOB_TABLES } from './jobTables.ts';
 
@@ -15,14 +15,14 @@ function writtenOf({ unrecorded }: FirmScope, jobId: string): { wrote?: Wrote[] 
   return wrote ? { wrote } : {};
 }
 
-/** The append-only, hash-chained record of each job. Entries are written in the transaction of what they record. */
+/** The append-only, hash-chained record of each job. Entries are written in the transaction of what they record, at its end. */
 @Injectable()
 export class Ledger {
   /** The end of each chain that a transaction holds: nobody else can move it until the transaction ends. */
   private readonly ends = new WeakMap<FirmScope, Map<string, Pick<Entry, 'seq' | 'hash'>>>();
 
   async append(scope: FirmScope, happened: Happened): Promise<Entry> {
-    const { manager, who } = scope;
+    const { who } = scope;
     const last = await this.hold(scope, happened.jobId);
     const entry = chained(
       {
@@ -37,17 +37,8 @@ export class Ledger {
       },
       last.hash,
     );
-    const { by, ...rest } = entry;
-    await manager.insert(LedgerEntryEntity, { ...rest, byName: by, firmId: who.firmId } as never);
-    await manager.query('UPDATE job SET entries = ? WHERE firm_id = ? AND id = ?', [
-      entry.seq,
-      who.firmId,
-      entry.jobId,
-    ]);
+    scope.entered.push(entry);
     this.ends.get(scope)!.set(happened.jobId, entry);
-    const { jobId, kind, subject } = happened;
-    const writeId = who.write?.id ?? null;
-    await manager.insert(EventEntity, { firmId: who.firmId, jobId, kind, subject, writeId, at: who.now });
     return entry;
   }
 

@@ -25,6 +25,7 @@ import { Boards1766800000033 } from './migrations/0033-boards.ts';
 import { MakersYears1766900000034 } from './migrations/0034-makers-years.ts';
 import { Drills1767100000036 } from './migrations/0036-drills.ts';
 import { PhotoFrames1767200000037 } from './migrations/0037-photo-frames.ts';
+import { FirmPace1767300000038 } from './migrations/0038-firm-pace.ts';
 import { Joints1767000000035 } from './migrations/0035-joints.ts';
 import { Passkeys1766100000026 } from './migrations/0026-passkeys.ts';
 import { PhotosByHash1766000000025 } from './migrations/0025-photos-by-hash.ts';
@@ -102,6 +103,7 @@ export function databaseOptions(urls = databaseUrls()): DataSourceOptions {
       Joints1767000000035,
       Drills1767100000036,
       PhotoFrames1767200000037,
+      FirmPace1767300000038,
     ],
     synchronize: false,
     migrationsRun: false,

@@ -28,7 +28,7 @@ import {
   KeyChallengeEntity,
 } from './firmEntities.ts';
 import { JobEntity, RoomEntity, SurfaceEntity } from './jobEntities.ts';
-import { JobPaceEntity } from './jobPace.ts';
+import { FirmPaceEntity, JobPaceEntity } from './jobPace.ts';
 import { EventEntity, LedgerEntryEntity, OpenFeedEntity, SentWriteEntity } from './ledgerEntities.ts';
 import { AccessNoteEntity, InvitationEntity } from './peopleEntities.ts';
 import { MailEntity } from './postEntities.ts';
@@ -111,4 +111,5 @@ export const ENTITIES = [
   MailEntity,
   DerivedAnswerEntity,
   JobPaceEntity,
+  FirmPaceEntity,
 ];

@@ -7,6 +7,7 @@ import { databaseUrls } from './options.ts';
 import { SentWriteEntity } from './ledgerEntities.ts';
 import { FirmScope, type Who } from './firmScope.ts';
 import type { SentWrite } from './sentWrite.ts';
+import { writeDown } from './writeDown.ts';
 
 /** How long a write is tried again where others are in its way, or where its node of the database went. */
 const TRIED_FOR_MS = 6000;
@@ -82,6 +83,7 @@ export class Writes {
   private async recorded<T>(scope: FirmScope, work: (scope: FirmScope) => Promise<T>): Promise<T> {
     const answer = await work(scope);
     if (scope.unrecorded.size) throw new Error(`Written without an entry: ${JSON.stringify([...scope.unrecorded])}`);
+    await writeDown(scope);
     for (const jobId of scope.paced) await keepPace(scope.manager, scope.who.firmId, jobId);
     return answer;
   }

@@ -10,20 +10,20 @@ import { STANDS } from '../record/takenOut.ts';
 import { JobEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { FollowUpEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { allStepsOf, doneOn, returnVisit, standingOf } from '../reading/houseReading.ts';
-import { bindsAt, type JobRecords } from '../reading/jobRecords.ts';
+import { allStepsOf, composeAll, doneOn, returnVisit, standingOf } from '../reading/houseReading.ts';
+import { bindsAt, readJobsAnew, type JobRecords } from '../reading/jobRecords.ts';
+import { jobKey } from '../reading/jobsAtHand.ts';
 import { isLeftOut } from '../reading/leftOut.ts';
 import { withoutSums } from '../answers/answer.ts';
 import { todayLine, todayRest } from '../answers/site.ts';
 import { timesOf } from '../reading/visitTimes.ts';
-import type { PostedPlan } from '../reading/newestPlan.ts';
+import { newestPlan, type PostedPlan } from '../reading/newestPlan.ts';
 import { Patches } from '../trials/patches.ts';
 import { Trials } from '../trials/trials.service.ts';
-import { jobKey, JobsUnderWay } from './jobsUnderWay.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
 import { packed, type Packed } from '../http/packed.ts';
-import { firmMark, jobMark, type FirmMark } from '../reading/marks.ts';
+import { firmMark, jobMark, recordMark, type FirmMark } from '../reading/marks.ts';
 import { onceFor, Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
@@ -53,7 +53,7 @@ export class RunSheet {
   private readonly sheets = new Remembered<Promise<Sheet>>();
   /** The lines of each job as they are sent: a log on one leaves the others as they were. */
   private readonly lines = new Remembered<SaidLines>();
-  private readonly underWay = new JobsUnderWay();
+  private readonly plans = new Remembered<Promise<PostedPlan | null>>();
 
   constructor(
     private readonly writes: Writes,
@@ -140,12 +140,16 @@ export class RunSheet {
       jobs.map((j) => [j.id, this.lines.get(jobKey(scope, j.id), `${jobMark(mark, j)}|${minute}`)]),
     );
     const turned = jobs.filter((j) => known.get(j.id) === undefined);
-    for (const { mark: stood, records, posted } of await this.underWay.of(scope, turned, mark)) {
+    for (const records of await readJobsAnew(scope, turned)) {
+      const { job } = records;
+      const key = jobKey(scope, job.id);
+      await composeAll(records);
+      const posted = await onceFor(this.plans, key, recordMark(job), () => newestPlan(scope, job.id));
       const ours = records.surfaces.filter((s) => !isLeftOut(s));
       const text = JSON.stringify(ours.map((s) => lineOf(records, s, posted, scope.who)));
       const said = { text: text.slice(1, -1), unpriced: unpriced(z.array(todayLine), text).slice(1, -1) };
-      this.lines.set(jobKey(scope, records.job.id), `${stood}|${minute}`, said);
-      known.set(records.job.id, said);
+      this.lines.set(key, `${jobMark(mark, job)}|${minute}`, said);
+      known.set(job.id, said);
     }
     return jobs.flatMap((j) => known.get(j.id) ?? []);
   }

@@ -3,12 +3,11 @@ import { isCoat, type WorkStep } from '@rustic/core';
 import { v7 as uuid } from 'uuid';
 import { refusedWith } from '../http/refused.ts';
 import { workOn } from '../reading/houseReading.ts';
-import { bindsAt, readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { bindsAt, readJob, standingIn, type JobRecords } from '../reading/jobRecords.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
-import { SurfaceEntity } from '../record/jobEntities.ts';
+import type { SurfaceEntity } from '../record/jobEntities.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { WorkLogEntity } from '../record/siteEntities.ts';
-import { standingSurface } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Systems } from '../systems/systems.ts';
 import { setStatus } from './jobStatus.ts';
@@ -41,8 +40,8 @@ export class Stretches {
   log(who: Who, jobId: string, body: StretchBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await standingSurface(scope, body.surfaceId, jobId);
       const records = await readJob(scope, jobId);
+      const surface = await standingIn(scope, records, body.surfaceId);
       await this.systems.settleAsAsked(scope, records, surface, uuid());
       const steps = stepsOf(records, surface, body);
       const logs = await this.write(scope, records, surface, steps, body);

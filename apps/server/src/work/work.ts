@@ -13,13 +13,14 @@ import {
 } from '@rustic/core';
 import type { Response } from 'express';
 import { v7 as uuid } from 'uuid';
-import { SurfaceEntity } from '../record/jobEntities.ts';
+import type { RoomEntity, SurfaceEntity } from '../record/jobEntities.ts';
 import { AirReadingEntity, WorkLogEntity } from '../record/siteEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
 import { minute, standingOf, workOn } from '../reading/houseReading.ts';
 import { refusedWith } from '../http/refused.ts';
 import { productById } from '../reading/firmShelf.ts';
-import { bindsAt, readJob, type JobRecords } from '../reading/jobRecords.ts';
+import { bindsAt, readJob, roomOf, standingIn, type JobRecords } from '../reading/jobRecords.ts';
+import { reckoned, reckonedWith } from '../reading/reckoned.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Sender, type SessionRequest } from '../people/session.ts';
@@ -71,8 +72,8 @@ export class Work {
   async log(who: Who, jobId: string, body: WorkBody) {
     return this.writes.run(who, async (scope) => {
       await this.ledger.hold(scope, jobId);
-      const surface = await standingSurface(scope, body.surfaceId, jobId);
       const records = await readJob(scope, jobId);
+      const surface = await standingIn(scope, records, body.surfaceId);
       await this.systems.settleAsAsked(scope, records, surface, uuid());
       const corrected = body.corrects ? standingLog(records, surface, body) : null;
       if (corrected) records.work = records.work.filter((w) => w !== corrected);
@@ -90,16 +91,16 @@ export class Work {
       if (corrected) await this.followUps.dropOf(scope, corrected.id);
       const found = log.withdrawn ? [] : outsideOf(records, surface, step, log);
       await this.followUps.open(scope, log, found);
-      const reading = await this.noteAir(scope, surface, body);
+      const reading = await this.noteAir(scope, roomOf(records, surface), body);
       const opens = opensAfter(withLog(records, log, reading), surface, log);
       return { log, warnings: found.map((f) => f.warning), ...opens } satisfies LogWarnings & { log: WorkLogEntity };
     });
   }
 
-  private async noteAir(scope: FirmScope, surface: SurfaceEntity, body: WorkBody): Promise<AirReadingEntity | null> {
+  private async noteAir(scope: FirmScope, room: RoomEntity, body: WorkBody): Promise<AirReadingEntity | null> {
     const { temperatureC, relativeHumidityPct, endedAt: at } = body;
     if (temperatureC === undefined || relativeHumidityPct === undefined || body.withdrawn) return null;
-    return this.jobs.noteReading(scope, surface.roomId, { id: uuid(), temperatureC, relativeHumidityPct, at });
+    return this.jobs.noteReading(scope, room, { id: uuid(), temperatureC, relativeHumidityPct, at });
   }
 
   /** What a log would say of its limits, were it written: so that it is said before. */
@@ -133,11 +134,12 @@ const eventOf = (body: WorkBody, kind: 'work-corrected' | 'coat-logged' | 'step-
 function withLog(records: JobRecords, log: WorkLogEntity, reading: AirReadingEntity | null): JobRecords {
   const work = log.withdrawn ? records.work : [...records.work, log];
   const readings = reading ? [...records.readings, reading] : records.readings;
-  return {
+  const after = {
     ...records,
     work: [...work].sort((a, b) => a.endedAt.getTime() - b.endedAt.getTime()),
     readings: [...readings].sort((a, b) => a.at.getTime() - b.at.getTime()),
   };
+  return reckonedWith(after, reckoned(records));
 }
 
 /** The log that a correction names: it must stand, and be of this step. */
