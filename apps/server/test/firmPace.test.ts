@@ -5,7 +5,7 @@ import { newJob, secondFirm, surfaceBody, uuid, type Client } from './client.ts'
 let ada: Client;
 let db: Connection;
 beforeAll(async () => {
-  ada = await secondFirm('Sluice Painters', 'ada@sluice.example');
+  ada = await secondFirm('Penstock Painters', 'ada@penstock.example');
   db = await createConnection(process.env['TEST_DATABASE_URL']!);
 });
 afterAll(() => db.end());
@@ -34,7 +34,7 @@ async function surface() {
 
 /** What is kept of the firm's pace, and what all its logs say that stand: summed here from the logs themselves. */
 async function sums() {
-  const [[firm]] = await db.query<RowDataPacket[]>('SELECT id FROM firm WHERE name = ?', ['Sluice Painters']);
+  const [[firm]] = await db.query<RowDataPacket[]>('SELECT id FROM firm WHERE name = ?', ['Penstock Painters']);
   const [kept] = await db.query<RowDataPacket[]>(
     'SELECT step_kind AS kind, seen, log_sum AS logSum FROM firm_pace WHERE firm_id = ? AND seen > 0',
     [firm!['id']],

@@ -207,7 +207,7 @@ describe('what could be had instead', () => {
 
   test('is told to whoever waits, though the one before went away while theirs was being sought', async () => {
     const { jobId, roomId } = await newJob(ada, 1995);
-    for (let i = 0; i < 12; i++)
+    for (let i = 0; i < 24; i++)
       await ada.post(`/api/jobs/${jobId}/surfaces`, { ...surfaceBody(roomId), name: `Skirting ${i}` });
     const gone = new AbortController();
     const leaving = { headers: { cookie: ada.cookie }, signal: gone.signal };

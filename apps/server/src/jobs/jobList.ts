@@ -1,9 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import type { JobStatus } from '@rustic/core';
 import { In } from 'typeorm';
+import type { z } from 'zod';
+import { jobList, jobNames, jobSums } from '../answers/jobs.ts';
+import type { Packed } from '../http/packed.ts';
 import { Derived } from '../reading/derived.ts';
 import { IN_HAND, OVER } from '../reading/handedOver.ts';
-import { firmMark } from '../reading/marks.ts';
+import { FirmAnswers } from '../reading/firmAnswers.ts';
+import type { FirmMark } from '../reading/marks.ts';
 import { sentQuotes } from '../reading/sentQuotes.ts';
 import { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope, Who } from '../record/firmScope.ts';
@@ -18,8 +22,17 @@ const ORDER: readonly JobStatus[] = ['active', 'planned', 'quoted', 'walk-round'
 /** So many are listed at once where nobody says how many. */
 const USUAL = 50;
 
-/** Jobs that have a surface. */
-const FILLED = 'SELECT DISTINCT job_id AS id FROM surface WHERE firm_id = ? AND withdrawn IS NULL';
+/** Every job by its name. One without a surface is empty: the first one that is found will do. */
+const NAMES = `SELECT id, title, place, status,
+    (SELECT 1 FROM surface s WHERE s.firm_id = j.firm_id AND s.job_id = j.id AND s.withdrawn IS NULL LIMIT 1) AS filled
+  FROM job j WHERE firm_id = ? AND withdrawn IS NULL ORDER BY starts_at DESC, id`;
+interface Named {
+  id: string;
+  title: string;
+  place: string;
+  status: JobStatus;
+  filled: 1 | null;
+}
 
 /** Jobs as lists show them: a part at a time, and all of them in a few figures. */
 @Injectable()
@@ -27,46 +40,56 @@ export class JobList {
   constructor(
     private readonly writes: Writes,
     private readonly derived: Derived,
+    private readonly answers: FirmAnswers,
   ) {}
 
   /** So many jobs, from the one after `after` on: those in hand by when they begin, then those handed over, the newest first. */
-  async list(who: Who, asked: JobsAsked) {
+  list(who: Who, asked: JobsAsked, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const jobs = await pageOf(scope, asked);
-    const ids = jobs.map((j) => j.id);
-    const [figures, quotes] = await Promise.all([this.figuresOf(scope, jobs), sentQuotes(scope, ids)]);
-    return jobs.map((job) => ({ ...job, ...figures.get(job.id)!, quote: quotes.get(job.id) ?? null }));
+    const { words = '', after = '', most = USUAL } = asked;
+    const name = JSON.stringify(['jobs', words, after, most]);
+    return this.answers.of(scope, { name, schema: jobList, prices }, async (mark) => {
+      const jobs = await pageOf(scope, asked);
+      const ids = jobs.map((j) => j.id);
+      const [figures, quotes] = await Promise.all([this.figuresOf(scope, jobs, mark), sentQuotes(scope, ids)]);
+      return jobs.map((job) => ({
+        ...job,
+        ...figures.get(job.id)!,
+        quote: quotes.get(job.id) ?? null,
+      })) satisfies z.input<typeof jobList>;
+    });
   }
 
   /** How many jobs there are, and what those in hand take and cost, all together. */
-  async sums(who: Who) {
+  sums(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const [counts, inHand] = await Promise.all([
-      countsOf(scope),
-      scope.find(JobEntity, { status: In(IN_HAND), ...STANDS }),
-    ]);
-    const figures = [...(await this.figuresOf(scope, inHand)).values()];
-    const total = (figure: 'minutes' | 'cost') => figures.reduce((sum, one) => sum + one[figure], 0);
-    return { inHand: inHand.length, over: counts - inHand.length, minutes: total('minutes'), cost: total('cost') };
+    return this.answers.of(scope, { name: 'sums', schema: jobSums, prices }, async (mark) => {
+      const [counts, inHand] = await Promise.all([
+        countsOf(scope),
+        scope.find(JobEntity, { status: In(IN_HAND), ...STANDS }),
+      ]);
+      const figures = [...(await this.figuresOf(scope, inHand, mark)).values()];
+      const total = (figure: 'minutes' | 'cost') => figures.reduce((sum, one) => sum + one[figure], 0);
+      return {
+        inHand: inHand.length,
+        over: counts - inHand.length,
+        minutes: total('minutes'),
+        cost: total('cost'),
+      } satisfies z.input<typeof jobSums>;
+    });
   }
 
-  /** Every job by its name: what is chosen from. One without a surface is empty. */
-  async names(who: Who) {
+  /** Every job by its name: what is chosen from. */
+  names(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const [jobs, filled] = await Promise.all([
-      scope.manager.find(JobEntity, {
-        select: { id: true, title: true, place: true, status: true },
-        where: { firmId: who.firmId, ...STANDS },
-        order: { startsAt: 'DESC', id: 'ASC' },
-      }),
-      scope.manager.query<{ id: string }[]>(FILLED, [who.firmId]),
-    ]);
-    const full = new Set(filled.map((row) => row.id));
-    return jobs.map((job) => ({ ...job, empty: !full.has(job.id) }));
+    return this.answers.of(scope, { name: 'names', schema: jobNames, prices }, async () => {
+      const jobs = await scope.manager.query<Named[]>(NAMES, [who.firmId]);
+      return jobs.map(({ filled, ...job }) => ({ ...job, empty: filled === null })) satisfies z.input<typeof jobNames>;
+    });
   }
 
-  private async figuresOf(scope: FirmScope, jobs: readonly JobEntity[]) {
-    const bodies = await this.derived.of(scope, jobs, figuresBy(await firmMark(scope), scope.who.now));
+  private async figuresOf(scope: FirmScope, jobs: readonly JobEntity[], mark: FirmMark) {
+    const bodies = await this.derived.of(scope, jobs, figuresBy(mark, scope.who.now));
     return new Map([...bodies].map(([id, kept]) => [id, kept.read(readFigures)]));
   }
 }

@@ -7,9 +7,9 @@ import type { Packed } from '../http/packed.ts';
 import { Derived, type DerivedText } from '../reading/derived.ts';
 import { composeAll, surfaceOfMember, systemOf, unknownOf } from '../reading/houseReading.ts';
 import type { JobRecords } from '../reading/jobRecords.ts';
-import { firmMark, jobMark } from '../reading/marks.ts';
+import { firmMark, jobMark, type MarkedJob } from '../reading/marks.ts';
 import { JobEntity } from '../record/jobEntities.ts';
-import type { Who } from '../record/firmScope.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 import { Writes } from '../record/writes.service.ts';
 import { priceIn, standingsOf, totalsOf } from './jobFigures.ts';
 
@@ -25,7 +25,7 @@ export class JobPage {
 
   async of(who: Who, jobId: string, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const [job, firm] = await Promise.all([scope.one(JobEntity, jobId, 'job'), firmMark(scope)]);
+    const [job, firm] = await Promise.all([markedJob(scope, jobId), firmMark(scope)]);
     const schema = prices ? wholeJob : withoutSums(wholeJob);
     const pages = await this.derived.of(scope, [job], {
       kind: prices ? 'page' : 'page-unpriced',
@@ -37,6 +37,15 @@ export class JobPage {
     });
     return pages.get(jobId)!.packed();
   }
+}
+
+/** Of a job only what its mark goes by: its page lies ready, mostly. */
+async function markedJob(scope: FirmScope, id: string): Promise<MarkedJob> {
+  const job = await scope.manager.findOne(JobEntity, {
+    select: { id: true, entries: true, status: true },
+    where: { id, firmId: scope.who.firmId },
+  });
+  return job ?? scope.one(JobEntity, id, 'job');
 }
 
 async function pageOf(records: JobRecords, now: Date) {

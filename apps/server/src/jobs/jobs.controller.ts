@@ -43,6 +43,9 @@ import {
   wholeRoomAnswer,
 } from '../answers/jobs.ts';
 
+/** Whether somebody is told sums. */
+const isPriced = ({ signedIn }: SessionRequest) => seesPrices(signedIn!.person.role);
+
 @ApiTags('jobs')
 @Controller('api')
 export class JobsController {
@@ -54,14 +57,27 @@ export class JobsController {
     private readonly withdrawals: Withdrawals,
   ) {}
 
-  @Answers('jobs', jobList) @Get('jobs') list(@Sender() who: Who, @Query() asked: JobsAsked) {
-    return this.jobList.list(who, asked);
+  @Sends('jobs', jobList) @Get('jobs') async list(
+    @Sender() who: Who,
+    @Query() asked: JobsAsked,
+    @Req() request: SessionRequest,
+    @Res() response: Response,
+  ): Promise<void> {
+    await sendPacked(response, await this.jobList.list(who, asked, isPriced(request)));
   }
-  @Answers('jobSums', jobSums) @Get('jobs/sums') sums(@Sender() who: Who) {
-    return this.jobList.sums(who);
+  @Sends('jobSums', jobSums) @Get('jobs/sums') async sums(
+    @Sender() who: Who,
+    @Req() request: SessionRequest,
+    @Res() response: Response,
+  ): Promise<void> {
+    await sendPacked(response, await this.jobList.sums(who, isPriced(request)));
   }
-  @Answers('jobNames', jobNames) @Get('jobs/names') names(@Sender() who: Who) {
-    return this.jobList.names(who);
+  @Sends('jobNames', jobNames) @Get('jobs/names') async names(
+    @Sender() who: Who,
+    @Req() request: SessionRequest,
+    @Res() response: Response,
+  ): Promise<void> {
+    await sendPacked(response, await this.jobList.names(who, isPriced(request)));
   }
   @Answers('jobsTakenOut', jobsTakenOut) @Get('jobs/taken-out') takenOut(@Sender() who: Who) {
     return this.jobs.takenOut(who);
@@ -75,7 +91,7 @@ export class JobsController {
     @Req() request: SessionRequest,
     @Res() response: Response,
   ): Promise<void> {
-    await sendPacked(response, await this.jobPage.of(who, id, seesPrices(request.signedIn!.person.role)));
+    await sendPacked(response, await this.jobPage.of(who, id, isPriced(request)));
   }
   @Answers('changeJob', jobAnswer) @Patch('jobs/:jobId') change(
     @Sender() who: Who,

@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { CookieOptions, Response } from 'express';
-import { People, type Session } from './people.service.ts';
+import { People, type Session, type SignedIn } from './people.service.ts';
 import { doorplateOf } from './passkeys.ts';
 import { isClosed } from './secondLock.ts';
 import { SignInBody } from './staff.dto.ts';
@@ -32,7 +32,7 @@ export class PeopleController {
   @Answers('session', sessionAnswer)
   @Get('session')
   who(@Req() request: SessionRequest) {
-    return sessionShown(request.signedIn!);
+    return sessionShown(this.people, request.signedIn!);
   }
 
   @Answers('signOut', nothing)
@@ -49,7 +49,7 @@ export class PeopleController {
 export async function letIn(people: People, session: Session, request: SessionRequest, response: Response) {
   const { token, expiresAt } = session;
   response.cookie(cookieName(request), token, { ...cookie(request), expires: expiresAt });
-  return sessionShown(await people.whoIs(token, steadyNow()));
+  return sessionShown(people, (await people.whoIs(token, steadyNow()))!);
 }
 
 /** How the session's cookie is set. */
@@ -61,8 +61,8 @@ const cookie = (request: SessionRequest): CookieOptions => ({
 });
 
 /** What a page is told of who is there. */
-function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
-  const { person, firm } = signedIn!;
+async function sessionShown(people: People, signedIn: SignedIn) {
+  const { person } = signedIn;
   const { id, name, initials, role } = person;
   return {
     person: {
@@ -71,8 +71,8 @@ function sessionShown(signedIn: Awaited<ReturnType<People['whoIs']>>) {
       initials,
       role,
       hasSecond: isClosed(person.secondLock),
-      needsSecond: needsSecond(signedIn!),
+      needsSecond: needsSecond(signedIn),
     },
-    firm,
+    firm: await people.firmOf(signedIn),
   };
 }

@@ -34,7 +34,8 @@ export interface AtSignIn {
 
 export interface SignedIn {
   person: PersonEntity;
-  firm: FirmEntity;
+  /** Of the firm only what says who may do what: it is asked on every request. */
+  firm: Pick<FirmEntity, 'id' | 'ownersSecond'>;
 }
 
 /** The cookie's token, and until when it opens the door. */
@@ -180,11 +181,12 @@ export class People {
 
   async whoIs(token: string | undefined, now: Date): Promise<SignedIn | null> {
     if (!token || token.length > 100) return null;
-    // Asked on every request: the session, the person and the firm in one question.
+    // Asked on every request: the session, the person and what of the firm says who may do what, in one question.
     const found = await this.database.manager
       .createQueryBuilder(SessionEntity, 's')
       .innerJoinAndMapOne('s.person', PersonEntity, 'p', 'p.id = s.personId AND p.leftAt IS NULL')
       .innerJoinAndMapOne('s.firm', FirmEntity, 'f', 'f.id = p.firmId')
+      .select(['s', 'p', 'f.id', 'f.ownersSecond'])
       .where('s.tokenHash = :tokenHash AND s.expiresAt > :now AND s.usedAt > :idle', {
         tokenHash: digest(token),
         now,
@@ -197,6 +199,11 @@ export class People {
       await this.database.manager.update(SessionEntity, { tokenHash }, { usedAt: now });
     const { person, firm } = found as unknown as SignedIn;
     return { person, firm };
+  }
+
+  /** The firm of somebody who is there, with its pages. */
+  firmOf({ firm }: SignedIn): Promise<FirmEntity> {
+    return this.database.manager.findOneByOrFail(FirmEntity, { id: firm.id });
   }
 
   async signOut(token: string | undefined, now: Date): Promise<void> {

@@ -6,9 +6,9 @@ import { log } from '../http/logger.ts';
 import { packed, type Packed } from '../http/packed.ts';
 import { DerivedAnswerEntity, type DerivedKind } from '../record/derivedEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
-import type { JobEntity } from '../record/jobEntities.ts';
 import { RELEASE } from '../record/release.ts';
 import { readJobsAnew, type JobRecords } from './jobRecords.ts';
+import type { MarkedJob } from './marks.ts';
 
 /** So many letters of answers lie at hand; what was asked for longest ago goes first. */
 const AT_HAND = 40_000_000;
@@ -45,9 +45,9 @@ export class Kept implements DerivedText {
 /** One kind of answer about jobs: under which mark each is kept, and how it is made. */
 export interface Derivation {
   kind: DerivedKind;
-  markOf: (job: JobEntity) => string;
+  markOf: (job: MarkedJob) => string;
   /** Whether what an earlier release made is good enough until it is made anew behind it. */
-  mayWait?: (job: JobEntity) => boolean;
+  mayWait?: (job: MarkedJob) => boolean;
   make: (records: JobRecords) => Promise<DerivedText>;
 }
 
@@ -67,10 +67,10 @@ export class Derived {
   private readonly behind = pLimit(1);
 
   /** The answers of one kind about these jobs, by the job's id; what is wanting or has turned is made. */
-  async of(scope: FirmScope, jobs: readonly JobEntity[], derivation: Derivation): Promise<Map<string, Kept>> {
+  async of(scope: FirmScope, jobs: readonly MarkedJob[], derivation: Derivation): Promise<Map<string, Kept>> {
     const found = new Map<string, Kept>();
     const now = Math.floor(scope.who.now.getTime() / MINUTE_MS);
-    const isGood = (job: JobEntity, kept: Kept | undefined): kept is Kept =>
+    const isGood = (job: MarkedJob, kept: Kept | undefined): kept is Kept =>
       kept?.mark === derivation.markOf(job) &&
       (kept.turnsAt === null || kept.turnsAt > now) &&
       (kept.release === RELEASE || derivation.mayWait?.(job) === true);
@@ -80,7 +80,7 @@ export class Derived {
       return !found.has(job.id);
     });
     const stored = await storedOf(scope, derivation.kind, notAtHand);
-    const wanting: JobEntity[] = [];
+    const wanting: MarkedJob[] = [];
     for (const job of notAtHand) {
       const kept = stored.get(job.id);
       if (!isGood(job, kept)) wanting.push(job);
@@ -99,7 +99,7 @@ export class Derived {
   }
 
   /** Makes and keeps them; the same asked for by several at once is made once. */
-  private made(scope: FirmScope, jobs: readonly JobEntity[], derivation: Derivation): Promise<Kept[]> {
+  private made(scope: FirmScope, jobs: readonly MarkedJob[], derivation: Derivation): Promise<Kept[]> {
     const names = jobs.map((job) => `${keyOf(scope, derivation, job)} ${derivation.markOf(job)}`).join();
     let making = this.underWay.get(names);
     if (!making) {
@@ -109,7 +109,7 @@ export class Derived {
     return making;
   }
 
-  private later(scope: FirmScope, job: JobEntity, derivation: Derivation): void {
+  private later(scope: FirmScope, job: MarkedJob, derivation: Derivation): void {
     void this.behind(() =>
       this.made(scope, [job], derivation).catch((error: unknown) => {
         log.warn({ error, kind: derivation.kind }, 'what an earlier release derived could not be made anew');
@@ -117,7 +117,7 @@ export class Derived {
     );
   }
 
-  private async makeAndKeep(scope: FirmScope, jobs: readonly JobEntity[], derivation: Derivation): Promise<Kept[]> {
+  private async makeAndKeep(scope: FirmScope, jobs: readonly MarkedJob[], derivation: Derivation): Promise<Kept[]> {
     const made = new Map<string, Kept>();
     for (const records of await readJobsAnew(scope, jobs)) {
       const { body, turnsAt } = await derivation.make(records);
@@ -130,9 +130,9 @@ export class Derived {
   }
 }
 
-const keyOf = ({ who }: FirmScope, { kind }: Derivation, { id }: JobEntity) => `${who.firmId} ${kind} ${id}`;
+const keyOf = ({ who }: FirmScope, { kind }: Derivation, { id }: MarkedJob) => `${who.firmId} ${kind} ${id}`;
 
-async function storedOf(scope: FirmScope, kind: DerivedKind, jobs: readonly JobEntity[]): Promise<Map<string, Kept>> {
+async function storedOf(scope: FirmScope, kind: DerivedKind, jobs: readonly MarkedJob[]): Promise<Map<string, Kept>> {
   if (jobs.length === 0) return new Map();
   const rows = await scope.manager.find(DerivedAnswerEntity, {
     where: { firmId: scope.who.firmId, kind, jobId: In(jobs.map((j) => j.id)) },

@@ -84,7 +84,7 @@ export async function readJob(scope: FirmScope, jobId: string, until?: Date): Pr
 }
 
 /** Reads jobs whole with their own rows read again: nothing of them is older than a mark that was asked before. */
-export async function readJobsAnew(scope: FirmScope, jobs: readonly JobEntity[]): Promise<JobRecords[]> {
+export async function readJobsAnew(scope: FirmScope, jobs: readonly Pick<JobEntity, 'id'>[]): Promise<JobRecords[]> {
   return readJobs(scope, await scope.find(JobEntity, { id: In(jobs.map((j) => j.id)) }));
 }
 

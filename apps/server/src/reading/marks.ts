@@ -4,7 +4,7 @@ import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 
 /** So many of the newest events are counted: a number is given before it is committed, and an earlier one may come later. */
-const NEWEST = 2000;
+const NEWEST = 500;
 
 /** What of a firm every one of its jobs is read with: its page, its shelf, its tins, what its trials said; its own pace; and its newest events. */
 const OF_FIRM = `SELECT CONCAT_WS('|',
@@ -48,6 +48,8 @@ const ratesOf = (pace: string | null): LearnedRate[] =>
     return rateFrom(kind as StepKind, Number(seen), Number(logSum));
   });
 
+/** What of a job its mark goes by. */
+export type MarkedJob = Pick<JobEntity, 'id' | 'entries' | 'status'>;
 type Marked = Pick<JobEntity, 'id' | 'entries'>;
 /** How a job's own record stands: nothing of it is written without an entry of its ledger. */
 export const recordMark = ({ id, entries }: Marked): string => short(`${id}|${entries}`);

@@ -135,6 +135,14 @@ const byFinding =
     else if (results.some((r) => not.includes(r))) clear(raises);
   };
 
+/** A film that shines has not weathered to powder: what comes off it indoors is dust, or the dirt that was seen on it. */
+const shinesIndoors = (s: SurfaceFacts, tests: readonly TestRecord[]): boolean =>
+  !isOutside(s) &&
+  !s.conditions.includes('chalking') &&
+  tests.some((t) => t.kind === 'sheen-look' && SHINES.includes(t.result ?? ''));
+const SHINES: readonly string[] = ['satin', 'semi-gloss', 'gloss'];
+const DIRT: readonly Condition[] = ['greasy', 'smoke', 'soot', 'mould', 'sanding-dust'];
+
 const OVERRULINGS: readonly Overruling[] = [
   ...Object.entries(FINDS).map(([kind, row]) => byFinding(kind, row)),
   // Whatever the dab did, the bead is no longer unknown.
@@ -155,6 +163,10 @@ const OVERRULINGS: readonly Overruling[] = [
     // Dust on a sanded surface, or on woodwork inside, is dust; on a weathered film outside, or on a wall, it is chalk.
     const ground = groundOf(s.substrate);
     const isDust = s.sanded === true || s.conditions.includes('sanding-dust');
+    if (shinesIndoors(s, tests)) {
+      if (!s.conditions.some((code) => DIRT.includes(code))) raise('sanding-dust');
+      return;
+    }
     if (isDust || (!isOutside(s) && ground === 'timber' && !s.conditions.includes('chalking'))) raise('sanding-dust');
     else if (isOutside(s) || ground === 'masonry' || wipes.includes('heavy')) raise('chalking');
   },

@@ -29,7 +29,14 @@ const REJECTS: Readonly<Record<string, string>> = {
 const laterFirst = (a: TestRecord, b: TestRecord) =>
   (b.minutes ?? 0) - (a.minutes ?? 0) || (b.coats ?? 1) - (a.coats ?? 1);
 
-function verdictOn(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+/** What crawled never covers: a look that says so is of another patch, on a face that was cleaned since. */
+function sinceCleaned(looks: readonly TestRecord[]): readonly TestRecord[] {
+  const since = looks.slice(looks.findLastIndex((t) => t.result === 'crawls') + 1);
+  return since.some((t) => t.result === 'covers') ? since : looks;
+}
+
+function verdictOn(all: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+  const looks = sinceCleaned(all);
   const last = [...looks].sort(laterFirst)[0]!;
   const rejected = looks.find((t) => REJECTS[t.result ?? '']);
   if (rejected) return { verdict: 'rejects', decidedBy: rejected, text: REJECTS[rejected.result!]! };

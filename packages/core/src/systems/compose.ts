@@ -7,7 +7,7 @@ import { asWood, toTheWood, wantsWoodShown } from './toTheWood.ts';
 import { chooseFinish, finishCoats, wantsClearCoat, type ChosenFinish } from './finish.ts';
 import { primerForAll, type PrimerNeed } from './primer.ts';
 import { methodFor, primerSteps } from './primerSteps.ts';
-import { blockPatch, gripPatch, primerPatches, stillAsked } from './patchSteps.ts';
+import { blockPatch, crawledPatch, gripPatch, primerPatches, stillAsked } from './patchSteps.ts';
 import { betweenCoats, coatsInTurn } from './coatsInTurn.ts';
 import { bareWork } from './leaveBare.ts';
 import { undercoats } from './undercoats.ts';
@@ -180,6 +180,7 @@ function gather(c: Case, isWhole = true): Gathered {
     ...primerPatches(c, primers.steps),
     ...gripPatch(c, [...preparation, ...coats]),
     ...blockPatch(c, primers.steps),
+    ...crawledPatch(c, [...preparation, ...coats]),
     ...dustSteps(c, preparation),
     ...inTurn,
     ...betweenCoats(c, inTurn),

@@ -2,6 +2,7 @@ import { LATER_LOOK_MIN, type PatchVerdict } from '../evidence/patches.ts';
 import { chemistryOf, FAMILY_LABELS, isFinish, type Family, type StepKind } from '../vocabulary/index.ts';
 import type { Step } from '../model/step.ts';
 import { isFromACan, whereSprayed } from './knowledge/situations/oldFilm.ts';
+import { whereCrawled } from './knowledge/situations/patches.ts';
 import { gripTrial, patchOf, strongBlocker } from './knowledge/situations/situation.ts';
 import { patchGripped, type Case } from './case.ts';
 import { firstOverAll, keptOnOil, liesOnOil, oilBlocks, primes } from './onOil.ts';
@@ -110,6 +111,22 @@ export function blockPatch(c: Case, primers: readonly Step[]): Step[] {
       'What was patched so far let the colour through: one of this, across the strongest colour, and a look after a day, before it goes over all.',
     ),
   ];
+}
+
+/** Paint crawls while it is wet, or not at all. Minutes; source: practice. */
+const CRAWLS_WITHIN_MIN = 60;
+/** A patch crawled: on the face that was cleaned, what is laid first is tried there again. */
+export function crawledPatch(c: Case, steps: readonly Step[]): Step[] {
+  const family = firstOverAll(steps)?.family;
+  if (!family || c.d.patches.some((p) => DECIDES.includes(p.verdict))) return [];
+  return whereCrawled(c).map((at) => ({
+    ...patchOf(
+      family,
+      CRAWLS_WITHIN_MIN,
+      'A patch crawled here: another on the clean face, for an hour. Where it crawls again, wipe again before anything is laid.',
+    ),
+    ...at,
+  }));
 }
 /** Nothing else is patched while one of these stands. */
 const DECIDES: readonly PatchVerdict[] = ['covers', 'look-again'];

@@ -46,13 +46,13 @@ function primerStep(
 const hidesPoorly = (family: Family, c: Case) =>
   c.d.patches.some((p) => p.family === family && p.verdict === 'another-coat');
 
-/** What drinks is sealed first; on a face that nothing soaks into, the coat that grips comes first. */
-const comesLater = ({ need }: PrimerNeed, c: Case) =>
-  SLICK.includes(c.treatAs) || isClosedBare(c) || c.ground === 'metal'
-    ? !need.startsWith('grip')
-    : !need.startsWith('seal');
-const inTurn = (needs: readonly PrimerNeed[], c: Case) =>
-  [...needs].sort((a, b) => Number(comesLater(a, c)) - Number(comesLater(b, c)));
+/** What drinks is sealed first, and chalk is bound before anything lies on it; on a face that nothing soaks into, the coat that grips comes next. */
+function turnOf({ need }: PrimerNeed, c: Case): number {
+  if (need === 'seal-chalk') return 0;
+  const first = SLICK.includes(c.treatAs) || isClosedBare(c) || c.ground === 'metal' ? 'grip' : 'seal';
+  return need.startsWith(first) ? 1 : 2;
+}
+const inTurn = (needs: readonly PrimerNeed[], c: Case) => [...needs].sort((a, b) => turnOf(a, c) - turnOf(b, c));
 const SLICK: readonly Treatment[] = ['oil', 'over-oil', 'clear', 'laminate', 'aerosol'];
 
 /** The primer coats: whole-surface needs first, then what is left on spots and bare areas. */

@@ -8,7 +8,7 @@ export const HOUSE_RULE_LABELS: Record<HouseRuleCode, { title: string; choices: 
   },
   fillerSpots: {
     title: 'Filler on sound paint',
-    choices: { spot: 'prime the spots', 'whole-wall': 'prime the whole wall', none: 'no primer' },
+    choices: { spot: 'prime the spots', 'whole-wall': 'prime the whole surface', none: 'no primer' },
   },
   bareTimberInside: {
     title: 'Bare timber inside',

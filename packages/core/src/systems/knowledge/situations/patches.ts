@@ -1,5 +1,7 @@
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
+import { placeOf } from '../../../model/place.ts';
+import type { Step } from '../../../model/step.ts';
 import { stripping, strongBlocker, washing, type Situation, solventWipe } from './situation.ts';
 
 const verdict = (c: Case, ...any: string[]) => c.d.patches.some((p) => any.includes(p.verdict));
@@ -20,16 +22,25 @@ export function blockedAfterPatch(c: Case, asked: readonly PrimerNeed[]): Primer
   ];
 }
 
+/** Where patches crawled: in each place that was named, or somewhere on it. */
+export function whereCrawled({ d }: Case): Pick<Step, 'scope'>[] {
+  const crawled = d.patches.filter((p) => p.verdict === 'rejects' && p.decidedBy.result === 'crawls');
+  if (crawled.length === 0) return [];
+  const places = new Set(crawled.map((p) => placeOf(p.decidedBy)));
+  return places.has('') ? [{}] : [...places].map((scope) => ({ scope }));
+}
+
 /** What test patches that were laid and read ask for. */
 export const PATCHES: readonly Situation[] = [
   {
     id: 'patch-crawled',
     source: 'practice',
     when: (c) => result(c, 'crawls'),
-    steps: () => [
-      ...washing('degreaser', 'A patch crawled: something slick is on the face.'),
-      solventWipe('mineral-spirits', 'What the degreaser leaves, wax and silicone, comes off with spirits on clean rags. Then lay another patch.'),
-    ],
+    steps: (c) =>
+      whereCrawled(c).flatMap((at) => [
+        ...washing('degreaser', 'A patch crawled: something slick is on the face.', at),
+        solventWipe('mineral-spirits', 'What the degreaser leaves, wax and silicone, comes off with spirits on clean rags.', at),
+      ]),
   },
   {
     id: 'patch-wrinkled',
