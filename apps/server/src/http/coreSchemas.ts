@@ -178,7 +178,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -814,7 +815,8 @@ export const coreSchemas: Record<string, object> = {
          "wallpaper-sealer",
          "waterborne-alkyd",
          "waterborne-clear",
-         "wood-acrylic-primer"
+         "wood-acrylic-primer",
+         "wood-bleach"
         ],
         "type": "string"
        },
@@ -1017,7 +1019,8 @@ export const coreSchemas: Record<string, object> = {
          "wallpaper-sealer",
          "waterborne-alkyd",
          "waterborne-clear",
-         "wood-acrylic-primer"
+         "wood-acrylic-primer",
+         "wood-bleach"
         ],
         "type": "string"
        },
@@ -1406,7 +1409,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -1682,7 +1686,8 @@ export const coreSchemas: Record<string, object> = {
    "wallpaper-sealer",
    "waterborne-alkyd",
    "waterborne-clear",
-   "wood-acrylic-primer"
+   "wood-acrylic-primer",
+   "wood-bleach"
   ],
   "type": "string"
  },
@@ -2142,7 +2147,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -2359,7 +2365,8 @@ export const coreSchemas: Record<string, object> = {
          "wallpaper-sealer",
          "waterborne-alkyd",
          "waterborne-clear",
-         "wood-acrylic-primer"
+         "wood-acrylic-primer",
+         "wood-bleach"
         ],
         "type": "string"
        },
@@ -2740,7 +2747,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -3773,7 +3781,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -3955,7 +3964,8 @@ export const coreSchemas: Record<string, object> = {
          "wallpaper-sealer",
          "waterborne-alkyd",
          "waterborne-clear",
-         "wood-acrylic-primer"
+         "wood-acrylic-primer",
+         "wood-bleach"
         ],
         "type": "string"
        },
@@ -4688,7 +4698,8 @@ export const coreSchemas: Record<string, object> = {
                  "wallpaper-sealer",
                  "waterborne-alkyd",
                  "waterborne-clear",
-                 "wood-acrylic-primer"
+                 "wood-acrylic-primer",
+                 "wood-bleach"
                 ],
                 "type": "string"
                },
@@ -6884,7 +6895,8 @@ export const coreSchemas: Record<string, object> = {
      "wallpaper-sealer",
      "waterborne-alkyd",
      "waterborne-clear",
-     "wood-acrylic-primer"
+     "wood-acrylic-primer",
+     "wood-bleach"
     ],
     "type": "string"
    },
@@ -7452,7 +7464,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -7791,7 +7804,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -7860,7 +7874,8 @@ export const coreSchemas: Record<string, object> = {
        "wallpaper-sealer",
        "waterborne-alkyd",
        "waterborne-clear",
-       "wood-acrylic-primer"
+       "wood-acrylic-primer",
+       "wood-bleach"
       ],
       "type": "string"
      },
@@ -8322,7 +8337,8 @@ export const coreSchemas: Record<string, object> = {
              "wallpaper-sealer",
              "waterborne-alkyd",
              "waterborne-clear",
-             "wood-acrylic-primer"
+             "wood-acrylic-primer",
+             "wood-bleach"
             ],
             "type": "string"
            },

@@ -2145,6 +2145,7 @@ export type HeldSystem = {
           | "waterborne-alkyd"
           | "waterborne-clear"
           | "wood-acrylic-primer"
+          | "wood-bleach"
         )
       | null;
     finish: Family;
@@ -2271,6 +2272,7 @@ export type HeldFactor = {
         | "waterborne-alkyd"
         | "waterborne-clear"
         | "wood-acrylic-primer"
+        | "wood-bleach"
       )
     | null;
   finish: Family;

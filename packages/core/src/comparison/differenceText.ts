@@ -1,3 +1,4 @@
+import { smellsStrongly } from '../systems/smell.ts';
 import {
   coatsIn,
   FAMILY_LABELS,
@@ -12,7 +13,7 @@ import { nightsOut } from '../pricing/nightsOut.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import type { Case } from '../systems/case.ts';
 import type { Composed } from '../systems/compose.ts';
-import { coatFamilies, stepKey, strongFumes, type Step } from '../model/step.ts';
+import { coatFamilies, stepKey, type Step } from '../model/step.ts';
 import { COAT_GAINS, MORE_COATS, WORK_GAINS } from './knowledge/gains.ts';
 import { holdsOf, type Holds } from './holds.ts';
 
@@ -70,7 +71,7 @@ export const weighedOf = (base: Composed, key: string, c: Case, price = priceOn(
   counted: countedCoats(base.steps),
   kinds: new Map(worthTelling(base.steps).map((s) => [stepKey(s), s.kind])),
   tint: tintIn(base.steps),
-  fumes: strongFumes(base.steps),
+  fumes: smellsStrongly(base.steps),
   price,
   callBackAYear: holdsOf(c, base.steps, price).callBackAYear,
   nights: nightsIn(c, base.steps),
@@ -132,7 +133,7 @@ export function differenceText(base: Weighed, other: Composed, c: Case, price: S
     );
   const cost = price.cost - base.price.cost;
   if (Math.abs(cost) >= 100) trades.push(cost > 0 ? 'is dearer' : 'is cheaper');
-  const strong = strongFumes(other.steps);
+  const strong = smellsStrongly(other.steps);
   if (strong !== base.fumes) trades.push(strong ? 'smells strongly of solvent or alcohol' : 'has little smell');
   const back = Math.round((holds.callBackAYear - base.callBackAYear) * 100);
   if (back !== 0) trades.push(`is called back ${Math.abs(back)} in 100 ${back > 0 ? 'more' : 'less'} a year`);

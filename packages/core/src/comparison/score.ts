@@ -1,3 +1,4 @@
+import { smellsStrongly } from '../systems/smell.ts';
 import type { SystemPrice } from '../pricing/price.ts';
 import { USUAL_SETTINGS } from '../pricing/settings.ts';
 import type { Case } from '../systems/case.ts';
@@ -5,7 +6,7 @@ import { expectedRedo } from '../failure/faults.ts';
 import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
 import { YEARS } from '../failure/knowledge/wear.ts';
 import { wearAYear } from '../failure/lasting.ts';
-import { strongFumes, type Step } from '../model/step.ts';
+import { type Step } from '../model/step.ts';
 
 /** A day's waiting weighs about as much as an hour of work. */
 const DAY_OF_WAITING = USUAL_SETTINGS.hourCost;
@@ -20,7 +21,7 @@ const CALL_BACK_SHARE = 0.5;
  */
 export function scoreOfWork(c: Case, steps: readonly Step[], price: SystemPrice): number {
   const { weights } = c;
-  const fumes = strongFumes(steps) && !c.outside ? FUMES : 0;
+  const fumes = smellsStrongly(steps) && !c.outside ? FUMES : 0;
   const callBacks = wearAYear(c, steps) * YEARS * CALL_BACK_SHARE * price.cost;
   return (
     weights.cost * price.cost +

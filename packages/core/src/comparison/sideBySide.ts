@@ -1,3 +1,4 @@
+import { smellsStrongly } from '../systems/smell.ts';
 import { HOUSE_RULES, HOUSE_RULE_CODES, HOUSE_RULE_LABELS, type HouseRuleCode } from '../vocabulary/index.ts';
 import { priceOn, type SystemPrice } from '../pricing/price.ts';
 import { waysOf, type Ways } from './alternatives.ts';
@@ -8,7 +9,7 @@ import { guaranteeOf, type Guarantee } from '../failure/lasting.ts';
 import { ruleReaches } from '../systems/knowledge/ruleReach.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
-import { strongFumes, type Step } from '../model/step.ts';
+import { type Step } from '../model/step.ts';
 
 /** One school's way on this surface, whole, with what it costs and who works so. */
 export interface SchoolWay extends SchoolWord {
@@ -38,7 +39,7 @@ function wayOf(c: Case, rule: HouseRuleCode, choice: string, made: Composed): Sc
     ours: c.rules[rule] === choice,
     steps: made.steps,
     price,
-    fumes: strongFumes(made.steps),
+    fumes: smellsStrongly(made.steps),
     guarantee: guaranteeOf(under, made.steps),
     holds: holdsOf(under, made.steps, price),
     blocks: blocksOn(under, made).map((b) => b.code),

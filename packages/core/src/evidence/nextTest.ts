@@ -8,6 +8,7 @@ import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from 
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
 import { tellsFinish } from './likelihood.ts';
+import { zonesOf } from './zones.ts';
 import { placeOf } from '../model/place.ts';
 import { INDEX, normal, times, type Vector } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
@@ -146,7 +147,7 @@ function whyItSettles(kind: TestKind, { tests }: Member, underFlake: boolean): s
   if (underFlake) return UNDER_FLAKE;
   const isAgain = tests.some((t) => t.kind === kind);
   return isAgain
-    ? `${TEST_TELLS[kind]!} It was made in one place alone, and that leaves it open: try another.`
+    ? `${TEST_TELLS[kind]!} It was made in one place alone, and that leaves it open: try another spot.`
     : TEST_TELLS[kind]!;
 }
 const UNDER_FLAKE =
@@ -186,13 +187,26 @@ export function testsThatPay(
   neighbours: readonly Neighbour[],
   findings: ConditionFindings,
 ): NextTest[] {
-  const house = askedHouse(surface, tests, neighbours);
-  const asked = house.members.find((m) => m.id === ASKED)!;
-  return ranked([
-    ...finishTestsOn(asked, house.nodes.get(ASKED)!, areaOf(asked), [], sistersOf(asked, house)),
-    ...questionsOn(surface, tests, findings),
-  ]);
+  return ranked([...finishTestsIn(surface, tests, neighbours), ...questionsOn(surface, tests, findings)]);
 }
+
+/** What each zone of a surface asks of its finish: one that is known answers nothing for another. */
+function finishTestsIn(
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+  neighbours: readonly Neighbour[],
+): NextTest[] {
+  const zones = zonesOf(surface, tests);
+  return zones.flatMap((zone) => {
+    const house = askedHouse(surface, zone.tests, neighbours);
+    const asked = house.members.find((m) => m.id === ASKED)!;
+    const area = areaOf(asked) / zones.length;
+    const found = finishTestsOn(asked, house.nodes.get(ASKED)!, area, [], sistersOf(asked, house));
+    return zones.length === 1 ? found : found.map((test) => ({ ...test, why: `${test.why} ${whereIn(zone.places)}` }));
+  });
+}
+
+const whereIn = (places: readonly string[]) => `Where: ${places.join(', ') || 'elsewhere'}.`;
 
 /** A test worth making somewhere in the house, and how many other surfaces it would speak for. */
 export interface HouseTest extends NextTest {

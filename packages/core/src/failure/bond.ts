@@ -20,7 +20,7 @@ import {
 
 const HOLDS = new Map(HOLD_ROWS.map((row) => [row.family, row]));
 const SOFT: readonly FaceKind[] = ['waterborne', 'primer'];
-const SLICK: readonly FaceKind[] = ['oil', 'varnish', 'aerosol', 'laminate'];
+const SLICK: readonly FaceKind[] = ['oil', 'varnish', 'stained', 'aerosol', 'laminate'];
 const HARD_OIL: readonly Family[] = ['oil-enamel', 'exterior-oil', 'oil-varnish'];
 /** A trial or a patch weighs so much against the table, at the most. */
 const MOST_SHOWN = 2.5;

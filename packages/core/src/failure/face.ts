@@ -5,6 +5,7 @@ export const FACES = [
   'waterborne',
   'oil',
   'varnish',
+  'stained',
   'aerosol',
   'primer',
   'laminate',
@@ -70,6 +71,12 @@ export type Riser = Extract<Need, `block-${string}`>;
 export const AT = Object.fromEntries(TRAITS.map((trait, i) => [trait, i])) as Readonly<Record<Trait, number>>;
 
 /** One part of a surface: what lies there now. Changed in place as work is done on it. */
+/** A coat that was tried in a patch, and how long until it was looked at, in minutes. */
+export interface Tried {
+  family: Family;
+  waitMin: number;
+}
+
 export interface Face {
   kind: FaceKind;
   /** Which part: the whole, the spots of one fault, or what is bare. */
@@ -89,14 +96,14 @@ export interface Face {
   /** The last of them; null where none lies there. */
   lastCoat: Family | null;
   /** Families of which a patch was laid and waited for before the first coat. */
-  tried: readonly Family[];
+  tried: readonly Tried[];
   /** What the firm's own record says of films prepared so: log-odds, 0 where it says nothing. */
   ownRecord: number;
   /** What was done to it before its first coat, of what a board can try: a bit each, in the order of `BOARD_WORKS`. */
   worked: number;
 }
 
-const NONE: readonly Family[] = [];
+const NONE: readonly Tried[] = [];
 
 /** There is so much of it at the least. */
 export function raise(face: Face, trait: Trait, amount: number): void {

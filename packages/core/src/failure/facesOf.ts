@@ -4,6 +4,7 @@ import { laysOpen, LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition, Ground } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
+import { isStained } from '../systems/knowledge/situations/oldFilm.ts';
 import { isInSpots, isLocal, letsGoInSpots } from '../systems/local.ts';
 import {
   hasRawEdges,
@@ -223,7 +224,7 @@ export function openTo(face: Face, ground: FaceKind): void {
 }
 
 function partsOf(c: Case): Face[] {
-  const kind = OLD_FACE[c.treatAs] ?? groundFace(c);
+  const kind = c.treatAs === 'clear' && isStained(c) ? 'stained' : (OLD_FACE[c.treatAs] ?? groundFace(c));
   return PARTS.flatMap((part): Face[] => {
     const share = shareOf(part, c);
     if (!share) return [];

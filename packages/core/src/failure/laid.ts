@@ -17,18 +17,28 @@ import type { Tally } from './tally.ts';
 
 const carriesWater = (family: Family) => chemistryOf(family) === 'waterborne';
 
+const DAY_MIN = 1440;
+/** What is left of a chance where a patch of this coat was waited for so long before the whole was laid. */
+const triedFor = (face: Face, family: Family, leastMin: number): number =>
+  face.tried.some((one) => one.family === family && one.waitMin >= leastMin) ? TRIED_LEAVES : 1;
+/** A patch shows what comes while it is waited for, and nothing that takes weeks. */
+const seenAfter = (by: string): number => (by.startsWith('PT') ? 0 : by === 'P1D' ? DAY_MIN : Infinity);
+
 /** What the wet coat meets: it crawls, bubbles, crackles. */
 function meetsWet(family: Family, face: Face, tally: Tally, soaksIn: boolean): void {
-  const tried = face.tried.includes(family) ? TRIED_LEAVES : 1;
   WET_ROWS.forEach((row, i) => {
     if (face.has[AT[row.trait]]! <= 0 || (row.byWater && !carriesWater(family))) return;
     // What only soaks in shuts no mould in: it is killed with what lies round it.
     if (soaksIn && row.trait === 'mould') return;
     const stopped = row.unless ? THROUGH[primes(family, row.unless)] : 1;
-    tally.add(NO.wet + i, chanceOf(row.from + row.pull * face.has[AT[row.trait]]!) * stopped * tried, face.share);
+    tally.add(
+      NO.wet + i,
+      chanceOf(row.from + row.pull * face.has[AT[row.trait]]!) * stopped * triedFor(face, family, seenAfter(row.by)),
+      face.share,
+    );
   });
   if (face.kind === 'paper' && carriesWater(family))
-    tally.add(NO.paper, chanceOf(PAPER_WAKES[primes(family, 'seal-paper')]) * tried, face.share);
+    tally.add(NO.paper, chanceOf(PAPER_WAKES[primes(family, 'seal-paper')]) * triedFor(face, family, 0), face.share);
 }
 
 /** What is left of the uneven suction of the ground when the finish dries on it. */
@@ -129,7 +139,7 @@ export function layCoat(step: Step, face: Face, c: Case, tally: Tally, isLast: b
   if (face.coats > 0) tally.add(NO.betweenCoats, chanceOf(betweenCoats(family, face, c)), face.share);
   else {
     const bond = bondOf(family, face, c);
-    tally.addBond(NO.bond, chanceOf(bond.points) * (face.tried.includes(family) ? TRIED_LEAVES : 1), face.share, bond);
+    tally.addBond(NO.bond, chanceOf(bond.points) * triedFor(face, family, DAY_MIN), face.share, bond);
     meetsWet(family, face, tally, step.kind === 'pre-prime');
   }
   tally.add(NO.dust, face.has[AT.dust]! * (c.joinery ? DUST_SHOWS.joinery : DUST_SHOWS.otherwise), face.share);

@@ -6,7 +6,7 @@ import { primes } from '../systems/onOil.ts';
 import { ELSEWHERE, zoneShares } from '../systems/zones.ts';
 import { stepKey, type Step } from '../model/step.ts';
 import { chanceOf, NO } from './causes.ts';
-import { AT, type Face } from './face.ts';
+import { AT, type Face, type FaceKind } from './face.ts';
 import { facesOf } from './facesOf.ts';
 import { FIT_ROWS, NO_FINISH, UNSEALED } from '../systems/knowledge/fits.ts';
 import { FINISH_CUT, FLAT_CRACKS, LEFT_ROWS, NIBS_SHOW } from './knowledge/grounds.ts';
@@ -67,9 +67,11 @@ const reaches = (on: Act['on'], face: Face) =>
  */
 const isSpared = ({ scope, family }: Step, face: Face, acts: readonly Act[]): boolean =>
   scope === 'bare-areas' &&
-  (face.kind === 'oil' || face.kind === 'varnish') &&
+  CLOSED_FILM.includes(face.kind) &&
   primes(family, 'grip-gloss') < 2 &&
   acts.some((act) => act.coat && act.on === null && primes(act.step.family, 'grip-gloss') >= 2);
+
+const CLOSED_FILM: readonly FaceKind[] = ['oil', 'varnish', 'stained'];
 
 /** Work and coats on one part, in the order of the steps. */
 function addPart(face: Face, acts: readonly Act[], c: Case, tally: Tally): void {

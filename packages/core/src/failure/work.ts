@@ -7,7 +7,7 @@ import { isClosedBare } from '../systems/siteWork.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace, openTo, wornToTheGround } from './facesOf.ts';
 import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
-import { WIPED_LEAVES, WIPES_OFF } from './knowledge/rising.ts';
+import { BLEACHED_LEAVES, WIPED_LEAVES, WIPES_OFF } from './knowledge/rising.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
 
 /** A row with its shares as lists: it is read thousands of times. */
@@ -173,15 +173,21 @@ function wipeOff({ kind }: Step, face: Face): void {
 const DABBED_LEAVES = 0.1;
 const TUGGED_LEAVES = 0.85;
 
+function bleach({ rises }: Face): void {
+  const mark = rises.get('block-water');
+  if (mark !== undefined) rises.set('block-water', mark * BLEACHED_LEAVES);
+}
+
 /** Does one piece of work to a face, by its rows. Coats are laid by `layCoat`. */
 export function workOn(step: Step, rows: readonly Work[], face: Face, c: Case): void {
   if (face.films > 0 && !ON_OUR_COATS.has(step.kind)) return;
   if (step.kind === 'test-patch') {
-    if (step.family) face.tried = [...face.tried, step.family];
+    if (step.family) face.tried = [...face.tried, { family: step.family, waitMin: step.waitMin ?? 0 }];
     // A dab on a bead that nobody knows: if it crawls, the bead comes out. A tug at what lies over one finds less.
     face.has[AT.bead]! *= step.family ? TUGGED_LEAVES : DABBED_LEAVES;
     return;
   }
+  if (step.family === 'wood-bleach') bleach(face);
   face.worked |= bitOf(step);
   if (isClosedBare(c)) wipeOff(step, face);
   const proud = face.has[AT.proud]!;

@@ -1,4 +1,4 @@
-import { chemistryOf, isCoat } from '../vocabulary/index.ts';
+import { isCoat } from '../vocabulary/index.ts';
 import type { CoatKind, Family, Method, Sheen, StepKind, Technique, Tint, Wear } from '../vocabulary/index.ts';
 
 /** One line of a specification. `why` is a list of sentences, never empty. */
@@ -78,10 +78,6 @@ export interface System {
 export function stepKey(step: Step): string {
   return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}|${step.later ?? ''}`;
 }
-
-/** True where a coat of it smells strongly: solvent or alcohol. */
-export const strongFumes = (steps: readonly Step[]) =>
-  steps.some((s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne');
 
 /** The families of the coats, each once, in the order they are laid. */
 export const coatFamilies = (steps: readonly Step[]): Family[] => [

@@ -96,6 +96,7 @@ const ROWS: readonly Row[] = [
   ['deglosser', S, 'Mattaway'],
   ['mould-wash', D, 'Sporewash'],
   ['mould-wash', O, 'Clearwall Wash'],
+  ['wood-bleach', F, 'Palegrain'],
   ['denatured-alcohol', F, 'Rag Spirit'],
   ['filler', Q, 'Flushfill'],
   ['filler', O, 'Slow Fill'],

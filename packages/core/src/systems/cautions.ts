@@ -64,7 +64,11 @@ const CAUTIONS: readonly CautionRow[] = [
   },
   {
     code: 'caustic',
-    holds: (_c, m) => uses(m, (f) => f === 'alkaline-cleaner' || f === 'stripper' || f === 'masonry-paint-remover'),
+    holds: (_c, m) =>
+      uses(
+        m,
+        (f) => f === 'alkaline-cleaner' || f === 'stripper' || f === 'masonry-paint-remover' || f === 'wood-bleach',
+      ),
     text: 'Strong cleaners and strippers burn skin and eyes: gloves and eye protection.',
   },
   {
@@ -74,7 +78,7 @@ const CAUTIONS: readonly CautionRow[] = [
   },
   {
     code: 'bleach-mixing',
-    holds: (_c, m) => uses(m, (f) => f === 'mould-wash'),
+    holds: (_c, m) => uses(m, (f) => f === 'mould-wash' || f === 'wood-bleach'),
     text: 'Never mix bleach with ammonia or acid: the gas is poisonous.',
   },
   {

@@ -101,6 +101,9 @@ const ONCE: ReadonlySet<StepKind> = new Set([
   'repair',
 ]);
 
+/** Bleaching timber is no cleaning. */
+const bleaches = ({ family }: Step) => family === 'wood-bleach';
+
 const sameWork = (a: Step, b: Step) => {
   if (
     a.kind !== b.kind ||
@@ -110,7 +113,8 @@ const sameWork = (a: Step, b: Step) => {
     a.scope !== b.scope ||
     a.afterFinish !== b.afterFinish ||
     a.bridges !== b.bridges ||
-    !a.joints !== !b.joints
+    !a.joints !== !b.joints ||
+    bleaches(a) !== bleaches(b)
   )
     return false;
   return ONCE.has(a.kind) || (a.family === b.family && a.grit === b.grit);
@@ -138,9 +142,18 @@ export function merged(steps: readonly Step[]): Step[] {
     const more = step.why.filter((reason) => !twin.why.includes(reason));
     if (more.length) twin.why = [...twin.why, ...more];
   }
-  // Who washes and rinses the whole does its spots, with the same cleaner.
-  const whole = kept.filter((s) => WATERED.includes(s.kind) && s.scope === undefined);
-  const isDone = (s: Step) =>
-    whole.some((all) => all.kind === s.kind && all.family === s.family && all.later === s.later);
-  return whole.length ? kept.filter((s) => s.scope !== 'spots' || !isDone(s)) : kept;
+  return withoutPlacesDone(kept);
+}
+
+/** Who washes and rinses the whole does its spots and places, with the same cleaner; what has to dry longer there does so. */
+function withoutPlacesDone(steps: readonly Step[]): Step[] {
+  const whole = steps.filter((s) => WATERED.includes(s.kind) && s.scope === undefined);
+  return steps.filter((s) => {
+    const isLocal = s.scope !== undefined && s.scope !== 'bare-areas';
+    const all = isLocal
+      ? whole.find((w) => w.kind === s.kind && w.family === s.family && w.later === s.later)
+      : undefined;
+    if (all && s.waitMin) all.waitMin = Math.max(s.waitMin, all.waitMin ?? 0);
+    return !all;
+  });
 }

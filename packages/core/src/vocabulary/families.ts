@@ -58,6 +58,7 @@ const FAMILY_TABLE = {
   degreaser: { kind: 'helper', chemistry: 'waterborne', label: 'degreaser' },
   deglosser: { kind: 'helper', chemistry: 'solvent-borne', label: 'liquid deglosser' },
   'mould-wash': { kind: 'helper', chemistry: 'waterborne', label: 'mould wash' },
+  'wood-bleach': { kind: 'helper', chemistry: 'waterborne', label: 'wood bleach' },
   'denatured-alcohol': { kind: 'helper', chemistry: 'alcohol-borne', label: 'denatured alcohol' },
   filler: { kind: 'helper', chemistry: 'waterborne', label: 'filler' },
   'acrylic-caulk': { kind: 'helper', chemistry: 'waterborne', label: 'acrylic caulk' },

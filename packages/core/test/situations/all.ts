@@ -1,3 +1,4 @@
+import { CLEANED } from './cleaned.ts';
 import { COMES_OFF } from './comesOff.ts';
 import { DECIDED } from './decided.ts';
 import { FAILING } from './failing.ts';
@@ -24,4 +25,5 @@ export const SITUATIONS: readonly (readonly [about: string, rows: readonly Situa
   ['what is found in one place stays there', PLACED],
   ['what comes off is gone', COMES_OFF],
   ['what is kept is tried, and left as it is', KEPT],
+  ['what is cleaned, and how far', CLEANED],
 ];

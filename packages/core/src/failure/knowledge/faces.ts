@@ -23,6 +23,15 @@ export const FACE_ROWS: Readonly<Record<FaceKind, FaceRow>> = {
   waterborne: { base: -4.4, gloss: 2.6, need: 'grip-gloss', text: 'A slick face gives the new coat less to hold.', words: 'the old waterborne paint', by: 'P6M' },
   oil: { base: 0.7, gloss: 1.8, need: 'grip-gloss', text: 'Waterborne straight on oil peels in sheets at the first knock.', words: 'old oil', by: 'P1M' },
   varnish: { base: 0.4, gloss: 1.8, need: 'grip-gloss', text: 'Paint slides off varnish: the first knock lifts it.', words: 'the old clear finish', by: 'P1M' },
+  // As far as a brush can tell a skin of stain is a clear film; only what is said of it differs.
+  stained: {
+    base: 0.4,
+    gloss: 1.8,
+    need: 'grip-gloss',
+    text: 'What of the stain stands on the timber as a skin lets go, and takes the paint with it.',
+    words: 'the stained timber',
+    by: 'P1M',
+  },
   aerosol: { base: -0.4, gloss: 1.8, need: 'grip-gloss', text: 'Nobody knows what the sprayed film is, and paint may not hold on it.', words: 'the sprayed film', by: 'P3M' },
   primer: { base: -4.8, gloss: 0.8, need: 'grip-gloss', text: 'An old primer left standing gives the finish less to hold.', words: 'the old primer', by: 'P6M' },
   laminate: { base: 1.2, gloss: 1.9, need: 'grip-laminate', text: 'Without a bonding primer it scratches off with a nail.', words: 'laminate', by: 'P1M' },

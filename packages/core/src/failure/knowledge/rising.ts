@@ -43,6 +43,9 @@ export const WIPES_OFF: Partial<Record<StepKind, Riser>> = {
 /** So much of it stays. */
 export const WIPED_LEAVES = 0.04;
 
+/** Bleaching takes a water mark out of timber, and leaves so much of it. */
+export const BLEACHED_LEAVES = 0.1;
+
 /** What of it still rises through one coat, by how well its family blocks that (0 to 3). Two coats take it twice. */
 export const THROUGH = [0.97, 0.5, 0.07, 0.03] as const;
 /** A coat that carries no water lets less of it up, whatever it was made for. */

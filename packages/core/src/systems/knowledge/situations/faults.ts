@@ -1,7 +1,7 @@
 import { PAINT_AFTER_MIN, SILICONE_CURES_MIN } from '../skinning.ts';
 import { isUndrawn, siliconeRule } from '../../joints.ts';
 import { isLocal, whereMeasured } from '../../local.ts';
-import { coatsIn, type Element, type Finish } from '../../../vocabulary/index.ts';
+import { coatsIn, type Element, type Finish, type HouseRules } from '../../../vocabulary/index.ts';
 import { staysWet } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import { chooseFinish } from '../../finish.ts';
@@ -10,7 +10,7 @@ import { tintFor, type PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { isClosedBare, rusts, wetFromNew } from '../../siteWork.ts';
 import { finishOnOil, greaseCleaner } from './oldFilm.ts';
-import { isDusty, needOnGround, sanding, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, whereItStands, type Situation, solventWipe } from './situation.ts';
+import { isDusty, needOnGround, sanding, stripping, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, whereItStands, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
 const blockerOrder = ['shellac-primer', 'oil-primer', 'low-odour-oil-primer'] as const;
@@ -28,6 +28,28 @@ const blockedWhereTakenIn =
 const mayBePainted = (c: Case) => PAINTED.reduce((sum, finish) => sum + c.d.odds[finish], 0) > PAINT_IS_POSSIBLE;
 const PAINTED: readonly Finish[] = ['waterborne-acrylic', 'oil-alkyd', 'waterborne-over-oil'];
 const PAINT_IS_POSSIBLE = 0.15;
+
+/** How filler is primed: bare timber is primed over all, its filled spots with it, whatever the firm does on walls. */
+const fillerRule = (c: Case): HouseRules['fillerSpots'] => (c.bare && c.ground === 'timber' ? 'spot' : c.rules.fillerSpots);
+
+/** Under a clear coat a mark in the timber is not hidden: it is taken out of the wood. */
+const bleachedOut = (c: Case, scope: 'all' | 'spots'): Step[] => {
+  const at = scope === 'all' ? {} : { scope };
+  return [
+    ...(c.treatAs === 'clear' ? [stripping('The mark lies in the wood, under the finish: take the finish off it there, out to the next joint or edge.', at)] : []),
+    {
+      kind: 'wash',
+      family: 'wood-bleach',
+      wear: ['gloves', 'eye-protection'],
+      why: [
+        'Water and iron leave a dark mark that shows through every clear coat: oxalic acid takes it out, laid over the whole board and not the ring alone. Try it first where nobody looks.',
+      ],
+      ...at,
+    },
+    { kind: 'rinse', waitMin: 1440, why: ['Rinse twice, and let the timber dry: acid left in it spoils the varnish.'], ...at },
+    sanding(c, 180, 'Take down the grain that the water raised, and feather the old finish.', at),
+  ];
+};
 
 /** What the joint is sealed with again: what takes paint, and silicone where it stays wet and is not painted. */
 const resealed = (c: Case): Step =>
@@ -99,6 +121,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
               why: ['A stain is only blocked once it is dry: take a reading.'],
             } satisfies Step,
           ]),
+      ...(c.clear && c.ground === 'timber' ? bleachedOut(c, stainScope(c, areaOf(c, 'water-stain'))) : []),
     ],
     needs: blockedWhereTakenIn((c) => ({
       need: 'block-water',
@@ -353,13 +376,13 @@ export const FAULTS_FOUND: readonly Situation[] = [
       sanding(c, 180, 'Level the filler.', { scope: 'spots' }),
     ],
     needs: (c) =>
-      c.rules.fillerSpots === 'none'
+      fillerRule(c) === 'none'
         ? []
         : [
             {
               need: 'seal-filler',
               atLeast: 2,
-              scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots',
+              scope: fillerRule(c) === 'whole-wall' ? 'all' : 'spots',
               why: 'Filler drinks and flashes under paint.',
             },
           ],
@@ -378,13 +401,13 @@ export const FAULTS_FOUND: readonly Situation[] = [
     when: (c) => c.is('filler-patches'),
     steps: (c) => [sanding(c, 180, 'Level the filler.', { scope: 'spots' })],
     needs: (c) =>
-      c.rules.fillerSpots === 'none'
+      fillerRule(c) === 'none'
         ? []
         : [
             {
               need: 'seal-filler',
               atLeast: 2,
-              scope: c.rules.fillerSpots === 'whole-wall' ? 'all' : 'spots',
+              scope: fillerRule(c) === 'whole-wall' ? 'all' : 'spots',
               prefer: ['multi-purpose-acrylic-primer'],
               why: 'Filler drinks more than paint beside it and flashes unless primed.',
             },

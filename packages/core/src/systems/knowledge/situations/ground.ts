@@ -26,6 +26,12 @@ const sealingFirst = (c: Case, sealer: Sealer, why: string): Step => ({
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
 
+/** Bare masonry that has stood in the weather; water drives salts back in, and what is damp dries first. */
+const hasWeathered = (c: Case) => c.outside && c.d.surface.isNew !== true && !c.is('efflorescence', 'damp');
+const WEATHER_WASHED: readonly Step[] = washing('alkaline-cleaner', 'The weather leaves dirt and green growth on a wall: it is washed before anything soaks in.').map((step) =>
+  step.kind === 'rinse' ? { ...step, waitMin: 1440, why: ['Rinse from the top down, and let the wall dry for a day.'] } : step,
+);
+
 /** The ground itself: board, plaster, timber, paper, laminate, masonry, metal, tile. */
 export const GROUND: readonly Situation[] = [
   {
@@ -372,7 +378,7 @@ export const GROUND: readonly Situation[] = [
     id: 'bare-masonry',
     source: 'practice',
     when: (c) => c.ground === 'masonry' && c.treatAs === 'bare',
-    steps: () => [{ kind: 'dust-off', why: ['Brush off loose sand and dirt.'] }],
+    steps: (c) => [{ kind: 'dust-off', why: ['Brush off loose sand and dirt.'] }, ...(hasWeathered(c) ? WEATHER_WASHED : [])],
     needs: () => [{ need: 'seal-masonry', atLeast: 3, scope: 'all', why: 'Bare masonry drinks unevenly: prime it.' }],
   },
   {

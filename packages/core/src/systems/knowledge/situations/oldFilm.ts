@@ -29,7 +29,7 @@ export const greaseCleaner = (c: Case) => (oilFace(c) && goesEtched(c) ? 'alkali
 const oilFace = (c: Case) => c.treatAs === 'oil' || stripsTop(c);
 
 /** Of all that may lie clear on the timber, stain that went into it is likelier than any film. */
-const isStained = ({ d: { odds } }: Case) => FINISHES.every((finish) => finish === 'stain' || TREATMENT_OF[finish] !== 'clear' || odds[finish] < odds.stain);
+export const isStained = ({ d: { odds } }: Case) => FINISHES.every((finish) => finish === 'stain' || TREATMENT_OF[finish] !== 'clear' || odds[finish] < odds.stain);
 
 const GRIP: PrimerNeed = {
   need: 'grip-gloss',
