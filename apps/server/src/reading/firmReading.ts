@@ -2,6 +2,7 @@ import { LRUCache } from 'lru-cache';
 import type { FirmEntity } from '../record/firmEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 import { TrialActEntity } from '../record/trialEntities.ts';
+import { fixed } from './fixed.ts';
 import { readFirmShelf, type FirmShelf } from './firmShelf.ts';
 import type { FirmMark } from './marks.ts';
 
@@ -25,7 +26,7 @@ export async function readFirm(scope: FirmScope, { kept }: FirmMark): Promise<Fi
   const { firmId } = scope.who;
   const known = atHand.get(firmId);
   if (known?.kept === kept) return known.reading;
-  const reading = await readAnew(scope);
+  const reading = fixed(await readAnew(scope));
   atHand.set(firmId, { kept, reading });
   return reading;
 }

@@ -17,6 +17,7 @@ import {
   TroubleEntity,
   WorkLogEntity,
 } from '../record/siteEntities.ts';
+import { fixed } from './fixed.ts';
 import { SystemChoiceEntity } from '../record/systemEntities.ts';
 import type { JobOwned } from '../record/tableOf.ts';
 import { LookEntity, VisitActEntity, VisitEntity } from '../record/visitEntities.ts';
@@ -74,11 +75,4 @@ export async function readParts(
   };
   await Promise.all(parts.map(read));
   return found as ReadonlyMap<string, object> as Map<string, Partial<JobRows>>;
-}
-
-/** What is shared is fixed, down to its last field: a change made in passing is a fault that shows at once. */
-function fixed<T>(value: T): T {
-  if (typeof value !== 'object' || value === null || ArrayBuffer.isView(value)) return value;
-  for (const field of Object.values(value)) fixed(field);
-  return Object.freeze(value);
 }

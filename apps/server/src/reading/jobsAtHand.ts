@@ -89,15 +89,19 @@ async function saidSince(
       ? { sql: `(job_id = ? AND seq = ${LAST})`, values: [id, who.firmId, id] }
       : { sql: '(job_id = ? AND seq >= ?)', values: [id, seq] };
   });
-  const rows = await manager.query<Said[]>(
+  const rows = await manager.query<(Omit<Said, 'wrote'> & { wrote: Wrote[] | string | null })[]>(
     `SELECT job_id AS jobId, seq, hash, JSON_EXTRACT(payload, '$.wrote') AS wrote FROM ledger_entry
       WHERE firm_id = ? AND (${asked.map(({ sql }) => sql).join(' OR ')}) ORDER BY job_id, seq`,
     [who.firmId, ...asked.flatMap(({ values }) => values)],
   );
   const found = new Map<string, Said[]>(jobs.map(({ id }) => [id, []]));
-  for (const row of rows) found.get(row.jobId)!.push(row);
+  for (const row of rows) found.get(row.jobId)!.push({ ...row, wrote: asJson(row.wrote) });
   return found;
 }
+
+/** JSON comes read or as text, as the database's version has it. */
+const asJson = (value: Wrote[] | string | null): Wrote[] | null =>
+  typeof value === 'string' ? (JSON.parse(value) as Wrote[]) : value;
 
 /** What of a job at hand is no longer as it was read; everything, where its ledger is another, or an entry does not say. */
 function movedSince(known: AtHand | undefined, said: readonly Said[]): (PartOfJob | 'job')[] {

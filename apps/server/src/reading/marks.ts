@@ -3,8 +3,8 @@ import { paceOf, rateFrom, type LearnedRate, type StepKind } from '@rustic/core'
 import type { JobEntity } from '../record/jobEntities.ts';
 import type { FirmScope } from '../record/firmScope.ts';
 
-/** So many of the newest events are counted: a number is given before it is committed, and an earlier one may come later. */
-const NEWEST = 500;
+/** So many numbers back from a firm's newest event its events are counted: a number is given before it is committed, and an earlier one may come later. */
+const NEWEST = 300;
 
 /** What of a firm every one of its jobs is read with: its page, its shelf, its tins, what its trials said; its own pace; and its newest events. */
 const OF_FIRM = `SELECT CONCAT_WS('|',
@@ -14,8 +14,9 @@ const OF_FIRM = `SELECT CONCAT_WS('|',
   (SELECT COUNT(*) FROM trial_act WHERE firm_id = ? AND kind = 'concluded')) AS kept,
   (SELECT GROUP_CONCAT(CONCAT_WS('/', step_kind, seen, log_sum) ORDER BY step_kind SEPARATOR '|')
     FROM firm_pace WHERE firm_id = ? AND seen > 0) AS pace,
-  (SELECT CONCAT(COUNT(*), '/', COALESCE(MAX(id), 0)) FROM event
-    WHERE firm_id = ? AND id > (SELECT COALESCE(MAX(id), 0) - ${NEWEST} FROM event)) AS feed`;
+  CONCAT_WS('/',
+    (SELECT MAX(id) FROM event WHERE firm_id = ?),
+    (SELECT COUNT(*) FROM event WHERE firm_id = ? AND id > (SELECT MAX(id) - ${NEWEST} FROM event WHERE firm_id = ?))) AS feed`;
 const TIMES_ASKED = OF_FIRM.split('?').length - 1;
 
 /** How a firm stands: where anything moves, its mark moves. */

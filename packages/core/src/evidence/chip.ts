@@ -40,5 +40,14 @@ function chipOn(stack: StackKind, shown: readonly ChipLayer[]): number {
   return chance * CHIP_READ.imagined ** lower.size;
 }
 
+/** What lies on paper, down to it: what the paper hangs on is of another wall. */
+function onThePaper(shown: readonly ChipLayer[]): readonly ChipLayer[] {
+  const paper = shown.indexOf('paper');
+  return paper < 0 ? shown : shown.slice(0, paper + 1);
+}
+
 /** How often each stack shows such a chip. */
-export const chipLikelihood = (shown: readonly ChipLayer[]): Vector => overStacks((stack) => chipOn(stack, shown));
+export const chipLikelihood = (shown: readonly ChipLayer[]): Vector => {
+  const seen = onThePaper(shown);
+  return overStacks((stack) => chipOn(stack, seen));
+};

@@ -1,12 +1,14 @@
 import { BOARD_WORKS, type BoardWork, type Ground, type StepKind } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import type { Step } from '../model/step.ts';
+import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
+import { finishBehind, paperComesOff } from '../systems/offPaper.ts';
 import { shareCutOut } from '../systems/joints.ts';
 import { letsGoOfDistemper } from '../systems/onDistemper.ts';
 import { isClosedBare } from '../systems/siteWork.ts';
 import { AT, raise, type Face, type Trait } from './face.ts';
 import { groundFace, openTo, wornToTheGround } from './facesOf.ts';
-import { DRINKS, FILLER_DRINKS } from './knowledge/standing.ts';
+import { DRINKS, FILLER_DRINKS, OLD_FACE } from './knowledge/standing.ts';
 import { BLEACHED_LEAVES, WIPED_LEAVES, WIPES_OFF } from './knowledge/rising.ts';
 import { WORK_ROWS, type WorkRow } from './knowledge/works.ts';
 
@@ -64,7 +66,8 @@ const ON_THE_FILM = ['block-ink', 'block-smoke', 'block-odour'] as const;
 /** What water turns back to powder is washed off, but for what stays in the pores. */
 function takeOffPowder(face: Face, c: Case): void {
   if (face.kind !== 'distemper') return;
-  face.kind = groundFace(c);
+  // Where paper hung on it, the wall lies behind.
+  face.kind = paperComesOff(c) ? 'plaster' : groundFace(c);
   face.has[AT.chalk] = Math.max(face.has[AT.chalk]!, LEFT_IN_PORES);
 }
 
@@ -93,6 +96,11 @@ function takeOffAll(step: Step, face: Face, c: Case): void {
   if (c.ground !== 'paper') return layOpen(face, c);
   layOpen(face, c, 'plaster');
   face.has[AT.paste] = 0.8;
+  const behind = OLD_FACE[TREATMENT_OF[finishBehind(c)]];
+  if (!behind) return;
+  face.kind = behind;
+  face.has[AT.suction] = 0;
+  if (behind === 'oil') face.has[AT.gloss] = OIL_UNDER_SHINES;
 }
 
 /** The film comes off: what lies under it is the face now. */

@@ -1,5 +1,6 @@
-import { FINISHES, type Condition } from '../vocabulary/index.ts';
+import { FINISHES, type ChipLayer, type Condition, type Finish } from '../vocabulary/index.ts';
 import type { ConditionFindings } from '../evidence/conditions.ts';
+import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { asOdds } from '../evidence/odds.ts';
 import { rediagnosed, type Case } from './case.ts';
 import type { Step } from '../model/step.ts';
@@ -40,10 +41,27 @@ const findingsOnWall = (findings: ConditionFindings): ConditionFindings => ({
   handWipeClean: false,
 });
 
-const BARE = asOdds(FINISHES.map((finish) => Number(finish === 'bare')));
+/** What a chip shows next behind the paper, as a finish of the wall. */
+const BEHIND: Partial<Readonly<Record<ChipLayer, Finish>>> = {
+  waterborne: 'waterborne-acrylic',
+  oil: 'oil-alkyd',
+  distemper: 'distemper',
+  primer: 'primer-only',
+};
+
+/** What the paper was hung on, where a chip shows it; a wall that nobody has looked at behind it counts as bare. */
+export function finishBehind(c: Case): Finish {
+  for (const { layers } of c.d.tests) {
+    const behind = layers?.[layers.lastIndexOf('paper') + 1];
+    if (layers?.includes('paper') && behind && BEHIND[behind]) return BEHIND[behind];
+  }
+  return 'bare';
+}
+
+const oddsOf = (there: Finish) => asOdds(FINISHES.map((finish) => Number(finish === there)));
 
 const wallOf = new WeakMap<Case, Case>();
-/** The wall as it is once the paper is off: bare, with paste on it, and nothing said of a film that is gone. */
+/** The wall as it is once the paper is off: what it was hung on, with paste on it, and nothing said of a film that is gone. */
 export function asWall(c: Case): Case {
   let wall = wallOf.get(c);
   if (!wall) wallOf.set(c, (wall = readAsWall(c)));
@@ -52,7 +70,8 @@ export function asWall(c: Case): Case {
 
 function readAsWall(c: Case): Case {
   const findings = findingsOnWall(c.d.findings);
-  const there = { treatAs: 'bare', likeliest: 'bare', odds: BARE, findings } as const;
+  const behind = finishBehind(c);
+  const there = { treatAs: TREATMENT_OF[behind], likeliest: behind, odds: oddsOf(behind), findings };
   return rediagnosed(c, {
     ...c.d,
     ...there,

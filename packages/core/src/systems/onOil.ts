@@ -4,7 +4,7 @@ import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import { patchGripped, type Case } from './case.ts';
 import { PRIMERS } from './knowledge/primers.ts';
-import { paperComesOff } from './offPaper.ts';
+import { asWall, finishBehind, paperComesOff } from './offPaper.ts';
 import type { Step } from '../model/step.ts';
 
 /** Oil counts as likely from here on; below it the look and the tests speak against it. */
@@ -53,6 +53,7 @@ export const keptOnOil = (c: Case): boolean => c.treatAs === 'over-oil' && !stri
 
 /** True where oil may well be there and stays, the finish goes waterborne, and no patch has held. */
 export function oilBlocks(c: Case): boolean {
+  if (paperComesOff(c)) return finishBehind(c) === 'oil-alkyd' && oilBlocks(asWall(c));
   const odds = treatmentOdds(c.d.odds);
   const oil =
     odds.oil +
@@ -62,7 +63,7 @@ export function oilBlocks(c: Case): boolean {
     c.goesTo === 'waterborne' &&
     !c.clear &&
     (c.wanted.family === null || chemistryOf(c.wanted.family) === 'waterborne');
-  return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0 && !paperComesOff(c);
+  return oil >= OIL_LIKELY && goesWaterborne && c.gripHeldBy.size === 0;
 }
 
 /** The coat that lies first over the whole face. */

@@ -17,6 +17,62 @@ const at = (kind: string, place: string, said: object) => ({ kind, place, ...sai
 /** What comes off is gone: what lies under it is prepared, and what was of it alone is no longer spoken of. */
 export const COMES_OFF: Situation[] = [
   {
+    what: 'paper that a chip shows on old oil, in a firm that strips first',
+    why: 'Behind the paper is no bare plaster: the paste is washed off the oil, and that is dulled and gripped.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-paper',
+        conditions: ['loose-paper'],
+        areaM2: 30,
+        builtYear: 1990,
+      },
+      tests: [{ kind: 'chip-look', layers: ['waterborne', 'paper', 'oil'] }],
+      houseRules: { paper: 'strip-first' },
+    },
+    has: ['strip', 'wash', 'degloss', 'sand', 'prime:shellac-primer'],
+    hasNot: ['prime:penetrating-sealer'],
+    order: [['strip', 'degloss']],
+    blocks: ['waterborne-on-oil'],
+    risk: ['prime', 'peels', 0.4, 0.9],
+    likeliest: 'waterborne-acrylic',
+    atMost: ['waterborne-over-oil', 0.1],
+  },
+  {
+    what: 'the same paper, painted over',
+    why: 'What the paper hangs on is no question of what is laid on the paper.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-paper',
+        conditions: ['loose-paper'],
+        areaM2: 30,
+        builtYear: 1990,
+      },
+      tests: [{ kind: 'chip-look', layers: ['waterborne', 'paper', 'oil'] }],
+    },
+    has: ['stick-down', 'prime:wallpaper-sealer'],
+    noBlocks: ['waterborne-on-oil'],
+  },
+  {
+    what: 'paper that a chip shows on distemper, in a firm that strips first',
+    why: 'The powder behind it is washed off and bound, and no guarantee is given on it.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-paper',
+        conditions: ['loose-paper'],
+        areaM2: 30,
+        builtYear: 1990,
+      },
+      tests: [{ kind: 'chip-look', layers: ['paper', 'distemper'] }],
+      houseRules: { paper: 'strip-first' },
+    },
+    has: ['strip', 'wash', 'prime:penetrating-sealer'],
+    fault: ['bubbles', 0.1],
+    guaranteed: false,
+  },
+  {
     what: 'an oil-painted vinyl paper in a firm that strips first',
     why: 'The oil goes with the paper: the wall is washed of paste, dried and sealed, and nothing is dulled.',
     ask: {

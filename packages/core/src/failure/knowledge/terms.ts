@@ -1,3 +1,4 @@
+import { finishBehind, paperComesOff } from '../../systems/offPaper.ts';
 import type { Case } from '../../systems/case.ts';
 import { siliconeStays } from '../../systems/joints.ts';
 import { letsGoOfDistemper } from '../../systems/onDistemper.ts';
@@ -41,7 +42,7 @@ export const WITHHELD: readonly WithheldRow[] = [
   },
   {
     id: 'distemper-left',
-    when: (c) => c.treatAs === 'distemper',
+    when: (c) => (paperComesOff(c) ? finishBehind(c) : c.treatAs) === 'distemper',
     reason: 'Distemper or limewash is bound, not taken off: the ground itself may let go.',
     toClient: 'An old chalky coat is bound and not taken off: it may let go of the wall by itself.',
   },
