@@ -122,8 +122,13 @@ function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): b
   )
     return false;
   const odds = filmsAt(at);
-  return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && chanceOfAny(odds, WATERY) >= OPEN;
+  const isOpen = chanceOfAny(odds, WATERY) >= OPEN || shines(member);
+  return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && isOpen;
 }
+/** A gloss that nobody has rubbed is never done testing, however much it looks like oil. */
+const shines = ({ surface, tests }: Member): boolean =>
+  surface.conditions.includes('glossy') ||
+  tests.some((t) => t.kind === 'sheen-look' && (t.result === 'gloss' || t.result === 'semi-gloss'));
 const tellsOilApart = (test: TestRecord) =>
   test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
 /** From here on both are still likely: what was found contradicts itself, or says too little. */

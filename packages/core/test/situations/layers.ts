@@ -152,6 +152,22 @@ export const LAYERS: Situation[] = [
     next: 'spirit-rub',
   },
   {
+    what: 'a yellowed gloss on a radiator that nobody has rubbed',
+    why: 'However much it looks like oil, a gloss is rubbed before anybody is done testing.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        areaM2: 2,
+        builtYear: 1978,
+      },
+      tests: [{ kind: 'sheen-look', result: 'gloss', yellowed: true }],
+    },
+    likeliest: 'oil-alkyd',
+    next: 'spirit-rub',
+  },
+  {
     what: 'a gloss door that nobody has rubbed',
     why: 'A gloss surface that nobody has rubbed is never done testing.',
     ask: {
