@@ -6,7 +6,7 @@ import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
 import { coatsThatHide } from './hiding.ts';
 import { FIT_ROWS } from './knowledge/fits.ts';
-import { HARD_USED } from './knowledge/hardUsed.ts';
+import { isHardUsed } from './knowledge/hardUsed.ts';
 import { VIVID_FROM } from './knowledge/hiding.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
 import { finishOnOil } from './knowledge/situations/oldFilm.ts';
@@ -74,10 +74,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   },
   {
     family: 'waterborne-alkyd',
-    when: (c) =>
-      c.joinery &&
-      (c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch') &&
-      HARD_USED.includes(c.d.surface.element),
+    when: isHardUsed,
     reason: 'Handled hard: a waterborne alkyd sets harder than acrylic.',
   },
   { family: 'acrylic-trim', when: (c) => c.joinery, reason: 'Acrylic trim paint stays flexible and does not yellow.' },

@@ -12,6 +12,27 @@ const IRON_GATE = {
 /** What was wished for is heard where it holds; where it would fail it is departed from, and the rest is prepared for what is laid. */
 export const WISHED: Situation[] = [
   {
+    what: 'a window board of which somebody said that it is handled hard',
+    why: 'Who says so is heard, whatever the piece is: a hybrid enamel sets harder than acrylic.',
+    ask: {
+      surface: { element: 'sill', substrate: 'softwood', areaM2: 2, builtYear: 1995 },
+      tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      wanted: { colour: '#ffffff', handling: 'heavy' },
+    },
+    has: ['finish-coat:waterborne-alkyd'],
+    fault: ['knock', 0.1],
+  },
+  {
+    what: 'the same window board, of which nobody said anything',
+    why: 'A board that nothing stands on takes the flexible acrylic.',
+    ask: {
+      surface: { element: 'sill', substrate: 'softwood', areaM2: 2, builtYear: 1995 },
+      tests: [{ kind: 'spirit-rub', result: 'transfer' }],
+      wanted: { colour: '#ffffff' },
+    },
+    has: ['finish-coat:acrylic-trim'],
+  },
+  {
     what: 'oil wished for on a front door that hangs again tomorrow',
     why: 'Oil takes days: a quick waterborne finish, and then the old oil is bound for it.',
     ask: {

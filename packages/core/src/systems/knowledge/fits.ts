@@ -3,7 +3,7 @@ import { wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
 import { acrylicTears, siliconePainted } from '../joints.ts';
 import { wantsWoodShown } from '../toTheWood.ts';
-import { HARD_USED } from './hardUsed.ts';
+import { isHardUsed } from './hardUsed.ts';
 
 /** A product in a place it was not made for, and what comes of it. */
 export interface FitRow {
@@ -23,8 +23,6 @@ const WALL_PAINTS: readonly Family[] = ['acrylic-wall', 'acrylic-ceiling', 'mois
 const COATS: readonly StepKind[] = ['spot-prime', 'prime', 'undercoat', 'finish-coat', 'clear-coat', 'pre-prime'];
 const FINISH: readonly StepKind[] = ['finish-coat'];
 const wet = (c: Case) => wetOrGreasy(c.d.surface);
-const handled = (c: Case) => c.wanted.handling === 'heavy' || c.d.surface.exposure === 'interior-hightouch';
-
 /** CIE L* from which on yellowing is seen; a colour that nobody named is mostly white. */
 const PALE = 75;
 
@@ -105,7 +103,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: ['acrylic-trim', 'chalk-style'],
     kinds: FINISH,
-    when: (c) => handled(c) && c.joinery && HARD_USED.includes(c.d.surface.element),
+    when: isHardUsed,
     fault: 'knock',
     odds: 0.35,
     by: 'P3M',
