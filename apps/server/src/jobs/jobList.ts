@@ -1,7 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { JobStatus } from '@rustic/core';
 import { In } from 'typeorm';
-import type { z } from 'zod';
 import { jobList, jobNames, jobSums } from '../answers/jobs.ts';
 import type { Packed } from '../http/packed.ts';
 import { Derived } from '../reading/derived.ts';
@@ -56,7 +55,7 @@ export class JobList {
         ...job,
         ...figures.get(job.id)!,
         quote: quotes.get(job.id) ?? null,
-      })) satisfies z.input<typeof jobList>;
+      }));
     });
   }
 
@@ -75,7 +74,7 @@ export class JobList {
         over: counts - inHand.length,
         minutes: total('minutes'),
         cost: total('cost'),
-      } satisfies z.input<typeof jobSums>;
+      };
     });
   }
 
@@ -84,7 +83,7 @@ export class JobList {
     const scope = this.writes.reading(who);
     return this.answers.of(scope, { name: 'names', schema: jobNames, prices }, async () => {
       const jobs = await scope.manager.query<Named[]>(NAMES, [who.firmId]);
-      return jobs.map(({ filled, ...job }) => ({ ...job, empty: filled === null })) satisfies z.input<typeof jobNames>;
+      return jobs.map(({ filled, ...job }) => ({ ...job, empty: filled === null }));
     });
   }
 

@@ -3,8 +3,8 @@ import type { Response } from 'express';
 import { ApiTags } from '@nestjs/swagger';
 import type { Who } from '../record/firmScope.ts';
 import { sendPacked } from '../http/packed.ts';
-import { Sender, type SessionRequest } from '../people/session.ts';
-import { ForHands, seesPrices } from '../people/roles.ts';
+import { isPriced, Sender, type SessionRequest } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import {
   CampaignBody,
   DayAsked,
@@ -42,9 +42,6 @@ import {
   wholeJob,
   wholeRoomAnswer,
 } from '../answers/jobs.ts';
-
-/** Whether somebody is told sums. */
-const isPriced = ({ signedIn }: SessionRequest) => seesPrices(signedIn!.person.role);
 
 @ApiTags('jobs')
 @Controller('api')

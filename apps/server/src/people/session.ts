@@ -13,7 +13,7 @@ import type { Who } from '../record/firmScope.ts';
 import type { WriteRequest } from '../record/sentWrite.ts';
 import { People, type SignedIn } from './people.service.ts';
 import { isClosed } from './secondLock.ts';
-import { rolesFor, rolesKey } from './roles.ts';
+import { rolesFor, rolesKey, seesPrices } from './roles.ts';
 import { steadyNow } from './steadyClock.ts';
 
 const COOKIE = 'rustic_ledger';
@@ -32,6 +32,9 @@ export const needsSecond = ({ person, firm }: SignedIn) =>
   firm.ownersSecond && person.role === 'owner' && !isClosed(person.secondLock);
 
 export type SessionRequest = WriteRequest & { signedIn?: SignedIn };
+
+/** Whether whoever sends this is told sums. */
+export const isPriced = ({ signedIn }: SessionRequest) => seesPrices(signedIn!.person.role);
 
 /** Nobody passes without a session, but where a handler says it is open. */
 @Injectable()

@@ -9,10 +9,10 @@ import { onceFor, Remembered } from './remembered.ts';
 const MINUTE_MS = 60_000;
 
 /** What is asked of a firm as a whole, and how it is told. */
-interface Asked {
+interface Asked<S extends z.ZodType> {
   /** What is asked, with all that the answer goes by. */
   name: string;
-  schema: z.ZodType;
+  schema: S;
   /** Whether it is told with its sums. */
   prices: boolean;
 }
@@ -22,10 +22,10 @@ interface Asked {
 export class FirmAnswers {
   private readonly known = new Remembered<Promise<Packed>>();
 
-  async of(
+  async of<S extends z.ZodType>(
     scope: FirmScope,
-    { name, schema, prices }: Asked,
-    make: (mark: FirmMark) => Promise<unknown>,
+    { name, schema, prices }: Asked<S>,
+    make: (mark: FirmMark) => Promise<z.input<S>>,
   ): Promise<Packed> {
     const { firmId, now } = scope.who;
     const mark = await firmMark(scope);

@@ -23,8 +23,8 @@ import { bindsAt, readJob, roomOf, standingIn, type JobRecords } from '../readin
 import { reckoned, reckonedWith } from '../reading/reckoned.ts';
 import { Jobs } from '../jobs/jobs.service.ts';
 import { Ledger } from '../record/ledger.service.ts';
-import { Sender, type SessionRequest } from '../people/session.ts';
-import { ForHands, seesPrices } from '../people/roles.ts';
+import { isPriced, Sender, type SessionRequest } from '../people/session.ts';
+import { ForHands } from '../people/roles.ts';
 import { Systems } from '../systems/systems.ts';
 import { standingSurface } from '../record/takenOut.ts';
 import { Writes } from '../record/writes.service.ts';
@@ -256,7 +256,7 @@ export class WorkController {
   @Sends('today', todayAnswer)
   @Get('today')
   async today(@Sender() who: Who, @Req() request: SessionRequest, @Res() response: Response): Promise<void> {
-    await sendPacked(response, await this.sheet.today(who, seesPrices(request.signedIn!.person.role)));
+    await sendPacked(response, await this.sheet.today(who, isPriced(request)));
   }
   @ForHands() @Answers('logWork', workAnswer) @Post('jobs/:jobId/work') log(
     @Sender() who: Who,

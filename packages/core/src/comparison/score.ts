@@ -6,7 +6,7 @@ import { expectedRedo } from '../failure/faults.ts';
 import { outlookOf, type Outlook } from '../failure/tallyOf.ts';
 import { YEARS } from '../failure/knowledge/wear.ts';
 import { wearAYear } from '../failure/lasting.ts';
-import { type Step } from '../model/step.ts';
+import type { Step } from '../model/step.ts';
 
 /** A day's waiting weighs about as much as an hour of work. */
 const DAY_OF_WAITING = USUAL_SETTINGS.hourCost;

@@ -9,7 +9,7 @@ import { guaranteeOf, type Guarantee } from '../failure/lasting.ts';
 import { ruleReaches } from '../systems/knowledge/ruleReach.ts';
 import { holdsOf, type Holds } from './holds.ts';
 import { SCHOOLS, type SchoolWord } from './knowledge/schools.ts';
-import { type Step } from '../model/step.ts';
+import type { Step } from '../model/step.ts';
 
 /** One school's way on this surface, whole, with what it costs and who works so. */
 export interface SchoolWay extends SchoolWord {

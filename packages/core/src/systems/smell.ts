@@ -8,5 +8,5 @@ const HARDLY_SMELL = new Set(PRIMERS.filter((row) => row.lowOdour).map((row) => 
 /** True where a coat of it smells strongly: solvent or alcohol. */
 export const smellsStrongly = (steps: readonly Step[]) =>
   steps.some(
-    (s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne' && !HARDLY_SMELL.has(s.family as never),
+    (s) => s.family && isCoat(s.kind) && chemistryOf(s.family) !== 'waterborne' && !HARDLY_SMELL.has(s.family),
   );

@@ -14,19 +14,21 @@ const FRONT = { element: 'masonry', substrate: 'brick', exposure: 'exterior-expo
 const STRIPPED = { houseRules: { paper: 'strip-first' } };
 const at = (kind: string, place: string, said: object) => ({ kind, place, ...said });
 
+const LOOSE_PAPER = {
+  element: 'wall',
+  substrate: 'wallpaper-paper',
+  conditions: ['loose-paper'],
+  areaM2: 30,
+  builtYear: 1990,
+};
+
 /** What comes off is gone: what lies under it is prepared, and what was of it alone is no longer spoken of. */
 export const COMES_OFF: Situation[] = [
   {
     what: 'paper that a chip shows on old oil, in a firm that strips first',
     why: 'Behind the paper is no bare plaster: the paste is washed off the oil, and that is dulled and gripped.',
     ask: {
-      surface: {
-        element: 'wall',
-        substrate: 'wallpaper-paper',
-        conditions: ['loose-paper'],
-        areaM2: 30,
-        builtYear: 1990,
-      },
+      surface: LOOSE_PAPER,
       tests: [{ kind: 'chip-look', layers: ['waterborne', 'paper', 'oil'] }],
       houseRules: { paper: 'strip-first' },
     },
@@ -42,13 +44,7 @@ export const COMES_OFF: Situation[] = [
     what: 'the same paper, painted over',
     why: 'What the paper hangs on is no question of what is laid on the paper.',
     ask: {
-      surface: {
-        element: 'wall',
-        substrate: 'wallpaper-paper',
-        conditions: ['loose-paper'],
-        areaM2: 30,
-        builtYear: 1990,
-      },
+      surface: LOOSE_PAPER,
       tests: [{ kind: 'chip-look', layers: ['waterborne', 'paper', 'oil'] }],
     },
     has: ['stick-down', 'prime:wallpaper-sealer'],
@@ -58,13 +54,7 @@ export const COMES_OFF: Situation[] = [
     what: 'paper that a chip shows on distemper, in a firm that strips first',
     why: 'The powder behind it is washed off and bound, and no guarantee is given on it.',
     ask: {
-      surface: {
-        element: 'wall',
-        substrate: 'wallpaper-paper',
-        conditions: ['loose-paper'],
-        areaM2: 30,
-        builtYear: 1990,
-      },
+      surface: LOOSE_PAPER,
       tests: [{ kind: 'chip-look', layers: ['paper', 'distemper'] }],
       houseRules: { paper: 'strip-first' },
     },
