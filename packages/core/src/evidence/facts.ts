@@ -117,6 +117,10 @@ export function isJoinery(element: Element): boolean {
   return JOINERY.includes(element);
 }
 
+/** What feet wear: a floor, and steps of concrete or brick. A stair of timber is joinery, with strings and risers. */
+export const isWalkedOn = ({ element, substrate }: Pick<SurfaceFacts, 'element' | 'substrate'>): boolean =>
+  element === 'floor' || (element === 'stair' && groundOf(substrate) === 'masonry');
+
 /** Fittings that are handled and loaded: they want a hard film and a cure before use. */
 export function isFurniture(element: Element): boolean {
   return element === 'cabinet' || element === 'furniture' || element === 'shelf';

@@ -3,7 +3,7 @@ import type { TestRecord } from '../model/test.ts';
 import { ADHESION_KINDS, type Finish } from '../vocabulary/index.ts';
 import { chipLikelihood } from './chip.ts';
 import { gripFailed, gripHeld, isOfPatch } from './conditions.ts';
-import { groundOf, isYoungFilm, shinesBare } from './facts.ts';
+import { groundOf, isOutside, isYoungFilm, shinesBare } from './facts.ts';
 import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './knowledge/bonds.ts';
 import { FILM_LET_GO, FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
@@ -65,10 +65,11 @@ const columnsWith = (rowsOf: (table: LikelihoodTable) => LikelihoodTable['rows']
       return [[table.kind, columnsOf({ ...table, rows: { ...table.rows, ...rows } }, onTopFilm)] as const];
     }),
   );
-/** A ground that shines when it is bare, and walls and ceilings. */
+/** A ground that shines when it is bare, walls and ceilings inside, and what stands in the weather. */
 const ON_FACE = {
   shining: columnsWith(({ shiningBare }) => shiningBare && { bare: shiningBare }),
   wall: columnsWith(({ onWalls }) => onWalls),
+  weather: columnsWith(({ weathered }) => weathered),
 };
 const YELLOW: Vector = overStacks(({ top }) => YELLOWED[top] ?? YELLOWED.rest);
 
@@ -121,7 +122,7 @@ const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [
 export interface ReadOn {
   /** Grease, smoke and soot colour a rag. */
   dirty: boolean;
-  /** A face on which tests read otherwise: its ground shines and sheds water without any film, or it is a wall or a ceiling. */
+  /** A face on which tests read otherwise: its ground shines and sheds water without any film, it is a wall or a ceiling inside, or it stands in the weather. */
   face: keyof typeof ON_FACE | null;
 }
 
@@ -131,9 +132,15 @@ export const ON_PLAIN: ReadOn = { dirty: false, face: null };
 const isWall = ({ element, substrate }: SurfaceFacts) =>
   (element === 'wall' || element === 'ceiling') && groundOf(substrate) !== 'masonry';
 
+function faceOf(surface: SurfaceFacts): ReadOn['face'] {
+  if (shinesBare(surface)) return 'shining';
+  if (isOutside(surface)) return 'weather';
+  return isWall(surface) ? 'wall' : null;
+}
+
 export const readOn = (surface: SurfaceFacts): ReadOn => ({
   dirty: surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot'),
-  face: shinesBare(surface) ? 'shining' : isWall(surface) ? 'wall' : null,
+  face: faceOf(surface),
 });
 
 /** P(result | stack) of one test, or null where the test says nothing about what lies there. */

@@ -52,12 +52,7 @@ function finishTestsOn(
 ): NextTest[] {
   if (member.surface.isNew === true || filmsAt(at)[INDEX.bare]! >= SURELY_BARE) return [];
   const underFlake = needsRubUnderFlake(member, at);
-  const settles =
-    underFlake || needsFirstTest(member, at, sisters) || needsAnotherRub(member, at)
-      ? 'spirit-rub'
-      : needsGripTest(member, at)
-        ? 'blade-lift'
-        : null;
+  const settles = underFlake ? 'spirit-rub' : settlesOn(member, at, sisters);
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const prices = pricesFor(member.surface);
   const atStake = lossNow(at, prices) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
@@ -72,6 +67,7 @@ function finishTestsOn(
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
+      (kind !== 'damp-sponge' || filmsAt(at)[INDEX.distemper]! >= OPEN) &&
       (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
       (kind === settles || member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND),
   ).map((kind) => ({
@@ -103,6 +99,14 @@ const ranked = <T extends NextTest>(tests: readonly T[]): T[] =>
     .filter((t) => worthOf(t) > 0 || t.settles)
     .sort((a, b) => Number(b.settles ?? false) - Number(a.settles ?? false) || worthOf(b) - worthOf(a));
 
+/** The lead question never takes the place of a rub that pays: the rub decides the primer. */
+function rubBeforeLead(tests: readonly NextTest[]): NextTest[] {
+  const rub = tests.find((t) => t.kind === 'spirit-rub');
+  const lead = tests.find((t) => t.kind === 'lead-swab');
+  if (!rub || !lead || tests.indexOf(rub) < tests.indexOf(lead)) return [...tests];
+  return tests.flatMap((t) => (t === lead ? [] : t === rub ? [rub, lead] : [t]));
+}
+
 /** From which chance on something may be there, so that nobody paints before it was rubbed. */
 const OPEN = 0.04;
 /** From here on it lies bare, and there is nothing that must be rubbed; and surely so, nothing to test for a film at all. */
@@ -125,6 +129,19 @@ function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): b
   const isOpen = chanceOfAny(odds, WATERY) >= OPEN || shines(member);
   return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && isOpen;
 }
+/** What the system hangs on here: oil or not, powder or not, and whether it holds. */
+function settlesOn(member: Member, at: Node, sisters: readonly Member[]): TestKind | null {
+  if (needsFirstTest(member, at, sisters)) return 'spirit-rub';
+  if (needsSponge(member, at)) return 'damp-sponge';
+  if (needsAnotherRub(member, at)) return 'spirit-rub';
+  return needsGripTest(member, at) ? 'blade-lift' : null;
+}
+/** Spirit was tried, and distemper is still likely: water tells that, and no further rub. */
+function needsSponge({ tests }: Member, at: Node): boolean {
+  const powder = filmsAt(at)[INDEX.distemper]!;
+  return powder >= STILL_OPEN && powder <= 1 - STILL_OPEN && !tests.some((t) => WETTED.includes(t.kind));
+}
+const WETTED: readonly TestKind[] = ['damp-sponge', 'hand-wipe', 'water-drop'];
 /** A gloss that nobody has rubbed is never done testing, however much it looks like oil. */
 const shines = ({ surface, tests }: Member): boolean =>
   surface.conditions.includes('glossy') ||
@@ -192,7 +209,9 @@ export function testsThatPay(
   neighbours: readonly Neighbour[],
   findings: ConditionFindings,
 ): NextTest[] {
-  return ranked([...finishTestsIn(surface, tests, neighbours), ...questionsOn(surface, tests, findings)]);
+  return rubBeforeLead(
+    ranked([...finishTestsIn(surface, tests, neighbours), ...questionsOn(surface, tests, findings)]),
+  );
 }
 
 /** What each zone of a surface asks of its finish: one that is known answers nothing for another. */

@@ -4,7 +4,7 @@ import { laysOpen, LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition, Ground } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
-import { isStained } from '../systems/knowledge/situations/oldFilm.ts';
+import { isKnownWaterborneClear, isStained } from '../systems/knowledge/situations/oldFilm.ts';
 import { isInSpots, isLocal, letsGoInSpots } from '../systems/local.ts';
 import {
   hasRawEdges,
@@ -206,6 +206,10 @@ function laidOpen(face: Face): void {
 /** A scratch in metal reaches it, and is feathered and not filled. */
 function scratchedThrough(face: Face, c: Case): void {
   openTo(face, groundFace(c));
+  sandedOut(face);
+}
+/** A scratch that is sanded out with the rest. */
+function sandedOut(face: Face): void {
   face.has[AT.holes] = Math.min(face.has[AT.holes]!, FEATHERED);
 }
 const FEATHERED = 0.1;
@@ -223,8 +227,14 @@ export function openTo(face: Face, ground: FaceKind): void {
   raise(face, 'suction', DRINKS[ground] ?? 0);
 }
 
+/** A clear film is slick as varnish, but where it is known to be of water: that takes its like as paint does. */
+function clearFace(c: Case): FaceKind | null {
+  if (isKnownWaterborneClear(c)) return 'waterborne';
+  return isStained(c) ? 'stained' : OLD_FACE.clear;
+}
+
 function partsOf(c: Case): Face[] {
-  const kind = c.treatAs === 'clear' && isStained(c) ? 'stained' : (OLD_FACE[c.treatAs] ?? groundFace(c));
+  const kind = (c.treatAs === 'clear' ? clearFace(c) : OLD_FACE[c.treatAs]) ?? groundFace(c);
   return PARTS.flatMap((part): Face[] => {
     const share = shareOf(part, c);
     if (!share) return [];
@@ -240,6 +250,7 @@ function partsOf(c: Case): Face[] {
     if (part === 'spots' && rustsInSpots(c)) openTo(face, 'iron');
     if (part === 'spots' && c.is('torn-board-face') && c.ground === 'plaster') openTo(face, groundFace(c));
     if (part === 'spots' && c.is('scratches') && c.ground === 'metal') scratchedThrough(face, c);
+    if (part === 'spots' && c.is('scratches') && c.clear) sandedOut(face);
     if (part === 'spots' && c.is('filler-patches')) [face.kind, face.has[AT.gloss]] = ['filler', 0];
     if (part === 'spots' && hasRawEdges(c)) {
       raise(face, 'suction', RAW_EDGES.suction);

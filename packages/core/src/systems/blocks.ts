@@ -13,6 +13,7 @@ import { makerOfAll } from '../shelf/usable.ts';
 import { caseInZone, type Case } from './case.ts';
 import type { Composed } from './compose.ts';
 import { finishFails } from './finish.ts';
+import { isSlipOfDistemper } from './knowledge/situations/situation.ts';
 import { isUndrawn, siliconeRule, siliconeStays } from './joints.ts';
 import { whereWords } from './zones.ts';
 import { OUTSIDE_FINISHES } from './knowledge/outsideFinishes.ts';
@@ -116,7 +117,10 @@ const BLOCKS: readonly BlockRow[] = [
     code: 'paint-on-paste',
     holds: (c) => c.is('paste-residue'),
     breaks: (steps) => !doneFirst(steps, ['wash']) && primes(steps.find(laysFilm)?.family, 'seal-paste') < 2,
-    text: () => 'Paste wakes under waterborne paint and bubbles.',
+    text: (c) =>
+      isSlipOfDistemper(c)
+        ? 'Distemper wakes under waterborne paint, and lets go with it.'
+        : 'Paste wakes under waterborne paint and bubbles.',
     until: () => 'It is washed off and a damp sponge stays clean.',
   },
   {

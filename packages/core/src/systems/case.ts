@@ -12,7 +12,7 @@ import {
   type Ground,
   type HouseRules,
 } from '../vocabulary/index.ts';
-import { groundOf, isFurniture, isJoinery, isOutside, wetOrGreasy } from '../evidence/facts.ts';
+import { groundOf, isFurniture, isJoinery, isOutside, isWalkedOn, wetOrGreasy } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, liftedBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
@@ -161,7 +161,7 @@ function finishChemistry(
 ): Chemistry {
   const wished = wanted.family;
   // What is walked on takes floor paint, or is seen through.
-  if (d.surface.element === 'floor' && !endsClear(wanted, groundOf(d.surface.substrate))) return 'waterborne';
+  if (isWalkedOn(d.surface) && !endsClear(wanted, groundOf(d.surface.substrate))) return 'waterborne';
   // The solvent of an oil lifts what lies there: a patch has shown it.
   if (liftedBy(d.patches).has('solvent-borne')) return 'waterborne';
   // A finish that was wished for by name decides what it is prepared for.

@@ -39,7 +39,8 @@ function wearFor(family: Family | undefined, c: Case): Wear[] {
 function dustSteps(c: Case, steps: readonly Step[]): Step[] {
   const abraded = steps.some((s) => ['sand', 'scrape', 'strip', 'fill'].includes(s.kind));
   if (!abraded) return [];
-  return [{ kind: c.joinery ? 'tack-off' : 'dust-off', why: ['After the last sanding, until a palm stays clean.'] }];
+  const when = steps.some((s) => s.kind === 'sand') ? 'After the last sanding' : 'Before the first coat';
+  return [{ kind: c.joinery ? 'tack-off' : 'dust-off', why: [`${when}, until a palm stays clean.`] }];
 }
 
 /** Saturating epoxy primes for the sealant that follows it. */

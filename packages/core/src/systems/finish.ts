@@ -1,6 +1,6 @@
 import { capital } from '../units/capital.ts';
 import { chemistryOf, CLEAR_FINISHES, coatsIn, FAMILY_LABELS, type Family, type Sheen } from '../vocabulary/index.ts';
-import { isLowSheen, wetOrGreasy } from '../evidence/facts.ts';
+import { isLowSheen, isWalkedOn, wetOrGreasy } from '../evidence/facts.ts';
 import { liftedBy } from '../evidence/patches.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
@@ -34,7 +34,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   },
   {
     family: 'floor-paint',
-    when: (c) => c.d.surface.element === 'floor',
+    when: (c) => isWalkedOn(c.d.surface),
     reason: 'Floor paint is made to be walked on.',
   },
   {
@@ -210,8 +210,8 @@ function whyNoOil(c: Case): string {
   if (liftedBy(c.d.patches).has('solvent-borne')) return 'a patch wrinkled, so its solvent lifts what lies there';
   if (outOneNight(c.d.surface, c.wanted))
     return 'it takes days between coats, and this has to hang again by the next day';
-  return c.d.surface.element === 'floor'
-    ? 'a floor that is walked on takes floor paint'
+  return isWalkedOn(c.d.surface)
+    ? 'what is walked on takes floor paint'
     : 'on masonry outside it traps the water, and lets go with it';
 }
 

@@ -139,14 +139,14 @@ export const GROUNDS: Situation[] = [
     saysNot: ['the varnish', 'hand grease'],
   },
   {
-    what: 'scratched varnish on a floor that is to stay clear',
-    why: 'Clear shellac holds on the filler of a dent as well as on the varnish.',
+    what: 'nail holes in a varnished floor that is to stay clear',
+    why: 'Clear shellac holds on the filler of a hole as well as on the varnish.',
     ask: {
       surface: {
         element: 'floor',
         substrate: 'softwood',
         areaM2: 20,
-        conditions: ['scratches'],
+        conditions: ['nail-holes'],
         currentFinish: 'clear-oil-varnish',
       },
       tests: [{ kind: 'spirit-rub', result: 'no-transfer' }],

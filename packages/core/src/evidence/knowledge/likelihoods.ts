@@ -12,6 +12,8 @@ export interface LikelihoodTable {
   shiningBare?: readonly number[];
   /** Walls and ceilings, where they read otherwise than woodwork. */
   onWalls?: Partial<Record<Finish, readonly number[]>>;
+  /** Films that stand in the weather. */
+  weathered?: Partial<Record<Finish, readonly number[]>>;
   reason: string;
   source: string;
 }
@@ -122,6 +124,21 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     source: 'ISO 4628-6 / ASTM D4214',
     rows: { distemper: [0.08, 0.32, 0.6] },
     rest: [0.7, 0.22, 0.08],
+    // What stands in the weather chalks by its nature: outside a white palm hardly tells.
+    weathered: {
+      'waterborne-acrylic': [0.35, 0.4, 0.25],
+      'oil-alkyd': [0.3, 0.4, 0.3],
+      'waterborne-over-oil': [0.35, 0.4, 0.25],
+      'primer-only': [0.35, 0.4, 0.25],
+    },
+  },
+  {
+    kind: 'damp-sponge',
+    results: ['clean', 'slick'],
+    reason: 'Water turns distemper back into slip. A film stays hard; on a stripped wall it is paste that slides.',
+    source: 'practice',
+    rows: { distemper: [0.12, 0.88], bare: [0.7, 0.3] },
+    rest: [0.92, 0.08],
   },
 ];
 

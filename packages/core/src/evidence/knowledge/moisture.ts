@@ -1,4 +1,4 @@
-import { groundOf } from '../facts.ts';
+import { groundOf, isWalkedOn } from '../facts.ts';
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { TestRecord } from '../../model/test.ts';
 import type { Ground, MoistureScale, Substrate } from '../../vocabulary/index.ts';
@@ -75,7 +75,7 @@ type Laid = Pick<SurfaceFacts, 'substrate' | 'isNew' | 'substrateAgeMonths'>;
 const SLAB_DRIES_MONTHS = 6;
 /** A floor of concrete that may not have dried yet; nobody who says it is new but not how old knows. */
 export const isYoungSlab = ({ element, substrate, isNew, substrateAgeMonths }: Laid & Pick<SurfaceFacts, 'element'>): boolean =>
-  element === 'floor' && substrate === 'concrete' && (substrateAgeMonths === null ? isNew === true : substrateAgeMonths <= SLAB_DRIES_MONTHS);
+  isWalkedOn({ element, substrate }) && substrate === 'concrete' && (substrateAgeMonths === null ? isNew === true : substrateAgeMonths <= SLAB_DRIES_MONTHS);
 
 /** The row of a ground that is still too fresh, as far as its age is known; null where it is not, or is not laid wet. */
 export function freshGround({ substrate, isNew, substrateAgeMonths }: Laid): FreshGround | null {

@@ -7,7 +7,7 @@ import { leadStanding } from '../lead.ts';
 import { freshGround, isYoungSlab } from './moisture.ts';
 
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
-export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop'];
+export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop', 'damp-sponge'];
 
 /** Tests that mark the surface or need a mask: made once a spirit rub has left a doubt. Source: practice. */
 export const AFTER_A_RUB: readonly TestKind[] = ['acetone-rub', 'cross-cut', 'blade-lift', 'nail-scratch'];

@@ -128,7 +128,8 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'cure-hold',
-    when: (c) => closes(c) && !loaded(c),
+    // Where the ground is left bare there is no film to stick.
+    when: (c) => closes(c) && !loaded(c) && !c.wanted.leaveBare,
     after: FINISH,
     fault: 'sticks-shut',
     odds: 0.6,

@@ -23,6 +23,12 @@ export interface WithheldRow {
 /** Source: practice: what is kept, bridged or left is recorded and not guaranteed. */
 export const WITHHELD: readonly WithheldRow[] = [
   {
+    id: 'left-bare',
+    when: (c) => c.wanted.leaveBare === true,
+    reason: 'No film is laid: there is none to stand behind.',
+    toClient: 'The ground is left bare: no paint is laid on it that could be guaranteed.',
+  },
+  {
     id: 'kept-on-oil',
     when: keptOnOil,
     reason: 'A waterborne coat is kept on old oil: what lies under it may let go.',

@@ -1,5 +1,5 @@
 import { CLEAR_FINISHES, FINISH_FAMILIES, type Family, type Fault, type StepKind } from '../../vocabulary/index.ts';
-import { wetOrGreasy } from '../../evidence/facts.ts';
+import { isWalkedOn, wetOrGreasy } from '../../evidence/facts.ts';
 import type { Case } from '../case.ts';
 import { acrylicTears, siliconePainted } from '../joints.ts';
 import { wantsWoodShown } from '../toTheWood.ts';
@@ -140,7 +140,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   {
     families: FINISH_FAMILIES.filter((family) => family !== 'floor-paint' && !CLEAR_FINISHES.includes(family)),
     kinds: FINISH,
-    when: (c) => c.d.surface.element === 'floor',
+    when: (c) => isWalkedOn(c.d.surface),
     fault: 'knock',
     odds: 0.9,
     by: 'P1M',
@@ -229,8 +229,7 @@ export const FIT_ROWS: readonly FitRow[] = [
   },
 ];
 
-/** A primer is no finish. */
-export const NO_FINISH = { odds: 0.975, by: 'P1D', text: 'A primer is no finish: it shows what is under it, chalks and takes up dirt.' } as const;
-
+/** A primer is no finish, and an old film that was dulled is none any more. */
+export const NO_FINISH = { odds: 0.975, by: 'P1D', text: 'Without a finish it shows what is under it, wears and takes up dirt.' } as const;
 /** A film that is sealed with a clear coat, left without it. */
 export const UNSEALED = { chalk: 0.7, lowSheen: 0.45, distressed: 0.5, by: 'P3M', text: 'A low sheen marks where it is handled.' } as const;

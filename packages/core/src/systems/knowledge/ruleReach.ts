@@ -9,7 +9,7 @@ const oilFace = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
 const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   newBoard: (c) => c.bare && c.d.surface.substrate === 'drywall',
   // Bare timber is primed over all, its filled spots with it.
-  fillerSpots: (c) => c.is('filler-patches', 'nail-holes', 'scratches', 'substrate-crack') && !(c.bare && c.ground === 'timber'),
+  fillerSpots: (c) => !c.clear && c.is('filler-patches', 'nail-holes', 'scratches', 'substrate-crack') && !(c.bare && c.ground === 'timber'),
   bareTimberInside: (c) => c.bare && c.ground === 'timber' && !c.outside,
   oilTrim: (c) => oilFace(c) && c.joinery && !c.outside && c.ground === 'timber',
   // Almost every primer that grips or blocks is open to it.

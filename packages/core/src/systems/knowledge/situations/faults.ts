@@ -52,6 +52,13 @@ const bleachedOut = (c: Case, scope: 'all' | 'spots'): Step[] => {
 };
 
 /** What the joint is sealed with again: what takes paint, and silicone where it stays wet and is not painted. */
+/** Filler lets go of metal that warms and cools, and under a clear film it is seen: scratches there are sanded out. */
+const sandsScratchesOut = (c: Case) => c.ground === 'metal' || c.clear;
+function whyFilled(c: Case): string {
+  if (c.is('substrate-crack')) return 'Rake out the crack, bridge it, fill it proud.';
+  return c.clear ? 'Fill holes with a filler of the tone of the wood: under a clear film it is seen.' : 'Fill holes and dents a little proud.';
+}
+
 const resealed = (c: Case): Step =>
   staysWet(c.d.surface)
     ? {
@@ -174,7 +181,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
               kind: 'inspect',
               why: ['Soot comes from somewhere: along the joists, over a heater, over candles, round an inlet. Its source is found and stopped before anything is blocked.'],
             },
-            { kind: 'dust-off', why: ['Vacuum loose soot; washing only smears it.'] },
+            { kind: 'dust-off', early: true, why: ['Vacuum loose soot before anything is rubbed or wetted; washing only smears it.'] },
           ]
         : [],
     needs: (c) => [
@@ -364,19 +371,19 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'holes-and-scratches',
     source: 'practice',
-    when: (c) => c.is('nail-holes', 'substrate-crack') || (c.is('scratches') && c.ground !== 'metal'),
+    when: (c) => c.is('nail-holes', 'substrate-crack') || (c.is('scratches') && !sandsScratchesOut(c)),
     steps: (c) => [
       {
         kind: 'fill',
         family: c.outside ? 'exterior-filler' : 'filler',
         scope: 'spots',
         waitMin: 60,
-        why: [c.is('substrate-crack') ? 'Rake out the crack, bridge it, fill it proud.' : 'Fill holes and dents a little proud.'],
+        why: [whyFilled(c)],
       },
       sanding(c, 180, 'Level the filler.', { scope: 'spots' }),
     ],
     needs: (c) =>
-      fillerRule(c) === 'none'
+      fillerRule(c) === 'none' || c.clear
         ? []
         : [
             {
@@ -388,9 +395,15 @@ export const FAULTS_FOUND: readonly Situation[] = [
           ],
   },
   {
+    id: 'scratches-in-a-clear-film',
+    source: 'practice',
+    when: (c) => c.is('scratches') && c.clear && c.ground !== 'metal',
+    steps: (c) => [sanding(c, 150, 'Sand the scratches out with the grain: under a clear film a filler is seen.', { scope: 'spots' })],
+  },
+  {
     id: 'scratches-in-metal',
     source: 'practice',
-    // Filler lets go of metal that warms and cools; through the paint a scratch is sound metal to be primed.
+    // Through the paint a scratch is sound metal to be primed.
     when: (c) => c.is('scratches') && c.ground === 'metal',
     steps: (c) => [sanding(c, 180, 'Feather each scratch to an edge that cannot be felt, and dull the metal in it.', { scope: 'spots' })],
     needs: (c) => [{ need: needOnGround(c), atLeast: 3, scope: 'spots', why: 'Where a scratch reaches the metal it is primed first.' }],

@@ -1,13 +1,14 @@
 import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
+import { isWalkedOn } from '../../../evidence/facts.ts';
 import { keepsTexture } from '../../texture.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
 import { isInSpots, isLocal, whereItLetsGo, whereMeasured } from '../../local.ts';
-import { isDusty, sanding, scraping, washing, type Situation } from './situation.ts';
+import { isDusty, isSlipOfDistemper, sanding, scraping, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
 type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
@@ -92,7 +93,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'paste-residue',
     source: 'practice',
-    when: (c) => c.is('paste-residue'),
+    when: (c) => c.is('paste-residue') && !isSlipOfDistemper(c),
     steps: (c) =>
       [
         {
@@ -150,6 +151,7 @@ export const GROUND: readonly Situation[] = [
               kind: 'stick-down',
               family: 'seam-adhesive',
               waitMin: 240,
+              ...(isLocal(c, 'loose-paper', 'peeling') ? { scope: 'spots' as const } : {}),
               why: ['Loose seams and blisters are cut, stuck and rolled.'],
             } satisfies Step,
           ]
@@ -166,7 +168,7 @@ export const GROUND: readonly Situation[] = [
               atLeast: 2,
               scope: 'all',
               prefer: ['wallpaper-sealer', 'stain-blocking-acrylic-primer'],
-              why: 'Waterborne paint wets the paste behind bare paper: a sealer made for paper stops it. Give it the longer wait.',
+              why: 'Waterborne paint wets the paste behind bare paper: it is sealed first.',
             },
           ],
   },
@@ -210,7 +212,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'floor',
     source: 'practice',
-    when: (c) => c.d.surface.element === 'floor' && !c.clear && c.d.surface.isNew !== true,
+    when: (c) => isWalkedOn(c.d.surface) && !c.clear && c.d.surface.isNew !== true,
     steps: (c) => [
       ...washing('degreaser', 'Feet carry grease: degrease the floor before anything opens its face.'),
       sanding(c, 80, c.ground === 'masonry' ? 'Abrade or etch the floor, so that the paint can bite.' : 'Abrade the floor all over.'),
@@ -219,7 +221,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'new-slab',
     source: 'practice',
-    when: (c) => c.d.surface.element === 'floor' && c.ground === 'masonry' && c.d.surface.isNew === true,
+    when: (c) => isWalkedOn(c.d.surface) && c.ground === 'masonry' && c.d.surface.isNew === true,
     steps: (c) => [sanding(c, 80, 'A trowelled slab is closed, and its skin is weak: abrade or etch it, so that the paint can bite.')],
   },
   {
@@ -297,7 +299,7 @@ export const GROUND: readonly Situation[] = [
     when: (c) => c.ground === 'hard' && c.treatAs === 'bare',
     steps: (c) => [
       ...washing('degreaser', 'Soap, grease and polish come off first.'),
-      ...(c.d.surface.substrate === 'glass' ? [] : [sanding(c, 220, 'Abrade the glaze or the skin all over.')]),
+      sanding(c, 220, c.d.surface.substrate === 'glass' ? 'Abrade the glass until it is matt all over: fine and wet, or etched.' : 'Abrade the glaze or the skin all over.'),
     ],
     needs: () => [
       {

@@ -118,6 +118,10 @@ function whyItLetGo(c: Case): string {
   return 'Paint lets go indoors for a reason: the wrong film on old oil, dust or powder left on, damp from behind. Look at the back of a flake, and name it before paint goes on.';
 }
 
+/** Waterborne varnish that the record or the tests have told: scuffed, its like holds on it without a sealer. */
+export const isKnownWaterborneClear = ({ d }: Case) => d.odds['waterborne-clear'] >= KNOWN_CLEAR;
+const KNOWN_CLEAR = 0.8;
+
 /** Distemper goes back to powder under water, and the wall drinks that water. */
 const powderWashedOff = (why: string, more: Partial<Step> = {}): Step[] => [
   { kind: 'wash', family: 'alkaline-cleaner', why: [why], ...more },
@@ -201,7 +205,8 @@ export const OLD_FILM: readonly Situation[] = [
     when: (c) => c.treatAs === 'waterborne',
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
-      const dirty = c.d.surface.exposure !== 'interior-dry' || c.joinery;
+      // Water drives salts back in: what blooms is brushed dry, and not washed.
+      const dirty = (c.d.surface.exposure !== 'interior-dry' || c.joinery) && !c.is('efflorescence');
       const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
       const isSanded = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
@@ -223,7 +228,7 @@ export const OLD_FILM: readonly Situation[] = [
     ],
     needs: (c) =>
       c.clear
-        ? c.goesTo === 'waterborne' && !c.outside
+        ? c.goesTo === 'waterborne' && !c.outside && !isKnownWaterborneClear(c)
           ? [
               {
                 ...GRIP,
@@ -261,8 +266,7 @@ export const OLD_FILM: readonly Situation[] = [
     needs: (c) => [
       {
         need: 'block-tannin',
-        // Under varnish a clear sealer does it; it blocks a little less.
-        atLeast: c.clear ? 2 : 3,
+        atLeast: 3,
         scope: 'all',
         prefer: c.clear ? ['clear-shellac'] : ['shellac-primer'],
         why: 'What wax and oil is left in the grain is sealed in.',

@@ -32,6 +32,9 @@ const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {
   hard: 'grip-hard',
 };
 
+/** What a damp sponge woke is the distemper that lies there, and no paste: nobody named any. */
+export const isSlipOfDistemper = (c: Case): boolean => c.treatAs === 'distemper' && c.d.findings.found.has('paste-residue');
+
 /** What is primed where the ground is laid bare; under oil, timber gets what oil lies best on. */
 export const primedWhereBare = (c: Case, why: string): PrimerNeed => ({
   need: needOnGround(c),
