@@ -4,8 +4,8 @@ import { paperCsv, type Paper } from '@rustic/core';
 import type { Response } from 'express';
 import { DocumentEntity } from '../record/documentEntities.ts';
 import type { Who } from '../record/firmScope.ts';
-import { Sender, type SessionRequest } from '../people/session.ts';
-import { ForPriceReaders, seesPrices } from '../people/roles.ts';
+import { isPriced, Sender, type SessionRequest } from '../people/session.ts';
+import { ForPriceReaders } from '../people/roles.ts';
 import { Writes } from '../record/writes.service.ts';
 import { ClientLinks } from './clientLinks.ts';
 import { LinkBody, PaperParams, PaperQuery, PRICED_PAPERS, SendBody, type PaperFormat } from './documents.dto.ts';
@@ -78,7 +78,7 @@ export class DocumentsController {
     @Req() request: SessionRequest,
     @Res() response: Response,
   ) {
-    if (PRICED_PAPERS.includes(kind) && !seesPrices(request.signedIn!.person.role))
+    if (PRICED_PAPERS.includes(kind) && !isPriced(request))
       throw new ForbiddenException({
         code: 'not-allowed',
         message: 'This paper has prices on it. Ask who makes them.',

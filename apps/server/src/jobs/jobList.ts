@@ -5,7 +5,7 @@ import { jobList, jobNames, jobSums } from '../answers/jobs.ts';
 import type { Packed } from '../http/packed.ts';
 import { Derived } from '../reading/derived.ts';
 import { IN_HAND, OVER } from '../reading/handedOver.ts';
-import { FirmAnswers } from '../reading/firmAnswers.ts';
+import { FirmAnswers, tellingOf } from '../reading/firmAnswers.ts';
 import type { FirmMark } from '../reading/marks.ts';
 import { sentQuotes } from '../reading/sentQuotes.ts';
 import { JobEntity } from '../record/jobEntities.ts';
@@ -47,43 +47,43 @@ export class JobList {
     const scope = this.writes.reading(who);
     const { words = '', after = '', most = USUAL } = asked;
     const name = JSON.stringify(['jobs', words, after, most]);
-    return this.answers.of(scope, { name, schema: jobList, prices }, async (mark) => {
+    return this.answers.of(scope, { name, prices }, async (mark) => {
       const jobs = await pageOf(scope, asked);
       const ids = jobs.map((j) => j.id);
       const [figures, quotes] = await Promise.all([this.figuresOf(scope, jobs, mark), sentQuotes(scope, ids)]);
-      return jobs.map((job) => ({
-        ...job,
-        ...figures.get(job.id)!,
-        quote: quotes.get(job.id) ?? null,
-      }));
+      const listed = jobs.map((job) => ({ ...job, ...figures.get(job.id)!, quote: quotes.get(job.id) ?? null }));
+      return tellingOf(jobList, listed);
     });
   }
 
   /** How many jobs there are, and what those in hand take and cost, all together. */
   sums(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    return this.answers.of(scope, { name: 'sums', schema: jobSums, prices }, async (mark) => {
+    return this.answers.of(scope, { name: 'sums', prices }, async (mark) => {
       const [counts, inHand] = await Promise.all([
         countsOf(scope),
         scope.find(JobEntity, { status: In(IN_HAND), ...STANDS }),
       ]);
       const figures = [...(await this.figuresOf(scope, inHand, mark)).values()];
       const total = (figure: 'minutes' | 'cost') => figures.reduce((sum, one) => sum + one[figure], 0);
-      return {
+      return tellingOf(jobSums, {
         inHand: inHand.length,
         over: counts - inHand.length,
         minutes: total('minutes'),
         cost: total('cost'),
-      };
+      });
     });
   }
 
   /** Every job by its name: what is chosen from. */
   names(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    return this.answers.of(scope, { name: 'names', schema: jobNames, prices }, async () => {
+    return this.answers.of(scope, { name: 'names', prices }, async () => {
       const jobs = await scope.manager.query<Named[]>(NAMES, [who.firmId]);
-      return jobs.map(({ filled, ...job }) => ({ ...job, empty: filled === null }));
+      return tellingOf(
+        jobNames,
+        jobs.map(({ filled, ...job }) => ({ ...job, empty: filled === null })),
+      );
     });
   }
 

@@ -4,8 +4,7 @@ import { ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import type { Who } from '../record/firmScope.ts';
 import { readJob } from '../reading/jobRecords.ts';
-import { seesPrices } from '../people/roles.ts';
-import { Sender, type SessionRequest } from '../people/session.ts';
+import { isPriced, Sender, type SessionRequest } from '../people/session.ts';
 import { Writes } from '../record/writes.service.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { RecordAsked, recordFile } from './recordFiles.ts';
@@ -22,9 +21,9 @@ export class LedgerController {
 
   @Answers('ledger', ledgerEntries)
   @Get('ledger')
-  async entries(@Sender() who: Who, @Param('jobId') id: string, @Req() { signedIn }: SessionRequest) {
+  async entries(@Sender() who: Who, @Param('jobId') id: string, @Req() request: SessionRequest) {
     const entries = await this.ledger.entries(this.writes.reading(who), id);
-    if (seesPrices(signedIn!.person.role)) return entries;
+    if (isPriced(request)) return entries;
     return entries.map((entry) => ({ ...entry, payload: ledgerSaid(entry) }));
   }
 

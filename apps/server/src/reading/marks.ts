@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { paceOf, rateFrom, type LearnedRate, type StepKind } from '@rustic/core';
 import type { JobEntity } from '../record/jobEntities.ts';
-import type { FirmScope } from '../record/firmScope.ts';
+import type { FirmScope, Who } from '../record/firmScope.ts';
 
 /** So many numbers back from a firm's newest event its events are counted: a number is given before it is committed, and an earlier one may come later. */
 const NEWEST = 300;
@@ -48,6 +48,10 @@ const ratesOf = (pace: string | null): LearnedRate[] =>
     const [kind, seen, logSum] = one.split('/');
     return rateFrom(kind as StepKind, Number(seen), Number(logSum));
   });
+
+const MINUTE_MS = 60_000;
+/** What hangs on the clock is good for a minute: the minute that it is for somebody. */
+export const minuteOf = ({ now }: Who): number => Math.floor(now.getTime() / MINUTE_MS);
 
 /** What of a job its mark goes by. */
 export type MarkedJob = Pick<JobEntity, 'id' | 'entries' | 'status'>;

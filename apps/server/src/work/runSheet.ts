@@ -22,13 +22,12 @@ import { Patches } from '../trials/patches.ts';
 import { Trials } from '../trials/trials.service.ts';
 import { lastRead } from '../reading/airOfRoom.ts';
 import { Writes } from '../record/writes.service.ts';
-import { packed, type Packed } from '../http/packed.ts';
-import { firmMark, jobMark, recordMark, type FirmMark } from '../reading/marks.ts';
+import type { Packed } from '../http/packed.ts';
+import { FirmAnswers, type Telling } from '../reading/firmAnswers.ts';
+import { jobMark, minuteOf, recordMark, type FirmMark } from '../reading/marks.ts';
 import { onceFor, Remembered } from '../reading/remembered.ts';
 
 const DAY_MS = 86_400_000;
-/** A sheet is good for a minute at most. */
-const MINUTE_MS = 60_000;
 /** A film cures for no longer than this, nearly always. */
 const CURING_MS = 60 * DAY_MS;
 /** Follow-ups are shown so long before they fall due. */
@@ -36,11 +35,6 @@ const SOON_MS = 3 * DAY_MS;
 /** And visits so long before they are made. */
 const VISITS_AHEAD_MS = 7 * DAY_MS;
 
-/** A run sheet, for those who see prices and for those who do not. */
-interface Sheet {
-  whole: Packed;
-  unpriced: Packed;
-}
 /** A job's lines, as they stand in the text of a sheet. */
 interface SaidLines {
   text: string;
@@ -50,7 +44,6 @@ interface SaidLines {
 /** The run sheet: every surface of every job under way, by the clock. */
 @Injectable()
 export class RunSheet {
-  private readonly sheets = new Remembered<Promise<Sheet>>();
   /** The lines of each job as they are sent: a log on one leaves the others as they were. */
   private readonly lines = new Remembered<SaidLines>();
   private readonly plans = new Remembered<Promise<PostedPlan | null>>();
@@ -59,17 +52,15 @@ export class RunSheet {
     private readonly writes: Writes,
     private readonly trials: Trials,
     private readonly patches: Patches,
+    private readonly answers: FirmAnswers,
   ) {}
 
-  async today(who: Who, prices: boolean): Promise<Packed> {
+  today(who: Who, prices: boolean): Promise<Packed> {
     const scope = this.writes.reading(who);
-    const mark = await firmMark(scope);
-    const now = `${mark.whole}|${minuteOf(who)}`;
-    const { whole, unpriced } = await onceFor(this.sheets, who.firmId, now, () => this.read(scope, mark));
-    return prices ? whole : unpriced;
+    return this.answers.of(scope, { name: 'today', prices }, (mark) => this.read(scope, mark));
   }
 
-  private async read(scope: FirmScope, mark: FirmMark): Promise<Sheet> {
+  private async read(scope: FirmScope, mark: FirmMark): Promise<Telling> {
     const { who } = scope;
     const names = await namesOf(scope);
     const lately = await this.workedOnSince(scope, new Date(who.now.getTime() - CURING_MS));
@@ -110,16 +101,18 @@ export class RunSheet {
     });
     const now = JSON.stringify(who.now.toISOString());
     const sheet = (texts: string[], after: string) =>
-      packed(`{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`);
+      `{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`;
     return {
-      whole: await sheet(
-        lines.map((l) => l.text),
-        rest,
-      ),
-      unpriced: await sheet(
-        lines.map((l) => l.unpriced),
-        unpriced(todayRest, rest),
-      ),
+      whole: () =>
+        sheet(
+          lines.map((l) => l.text),
+          rest,
+        ),
+      unpriced: () =>
+        sheet(
+          lines.map((l) => l.unpriced),
+          unpriced(todayRest, rest),
+        ),
     };
   }
 
@@ -181,8 +174,6 @@ async function visitsSoon(scope: FirmScope, names: ReadonlyMap<string, string>) 
       personId,
     }));
 }
-
-const minuteOf = ({ now }: Who) => Math.floor(now.getTime() / MINUTE_MS);
 
 /** The same for whoever does not see prices: what is declared, without its sums. */
 const unpriced = (schema: z.ZodType, text: string) => JSON.stringify(withoutSums(schema).parse(JSON.parse(text)));
