@@ -100,7 +100,13 @@ describe('grounds that shine bare', () => {
 describe('the tables', () => {
   test('every likelihood row sums to one and has a chance for everything', () => {
     for (const table of LIKELIHOODS)
-      for (const row of [...Object.values(table.rows), table.rest, ...(table.shiningBare ? [table.shiningBare] : [])]) {
+      for (const row of [
+        ...Object.values(table.rows),
+        table.rest,
+        ...[table.shiningBare ?? [], table.closedBare ?? []].filter((row) => row.length),
+        ...Object.values(table.onWalls ?? {}),
+        ...Object.values(table.weathered ?? {}),
+      ]) {
         expect(row.length).toBe(table.results.length);
         expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
         expect(Math.min(...row)).toBeGreaterThan(0);

@@ -56,7 +56,7 @@ export interface Weighed {
   counted: ReadonlyMap<Family, number>;
   /** What else is done, by its key. */
   kinds: ReadonlyMap<string, StepKind>;
-  tint: Tint | null;
+  tint: Tinted | null;
   fumes: boolean;
   price: SystemPrice;
   callBackAYear: number;
@@ -83,8 +83,16 @@ const nightsIn = (c: Case, steps: readonly Step[]) => (c.wanted.maxNightsOut ===
 const listed = (words: readonly string[]) =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 
-/** How the primer is tinted; null where there is none, or it is left as it comes. */
-const tintIn = (steps: readonly Step[]): Tint | null => steps.find((s) => s.kind === 'prime' && s.tint)?.tint ?? null;
+/** What lies tinted under the finish, and how. */
+interface Tinted {
+  words: 'primer' | 'undercoat';
+  tint: Tint;
+}
+/** How the primer is tinted, or the undercoat where that is the first; null where there is none, or it is left as it comes. */
+function tintIn(steps: readonly Step[]): Tinted | null {
+  const step = steps.find(({ kind, tint }) => (kind === 'prime' || kind === 'undercoat') && tint !== undefined);
+  return step?.tint ? { words: step.kind === 'prime' ? 'primer' : 'undercoat', tint: step.tint } : null;
+}
 
 /** What follows from the coats by itself is not told beside them: fresh air for a solvent, sheets for a spray. */
 const FOLLOWS: readonly StepKind[] = ['ventilate', 'protect', 'mask', 'unmask', 'clean-up'];
@@ -101,7 +109,9 @@ function besidesCoats({ kinds, tint }: Weighed, { steps }: Composed): string {
   return [
     ...(added.length ? [`with ${doing(added)}`] : []),
     ...(left.length && !added.length ? [`without ${doing(left)}`] : []),
-    ...(then && tint && then !== tint ? [`its primer ${TINT_LABELS[then]} instead of ${TINT_LABELS[tint]}`] : []),
+    ...(then && tint && then.tint !== tint.tint
+      ? [`its ${then.words} ${TINT_LABELS[then.tint]} instead of ${TINT_LABELS[tint.tint]}`]
+      : []),
   ].join(', ');
 }
 

@@ -65,9 +65,10 @@ const columnsWith = (rowsOf: (table: LikelihoodTable) => LikelihoodTable['rows']
       return [[table.kind, columnsOf({ ...table, rows: { ...table.rows, ...rows } }, onTopFilm)] as const];
     }),
   );
-/** A ground that shines when it is bare, walls and ceilings inside, and what stands in the weather. */
+/** Grounds that shine or are closed when they are bare, walls and ceilings inside, and what stands in the weather. */
 const ON_FACE = {
   shining: columnsWith(({ shiningBare }) => shiningBare && { bare: shiningBare }),
+  closed: columnsWith(({ closedBare }) => closedBare && { bare: closedBare }),
   wall: columnsWith(({ onWalls }) => onWalls),
   weather: columnsWith(({ weathered }) => weathered),
 };
@@ -122,7 +123,7 @@ const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [
 export interface ReadOn {
   /** Grease, smoke and soot colour a rag. */
   dirty: boolean;
-  /** A face on which tests read otherwise: its ground shines and sheds water without any film, it is a wall or a ceiling inside, or it stands in the weather. */
+  /** A face on which tests read otherwise: its ground sheds water without any film, and may shine; it is a wall or a ceiling inside, or it stands in the weather. */
   face: keyof typeof ON_FACE | null;
 }
 
@@ -134,6 +135,7 @@ const isWall = ({ element, substrate }: SurfaceFacts) =>
 
 function faceOf(surface: SurfaceFacts): ReadOn['face'] {
   if (shinesBare(surface)) return 'shining';
+  if (groundOf(surface.substrate) === 'metal') return 'closed';
   if (isOutside(surface)) return 'weather';
   return isWall(surface) ? 'wall' : null;
 }

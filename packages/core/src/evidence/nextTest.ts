@@ -1,7 +1,14 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { ADHESION_KINDS, TEST_TAKES, TEST_TELLS, type Finish, type TestKind } from '../vocabulary/index.ts';
-import type { Neighbour } from './facts.ts';
+import {
+  ADHESION_KINDS,
+  TEST_TAKES,
+  TEST_TELLS,
+  type Finish,
+  type Ground,
+  type TestKind,
+} from '../vocabulary/index.ts';
+import { groundOf, type Neighbour } from './facts.ts';
 import { gripFailed, isOfPatch, type ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
@@ -38,6 +45,12 @@ const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test
 /** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
 const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
   !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub' || t.kind === 'chip-look');
+/** Water is tried where something may drink it, and a sponge where powder may lie. */
+function canTell(kind: TestKind, { surface }: Member, at: Node): boolean {
+  if (kind === 'water-drop') return !CLOSED.includes(groundOf(surface.substrate));
+  return kind !== 'damp-sponge' || filmsAt(at)[INDEX.distemper]! >= OPEN;
+}
+const CLOSED: readonly Ground[] = ['metal', 'hard', 'laminate'];
 /** What was rubbed of the same brush counts for the blade that settles. */
 const comesAfterRub = (kind: TestKind, member: Member, sisters: readonly Member[]) =>
   [member, ...sisters].some((m) => comesNow(kind, m.tests));
@@ -67,7 +80,7 @@ function finishTestsOn(
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
-      (kind !== 'damp-sponge' || filmsAt(at)[INDEX.distemper]! >= OPEN) &&
+      canTell(kind, member, at) &&
       (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
       (kind === settles || member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND),
   ).map((kind) => ({

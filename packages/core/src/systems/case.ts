@@ -172,6 +172,8 @@ function finishChemistry(
   // Oil takes days between its coats, and traps water in masonry.
   if (outOneNight(d.surface, wanted) || (outside && groundOf(d.surface.substrate) === 'masonry')) return 'waterborne';
   if (wanted.chemistry) return wanted.chemistry;
+  // A wish outranks the firm's rules: no oil is without smell.
+  if (wanted.lowOdour && !outside) return 'waterborne';
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
   // On old oil the rule for old oil outranks the rule for woodwork.
   if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil'))

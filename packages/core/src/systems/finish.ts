@@ -244,6 +244,8 @@ export function chooseFinish(c: Case, under: readonly Step[], hybrid: boolean): 
   if (wish === 'chalk-style') why.push('Chalk-style paint marks easily until it has its clear coat.');
   if (c.wanted.chemistry === 'solvent-borne' && c.goesTo === 'waterborne' && !wish)
     why.push(`Oil was wished for; ${whyNoOil(c)}.`);
+  if (c.wanted.lowOdour && !c.outside && chemistryOf(family) !== 'waterborne')
+    why.push('Low odour was wished for as well, and no oil is without smell: that takes a waterborne finish.');
   if (bendsInTheSun(c))
     why.push(
       'So dark a colour heats plastic in the sun until it bends: the maker of the frame says how dark it may be; else go lighter.',

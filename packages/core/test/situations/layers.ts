@@ -372,4 +372,52 @@ export const LAYERS: Situation[] = [
     hasNot: ['sand'],
     likeliest: 'waterborne-acrylic',
   },
+  {
+    what: 'the fifth ceiling, painted with four that were oil',
+    why: 'Three minutes on the fifth are still worth it, and come before the lead question: the rub decides the primer.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'skim-plaster', areaM2: 16, builtYear: 1955 },
+      neighbours: [1, 2, 3, 4].map(() => ({ campaign: 'same', tests: [rub('no-transfer')] })),
+    },
+    likeliest: 'oil-alkyd',
+    next: 'spirit-rub',
+    saving: 500,
+  },
+  {
+    what: 'a flat old ceiling that left nothing on the rag',
+    why: 'Oil or distemper: spirit tells no more of it, and a damp sponge does.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', areaM2: 20, builtYear: 1912 },
+      tests: [rub('no-transfer'), { kind: 'sheen-look', result: 'flat' }],
+    },
+    next: 'damp-sponge',
+    saving: 1000,
+  },
+  {
+    what: 'a radiator that was stripped',
+    why: 'Nothing soaks into iron: a drop of water tells nothing there.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        areaM2: 2,
+        currentFinish: 'bare',
+      },
+    },
+    has: ['prime:metal-primer'],
+    next: null,
+  },
+  {
+    what: 'a door whose paint comes off and that is left as it is',
+    why: 'Where no film is laid none can stick, and there is none to guarantee.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1990 },
+      tests: [rub('no-transfer')],
+      wanted: { leaveBare: true },
+    },
+    has: ['strip'],
+    fault: ['sticks-shut', 0],
+    guaranteed: false,
+  },
 ];

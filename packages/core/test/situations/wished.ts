@@ -323,4 +323,27 @@ export const WISHED: Situation[] = [
     other: ['oil-varnish'],
     noOther: ['floor-paint', 'oil-enamel', 'acrylic-trim'],
   },
+  {
+    what: 'woodwork of a firm that lays oil, in a house of people who cannot have the smell',
+    why: 'A wish outranks the firm’s rule, and no oil is without smell; nor is oil set beside it as that firm’s way.',
+    ask: {
+      surface: { element: 'trim', substrate: 'softwood', areaM2: 9, builtYear: 1990 },
+      tests: [rub('no-transfer'), rub('no-transfer', 'by the window')],
+      wanted: { lowOdour: true, colour: '#ffffff' },
+      houseRules: { oilTrim: 'stay-oil', woodwork: 'oil' },
+    },
+    has: ['prime:bonding-acrylic-primer', 'finish-coat:acrylic-trim'],
+    hasNot: ['finish-coat:oil-enamel', 'undercoat:oil-undercoat'],
+    noSchools: ['oilTrim stay-oil'],
+  },
+  {
+    what: 'a new chest for which both oil and low odour were asked',
+    why: 'Oil was asked for by name of its kind and is laid; that it cannot be without smell is said.',
+    ask: {
+      surface: { element: 'furniture', substrate: 'softwood', areaM2: 3, isNew: true },
+      wanted: { chemistry: 'solvent-borne', lowOdour: true, colour: '#88aacc' },
+    },
+    has: ['finish-coat:oil-enamel'],
+    says: ['no oil is without smell'],
+  },
 ];

@@ -10,6 +10,8 @@ export interface LikelihoodTable {
   rest: readonly number[];
   /** Bare tile, glass, plastic and aluminium: they shine and shed water without any film. */
   shiningBare?: readonly number[];
+  /** Bare iron and zinc: dull, and nothing soaks in. */
+  closedBare?: readonly number[];
   /** Walls and ceilings, where they read otherwise than woodwork. */
   onWalls?: Partial<Record<Finish, readonly number[]>>;
   /** Films that stand in the weather. */
@@ -116,6 +118,7 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     },
     rest: [0.65, 0.3, 0.05],
     shiningBare: [0.7, 0.28, 0.02],
+    closedBare: [0.35, 0.62, 0.03],
   },
   {
     kind: 'hand-wipe',
