@@ -331,14 +331,19 @@ const anyQuestion = fc.record({
     areaM2: fc.option(fc.integer({ min: 1, max: 90 })),
   }),
   tests: fc.array(
-    fc.constantFrom(
-      rub('no-transfer'),
-      rub('transfer'),
-      { kind: 'blade-lift', result: 'lifts-in-sheet' },
-      { kind: 'moisture-meter', value: 9 },
-      { kind: 'lead-swab', result: 'negative' },
-      { kind: 'hand-wipe', result: 'clean' },
-    ),
+    fc
+      .tuple(
+        fc.constantFrom<object>(
+          rub('no-transfer'),
+          rub('transfer'),
+          { kind: 'blade-lift', result: 'lifts-in-sheet' },
+          { kind: 'moisture-meter', value: 9 },
+          { kind: 'lead-swab', result: 'negative' },
+          { kind: 'hand-wipe', result: 'clean' },
+        ),
+        fc.constantFrom<object>({}, { place: 'left' }, { place: 'right' }),
+      )
+      .map(([test, where]) => ({ ...test, ...where })),
     { maxLength: 3 },
   ),
   wanted: fc.record({
@@ -366,6 +371,11 @@ describe('whatever is asked', () => {
     before(at('finish-coat'), at('clear-coat'));
     if (at('sand') >= 0)
       expect(lastAt('dust-off', 'tack-off')).toBeGreaterThan(lastAt('sand', 'sand-between', 'scrape'));
+    // Whatever else is brushed off earlier, the dust of the last sanding is, before a coat lies on it.
+    const coat = steps.findIndex((s) => s.kind === 'prime' || s.kind === 'undercoat' || s.kind === 'finish-coat');
+    const sanded = steps.findLastIndex((s, i) => i < coat && s.kind === 'sand');
+    if (sanded >= 0)
+      expect(steps.slice(sanded, coat).some((s) => s.kind === 'dust-off' || s.kind === 'tack-off')).toBe(true);
     before(at('pre-prime', 'penetrating-epoxy'), at('caulk', 'elastomeric-caulk'));
     expect(new Set(steps.map((s) => JSON.stringify([s.kind, s.family, s.grit, s.scope, s.why]))).size).toBe(
       steps.length,

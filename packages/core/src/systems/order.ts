@@ -104,14 +104,15 @@ const ONCE: ReadonlySet<StepKind> = new Set([
 /** Bleaching timber is no cleaning. */
 const bleaches = ({ family }: Step) => family === 'wood-bleach';
 
+/** Whether two steps of a kind have one turn in the work: dust that is brushed off before water is not that of the sanding. */
+export const sameTurn = (a: Step, b: Step): boolean =>
+  a.early === b.early && a.afterDenib === b.afterDenib && a.afterFinish === b.afterFinish && a.later === b.later;
+
 const sameWork = (a: Step, b: Step) => {
   if (
     a.kind !== b.kind ||
-    a.early !== b.early ||
-    a.afterDenib !== b.afterDenib ||
-    a.later !== b.later ||
+    !sameTurn(a, b) ||
     a.scope !== b.scope ||
-    a.afterFinish !== b.afterFinish ||
     a.bridges !== b.bridges ||
     !a.joints !== !b.joints ||
     bleaches(a) !== bleaches(b)

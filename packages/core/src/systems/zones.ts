@@ -1,6 +1,7 @@
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { isTopcoat, type Condition, type StepKind } from '../vocabulary/index.ts';
 import { stepKey, type Step } from '../model/step.ts';
+import { sameTurn } from './order.ts';
 
 /** The part of a surface that no test names. */
 export const ELSEWHERE = 'elsewhere';
@@ -66,7 +67,9 @@ const ofTheWhole = (step: Step) =>
   !ABOUT_THE_WHOLE.includes(step.kind) && (step.scope === undefined || step.scope === 'all');
 /** One colour and sheen over the whole face: what differs is the number of coats at the most. */
 const sameLine = (a: Step, b: Step) =>
-  isTopcoat(a.kind) ? a.kind === b.kind && a.later === b.later : stepKey(a) === stepKey(b) && !a.joints === !b.joints;
+  isTopcoat(a.kind)
+    ? a.kind === b.kind && a.later === b.later
+    : stepKey(a) === stepKey(b) && !a.joints === !b.joints && sameTurn(a, b);
 
 /**
  * Joins the work of zones into one list: what every zone asks for is done over the whole, what only some ask for is
