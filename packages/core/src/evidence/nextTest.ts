@@ -1,25 +1,16 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import {
-  ADHESION_KINDS,
-  TEST_TAKES,
-  TEST_TELLS,
-  type Finish,
-  type Ground,
-  type TestKind,
-} from '../vocabulary/index.ts';
+import { TEST_TAKES, TEST_TELLS, type Ground, type TestKind } from '../vocabulary/index.ts';
 import { groundOf, type Neighbour } from './facts.ts';
-import { gripFailed, isOfPatch, type ConditionFindings } from './conditions.ts';
+import type { ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
-import { tellsFinish } from './likelihood.ts';
 import { zonesOf } from './zones.ts';
-import { placeOf } from '../model/place.ts';
-import { INDEX, normal, times, type Vector } from './odds.ts';
+import { INDEX } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
-import { STACKS } from './stackSpace.ts';
+import { MOST_OF_A_KIND, notSound, OPEN, settlingTest } from './settlingTest.ts';
 import { priceOfWrong, pricesFor } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
@@ -34,8 +25,6 @@ export interface NextTest {
 }
 
 const USUAL_AREA_M2 = 10;
-/** Nobody makes the same test a third time, unless the system hangs on it and another place was never tried. */
-const MOST_OF_A_KIND = 2;
 
 const areaOf = (member: Member) => member.surface.areaM2 ?? USUAL_AREA_M2;
 
@@ -51,6 +40,8 @@ function canTell(kind: TestKind, { surface }: Member, at: Node): boolean {
   return kind !== 'damp-sponge' || filmsAt(at)[INDEX.distemper]! >= OPEN;
 }
 const CLOSED: readonly Ground[] = ['metal', 'hard', 'laminate'];
+/** From here on it surely lies bare, and there is no film to test. */
+const SURELY_BARE = 0.9;
 /** What was rubbed of the same brush counts for the blade that settles. */
 const comesAfterRub = (kind: TestKind, member: Member, sisters: readonly Member[]) =>
   [member, ...sisters].some((m) => comesNow(kind, m.tests));
@@ -64,8 +55,8 @@ function finishTestsOn(
   sisters: readonly Member[],
 ): NextTest[] {
   if (member.surface.isNew === true || filmsAt(at)[INDEX.bare]! >= SURELY_BARE) return [];
-  const underFlake = needsRubUnderFlake(member, at);
-  const settles = underFlake ? 'spirit-rub' : settlesOn(member, at, sisters);
+  const settling = settlingTest(member, at, sisters);
+  const settles = settling?.kind ?? null;
   // No test can save more than there is to lose: where that is next to nothing, skip the work of asking.
   const prices = pricesFor(member.surface);
   const atStake = lossNow(at, prices) * area + riders.reduce((sum, rider) => sum + rider.loss * rider.areaM2, 0);
@@ -86,7 +77,7 @@ function finishTestsOn(
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
-    why: kind === settles ? whyItSettles(kind, member, underFlake) : TEST_TELLS[kind]!,
+    why: kind === settles ? settling!.why : TEST_TELLS[kind]!,
     expectedSaving: Math.max(
       savingToSay(kind, kind === settles),
       kind === 'blade-lift' && kind === settles ? savedByGrip() : 0,
@@ -120,98 +111,6 @@ function rubBeforeLead(tests: readonly NextTest[]): NextTest[] {
   return tests.flatMap((t) => (t === lead ? [] : t === rub ? [rub, lead] : [t]));
 }
 
-/** From which chance on something may be there, so that nobody paints before it was rubbed. */
-const OPEN = 0.04;
-/** From here on it lies bare, and there is nothing that must be rubbed; and surely so, nothing to test for a film at all. */
-const SEEN_BARE = 0.35;
-const SURELY_BARE = 0.9;
-const OILY: readonly Finish[] = ['oil-alkyd', 'waterborne-over-oil'];
-const WATERY: readonly Finish[] = ['waterborne-acrylic', 'waterborne-clear'];
-const chanceOfAny = (odds: Vector, finishes: readonly Finish[]) =>
-  finishes.reduce((sum, f) => sum + odds[INDEX[f]]!, 0);
-
-/** True where oil or waterborne is open, and nobody has tested the film here or on a sister by the same brush. */
-function needsFirstTest(member: Member, at: Node, sisters: readonly Member[]): boolean {
-  if (
-    member.surface.isNew === true ||
-    member.surface.currentFinish !== null ||
-    [member, ...sisters].some((m) => m.tests.some(tellsOilApart))
-  )
-    return false;
-  const odds = filmsAt(at);
-  const isOpen = chanceOfAny(odds, WATERY) >= OPEN || shines(member);
-  return odds[INDEX.bare]! < SEEN_BARE && chanceOfAny(odds, OILY) >= OPEN && isOpen;
-}
-/** What the system hangs on here: oil or not, powder or not, and whether it holds. */
-function settlesOn(member: Member, at: Node, sisters: readonly Member[]): TestKind | null {
-  if (needsFirstTest(member, at, sisters)) return 'spirit-rub';
-  if (needsSponge(member, at)) return 'damp-sponge';
-  if (needsAnotherRub(member, at)) return 'spirit-rub';
-  return needsGripTest(member, at) ? 'blade-lift' : null;
-}
-/** Spirit was tried, and distemper is still likely: water tells that, and no further rub. */
-function needsSponge({ tests }: Member, at: Node): boolean {
-  const powder = filmsAt(at)[INDEX.distemper]!;
-  return powder >= STILL_OPEN && powder <= 1 - STILL_OPEN && !tests.some((t) => WETTED.includes(t.kind));
-}
-const WETTED: readonly TestKind[] = ['damp-sponge', 'hand-wipe', 'water-drop'];
-/** A gloss that nobody has rubbed is never done testing, however much it looks like oil. */
-const shines = ({ surface, tests }: Member): boolean =>
-  surface.conditions.includes('glossy') ||
-  tests.some((t) => t.kind === 'sheen-look' && (t.result === 'gloss' || t.result === 'semi-gloss'));
-const tellsOilApart = (test: TestRecord) =>
-  test.kind !== 'sheen-look' && test.kind !== 'water-drop' && tellsFinish(test);
-/** From here on both are still likely: what was found contradicts itself, or says too little. */
-const STILL_OPEN = 0.18;
-/** One rub that left oil and waterborne both likely is followed by a longer one, in a second place. */
-function needsAnotherRub(member: Member, at: Node): boolean {
-  const rubs = member.tests.filter((t) => t.kind === 'spirit-rub');
-  // Rubs in one place share their luck: a second place tells more than a third rub in the first.
-  if (rubs.length === 0 || rubs.length > MOST_OF_A_KIND || new Set(rubs.map(placeOf)).size > 1) return false;
-  const odds = filmsAt(at);
-  // Water on the rag says nothing of what lies under it: there the blade tells, unless too little came to say even that.
-  const oily = rubs.some((t) => t.result === 'slight-transfer') ? OILY : OILY_ON_TOP;
-  return (
-    chanceOfAny(odds, oily) >= STILL_OPEN &&
-    chanceOfAny(odds, [...WATERY, ...OILY.filter((f) => !oily.includes(f))]) >= STILL_OPEN
-  );
-}
-const OILY_ON_TOP: readonly Finish[] = ['oil-alkyd'];
-/** Why the system hangs on it: where to make it, if that matters. */
-function whyItSettles(kind: TestKind, { tests }: Member, underFlake: boolean): string {
-  if (underFlake) return UNDER_FLAKE;
-  const isAgain = tests.some((t) => t.kind === kind);
-  return isAgain
-    ? `${TEST_TELLS[kind]!} It was made in one place alone, and that leaves it open: try another spot.`
-    : TEST_TELLS[kind]!;
-}
-const UNDER_FLAKE =
-  'Rub the layer under the flake where the film let go: what lies there decides what must grip it, and whether more of it will lift.';
-/** From here on oil may well be what the film let go of. */
-const MAY_BE_UNDER = 0.1;
-/** The film let go in a place where nobody has rubbed it, or looked at its layers: what it let go of is open. */
-function needsRubUnderFlake({ tests }: Member, at: Node): boolean {
-  const looked = new Set(tests.filter(tellsLower).map(placeOf));
-  const isOpen = tests.some((t) => gripFailed(t) && t.plane !== 'substrate' && !looked.has(placeOf(t)));
-  return isOpen && filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_BE_UNDER;
-}
-/** It speaks of what lies under the top film, or shows that this is no film of water. */
-const tellsLower = (t: TestRecord) =>
-  t.kind === 'chip-look' || (t.kind === 'spirit-rub' && (t.plane != null || LOWER.includes(t.result ?? '')));
-const LOWER = ['no-transfer', 'lifts-to-lower-coat'];
-/** From here on waterborne may well lie on oil, and whether it grips decides what is done. */
-const MAY_LIE_ON_OIL = 0.3;
-/** From here on it is powder that is washed off. */
-const COMES_OFF_ANYWAY = 0.5;
-/** From here on the film may well let go of what it lies on, whatever that is. */
-const MAY_LET_GO = 0.3;
-const notSound = (at: Node) =>
-  normal(times(at.told, at.said)).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
-// Distemper gives way in itself: whatever holds it, it comes off.
-const needsGripTest = (member: Member, at: Node): boolean =>
-  filmsAt(at)[INDEX.distemper]! < COMES_OFF_ANYWAY &&
-  !member.tests.some((t) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t)) &&
-  (notSound(at) >= MAY_LET_GO || filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL);
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 

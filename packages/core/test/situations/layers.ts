@@ -420,4 +420,16 @@ export const LAYERS: Situation[] = [
     fault: ['sticks-shut', 0],
     guaranteed: false,
   },
+  {
+    what: 'an old wall that stayed clean under a sponge and a palm',
+    why: 'Water tells powder and paste; oil from waterborne it does not, and that decides the primer: it is rubbed.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1965 },
+      tests: [
+        { kind: 'damp-sponge', result: 'clean' },
+        { kind: 'hand-wipe', result: 'clean' },
+      ],
+    },
+    next: 'spirit-rub',
+  },
 ];
