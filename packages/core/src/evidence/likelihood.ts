@@ -128,7 +128,7 @@ export interface ReadOn {
 }
 
 /** Clean, on a ground that is dull when it is bare. */
-export const ON_PLAIN: ReadOn = { dirty: false, face: null };
+const ON_PLAIN: ReadOn = { dirty: false, face: null };
 
 const isWall = ({ element, substrate }: SurfaceFacts) =>
   (element === 'wall' || element === 'ceiling') && groundOf(substrate) !== 'masonry';

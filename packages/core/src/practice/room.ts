@@ -2,7 +2,7 @@ import { surfaceFacts } from '../evidence/facts.ts';
 import { readHouse, type House, type Member } from '../evidence/house.ts';
 import { drawHouse, jointOdds } from '../evidence/jointOdds.ts';
 import { FINISH_TESTS } from '../evidence/knowledge/questions.ts';
-import { ON_PLAIN, tableOf } from '../evidence/likelihood.ts';
+import { readOn, tableOf } from '../evidence/likelihood.ts';
 import { stacksIn } from '../evidence/posterior.ts';
 import { STACKS, TOP_OF, type StackKind } from '../evidence/stackSpace.ts';
 import type { PracticeTest } from '../model/records/index.ts';
@@ -107,9 +107,9 @@ export function testsShown(
     const key = `${surface}/${kind}`;
     const nth = (count.get(key) ?? 0) + 1;
     count.set(key, nth);
-    const { lies } = room.surfaces.find((s) => s.id === surface)!;
-    const { results, columns } = tableOf(kind, ON_PLAIN)!;
-    const at = STACKS.indexOf(lies);
+    const there = room.surfaces.find((s) => s.id === surface)!;
+    const { results, columns } = tableOf(kind, readOn(there.surface))!;
+    const at = STACKS.indexOf(there.lies);
     const result = picked(
       results.map((r, i) => [r, columns[i]![at]!] as const),
       drawnBy(room.plan, room.seed, key, nth),
