@@ -354,4 +354,39 @@ export const WEATHER: Situation[] = [
     has: ['wash', 'scrape'],
     saysNot: ['wet, wiped or handled'],
   },
+  {
+    what: 'an iron railing that flakes, without a speck of rust yet',
+    why: 'Where flakes come off the iron lies bare: metal primer there before anything else, whatever grips the rest.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 5,
+        builtYear: 1990,
+        conditions: ['flaking'],
+      },
+      tests: [{ kind: 'chip-look', layers: ['oil', 'primer'] }, rub('no-transfer')],
+    },
+    has: ['scrape', 'prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer'],
+    order: [['prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer']],
+  },
+  {
+    what: 'siding that was primed fourteen months ago and left so',
+    why: 'Its first year is over: the joints have moved, and all of it is laid now.',
+    ask: {
+      surface: {
+        element: 'siding',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        areaM2: 50,
+        currentFinish: 'primer-only',
+        substrateAgeMonths: 14,
+        conditions: ['chalking'],
+      },
+    },
+    has: ['wash', 'sand', 'prime', 'finish-coat:exterior-acrylic'],
+    hasNot: ['revisit', 'fill'],
+    coats: ['exterior-acrylic', 2],
+  },
 ];

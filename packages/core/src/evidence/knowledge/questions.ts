@@ -92,7 +92,7 @@ export const QUESTIONS: readonly Question[] = [
       (f.standing.has('rot') || f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('weathered-wood') || s.element === 'sill'),
     odds: () => 0.25,
     cost: (_s, area) => 6000 + 300 * area,
-    why: 'Where paint peels outside, the timber under it may be soft. A probe tells before it is buried.',
+    why: 'Where paint peels outside, or timber has stood bare in the weather, it may be soft. A probe tells before it is buried.',
   },
   {
     kind: 'hand-wipe',
