@@ -276,4 +276,51 @@ export const CLEANED: Situation[] = [
     order: [['sand', 'prime']],
     risk: ['sand', 'peels', 0.02, 0.3],
   },
+  {
+    what: 'new steps of concrete',
+    why: 'They are walked on as a floor is: abraded or etched, floor paint, and a meter first.',
+    ask: {
+      surface: { element: 'stair', substrate: 'concrete', areaM2: 8, isNew: true, substrateAgeMonths: 2 },
+      wanted: { colour: '#888888' },
+    },
+    has: ['sand', 'prime:masonry-primer', 'finish-coat:floor-paint', 'cure-hold'],
+    next: 'moisture-meter',
+    guaranteed: true,
+  },
+  {
+    what: 'smoke on paper in a kitchen',
+    why: 'What blocks the smoke seals the paper too: nobody opens a second tin for it; loose seams are stuck where they were measured.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'wallpaper-embossed',
+        exposure: 'interior-grease',
+        areaM2: 20,
+        builtYear: 1985,
+        conditions: ['smoke', 'greasy', 'loose-paper'],
+        extents: { 'loose-paper': { areaM2: 0.5 } },
+      },
+    },
+    has: ['stick-down@spots', 'prime:shellac-primer'],
+    hasNot: ['prime:wallpaper-sealer'],
+    saysNot: ['the longer wait'],
+  },
+  {
+    what: 'soot over a heater on a sound wall',
+    why: 'Loose soot is taken off dry before anything is rubbed: sanded or washed, it is ground in.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        areaM2: 16,
+        builtYear: 1990,
+        conditions: ['soot'],
+        extents: { soot: { areaM2: 1.5 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['inspect', 'dust-off', 'spot-prime:shellac-primer'],
+    hasNot: ['wash', 'prime'],
+    order: [['dust-off', 'sand']],
+  },
 ];
