@@ -51,7 +51,7 @@ export const movesInItsFirstYear = (c: Case) =>
   c.outside &&
   c.ground === 'timber' &&
   !BOARDS.includes(c.d.surface.substrate) &&
-  (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 12);
+  (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
 /** Glued boards have no joints of solid timber that open. */
 const BOARDS: readonly string[] = ['plywood', 'mdf'];
 

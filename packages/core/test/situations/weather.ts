@@ -371,22 +371,4 @@ export const WEATHER: Situation[] = [
     has: ['scrape', 'prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer'],
     order: [['prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer']],
   },
-  {
-    what: 'siding that was primed fourteen months ago and left so',
-    why: 'Its first year is over: the joints have moved, and all of it is laid now.',
-    ask: {
-      surface: {
-        element: 'siding',
-        substrate: 'softwood',
-        exposure: 'exterior-exposed',
-        areaM2: 50,
-        currentFinish: 'primer-only',
-        substrateAgeMonths: 14,
-        conditions: ['chalking'],
-      },
-    },
-    has: ['wash', 'sand', 'prime', 'finish-coat:exterior-acrylic'],
-    hasNot: ['revisit', 'fill'],
-    coats: ['exterior-acrylic', 2],
-  },
 ];
