@@ -8,13 +8,12 @@ import { DerivedAnswerEntity, type DerivedKind } from '../record/derivedEntities
 import type { FirmScope } from '../record/firmScope.ts';
 import { RELEASE } from '../record/release.ts';
 import { readJobsAnew, type JobRecords } from './jobRecords.ts';
-import type { MarkedJob } from './marks.ts';
+import { minuteOf, type MarkedJob } from './marks.ts';
 
 /** So many letters of answers lie at hand; what was asked for longest ago goes first. */
 const AT_HAND = 40_000_000;
 /** So many jobs are read at once: a firm of years is never held whole. */
 const READ_AT_ONCE = 10;
-const MINUTE_MS = 60_000;
 
 /** What was made of a job's record: JSON, and the minute from which the clock makes it another; null: never. */
 export interface DerivedText {
@@ -69,7 +68,7 @@ export class Derived {
   /** The answers of one kind about these jobs, by the job's id; what is wanting or has turned is made. */
   async of(scope: FirmScope, jobs: readonly MarkedJob[], derivation: Derivation): Promise<Map<string, Kept>> {
     const found = new Map<string, Kept>();
-    const now = Math.floor(scope.who.now.getTime() / MINUTE_MS);
+    const now = minuteOf(scope.who);
     const isGood = (job: MarkedJob, kept: Kept | undefined): kept is Kept =>
       kept?.mark === derivation.markOf(job) &&
       (kept.turnsAt === null || kept.turnsAt > now) &&

@@ -50,7 +50,7 @@ const ratesOf = (pace: string | null): LearnedRate[] =>
   });
 
 const MINUTE_MS = 60_000;
-/** What hangs on the clock is good for a minute: the minute that it is for somebody. */
+/** The minute that it is for somebody, since 1970: what hangs on the clock is good for one. */
 export const minuteOf = ({ now }: Who): number => Math.floor(now.getTime() / MINUTE_MS);
 
 /** What of a job its mark goes by. */

@@ -7,6 +7,7 @@ import type { Who } from '../record/firmScope.ts';
 import { refusedWith } from '../http/refused.ts';
 import { ReadingsBody } from '../jobs/jobs.dto.ts';
 import { readJob } from '../reading/jobRecords.ts';
+import { minuteOf } from '../reading/marks.ts';
 import { Ledger } from '../record/ledger.service.ts';
 import { Sender } from '../people/session.ts';
 import { ForHands } from '../people/roles.ts';
@@ -15,7 +16,6 @@ import { airOfRoom, outsideAir, placeOf } from '../reading/airOfRoom.ts';
 import { Answers } from '../answers/answer.ts';
 import { readingsAnswer, weatherAnswer } from '../answers/jobs.ts';
 
-const MINUTE_MS = 60_000;
 const MOST_FAULTS = 20;
 
 /** The simulated station of the place, the rooms' sensors, and readings from files. */
@@ -30,7 +30,7 @@ export class WeatherService {
   async ofJob(who: Who, jobId: string) {
     const records = await readJob(this.writes.reading(who), jobId);
     const { air, doubt } = outsideAir(records, who.now);
-    const now = Math.floor(who.now.getTime() / MINUTE_MS);
+    const now = minuteOf(who);
     const first = Math.max(0, Math.floor((now - air.from) / 60) - 48);
     const cut = <T>(list: readonly T[]) => list.slice(first, first + 24 * 12);
     return {

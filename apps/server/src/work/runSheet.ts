@@ -100,20 +100,11 @@ export class RunSheet {
         })),
     });
     const now = JSON.stringify(who.now.toISOString());
-    const sheet = (texts: string[], after: string) =>
-      `{"now":${now},"lines":[${texts.filter(Boolean).join()}],${after.slice(1)}`;
-    return {
-      whole: () =>
-        sheet(
-          lines.map((l) => l.text),
-          rest,
-        ),
-      unpriced: () =>
-        sheet(
-          lines.map((l) => l.unpriced),
-          unpriced(todayRest, rest),
-        ),
+    const sheet = (said: keyof SaidLines, after: string) => {
+      const texts = lines.map((line) => line[said]).filter(Boolean);
+      return `{"now":${now},"lines":[${texts.join()}],${after.slice(1)}`;
     };
+    return { whole: () => sheet('text', rest), unpriced: () => sheet('unpriced', unpriced(todayRest, rest)) };
   }
 
   /** Jobs on which something was logged since: what is finished there may still be curing. */

@@ -54,6 +54,10 @@ export const staysWet = (surface: Pick<SurfaceFacts, 'exposure' | 'substrate'>):
 
 const SHINE_BARE: readonly Substrate[] = ['ceramic-tile', 'glass', 'upvc', 'plastic', 'aluminium'];
 
+/** Whether nothing soaks into a ground: metal, tile, glass, plastic, laminate. */
+export const isClosed = (ground: Ground): boolean => CLOSED.includes(ground);
+const CLOSED: readonly Ground[] = ['metal', 'hard', 'laminate'];
+
 /** Whether a ground shines and sheds water without any film. */
 export const shinesBare = ({ substrate }: Pick<SurfaceFacts, 'substrate'>): boolean => SHINE_BARE.includes(substrate);
 

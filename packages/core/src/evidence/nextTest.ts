@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
-import { TEST_TAKES, TEST_TELLS, type Ground, type TestKind } from '../vocabulary/index.ts';
-import { groundOf, type Neighbour } from './facts.ts';
+import { TEST_TAKES, TEST_TELLS, type TestKind } from '../vocabulary/index.ts';
+import { groundOf, isClosed, type Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
@@ -36,10 +36,9 @@ const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
   !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub' || t.kind === 'chip-look');
 /** Water is tried where something may drink it, and a sponge where powder may lie. */
 function canTell(kind: TestKind, { surface }: Member, at: Node): boolean {
-  if (kind === 'water-drop') return !CLOSED.includes(groundOf(surface.substrate));
+  if (kind === 'water-drop') return !isClosed(groundOf(surface.substrate));
   return kind !== 'damp-sponge' || filmsAt(at)[INDEX.distemper]! >= OPEN;
 }
-const CLOSED: readonly Ground[] = ['metal', 'hard', 'laminate'];
 /** From here on it surely lies bare, and there is no film to test. */
 const SURELY_BARE = 0.9;
 /** What was rubbed of the same brush counts for the blade that settles. */

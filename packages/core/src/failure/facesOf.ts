@@ -1,4 +1,4 @@
-import { groundOf } from '../evidence/facts.ts';
+import { groundOf, isClosed } from '../evidence/facts.ts';
 import { letsGo } from '../evidence/bonds.ts';
 import { laysOpen, LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
@@ -113,8 +113,7 @@ const LITTLE_CHALK = 0.5;
 
 const chalkSeen = (c: Case): number => {
   const wiped = c.d.tests.findLast((t) => t.kind === 'hand-wipe')?.result;
-  const isClosed = c.ground === 'hard' || c.ground === 'metal' || c.ground === 'laminate';
-  return (wiped === 'light' ? LITTLE_CHALK : 1) * (isClosed ? CHALK_ON_CLOSED : 1);
+  return (wiped === 'light' ? LITTLE_CHALK : 1) * (isClosed(c.ground) ? CHALK_ON_CLOSED : 1);
 };
 
 function standingOn(face: Face, c: Case): void {

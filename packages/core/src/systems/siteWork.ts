@@ -1,6 +1,6 @@
 import { freshGround, type FreshGround } from '../evidence/knowledge/moisture.ts';
 import { chemistryOf, isCoat } from '../vocabulary/index.ts';
-import { canRust } from '../evidence/facts.ts';
+import { canRust, isClosed } from '../evidence/facts.ts';
 import type { Case } from './case.ts';
 import type { ChosenFinish } from './finish.ts';
 import type { Step } from '../model/step.ts';
@@ -78,8 +78,7 @@ export function wetFromNew(c: Case): string | null {
 export const rusts = (c: Case) => canRust(c.d.surface.substrate);
 
 /** Bare metal, plastic, tile or laminate: nothing soaks into it, and what stained it lies on top. */
-export const isClosedBare = (c: Case) =>
-  (c.bare || c.treatAs === 'laminate') && (c.ground === 'metal' || c.ground === 'hard' || c.ground === 'laminate');
+export const isClosedBare = (c: Case) => (c.bare || c.treatAs === 'laminate') && isClosed(c.ground);
 
 /** Where zinc rusts it is gone; unless more of it lies open, iron is all that lies bare. */
 export const rustsThroughZinc = (c: Case) =>

@@ -1,7 +1,7 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
 import { isPartOnly } from '../measured.ts';
-import { groundOf, isFurniture, isOutside, shinesBare } from '../facts.ts';
+import { groundOf, isClosed, isFurniture, isOutside, shinesBare } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
 
 /** Relative weights of finishes; what is not named takes the row's `rest`, or stays as it is in a factor row. */
@@ -217,7 +217,6 @@ export interface FactorRow {
 }
 
 const CLOSED: readonly Ground[] = ['hard', 'metal'];
-const NEVER_DISTEMPERED: readonly Ground[] = [...CLOSED, 'laminate'];
 /** What was laid within so many months never saw distemper: half a century. */
 const DISTEMPER_IS_OLDER = 600;
 
@@ -277,7 +276,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'never-distempered',
-    when: (s) => NEVER_DISTEMPERED.includes(groundOf(s.substrate)),
+    when: (s) => isClosed(groundOf(s.substrate)),
     factors: { distemper: 0.001 },
     reason: 'Distemper is for what drinks: nobody laid it on metal, tile or laminate.',
   },

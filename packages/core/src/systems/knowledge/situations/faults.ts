@@ -397,7 +397,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
   {
     id: 'scratches-in-a-clear-film',
     source: 'practice',
-    when: (c) => c.is('scratches') && c.clear && c.ground !== 'metal',
+    when: (c) => c.is('scratches') && c.clear,
     steps: (c) => [sanding(c, 150, 'Sand the scratches out with the grain: under a clear film a filler is seen.', { scope: 'spots' })],
   },
   {

@@ -1,7 +1,7 @@
 import type { Family } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
-import { isWalkedOn } from '../../../evidence/facts.ts';
+import { isClosed, isWalkedOn } from '../../../evidence/facts.ts';
 import { keepsTexture } from '../../texture.ts';
 import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
@@ -409,7 +409,7 @@ export const GROUND: readonly Situation[] = [
     steps: () => washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.'),
     // On closed grounds it washes off, and there is nothing that a sealer could soak into.
     needs: (c) =>
-      c.ground === 'hard' || c.ground === 'metal' || c.ground === 'laminate'
+      isClosed(c.ground)
         ? []
         : [
             {
