@@ -3998,11 +3998,19 @@ export const coreSchemas: Record<string, object> = {
      "kind"
     ]
    },
+   "coats": {
+    "description": "The coats to lay by it; null where it does not say.",
+    "type": [
+     "null",
+     "number"
+    ]
+   },
    "text": {
     "type": "string"
    }
   },
   "required": [
+   "coats",
    "decidedBy",
    "family",
    "text",

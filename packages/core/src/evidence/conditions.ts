@@ -97,9 +97,9 @@ export function conditionFindings(surface: SurfaceFacts, tests: readonly TestRec
   };
 }
 
-/** The findings of a part that was tried and held, beside one that let go: what was seen to let go was seen there. */
-export function heldBeside(findings: ConditionFindings): ConditionFindings {
-  if (findings.adhesion !== 'grips') return findings;
+/** The findings of a part beside one that let go, where it was tried and held, or how far that goes was measured: what was seen to let go was seen there. */
+export function heldBeside(findings: ConditionFindings, wasMeasured: boolean): ConditionFindings {
+  if (findings.adhesion === 'weak' || (findings.adhesion === 'unknown' && !wasMeasured)) return findings;
   return withoutConditions(
     findings,
     LETS_GO.filter((condition) => findings.standing.has(condition)),
@@ -135,13 +135,16 @@ const byFinding =
     else if (results.some((r) => not.includes(r))) clear(raises);
   };
 
-/** A film that shines has not weathered to powder: what comes off it indoors is dust, or the dirt that was seen on it. */
+/** A film that shines has not weathered to powder: what comes off it indoors is dust. */
 const shinesIndoors = (s: SurfaceFacts, tests: readonly TestRecord[]): boolean =>
   !isOutside(s) &&
   !s.conditions.includes('chalking') &&
   tests.some((t) => t.kind === 'sheen-look' && SHINES.includes(t.result ?? ''));
 const SHINES: readonly string[] = ['satin', 'semi-gloss', 'gloss'];
-const DIRT: readonly Condition[] = ['greasy', 'smoke', 'soot', 'mould', 'sanding-dust'];
+/** The dirt that was seen is what comes off on the palm. */
+const isDirtyIndoors = (s: SurfaceFacts): boolean =>
+  !isOutside(s) && !s.conditions.includes('chalking') && s.conditions.some((code) => DIRT.includes(code));
+const DIRT: readonly Condition[] = ['greasy', 'smoke', 'soot', 'mould'];
 
 const OVERRULINGS: readonly Overruling[] = [
   ...Object.entries(FINDS).map(([kind, row]) => byFinding(kind, row)),
@@ -163,11 +166,13 @@ const OVERRULINGS: readonly Overruling[] = [
     // Dust on a sanded surface, or on woodwork inside, is dust; on a weathered film outside, or on a wall, it is chalk.
     const ground = groundOf(s.substrate);
     const isDust = s.sanded === true || s.conditions.includes('sanding-dust');
-    if (shinesIndoors(s, tests)) {
-      if (!s.conditions.some((code) => DIRT.includes(code))) raise('sanding-dust');
-      return;
-    }
-    if (isDust || (!isOutside(s) && ground === 'timber' && !s.conditions.includes('chalking'))) raise('sanding-dust');
+    if (!isDust && isDirtyIndoors(s)) return;
+    if (
+      isDust ||
+      shinesIndoors(s, tests) ||
+      (!isOutside(s) && ground === 'timber' && !s.conditions.includes('chalking'))
+    )
+      raise('sanding-dust');
     else if (isOutside(s) || ground === 'masonry' || wipes.includes('heavy')) raise('chalking');
   },
   (_s, tests, _raise, clear) => {

@@ -10,7 +10,7 @@ import { bondOdds, type BondOdds } from './bonds.ts';
 import { asOdds, asVector, topOf, type FinishProbabilities, type Vector } from './odds.ts';
 import { foundPlaces } from './found.ts';
 import { standingWhereFound } from './measured.ts';
-import { bondPlaces, oddsAtPart, type Zone } from './places.ts';
+import { bondPlaces, letsGoInPart, oddsAtPart, type Zone } from './places.ts';
 import { posteriorStacks } from './posterior.ts';
 import { cappedTops, topsOf } from './stackSpace.ts';
 import { readPatches, type PatchReading } from './patches.ts';
@@ -68,12 +68,13 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
     const odds = asOdds(topsOf(lies));
     const ofFilm = { odds, likeliest: likeliestOf(odds), treatAs: chooseTreatment(odds, prices) };
     // Places of one film share its layers, and not its bond; and what else was found there stays there.
-    const parts = bondPlaces(zone);
+    const parts = bondPlaces(zone, surface);
     return parts.flatMap((part) => {
       const there = oddsAtPart(surface, zone.tests, part.tests, lies);
       const ofBond = { ...ofFilm, lies: there, bonds: bondOdds(there) };
+      const wasMeasured = letsGoInPart(surface, zone.tests);
       return byFindings(part, surface).map(({ findings, ...found }): ZoneDiagnosis => {
-        return { ...ofBond, ...found, findings: parts.length > 1 ? heldBeside(findings) : findings };
+        return { ...ofBond, ...found, findings: parts.length > 1 ? heldBeside(findings, wasMeasured) : findings };
       });
     });
   });

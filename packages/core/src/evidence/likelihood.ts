@@ -8,7 +8,7 @@ import { PLANE_BY_CHANCE, PLANE_IMAGINED, PLANE_ROWS, type LiesOn } from './know
 import { FILM_LET_GO, FILM_TESTED, FILM_TESTED_ON_SHINE } from './knowledge/chips.ts';
 import { GRIP_TABLES, LIKELIHOODS, YELLOWED, type GripTable, type LikelihoodTable } from './knowledge/likelihoods.ts';
 import { tempered, times, type Vector } from './odds.ts';
-import { overStacks, SAYS_NOTHING, topLiesOn } from './stackSpace.ts';
+import { overStacks, SAYS_NOTHING, topLiesOn, type StackKind } from './stackSpace.ts';
 
 /** A test's table as vectors over stacks, one for each result, so that a result is one look-up. */
 export interface TestColumns {
@@ -93,6 +93,10 @@ const READS_AS: Record<LiesOn, Finish> = {
   ground: 'bare',
 };
 
+/** There is a layer such as the person named who says where it let go, or what was rubbed. */
+const isThere = (plane: string, { under }: StackKind): boolean =>
+  plane === 'primer' ? under.includes('primer') : plane !== 'between-coats' || under.some((l) => l !== 'primer');
+
 /** A rub on the layer below reads that layer. */
 function rubBelow(test: TestRecord): Vector | null {
   const table = LIKELIHOODS.find((one) => one.kind === test.kind)!;
@@ -101,7 +105,7 @@ function rubBelow(test: TestRecord): Vector | null {
   return overStacks((stack) => {
     const read: LiesOn =
       test.plane === 'between-coats' ? topLiesOn(stack) : stack.under.includes('primer') ? 'primer' : 'ground';
-    return rowOf(table, READS_AS[read])[at]!;
+    return rowOf(table, READS_AS[read])[at]! * (isThere(test.plane!, stack) ? 1 : PLANE_IMAGINED);
   });
 }
 
@@ -109,10 +113,9 @@ const ON: Partial<Record<LiesOn, keyof typeof PLANE_ROWS>> = { primer: 'top-on-p
 
 /** Where it let go: how often that is said, by which bond is the weak one, and whether there is such a layer at all. */
 function letGoAt(plane: string): Vector {
-  return overStacks(({ under, depth }) => {
-    const isThere =
-      plane === 'primer' ? under.includes('primer') : plane !== 'between-coats' || under.some((l) => l !== 'primer');
-    if (!isThere) return PLANE_IMAGINED;
+  return overStacks((stack) => {
+    if (!isThere(plane, stack)) return PLANE_IMAGINED;
+    const { under, depth } = stack;
     if (depth === null) return PLANE_BY_CHANCE[plane]!;
     return PLANE_ROWS[depth === 'ground' ? 'ground' : (ON[under[0]!] ?? 'top-on-film')][plane]!;
   });
@@ -123,12 +126,14 @@ const LET_GO = new Map(['between-coats', 'primer', 'substrate'].map((plane) => [
 export interface ReadOn {
   /** Grease, smoke and soot colour a rag. */
   dirty: boolean;
+  /** It was sanded. */
+  dusty: boolean;
   /** A face on which tests read otherwise: its ground sheds water without any film, and may shine; it is a wall or a ceiling inside, or it stands in the weather. */
   face: keyof typeof ON_FACE | null;
 }
 
 /** Clean, on a ground that is dull when it is bare. */
-const ON_PLAIN: ReadOn = { dirty: false, face: null };
+const ON_PLAIN: ReadOn = { dirty: false, dusty: false, face: null };
 
 const isWall = ({ element, substrate }: SurfaceFacts) =>
   (element === 'wall' || element === 'ceiling') && groundOf(substrate) !== 'masonry';
@@ -142,6 +147,7 @@ function faceOf(surface: SurfaceFacts): ReadOn['face'] {
 
 export const readOn = (surface: SurfaceFacts): ReadOn => ({
   dirty: surface.conditions.some((c) => c === 'greasy' || c === 'smoke' || c === 'soot'),
+  dusty: surface.sanded === true || surface.conditions.includes('sanding-dust'),
   face: faceOf(surface),
 });
 
@@ -156,6 +162,11 @@ export function likelihoodOf(test: TestRecord, on: ReadOn): Vector | null {
   return gripHeld(test) ? said : times(said, LET_GO.get(test.plane)!);
 }
 
+/** A dirty rag lies, and so does a dirty palm: grease, smoke and soot colour them, and dust whitens a palm, whatever the film is. */
+const liesOnDirt = ({ kind, result }: TestRecord, on: ReadOn): boolean =>
+  (kind === 'spirit-rub' && result === 'slight-transfer' && on.dirty) ||
+  (kind === 'hand-wipe' && result !== 'clean' && (on.dirty || on.dusty));
+
 /** P(result | stack) by the result alone, wherever it was made. */
 function resultLikelihood(test: TestRecord, on: ReadOn): Vector | null {
   const read = tableOf(test.kind, on);
@@ -164,10 +175,7 @@ function resultLikelihood(test: TestRecord, on: ReadOn): Vector | null {
   const said = read.columns[at]!;
   if (test.kind === 'sheen-look' && test.yellowed != null)
     return said.map((p, i) => p * (test.yellowed ? YELLOW[i]! : 1 - YELLOW[i]!));
-  // A dirty rag lies: grease and smoke colour it whatever the film is.
-  if (on.dirty && test.kind === 'spirit-rub' && test.result === 'slight-transfer')
-    return said.map((p) => 0.4 * p + 0.6 / read.results.length);
-  return said;
+  return liesOnDirt(test, on) ? said.map((p) => 0.4 * p + 0.6 / read.results.length) : said;
 }
 
 /** True where the test tells one finish from another. */
@@ -176,9 +184,12 @@ export const tellsFinish = (test: TestRecord) => likelihoodOf(test, ON_PLAIN) !=
 /** What each further test adds: in the same place it shares the luck of the first, elsewhere hardly. A film scratched young says little. Source: practice. */
 const ADDS = { samePlace: 0.35, otherPlace: 0.75, youngFilm: 0.3 };
 
-/** Tests that share their luck: those of one kind, and all that measure grip. */
-const luckOf = (test: TestRecord) =>
-  isOfPatch(test) ? 'patch' : ADHESION_KINDS.includes(test.kind) ? 'grip' : test.kind;
+/** Tests that share their luck: those of one kind on one layer, and all that measure grip. */
+function luckOf(test: TestRecord): string {
+  if (isOfPatch(test)) return 'patch';
+  if (ADHESION_KINDS.includes(test.kind)) return 'grip';
+  return test.plane ? `${test.kind} below` : test.kind;
+}
 
 /** How much `n` tests of one place are worth together: the second a part of the first, the third less again. */
 function worthInPlace(n: number): number {

@@ -4,13 +4,14 @@ import { TEST_TAKES, TEST_TELLS, type TestKind } from '../vocabulary/index.ts';
 import { groundOf, isClosed, type Neighbour } from './facts.ts';
 import type { ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
-import { besides, filmsAt, lossNow, ridersUnder, type Rider, type Riders } from './riders.ts';
+import { besides, filmsAt, lossNow, stacksAt, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
+import { holdsElsewhere } from './places.ts';
 import { zonesOf } from './zones.ts';
 import { INDEX } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
-import { MOST_OF_A_KIND, notSound, OPEN, settlingTest } from './settlingTest.ts';
+import { MOST_OF_A_KIND, needsReach, notSound, OPEN, settlingTest } from './settlingTest.ts';
 import { priceOfWrong, pricesFor } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
@@ -65,8 +66,13 @@ function finishTestsOn(
       isSettling && one < costOf(kind, TEST_TAKES[kind]!.minutes) ? savingOfTwo(kind, member, at, area) : one;
     return Math.max(0, Math.round(Math.max(one, asked)));
   };
-  // A film that is kept and lets go costs what waterborne costs that was laid on it.
-  const savedByGrip = () => Math.round(notSound(at) * priceOfWrong('waterborne', 'over-oil', prices) * area);
+  // A film that is kept and lets go costs what waterborne costs that was laid on it; one that is taken off and held, the work.
+  const savedByGrip = () => {
+    const whatIf = needsReach(member, at)
+      ? holdsElsewhere(member.surface, stacksAt(at)) * priceOfWrong('over-oil', 'waterborne', prices)
+      : notSound(at) * priceOfWrong('waterborne', 'over-oil', prices);
+    return Math.round(whatIf * area);
+  };
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&

@@ -2,7 +2,7 @@ import type { TestRecord } from '../model/test.ts';
 import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
 import { placeOf } from '../model/place.ts';
 import { isYoungFilm } from './facts.ts';
-import { chemistryOf, type Chemistry, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, FINISH_FAMILIES, type Chemistry, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */
 export type PatchVerdict = 'covers' | 'another-coat' | 'bleeds' | 'rejects' | 'look-again';
@@ -12,6 +12,8 @@ export interface PatchReading {
   verdict: PatchVerdict;
   /** The look that decided it. */
   decidedBy: TestRecord;
+  /** The coats to lay by it; null where it does not say. */
+  coats: number | null;
   text: string;
 }
 
@@ -35,7 +37,10 @@ function sinceCleaned(looks: readonly TestRecord[]): readonly TestRecord[] {
   return since.some((t) => t.result === 'covers') ? since : looks;
 }
 
-function verdictOn(all: readonly TestRecord[]): Omit<PatchReading, 'family'> {
+/** What the looks at patches of one primer in one place say. */
+type Verdict = Omit<PatchReading, 'family' | 'coats'>;
+
+function verdictOn(all: readonly TestRecord[]): Verdict {
   const looks = sinceCleaned(all);
   const last = [...looks].sort(laterFirst)[0]!;
   const rejected = looks.find((t) => REJECTS[t.result ?? '']);
@@ -65,11 +70,12 @@ function verdictOn(all: readonly TestRecord[]): Omit<PatchReading, 'family'> {
       decidedBy: last,
       text: 'It covered, and the colour came back: dye is rising. Another chemistry is needed.',
     };
-  if (last.result === 'shows-through' && coats === 1)
+  // A finish blocks nothing, so that nobody lays it against dye: what shows through it is poor hiding, coat after coat.
+  if (last.result === 'shows-through' && (coats === 1 || isFinish(last.family)))
     return {
       verdict: 'another-coat',
       decidedBy: last,
-      text: 'The old colour shows through one coat: poor hiding, which a second coat cures. Look again after it.',
+      text: `The old colour shows through ${coatsInWords(coats)}: poor hiding, which another coat cures. Look again after it.`,
     };
   if (last.result === 'bleeds-through' || thickened || (coats >= 2 && late))
     return {
@@ -84,11 +90,33 @@ function verdictOn(all: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   };
 }
 
+const isFinish = (family: Family | null | undefined): boolean =>
+  (FINISH_FAMILIES as readonly string[]).includes(family ?? '');
+
+/**
+ * The fewest coats of a finish that covered at the later look; of a primer as many as covered where fewer did not, else
+ * one, since finish comes over it; another where the last look left it open.
+ */
+function coatsBy({ verdict, decidedBy }: Verdict, looks: readonly TestRecord[]): number | null {
+  if (verdict === 'another-coat') return isFinish(decidedBy.family) ? (decidedBy.coats ?? 1) + 1 : 2;
+  if (verdict !== 'covers') return null;
+  const covered = looks.filter((t) => t.result === 'covers' && (t.minutes ?? 0) >= LATER_LOOK_MIN);
+  const fewest = Math.min(...covered.map((t) => t.coats ?? 1));
+  const fewerFailed = looks.some((t) => SHOWS.includes(t.result ?? '') && (t.coats ?? 1) < fewest);
+  return fewerFailed || isFinish(decidedBy.family) ? fewest : 1;
+}
+
 /** Over places the worst decides: dye that rose in one is not stopped because it did not rise in another. */
 function worstOf(looks: readonly TestRecord[]): Omit<PatchReading, 'family'> {
   const places = [...new Set(looks.map(placeOf))];
-  const read = places.map((place) => ({ place, ...verdictOn(looks.filter((t) => placeOf(t) === place)) }));
-  const [worst, ...others] = read.sort((a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict));
+  const read = places.map((place) => {
+    const here = looks.filter((t) => placeOf(t) === place);
+    const found = verdictOn(here);
+    return { place, ...found, coats: coatsBy(found, here) };
+  });
+  const [worst, ...others] = read.sort(
+    (a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict) || (b.coats ?? 0) - (a.coats ?? 0),
+  );
   const { place, ...verdict } = worst!;
   const differs = place !== '' && others.some((other) => other.verdict !== verdict.verdict);
   return differs ? { ...verdict, text: `${verdict.text} So it is ${place}; where it is strongest decides.` } : verdict;
@@ -102,6 +130,7 @@ function withGrip(looks: Omit<PatchReading, 'family'>, cuts: readonly TestRecord
     return {
       verdict: 'rejects',
       decidedBy: failed,
+      coats: null,
       text: 'The patch let go when it was scratched at cure: it does not grip here.',
     };
   if (cuts.some(cutHeld)) return { ...looks, text: `${looks.text} Scratched at cure it held.` };

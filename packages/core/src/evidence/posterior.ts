@@ -128,7 +128,7 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
       ]
     : [];
   const weights = weightsOf(tests);
-  const on = { ...readOn(surface), dirty: false };
+  const on = readOn(surface);
   const made = tests.flatMap((test, index): EvidenceWeight[] => {
     const likelihood = likelihoodOf(test, on);
     const read = tableOf(test.kind, on);

@@ -5,8 +5,10 @@ import { TOP_OF, topsOf } from './stackSpace.ts';
 import { follows, heardFrom, messageTo, type Node } from './tree.ts';
 import { leastLoss, pricesFor, type Prices } from './treatment.ts';
 
-/** The odds of a surface's films, with everything known. */
-export const filmsAt = (at: Node) => normal(topsOf(times(at.told, at.said)));
+/** The odds of a surface's stacks, with everything known. */
+export const stacksAt = (at: Node) => normal(times(at.told, at.said));
+/** And of its films. */
+export const filmsAt = (at: Node) => topsOf(stacksAt(at));
 /** What is expected to be lost on it per m², as things stand. */
 export const lossNow = (at: Node, prices: Prices) => leastLoss(filmsAt(at), prices);
 

@@ -4,8 +4,9 @@ import { ADHESION_KINDS, TEST_TELLS, type Finish, type TestKind } from '../vocab
 import { gripFailed, isOfPatch } from './conditions.ts';
 import type { Member } from './house.ts';
 import { tellsFinish } from './likelihood.ts';
-import { INDEX, normal, times, type Vector } from './odds.ts';
-import { filmsAt } from './riders.ts';
+import { INDEX, type Vector } from './odds.ts';
+import { letsGoInPart } from './places.ts';
+import { filmsAt, stacksAt } from './riders.ts';
 import { STACKS } from './stackSpace.ts';
 import type { Node } from './tree.ts';
 
@@ -35,8 +36,10 @@ const WETTED: readonly TestKind[] = ['damp-sponge', 'hand-wipe', 'water-drop'];
 const UNDER_FLAKE =
   'Rub the layer under the flake where the film let go: what lies there decides what must grip it, and whether more of it will lift.';
 const ANOTHER_SPOT = 'It was made in one place alone, and that leaves it open: try another spot.';
+const HOW_FAR =
+  'It let go where it was tried, and nowhere else was tried: try it in another place. How far it goes decides whether a spot is taken off, or the whole.';
 
-/** The test that the system hangs on, made before any other and before the price: what lies under a flake, oil or not, powder or not, and whether it holds. */
+/** The test that the system hangs on, made before any other and before the price: what lies under a flake, oil or not, powder or not, whether it holds, and how far it does not. */
 export function settlingTest(
   member: Member,
   at: Node,
@@ -44,7 +47,7 @@ export function settlingTest(
 ): { kind: TestKind; why: string } | null {
   if (needsRubUnderFlake(member, at)) return { kind: 'spirit-rub', why: UNDER_FLAKE };
   const kind = settlesOn(member, at, sisters);
-  if (!kind) return null;
+  if (!kind) return needsReach(member, at) ? { kind: 'blade-lift', why: HOW_FAR } : null;
   const isAgain = member.tests.some((t) => t.kind === kind);
   return { kind, why: isAgain ? `${TEST_TELLS[kind]!} ${ANOTHER_SPOT}` : TEST_TELLS[kind]! };
 }
@@ -112,10 +115,20 @@ const LOWER = ['no-transfer', 'lifts-to-lower-coat'];
 
 /** The chance that the weakest bond of the film is weak, or gone. */
 export const notSound = (at: Node): number =>
-  normal(times(at.told, at.said)).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
+  stacksAt(at).reduce((sum, p, i) => (STACKS[i]!.bond === 'sound' ? sum : sum + p), 0);
+
+const isPowder = (at: Node) => filmsAt(at)[INDEX.distemper]! >= COMES_OFF_ANYWAY;
+const triesGrip = (t: TestRecord) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t);
+
+/** It let go in one place by name; how far that goes was neither tried elsewhere nor measured. */
+export function needsReach({ surface, tests }: Member, at: Node): boolean {
+  const tried = new Set(tests.filter(triesGrip).map(placeOf));
+  const isOnePlace = tried.size === 1 && !tried.has('') && tests.some(gripFailed);
+  return isOnePlace && !isPowder(at) && !letsGoInPart(surface, tests);
+}
 
 // Distemper gives way in itself: whatever holds it, it comes off.
 const needsGripTest = (member: Member, at: Node): boolean =>
-  filmsAt(at)[INDEX.distemper]! < COMES_OFF_ANYWAY &&
-  !member.tests.some((t) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t)) &&
+  !isPowder(at) &&
+  !member.tests.some(triesGrip) &&
   (notSound(at) >= MAY_LET_GO || filmsAt(at)[INDEX['waterborne-over-oil']]! >= MAY_LIE_ON_OIL);

@@ -4,7 +4,7 @@ import { isLowSheen, isWalkedOn, wetOrGreasy } from '../evidence/facts.ts';
 import { liftedBy } from '../evidence/patches.ts';
 import type { Step } from '../model/step.ts';
 import { outOneNight, type Case } from './case.ts';
-import { coatsThatHide } from './hiding.ts';
+import { coatsShown, coatsThatHide } from './hiding.ts';
 import { FIT_ROWS } from './knowledge/fits.ts';
 import { isHardUsed } from './knowledge/hardUsed.ts';
 import { VIVID_FROM } from './knowledge/hiding.ts';
@@ -168,6 +168,8 @@ function leastCoats(c: Case, primed: boolean, family: Family): { coats: number; 
     };
   if (primed) return { coats: 2, why: 'Two coats over the primer.' };
   if (finishOnOil(c)) return { coats: 2, why: 'No primer lies under it: two coats at least.' };
+  const shown = coatsShown(family, c);
+  if (shown !== null) return { coats: shown, why: `Its patch covered with ${coatsIn(shown)}, and that decides.` };
   if (c.shift.difference === null)
     return { coats: 2, why: 'The change of colour is not known: two coats until it is.' };
   return { coats: 1, why: `Near the old colour (difference ${c.shift.difference.toFixed(0)}): one coat covers.` };

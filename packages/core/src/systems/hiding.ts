@@ -13,11 +13,21 @@ import {
 } from './knowledge/hiding.ts';
 import { primes } from './onOil.ts';
 
-/** What share of the difference in colour one coat of a finish takes away. */
+/** What share of the difference in colour one coat of a finish takes away: as usual, or as its own patch here showed. */
 function finishHides(family: Family, c: Case): number {
   if (family === 'waterborne-clear' || family === 'oil-varnish') return HIDES.clear;
-  return (c.shift.chroma ?? 0) > VIVID_FROM ? HIDES.vivid : HIDES.finish;
+  const usual = (c.shift.chroma ?? 0) > VIVID_FROM ? HIDES.vivid : HIDES.finish;
+  const patch = c.d.patches.find((p) => p.family === family && p.coats !== null);
+  if (!patch) return usual;
+  const from = Math.max(c.shift.difference ?? UNKNOWN_DIFFERENCE, 2 * UNSEEN);
+  // A hair less than what is just seen, so that the last coat counted is the last one needed.
+  const hidden = 1 - ((0.999 * UNSEEN) / from) ** (1 / patch.coats!);
+  return patch.verdict === 'covers' ? Math.max(usual, hidden) : Math.min(usual, hidden);
 }
+
+/** How many coats of this finish covered in its patch, on the face as it is; null where none did. */
+export const coatsShown = (family: Family, c: Case): number | null =>
+  c.d.patches.find((p) => p.family === family && p.verdict === 'covers')?.coats ?? null;
 
 /** How far the colour of a primer of this tint lies from the finish. CIEDE2000, roughly. */
 function primerLies({ tint }: Step, c: Case): number {

@@ -59,8 +59,16 @@ const isBareAlready = ({ d }: Case) =>
   d.surface.isNew === true || d.surface.currentFinish === 'bare' || d.odds.bare >= FOUND_BARE;
 const FOUND_BARE = 0.7;
 
+/** Nothing is sealed in, so that nobody waits; but what was damp under paint is damp without it. */
+const WHERE_IT_COMES_FROM: Step = {
+  kind: 'inspect',
+  why: ['Bare, it dries better than under paint; but find where the water comes from and have it put right.'],
+};
+
 /** The work of taking a coating off where the ground is to be left bare: no coat follows. */
-export function bareWork(c: Case): Step[] {
+export const bareWork = (c: Case): Step[] => [...(c.is('damp') ? [WHERE_IT_COMES_FROM] : []), ...takenOff(c)];
+
+function takenOff(c: Case): Step[] {
   if (isBareAlready(c) && c.ground !== 'paper' && !c.is('aerosol-paint'))
     return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
   if (c.ground === 'masonry') return offMasonry(c);

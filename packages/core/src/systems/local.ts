@@ -6,7 +6,7 @@ import type { Case } from './case.ts';
 const USUAL_AREA_M2 = 10;
 
 /** What is treated, and lies, in its spots where it was measured as a small part; the rest has its place by its nature. */
-const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue'];
+const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue', 'wax'];
 /** True where that is so here. A place that was set apart by a test is treated by its name. */
 export const isInSpots = (c: Case, code: Condition): boolean =>
   MEASURED.includes(code) && isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
@@ -26,9 +26,7 @@ export function isLocal(c: Case, ...codes: Condition[]): boolean {
 
 /** True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere. */
 export const letsGoInSpots = (c: Case): boolean =>
-  isLocal(c, ...laysOpen(c.d.surface.substrate)) &&
-  c.d.findings.adhesion !== 'weak' &&
-  c.d.zones.every((zone) => zone.places.length === 0);
+  isLocal(c, ...laysOpen(c.d.surface.substrate)) && c.d.zones.every((zone) => zone.places.length === 0);
 
 /** The scope of what is done where the film lets go. */
 export const whereItLetsGo = (c: Case): { scope?: 'bare-areas' } => (letsGoInSpots(c) ? { scope: 'bare-areas' } : {});

@@ -34,7 +34,7 @@ function primerStep(
   return {
     kind,
     family: primer.family,
-    coats: hidesPoorly(primer.family, c) ? 2 : 1,
+    coats: coatsByPatch(primer.family, needs, c),
     scope,
     ...(tint ? { tint } : {}),
     method: scope === 'spots' ? spotMethod(c, needs) : methodFor(c, scope),
@@ -42,9 +42,12 @@ function primerStep(
   };
 }
 
-/** A patch of this primer let the old colour show through one coat: a second cures it. */
-const hidesPoorly = (family: Family, c: Case) =>
-  c.d.patches.some((p) => p.family === family && p.verdict === 'another-coat');
+const holdsColourBack = ({ need }: PrimerNeed) => need.startsWith('block') || need === 'hide';
+/** As many coats as its patch asks for: what covered held the colour back, and says nothing of a primer that only grips. */
+function coatsByPatch(family: Family, needs: readonly PrimerNeed[], c: Case): number {
+  const patch = c.d.patches.find((p) => p.family === family);
+  return (patch && (patch.verdict === 'another-coat' || needs.some(holdsColourBack)) ? patch.coats : null) ?? 1;
+}
 
 /** What drinks is sealed first, and chalk is bound before anything lies on it; on a face that nothing soaks into, the coat that grips comes next. */
 function turnOf({ need }: PrimerNeed, c: Case): number {

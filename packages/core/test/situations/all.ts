@@ -5,6 +5,7 @@ import { FAILING } from './failing.ts';
 import { GROUNDS } from './grounds.ts';
 import { KEPT } from './kept.ts';
 import { LAYERS } from './layers.ts';
+import { PATCHED } from './patched.ts';
 import { PLACED } from './placed.ts';
 import { ROOMS } from './rooms.ts';
 import type { Situation } from './row.ts';
@@ -23,6 +24,7 @@ export const SITUATIONS: readonly (readonly [about: string, rows: readonly Situa
   ['wet rooms, hot metal, boards and glass', ROOMS],
   ['grounds as they are laid, cut and moulded', GROUNDS],
   ['what is found in one place stays there', PLACED],
+  ['what a patch told', PATCHED],
   ['what comes off is gone', COMES_OFF],
   ['what is kept is tried, and left as it is', KEPT],
   ['what is cleaned, and how far', CLEANED],

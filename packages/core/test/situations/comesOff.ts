@@ -374,4 +374,52 @@ export const COMES_OFF: Situation[] = [
     },
     order: [['spot-prime:metal-primer', 'spot-prime:oil-primer']],
   },
+  {
+    what: 'a crackled clear film indoors, to be clear again',
+    why: 'Under another clear film every crack shows: it comes off whole.',
+    ask: {
+      surface: { element: 'furniture', substrate: 'hardwood', areaM2: 3, builtYear: 1920, conditions: ['cracking'] },
+      tests: [rub('softens')],
+      wanted: { family: 'oil-varnish' },
+    },
+    has: ['strip:stripper', 'finish-coat:oil-varnish'],
+    hasNot: ['scrape', 'prime'],
+  },
+  {
+    what: 'paint scrapes off zinc',
+    why: 'Zinc sheds what merely grips: where it lies bare it is etched.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'galvanised-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 6,
+        builtYear: 1990,
+        conditions: ['peeling'],
+      },
+      tests: [rub('no-transfer'), { kind: 'scraper-drag', result: 'scratches-off', plane: 'substrate' }],
+      wanted: { colour: '#101010' },
+    },
+    has: ['scrape', 'prime:etch-primer@bare-areas'],
+    order: [['prime:etch-primer', 'prime:bonding-acrylic-primer']],
+  },
+  {
+    what: 'damp brick that is to be left bare',
+    why: 'Nothing is sealed in, so that nobody waits; but where the water comes from is found.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'brick',
+        exposure: 'exterior-exposed',
+        areaM2: 60,
+        builtYear: 1890,
+        conditions: ['peeling', 'damp'],
+      },
+      tests: [rub('transfer')],
+      wanted: { leaveBare: true },
+    },
+    has: ['inspect', 'strip:masonry-paint-remover'],
+    hasNot: ['dry-out', 'finish-coat'],
+    guaranteed: false,
+  },
 ];

@@ -432,4 +432,32 @@ export const LAYERS: Situation[] = [
     },
     next: 'spirit-rub',
   },
+  {
+    what: 'the layer under a flake is rubbed, and nothing comes',
+    why: 'Another layer is another test: it says what lies there, and does not unsay the rub of the top.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 30, builtYear: 1985 },
+      tests: [
+        rub('transfer', 'behind the mirror'),
+        { kind: 'tape-pull', result: 'lifts', place: 'behind the mirror' },
+        { ...rub('no-transfer', 'behind the mirror'), plane: 'between-coats' },
+      ],
+    },
+    likeliest: 'waterborne-over-oil',
+    has: ['scrape', 'prime:shellac-primer'],
+    next: 'blade-lift',
+  },
+  {
+    what: 'a sooty old ceiling blackens the palm',
+    why: 'What comes off on the palm is the soot that was seen: it says nothing of distemper, and water tells that.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'lime-plaster', areaM2: 20, builtYear: 1910, conditions: ['soot'] },
+      tests: [rub('transfer'), { kind: 'hand-wipe', result: 'heavy' }],
+      wanted: { colour: '#ffffff' },
+    },
+    likeliest: 'waterborne-acrylic',
+    next: 'damp-sponge',
+    has: ['inspect', 'dust-off'],
+    hasNot: ['prime:masonry-primer'],
+  },
 ];

@@ -341,4 +341,68 @@ export const PLACED: Situation[] = [
     has: ['spot-prime'],
     hasNot: ['prime'],
   },
+  {
+    what: 'paint peels by the window, measured, and lifts there under a blade',
+    why: 'How far it goes was measured: the place is taken off by its name, and the wall is not.',
+    ask: {
+      surface: { ...WALL, conditions: ['peeling'], extents: { peeling: { areaM2: 0.5 } } },
+      tests: [rub('transfer'), at('blade-lift', 'by the window', { result: 'lifts-in-sheet' })],
+    },
+    has: ['scrape@by the window', 'sand@by the window'],
+    hasNot: ['scrape@elsewhere'],
+    riskWhere: ['scrape', 'by the window'],
+    guaranteed: false,
+  },
+  {
+    what: 'paint peels in a measured spot, and a blade without a place lifts it',
+    why: 'A spot stays a spot: what was tried is what peels.',
+    ask: {
+      surface: { ...WALL, conditions: ['peeling'], extents: { peeling: { areaM2: 0.5 } } },
+      tests: [rub('transfer'), { kind: 'blade-lift', result: 'lifts-in-sheet' }],
+    },
+    has: ['scrape@bare-areas'],
+    guaranteed: false,
+  },
+  {
+    what: 'a sheet lifts off the board behind the mirror, and nobody tried the blade elsewhere',
+    why: 'How far it goes is the question that the price hangs on: another place is tried before anything else.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('transfer', 'behind the mirror'),
+        at('blade-lift', 'behind the mirror', { result: 'lifts-in-sheet', plane: 'substrate' }),
+      ],
+    },
+    next: 'blade-lift',
+    saving: 5000,
+  },
+  {
+    what: 'the same, and in the middle it holds',
+    why: 'Both places were tried: the place that failed is taken off, and no third is asked for.',
+    ask: {
+      surface: WALL,
+      tests: [
+        rub('transfer', 'behind the mirror'),
+        at('blade-lift', 'behind the mirror', { result: 'lifts-in-sheet', plane: 'substrate' }),
+        at('blade-lift', 'middle', { result: 'holds' }),
+      ],
+    },
+    has: ['scrape@behind the mirror'],
+    next: null,
+  },
+  {
+    what: 'wax crayon and marker in measured spots on a painted wall',
+    why: 'Spots are wiped and sealed where they are; the wall is painted.',
+    ask: {
+      surface: {
+        ...WALL,
+        conditions: ['marker', 'wax'],
+        extents: { marker: { areaM2: 0.2 }, wax: { areaM2: 0.1 } },
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['solvent-wipe:mineral-spirits@spots', 'spot-prime:shellac-primer'],
+    hasNot: ['prime'],
+    saysNot: ['grain'],
+  },
 ];

@@ -1,4 +1,4 @@
-import { isInSpots, isLocal } from '../../local.ts';
+import { isInSpots, isLocal, letsGoInSpots, whereItLetsGo, whereMeasured } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
 import { bearsSanding, keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
@@ -9,7 +9,6 @@ import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
-import { letsGoInSpots, whereItLetsGo } from '../../local.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
 import { feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
@@ -60,6 +59,10 @@ function whyOilWashed(c: Case): string {
 /** Paint out of a can lies there, of which nobody can say what it is. */
 export const isFromACan = (c: Case) => c.treatAs === 'aerosol' || c.is('aerosol-paint');
 /** A scrawl that was measured is treated where it is; where a can was the finish, all over. */
+/** Wax that was dripped or drawn on a film, and measured, is treated where it is; wood that was waxed is waxed all over. */
+const whereWaxed = (c: Case): { scope?: 'spots' } => (c.treatAs === 'wax' ? {} : whereMeasured(c, 'wax'));
+const isInGrain = (c: Case): boolean => c.ground === 'timber' && (c.bare || c.treatAs === 'wax' || c.treatAs === 'clear');
+
 export const whereSprayed = (c: Case): { scope?: 'spots' } => (c.treatAs !== 'aerosol' && isLocal(c, 'aerosol-paint') ? { scope: 'spots' } : {});
 
 const degloss: Step = {
@@ -260,16 +263,17 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => c.treatAs === 'wax' || c.is('wax'),
     steps: (c) => [
-      solventWipe('mineral-spirits', 'Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.'),
-      sanding(c, 150, 'Open the grain once the wax is off.'),
+      solventWipe('mineral-spirits', 'Wax keeps every paint from holding. Wipe with clean rags until water no longer beads.', whereWaxed(c)),
+      ...(isInGrain(c) ? [sanding(c, 150, 'Open the grain once the wax is off.', whereWaxed(c))] : []),
     ],
     needs: (c) => [
       {
         need: 'block-tannin',
         atLeast: 3,
         scope: 'all',
+        ...whereWaxed(c),
         prefer: c.clear ? ['clear-shellac'] : ['shellac-primer'],
-        why: 'What wax and oil is left in the grain is sealed in.',
+        why: isInGrain(c) ? 'What wax and oil is left in the grain is sealed in.' : 'What wax is left is sealed in.',
       },
     ],
   },

@@ -38,8 +38,8 @@ export const isSlipOfDistemper = (c: Case): boolean => c.treatAs === 'distemper'
 /** What is primed where the ground is laid bare; under oil, timber gets what oil lies best on. */
 export const primedWhereBare = (c: Case, why: string): PrimerNeed => ({
   need: needOnGround(c),
-  // Iron rusts under whatever merely grips it: where it lies bare it gets metal primer.
-  atLeast: c.d.surface.substrate === 'ferrous-metal' ? 3 : 2,
+  // Iron rusts under what merely grips it, and zinc and aluminium shed it: bare metal gets the primer made for it.
+  atLeast: c.ground === 'metal' ? 3 : 2,
   scope: 'bare-areas',
   ...(c.ground === 'timber' && c.goesTo === 'solvent-borne' ? { prefer: ['oil-primer'] } : {}),
   why,
