@@ -163,9 +163,9 @@ const OVERRULINGS: readonly Overruling[] = [
       if (wipes.length) clear('chalking', 'sanding-dust');
       return;
     }
-    // Dust on a sanded surface, or on woodwork inside, is dust; on a weathered film outside, or on a wall, it is chalk.
+    // Dust on a surface that is new or was sanded, or on woodwork inside, is dust; on a weathered film outside, or on a wall, it is chalk.
     const ground = groundOf(s.substrate);
-    const isDust = s.sanded === true || s.conditions.includes('sanding-dust');
+    const isDust = s.sanded === true || s.isNew === true || s.conditions.includes('sanding-dust');
     if (!isDust && isDirtyIndoors(s)) return;
     if (
       isDust ||

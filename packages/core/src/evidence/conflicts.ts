@@ -4,7 +4,7 @@ import type { TestKind } from '../vocabulary/index.ts';
 import { CONFLICT_ROWS } from './knowledge/conflicts.ts';
 import { likelihoodOf, readOn, opposed } from './likelihood.ts';
 import { dot, times } from './odds.ts';
-import { asStacks, priorVector, sheenLooked } from './prior.ts';
+import { asStacks, priorVector } from './prior.ts';
 
 /** Two tests of one place that can hardly both be right, and the likeliest way in which they are. */
 export interface Conflict {
@@ -29,7 +29,7 @@ export function conflictsIn(surface: SurfaceFacts, zones: readonly { tests: read
   const on = readOn(surface);
   for (const { tests } of zones) {
     if (tests.length < 2) continue;
-    const prior = asStacks(surface, priorVector(surface, sheenLooked(tests)));
+    const prior = asStacks(surface, priorVector(surface, tests));
     const told = tests.map((test) => ({ test, says: likelihoodOf(test, on) }));
     told.forEach((a, i) => {
       for (const b of told.slice(i + 1)) {

@@ -4,7 +4,7 @@ import { groundOf } from './facts.ts';
 import { stacksGiven } from './given.ts';
 import { normal, times } from './odds.ts';
 import { surfaceLikelihood } from './places.ts';
-import { housePrior, lookLikelihood, seenToHold, sheenLooked } from './prior.ts';
+import { housePrior, lookLikelihood, seenToHold } from './prior.ts';
 import { byItsTop } from './stackSpace.ts';
 import { flow, node, over, SHARED, type Node } from './tree.ts';
 
@@ -95,7 +95,7 @@ export function readHouse(members: readonly Member[]): House {
   const nodes = new Map(
     members.map((m) => {
       const prior = housePrior(m.surface);
-      const look = times(byItsTop(lookLikelihood(m.surface, prior, sheenLooked(m.tests))), seenToHold(m.surface));
+      const look = times(byItsTop(lookLikelihood(m.surface, prior, m.tests)), seenToHold(m.surface));
       const given = stacksGiven(m.surface);
       const evidence = times(look, surfaceLikelihood(m.surface, m.tests));
       return [m.id, node(times(byItsTop(prior), given), given, evidence)];

@@ -5,7 +5,7 @@ import { surfaceFacts } from './facts.ts';
 import { oddsIn, readHouse, type House, type Member } from './house.ts';
 import { ceilingOf, likelihoodOf, readOn, tableOf, weightsOf } from './likelihood.ts';
 import { asOdds, INDEX, tempered, topOf, vector, type FinishProbabilities, type Vector } from './odds.ts';
-import { asStacks, factorsOf, priorVector, sheenLooked } from './prior.ts';
+import { asStacks, factorsOf, priorVector } from './prior.ts';
 import { byItsTop, cappedTops, TOP_OF, topsOf } from './stackSpace.ts';
 
 /** What one item of evidence did to the leading finish: how many to one, above 1 for it, below 1 against it. */
@@ -96,8 +96,7 @@ const oneTo = (odds: Vector, at: number) => odds[at]! / Math.max(1e-12, 1 - odds
 export function weightsIn(house: House, id: string): EvidenceWeight[] {
   const { surface, tests } = house.members.find((m) => m.id === id)!;
   const top = topOf(topsOf(oddsIn(house, id)));
-  const looked = sheenLooked(tests);
-  const prior = priorVector(surface, looked);
+  const prior = priorVector(surface, tests);
   const stacks = asStacks(surface, prior);
   const ratioOf = (likelihood: Vector) => {
     let [own, others] = [0, 0];
@@ -107,7 +106,7 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
     });
     return own / prior[top]! / (others / (1 - prior[top]!));
   };
-  const looks = factorsOf(surface, looked).map((row): EvidenceWeight => ({
+  const looks = factorsOf(surface, tests).map((row): EvidenceWeight => ({
     from: 'look',
     index: null,
     ratio: ratioOf(byItsTop(vector((finish) => row.factors[finish] ?? 1))),
@@ -121,7 +120,7 @@ export function weightsIn(house: House, id: string): EvidenceWeight[] {
           index: null,
           ratio:
             oneTo(prior, INDEX[surface.currentFinish]) /
-            oneTo(priorVector({ ...surface, currentFinish: null }, looked), INDEX[surface.currentFinish]),
+            oneTo(priorVector({ ...surface, currentFinish: null }, tests), INDEX[surface.currentFinish]),
           text: "The firm's own record says what was laid.",
           source: null,
         },

@@ -11,13 +11,9 @@ import { byItsTop, overStacks, SAYS_NOTHING, TOP_OF, topsOf } from './stackSpace
 const FLOOR = 0.05;
 const RECORD_STANDS = 0.85;
 
-/** True where the sheen was looked at properly, in a test. */
-export const sheenLooked = (tests: readonly TestRecord[]): boolean => tests.some((t) => t.kind === 'sheen-look');
-
-/** The rows that hold. A sheen that was looked at properly is not counted again as a flag. */
-export function factorsOf(surface: SurfaceFacts, sheenLookedAt: boolean): FactorRow[] {
-  return FACTOR_ROWS.filter((row) => row.when(surface) && !(sheenLookedAt && row.id === 'glossy'));
-}
+/** The rows that hold. What a test looked at properly is not counted again as a flag. */
+export const factorsOf = (surface: SurfaceFacts, tests: readonly TestRecord[]): FactorRow[] =>
+  FACTOR_ROWS.filter((row) => row.when(surface) && !(row.overruledBy && tests.some(row.overruledBy)));
 
 const isOfTheHouse = (row: FactorRow) => row.id.startsWith('built-');
 const product = (rows: readonly FactorRow[], start: Vector): Vector =>
@@ -35,9 +31,9 @@ export function housePrior(surface: SurfaceFacts): Vector {
 }
 
 /** What the look of this one surface, and the firm's own record of it, say: a likelihood. */
-export function lookLikelihood(surface: SurfaceFacts, prior: Vector, sheenLookedAt: boolean): Vector {
+export function lookLikelihood(surface: SurfaceFacts, prior: Vector, tests: readonly TestRecord[]): Vector {
   const seen = product(
-    factorsOf(surface, sheenLookedAt).filter((row) => !isOfTheHouse(row)),
+    factorsOf(surface, tests).filter((row) => !isOfTheHouse(row)),
     ONES,
   );
   const stated = surface.currentFinish;
@@ -51,9 +47,9 @@ export function lookLikelihood(surface: SurfaceFacts, prior: Vector, sheenLooked
 }
 
 /** The odds before any test: ground, age, look, and what the firm's own record says. */
-export function priorVector(surface: SurfaceFacts, sheenLookedAt: boolean): number[] {
+export function priorVector(surface: SurfaceFacts, tests: readonly TestRecord[]): number[] {
   const prior = housePrior(surface);
-  return normal(times(prior, lookLikelihood(surface, prior, sheenLookedAt)));
+  return normal(times(prior, lookLikelihood(surface, prior, tests)));
 }
 
 /** Odds over finishes as odds over stacks: under each top what mostly lies under it on such a surface. */
@@ -61,8 +57,8 @@ export const asStacks = (surface: SurfaceFacts, finishes: Vector): number[] =>
   times(byItsTop(finishes), stacksGiven(surface));
 
 /** The odds before any test, by finish. */
-export function priorOdds(surface: SurfaceFacts, sheenLookedAt = false): FinishProbabilities {
-  return asOdds(priorVector(surface, sheenLookedAt));
+export function priorOdds(surface: SurfaceFacts): FinishProbabilities {
+  return asOdds(priorVector(surface, []));
 }
 
 const HOLDS = overStacks(({ bond }) => SEEN_TO_HOLD[bond]);

@@ -4,7 +4,7 @@ import { opposed, tellsFinish } from './likelihood.ts';
 import { dot } from './odds.ts';
 import { placeOf } from '../model/place.ts';
 import { surfaceLikelihood, type Zone } from './places.ts';
-import { asStacks, priorVector, sheenLooked } from './prior.ts';
+import { asStacks, priorVector } from './prior.ts';
 
 /** How readily a surface is taken to be of two paints: odds against each further zone. Source: practice. */
 const FURTHER_ZONE = 0.12;
@@ -19,7 +19,7 @@ export function zonesOf(surface: SurfaceFacts, tests: readonly TestRecord[]): Zo
   const telling = tests.filter(tellsFinish);
   const places = [...new Set(telling.map(placeOf))];
   if (places.length < 2) return [{ places: [], tests }];
-  const prior = asStacks(surface, priorVector(surface, sheenLooked(telling)));
+  const prior = asStacks(surface, priorVector(surface, telling));
   const evidence = (some: readonly TestRecord[]) => Math.log(dot(prior, surfaceLikelihood(surface, some)));
   let clusters = places.map((place) => {
     const own = telling.filter((t) => placeOf(t) === place);

@@ -1,5 +1,5 @@
 import { isLowSheen } from '../evidence/facts.ts';
-import { isCoat, isTopcoat, type Family } from '../vocabulary/index.ts';
+import { isCoat, isTopcoat, type Family, type Fault } from '../vocabulary/index.ts';
 import { caseInZone, type Case } from '../systems/case.ts';
 import { preparedFactor } from '../systems/held.ts';
 import { primes } from '../systems/onOil.ts';
@@ -42,10 +42,17 @@ const actOf = (step: Step): Act => ({
     step.scope === 'spots' || step.kind === 'spot-prime' ? 'spots' : step.scope === 'bare-areas' ? 'bare-areas' : null,
 });
 
+/** How often iron that is left bare rusts within the half-year. Source: practice. */
+const BARE_IRON_RUSTS = { outside: 0.95, inside: 0.4 } as const;
+
 /** What is under, in and on a part once the last coat is on. */
 function addLeft(face: Face, c: Case, tally: Tally): void {
   const { share } = face;
-  if (c.wanted.leaveBare) return;
+  if (c.wanted.leaveBare) {
+    if (face.kind === 'iron')
+      tally.add(RISES.get('block-rust')!, c.outside ? BARE_IRON_RUSTS.outside : BARE_IRON_RUSTS.inside, share);
+    return;
+  }
   LEFT_ROWS.forEach((row, i) => tally.add(NO.left + i, face.has[AT[row.trait]]! * row.odds, share));
   for (const [riser, strength] of face.rises)
     // Through a clear film the timber's own colour is meant to be seen.
@@ -98,7 +105,7 @@ function addHands(all: readonly Step[], c: Case, tally: Tally): void {
   const steps = all.filter((s) => !s.later);
   const kinds = new Set(steps.map((s) => s.kind));
   HAND_ROWS.forEach((row, i) => {
-    if (!row.when(c, kinds, steps)) return;
+    if (!row.when(c, kinds, steps) || (c.wanted.leaveBare && OF_A_FILM.includes(row.fault))) return;
     const at = row.after
       ? steps.findLastIndex((s) => s.kind === row.kind)
       : steps.findIndex((s) => s.kind === row.kind);
@@ -111,6 +118,9 @@ function addHands(all: readonly Step[], c: Case, tally: Tally): void {
   if (held >= 0 && steps.slice(0, held).some((s) => HANDLED_EARLY.kinds.includes(s.kind)))
     tally.add(NO.handledEarly, HANDLED_EARLY.odds, 1);
 }
+
+/** Where the ground is left bare there is no film for these. */
+const OF_A_FILM: readonly Fault[] = ['runs', 'ragged-line', 'sticks-shut', 'knock', 'dust-in-film', 'wrinkles'];
 
 /** The rows of a family, with the numbers of their causes. */
 const FITS = new Map<Family, (readonly [(typeof FIT_ROWS)[number], number])[]>();

@@ -172,13 +172,16 @@ const BLOCKS: readonly BlockRow[] = [
   },
 ];
 
-/** Every block whose condition holds and whose releasing fact is missing, also where the system already holds the remedy. */
+/** Every block whose condition holds and whose releasing fact is missing, also where the system already holds the remedy. Where no film is laid none can be laid wrongly. */
 export function blocksOn(c: Case, made: Composed): Block[] {
-  return BLOCKS.filter((row) => row.holds(c, made)).map((row) => ({
-    code: row.code,
-    text: `${row.text(c, made)}${whereWords(onlyIn(row, c, made))}`,
-    until: row.until(c, made),
-  }));
+  const rows = c.wanted.leaveBare ? BLOCKS.filter(({ code }) => code === 'dry-sand-lead') : BLOCKS;
+  return rows
+    .filter((row) => row.holds(c, made))
+    .map((row) => ({
+      code: row.code,
+      text: `${row.text(c, made)}${whereWords(onlyIn(row, c, made))}`,
+      until: row.until(c, made),
+    }));
 }
 
 /** The names of the places where it holds, where it does not hold everywhere, or was found there alone. */

@@ -175,12 +175,15 @@ function finishChemistry(
   // A wish outranks the firm's rules: no oil is without smell.
   if (wanted.lowOdour && !outside) return 'waterborne';
   const timberInside = groundOf(d.surface.substrate) === 'timber' && !outside && joinery;
-  // On old oil the rule for old oil outranks the rule for woodwork.
-  if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil'))
-    return rules.oilTrim === 'stay-oil' ? 'solvent-borne' : 'waterborne';
+  const oilInGrease = wetOrGreasy(d.surface) && rules.greaseRooms === 'oil';
+  // On old oil the rule for old oil outranks the rule for woodwork; where the firm has not departed from it, it says
+  // nothing against oil in greasy rooms.
+  if (timberInside && (d.treatAs === 'oil' || d.treatAs === 'over-oil')) {
+    const isOil = rules.oilTrim === 'stay-oil' || (oilInGrease && rules.oilTrim === DEFAULT_HOUSE_RULES.oilTrim);
+    return isOil ? 'solvent-borne' : 'waterborne';
+  }
   if (joinery && rules.woodwork === 'oil') return 'solvent-borne';
-  if (wetOrGreasy(d.surface) && rules.greaseRooms === 'oil') return 'solvent-borne';
-  return 'waterborne';
+  return oilInGrease ? 'solvent-borne' : 'waterborne';
 }
 
 /** The same surface under other rules or another wish; what they do not touch is not read again. */

@@ -8,7 +8,7 @@ const drinks = (c: Case) => c.bare && c.ground !== 'metal' && c.ground !== 'hard
 /** Films that alcohol and stripper take off as well as the wrong coat. */
 const isSoftUnder = (c: Case) => c.treatAs === 'waterborne' || c.treatAs === 'primed' || c.treatAs === 'distemper';
 /** Foil, plastic and paper stand no stripper. */
-const refusesStripper = (c: Case) =>
+export const refusesStripper = (c: Case): boolean =>
   c.ground === 'paper' ||
   c.ground === 'laminate' ||
   c.d.surface.substrate === 'upvc' ||

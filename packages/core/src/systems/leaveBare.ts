@@ -1,8 +1,9 @@
 import type { Case } from './case.ts';
 import type { Step } from '../model/step.ts';
+import { refusesStripper } from './comingOff.ts';
 import { isLocal } from './local.ts';
 import { paperOff } from './offPaper.ts';
-import { sanding, stripping, washing, solventWipe } from './knowledge/situations/situation.ts';
+import { sanding, scraping, stripping, washing, solventWipe } from './knowledge/situations/situation.ts';
 
 /** A remover works by itself for about a day under its cover. Source: typical data sheets. */
 const DWELL_MIN = 1440;
@@ -48,10 +49,26 @@ const offPaper = (c: Case): Step[] => [
   sanding(c, 150, 'Take off fibres and the last of the paste.'),
 ];
 
+const RUSTS = 'Bare iron rusts within days: it is oiled or waxed at once, or painted after all.';
+
 const offOther = (c: Case): Step[] => [
   stripping('The coating is taken off and the ground is left as it is. Try a hand-sized place first.', { wear: WEAR }),
-  solventWipe('mineral-spirits', 'Wipe off what the stripper leaves, with the grain, until a clean rag stays clean.'),
+  solventWipe(
+    'mineral-spirits',
+    c.ground === 'timber'
+      ? 'Wipe off what the stripper leaves, with the grain, until a clean rag stays clean.'
+      : `Wipe off what the stripper leaves, until a clean rag stays clean.${c.d.surface.substrate === 'ferrous-metal' ? ` ${RUSTS}` : ''}`,
+  ),
   ...(c.ground === 'timber' ? [sanding(c, 120, 'Lay the fibres down with the grain.')] : []),
+];
+
+/** Foil, board and plastic stand no stripper: a blunt scraper and alcohol, and no scratch that nothing will cover. */
+const offWhatNoStripperMayTouch = (c: Case): Step[] => [
+  scraping(c, 'A plastic scraper, a strip at a time: a scratch stays to be seen.'),
+  solventWipe(
+    'denatured-alcohol',
+    'Alcohol softens what stays: wet a hand’s breadth, cover it for an hour, and wipe it off. No stripper goes on this.',
+  ),
 ];
 
 /** Who asks for a coating to be taken off says that there is one; only what was never coated, or was said or found to be bare, has none. */
@@ -72,5 +89,6 @@ function takenOff(c: Case): Step[] {
   if (isBareAlready(c) && c.ground !== 'paper' && !c.is('aerosol-paint'))
     return washing('alkaline-cleaner', 'It is bare already: it is washed, and left.');
   if (c.ground === 'masonry') return offMasonry(c);
-  return c.ground === 'paper' ? offPaper(c) : offOther(c);
+  if (c.ground === 'paper') return offPaper(c);
+  return refusesStripper(c) ? offWhatNoStripperMayTouch(c) : offOther(c);
 }

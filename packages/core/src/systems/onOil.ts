@@ -21,9 +21,13 @@ export const wholeFace = (s: Step) => s.scope !== 'spots' && s.scope !== 'bare-a
 /** From here on what nobody tried is likelier to let go than to hold, as beside a place where it let go. */
 const LIKELIER_LOOSE = 0.5;
 
+/** Every layer let go together, of the ground: that says nothing against the bond of the waterborne coat to the oil. */
+const letsGoOfGround = (c: Case) =>
+  c.d.findings.weakPlane === 'substrate' && c.d.bonds['over-oil'].atGround >= LIKELIER_LOOSE;
+
 /** A waterborne coat lets go of the oil under it: it comes off, whatever the firm's rule is. */
 export function letsGoOfOil(c: Case): boolean {
-  if (c.treatAs !== 'over-oil' || c.d.findings.adhesion === 'grips') return false;
+  if (c.treatAs !== 'over-oil' || c.d.findings.adhesion === 'grips' || letsGoOfGround(c)) return false;
   return (
     c.d.findings.adhesion === 'weak' || c.is('peeling', 'flaking') || letsGo(c.d.bonds['over-oil']) >= LIKELIER_LOOSE
   );

@@ -323,4 +323,43 @@ export const CLEANED: Situation[] = [
     hasNot: ['wash', 'prime'],
     order: [['dust-off', 'sand']],
   },
+  {
+    what: 'new board whitens the palm',
+    why: 'What was never painted cannot chalk: it is dust, and board is not washed.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', isNew: true, areaM2: 60 },
+      tests: [{ kind: 'hand-wipe', result: 'heavy' }],
+      houseRules: { newBoard: 'self-prime' },
+    },
+    has: ['dust-off'],
+    hasNot: ['wash', 'rinse', 'prime'],
+  },
+  {
+    what: 'old masonry paint that chalks, with salts',
+    why: 'Water drives salts back in: chalk and salts are brushed off dry, and what stays is bound.',
+    ask: {
+      surface: {
+        element: 'masonry',
+        substrate: 'render',
+        exposure: 'exterior-exposed',
+        builtYear: 1985,
+        areaM2: 40,
+        conditions: ['chalking', 'efflorescence'],
+      },
+      tests: [rub('transfer')],
+    },
+    has: ['inspect', 'dust-off', 'dry-out', 'prime:masonry-primer'],
+    hasNot: ['wash'],
+  },
+  {
+    what: 'wax was seen, and water soaks in',
+    why: 'A test overrules the flag that it tests: what drinks is not waxed.',
+    ask: {
+      surface: { element: 'furniture', substrate: 'hardwood', builtYear: 1990, areaM2: 3, conditions: ['wax'] },
+      tests: [{ kind: 'water-drop', result: 'soaks-in' }],
+    },
+    atMost: ['wax-oil', 0.1],
+    hasNot: ['solvent-wipe'],
+    next: 'spirit-rub',
+  },
 ];

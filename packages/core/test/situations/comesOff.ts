@@ -422,4 +422,42 @@ export const COMES_OFF: Situation[] = [
     hasNot: ['dry-out', 'finish-coat'],
     guaranteed: false,
   },
+  {
+    what: 'oil on an iron railing that is to be left bare',
+    why: 'Bare iron rusts, and that is said; what no film lies on no film can fail on.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 6,
+        builtYear: 1985,
+      },
+      tests: [rub('no-transfer')],
+      wanted: { leaveBare: true },
+    },
+    has: ['strip:stripper'],
+    says: ['Bare iron rusts'],
+    because: 'Rust comes back',
+    noBlocks: ['waterborne-on-oil'],
+    guaranteed: false,
+  },
+  {
+    what: 'paint that peels off melamine fronts, to be left bare',
+    why: 'No stripper goes on board or foil, and nothing is left that a knock could take off.',
+    ask: {
+      surface: {
+        element: 'cabinet',
+        substrate: 'melamine',
+        areaM2: 6,
+        currentFinish: 'waterborne-acrylic',
+        conditions: ['peeling'],
+      },
+      wanted: { leaveBare: true },
+    },
+    has: ['scrape', 'solvent-wipe:denatured-alcohol'],
+    hasNot: ['strip'],
+    order: [['scrape', 'solvent-wipe']],
+    fault: ['knock', 0.01],
+  },
 ];

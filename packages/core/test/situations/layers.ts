@@ -460,4 +460,18 @@ export const LAYERS: Situation[] = [
     has: ['inspect', 'dust-off'],
     hasNot: ['prime:masonry-primer'],
   },
+  {
+    what: 'waterborne on oil on distemper, and all of it lets go of the wall',
+    why: 'What let go is the powder under everything: that is washed off where it came off, and nobody wipes the oil with spirit.',
+    ask: {
+      surface: { element: 'wall', substrate: 'lime-plaster', areaM2: 20, builtYear: 1890 },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'oil', 'distemper'] },
+        { kind: 'tape-pull', result: 'lifts', plane: 'substrate' },
+      ],
+    },
+    has: ['inspect', 'scrape', 'wash@bare-areas', 'prime:penetrating-sealer@bare-areas'],
+    hasNot: ['solvent-wipe', 'degloss'],
+    saysNot: ['lets go of the oil'],
+  },
 ];

@@ -460,4 +460,41 @@ export const ROOMS: Situation[] = [
     likeliest: 'waterborne-acrylic',
     atMost: ['bare', 0.06],
   },
+  {
+    what: 'old oil on kitchen fronts, in a firm that paints greasy rooms in oil and says nothing of old oil',
+    why: 'What the firm said is heard over what nobody said.',
+    ask: {
+      surface: {
+        element: 'cabinet',
+        substrate: 'softwood',
+        exposure: 'interior-grease',
+        areaM2: 10,
+        builtYear: 1985,
+        conditions: ['greasy', 'glossy'],
+      },
+      tests: [rub('no-transfer', 'a'), rub('no-transfer', 'b')],
+      houseRules: { greaseRooms: 'oil' },
+    },
+    has: ['wash:degreaser', 'finish-coat:oil-enamel'],
+    hasNot: ['prime:shellac-primer'],
+    schools: ['greaseRooms waterborne', 'oilTrim hybrid-direct'],
+  },
+  {
+    what: 'the same, in a firm that also takes hybrid enamel straight on old oil',
+    why: 'The rule for old oil is the nearer one, where the firm has one.',
+    ask: {
+      surface: {
+        element: 'cabinet',
+        substrate: 'softwood',
+        exposure: 'interior-grease',
+        areaM2: 10,
+        builtYear: 1985,
+        conditions: ['greasy', 'glossy'],
+      },
+      tests: [rub('no-transfer', 'a'), rub('no-transfer', 'b')],
+      houseRules: { greaseRooms: 'oil', oilTrim: 'hybrid-direct' },
+    },
+    has: ['degloss', 'finish-coat:waterborne-alkyd'],
+    hasNot: ['finish-coat:oil-enamel'],
+  },
 ];

@@ -1,4 +1,5 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
+import type { TestRecord } from '../../model/test.ts';
 import type { Finish, Ground } from '../../vocabulary/index.ts';
 import { isPartOnly } from '../measured.ts';
 import { groundOf, isClosed, isFurniture, isOutside, shinesBare } from '../facts.ts';
@@ -214,6 +215,8 @@ export interface FactorRow {
   when: (s: SurfaceFacts) => boolean;
   factors: Weights;
   reason: string;
+  /** A test that looked at the same thing properly: what was flagged is not counted beside it. */
+  overruledBy?: (test: TestRecord) => boolean;
 }
 
 const CLOSED: readonly Ground[] = ['hard', 'metal'];
@@ -326,6 +329,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
       'primer-only': 0.2,
     },
     reason: 'A gloss leans to oil.',
+    overruledBy: ({ kind }) => kind === 'sheen-look',
   },
   {
     id: 'peeling',
@@ -350,6 +354,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     when: (s) => has(s, 'chalking'),
     factors: { distemper: 2.5, bare: 0.4, lacquer: 0.3 },
     reason: 'Chalk on the hand: a weathered film or distemper.',
+    overruledBy: ({ kind, result }) => kind === 'hand-wipe' && result === 'clean',
   },
   {
     id: 'washed-off',
@@ -369,7 +374,14 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
     factors: { 'waterborne-acrylic': 0.08, 'oil-alkyd': 0.08, 'waterborne-over-oil': 0.05, 'primer-only': 0.1, 'unknown-aerosol': 0.1, distemper: 0.1 },
     reason: 'Who asks for a clear finish mostly sees the wood already.',
   },
-  { id: 'waxed', when: (s) => has(s, 'wax'), factors: { 'wax-oil': 20, shellac: 2 }, reason: 'Wax was seen.' },
+  {
+    id: 'waxed',
+    // A candle that dripped is no finish of the surface.
+    when: (s) => has(s, 'wax') && !isPartOnly(s, 'wax'),
+    factors: { 'wax-oil': 20, shellac: 2 },
+    reason: 'Wax was seen.',
+    overruledBy: ({ kind, result }) => kind === 'water-drop' && result === 'soaks-in',
+  },
   {
     id: 'stripped-wall',
     when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster',

@@ -128,8 +128,7 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
   {
     kind: 'cure-hold',
-    // Where the ground is left bare there is no film to stick.
-    when: (c) => closes(c) && !loaded(c) && !c.wanted.leaveBare,
+    when: (c) => closes(c) && !loaded(c),
     after: FINISH,
     fault: 'sticks-shut',
     odds: 0.6,

@@ -17,7 +17,7 @@ export const RISING_ROWS: readonly RisingRow[] = [
   { riser: 'block-tannin', fault: 'bleeds', by: 'P1W', text: 'Tannin and old stain rise brown through every waterborne coat.' },
   { riser: 'block-knots', fault: 'bleeds', by: 'P3M', text: 'Every knot shows yellow by the next season.' },
   { riser: 'block-odour', fault: 'stain', by: 'P1W', text: 'The smell comes back through the paint.' },
-  { riser: 'block-rust', fault: 'stain', by: 'P6M', text: 'Rust comes through.' },
+  { riser: 'block-rust', fault: 'stain', by: 'P6M', text: 'Rust comes back.' },
 ];
 
 /** What a condition lets rise, and how surely that shows through plain waterborne paint. Source: practice. */

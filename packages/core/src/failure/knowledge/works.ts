@@ -69,7 +69,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
     reason: 'Scraping takes off what lets go, and leaves an edge.',
   },
   { kind: 'strip', leaves: { weak: 0.02, cracked: 0.05, loosePaper: 0.05, chalk: 0.3 }, makes: { dust: 0.2 }, takesOff: 'all', reason: 'Stripping takes the whole film off.' },
-  { kind: 'dust-off', leaves: { dust: 0.08, powder: 0.06, salts: 0.4, chalk: 0.9 }, reason: 'Vacuum and wipe until a palm stays clean.' },
+  { kind: 'dust-off', leaves: { dust: 0.08, powder: 0.06, salts: 0.4, chalk: 0.7 }, reason: 'Brush, vacuum and wipe until a palm stays clean; chalk that is bound stays.' },
   { kind: 'tack-off', leaves: { dust: 0.04, powder: 0.06 }, reason: 'A tack cloth takes the last grains.' },
   {
     kind: 'solvent-wipe',

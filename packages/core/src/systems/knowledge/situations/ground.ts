@@ -406,7 +406,8 @@ export const GROUND: readonly Situation[] = [
     id: 'chalk',
     source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
-    steps: () => washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.'),
+    // Water drives salts back in: where they bloom, what is loose goes with them, dry.
+    steps: (c) => (c.is('efflorescence') ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.')),
     // On closed grounds it washes off, and there is nothing that a sealer could soak into.
     needs: (c) =>
       isClosed(c.ground)
@@ -417,7 +418,7 @@ export const GROUND: readonly Situation[] = [
               atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
               scope: 'all',
               prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
-              why: 'What chalk stays after washing is bound.',
+              why: c.is('efflorescence') ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
             },
           ],
   },

@@ -337,12 +337,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go',
     source: 'practice',
-    when: (c) =>
-      (!c.outside || c.ground === 'metal') &&
-      (c.is(...LETS_GO) || (c.d.findings.adhesion === 'weak' && c.treatAs !== 'over-oil')) &&
-      !stripsTop(c) &&
-      c.ground !== 'paper' &&
-      c.treatAs !== 'bare',
+    when: (c) => (!c.outside || c.ground === 'metal') && (c.is(...LETS_GO) || c.d.findings.adhesion === 'weak') && !stripsTop(c) && c.ground !== 'paper' && c.treatAs !== 'bare',
     steps: (c) => [
       ...(c.ground === 'metal' || c.ground === 'laminate' ? [] : [{ kind: 'inspect', why: [whyItLetGo(c)] } satisfies Step]),
       ...(c.ground === 'laminate' && c.treatAs === 'laminate'
@@ -399,9 +394,9 @@ export const OLD_FILM: readonly Situation[] = [
       {
         need: 'seal-chalk',
         atLeast: 2,
-        scope: 'all',
+        scope: 'bare-areas',
         prefer: ['penetrating-sealer'],
-        why: 'The film let go of the wall itself: bind the face of the plaster.',
+        why: 'The film let go of the wall itself: where it came off, the face of the plaster is bound.',
       },
     ],
   },
