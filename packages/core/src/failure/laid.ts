@@ -11,6 +11,7 @@ import { FACE_ROWS } from './knowledge/faces.ts';
 import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
 import { TRIED_LEAVES } from './knowledge/holds.ts';
 import { THROUGH, THROUGH_BEATEN, THROUGH_PROVEN, THROUGH_SOLVENT } from './knowledge/rising.ts';
+import { FILLED } from './knowledge/standing.ts';
 import { DEEP_SHOWS, FINISH_SEALS, SHOWS_BY_SHEEN, SUCTION_LEAVES } from './knowledge/sealing.ts';
 import { PAPER_WAKES, WET_ROWS } from './knowledge/wetFilm.ts';
 import type { Tally } from './tally.ts';
@@ -46,7 +47,8 @@ function shadesOver(step: Step, face: Face, c: Case, tally: Tally): void {
   if (face.has[AT.suction]! < 0.01 || c.clear) return;
   const coats = step.coats ?? 1;
   const shows = (step.sheen ? SHOWS_BY_SHEEN[step.sheen] : 0.9) * ((c.shift.to ?? 100) < 45 ? DEEP_SHOWS : 1);
-  const cause = face.part === 'spots' ? NO.fillerFlashes : face.kind === 'timber' ? NO.sinks : NO.flashes;
+  const isFiller = face.part === 'spots' && c.is(...FILLED);
+  const cause = isFiller ? NO.fillerFlashes : face.kind === 'timber' ? NO.sinks : NO.flashes;
   tally.add(cause, Math.min(0.95, face.has[AT.suction]! * FINISH_SEALS ** (coats - 1) * shows), face.share);
 }
 

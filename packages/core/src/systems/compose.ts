@@ -1,5 +1,13 @@
 import { capital } from '../units/capital.ts';
-import { chemistryOf, coatsIn, FINISH_LABELS, isCoat, type Family, type Wear } from '../vocabulary/index.ts';
+import {
+  chemistryOf,
+  coatsIn,
+  FINISH_LABELS,
+  isCoat,
+  type Family,
+  type Wear,
+  type StepKind,
+} from '../vocabulary/index.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
 import { caseInZone, type Case } from './case.ts';
 import { asWall, paperComesOff, strippingPaper } from './offPaper.ts';
@@ -37,11 +45,15 @@ function wearFor(family: Family | undefined, c: Case): Wear[] {
 }
 
 function dustSteps(c: Case, steps: readonly Step[]): Step[] {
-  const abraded = steps.some((s) => ['sand', 'scrape', 'strip', 'fill'].includes(s.kind));
-  if (!abraded) return [];
+  const abraded = steps.filter((s) => ABRADES.includes(s.kind));
+  if (!abraded.length) return [];
   const when = steps.some((s) => s.kind === 'sand') ? 'After the last sanding' : 'Before the first coat';
-  return [{ kind: c.joinery ? 'tack-off' : 'dust-off', why: [`${when}, until a palm stays clean.`] }];
+  const where = abraded.every((s) => isSmall(s)) ? { scope: abraded[0]!.scope } : {};
+  return [{ kind: c.joinery ? 'tack-off' : 'dust-off', ...where, why: [`${when}, until a palm stays clean.`] }];
 }
+const ABRADES: readonly StepKind[] = ['sand', 'scrape', 'strip', 'fill'];
+/** Work in spots and where it lies bare makes dust there. */
+const isSmall = ({ scope }: Step) => scope === 'spots' || scope === 'bare-areas';
 
 /** Saturating epoxy primes for the sealant that follows it. */
 const isSaturated = (work: readonly Step[]) =>

@@ -6,7 +6,17 @@ import type { Case } from './case.ts';
 const USUAL_AREA_M2 = 10;
 
 /** What is treated, and lies, in its spots where it was measured as a small part; the rest has its place by its nature. */
-const MEASURED: readonly Condition[] = ['greasy', 'mould', 'paste-residue', 'wax'];
+const MEASURED: readonly Condition[] = [
+  'greasy',
+  'mould',
+  'paste-residue',
+  'wax',
+  'soot',
+  'chalking',
+  'efflorescence',
+  'old-runs',
+  'glossy',
+];
 /** True where that is so here. A place that was set apart by a test is treated by its name. */
 export const isInSpots = (c: Case, code: Condition): boolean =>
   MEASURED.includes(code) && isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);

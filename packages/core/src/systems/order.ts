@@ -83,8 +83,26 @@ export function inOrder(steps: readonly Step[], caulkAfter: boolean): Step[] {
   // Sorting is stable: what stands alike stays as it was asked for.
   const denibsTheFinish = steps.some((s) => s.afterDenib);
   const ranks = new Map(steps.map((step) => [step, rank(step, caulkAfter, denibsTheFinish)]));
-  return [...steps].sort((a, b) => ranks.get(a)! - ranks.get(b)! || (a.grit ?? 0) - (b.grit ?? 0));
+  return brushedOnce([...steps].sort((a, b) => ranks.get(a)! - ranks.get(b)! || (a.grit ?? 0) - (b.grit ?? 0)));
 }
+
+/** Dust that is brushed off before water and after it, or in spots and over the whole, is brushed off once where nothing comes between. */
+function brushedOnce(steps: readonly Step[]): Step[] {
+  const kept: Step[] = [];
+  for (const step of steps) {
+    const last = kept.at(-1);
+    const isAgain =
+      step.kind === 'dust-off' &&
+      last?.kind === step.kind &&
+      last.later === step.later &&
+      (last.scope === step.scope || [last, step].some(isWhole));
+    if (isAgain)
+      kept[kept.length - 1] = { ...(isWhole(step) ? step : last), why: [...new Set([...last.why, ...step.why])] };
+    else kept.push(step);
+  }
+  return kept;
+}
+const isWhole = ({ scope }: Step) => scope === undefined || scope === 'all';
 
 const WATERED: readonly StepKind[] = ['wash', 'rinse'];
 

@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { TestRecord } from '../../model/test.ts';
-import type { Finish, Ground } from '../../vocabulary/index.ts';
+import type { Condition, Finish, Ground } from '../../vocabulary/index.ts';
 import { isPartOnly } from '../measured.ts';
 import { groundOf, isClosed, isFurniture, isOutside, shinesBare } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
@@ -220,6 +220,8 @@ export interface FactorRow {
 }
 
 const CLOSED: readonly Ground[] = ['hard', 'metal'];
+/** They are seen where paper came off. */
+const STRIPPED: readonly Condition[] = ['paste-residue', 'torn-board-face'];
 /** What was laid within so many months never saw distemper: half a century. */
 const DISTEMPER_IS_OLDER = 600;
 
@@ -351,7 +353,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'chalking',
-    when: (s) => has(s, 'chalking'),
+    when: (s) => has(s, 'chalking') && !isPartOnly(s, 'chalking'),
     factors: { distemper: 2.5, bare: 0.4, lacquer: 0.3 },
     reason: 'Chalk on the hand: a weathered film or distemper.',
     overruledBy: ({ kind, result }) => kind === 'hand-wipe' && result === 'clean',
@@ -364,7 +366,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'weathered',
-    when: (s) => has(s, 'weathered-wood'),
+    when: (s) => has(s, 'weathered-wood') && !isPartOnly(s, 'weathered-wood'),
     factors: { bare: 8, stain: 2.5, 'waterborne-acrylic': 0.6, 'oil-alkyd': 0.7 },
     reason: 'Grey weathered wood has lost most of its film.',
   },
@@ -384,7 +386,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'stripped-wall',
-    when: (s) => has(s, 'paste-residue', 'torn-board-face') && groundOf(s.substrate) === 'plaster',
+    when: (s) => STRIPPED.some((code) => has(s, code) && !isPartOnly(s, code)) && groundOf(s.substrate) === 'plaster',
     factors: { bare: 150 },
     reason: 'Paste or torn face is seen: the paper has come off, and the wall lies bare.',
   },

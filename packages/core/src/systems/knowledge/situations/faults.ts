@@ -181,7 +181,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
               kind: 'inspect',
               why: ['Soot comes from somewhere: along the joists, over a heater, over candles, round an inlet. Its source is found and stopped before anything is blocked.'],
             },
-            { kind: 'dust-off', early: true, why: ['Vacuum loose soot before anything is rubbed or wetted; washing only smears it.'] },
+            { kind: 'dust-off', early: true, ...whereMeasured(c, 'soot'), why: ['Vacuum loose soot before anything is rubbed or wetted; washing only smears it.'] },
           ]
         : [],
     needs: (c) => [

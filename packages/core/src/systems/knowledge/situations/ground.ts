@@ -387,17 +387,20 @@ export const GROUND: readonly Situation[] = [
     id: 'salts',
     source: 'practice',
     when: (c) => c.is('efflorescence'),
-    steps: () => [
-      { kind: 'inspect', why: ['Salts come with water: find where it gets in before anything is painted.'] },
-      { kind: 'dust-off', early: true, why: ['Brush the salts off dry, before anything is wetted; washing drives them back in.'] },
-      { kind: 'dry-out', waitMin: 20160, why: ['Wait until no new bloom shows.'] },
-      { kind: 'dust-off', why: ['Brush once more when it is dry.'] },
-    ],
+    steps: (c) => {
+      const where = whereMeasured(c, 'efflorescence');
+      return [
+        { kind: 'inspect', why: ['Salts come with water: find where it gets in before anything is painted.'] },
+        { kind: 'dust-off', early: true, ...where, why: ['Brush the salts off dry, before anything is wetted; washing drives them back in.'] },
+        { kind: 'dry-out', waitMin: 20160, ...where, why: ['Wait until no new bloom shows.'] },
+        { kind: 'dust-off', ...where, why: ['Brush once more when it is dry.'] },
+      ];
+    },
     needs: (c) => [
       {
         need: c.ground === 'masonry' ? 'seal-masonry' : 'seal-plaster',
         atLeast: 2,
-        scope: 'all',
+        scope: whereMeasured(c, 'efflorescence').scope ?? 'all',
         why: 'Once dry, the face is bound by a primer that lets vapour through.',
       },
     ],
@@ -407,7 +410,7 @@ export const GROUND: readonly Situation[] = [
     source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
     // Water drives salts back in: where they bloom, what is loose goes with them, dry.
-    steps: (c) => (c.is('efflorescence') ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.')),
+    steps: (c) => (c.is('efflorescence') ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.', whereMeasured(c, 'chalking'))),
     // On closed grounds it washes off, and there is nothing that a sealer could soak into.
     needs: (c) =>
       isClosed(c.ground)
@@ -416,7 +419,7 @@ export const GROUND: readonly Situation[] = [
             {
               need: 'seal-chalk',
               atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
-              scope: 'all',
+              scope: whereMeasured(c, 'chalking').scope ?? 'all',
               prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
               why: c.is('efflorescence') ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
             },

@@ -344,6 +344,7 @@ export const OLD_FILM: readonly Situation[] = [
         ? [
             {
               kind: 'strip',
+              ...whereItLetsGo(c),
               why: ['Foil that lifts is peeled back to the board: paint on loose foil comes away with it.'],
             } satisfies Step,
           ]
@@ -357,8 +358,8 @@ export const OLD_FILM: readonly Situation[] = [
     needs: (c) => [
       {
         ...primedWhereBare(c, 'Where scraping reached the ground it is primed.'),
-        // Where foil came off it is the board that is primed, all of it.
-        ...(c.treatAs === 'laminate' ? { scope: 'all' } : {}),
+        // Where all of the foil came off it is the board that is primed, all of it.
+        ...(c.treatAs === 'laminate' && !letsGoInSpots(c) ? { scope: 'all' } : {}),
       },
     ],
   },
@@ -381,8 +382,8 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => !c.outside && c.ground === 'paper' && !c.bare && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO)) && !stripsTop(c),
     steps: (c) => [
-      scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.'),
-      sanding(c, 150, 'Feather the edges, lightly: the paper wears through.'),
+      scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.', whereItLetsGo(c)),
+      sanding(c, 150, 'Feather the edges, lightly: the paper wears through.', whereItLetsGo(c)),
     ],
     needs: (c) => [{ ...primedWhereBare(c, 'Where paint came off, paper lies open: it is sealed, or it swells.'), prefer: ['wallpaper-sealer'] }],
   },
@@ -404,13 +405,13 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'old-runs',
     source: 'practice',
     when: (c) => c.is('old-runs') && !keepsTexture(c),
-    steps: (c) => [sanding(c, 150, 'Flatten old runs: new paint shows them more.')],
+    steps: (c) => [sanding(c, 150, 'Flatten old runs: new paint shows them more.', whereMeasured(c, 'old-runs'))],
   },
   {
     id: 'glossy-waterborne',
     source: 'practice',
     when: (c) => c.treatAs === 'waterborne' && c.is('glossy') && !keepsTexture(c) && (c.d.surface.texture !== 'smooth' || c.ground === 'masonry'),
-    steps: (c) => [sanding(c, 220, 'A gloss is scuffed so that the new coat holds.')],
+    steps: (c) => [sanding(c, 220, 'A gloss is scuffed so that the new coat holds.', whereMeasured(c, 'glossy'))],
   },
   {
     id: 'cracked-film',

@@ -115,7 +115,7 @@ export const OUTSIDE: readonly Situation[] = [
     id: 'weathered',
     source: 'practice',
     when: (c) => c.is('weathered-wood'),
-    steps: (c) => [sanding(c, 80, 'Grey fibres hold no paint: back to fresh timber.'), sanding(c, 120, 'And finer.')],
+    steps: (c) => [sanding(c, 80, 'Grey fibres hold no paint: back to fresh timber.', whereItLetsGo(c)), sanding(c, 120, 'And finer.', whereItLetsGo(c))],
     needs: (c) =>
       c.clear || (c.bare && c.outside)
         ? []

@@ -1,0 +1,104 @@
+import { describe, expect, test } from '@jest/globals';
+import { assess, CONDITIONS, type Condition, type Step } from '../src/index.ts';
+
+type Asked = Parameters<typeof assess>[0];
+type Told = { surface: Asked['surface']; tests: Asked['tests'] };
+
+const rub = (result: string, place?: string) => ({ kind: 'spirit-rub' as const, result, ...(place ? { place } : {}) });
+const OIL = [rub('no-transfer'), rub('no-transfer', 'b')];
+const WATER = [rub('transfer')];
+const outside = { exposure: 'exterior-exposed' as const };
+
+/** One of each ground and film that a painter meets. */
+const SURFACES: Readonly<Record<string, Told>> = {
+  'waterborne on board': {
+    surface: { element: 'wall', substrate: 'drywall', areaM2: 30, builtYear: 1995 },
+    tests: WATER,
+  },
+  'oil on plaster': {
+    surface: { element: 'wall', substrate: 'lime-plaster', areaM2: 30, builtYear: 1985 },
+    tests: OIL,
+  },
+  'oil on trim': { surface: { element: 'trim', substrate: 'softwood', areaM2: 20, builtYear: 1985 }, tests: OIL },
+  'waterborne on trim': {
+    surface: { element: 'trim', substrate: 'softwood', areaM2: 20, builtYear: 1995 },
+    tests: WATER,
+  },
+  siding: {
+    surface: { element: 'siding', substrate: 'softwood', ...outside, areaM2: 40, builtYear: 1995 },
+    tests: WATER,
+  },
+  render: {
+    surface: { element: 'masonry', substrate: 'render', ...outside, areaM2: 60, builtYear: 1985 },
+    tests: WATER,
+  },
+  'iron rail': {
+    surface: { element: 'railing', substrate: 'ferrous-metal', ...outside, areaM2: 10, builtYear: 1985 },
+    tests: OIL,
+  },
+  paper: { surface: { element: 'wall', substrate: 'wallpaper-paper', areaM2: 30, builtYear: 1995 }, tests: WATER },
+  melamine: {
+    surface: { element: 'cabinet', substrate: 'melamine', areaM2: 12, currentFinish: 'factory-laminate' },
+    tests: [],
+  },
+  foil: {
+    surface: { element: 'cabinet', substrate: 'thermofoil', areaM2: 12, currentFinish: 'factory-laminate' },
+    tests: [],
+  },
+  varnish: {
+    surface: { element: 'door', substrate: 'hardwood', areaM2: 6, currentFinish: 'clear-oil-varnish' },
+    tests: [],
+  },
+  'painted floor': { surface: { element: 'floor', substrate: 'concrete', areaM2: 30, builtYear: 1985 }, tests: WATER },
+};
+
+/** What is by nature of the whole, however small it was measured. */
+const OF_THE_WHOLE: Partial<Record<Condition, string>> = {
+  mould: 'The finish is one that mould does not take to.',
+  'sanding-dust': 'Dust lies wherever it was sanded.',
+  'rust-stain': 'Iron is degreased before it is abraded.',
+  'painted-shut': 'A sash is freed or it is not.',
+};
+/** Asked of the room, the piece or the water, or a wait; and the film over the whole, by its coats. */
+const ABOUT_IT: readonly Step['kind'][] = [
+  'inspect',
+  'ventilate',
+  'mask',
+  'unmask',
+  'dry-out',
+  'test-patch',
+  'revisit',
+  'cure-hold',
+  'other-trade',
+  'repair',
+  'finish-coat',
+];
+/** They are measured along their length; and loose paper says that the wall is papered. */
+const BY_LENGTH: readonly Condition[] = [
+  'gaps',
+  'moving-joints',
+  'silicone',
+  'sealant-unknown',
+  'substrate-crack',
+  'joint-tape-lifting',
+];
+const OTHER_GROUND: readonly Condition[] = ['loose-paper', 'sound'];
+
+/** What is done over the whole face. */
+const wholeWork = (told: Told, conditions: Condition[], extents: object): string[] =>
+  assess({ ...told, surface: { ...told.surface, conditions, extents }, wanted: { colour: '#f0efe8' } } as Asked)
+    .system.steps.filter((s) => (s.scope === undefined || s.scope === 'all') && !ABOUT_IT.includes(s.kind))
+    .map((s) => `${s.kind} ${s.family ?? ''} ${s.grit ?? ''}`);
+
+describe('what was measured as a small part never becomes work on the whole', () => {
+  for (const [name, told] of Object.entries(SURFACES))
+    test(name, () => {
+      const without = wholeWork(told, [], {});
+      const more = CONDITIONS.filter((code) => !OF_THE_WHOLE[code] && !OTHER_GROUND.includes(code)).flatMap((code) => {
+        const size = BY_LENGTH.includes(code) ? { lengthM: 1 } : { areaM2: 0.2 };
+        const lines = wholeWork(told, [code], { [code]: size }).filter((line) => !without.includes(line));
+        return lines.map((line) => `${code}: ${line}`);
+      });
+      expect(more).toEqual([]);
+    });
+});
