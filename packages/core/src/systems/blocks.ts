@@ -87,6 +87,7 @@ const BLOCKS: readonly BlockRow[] = [
   },
   {
     code: 'paint-on-silicone',
+    of: 'silicone',
     holds: (c) => c.is('silicone', 'sealant-unknown'),
     breaks: (steps, c) =>
       !doneFirst(steps, c.is('silicone') ? ['remove-sealant'] : ['remove-sealant', 'test-patch']) &&

@@ -80,7 +80,7 @@ export const FINISH_ROWS: readonly FinishRow[] = [
   { family: 'acrylic-trim', when: (c) => c.joinery, reason: 'Acrylic trim paint stays flexible and does not yellow.' },
   {
     family: 'moisture-resistant-acrylic',
-    when: (c) => wetOrGreasy(c.d.surface) || c.d.surface.conditions.includes('mould'),
+    when: (c) => wetOrGreasy(c.d.surface) || c.is('mould'),
     reason: 'A moisture-resistant finish stands steam and washing.',
   },
   {

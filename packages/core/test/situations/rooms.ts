@@ -497,4 +497,41 @@ export const ROOMS: Situation[] = [
     has: ['degloss', 'finish-coat:waterborne-alkyd'],
     hasNot: ['finish-coat:oil-enamel'],
   },
+  {
+    what: 'what looked like mould was dirt',
+    why: 'A drop of bleach overrules the flag: nobody pays for the paint that mould asks for.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1995, conditions: ['mould'] },
+      tests: [rub('transfer'), { kind: 'bleach-drop', result: 'unchanged' }],
+    },
+    has: ['finish-coat:acrylic-wall'],
+    hasNot: ['mould-treat'],
+    noBlocks: ['paint-on-mould'],
+  },
+  {
+    what: 'mould that nobody had seen, and a drop found',
+    why: 'What a test found counts as what was seen: the finish is one that mould does not take to.',
+    ask: {
+      surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1995 },
+      tests: [rub('transfer'), { kind: 'bleach-drop', result: 'lightens', place: 'behind the bed' }],
+    },
+    has: ['mould-treat@behind the bed', 'finish-coat:moisture-resistant-acrylic'],
+    blocks: ['paint-on-mould'],
+  },
+  {
+    what: 'one bead of a bath is silicone and another is not',
+    why: 'The dab says which: that one is cut out, and the line says where.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', exposure: 'interior-wet', areaM2: 12, builtYear: 2000 },
+      tests: [
+        rub('transfer'),
+        { kind: 'paint-dab', result: 'beads', place: 'along the bath' },
+        { kind: 'paint-dab', result: 'wets', place: 'round the door' },
+      ],
+    },
+    has: ['remove-sealant@spots'],
+    says: ['Where: along the bath'],
+    saysNot: ['round the door'],
+    blocks: ['paint-on-silicone'],
+  },
 ];

@@ -220,8 +220,8 @@ export interface FactorRow {
 }
 
 const CLOSED: readonly Ground[] = ['hard', 'metal'];
-/** They are seen where paper came off. */
-const STRIPPED: readonly Condition[] = ['paste-residue', 'torn-board-face'];
+/** What was measured as a small part says nothing of the rest. */
+const isSeenOverAll = (s: SurfaceFacts, code: Condition): boolean => has(s, code) && !isPartOnly(s, code);
 /** What was laid within so many months never saw distemper: half a century. */
 const DISTEMPER_IS_OLDER = 600;
 
@@ -353,7 +353,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'chalking',
-    when: (s) => has(s, 'chalking') && !isPartOnly(s, 'chalking'),
+    when: (s) => isSeenOverAll(s, 'chalking'),
     factors: { distemper: 2.5, bare: 0.4, lacquer: 0.3 },
     reason: 'Chalk on the hand: a weathered film or distemper.',
     overruledBy: ({ kind, result }) => kind === 'hand-wipe' && result === 'clean',
@@ -366,7 +366,7 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'weathered',
-    when: (s) => has(s, 'weathered-wood') && !isPartOnly(s, 'weathered-wood'),
+    when: (s) => isSeenOverAll(s, 'weathered-wood'),
     factors: { bare: 8, stain: 2.5, 'waterborne-acrylic': 0.6, 'oil-alkyd': 0.7 },
     reason: 'Grey weathered wood has lost most of its film.',
   },
@@ -379,21 +379,22 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'waxed',
     // A candle that dripped is no finish of the surface.
-    when: (s) => has(s, 'wax') && !isPartOnly(s, 'wax'),
+    when: (s) => isSeenOverAll(s, 'wax'),
     factors: { 'wax-oil': 20, shellac: 2 },
     reason: 'Wax was seen.',
     overruledBy: ({ kind, result }) => kind === 'water-drop' && result === 'soaks-in',
   },
   {
     id: 'stripped-wall',
-    when: (s) => STRIPPED.some((code) => has(s, code) && !isPartOnly(s, code)) && groundOf(s.substrate) === 'plaster',
+    // Paste that was washed off since was paste all the same: the wall was stripped.
+    when: (s) => (isSeenOverAll(s, 'paste-residue') || isSeenOverAll(s, 'torn-board-face')) && groundOf(s.substrate) === 'plaster',
     factors: { bare: 150 },
     reason: 'Paste or torn face is seen: the paper has come off, and the wall lies bare.',
   },
   {
     id: 'spray-can',
     // A scrawl that was measured is no finish of the surface.
-    when: (s) => has(s, 'aerosol-paint') && !isPartOnly(s, 'aerosol-paint'),
+    when: (s) => isSeenOverAll(s, 'aerosol-paint'),
     factors: { 'unknown-aerosol': 60 },
     reason: 'Spray-can paint was seen.',
   },

@@ -10,6 +10,8 @@ import { tintFor, type PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { isClosedBare, rusts, wetFromNew } from '../../siteWork.ts';
 import { finishOnOil, greaseCleaner } from './oldFilm.ts';
+import { whereWords } from '../../zones.ts';
+import { placesOf } from '../../../evidence/measured.ts';
 import { isDusty, needOnGround, sanding, stripping, TUG_BRIDGE, TUG_PRIMED, washing, whereFound, whereItStands, type Situation, solventWipe } from './situation.ts';
 
 const areaOf = (c: Case, code: 'water-stain' | 'marker' | 'rust-stain') => c.d.surface.extents[code]?.areaM2 ?? null;
@@ -312,7 +314,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           kind: 'remove-sealant',
           scope: 'spots',
           wear: ['gloves'],
-          why: ['No paint holds on silicone. Cut it out, and keep it off your fingers.'],
+          why: [`No paint holds on silicone. Cut it out, and keep it off your fingers.${whereWords(placesOf('silicone', c.d.tests, c.d.surface))}`],
         },
         solventWipe('denatured-alcohol', 'The smear it leaves makes paint crawl: wipe twice, clean rag each time.', { scope: 'spots' }),
         resealed(c),
