@@ -8,7 +8,7 @@ import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
 import { isInSpots, isLocal, whereItLetsGo, whereMeasured } from '../../local.ts';
-import { isDusty, isSlipOfDistemper, sanding, scraping, washing, type Situation } from './situation.ts';
+import { bloomsAllOver, isDusty, isSlipOfDistemper, sanding, scraping, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
 type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
@@ -27,8 +27,17 @@ const sealingFirst = (c: Case, sealer: Sealer, why: string): Step => ({
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
 
+/** Paste lies all over what was stripped; what was measured as a small part asks nothing of the rest. */
+const isPasted = (c: Case) => c.is('paste-residue') && !isInSpots(c, 'paste-residue');
+
+/** Timber full of tannin that lies bare. */
+const bleedsByNature = (c: Case) => c.bare && c.d.surface.substrate === 'tannin-wood';
+
+/** Paper came off here and took the face with it; a tear that was measured, or in new board, asks nothing of the rest. */
+const isTorn = (c: Case) => c.is('torn-board-face') && c.d.surface.isNew !== true && !isLocal(c, 'torn-board-face');
+
 /** Bare masonry that has stood in the weather; water drives salts back in, and what is damp dries first. */
-const hasWeathered = (c: Case) => c.outside && c.d.surface.isNew !== true && !c.is('efflorescence', 'damp');
+const hasWeathered = (c: Case) => c.outside && c.d.surface.isNew !== true && !c.is('damp') && !bloomsAllOver(c);
 const WEATHER_WASHED: readonly Step[] = washing('alkaline-cleaner', 'The weather leaves dirt and green growth on a wall: it is washed before anything soaks in.').map((step) =>
   step.kind === 'rinse' ? { ...step, waitMin: 1440, why: ['Rinse from the top down, and let the wall dry for a day.'] } : step,
 );
@@ -38,7 +47,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'new-board',
     source: 'practice',
-    when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !c.is('torn-board-face', 'paste-residue'),
+    when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !isTorn(c) && !isPasted(c),
     steps: (c) =>
       // Board that was never sanded and leaves the palm clean is left alone.
       c.d.findings.handWipeClean || c.d.surface.sanded === false
@@ -78,7 +87,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'bare-plaster',
     source: 'practice',
-    when: (c) => c.bare && c.ground === 'plaster' && c.d.surface.substrate !== 'drywall' && !c.is('paste-residue'),
+    when: (c) => c.bare && c.ground === 'plaster' && c.d.surface.substrate !== 'drywall' && !isPasted(c),
     steps: () => [{ kind: 'dust-off', why: ['Bare plaster carries dust.'] }],
     needs: () => [
       {
@@ -127,7 +136,7 @@ export const GROUND: readonly Situation[] = [
     ],
     needs: (c) => [
       { need: 'seal-filler', atLeast: 2, scope: 'spots', why: 'The skimmed places are primed.' },
-      ...(c.bare
+      ...(c.bare && isTorn(c)
         ? [
             {
               need: 'seal-plaster',
@@ -227,13 +236,13 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'tannin-timber',
     source: 'practice',
-    when: (c) => !c.clear && (c.is('tannin-bleed') || (c.bare && c.d.surface.substrate === 'tannin-wood')),
+    when: (c) => !c.clear && (c.is('tannin-bleed') || bleedsByNature(c)),
     needs: (c) => [
       {
         need: 'block-tannin',
         atLeast: 2,
-        // Brown that was measured on a painted face is blocked where it came through.
-        scope: !c.bare && isLocal(c, 'tannin-bleed') ? 'spots' : 'all',
+        // Brown that was measured is blocked where it came through.
+        scope: !bleedsByNature(c) && isLocal(c, 'tannin-bleed') ? 'spots' : 'all',
         prefer: c.is('tannin-bleed') ? ['shellac-primer', 'oil-primer'] : ['stain-blocking-acrylic-primer', 'shellac-primer', 'oil-primer'],
         // Oil over a primer that breathes would shut in what that lets out; where no brown has come yet, waterborne holds it.
         ...(c.outside && c.rules.exteriorBare === 'breathable-waterborne' && !c.is('tannin-bleed') ? { only: ['stain-blocking-acrylic-primer'] as const } : {}),
@@ -410,7 +419,7 @@ export const GROUND: readonly Situation[] = [
     source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
     // Water drives salts back in: where they bloom, what is loose goes with them, dry.
-    steps: (c) => (c.is('efflorescence') ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.', whereMeasured(c, 'chalking'))),
+    steps: (c) => (bloomsAllOver(c) ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.', whereMeasured(c, 'chalking'))),
     // On closed grounds it washes off, and there is nothing that a sealer could soak into.
     needs: (c) =>
       isClosed(c.ground)
@@ -421,7 +430,7 @@ export const GROUND: readonly Situation[] = [
               atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
               scope: whereMeasured(c, 'chalking').scope ?? 'all',
               prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
-              why: c.is('efflorescence') ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
+              why: bloomsAllOver(c) ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
             },
           ],
   },

@@ -10,7 +10,7 @@ import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
-import { feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
+import { bloomsAllOver, feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -209,8 +209,9 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
       // Water drives salts back in: what blooms is brushed dry, and not washed.
-      const dirty = (c.d.surface.exposure !== 'interior-dry' || c.joinery) && !c.is('efflorescence');
-      const smoked = c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
+      const dirty = (c.d.surface.exposure !== 'interior-dry' || c.joinery) && !bloomsAllOver(c);
+      // Indoors it is blocked as it lies, since water smears it; what stands in the weather is washed all the same.
+      const smoked = !c.outside && c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
       const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
       const isSanded = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       const bears = bearsSanding(c) && c.ground !== 'masonry';
