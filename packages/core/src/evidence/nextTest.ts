@@ -7,12 +7,12 @@ import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, stacksAt, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
 import type { Node } from './tree.ts';
-import { holdsElsewhere } from './places.ts';
+import { holdsElsewhere, letsGoInPart } from './places.ts';
 import { zonesOf } from './zones.ts';
 import { INDEX } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { MOST_OF_A_KIND, needsReach, notSound, OPEN, settlingTest } from './settlingTest.ts';
-import { priceOfWrong, pricesFor } from './treatment.ts';
+import { priceOfWrong, pricesFor, type Prices } from './treatment.ts';
 import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
@@ -46,6 +46,21 @@ const SURELY_BARE = 0.9;
 const comesAfterRub = (kind: TestKind, member: Member, sisters: readonly Member[]) =>
   [member, ...sisters].some((m) => comesNow(kind, m.tests));
 
+/**
+ * What is lost per m² for want of knowing whether the film holds. One that is kept and lets go costs what waterborne
+ * costs that was laid on it; one that is taken off and held, the work.
+ */
+function lostByGrip(member: Member, at: Node, prices: Prices): number {
+  const { surface, tests } = member;
+  const keptLoose = priceOfWrong('waterborne', 'over-oil', prices);
+  if (!needsReach(member, at)) return notSound(at) * keptLoose;
+  const holds = holdsElsewhere(surface, stacksAt(at));
+  // Where it was measured the rest is kept; else all of it is taken off.
+  return letsGoInPart(surface, tests)
+    ? (1 - holds) * keptLoose
+    : holds * priceOfWrong('over-oil', 'waterborne', prices);
+}
+
 /** The finish tests worth their time on one member. `riders` are the surfaces that would hear of it. */
 function finishTestsOn(
   member: Member,
@@ -66,13 +81,7 @@ function finishTestsOn(
       isSettling && one < costOf(kind, TEST_TAKES[kind]!.minutes) ? savingOfTwo(kind, member, at, area) : one;
     return Math.max(0, Math.round(Math.max(one, asked)));
   };
-  // A film that is kept and lets go costs what waterborne costs that was laid on it; one that is taken off and held, the work.
-  const savedByGrip = () => {
-    const whatIf = needsReach(member, at)
-      ? holdsElsewhere(member.surface, stacksAt(at)) * priceOfWrong('over-oil', 'waterborne', prices)
-      : notSound(at) * priceOfWrong('waterborne', 'over-oil', prices);
-    return Math.round(whatIf * area);
-  };
+  const savedByGrip = () => Math.round(lostByGrip(member, at, prices) * area);
   return FINISH_TESTS.filter(
     (kind) =>
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&

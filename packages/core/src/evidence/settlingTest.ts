@@ -5,7 +5,6 @@ import { gripFailed, isOfPatch } from './conditions.ts';
 import type { Member } from './house.ts';
 import { tellsFinish } from './likelihood.ts';
 import { INDEX, type Vector } from './odds.ts';
-import { letsGoInPart } from './places.ts';
 import { filmsAt, stacksAt } from './riders.ts';
 import { STACKS } from './stackSpace.ts';
 import type { Node } from './tree.ts';
@@ -120,11 +119,10 @@ export const notSound = (at: Node): number =>
 const isPowder = (at: Node) => filmsAt(at)[INDEX.distemper]! >= COMES_OFF_ANYWAY;
 const triesGrip = (t: TestRecord) => ADHESION_KINDS.includes(t.kind) && !isOfPatch(t);
 
-/** It let go in one place by name; how far that goes was neither tried elsewhere nor measured. */
-export function needsReach({ surface, tests }: Member, at: Node): boolean {
+/** It let go in one place by name, and nobody tried it in another: what looks sound may hold or not. */
+export function needsReach({ tests }: Member, at: Node): boolean {
   const tried = new Set(tests.filter(triesGrip).map(placeOf));
-  const isOnePlace = tried.size === 1 && !tried.has('') && tests.some(gripFailed);
-  return isOnePlace && !isPowder(at) && !letsGoInPart(surface, tests);
+  return tried.size === 1 && !tried.has('') && tests.some(gripFailed) && !isPowder(at);
 }
 
 // Distemper gives way in itself: whatever holds it, it comes off.

@@ -405,4 +405,14 @@ export const PLACED: Situation[] = [
     hasNot: ['prime'],
     saysNot: ['grain'],
   },
+  {
+    what: 'paint peels off the board by the window, measured, and the rest was only looked at',
+    why: 'What looks sound may hold or not: a blade there, before the rest is kept.',
+    ask: {
+      surface: { ...WALL, areaM2: 40, conditions: ['peeling'], extents: { peeling: { areaM2: 1 } } },
+      tests: [rub('transfer'), at('blade-lift', 'by the window', { result: 'lifts-in-sheet', plane: 'substrate' })],
+    },
+    has: ['scrape@by the window'],
+    next: 'blade-lift',
+  },
 ];

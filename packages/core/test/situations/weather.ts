@@ -371,4 +371,21 @@ export const WEATHER: Situation[] = [
     has: ['scrape', 'prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer'],
     order: [['prime:metal-primer@bare-areas', 'prime:bonding-acrylic-primer']],
   },
+  {
+    what: 'an iron railing that was sprayed from a can',
+    why: 'What stood in the weather is washed before it is dulled, whatever the paint is.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'ferrous-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 10,
+        builtYear: 1990,
+        conditions: ['aerosol-paint'],
+      },
+      tests: [rub('no-transfer')],
+    },
+    has: ['wash', 'rinse', 'sand'],
+    order: [['rinse', 'sand']],
+  },
 ];

@@ -58,11 +58,11 @@ function whyOilWashed(c: Case): string {
 
 /** Paint out of a can lies there, of which nobody can say what it is. */
 export const isFromACan = (c: Case) => c.treatAs === 'aerosol' || c.is('aerosol-paint');
-/** A scrawl that was measured is treated where it is; where a can was the finish, all over. */
 /** Wax that was dripped or drawn on a film, and measured, is treated where it is; wood that was waxed is waxed all over. */
 const whereWaxed = (c: Case): { scope?: 'spots' } => (c.treatAs === 'wax' ? {} : whereMeasured(c, 'wax'));
 const isInGrain = (c: Case): boolean => c.ground === 'timber' && (c.bare || c.treatAs === 'wax' || c.treatAs === 'clear');
 
+/** A scrawl that was measured is treated where it is; where a can was the finish, all over. */
 export const whereSprayed = (c: Case): { scope?: 'spots' } => (c.treatAs !== 'aerosol' && isLocal(c, 'aerosol-paint') ? { scope: 'spots' } : {});
 
 const degloss: Step = {
@@ -324,7 +324,10 @@ export const OLD_FILM: readonly Situation[] = [
     id: 'unknown-spray-paint',
     source: 'practice',
     when: isFromACan,
-    steps: (c) => [sanding(c, 220, 'Dull the sprayed film.', whereSprayed(c))],
+    steps: (c) => [
+      ...(c.outside ? washing('alkaline-cleaner', 'Dirt and weather come off before it is dulled.', whereSprayed(c)) : []),
+      sanding(c, 220, 'Dull the sprayed film.', whereSprayed(c)),
+    ],
     needs: (c) => [
       {
         need: 'block-ink',
