@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { readArea, sayArea, unfold, type Measure } from '@rustic/core';
 import { blankMeasure, measureOf, saidOf, type MeasureSaid } from '../src/surfaceForm/measure.ts';
 import { dragged, type Order } from '../src/jobs/order.ts';
+import { sizeUnit } from '../src/surfaceForm/extents.ts';
 import { readSurface, surfaceSaid, type SurfaceSaid } from '../src/surfaceForm/surfaceSaid.ts';
 import { boxOf } from '../src/surface/exclusionBox.ts';
 import { besideOf, testMade } from '../src/surface/testMade.ts';
@@ -175,8 +176,43 @@ describe('the form of a surface', () => {
   });
   test('a size that was rubbed out is not known again; one of a flag that is not shown stays', () => {
     const was = { facts: { extents: { rot: { areaM2: 1 }, gaps: { lengthM: 3 } } }, wanted: {} } as never;
-    const read = readSurface(form({ conditions: ['rot', 'gaps'], extents: { rot: ' ' } }), was, 'metric');
+    const read = readSurface(form({ conditions: ['rot', 'gaps'], extents: { rot: ' ', gaps: '3' } }), was, 'metric');
     expect(read.facts.extents).toEqual({ gaps: { lengthM: 3 } });
+    expect(readSurface(form({ conditions: ['rot'], extents: { rot: '1' } }), was, 'metric').facts.extents).toEqual({
+      rot: { areaM2: 1 },
+      gaps: { lengthM: 3 },
+    });
+  });
+  test('a size is typed in the units of the firm, by area or along its length', () => {
+    const said = form({
+      conditions: ['wax', 'substrate-crack', 'knots'],
+      extents: { wax: '2', 'substrate-crack': '10', knots: '9' },
+    });
+    expect(readSurface(said, undefined, 'metric').facts.extents).toEqual({
+      wax: { areaM2: 2 },
+      'substrate-crack': { lengthM: 10 },
+    });
+    const feet = readSurface(said, undefined, 'us').facts.extents!;
+    expect(feet.wax!.areaM2).toBeCloseTo(0.19, 2);
+    expect(feet['substrate-crack']!.lengthM).toBeCloseTo(3.048, 3);
+    expect([sizeUnit('wax', 'us'), sizeUnit('substrate-crack', 'us'), sizeUnit('knots', 'us')]).toEqual([
+      'sq ft',
+      'ft',
+      null,
+    ]);
+  });
+  test('a size that nobody touched stays to the letter, whatever it is shown in', () => {
+    const facts = {
+      element: 'wall',
+      substrate: 'drywall',
+      areaM2: 12.3,
+      conditions: ['wax'],
+      extents: { wax: { areaM2: 0.2 } },
+    };
+    const surface = { name: 'Wall', version: 1, facts, wanted: {} } as never;
+    const said = surfaceSaid(surface, 'us');
+    expect([said.area, said.extents.wax]).toEqual(['132', '2']);
+    expect(readSurface(said, surface, 'us').facts).toMatchObject({ areaM2: 12.3, extents: { wax: { areaM2: 0.2 } } });
   });
   test('a size that cannot be read is sent on to be refused, not dropped', () => {
     expect(readSurface(form({ area: 'large' }), undefined, 'metric').facts.areaM2).toBeNaN();

@@ -118,3 +118,18 @@ describe('what was measured as a small part takes no work away from the rest', (
       expect(differing(told, (whole, part) => whole.filter((line) => !part.includes(line)))).toEqual([]);
     });
 });
+
+describe('what runs along a line is worked and priced by its length', () => {
+  const LONG: readonly Condition[] = ['gaps', 'moving-joints', 'silicone', 'substrate-crack', 'joint-tape-lifting'];
+  test.each(LONG)('%s', (code) => {
+    const told = SURFACES['waterborne on board']!;
+    const cost = (lengthM: number) =>
+      assess({
+        ...told,
+        surface: { ...told.surface, conditions: [code], extents: { [code]: { lengthM } } },
+        wanted: { colour: '#f0efe8' },
+      } as Asked).holds.cost;
+    expect(cost(5)).toBeGreaterThan(cost(1));
+    expect(cost(30)).toBeGreaterThan(cost(5));
+  });
+});

@@ -5,6 +5,7 @@ import {
   DAMAGE_LABELS,
   FEATURE_LABELS,
   placedWords,
+  sayArea,
   WALL_FEATURES,
   type Damage,
   type SketchPlace,
@@ -58,7 +59,7 @@ function Marking({ data }: { data: Data }) {
         <>
           <Total words="marks" figure={marks.length} />
           <Total words="kinds of damage" figure={zones.length} />
-          <Total end words="m² in all, likely" figure={placed.toFixed(1)} />
+          <Total end words="in all, likely" figure={sayArea(Math.round(placed * 10) / 10, units)} />
         </>
       }
     >

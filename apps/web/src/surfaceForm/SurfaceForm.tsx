@@ -5,6 +5,7 @@ import {
   ACCESS_LABELS,
   CHEMISTRY_LABELS,
   CONDITION_LABELS,
+  CONDITION_SIZE,
   ELEMENT_LABELS,
   ELEMENTS,
   EXPOSURE_LABELS,
@@ -33,7 +34,8 @@ import { ColourNow, ColourWanted } from './ColourFields.tsx';
 import { ConditionChips } from './ConditionChips.tsx';
 import { measureOf } from './measure.ts';
 import { MeasureFields } from './MeasureFields.tsx';
-import { readSurface, SIZED, surfaceSaid, type SurfaceSaid } from './surfaceSaid.ts';
+import { readSize, sizeUnit } from './extents.ts';
+import { readSurface, surfaceSaid, type SurfaceSaid } from './surfaceSaid.ts';
 
 /** The flags met most often, shown first. */
 const USUAL: Condition[] = [
@@ -117,16 +119,17 @@ export function SurfaceForm({ jobId, roomId, surface, onDone }: Props) {
           onChoose={(chosen) => draft.say({ conditions: chosen })}
         />
       </div>
-      {conditions.some((c) => SIZED.includes(c)) && (
+      {conditions.some((c) => CONDITION_SIZE[c]) && (
         <div className="mt-2 flex flex-wrap gap-3" role="group" aria-label="How much of each">
           {conditions
-            .filter((c) => SIZED.includes(c))
+            .filter((c) => CONDITION_SIZE[c])
             .map((c) => (
               <FigureField
                 key={c}
                 name={`extents.${c}`}
-                words={`${capital(CONDITION_LABELS[c])}, m²`}
+                words={`${capital(CONDITION_LABELS[c])}, ${sizeUnit(c, units)}`}
                 placeholder="not known"
+                isRead={(text) => readSize(c, text, units) !== null}
                 width="w-28"
               />
             ))}

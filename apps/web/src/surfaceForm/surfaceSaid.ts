@@ -1,11 +1,11 @@
 import {
+  CONDITIONS,
   readArea,
   sayArea,
   type Access,
   type Condition,
   type Element,
   type Exposure,
-  type Extent,
   type Family,
   type Finish,
   type NamedColour,
@@ -16,20 +16,8 @@ import {
 import type { Surface } from '../store/endpoints.ts';
 import type { Units } from '../store/store.ts';
 import { readFigure } from '../words/readFigure.ts';
+import { extentsOf, shownSize } from './extents.ts';
 import { saidOf, type MeasureSaid } from './measure.ts';
-
-/** Conditions whose size matters to what is done about them. */
-export const SIZED: readonly Condition[] = [
-  'water-stain',
-  'mould',
-  'damp',
-  'peeling',
-  'flaking',
-  'rot',
-  'marker',
-  'rust-stain',
-  'tannin-bleed',
-];
 
 /** The form of a surface as it is typed. */
 export interface SurfaceSaid {
@@ -52,7 +40,7 @@ export interface SurfaceSaid {
   isNew: boolean;
   conditions: Condition[];
   /** In m², by condition. */
-  extents: Record<string, string>;
+  extents: Partial<Record<Condition, string>>;
   measure: MeasureSaid;
   currentFinish: Finish | '';
   groundMonths: string;
@@ -78,7 +66,7 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
     substrate: facts?.substrate ?? 'skim-plaster',
     exposure: facts?.exposure ?? 'interior-dry',
     texture: facts?.texture ?? 'smooth',
-    area: facts?.areaM2 ? sayArea(facts.areaM2, units).replace(/ .*/, '') : '',
+    area: shownArea(facts?.areaM2, units),
     campaign: surface?.campaign ?? '',
     currentColour: facts?.currentColour ?? '#efe9d8',
     knowsColour: Boolean(facts?.currentColour),
@@ -88,7 +76,7 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
     sheen: wanted?.sheen ?? '',
     isNew: facts?.isNew === true,
     conditions: [...(facts?.conditions ?? [])],
-    extents: Object.fromEntries(SIZED.map((c) => [c, shown(facts?.extents?.[c]?.areaM2)])),
+    extents: Object.fromEntries(CONDITIONS.map((c) => [c, shownSize(c, facts?.extents?.[c], units)])),
     measure: saidOf(surface?.measure, units),
     currentFinish: facts?.currentFinish ?? '',
     groundMonths: shown(facts?.substrateAgeMonths),
@@ -103,6 +91,14 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
   };
 }
 
+const shownArea = (areaM2: number | null | undefined, units: Units) =>
+  areaM2 ? sayArea(areaM2, units).replace(/ .*/, '') : '';
+/** What nobody touched stays to the letter: whole square feet are not the size that was measured. */
+function areaOf(text: string, was: number | null, units: Units): number | null {
+  if (text === shownArea(was, units)) return was;
+  return text === '' ? null : (readArea(text, units) ?? Number.NaN);
+}
+
 const figure = (text: string) => (text.trim() === '' ? null : readFigure(text));
 
 /** Reads what the form of a surface says. A figure that cannot be read is no number, and is never sent as none. */
@@ -111,7 +107,7 @@ export function readSurface(
   was: Surface | undefined,
   units: Units,
 ): Pick<Surface, 'name' | 'campaign' | 'facts' | 'wanted' | 'access'> & { colourNamed: NamedColour | null } {
-  const extents = extentsOf(said, was);
+  const extents = extentsOf(said, was?.facts.extents ?? {}, units);
   const age = figure(said.groundMonths);
   return {
     name: said.name.trim(),
@@ -124,7 +120,7 @@ export function readSurface(
       exposure: said.exposure,
       texture: said.texture,
       conditions: said.conditions,
-      areaM2: said.area.trim() === '' ? null : (readArea(said.area.trim(), units) ?? Number.NaN),
+      areaM2: areaOf(said.area.trim(), was?.facts.areaM2 ?? null, units),
       currentColour: said.knowsColour ? said.currentColour : null,
       isNew: said.isNew ? true : null,
       ...(was?.facts.currentColours ? { currentColours: was.facts.currentColours } : {}),
@@ -145,15 +141,4 @@ export function readSurface(
       leaveBare: said.leaveBare,
     },
   };
-}
-
-function extentsOf(said: SurfaceSaid, was: Surface | undefined): Partial<Record<Condition, Extent>> {
-  const extents: Partial<Record<Condition, Extent>> = { ...was?.facts.extents };
-  for (const c of said.conditions.filter((one) => SIZED.includes(one))) {
-    const size = figure(said.extents[c] ?? '');
-    if (size !== null) extents[c] = { ...extents[c], areaM2: size };
-    // A size that was rubbed out is not known again.
-    else delete extents[c];
-  }
-  return extents;
 }

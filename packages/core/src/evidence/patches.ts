@@ -162,11 +162,11 @@ export function readPatches(tests: readonly TestRecord[]): PatchReading[] {
   });
 }
 
-/** Families that a patch has put out here: dye rose through it, or the face would not have it. */
+/** Families that a patch has put out here: dye rose through it, or the face would not have it. Everything crawls on a foul face, and once that is clean none is out for it. */
 export function beatenBy(readings: readonly PatchReading[]): ReadonlySet<Family> {
-  return new Set(
-    readings.flatMap((r) => (r.family && (r.verdict === 'bleeds' || r.verdict === 'rejects') ? [r.family] : [])),
-  );
+  const isOut = ({ verdict, decidedBy }: PatchReading) =>
+    verdict === 'bleeds' || (verdict === 'rejects' && decidedBy.result !== 'crawls');
+  return new Set(readings.flatMap((r) => (r.family && isOut(r) ? [r.family] : [])));
 }
 
 /** Chemistries whose patch wrinkled: their solvent lifts what lies there, in whichever coat it comes. */

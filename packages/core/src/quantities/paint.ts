@@ -1,5 +1,5 @@
-import type { SurfaceFacts } from '../model/surface.ts';
-import { chemistryOf, isCoat, type StepKind } from '../vocabulary/index.ts';
+import type { Extent, SurfaceFacts } from '../model/surface.ts';
+import { chemistryOf, isCoat, type Condition, type StepKind } from '../vocabulary/index.ts';
 import { groundOf } from '../evidence/facts.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Product } from '../model/product.ts';
@@ -9,6 +9,7 @@ import {
   BARE_SHARE,
   HELPER_SPREAD,
   JOINT_STRIP_M,
+  LINE_STRIP_M,
   SPOT_SHARE,
   SUCTION,
   TEXTURE_SPREAD,
@@ -26,12 +27,18 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
   if (step.joints) return jointLength(step, surface) * JOINT_STRIP_M;
   const area = surface.areaM2 ?? USUAL_AREA_M2;
   if (step.scope === 'spots') {
-    const known = Object.values(surface.extents).reduce((sum, e) => sum + (e.areaM2 ?? 0), 0);
+    const known = spotsM2(surface);
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
   if (step.scope === 'bare-areas') return bareM2(surface, area);
   return step.scope === undefined || step.scope === 'all' ? area : area * (step.share ?? ZONE_SHARE);
 }
+
+/** What was measured, in m²; of what runs along a line a strip of it. 0 where nothing was. */
+const spotsM2 = ({ extents }: SurfaceFacts): number =>
+  (Object.entries(extents) as [Condition, Extent][]).reduce((sum, [code, { areaM2, lengthM }]) => {
+    return sum + (areaM2 ?? (lengthM ?? 0) * (LINE_STRIP_M[code] ?? 0));
+  }, 0);
 
 /** What is laid open where the old film comes away: as much as was measured of all that is flagged, else the usual share. */
 function bareM2({ substrate, conditions, extents }: SurfaceFacts, area: number): number {

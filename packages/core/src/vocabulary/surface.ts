@@ -118,5 +118,49 @@ export const CONDITIONS = [
 ] as const;
 export type Condition = (typeof CONDITIONS)[number];
 
+/** How large a condition is said to be: by its area, or along its length. Null: it is there or not, or lies where it lies by its nature. */
+export const CONDITION_SIZE: Readonly<Record<Condition, 'area' | 'length' | null>> = {
+  sound: null,
+  peeling: 'area',
+  flaking: 'area',
+  chalking: 'area',
+  cracking: 'area',
+  blistering: 'area',
+  glossy: 'area',
+  greasy: 'area',
+  smoke: 'area',
+  soot: 'area',
+  'water-stain': 'area',
+  marker: 'area',
+  'rust-stain': 'area',
+  'tannin-bleed': 'area',
+  knots: null,
+  mould: 'area',
+  odour: 'area',
+  'loose-paper': 'area',
+  'paste-residue': 'area',
+  'torn-board-face': 'area',
+  'sanding-dust': null,
+  'filler-patches': 'area',
+  gaps: 'length',
+  'moving-joints': 'length',
+  'nail-holes': null,
+  'proud-nails': null,
+  rot: 'area',
+  damp: 'area',
+  silicone: 'length',
+  wax: 'area',
+  'end-grain': null,
+  scratches: 'area',
+  'weathered-wood': 'area',
+  efflorescence: 'area',
+  'aerosol-paint': 'area',
+  'sealant-unknown': 'length',
+  'substrate-crack': 'length',
+  'joint-tape-lifting': 'length',
+  'old-runs': 'area',
+  'painted-shut': null,
+};
+
 export const SHEENS = ['flat', 'matt', 'eggshell', 'satin', 'semi-gloss', 'gloss'] as const;
 export type Sheen = (typeof SHEENS)[number];

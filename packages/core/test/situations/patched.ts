@@ -76,4 +76,13 @@ export const PATCHED: Situation[] = [
     },
     has: ['prime'],
   },
+  {
+    what: 'a patch of shellac crawled on an old chest, and nothing else was tried',
+    why: 'Everything crawls on a foul face: it is cleaned, and the same primer is tried there again.',
+    ask: {
+      surface: { element: 'furniture', substrate: 'hardwood', builtYear: 1985, areaM2: 3 },
+      tests: [rub('softens'), patch('shellac-primer', 'crawls', 30, 1)],
+    },
+    has: ['wash:degreaser', 'solvent-wipe:mineral-spirits', 'test-patch:shellac-primer', 'prime:shellac-primer'],
+  },
 ];

@@ -60,6 +60,8 @@ export const MINUTES_A_METRE: Partial<Record<StepKind, { minutes: number; /** On
   mask: { minutes: 1.2, drawn: true },
   unmask: { minutes: 0.3, drawn: true },
 };
+/** How wide a strip is filled, sanded and primed along what runs through the face itself, in metres. Source: practice. */
+export const LINE_STRIP_M: Readonly<Partial<Record<Condition, number>>> = { 'substrate-crack': 0.1, 'joint-tape-lifting': 0.3 };
 /** How wide a strip is wiped or primed along a joint, in metres. */
 export const JOINT_STRIP_M = 0.06;
 /** A rod is cut and pushed in before the bead. */
