@@ -137,9 +137,9 @@ function sheenFor(family: Family, c: Case, why: string[]): Sheen | undefined {
   return 'eggshell';
 }
 
-/** Where a self-priming finish does for every coat, by house rule. */
+/** Where a self-priming finish does for every coat, by house rule: of water, since no oil primes itself. */
 export function selfPriming(c: Case): boolean {
-  if (c.outside || !c.bare) return false;
+  if (c.outside || !c.bare || c.goesTo !== 'waterborne') return false;
   if (c.ground === 'plaster') return c.rules.newBoard === 'self-prime' && c.d.surface.substrate === 'drywall';
   return c.ground === 'timber' && c.rules.bareTimberInside === 'self-prime';
 }

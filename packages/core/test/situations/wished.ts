@@ -346,4 +346,27 @@ export const WISHED: Situation[] = [
     has: ['finish-coat:oil-enamel'],
     says: ['no oil is without smell'],
   },
+  {
+    what: 'new board that is wished for in oil, in a firm whose finish primes itself',
+    why: 'No oil primes itself: board is primed under it, and that school is not set beside it.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', isNew: true, areaM2: 20 },
+      wanted: { chemistry: 'solvent-borne', colour: '#f0efe8' },
+      houseRules: { newBoard: 'self-prime' },
+    },
+    has: ['prime:pva-primer', 'undercoat:oil-undercoat', 'finish-coat:oil-enamel'],
+    noSchools: ['newBoard self-prime', 'newBoard prime'],
+  },
+  {
+    what: 'new doors in oil, in a firm whose finish primes itself',
+    why: 'Bare timber under oil enamel wants its undercoat, whatever the firm does in waterborne.',
+    ask: {
+      surface: { element: 'door', substrate: 'softwood', isNew: true, areaM2: 4 },
+      wanted: { chemistry: 'solvent-borne', colour: '#f0efe8' },
+      houseRules: { bareTimberInside: 'self-prime' },
+    },
+    has: ['undercoat:oil-undercoat', 'finish-coat:oil-enamel'],
+    coats: ['oil-enamel', 2],
+    noSchools: ['bareTimberInside self-prime', 'bareTimberInside prime'],
+  },
 ];

@@ -7,10 +7,11 @@ const oilFace = (c: Case) => c.treatAs === 'oil' || c.treatAs === 'over-oil';
 
 /** Where each house rule can change a specification at all: the schools differ on these surfaces and no others. */
 const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
-  newBoard: (c) => c.bare && c.d.surface.substrate === 'drywall',
+  // No oil primes itself.
+  newBoard: (c) => c.bare && c.d.surface.substrate === 'drywall' && c.goesTo === 'waterborne',
   // Bare timber is primed over all, its filled spots with it.
   fillerSpots: (c) => !c.clear && c.is('filler-patches', 'nail-holes', 'scratches', 'substrate-crack') && !(c.bare && c.ground === 'timber'),
-  bareTimberInside: (c) => c.bare && c.ground === 'timber' && !c.outside,
+  bareTimberInside: (c) => c.bare && c.ground === 'timber' && !c.outside && c.goesTo === 'waterborne',
   oilTrim: (c) => oilFace(c) && c.joinery && !c.outside && c.ground === 'timber',
   // Almost every primer that grips or blocks is open to it.
   blocker: () => true,
