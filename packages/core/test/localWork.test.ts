@@ -1,8 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess, CONDITIONS, type Condition, type Step } from '../src/index.ts';
 
-type Asked = Parameters<typeof assess>[0];
-type Told = { surface: Asked['surface']; tests: Asked['tests'] };
+type Told = { surface: Record<string, unknown>; tests: readonly object[] };
 
 const rub = (result: string, place?: string) => ({ kind: 'spirit-rub' as const, result, ...(place ? { place } : {}) });
 const OIL = [rub('no-transfer'), rub('no-transfer', 'b')];
@@ -92,7 +91,7 @@ const OTHER_GROUND: readonly Condition[] = ['loose-paper', 'sound'];
 
 /** What is done over the whole face. */
 const wholeWork = (told: Told, conditions: Condition[], extents: object): string[] =>
-  assess({ ...told, surface: { ...told.surface, conditions, extents }, wanted: { colour: '#f0efe8' } } as Asked)
+  assess({ ...told, surface: { ...told.surface, conditions, extents }, wanted: { colour: '#f0efe8' } })
     .system.steps.filter((s) => (s.scope === undefined || s.scope === 'all') && !ABOUT_IT.includes(s.kind))
     .map((s) => `${s.kind} ${s.family ?? ''} ${s.grit ?? ''}`);
 
@@ -128,7 +127,7 @@ describe('what runs along a line is worked and priced by its length', () => {
         ...told,
         surface: { ...told.surface, conditions: [code], extents: { [code]: { lengthM } } },
         wanted: { colour: '#f0efe8' },
-      } as Asked).holds.cost;
+      }).holds.cost;
     expect(cost(5)).toBeGreaterThan(cost(1));
     expect(cost(30)).toBeGreaterThan(cost(5));
   });

@@ -2,6 +2,15 @@ import { rub, type Situation } from './row.ts';
 
 const WALL = { element: 'wall', substrate: 'drywall', builtYear: 1990, areaM2: 20 };
 
+const KITCHEN_FRONT = {
+  element: 'cabinet',
+  substrate: 'softwood',
+  exposure: 'interior-grease',
+  areaM2: 10,
+  builtYear: 1985,
+  conditions: ['greasy', 'glossy'],
+};
+
 /** Wet rooms, hot metal, boards and glass: what a room or a piece asks by what it is. */
 export const ROOMS: Situation[] = [
   {
@@ -464,14 +473,7 @@ export const ROOMS: Situation[] = [
     what: 'old oil on kitchen fronts, in a firm that paints greasy rooms in oil and says nothing of old oil',
     why: 'What the firm said is heard over what nobody said.',
     ask: {
-      surface: {
-        element: 'cabinet',
-        substrate: 'softwood',
-        exposure: 'interior-grease',
-        areaM2: 10,
-        builtYear: 1985,
-        conditions: ['greasy', 'glossy'],
-      },
+      surface: KITCHEN_FRONT,
       tests: [rub('no-transfer', 'a'), rub('no-transfer', 'b')],
       houseRules: { greaseRooms: 'oil' },
     },
@@ -483,14 +485,7 @@ export const ROOMS: Situation[] = [
     what: 'the same, in a firm that also takes hybrid enamel straight on old oil',
     why: 'The rule for old oil is the nearer one, where the firm has one.',
     ask: {
-      surface: {
-        element: 'cabinet',
-        substrate: 'softwood',
-        exposure: 'interior-grease',
-        areaM2: 10,
-        builtYear: 1985,
-        conditions: ['greasy', 'glossy'],
-      },
+      surface: KITCHEN_FRONT,
       tests: [rub('no-transfer', 'a'), rub('no-transfer', 'b')],
       houseRules: { greaseRooms: 'oil', oilTrim: 'hybrid-direct' },
     },
