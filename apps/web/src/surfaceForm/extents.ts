@@ -1,5 +1,6 @@
-import { CONDITION_SIZE, readArea, readLength, sayArea, type Condition, type Extent } from '@rustic/core';
+import { CONDITION_SIZE, readArea, sayArea, type Condition, type Extent } from '@rustic/core';
 import type { Units } from '../store/store.ts';
+import { readTyped } from '../words/length.ts';
 
 const FOOT_M = 0.3048;
 
@@ -10,17 +11,20 @@ export function sizeUnit(condition: Condition, units: Units): string | null {
   return by && (units === 'us' ? 'ft' : 'm');
 }
 
+/** An area as its field shows it: the figure alone. */
+export const shownArea = (areaM2: number, units: Units): string => sayArea(areaM2, units).replace(/ .*/, '');
+
 /** A size as its field shows it. */
 export function shownSize(condition: Condition, extent: Extent | undefined, units: Units): string {
   const { areaM2, lengthM } = extent ?? {};
-  if (CONDITION_SIZE[condition] === 'area') return areaM2 == null ? '' : sayArea(areaM2, units).replace(/ .*/, '');
+  if (CONDITION_SIZE[condition] === 'area') return areaM2 == null ? '' : shownArea(areaM2, units);
   if (lengthM == null) return '';
   return String(Math.round((units === 'us' ? lengthM / FOOT_M : lengthM) * 100) / 100);
 }
 
 /** Reads the size of a condition as it is typed, in m² or m; null where it cannot be read. */
 export const readSize = (condition: Condition, text: string, units: Units): number | null =>
-  CONDITION_SIZE[condition] === 'area' ? readArea(text, units) : readLength(text, units === 'us' ? 'ft' : 'm');
+  CONDITION_SIZE[condition] === 'area' ? readArea(text, units) : readTyped(text, units);
 
 /** How large each condition is said to be, beside what stands of others. A size that was rubbed out is not known again; one that nobody touched stays to the letter. */
 export function extentsOf(

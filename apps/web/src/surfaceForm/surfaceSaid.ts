@@ -1,7 +1,6 @@
 import {
   CONDITIONS,
   readArea,
-  sayArea,
   type Access,
   type Condition,
   type Element,
@@ -16,7 +15,7 @@ import {
 import type { Surface } from '../store/endpoints.ts';
 import type { Units } from '../store/store.ts';
 import { readFigure } from '../words/readFigure.ts';
-import { extentsOf, shownSize } from './extents.ts';
+import { extentsOf, shownArea, shownSize } from './extents.ts';
 import { saidOf, type MeasureSaid } from './measure.ts';
 
 /** The form of a surface as it is typed. */
@@ -39,7 +38,7 @@ export interface SurfaceSaid {
   sheen: Sheen | '';
   isNew: boolean;
   conditions: Condition[];
-  /** In m², by condition. */
+  /** As they are typed, in the units of the firm, by condition. */
   extents: Partial<Record<Condition, string>>;
   measure: MeasureSaid;
   currentFinish: Finish | '';
@@ -66,7 +65,7 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
     substrate: facts?.substrate ?? 'skim-plaster',
     exposure: facts?.exposure ?? 'interior-dry',
     texture: facts?.texture ?? 'smooth',
-    area: shownArea(facts?.areaM2, units),
+    area: sizeShown(facts?.areaM2, units),
     campaign: surface?.campaign ?? '',
     currentColour: facts?.currentColour ?? '#efe9d8',
     knowsColour: Boolean(facts?.currentColour),
@@ -91,11 +90,10 @@ export function surfaceSaid(surface: Surface | undefined, units: Units): Surface
   };
 }
 
-const shownArea = (areaM2: number | null | undefined, units: Units) =>
-  areaM2 ? sayArea(areaM2, units).replace(/ .*/, '') : '';
+const sizeShown = (areaM2: number | null | undefined, units: Units) => (areaM2 ? shownArea(areaM2, units) : '');
 /** What nobody touched stays to the letter: whole square feet are not the size that was measured. */
 function areaOf(text: string, was: number | null, units: Units): number | null {
-  if (text === shownArea(was, units)) return was;
+  if (text === sizeShown(was, units)) return was;
   return text === '' ? null : (readArea(text, units) ?? Number.NaN);
 }
 

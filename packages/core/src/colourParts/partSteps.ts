@@ -1,5 +1,5 @@
 import { coatsIn, type Family } from '../vocabulary/index.ts';
-import type { Step, StepParts } from '../model/step.ts';
+import { isOverAll, type Step, type StepParts } from '../model/step.ts';
 import { recase, type Case } from '../systems/case.ts';
 import { finishCoats } from '../systems/finish.ts';
 import { coatsThatHide } from '../systems/hiding.ts';
@@ -8,8 +8,7 @@ import { PAST_THE_LINE_M } from './knowledge/taping.ts';
 
 /** The coats that the parts go with: the finish over the whole face. */
 const groundFinish = (steps: readonly Step[]) =>
-  steps.findLastIndex((s) => s.kind === 'finish-coat' && s.family !== undefined && !s.later && onAll(s));
-const onAll = ({ scope }: Step) => scope === undefined || scope === 'all';
+  steps.findLastIndex((s) => s.kind === 'finish-coat' && s.family !== undefined && !s.later && isOverAll(s));
 
 /** A surface as though the colour of its ground were what lies there now. */
 function overGround(c: Case): Case {
@@ -92,7 +91,7 @@ function roundSteps(parts: readonly PartDrawn[], round: number, finish: Step, c:
 /** The ground's coats stop where a large part begins, a little past its line. */
 function groundShort(step: Step, drawn: PartsDrawn, wholeM2: number): Step {
   const large = drawn.parts.filter((p) => p.round > 0 && !p.overGround);
-  if (!large.length || step.kind !== 'finish-coat' || !onAll(step) || step.later) return step;
+  if (!large.length || step.kind !== 'finish-coat' || !isOverAll(step) || step.later) return step;
   const left = sum(large, (p) => p.areaM2 - PAST_THE_LINE_M * p.groundLineM);
   return { ...step, areaM2: Math.max(0, wholeM2 - left) };
 }

@@ -69,10 +69,10 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
     const ofFilm = { odds, likeliest: likeliestOf(odds), treatAs: chooseTreatment(odds, prices) };
     // Places of one film share its layers, and not its bond; and what else was found there stays there.
     const parts = bondPlaces(zone, surface);
+    const wasMeasured = letsGoInPart(surface, zone.tests);
     return parts.flatMap((part) => {
       const there = oddsAtPart(surface, zone.tests, part.tests, lies);
       const ofBond = { ...ofFilm, lies: there, bonds: bondOdds(there) };
-      const wasMeasured = letsGoInPart(surface, zone.tests);
       return byFindings(part, surface).map(({ findings, ...found }): ZoneDiagnosis => {
         return { ...ofBond, ...found, findings: parts.length > 1 ? heldBeside(findings, wasMeasured) : findings };
       });

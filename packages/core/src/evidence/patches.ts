@@ -2,7 +2,7 @@ import type { TestRecord } from '../model/test.ts';
 import { cutFailed, cutHeld, isOfPatch } from './conditions.ts';
 import { placeOf } from '../model/place.ts';
 import { isYoungFilm } from './facts.ts';
-import { chemistryOf, FINISH_FAMILIES, type Chemistry, type Family } from '../vocabulary/index.ts';
+import { chemistryOf, isFinish, type Chemistry, type Family } from '../vocabulary/index.ts';
 
 /** What the patches of one primer family say so far. */
 export type PatchVerdict = 'covers' | 'another-coat' | 'bleeds' | 'rejects' | 'look-again';
@@ -71,7 +71,7 @@ function verdictOn(all: readonly TestRecord[]): Verdict {
       text: 'It covered, and the colour came back: dye is rising. Another chemistry is needed.',
     };
   // A finish blocks nothing, so that nobody lays it against dye: what shows through it is poor hiding, coat after coat.
-  if (last.result === 'shows-through' && (coats === 1 || isFinish(last.family)))
+  if (last.result === 'shows-through' && (coats === 1 || isOfFinish(last)))
     return {
       verdict: 'another-coat',
       decidedBy: last,
@@ -90,20 +90,19 @@ function verdictOn(all: readonly TestRecord[]): Verdict {
   };
 }
 
-const isFinish = (family: Family | null | undefined): boolean =>
-  (FINISH_FAMILIES as readonly string[]).includes(family ?? '');
+const isOfFinish = ({ family }: TestRecord): boolean => family != null && isFinish(family);
 
 /**
  * The fewest coats of a finish that covered at the later look; of a primer as many as covered where fewer did not, else
  * one, since finish comes over it; another where the last look left it open.
  */
 function coatsBy({ verdict, decidedBy }: Verdict, looks: readonly TestRecord[]): number | null {
-  if (verdict === 'another-coat') return isFinish(decidedBy.family) ? (decidedBy.coats ?? 1) + 1 : 2;
+  if (verdict === 'another-coat') return isOfFinish(decidedBy) ? (decidedBy.coats ?? 1) + 1 : 2;
   if (verdict !== 'covers') return null;
   const covered = looks.filter((t) => t.result === 'covers' && (t.minutes ?? 0) >= LATER_LOOK_MIN);
   const fewest = Math.min(...covered.map((t) => t.coats ?? 1));
   const fewerFailed = looks.some((t) => SHOWS.includes(t.result ?? '') && (t.coats ?? 1) < fewest);
-  return fewerFailed || isFinish(decidedBy.family) ? fewest : 1;
+  return fewerFailed || isOfFinish(decidedBy) ? fewest : 1;
 }
 
 /** Over places the worst decides: dye that rose in one is not stopped because it did not rise in another. */

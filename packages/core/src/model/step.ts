@@ -79,6 +79,9 @@ export function stepKey(step: Step): string {
   return `${step.kind}|${step.family ?? ''}|${step.grit ?? ''}|${step.scope ?? ''}|${step.technique ?? ''}|${step.later ?? ''}`;
 }
 
+/** It is done to the whole of the surface: in no spots, and in no place by name. */
+export const isOverAll = ({ scope }: Pick<Step, 'scope'>): boolean => scope === undefined || scope === 'all';
+
 /** The families of the coats, each once, in the order they are laid. */
 export const coatFamilies = (steps: readonly Step[]): Family[] => [
   ...new Set(steps.flatMap((s) => (s.family && isCoat(s.kind) ? [s.family] : []))),

@@ -3,7 +3,7 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import { isCoat, type Family } from '../vocabulary/index.ts';
 import { asProduct } from '../shelf/familyFigures.ts';
 import type { Product } from '../model/product.ts';
-import type { Step } from '../model/step.ts';
+import { isOverAll, type Step } from '../model/step.ts';
 import { minutesOf } from './hours.ts';
 import { paintFor, type PaintTaken } from './paint.ts';
 
@@ -34,8 +34,7 @@ export const readyAfter = (step: Step, product: Product | null) =>
   step.beside ? 0 : Math.max(step.waitMin ?? 0, isCoat(step.kind) ? (product?.drying.recoatMin ?? 0) : 0);
 
 /** Which step lays the coat that meets the ground: the first over the whole face. −1 where none does. */
-export const firstOnGround = (steps: readonly Step[]) =>
-  steps.findIndex((s) => isCoat(s.kind) && (s.scope === undefined || s.scope === 'all'));
+export const firstOnGround = (steps: readonly Step[]) => steps.findIndex((s) => isCoat(s.kind) && isOverAll(s));
 
 /** Minutes, litres and waiting of one step on one surface. `first`: it is the coat that meets the ground. */
 export function estimateStep(

@@ -3,7 +3,7 @@ import { chemistryOf, isCoat, type Condition, type StepKind } from '../vocabular
 import { groundOf } from '../evidence/facts.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Product } from '../model/product.ts';
-import type { Step } from '../model/step.ts';
+import { isOverAll, type Step } from '../model/step.ts';
 import { jointLength } from './joints.ts';
 import {
   BARE_SHARE,
@@ -31,7 +31,7 @@ export function areaOf(step: Step, surface: SurfaceFacts): number {
     return Math.min(area, known > 0 ? known : Math.max(0.1, area * SPOT_SHARE));
   }
   if (step.scope === 'bare-areas') return bareM2(surface, area);
-  return step.scope === undefined || step.scope === 'all' ? area : area * (step.share ?? ZONE_SHARE);
+  return isOverAll(step) ? area : area * (step.share ?? ZONE_SHARE);
 }
 
 /** What was measured, in m²; of what runs along a line a strip of it. 0 where nothing was. */

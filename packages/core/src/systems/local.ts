@@ -21,6 +21,9 @@ const MEASURED: readonly Condition[] = [
 export const isInSpots = (c: Case, code: Condition): boolean =>
   MEASURED.includes(code) && isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
 
+/** It stands, and nobody measured it as a small part: what is done about it is done to the whole. */
+export const standsAllOver = (c: Case, code: Condition): boolean => c.is(code) && !isInSpots(c, code);
+
 /** The scope of a step that treats it: its spots, else all over. */
 export const whereMeasured = (c: Case, code: Condition): { scope?: 'spots' } =>
   isInSpots(c, code) ? { scope: 'spots' } : {};

@@ -1,5 +1,5 @@
 import type { StepKind } from '../vocabulary/index.ts';
-import type { Step } from '../model/step.ts';
+import { isOverAll, type Step } from '../model/step.ts';
 
 /** The order of the work. Steps of one line may follow each other; a later line never comes before an earlier one. */
 const ORDER: readonly (readonly StepKind[])[] = [
@@ -95,14 +95,13 @@ function brushedOnce(steps: readonly Step[]): Step[] {
       step.kind === 'dust-off' &&
       last?.kind === step.kind &&
       last.later === step.later &&
-      (last.scope === step.scope || [last, step].some(isWhole));
+      (last.scope === step.scope || [last, step].some(isOverAll));
     if (isAgain)
-      kept[kept.length - 1] = { ...(isWhole(step) ? step : last), why: [...new Set([...last.why, ...step.why])] };
+      kept[kept.length - 1] = { ...(isOverAll(step) ? step : last), why: [...new Set([...last.why, ...step.why])] };
     else kept.push(step);
   }
   return kept;
 }
-const isWhole = ({ scope }: Step) => scope === undefined || scope === 'all';
 
 const WATERED: readonly StepKind[] = ['wash', 'rinse'];
 

@@ -1,6 +1,6 @@
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { isTopcoat, type Condition, type StepKind } from '../vocabulary/index.ts';
-import { stepKey, type Step } from '../model/step.ts';
+import { isOverAll, stepKey, type Step } from '../model/step.ts';
 import { sameTurn } from './order.ts';
 
 /** The part of a surface that no test names. */
@@ -63,8 +63,7 @@ const ABOUT_THE_WHOLE: readonly StepKind[] = [
   'revisit',
 ];
 
-const ofTheWhole = (step: Step) =>
-  !ABOUT_THE_WHOLE.includes(step.kind) && (step.scope === undefined || step.scope === 'all');
+const ofTheWhole = (step: Step) => !ABOUT_THE_WHOLE.includes(step.kind) && isOverAll(step);
 /** One colour and sheen over the whole face: what differs is the number of coats at the most. */
 const sameLine = (a: Step, b: Step) =>
   isTopcoat(a.kind)

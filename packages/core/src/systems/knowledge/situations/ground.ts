@@ -7,8 +7,8 @@ import { selfPriming } from '../../finish.ts';
 import { choosePrimer, type PrimerNeed } from '../../primer.ts';
 import { freshWaitMin } from '../../../evidence/knowledge/moisture.ts';
 import { hasRawEdges, meetsWater, rusts, rustsThroughZinc, stillFresh } from '../../siteWork.ts';
-import { isInSpots, isLocal, whereItLetsGo, whereMeasured } from '../../local.ts';
-import { bloomsAllOver, isDusty, isSlipOfDistemper, sanding, scraping, washing, type Situation } from './situation.ts';
+import { isLocal, standsAllOver, whereItLetsGo, whereMeasured } from '../../local.ts';
+import { isDusty, isSlipOfDistemper, sanding, scraping, washing, type Situation } from './situation.ts';
 
 /** What seals places that drink before the face is primed; the first preferred, where none fits. */
 type Sealer = Pick<PrimerNeed, 'need' | 'atLeast'> & { prefer: readonly [Family, ...Family[]] };
@@ -27,9 +27,6 @@ const sealingFirst = (c: Case, sealer: Sealer, why: string): Step => ({
 const bareTimber = (c: Case) => c.bare && c.ground === 'timber' && !c.clear;
 const paintedBefore = (c: Case) => c.d.surface.currentFinish === 'waterborne-acrylic' || c.d.tests.some((t) => t.kind === 'spirit-rub' && t.result === 'transfer');
 
-/** Paste lies all over what was stripped; what was measured as a small part asks nothing of the rest. */
-const isPasted = (c: Case) => c.is('paste-residue') && !isInSpots(c, 'paste-residue');
-
 /** Timber full of tannin that lies bare. */
 const bleedsByNature = (c: Case) => c.bare && c.d.surface.substrate === 'tannin-wood';
 
@@ -37,7 +34,7 @@ const bleedsByNature = (c: Case) => c.bare && c.d.surface.substrate === 'tannin-
 const isTorn = (c: Case) => c.is('torn-board-face') && c.d.surface.isNew !== true && !isLocal(c, 'torn-board-face');
 
 /** Bare masonry that has stood in the weather; water drives salts back in, and what is damp dries first. */
-const hasWeathered = (c: Case) => c.outside && c.d.surface.isNew !== true && !c.is('damp') && !bloomsAllOver(c);
+const hasWeathered = (c: Case) => c.outside && c.d.surface.isNew !== true && !c.is('damp') && !standsAllOver(c, 'efflorescence');
 const WEATHER_WASHED: readonly Step[] = washing('alkaline-cleaner', 'The weather leaves dirt and green growth on a wall: it is washed before anything soaks in.').map((step) =>
   step.kind === 'rinse' ? { ...step, waitMin: 1440, why: ['Rinse from the top down, and let the wall dry for a day.'] } : step,
 );
@@ -47,7 +44,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'new-board',
     source: 'practice',
-    when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !isTorn(c) && !isPasted(c),
+    when: (c) => c.bare && c.d.surface.substrate === 'drywall' && !isTorn(c) && !standsAllOver(c, 'paste-residue'),
     steps: (c) =>
       // Board that was never sanded and leaves the palm clean is left alone.
       c.d.findings.handWipeClean || c.d.surface.sanded === false
@@ -87,7 +84,7 @@ export const GROUND: readonly Situation[] = [
   {
     id: 'bare-plaster',
     source: 'practice',
-    when: (c) => c.bare && c.ground === 'plaster' && c.d.surface.substrate !== 'drywall' && !isPasted(c),
+    when: (c) => c.bare && c.ground === 'plaster' && c.d.surface.substrate !== 'drywall' && !standsAllOver(c, 'paste-residue'),
     steps: () => [{ kind: 'dust-off', why: ['Bare plaster carries dust.'] }],
     needs: () => [
       {
@@ -118,7 +115,7 @@ export const GROUND: readonly Situation[] = [
       {
         need: 'seal-paste',
         atLeast: 2,
-        scope: isInSpots(c, 'paste-residue') ? 'spots' : 'all',
+        scope: whereMeasured(c, 'paste-residue').scope ?? 'all',
         prefer: ['penetrating-sealer', 'shellac-primer', 'low-odour-oil-primer'],
         why: 'What paste is left is locked in by a sealer that is not woken by water.',
       },
@@ -419,7 +416,8 @@ export const GROUND: readonly Situation[] = [
     source: 'ISO 4628-6',
     when: (c) => c.is('chalking') && c.treatAs !== 'distemper',
     // Water drives salts back in: where they bloom, what is loose goes with them, dry.
-    steps: (c) => (bloomsAllOver(c) ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.', whereMeasured(c, 'chalking'))),
+    steps: (c) =>
+      standsAllOver(c, 'efflorescence') ? [] : washing('alkaline-cleaner', 'Chalk is a weathered binder: paint laid on it comes away with it.', whereMeasured(c, 'chalking')),
     // On closed grounds it washes off, and there is nothing that a sealer could soak into.
     needs: (c) =>
       isClosed(c.ground)
@@ -430,7 +428,7 @@ export const GROUND: readonly Situation[] = [
               atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
               scope: whereMeasured(c, 'chalking').scope ?? 'all',
               prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
-              why: bloomsAllOver(c) ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
+              why: standsAllOver(c, 'efflorescence') ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
             },
           ],
   },

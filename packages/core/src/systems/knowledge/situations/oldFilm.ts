@@ -1,4 +1,4 @@
-import { isInSpots, isLocal, letsGoInSpots, whereItLetsGo, whereMeasured } from '../../local.ts';
+import { isLocal, letsGoInSpots, standsAllOver, whereItLetsGo, whereMeasured } from '../../local.ts';
 import { takenOffAt } from '../../comingOff.ts';
 import { bearsSanding, keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
@@ -10,7 +10,7 @@ import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
-import { bloomsAllOver, feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
+import { feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
 const staysOil = (c: Case) => c.goesTo === 'solvent-borne';
 /** The rule for old oil covers every interior wooden element, cabinets and furniture too. */
@@ -209,10 +209,10 @@ export const OLD_FILM: readonly Situation[] = [
     steps: (c) => {
       // A wall is washed where it is dirty or wiped often; woodwork is always handled.
       // Water drives salts back in: what blooms is brushed dry, and not washed.
-      const dirty = (c.d.surface.exposure !== 'interior-dry' || c.joinery) && !bloomsAllOver(c);
+      const dirty = (c.d.surface.exposure !== 'interior-dry' || c.joinery) && !standsAllOver(c, 'efflorescence');
       // Indoors it is blocked as it lies, since water smears it; what stands in the weather is washed all the same.
       const smoked = !c.outside && c.is('soot', 'smoke') && !isLocal(c, 'soot', 'smoke');
-      const smeared = smoked || (c.is('greasy') && !isInSpots(c, 'greasy'));
+      const smeared = smoked || standsAllOver(c, 'greasy');
       const isSanded = c.d.surface.texture === 'smooth' || c.rules.sanding === 'always';
       const bears = bearsSanding(c) && c.ground !== 'masonry';
       return [

@@ -1,6 +1,5 @@
 import type { Condition, Family, Ground, Need, TestKind } from '../../../vocabulary/index.ts';
 import { placesOf } from '../../../evidence/measured.ts';
-import { isInSpots } from '../../local.ts';
 import { placeOf } from '../../../model/place.ts';
 import type { Case } from '../../case.ts';
 import { keepsTexture } from '../../texture.ts';
@@ -32,9 +31,6 @@ const ON_GROUND: Readonly<Record<Exclude<Ground, 'metal'>, Need>> = {
   masonry: 'seal-masonry',
   hard: 'grip-hard',
 };
-
-/** Salts stand all over, so that the face is not wetted; where they were measured as a small part the rest is washed. */
-export const bloomsAllOver = (c: Case): boolean => c.is('efflorescence') && !isInSpots(c, 'efflorescence');
 
 /** What a damp sponge woke is the distemper that lies there, and no paste: nobody named any. */
 export const isSlipOfDistemper = (c: Case): boolean => c.treatAs === 'distemper' && c.d.findings.found.has('paste-residue');
