@@ -200,8 +200,7 @@ async function evidence() {
     tests: i % 5 === 0 ? [{ kind: 'spirit-rub', result: results[(i / 5) % 4] }] : [],
     campaign: `campaign ${i % 12}`,
   }));
-  const findings = (m) => core.conditionFindings(m.surface, m.tests);
-  const house = () => core.houseTests(core.readHouse(members), findings);
+  const house = () => core.houseTests(core.readHouse(members));
   await timed(12, house);
   const took = await timed(25, house);
   rows.push([
@@ -209,6 +208,19 @@ async function evidence() {
     `${took.toFixed(0)} ms`,
     '60 ms',
     `${house().tests.length} tests pay; ${(took / unit).toFixed(0)} × yardstick`,
+  ]);
+  const houseRead = core.readHouse(members);
+  const cases = members.map(({ id, surface: { element, substrate, builtYear, areaM2 }, tests }) => {
+    const asked = core.readBy(core.assessSchema, { surface: { element, substrate, builtYear, areaM2 }, tests });
+    return core.caseOf(asked, { oddsOf: () => core.stacksIn(houseRead, id) });
+  });
+  const open = () => cases.flatMap(({ c, made }) => core.openQuestions(c, made));
+  await timed(3, open);
+  rows.push([
+    'what else is open on them, each against its own system',
+    `${(await timed(9, open)).toFixed(0)} ms`,
+    '',
+    `${open().filter((t) => t.expectedSaving > 0).length} of ${open().length} questions would change the work`,
   ]);
 }
 

@@ -41,13 +41,15 @@ function fanInput(core) {
   }));
   const house = core.readHouse(members);
   const { nodes, memberAt } = core.jointOdds(house);
+  const open = new Map();
   const asked = members.map((m) => {
     const { element, substrate, builtYear, areaM2 } = m.surface;
     const read = core.readBy(core.assessSchema, { surface: { element, substrate, builtYear, areaM2 }, tests: m.tests });
     const { c, made } = core.caseOf(read, { oddsOf: () => core.stacksIn(house, m.id) });
+    open.set(m.id, core.openQuestions(c, made));
     return { surfaceId: m.id, nodes: [memberAt[m.id]], c, steps: made.steps, sized: 'typed', zones: [] };
   });
-  const { tests } = core.houseTests(house, (m) => core.conditionFindings(m.surface, m.tests));
+  const { tests } = core.houseTests(house, (m) => open.get(m.id));
   return core.fanInputOf({
     nodes,
     surfaces: asked.map(core.fanSurfaceOf),

@@ -23,6 +23,7 @@ import { cautionsFor, type Caution } from './systems/cautions.ts';
 import { compose, type Composed } from './systems/compose.ts';
 import { paperComesOff } from './systems/offPaper.ts';
 import type { Held } from './systems/held.ts';
+import { openQuestions } from './comparison/openQuestions.ts';
 import { risksOf, type Risk } from './comparison/risks.ts';
 import { holdsOf, type Holds } from './comparison/holds.ts';
 import type { Weights } from './model/records/firm.ts';
@@ -119,7 +120,7 @@ export function assessRead(input: AssessInput, known: Known = {}): Assessment {
   return {
     finish: rankedFinishes(d.odds),
     nextTest: worthMaking(
-      testsThatPay(d.surface, d.tests, neighboursOf(input), d.findings).filter(
+      testsThatPay(d.surface, d.tests, neighboursOf(input), openQuestions(c, made)).filter(
         // Where everything comes off, only what it is made of still matters; behind paper the wall does too.
         (t) => (c.wanted.leaveBare ? t.kind === 'lead-swab' : !paperComesOff(c) || !FINISH_TESTS.includes(t.kind)),
       ),

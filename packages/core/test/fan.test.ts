@@ -11,7 +11,6 @@ import {
   fanSurfaceOf,
   FINISHES,
   houseTests,
-  conditionFindings,
   jointOdds,
   posteriorIn,
   priceJob,
@@ -222,7 +221,7 @@ describe('a real job', () => {
     return { surfaceId, nodes: [memberAt[surfaceId]!], c, steps: made.steps, sized: 'typed' as const, zones: [] };
   });
   const price = priceJob(asked, USUAL_SETTINGS);
-  const { tests } = houseTests(HOUSE, (m) => conditionFindings(m.surface, m.tests));
+  const { tests } = houseTests(HOUSE);
   const input = fanInputOf({
     nodes,
     surfaces: asked.map(fanSurfaceOf),

@@ -5,7 +5,6 @@ import {
   caseSurfaces,
   calibrationOf,
   chooseTreatment,
-  conditionFindings,
   doneOtherwise,
   drawRoom,
   expectedLoss,
@@ -263,7 +262,7 @@ describe('the book, held against the best there is', () => {
         ? lossNow(tests)
         : Math.min(lossNow(tests), ...offered.map((kind) => after(kind, tests, (more) => best(more, left - 1))));
     const book = (tests: readonly TestRecord[], left: number): number => {
-      const pays = left && testsThatPay(surface, tests, [], conditionFindings(surface, tests));
+      const pays = left && testsThatPay(surface, tests, []);
       const kind = pays && pays.find((t) => offered.includes(t.kind))?.kind;
       return kind ? after(kind, tests, (more) => book(more, left - 1)) : lossNow(tests);
     };

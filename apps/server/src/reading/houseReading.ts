@@ -2,10 +2,10 @@ import { breath } from './breath.ts';
 import {
   assessSchema,
   caseOf,
-  conditionFindings,
   drawParts,
   factsOf,
   houseTests,
+  openQuestions,
   paceOf,
   stacksIn,
   readBy,
@@ -28,6 +28,7 @@ import {
   type HouseStanding,
   type Known,
   type Member,
+  type NextTest,
   type PartsDrawn,
   type RunLine,
   type Step,
@@ -125,9 +126,22 @@ export function houseOf(records: JobRecords): House {
   return known.house;
 }
 
+/** What is open on a surface beside its finish, with what an answer saves there. Computed once for one reading of the records. */
+export function openOn(records: JobRecords, surface: SurfaceEntity): NextTest[] {
+  const { open } = reckoned(records);
+  let asked = open.get(surface.id);
+  if (!asked) {
+    const { c, made } = caseIn(records, surface);
+    open.set(surface.id, (asked = openQuestions(c, made)));
+  }
+  return asked;
+}
+
 /** What is still unknown of the house, in money, and the tests that would tell. */
 export function unknownOf(records: JobRecords): HouseStanding {
-  return houseTests(houseOf(records), (member) => conditionFindings(member.surface, member.tests));
+  // What is open is asked of a surface once, in whichever of its zones comes first.
+  const first = new Map(records.surfaces.map((surface) => [memberId(surface.id, 0), surface]));
+  return houseTests(houseOf(records), ({ id }) => (first.has(id) ? openOn(records, first.get(id)!) : []));
 }
 
 /** What the rest of the record says to a question: the house's odds, the place's dates, trials that were accepted. */

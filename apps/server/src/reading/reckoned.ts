@@ -1,4 +1,4 @@
-import type { AssessInput, Case, Composed, Diagnosis, House, PartsDrawn } from '@rustic/core';
+import type { AssessInput, Case, Composed, Diagnosis, House, NextTest, PartsDrawn } from '@rustic/core';
 import type { JobRecords } from './jobRecords.ts';
 import type { PartOfJob } from './jobRows.ts';
 
@@ -8,10 +8,18 @@ export interface Reckoned {
   questions: Map<string, AssessInput>;
   cases: Map<string, { d: Diagnosis; c: Case; made: Composed }>;
   parts: Map<string, PartsDrawn>;
+  /** What is open on a surface beside its finish. */
+  open: Map<string, NextTest[]>;
 }
 
 /** Nothing was asked for yet. */
-export const notReckoned = (): Reckoned => ({ house: null, questions: new Map(), cases: new Map(), parts: new Map() });
+export const notReckoned = (): Reckoned => ({
+  house: null,
+  questions: new Map(),
+  cases: new Map(),
+  parts: new Map(),
+  open: new Map(),
+});
 
 /** What it is computed from, beside the job's own row and what its firm is read with: what is logged on site moves nothing of it. */
 export const RECKONED_FROM: readonly PartOfJob[] = ['rooms', 'surfaces', 'tests', 'findings', 'damageMarks', 'joints'];

@@ -34,6 +34,7 @@ import {
   caseIn,
   houseOf,
   membersHere,
+  openOn,
   standingOf,
   surfaceOfMember,
   systemOf,
@@ -58,7 +59,7 @@ export function surfaceView(records: JobRecords, surface: SurfaceEntity, now: Da
   // A departure that was signed for is measured by what it departed from.
   const settledFrom = system.choice?.override?.base ?? systemKey(system.steps);
   const settledOther = system.choice !== null && key !== settledFrom;
-  const test = testsThatPay(c.d.surface, c.d.tests, [], c.d.findings);
+  const test = testsThatPay(c.d.surface, c.d.tests, [], openOn(records, surface));
   return {
     surface,
     job: records.job,

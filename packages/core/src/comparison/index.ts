@@ -6,6 +6,7 @@ export {
   type RankedAlternative,
   type School,
 } from './alternatives.ts';
+export { openQuestions } from './openQuestions.ts';
 export { risksOf, type Risk } from './risks.ts';
 export { systemLines, type SystemLine } from './systemLines.ts';
 export { whatIf, othersFor, type WhatIf } from './whatIf.ts';

@@ -39,6 +39,8 @@ export interface Diagnosis {
   tests: readonly TestRecord[];
   /** Odds over stacks, over the whole surface; zones count alike, since nobody measured them. */
   lies: Vector;
+  /** The same of each film that was told apart, before what was found in its places. */
+  films: readonly Vector[];
   odds: FinishProbabilities;
   likeliest: Finish;
   treatAs: Treatment;
@@ -85,6 +87,7 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
     surface,
     tests,
     lies,
+    films: films.map((film) => film.lies),
     odds,
     likeliest: likeliestOf(odds),
     treatAs: chooseTreatment(odds, prices),

@@ -121,6 +121,11 @@ export function isJoinery(element: Element): boolean {
   return JOINERY.includes(element);
 }
 
+/** Joinery of timber, and fittings faced to look like it: what a firm means by its woodwork. */
+export const isWoodwork = ({ element, substrate }: Pick<SurfaceFacts, 'element' | 'substrate'>): boolean =>
+  isJoinery(element) && WOODEN.includes(groundOf(substrate));
+const WOODEN: readonly Ground[] = ['timber', 'laminate'];
+
 /** What feet wear: a floor, and steps of concrete or brick. A stair of timber is joinery, with strings and risers. */
 export const isWalkedOn = ({ element, substrate }: Pick<SurfaceFacts, 'element' | 'substrate'>): boolean =>
   element === 'floor' || (element === 'stair' && groundOf(substrate) === 'masonry');

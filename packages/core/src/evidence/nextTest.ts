@@ -2,7 +2,6 @@ import type { SurfaceFacts } from '../model/surface.ts';
 import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, TEST_TELLS, type TestKind } from '../vocabulary/index.ts';
 import { groundOf, isClosed, type Neighbour } from './facts.ts';
-import type { ConditionFindings } from './conditions.ts';
 import type { House, Member } from './house.ts';
 import { besides, filmsAt, lossNow, stacksAt, ridersUnder, type Rider, type Riders } from './riders.ts';
 import { costOf, savingOf, savingOfTwo } from './testSaving.ts';
@@ -13,7 +12,7 @@ import { INDEX } from './odds.ts';
 import { ASKED, askedHouse } from './posterior.ts';
 import { MOST_OF_A_KIND, needsReach, notSound, OPEN, settlingTest } from './settlingTest.ts';
 import { priceOfWrong, pricesFor, type Prices } from './treatment.ts';
-import { AFTER_A_RUB, FINISH_TESTS, QUESTIONS } from './knowledge/questions.ts';
+import { AFTER_A_RUB, FINISH_TESTS } from './knowledge/questions.ts';
 
 /** A test worth making: what it is expected to save (minor units, before its own time) and how long it takes. */
 export interface NextTest {
@@ -35,6 +34,8 @@ const worthOf = (test: NextTest) => test.expectedSaving - costOf(test.kind, test
 /** Spirit before what is harsher: acetone and the knife follow a rub, they do not open. */
 const comesNow = (kind: TestKind, tests: readonly TestRecord[]) =>
   !AFTER_A_RUB.includes(kind) || tests.some((t) => t.kind === 'spirit-rub' || t.kind === 'chip-look');
+/** What eats into a film says the same beside the mark that it left. */
+const mostOf = (kind: TestKind) => (kind === 'acetone-rub' ? 1 : MOST_OF_A_KIND);
 /** Water is tried where something may drink it, and a sponge where powder may lie. */
 function canTell(kind: TestKind, { surface }: Member, at: Node): boolean {
   if (kind === 'water-drop') return !isClosed(groundOf(surface.substrate));
@@ -87,7 +88,7 @@ function finishTestsOn(
       (comesNow(kind, member.tests) || (kind === settles && comesAfterRub(kind, member, sisters))) &&
       canTell(kind, member, at) &&
       (costOf(kind, TEST_TAKES[kind]!.minutes) < atStake || kind === settles) &&
-      (kind === settles || member.tests.filter((t) => t.kind === kind).length < MOST_OF_A_KIND),
+      (kind === settles || member.tests.filter((t) => t.kind === kind).length < mostOf(kind)),
   ).map((kind) => ({
     kind,
     minutes: TEST_TAKES[kind]!.minutes,
@@ -97,17 +98,6 @@ function finishTestsOn(
       kind === 'blade-lift' && kind === settles ? savedByGrip() : 0,
     ),
     ...(kind === settles ? { settles: true } : {}),
-  }));
-}
-
-/** The open questions that are not about the finish: lead, damp, rot, salts and the like. */
-function questionsOn(surface: SurfaceFacts, tests: readonly TestRecord[], findings: ConditionFindings): NextTest[] {
-  const area = surface.areaM2 ?? USUAL_AREA_M2;
-  return QUESTIONS.filter((q) => q.open(surface, findings, tests)).map((q) => ({
-    kind: q.kind,
-    minutes: q.minutes,
-    why: q.why,
-    expectedSaving: Math.round(q.odds(surface) * q.cost(surface, area)),
   }));
 }
 
@@ -128,16 +118,17 @@ function rubBeforeLead(tests: readonly NextTest[]): NextTest[] {
 const sistersOf = (member: Member, house: House) =>
   member.campaign === null ? [] : house.members.filter((m) => m !== member && m.campaign === member.campaign);
 
-/** Every test that still pays on one surface, the most worthwhile first. Empty where testing no longer pays. */
+/**
+ * Every test that still pays on one surface, the most worthwhile first: those that tell its finish, beside the
+ * questions that are open on it. Empty where testing no longer pays.
+ */
 export function testsThatPay(
   surface: SurfaceFacts,
   tests: readonly TestRecord[],
   neighbours: readonly Neighbour[],
-  findings: ConditionFindings,
+  questions: readonly NextTest[] = [],
 ): NextTest[] {
-  return rubBeforeLead(
-    ranked([...finishTestsIn(surface, tests, neighbours), ...questionsOn(surface, tests, findings)]),
-  );
+  return rubBeforeLead(ranked([...finishTestsIn(surface, tests, neighbours), ...questions]));
 }
 
 /** What each zone of a surface asks of its finish: one that is known answers nothing for another. */
@@ -173,9 +164,13 @@ export interface HouseStanding {
 
 /**
  * The tests that pay in a whole house, the most worthwhile first: a test on one surface of a campaign is worth what
- * it saves on all of them. What it says of other campaigns is small and not counted. `findings` by member.
+ * it saves on all of them. What it says of other campaigns is small and not counted. `questionsOn` tells what is open
+ * on a member beside its finish; a surface of several is asked for one of them.
  */
-export function houseTests(house: House, findings: (member: Member) => ConditionFindings): HouseStanding {
+export function houseTests(
+  house: House,
+  questionsOn: (member: Member) => readonly NextTest[] = () => [],
+): HouseStanding {
   let atStake = 0;
   const under = ridersUnder(house, areaOf);
   const known = new Map<Riders, Map<string, NextTest[]>>();
@@ -204,11 +199,7 @@ export function houseTests(house: House, findings: (member: Member) => Condition
       member: member.id,
       alsoTells,
     }));
-    const questions = questionsOn(member.surface, member.tests, findings(member)).map((t) => ({
-      ...t,
-      member: member.id,
-      alsoTells: 0,
-    }));
+    const questions = questionsOn(member).map((t) => ({ ...t, member: member.id, alsoTells: 0 }));
     return [...finish, ...questions];
   });
   return { atStake: Math.round(atStake), tests: ranked(tests) };

@@ -115,7 +115,7 @@ function addHands(all: readonly Step[], c: Case, tally: Tally): void {
     tally.add(NO.hand + i, inPlace ? row.done : row.odds, row.share ?? 1);
   });
   const held = steps.findLastIndex((s) => s.kind === 'cure-hold');
-  if (held >= 0 && steps.slice(0, held).some((s) => HANDLED_EARLY.kinds.includes(s.kind)))
+  if (held >= 0 && HANDLED_EARLY.when(c) && steps.slice(0, held).some((s) => HANDLED_EARLY.kinds.includes(s.kind)))
     tally.add(NO.handledEarly, HANDLED_EARLY.odds, 1);
 }
 

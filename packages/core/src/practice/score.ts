@@ -1,6 +1,5 @@
 import { TREATMENT_OF, TREATMENTS, type Treatment } from '../evidence/knowledge/treatments.ts';
 import { WRONG_TREATMENT } from '../evidence/knowledge/wrongTreatment.ts';
-import { conditionFindings } from '../evidence/conditions.ts';
 import type { House } from '../evidence/house.ts';
 import { houseTests } from '../evidence/nextTest.ts';
 import { posteriorIn } from '../evidence/posterior.ts';
@@ -71,10 +70,7 @@ function engineOn(house: House, { id, surface }: PracticeSurface): { treatAs: Tr
 }
 
 /** The tests that pay still, the best first; only such as a room offers. */
-const stillPaying = (house: House) =>
-  houseTests(house, (member) => conditionFindings(member.surface, member.tests)).tests.filter(({ kind }) =>
-    isOffered(kind),
-  );
+const stillPaying = (house: House) => houseTests(house).tests.filter(({ kind }) => isOffered(kind));
 
 /** Makes the test that pays most until none does: what practice is held against. */
 export function byTheBook(room: PracticeRoom): PracticeTest[] {

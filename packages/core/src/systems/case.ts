@@ -12,7 +12,7 @@ import {
   type Ground,
   type HouseRules,
 } from '../vocabulary/index.ts';
-import { groundOf, isFurniture, isJoinery, isOutside, isWalkedOn, wetOrGreasy } from '../evidence/facts.ts';
+import { groundOf, isFurniture, isJoinery, isOutside, isWalkedOn, isWoodwork, wetOrGreasy } from '../evidence/facts.ts';
 import type { Diagnosis, ZoneDiagnosis } from '../evidence/diagnosis.ts';
 import { beatenBy, liftedBy, provenBy, waterborneBeaten } from '../evidence/patches.ts';
 import type { Treatment } from '../evidence/treatment.ts';
@@ -182,7 +182,7 @@ function finishChemistry(
     const isOil = rules.oilTrim === 'stay-oil' || (oilInGrease && rules.oilTrim === DEFAULT_HOUSE_RULES.oilTrim);
     return isOil ? 'solvent-borne' : 'waterborne';
   }
-  if (joinery && rules.woodwork === 'oil') return 'solvent-borne';
+  if (isWoodwork(d.surface) && rules.woodwork === 'oil') return 'solvent-borne';
   return oilInGrease ? 'solvent-borne' : 'waterborne';
 }
 

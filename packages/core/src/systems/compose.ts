@@ -65,13 +65,16 @@ function caulkAfterPrimer(c: Case, work: readonly Step[]): boolean {
   return c.ground !== 'paper' && !isSaturated(work);
 }
 
+/** Scopes that say when a step comes, and not where. */
+const ORDERS: ReadonlySet<string | undefined> = new Set(['between', 'handover', 'hung']);
+
 /** Drops what the engine alone needs, and gives each coat its wear. `step` is the composer's own copy. */
 function asShown(step: Step, c: Case): Step {
   const strong = wearFor(step.family, c);
   const dusty = breathesDust(step);
   if (strong.length || dusty)
     step.wear = [...new Set([...(step.wear ?? []), ...strong, ...(dusty ? (['respirator-dust'] as const) : [])])];
-  const inner = step.scope === 'between' || step.scope === 'handover' || (step.scope === 'all' && !isCoat(step.kind));
+  const inner = ORDERS.has(step.scope) || (step.scope === 'all' && !isCoat(step.kind));
   // Unset, not deleted: objects whose fields are deleted are slow to read ever after.
   if (inner) step.scope = undefined;
   if (step.early !== undefined) step.early = undefined;

@@ -55,6 +55,7 @@ const BEFORE_WATER = place('wash') - 0.5;
 const EARLY_FIRST: Partial<Record<StepKind, number>> = { 'dry-out': -0.2, 'dust-off': -0.1 };
 const AFTER_PRIMER = place('undercoat') - 0.5;
 const AT_HANDOVER = place('clean-up') + 0.5;
+const ONCE_HUNG = place('rehang') + 0.5;
 const AFTER_SANDING_BETWEEN = place('sand-between') + 0.5;
 /** What is done at a return visit comes after all else, in its own order. */
 const AT_A_RETURN = ORDER.length;
@@ -72,6 +73,8 @@ function rank(step: Step, caulkAfter: boolean, denibsTheFinish: boolean): number
   if (step.kind === 'prime' && step.scope === 'bare-areas') return place('prime') - 0.1;
   if (step.kind === 'caulk' && caulkAfter && !step.bridges) return AFTER_PRIMER;
   if (step.kind === 'inspect' && step.scope === 'handover') return AT_HANDOVER;
+  // It cures hanging ajar: that keeps nothing out of its opening.
+  if (step.kind === 'cure-hold' && step.scope === 'hung') return ONCE_HUNG;
   if (step.afterDenib) return DENIBBED;
   if (step.scope === 'between') return denibsTheFinish ? DENIBBED - 0.1 : AFTER_SANDING_BETWEEN;
   if (step.kind === 'sand-between' && denibsTheFinish) return DENIBBED - 0.2;

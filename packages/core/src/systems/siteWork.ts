@@ -1,4 +1,4 @@
-import { freshGround, type FreshGround } from '../evidence/knowledge/moisture.ts';
+import { freshGround, isYoungSlab, type FreshGround } from '../evidence/knowledge/moisture.ts';
 import { chemistryOf, isCoat } from '../vocabulary/index.ts';
 import { canRust, isClosed } from '../evidence/facts.ts';
 import type { Case } from './case.ts';
@@ -19,6 +19,7 @@ export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
   } else if (c.d.surface.element === 'door' || c.d.surface.element === 'window') {
     steps.push({
       kind: 'cure-hold',
+      scope: 'hung',
       waitMin: 2880,
       why: ['A door or sash closed on soft paint sticks: leave it ajar for two days.'],
     });
@@ -41,7 +42,10 @@ export function cureAndReturn(c: Case, finish: ChosenFinish): Step[] {
 /** The ground lies bare and is too fresh to be painted; null where it is not, or where a meter has said that it is dry. */
 export function stillFresh(c: Case): FreshGround | null {
   const fresh = c.bare ? freshGround(c.d.surface) : null;
-  return fresh?.byMeter && c.d.findings.moistureRead ? null : fresh;
+  if (!fresh || !c.d.findings.moistureRead) return fresh;
+  // A slab that nobody can date and that reads dry has stood its month long since: it dries slower than it hardens.
+  const isDrySlab = isYoungSlab(c.d.surface) && c.d.surface.substrateAgeMonths === null && !c.is('damp');
+  return fresh.byMeter || isDrySlab ? null : fresh;
 }
 
 const FIRST_YEAR = 'P12M';
@@ -170,7 +174,7 @@ export function siteSteps(c: Case, work: readonly Step[]): Step[] {
   if (((element === 'door' || element === 'gate') && c.outside) || element === 'cabinet') {
     steps.push(
       { kind: 'unhang', why: ['Laid flat, it takes an even film and every edge is reached.'] },
-      { kind: 'rehang', why: ['Hung again once it may be closed.'] },
+      { kind: 'rehang', why: ['Hung again once it can be handled.'] },
     );
     if (c.outside && element === 'door')
       steps.push({

@@ -1,3 +1,4 @@
+import { ASKED } from './asked.ts';
 import { CLEANED } from './cleaned.ts';
 import { COMES_OFF } from './comesOff.ts';
 import { DECIDED } from './decided.ts';
@@ -28,4 +29,5 @@ export const SITUATIONS: readonly (readonly [about: string, rows: readonly Situa
   ['what comes off is gone', COMES_OFF],
   ['what is kept is tried, and left as it is', KEPT],
   ['what is cleaned, and how far', CLEANED],
+  ['what is asked, and what nobody need ask', ASKED],
 ];

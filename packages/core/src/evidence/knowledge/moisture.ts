@@ -18,6 +18,9 @@ export function moistureLimit(substrate: Substrate, scale: MoistureScale = 'wood
   return LIMITS[scale][groundOf(substrate)];
 }
 
+/** Whether there is anything for a meter to read: metal, tile, glass and plastic hold no water. */
+export const takesUpWater = (substrate: Substrate): boolean => moistureLimit(substrate) < 100;
+
 /** Whether a meter read more than the ground may hold; null where it read nothing. */
 export const isOverLimit = ({ value, scale }: Pick<TestRecord, 'value' | 'scale'>, substrate: Substrate): boolean | null =>
   value == null ? null : value > moistureLimit(substrate, scale ?? 'wood');

@@ -4,7 +4,7 @@ import type { TestKind } from '../../vocabulary/index.ts';
 import { groundOf, isOutside } from '../facts.ts';
 import type { ConditionFindings } from '../conditions.ts';
 import { leadStanding } from '../lead.ts';
-import { freshGround, isYoungSlab } from './moisture.ts';
+import { freshGround, isYoungSlab, moistureLimit, takesUpWater } from './moisture.ts';
 
 /** The tests that tell one finish from another, in the order they are offered where they are worth the same. */
 export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'acetone-rub', 'cross-cut', 'nail-scratch', 'water-drop', 'damp-sponge'];
@@ -12,22 +12,26 @@ export const FINISH_TESTS: readonly TestKind[] = ['spirit-rub', 'blade-lift', 'a
 /** Tests that mark the surface or need a mask: made once a spirit rub has left a doubt. Source: practice. */
 export const AFTER_A_RUB: readonly TestKind[] = ['acetone-rub', 'cross-cut', 'blade-lift', 'nail-scratch'];
 
-/** A question that is not about the finish: how likely the bad answer is and what not asking would cost, in minor units. */
+/** What a test reads: a word, or the figure of a meter. */
+type Reading = Pick<TestRecord, 'result' | 'value'>;
+
+/** A question that is not about the finish: what its test may find, how likely, and what it reads where it does not. */
 export interface Question {
   kind: TestKind;
   minutes: number;
   open: (s: SurfaceFacts, f: ConditionFindings, tests: readonly TestRecord[]) => boolean;
+  found: (s: SurfaceFacts) => Reading;
   odds: (s: SurfaceFacts) => number;
-  cost: (s: SurfaceFacts, areaM2: number) => number;
+  /** Null where that leaves the work as it is. */
+  other: ((s: SurfaceFacts) => Reading) | null;
   why: string;
 }
 
-/** How large the part was measured that paper came off; null where nobody measured it. */
-const strippedM2 = ({ conditions, extents }: SurfaceFacts): number | null => {
-  const sizes = STRIPPED.filter((code) => conditions.includes(code)).map((code) => extents[code]?.areaM2 ?? null);
-  return sizes.length === 0 || sizes.includes(null) ? null : Math.max(...sizes.map((size) => size!));
-};
-const STRIPPED = ['paste-residue', 'torn-board-face'] as const;
+const reads = (result: string) => (): Reading => ({ result });
+/** A reading so many times the limit of the ground. */
+const ofTheLimit =
+  (times: number) =>
+  (s: SurfaceFacts): Reading => ({ value: times * moistureLimit(s.substrate) });
 
 const isMade = (tests: readonly TestRecord[], kind: TestKind) => tests.some((t) => t.kind === kind);
 
@@ -36,9 +40,11 @@ export const QUESTIONS: readonly Question[] = [
     kind: 'lead-swab',
     minutes: 3,
     open: (s, _f, t) => leadStanding(s, t) === 'presumed' && !isMade(t, 'lead-swab'),
-    // The chance of a clean answer; it saves containment and wet working. Older houses seldom come out clean.
+    found: reads('negative'),
+    // Older houses seldom come out clean.
     odds: (s) => (s.builtYear! < 1940 ? 0.2 : s.builtYear! < 1960 ? 0.45 : 0.75),
-    cost: (_s, area) => 4000 + 350 * area,
+    // Until it is known the house counts as leaded.
+    other: null,
     why: 'A clean swab through all layers lifts containment and wet sanding; until then the house counts as leaded.',
   },
   {
@@ -46,14 +52,16 @@ export const QUESTIONS: readonly Question[] = [
     minutes: 2,
     open: (s, f, t) =>
       !isMade(t, 'moisture-meter') &&
+      takesUpWater(s.substrate) &&
       (['damp', 'water-stain', 'efflorescence', 'blistering'].some((c) => f.standing.has(c as never)) ||
         (isOutside(s) && groundOf(s.substrate) === 'timber' && (f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('rot'))) ||
         freshGround(s)?.byMeter === true ||
         isYoungSlab(s) ||
         // Past its month, thick skim is often still wet.
         (s.substrate === 'skim-plaster' && s.substrateAgeMonths !== null && s.substrateAgeMonths <= 2)),
+    found: ofTheLimit(1.6),
     odds: (s) => (s.substrateAgeMonths !== null && freshGround(s) ? 0.7 : 0.4),
-    cost: (s, area) => 2500 + 1500 * Math.min(area, s.extents['water-stain']?.areaM2 ?? s.extents.damp?.areaM2 ?? area),
+    other: ofTheLimit(0.7),
     why: 'Paint over damp blisters. A meter tells whether it is dry enough before anything is sealed in.',
   },
   {
@@ -61,25 +69,27 @@ export const QUESTIONS: readonly Question[] = [
     minutes: 5,
     // A joint that was drawn is read where it is drawn.
     open: (s, f, t) => f.standing.has('sealant-unknown') && (s.joints.length > 0 || !isMade(t, 'paint-dab')),
+    found: reads('beads'),
     odds: () => 0.4,
-    cost: () => 6000,
+    other: reads('wets'),
     why: 'A dab of paint crawls on silicone. It decides whether the bead is painted or cut out, and says nothing of the next bead.',
   },
   {
     kind: 'damp-sponge',
     minutes: 2,
     open: (s, f, t) => !isMade(t, 'damp-sponge') && groundOf(s.substrate) === 'plaster' && (f.standing.has('torn-board-face') || f.standing.has('paste-residue')),
+    found: reads('slick'),
     odds: () => 0.5,
-    // Where paste was named the sponge may save the wash; where it was not, the paint.
-    cost: (s, area) => (s.conditions.includes('paste-residue') ? 300 : 900) * (strippedM2(s) ?? area),
+    other: reads('clean'),
     why: 'Stripped walls keep paste that wakes under waterborne paint. A damp sponge goes slick on it.',
   },
   {
     kind: 'bleach-drop',
     minutes: 3,
     open: (s, f, t) => !isMade(t, 'bleach-drop') && f.standing.has('mould'),
+    found: reads('unchanged'),
     odds: () => 0.3,
-    cost: (_s, area) => 800 + 150 * area,
+    other: reads('lightens'),
     why: 'Bleach lightens mould and leaves dirt alone: dirt only needs washing.',
   },
   {
@@ -90,16 +100,18 @@ export const QUESTIONS: readonly Question[] = [
       groundOf(s.substrate) === 'timber' &&
       isOutside(s) &&
       (f.standing.has('rot') || f.standing.has('peeling') || f.standing.has('flaking') || f.standing.has('weathered-wood') || s.element === 'sill'),
+    found: reads('soft-surface'),
     odds: () => 0.25,
-    cost: (_s, area) => 6000 + 300 * area,
+    other: reads('firm'),
     why: 'Where paint peels outside, or timber has stood bare in the weather, it may be soft. A probe tells before it is buried.',
   },
   {
     kind: 'hand-wipe',
     minutes: 1,
     open: (s, f, t) => !isMade(t, 'hand-wipe') && (groundOf(s.substrate) === 'masonry' || isOutside(s)) && s.isNew !== true && !f.standing.has('chalking'),
+    found: reads('heavy'),
     odds: () => 0.25,
-    cost: (_s, area) => 900 * area,
+    other: reads('clean'),
     why: 'A palm drawn over the face shows chalk, and paint lets go with the chalk.',
   },
   {
@@ -108,16 +120,18 @@ export const QUESTIONS: readonly Question[] = [
     open: (s, f, t) =>
       !isMade(t, 'tap-test') &&
       (f.standing.has('substrate-crack') || (s.substrate === 'render' && s.isNew !== true) || (s.substrate === 'lime-plaster' && f.standing.has('cracking'))),
+    found: reads('hollow'),
     odds: () => 0.3,
-    cost: (_s, area) => 2000 + 300 * area,
+    other: reads('firm'),
     why: 'Hollow plaster or render falls with its paint on it. A knuckle finds it.',
   },
   {
     kind: 'ease-test',
     minutes: 2,
     open: (s, f, t) => !isMade(t, 'ease-test') && s.element === 'window' && s.isNew !== true && !f.standing.has('painted-shut'),
+    found: reads('stuck'),
     odds: () => 0.25,
-    cost: () => 3500,
+    other: reads('moves'),
     why: 'A sash that is stuck now is blamed on the new paint. Try it before the price.',
   },
 ];

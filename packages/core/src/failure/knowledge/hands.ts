@@ -168,5 +168,11 @@ export const HAND_ROWS: readonly HandRow[] = [
   },
 ];
 
-/** Handled before it is hard, what is fitted and hung marks the film: its odds, where the wait comes after it. */
-export const HANDLED_EARLY = { kinds: ['refit-hardware', 'rehang'] as readonly StepKind[], odds: 0.5, by: 'P1D', text: 'Handled before it is hard, the film prints and sticks.' };
+/** Fittings handled before they are hard are marked by what is fitted and hung: its odds, where the wait comes after it. What hangs ajar cures there. */
+export const HANDLED_EARLY = {
+  when: loaded,
+  kinds: ['refit-hardware', 'rehang'] as readonly StepKind[],
+  odds: 0.5,
+  by: 'P1D',
+  text: 'Handled before it is hard, the film prints and sticks.',
+};

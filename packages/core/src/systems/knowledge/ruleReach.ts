@@ -1,5 +1,5 @@
 import type { HouseRuleCode } from '../../vocabulary/index.ts';
-import { staysWet, wetOrGreasy } from '../../evidence/facts.ts';
+import { isWoodwork, staysWet, wetOrGreasy } from '../../evidence/facts.ts';
 import { caseInZone, type Case } from '../case.ts';
 import { letsGoOfOil } from '../onOil.ts';
 
@@ -16,7 +16,7 @@ const RULE_REACH: Record<HouseRuleCode, (c: Case) => boolean> = {
   // Almost every primer that grips or blocks is open to it.
   blocker: () => true,
   waterborneOverOil: (c) => c.treatAs === 'over-oil' && !letsGoOfOil(c),
-  woodwork: (c) => c.joinery,
+  woodwork: (c) => isWoodwork(c.d.surface),
   greaseRooms: (c) => wetOrGreasy(c.d.surface),
   undercoat: (c) => c.goesTo === 'solvent-borne' || (c.bare && c.ground === 'timber' && c.joinery && !c.outside),
   // Makers decide whether a system may stand, not what is in it; order and rollers belong to the plan.

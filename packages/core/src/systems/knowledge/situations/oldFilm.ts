@@ -4,6 +4,7 @@ import { bearsSanding, keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISHES, type Family } from '../../../vocabulary/index.ts';
+import { isWalkedOn } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
@@ -73,7 +74,17 @@ const degloss: Step = {
   why: ['Dulls the gloss without dust, so that the next film has something to bite.'],
 };
 
-const oilPreparation = (c: Case): Step[] => [...washing('alkaline-cleaner', whyOilWashed(c)), degloss, ...scuffed(c, 220, 'Scuffs what the deglosser left bright.')];
+/** A white palm on a face that no longer shines: the weather has dulled it, and a scuff is enough. */
+const isChalked = (c: Case) => standsAllOver(c, 'chalking') && !c.is('glossy') && bearsSanding(c) && !keepsTexture(c);
+/** The floor is opened with a coarse grit all over, which takes the gloss with it. */
+const isOpenedCoarse = (c: Case) => isWalkedOn(c.d.surface) && bearsSanding(c);
+
+function oilPreparation(c: Case): Step[] {
+  const washed = washing('alkaline-cleaner', whyOilWashed(c));
+  if (isOpenedCoarse(c)) return washed;
+  if (isChalked(c)) return [...washed, ...scuffed(c, 220, 'The weather has dulled it: a scuff down to a firm face is enough.')];
+  return [...washed, degloss, ...scuffed(c, 220, 'Scuffs what the deglosser left bright.')];
+}
 
 /** A face that bears it is scuffed all over; a texture is vacuumed, and paper is let be. */
 function scuffed(c: Case, grit: number, why: string): Step[] {

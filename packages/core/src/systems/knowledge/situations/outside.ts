@@ -81,7 +81,9 @@ export const OUTSIDE: readonly Situation[] = [
       // A film that was taken off whole leaves no edge.
       ...(c.bare ? [] : [scraping(c, 'Scrape to an edge that holds.', whereItLetsGo(c))]),
       ...(holdsNoWater(c) && !c.bare ? [sanding(c, 180, 'Feather the edges: a step shows on so smooth a ground.', whereItLetsGo(c))] : []),
-      ...(c.ground === 'timber' && !c.bare ? [sanding(c, 80, 'Abrade back to fresh timber.', whereItLetsGo(c)), sanding(c, 120, 'Feather the edges.', whereItLetsGo(c))] : []),
+      ...(c.ground === 'timber' && !c.bare
+        ? [sanding(c, 80, 'Abrade back to fresh timber.', whereItLetsGo(c)), sanding(c, 120, 'Feather the edges of what stays.', whereItLetsGo(c))]
+        : []),
       ...(c.ground === 'timber' && c.rules.exteriorBare === 'epoxy-saturate'
         ? [
             {
