@@ -54,6 +54,18 @@ const SURFACES: Readonly<Record<string, Told>> = {
     surface: { element: 'door', substrate: 'hardwood', areaM2: 6, currentFinish: 'clear-oil-varnish' },
     tests: [],
   },
+  'a wall in oil below the rail and waterborne above it': {
+    surface: { element: 'wall', substrate: 'skim-plaster', areaM2: 30, builtYear: 1985 },
+    tests: [rub('no-transfer', 'below'), rub('no-transfer', 'below, by the door'), rub('transfer', 'above')],
+  },
+  'a door in oil on one face and waterborne on the other': {
+    surface: { element: 'door', substrate: 'softwood', areaM2: 4, builtYear: 1985 },
+    tests: [rub('no-transfer', 'hall side'), rub('transfer', 'room side')],
+  },
+  'siding in two films': {
+    surface: { element: 'siding', substrate: 'softwood', ...outside, areaM2: 60, builtYear: 1990 },
+    tests: [rub('no-transfer', 'south'), rub('transfer', 'north')],
+  },
   'painted floor': { surface: { element: 'floor', substrate: 'concrete', areaM2: 30, builtYear: 1985 }, tests: WATER },
 };
 
@@ -64,7 +76,7 @@ const OF_THE_WHOLE: Partial<Record<Condition, string>> = {
   'rust-stain': 'Iron is degreased before it is abraded.',
   'painted-shut': 'A sash is freed or it is not.',
 };
-/** Asked of the room, the piece or the water, or a wait; and the film over the whole, by its coats. */
+/** Asked of the room, the piece or the water, or a wait; and the film over the whole, by its coats, with what is smoothed between them. */
 const ABOUT_IT: readonly Step['kind'][] = [
   'inspect',
   'ventilate',
@@ -76,6 +88,7 @@ const ABOUT_IT: readonly Step['kind'][] = [
   'cure-hold',
   'other-trade',
   'repair',
+  'sand-between',
   'finish-coat',
 ];
 /** They are measured along their length; and loose paper says that the wall is papered. */
@@ -89,11 +102,13 @@ const BY_LENGTH: readonly Condition[] = [
 ];
 const OTHER_GROUND: readonly Condition[] = ['loose-paper', 'sound'];
 
-/** What is done over the whole face. */
+/** A place that a test named is a whole of its own. */
+const isSmall = ({ scope }: Step) => scope === 'spots' || scope === 'bare-areas';
+/** What is done over the whole face, or the whole of a place. */
 const wholeWork = (told: Told, conditions: Condition[], extents: object): string[] =>
   assess({ ...told, surface: { ...told.surface, conditions, extents }, wanted: { colour: '#f0efe8' } })
-    .system.steps.filter((s) => (s.scope === undefined || s.scope === 'all') && !ABOUT_IT.includes(s.kind))
-    .map((s) => `${s.kind} ${s.family ?? ''} ${s.grit ?? ''}`);
+    .system.steps.filter((s) => !isSmall(s) && !ABOUT_IT.includes(s.kind))
+    .map((s) => `${s.kind} ${s.family ?? ''} ${s.grit ?? ''} ${s.scope ?? 'all'}`);
 
 /** How the work on the whole differs where each condition stands in a small part: lines that one list has and the other has not. */
 function differing(told: Told, from: (whole: string[], part: string[]) => string[]): string[] {

@@ -1,4 +1,6 @@
-import type { Condition } from '../vocabulary/index.ts';
+import type { Condition, TestKind } from '../vocabulary/index.ts';
+import { placeOf } from '../model/place.ts';
+import { findsThere } from '../evidence/found.ts';
 import { ALL_OVER } from '../evidence/measured.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Case } from './case.ts';
@@ -17,9 +19,29 @@ const MEASURED: readonly Condition[] = [
   'old-runs',
   'glossy',
 ];
-/** True where that is so here. A place that was set apart by a test is treated by its name. */
+/** The test that looks for it. */
+const LOOKED_FOR_BY: Readonly<Partial<Record<Condition, TestKind>>> = {
+  mould: 'bleach-drop',
+  'paste-residue': 'damp-sponge',
+  wax: 'water-drop',
+  chalking: 'hand-wipe',
+  glossy: 'sheen-look',
+};
+
+/** A test found it in a place by name: it is treated by that name. A place that something else set apart has its spots. */
+const isFoundByName = ({ d: { zones, surface } }: Case, code: Condition): boolean =>
+  zones.some(({ places, tests }) =>
+    tests.some(
+      (t) => t.kind === LOOKED_FOR_BY[code] && places.includes(placeOf(t)) && findsThere(t, surface) === true,
+    ),
+  );
+/** The film was found to let go in a place by name. */
+const letsGoByName = ({ d }: Case): boolean =>
+  d.zones.some(({ places, findings }) => places.length > 0 && findings.adhesion === 'weak');
+
+/** True where that is so here. */
 export const isInSpots = (c: Case, code: Condition): boolean =>
-  MEASURED.includes(code) && isLocal(c, code) && c.d.zones.every((zone) => zone.places.length === 0);
+  MEASURED.includes(code) && isLocal(c, code) && !isFoundByName(c, code);
 
 /** It stands, and nobody measured it as a small part: what is done about it is done to the whole. */
 export const standsAllOver = (c: Case, code: Condition): boolean => c.is(code) && !isInSpots(c, code);
@@ -39,7 +61,7 @@ export function isLocal(c: Case, ...codes: Condition[]): boolean {
 
 /** True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere. */
 export const letsGoInSpots = (c: Case): boolean =>
-  isLocal(c, ...laysOpen(c.d.surface.substrate)) && c.d.zones.every((zone) => zone.places.length === 0);
+  isLocal(c, ...laysOpen(c.d.surface.substrate)) && !letsGoByName(c);
 
 /** The scope of what is done where the film lets go. */
 export const whereItLetsGo = (c: Case): { scope?: 'bare-areas' } => (letsGoInSpots(c) ? { scope: 'bare-areas' } : {});

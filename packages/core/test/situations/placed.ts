@@ -415,4 +415,43 @@ export const PLACED: Situation[] = [
     has: ['scrape@by the window'],
     next: 'blade-lift',
   },
+  {
+    what: 'siding in oil on one side and waterborne on the other, two square metres of which peel',
+    why: 'The sides are two films; what peels was measured, and is scraped and opened where it peels on either.',
+    ask: {
+      surface: {
+        element: 'siding',
+        substrate: 'softwood',
+        exposure: 'exterior-exposed',
+        areaM2: 60,
+        builtYear: 1990,
+        conditions: ['peeling'],
+        extents: { peeling: { areaM2: 2 } },
+      },
+      tests: [rub('no-transfer', 'south'), rub('transfer', 'north')],
+    },
+    has: ['scrape@bare-areas', 'sand@bare-areas', 'prime:oil-primer@bare-areas', 'degloss@south'],
+    hasNot: ['scrape@south', 'scrape@north', 'degloss@north'],
+  },
+  {
+    what: 'a wall in oil below its rail, greasy in a patch of half a square metre that nobody placed',
+    why: 'The rail parts the films and not the grease: the patch is degreased where it is.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'skim-plaster',
+        areaM2: 30,
+        builtYear: 1985,
+        conditions: ['greasy'],
+        extents: { greasy: { areaM2: 0.5 } },
+      },
+      tests: [
+        rub('no-transfer', 'below'),
+        { kind: 'sheen-look', result: 'gloss', yellowed: true, place: 'below' },
+        rub('transfer', 'above'),
+      ],
+    },
+    has: ['wash:degreaser@spots', 'degloss@below'],
+    hasNot: ['wash:degreaser@below', 'wash:degreaser@above'],
+  },
 ];
