@@ -1,9 +1,22 @@
+import { createHash } from 'node:crypto';
 import { expect, test } from '@jest/globals';
 import { assess, type Assessment, type Step } from '../src/index.ts';
 import { SITUATIONS } from './situations/all.ts';
 
+/** Everything that is said in an answer, sentence by sentence: why, what holds it up and until when, what follows. */
+const sentences = (a: Assessment): string[] =>
+  [
+    ...a.system.steps.flatMap((s) => s.why),
+    ...a.blocks.flatMap((b) => [b.text, b.until]),
+    ...a.cautions.map((c) => c.text),
+    ...a.holds.faults.map((f) => f.because),
+    ...a.risks.map((r) => r.text),
+    ...(a.nextTest ? [a.nextTest.why] : []),
+  ].flatMap((text) => text.split(/(?<=[.!?]) (?=[A-Z])/));
+const digest = (said: readonly string[]) => createHash('sha1').update(said.join('\n')).digest('hex').slice(0, 8);
+
 /**
- * What is answered on every situation, in figures. A change of the code that is meant to change nothing leaves them as
+ * What is answered on every situation, in figures, and its words by a digest: what they are is held below. A change of the code that is meant to change nothing leaves them as
  * they are; where one is meant to, `npm run written` writes them anew, and the difference shows what it changed.
  */
 const step = ({ kind, family, coats, scope, tint, grit, waitMin }: Step) =>
@@ -23,10 +36,17 @@ const told = (a: Assessment): string =>
     a.alternatives.map(held),
     a.schools.map((school) => `${school.rule} ${school.choice} ${held(school)}`),
     [...a.blocks, ...a.cautions].map(({ code }) => code),
+    `words ${digest([...sentences(a), ...[...a.alternatives, ...a.schools].map((other) => other.differs)])}`,
   ]
     .map((part) => [part].flat().join(', '))
     .join(' | ');
 
-test.each(SITUATIONS.flatMap(([, rows]) => rows).map((row) => [row.what, row] as const))('%s', (_what, { ask }) => {
+const ROWS = SITUATIONS.flatMap(([, rows]) => rows);
+test.each(ROWS.map((row) => [row.what, row] as const))('%s', (_what, { ask }) => {
   expect(told(assess(ask))).toMatchSnapshot();
+});
+
+test('every sentence that is said, for a painter to read through', () => {
+  const said = ROWS.flatMap(({ ask }) => sentences(assess(ask))).map((text) => text.replaceAll(/\d+/g, '0'));
+  expect([...new Set(said)].sort().join('\n')).toMatchSnapshot();
 });

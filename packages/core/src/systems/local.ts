@@ -31,9 +31,7 @@ const LOOKED_FOR_BY: Readonly<Partial<Record<Condition, TestKind>>> = {
 /** A test found it in a place by name: it is treated by that name. A place that something else set apart has its spots. */
 const isFoundByName = ({ d: { zones, surface } }: Case, code: Condition): boolean =>
   zones.some(({ places, tests }) =>
-    tests.some(
-      (t) => t.kind === LOOKED_FOR_BY[code] && places.includes(placeOf(t)) && findsThere(t, surface) === true,
-    ),
+    tests.some((t) => t.kind === LOOKED_FOR_BY[code] && places.includes(placeOf(t)) && findsThere(t, surface) === true),
   );
 /** The film was found to let go in a place by name. */
 const letsGoByName = ({ d }: Case): boolean =>
@@ -60,8 +58,7 @@ export function isLocal(c: Case, ...codes: Condition[]): boolean {
 }
 
 /** True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere. */
-export const letsGoInSpots = (c: Case): boolean =>
-  isLocal(c, ...laysOpen(c.d.surface.substrate)) && !letsGoByName(c);
+export const letsGoInSpots = (c: Case): boolean => isLocal(c, ...laysOpen(c.d.surface.substrate)) && !letsGoByName(c);
 
 /** The scope of what is done where the film lets go. */
 export const whereItLetsGo = (c: Case): { scope?: 'bare-areas' } => (letsGoInSpots(c) ? { scope: 'bare-areas' } : {});

@@ -54,10 +54,10 @@ const FIRST_YEAR = 'P12M';
 export const movesInItsFirstYear = (c: Case) =>
   c.outside &&
   c.ground === 'timber' &&
-  !BOARDS.includes(c.d.surface.substrate) &&
+  !isGluedBoard(c) &&
   (c.d.surface.isNew === true || (c.d.surface.substrateAgeMonths ?? 99) < 24);
-/** Glued boards have no joints of solid timber that open. */
-const BOARDS: readonly string[] = ['plywood', 'mdf'];
+/** Glued boards have no joints of solid timber that open, and come from no planer. */
+export const isGluedBoard = ({ d }: Case) => d.surface.substrate === 'plywood' || d.surface.substrate === 'mdf';
 
 /** End grain that gets wet: outside, in a room that streams, and where a window's water stands. */
 export const meetsWater = (c: Case) =>

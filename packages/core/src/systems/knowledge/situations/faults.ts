@@ -252,6 +252,7 @@ export const FAULTS_FOUND: readonly Situation[] = [
           })
         : whereFound(c, 'rot-probe', ['soft-surface'], {
             kind: 'repair',
+            ...(isLocal(c, 'rot') ? { scope: 'spots' } : {}),
             family: 'exterior-filler',
             waitMin: 240,
             wear: ['gloves', 'eye-protection'],

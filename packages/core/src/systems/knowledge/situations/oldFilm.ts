@@ -3,7 +3,7 @@ import { takenOffAt } from '../../comingOff.ts';
 import { bearsSanding, keepsTexture } from '../../texture.ts';
 import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../../onOil.ts';
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
-import { FINISHES, type Family } from '../../../vocabulary/index.ts';
+import { FINISH_LABELS, FINISHES, type Family } from '../../../vocabulary/index.ts';
 import { isWalkedOn } from '../../../evidence/facts.ts';
 import type { Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
@@ -135,6 +135,7 @@ function whyItLetGo(c: Case): string {
 /** Waterborne varnish that the record or the tests have told: scuffed, its like holds on it without a sealer. */
 export const isKnownWaterborneClear = ({ d }: Case) => d.odds['waterborne-clear'] >= KNOWN_CLEAR;
 const KNOWN_CLEAR = 0.8;
+const clearFilmWords = ({ d }: Case): string => (d.odds[d.likeliest] >= KNOWN_CLEAR ? `old ${FINISH_LABELS[d.likeliest].toLowerCase()}` : 'a clear film that nobody knows');
 
 /** Distemper goes back to powder under water, and the wall drinks that water. */
 const powderWashedOff = (why: string, more: Partial<Step> = {}): Step[] => [
@@ -248,7 +249,7 @@ export const OLD_FILM: readonly Situation[] = [
               {
                 ...GRIP,
                 prefer: ['clear-shellac', 'clear-bonding-primer'],
-                why: 'Waterborne varnish over a clear film that nobody knows: a thin clear sealer between grips both.',
+                why: `Waterborne varnish over ${clearFilmWords(c)}: a thin clear sealer between grips both.`,
               },
             ]
           : []

@@ -1,7 +1,7 @@
 import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
-import { meetsWater } from '../../siteWork.ts';
+import { isGluedBoard, meetsWater } from '../../siteWork.ts';
 import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { primedWhereBare, sanding, scraping, type Situation } from './situation.ts';
@@ -181,6 +181,10 @@ export const OUTSIDE: readonly Situation[] = [
     id: 'new-timber-glaze',
     source: 'practice',
     when: (c) => c.bare && c.ground === 'timber' && c.outside && c.d.surface.isNew === true && !c.is('weathered-wood'),
-    steps: (c) => [sanding(c, 80, 'New timber comes from the planer with a glaze that sheds paint: break it.'), sanding(c, 120, 'And finer, with the grain.')],
+    // A panel is sanded at the works: its face is closed, and has no glaze.
+    steps: (c) =>
+      isGluedBoard(c)
+        ? [sanding(c, 120, 'A new panel is dulled with the grain, so that the primer soaks in.')]
+        : [sanding(c, 80, 'New timber comes from the planer with a glaze that sheds paint: break it.'), sanding(c, 120, 'And finer, with the grain.')],
   },
 ];
