@@ -80,7 +80,7 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
       });
     });
   });
-  const zones = standingWhereFound(parted, surface);
+  const zones = standingWhereFound(lettingGoWhereFound(parted, surface, tests), surface);
   const lies = films.length === 1 ? films[0]!.lies : mixedOdds(films, tests);
   const odds = asOdds(topsOf(lies));
   return {
@@ -100,6 +100,18 @@ export function diagnoseBy(said: SurfaceFacts, tests: readonly TestRecord[], odd
     lead: leadStanding(surface, tests),
     asbestos: asbestosPossible(surface),
   };
+}
+
+/** Where a film let go in a place by name, and how far was measured, no other film of the surface does: it was seen there. */
+function lettingGoWhereFound(
+  zones: readonly ZoneDiagnosis[],
+  surface: SurfaceFacts,
+  tests: readonly TestRecord[],
+): readonly ZoneDiagnosis[] {
+  const isNamed = zones.some(({ places, findings }) => places.length > 0 && findings.adhesion === 'weak');
+  return isNamed && letsGoInPart(surface, tests)
+    ? zones.map((zone) => ({ ...zone, findings: heldBeside(zone.findings, true) }))
+    : zones;
 }
 
 /** A chip that shows paper, or paper that is loose, says that the wall is papered, whatever it was taken for. */

@@ -102,7 +102,8 @@ function saferWhy(c: Case): string | null {
   const likeliest = TREATMENT_OF[c.d.likeliest];
   if (likeliest === c.treatAs) return null;
   const percent = Math.round(c.d.odds[c.d.likeliest] * 100);
-  return `${capital(FINISH_LABELS[c.d.likeliest])} is likelier (${percent} %), but being wrong that way costs more: this holds on both.`;
+  const what = c.d.likeliest === 'bare' ? 'Bare ground' : capital(FINISH_LABELS[c.d.likeliest]);
+  return `${what} is likelier (${percent} %), but being wrong that way costs more: this holds on both.`;
 }
 
 /** What was composed, before it is put in order. */

@@ -454,4 +454,26 @@ export const PLACED: Situation[] = [
     has: ['wash:degreaser@spots', 'degloss@below'],
     hasNot: ['wash:degreaser@below', 'wash:degreaser@above'],
   },
+  {
+    what: 'a door in oil on the room side, whose hall side lifts in a sheet where a third of a square metre peels',
+    why: 'What peels was measured, and the blade found it on the hall side: the oil of the room side is scraped nowhere.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'softwood',
+        areaM2: 4,
+        builtYear: 1930,
+        conditions: ['peeling'],
+        extents: { peeling: { areaM2: 0.3 } },
+      },
+      tests: [
+        rub('no-transfer', 'room side'),
+        rub('transfer', 'hall side'),
+        { kind: 'blade-lift', result: 'lifts-in-sheet', place: 'hall side' },
+      ],
+      wanted: { chemistry: 'waterborne' },
+    },
+    has: ['scrape@hall side', 'degloss', 'prime:shellac-primer'],
+    hasNot: ['scrape@room side', 'scrape@bare-areas', 'solvent-wipe@room side'],
+  },
 ];
