@@ -1,6 +1,17 @@
 import { createHash } from 'node:crypto';
 import { expect, test } from '@jest/globals';
-import { assess, type Assessment, type Step } from '../src/index.ts';
+import {
+  assess,
+  assessSchema,
+  caseOf,
+  placesOf,
+  productFor,
+  readBy,
+  sectionOf,
+  toolsFor,
+  type Assessment,
+  type Step,
+} from '../src/index.ts';
 import { SITUATIONS } from './situations/all.ts';
 
 /** Everything that is said in an answer, sentence by sentence: why, what holds it up and until when, what follows. */
@@ -41,9 +52,17 @@ const told = (a: Assessment): string =>
     .map((part) => [part].flat().join(', '))
     .join(' | ');
 
+/** What is drawn of it, layer by layer and place by place, and what is taken along for each step. */
+const drawn = (ask: Record<string, unknown>): string => {
+  const { c, made } = caseOf(readBy(assessSchema, ask));
+  const half = new Set(made.steps.slice(0, made.steps.length / 2).map((_step, i) => `s${i + 1}`));
+  const layers = (done: ReadonlySet<string>) => sectionOf(c, made.steps, (of) => productFor(of, c.shelf), done);
+  const all = [layers(new Set()), layers(half), placesOf(c), made.steps.map((of) => toolsFor(of, c))];
+  return digest([JSON.stringify(all)]);
+};
 const ROWS = SITUATIONS.flatMap(([, rows]) => rows);
 test.each(ROWS.map((row) => [row.what, row] as const))('%s', (_what, { ask }) => {
-  expect(told(assess(ask))).toMatchSnapshot();
+  expect(`${told(assess(ask))} | drawn ${drawn(ask)}`).toMatchSnapshot();
 });
 
 test('every sentence that is said, for a painter to read through', () => {

@@ -1,4 +1,4 @@
-import { rub, type Situation } from './row.ts';
+import { patch, rub, type Situation } from './row.ts';
 
 const IRON_RAILING = { element: 'railing', substrate: 'ferrous-metal', exposure: 'exterior-exposed', areaM2: 8 };
 
@@ -182,5 +182,108 @@ export const ASKED: readonly Situation[] = [
     },
     has: ['finish-coat:oil-enamel'],
     schools: ['woodwork waterborne'],
+  },
+  {
+    what: 'board primer asked for on siding',
+    why: 'It is made for indoors: it is said, and something else is laid.',
+    ask: {
+      surface: { element: 'siding', substrate: 'softwood', exposure: 'exterior-exposed', areaM2: 40, isNew: true },
+      wanted: { family: 'pva-primer' },
+    },
+    hasNot: ['prime:pva-primer'],
+    blocks: ['interior-product-outside'],
+  },
+  {
+    what: 'oil primer asked for on siding',
+    why: 'That may stand outside: nothing holds it up.',
+    ask: {
+      surface: { element: 'siding', substrate: 'softwood', exposure: 'exterior-exposed', areaM2: 40, isNew: true },
+      wanted: { family: 'oil-primer' },
+    },
+    noBlocks: ['interior-product-outside'],
+  },
+  {
+    what: 'shellac asked for on a radiator in old oil',
+    why: 'Heat softens it: it is said, and another primer is laid.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        areaM2: 3,
+        builtYear: 1985,
+      },
+      tests: [rub('no-transfer')],
+      wanted: { family: 'shellac-primer' },
+    },
+    hasNot: ['prime:shellac-primer'],
+    blocks: ['shellac-on-heat'],
+  },
+  {
+    what: 'a radiator in old oil of which nobody asked for shellac',
+    why: 'Nobody is told of what nobody asked for.',
+    ask: {
+      surface: {
+        element: 'radiator',
+        substrate: 'ferrous-metal',
+        exposure: 'interior-hot',
+        areaM2: 3,
+        builtYear: 1985,
+      },
+      tests: [rub('no-transfer')],
+    },
+    noBlocks: ['shellac-on-heat'],
+  },
+  {
+    what: 'a patch of trim paint covered in one coat, on a wall that takes wall paint',
+    why: 'What one paint hid in a coat says nothing of another.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 30, builtYear: 2005, currentColour: '#8a8f98' },
+      tests: [rub('transfer'), rub('transfer', 'b'), patch('acrylic-trim', 'covers', 3000, 1)],
+      wanted: { colour: '#e9e6dc' },
+    },
+    coats: ['acrylic-wall', 2],
+  },
+  {
+    what: 'the same wall, and the patch was of the wall paint',
+    why: 'A coat that covered is a coat.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 30, builtYear: 2005, currentColour: '#8a8f98' },
+      tests: [rub('transfer'), rub('transfer', 'b'), patch('acrylic-wall', 'covers', 3000, 1)],
+      wanted: { colour: '#e9e6dc' },
+    },
+    coats: ['acrylic-wall', 1],
+  },
+  {
+    what: 'a pale wall with one stripe of dark red, to be pale',
+    why: 'The hardest of the old colours to hide decides how many coats there are.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'drywall',
+        areaM2: 30,
+        builtYear: 2005,
+        currentColours: ['#f2efe6', '#7a1010'],
+      },
+      tests: [rub('transfer'), rub('transfer', 'b')],
+      wanted: { colour: '#f4f1e8' },
+    },
+    has: ['prime'],
+    says: ['a white primer saves'],
+  },
+  {
+    what: 'a bare iron railing in a stairwell, where nobody may smell anything',
+    why: 'On bare iron nothing but metal primer will do: the wish for no smell gives way, and is aired out.',
+    ask: {
+      surface: {
+        element: 'railing',
+        substrate: 'ferrous-metal',
+        areaM2: 3,
+        currentFinish: 'bare',
+      },
+      wanted: { lowOdour: true },
+    },
+    has: ['prime:metal-primer', 'ventilate'],
+    cautions: ['solvent-vapour'],
   },
 ];
