@@ -71,7 +71,7 @@ export function unknownNotes(data: WholeJob, currency: string, first: number) {
       n: first + i,
       text: !isTold(t.expectedSaving)
         ? t.why
-        : `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: the cost of a wrong system by its odds, over the surfaces that share the answer.`,
+        : `${t.why} Knowing is worth about ${sayRoundMoney(t.expectedSaving, currency)}: what it costs to be wrong, by the odds, on every surface that hears of it.`,
     },
   }));
 }
