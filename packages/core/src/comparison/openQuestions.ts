@@ -37,15 +37,21 @@ interface Answer {
 }
 const CHANGES_NOTHING: Answer = { loses: 0, asksFor: 0 };
 
-function answerOf(c: Case, made: System, question: Question, reading: Question['found'] | null): Answer {
-  if (!reading) return CHANGES_NOTHING;
-  const at = answeredBy(c, { kind: question.kind, ...reading(c.d.surface) });
-  const then = compose(at);
-  if (workIn(made) === workIn(then)) return CHANGES_NOTHING;
-  const [blind, knowing] = [priceOn(at, made.steps), priceOn(at, then.steps)];
-  return {
-    loses: scoreOf(at, made.steps, blind) - scoreOf(at, then.steps, knowing),
-    asksFor: scoreOfWork(at, then.steps, knowing) - scoreOfWork(at, made.steps, blind),
+type AnswerOf = (question: Question, reading: Question['found'] | null) => Answer;
+
+/** What each answer changes of a system as it stands. */
+function answersOn(c: Case, made: System): AnswerOf {
+  const before = workIn(made);
+  return (question, reading) => {
+    if (!reading) return CHANGES_NOTHING;
+    const at = answeredBy(c, { kind: question.kind, ...reading(c.d.surface) });
+    const then = compose(at);
+    if (before === workIn(then)) return CHANGES_NOTHING;
+    const [blind, knowing] = [priceOn(at, made.steps), priceOn(at, then.steps)];
+    return {
+      loses: scoreOf(at, made.steps, blind) - scoreOf(at, then.steps, knowing),
+      asksFor: scoreOfWork(at, then.steps, knowing) - scoreOfWork(at, made.steps, blind),
+    };
   };
 }
 
@@ -54,10 +60,9 @@ function answerOf(c: Case, made: System, question: Question, reading: Question['
  * was not needed; what is seen once the work is on is done after all, and nobody had priced or planned it. Where no
  * answer changes the work it saves nothing.
  */
-function savingOf(question: Question, c: Case, made: System): number {
-  const odds = question.odds(c.d.surface);
-  const found = answerOf(c, made, question, question.found);
-  const other = answerOf(c, made, question, question.other);
+function savingOf(question: Question, odds: number, answerOf: AnswerOf): number {
+  const found = answerOf(question, question.found);
+  const other = answerOf(question, question.other);
   return odds * Math.max(0, found.loses, found.asksFor) + (1 - odds) * Math.max(0, other.loses);
 }
 
@@ -67,10 +72,11 @@ function savingOf(question: Question, c: Case, made: System): number {
  */
 export function openQuestions(c: Case, made: System): NextTest[] {
   const { surface, findings, tests } = c.d;
+  const answerOf = answersOn(c, made);
   return QUESTIONS.filter((question) => question.open(surface, findings, tests)).map((question) => ({
     kind: question.kind,
     minutes: question.minutes,
     why: question.why,
-    expectedSaving: Math.round(savingOf(question, c, made)),
+    expectedSaving: Math.round(savingOf(question, question.odds(surface), answerOf)),
   }));
 }

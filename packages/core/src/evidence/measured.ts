@@ -34,9 +34,17 @@ export function placesOf(code: Condition, tests: readonly TestRecord[], surface:
   return places.includes('') ? [] : places;
 }
 
+const madeIn = ({ places, tests }: Pick<Found, 'places' | 'tests'>): TestRecord[] =>
+  tests.filter((test) => places.includes(placeOf(test)));
+
 /** A test that was made in one of these places found it there. */
-const isFoundIn = ({ places, tests }: Found, code: Condition, surface: SurfaceFacts): boolean =>
-  tests.some((test) => places.includes(placeOf(test)) && finds(test, code, surface));
+const isFoundIn = (zone: Found, code: Condition, surface: SurfaceFacts): boolean =>
+  madeIn(zone).some((test) => finds(test, code, surface));
+
+/** The same, also of what a test only looks for: chalk on a palm, wax under a drop. */
+export const isSeenIn = (zone: Found, code: Condition, surface: SurfaceFacts): boolean =>
+  isFoundIn(zone, code, surface) ||
+  madeIn(zone).some((test) => FINDS[test.kind]?.looksFor === code && findsThere(test, surface) === true);
 
 /** What was seen and measured, and that a test found in a place by name, is what was measured there: it stands in no other. */
 export function standingWhereFound<Z extends Found>(zones: readonly Z[], surface: SurfaceFacts): Z[] {

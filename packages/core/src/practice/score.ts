@@ -10,7 +10,7 @@ import type { TestRecord } from '../model/test.ts';
 import { TEST_TAKES, type Finish } from '../vocabulary/index.ts';
 import type { Skill } from './knowledge/skills.ts';
 import { doneOtherwise, type SystemWanted } from './chosen.ts';
-import { isOffered, testMinutes, roomRead, testsShown, type PracticeRoom, type PracticeSurface } from './room.ts';
+import { testMinutes, roomRead, testsShown, type PracticeRoom, type PracticeSurface } from './room.ts';
 
 /** What somebody settled for on one surface, and how sure they say they are. */
 export interface PracticeDecision extends SystemWanted {
@@ -69,8 +69,8 @@ function engineOn(house: House, { id, surface }: PracticeSurface): { treatAs: Tr
   return { treatAs, sure: alike.reduce((sum, [, p]) => sum + p, 0) };
 }
 
-/** The tests that pay still, the best first; only such as a room offers. */
-const stillPaying = (house: House) => houseTests(house).tests.filter(({ kind }) => isOffered(kind));
+/** The tests that pay still, the best first: those of the finish, which are what a room offers. */
+const stillPaying = (house: House) => houseTests(house).tests;
 
 /** Makes the test that pays most until none does: what practice is held against. */
 export function byTheBook(room: PracticeRoom): PracticeTest[] {

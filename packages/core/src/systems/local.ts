@@ -1,7 +1,5 @@
-import type { Condition, TestKind } from '../vocabulary/index.ts';
-import { placeOf } from '../model/place.ts';
-import { findsThere } from '../evidence/found.ts';
-import { ALL_OVER } from '../evidence/measured.ts';
+import type { Condition } from '../vocabulary/index.ts';
+import { ALL_OVER, isSeenIn } from '../evidence/measured.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Case } from './case.ts';
 
@@ -19,20 +17,9 @@ const MEASURED: readonly Condition[] = [
   'old-runs',
   'glossy',
 ];
-/** The test that looks for it. */
-const LOOKED_FOR_BY: Readonly<Partial<Record<Condition, TestKind>>> = {
-  mould: 'bleach-drop',
-  'paste-residue': 'damp-sponge',
-  wax: 'water-drop',
-  chalking: 'hand-wipe',
-  glossy: 'sheen-look',
-};
-
 /** A test found it in a place by name: it is treated by that name. A place that something else set apart has its spots. */
 const isFoundByName = ({ d: { zones, surface } }: Case, code: Condition): boolean =>
-  zones.some(({ places, tests }) =>
-    tests.some((t) => t.kind === LOOKED_FOR_BY[code] && places.includes(placeOf(t)) && findsThere(t, surface) === true),
-  );
+  zones.some((zone) => isSeenIn(zone, code, surface));
 /** The film was found to let go in a place by name. */
 const letsGoByName = ({ d }: Case): boolean =>
   d.zones.some(({ places, findings }) => places.length > 0 && findings.adhesion === 'weak');
