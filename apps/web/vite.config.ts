@@ -7,14 +7,14 @@ import { build, defineConfig, type Plugin } from 'vite';
 
 const DIST = join(import.meta.dirname, 'dist');
 
-/** The lists by which a new password is judged: large, and wanted once in years. */
-const PASSWORD_LISTS = /^password/;
+/** Large and seldom wanted: the lists by which a new password is judged, and the solver that proves many rounds. */
+const SELDOM = /^(password|highs)/;
 
 /** Every built file that a page needs, with a revision where its name does not carry one. */
 function builtFiles(): { url: string; revision: string | null }[] {
   const revision = (file: string) => createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16);
   const assets = readdirSync(join(DIST, 'assets'))
-    .filter((name) => !PASSWORD_LISTS.test(name))
+    .filter((name) => !SELDOM.test(name))
     .map((name) => ({ url: `/assets/${name}`, revision: null }));
   const others = ['index.html', 'mark.svg', 'manifest.webmanifest', 'mark-192.png', 'mark-512.png'];
   return [...assets, ...others.map((name) => ({ url: `/${name}`, revision: revision(join(DIST, name)) }))];
@@ -48,6 +48,8 @@ const serviceWorker = (): Plugin => ({
 export default defineConfig({
   plugins: [react(), tailwindcss(), serviceWorker()],
   resolve: { conditions: ['source', 'module', 'browser', 'import', 'default'] },
+  // A worker may fetch a part of its own later.
+  worker: { format: 'es' },
   build: {
     target: 'es2022',
     sourcemap: false,

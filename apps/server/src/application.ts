@@ -24,14 +24,14 @@ import { PHOTO_LIMIT_BYTES } from './walkround/photos.ts';
 const BODY_LIMIT = '256kb';
 const WEB = join(import.meta.dirname, '../../web/dist');
 
-/** Scripts from us alone; the API's own documentation page needs inline styles, nothing else does. */
+/** Scripts from us alone, and the solver that proves rounds, which is compiled in the browser; the API's own documentation page needs inline styles, nothing else does. */
 const policy = (inlineStyles: boolean) =>
   helmet({
     contentSecurityPolicy: {
       useDefaults: false,
       directives: {
         defaultSrc: ["'self'"],
-        scriptSrc: ["'self'"],
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         styleSrc: inlineStyles ? ["'self'", "'unsafe-inline'"] : ["'self'"],
         imgSrc: ["'self'", 'data:'],
         fontSrc: ["'self'", 'data:'],

@@ -1,8 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { randomLcg } from 'd3-random';
 import fc from 'fast-check';
+import highsLoader from 'highs';
+import { boundBy, boundsOnRounds } from '../src/aftercare/rounds/roundBound.ts';
+import { roundProblem } from '../src/aftercare/rounds/roundProblem.ts';
 import {
-  leastRoundTime,
+  leastRoundTimeBy,
+  leastRoundTimes,
+  leastRoundTimeTriedOut,
   planRounds,
   roadsBetween,
   BLANK_SKETCH,
@@ -157,28 +162,22 @@ function nearestFirst(asked: RoundsAsked): number {
 }
 
 describe('rounds', () => {
-  test('of up to seven visits: none shorter exists, and the bound lies under it', () => {
+  test('of up to seven visits: none shorter exists', () => {
     for (let i = 0; i < 40; i++) {
       // Some with visits so long that a day holds two or three.
       const asked = asking(drawn(3 + (i % 5), 0.01 + i / 50, i % 3 === 0 ? 200 : 60));
       const found = planRounds(asked);
       check(asked, found);
-      const least = exhaustive(asked);
-      expect(found.costMin).toBeCloseTo(least, 6);
-      expect(leastRoundTime(asked, found.costMin)).toBeLessThanOrEqual(least + 1e-6);
-      // A cost that nobody found does not lift it over what is possible.
-      expect(leastRoundTime(asked, least * 3)).toBeLessThanOrEqual(least + 1e-6);
+      expect(found.costMin).toBeCloseTo(exhaustive(asked), 6);
     }
   });
 
-  test('of up to fifteen visits: proven the best, as the way through all of them by a search that knows nothing of it', () => {
+  test('of up to fifteen visits: shorter than from one to the nearest, and no order of a round is shorter', () => {
     for (const [i, count] of [9, 11, 13, 15, 15].entries()) {
       const asked = asking(drawn(count, 0.07 + i / 9, i % 2 ? 150 : 60));
       const found = planRounds(asked);
       check(asked, found);
-      expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
       expect(found.costMin).toBeLessThanOrEqual(nearestFirst(asked) + 1e-6);
-      // No round's stops could be driven in a shorter order, and no stop be moved to another round for less.
       const leg = legsOf(asked);
       const at = new Map(asked.visits.map((v, k) => [v.id, k]));
       for (const { stops, travelMin } of found.rounds.filter((r) => r.stops.length <= 6))
@@ -203,7 +202,6 @@ describe('rounds', () => {
     const asked = asking(seasons, { days });
     const found = planRounds(asked);
     check(asked, found);
-    expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
     const apart = [0, 12, 24].map((from) => planRounds(asking(seasons.slice(from, from + 12), { days })).costMin);
     expect(found.costMin).toBeCloseTo(
       apart.reduce((a, b) => a + b, 0),
@@ -239,15 +237,7 @@ describe('rounds', () => {
     expect(rounds).toBeLessThan(nearest * 0.9);
   });
 
-  test('of more than can be tried out, the bound leaves little: within half, and nothing above what was found', () => {
-    const asked = asking(drawn(24, 0.42), { effort: 1000 });
-    const { costMin } = planRounds(asked);
-    const least = leastRoundTime(asked, costMin);
-    expect(least).toBeLessThanOrEqual(costMin);
-    expect(least).toBeGreaterThan(costMin / 1.5);
-  });
-
-  test('of one visit, and of two that no day has in common, the bound is what it takes; a round is as long as its way', () => {
+  test('of one visit, and of two that no day has in common: there and back; a round is as long as its way', () => {
     const visit = (id: string, x: number, from: number): RoundVisit => ({
       id,
       place: { x, y: 1 },
@@ -265,21 +255,8 @@ describe('rounds', () => {
         there.reduce((sum, t) => sum + t, 0),
         6,
       );
-      expect(leastRoundTime(asked, found.costMin)).toBeCloseTo(found.costMin, 6);
       for (const round of found.rounds) expect(round.km).toBeCloseTo((round.travelMin / 60) * asked.kmPerHour, 9);
     }
-  });
-
-  test('the bound lies near: on small questions under a seventh below the least on the whole, on two dozen visits a fifth', () => {
-    const near = (asked: RoundsAsked) => {
-      const { costMin } = planRounds(asked);
-      return leastRoundTime(asked, costMin) / costMin;
-    };
-    const small = Array.from({ length: 40 }, (_, i) =>
-      near(asking(drawn(3 + (i % 5), 0.01 + i / 50, i % 3 === 0 ? 200 : 60))),
-    );
-    expect(small.reduce((sum, r) => sum + r, 0) / small.length).toBeGreaterThan(0.87);
-    for (const seed of [0.42, 0.13, 0.77]) expect(near(asking(drawn(24, seed), { effort: 1000 }))).toBeGreaterThan(0.8);
   });
 
   test('where all must be done on few days, each round still has a day of its own', () => {
@@ -316,7 +293,84 @@ describe('rounds', () => {
 
   test('of nothing are none', () => {
     expect(planRounds(asking([]))).toEqual({ rounds: [], notTaken: [], costMin: 0 });
-    expect(leastRoundTime(asking([]), 0)).toBe(0);
+  });
+});
+
+// The package is one function for Node and for a bundler.
+const loadHighs = highsLoader as unknown as typeof highsLoader.default;
+
+describe('the least that rounds can take', () => {
+  const highs = loadHighs();
+  const stopsOf = ({ visits }: RoundsAsked) => visits.map((_, i) => i);
+  const alone = (asked: RoundsAsked) => stopsOf(asked).map((stop) => [stop]);
+
+  test('of up to seven visits: never above the least there is, and near it', async () => {
+    const shares: number[] = [];
+    for (let i = 0; i < 40; i++) {
+      const asked = asking(drawn(3 + (i % 5), 0.01 + i / 50, i % 3 === 0 ? 200 : 60));
+      const least = exhaustive(asked);
+      const p = roundProblem(asked);
+      const bounds = [...boundsOnRounds(p, stopsOf(asked), alone(asked), await highs)].map(({ bound }) => bound);
+      for (const bound of bounds) expect(bound).toBeLessThanOrEqual(least + 1e-6);
+      shares.push(bounds.at(-1)! / least);
+      expect(leastRoundTimeTriedOut(asked)).toBeCloseTo(least, 6);
+    }
+    expect(Math.min(...shares)).toBeGreaterThan(0.9);
+    expect(shares.reduce((sum, share) => sum + share, 0) / shares.length).toBeGreaterThan(0.985);
+  });
+
+  test('whatever the prices are, they prove no more than is true', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 90, noNaN: true }), { minLength: 2, maxLength: 6 }),
+        fc.double({ min: 0.001, max: 0.999, noNaN: true }),
+        (price, seed) => {
+          const asked = asking(drawn(price.length, seed, 150));
+          const proven = boundBy(roundProblem(asked), stopsOf(asked), price);
+          expect(proven).toBeLessThanOrEqual(exhaustive(asked) + 1e-6);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  test('of more than can be tried out: bounds come nearer, to within five in a hundred of what the search finds', async () => {
+    for (const seed of [0.13, 0.77]) {
+      const asked = asking(drawn(20, seed), { effort: 4000 });
+      expect(leastRoundTimeTriedOut(asked)).toBeNull();
+      const found = planRounds(asked);
+      const proven = [...leastRoundTimes(asked, found, await highs)];
+      const bounds = proven.map(({ bound }) => bound);
+      expect(bounds).toEqual([...bounds].sort((a, b) => a - b));
+      expect(bounds.at(-1)!).toBeLessThanOrEqual(found.costMin);
+      expect(bounds.at(-1)!).toBeGreaterThan(found.costMin * 0.95);
+      // The prices prove it again, and too dear ones prove less.
+      const { bound, price } = proven.at(-1)!;
+      expect(leastRoundTimeBy(asked, price)).toBeCloseTo(bound, 6);
+      expect(
+        leastRoundTimeBy(
+          asked,
+          price.map((x) => 1.5 * x),
+        ),
+      ).toBeLessThan(bound);
+    }
+  });
+
+  test('what no day holds costs nothing; what is tried out apart counts whole', async () => {
+    const far = drawn(5, 0.3).map((v) => ({
+      ...v,
+      id: `later ${v.id}`,
+      fromDay: FIRST_DAY + 340,
+      byDay: FIRST_DAY + 370,
+    }));
+    const many = drawn(18, 0.6).map((v) => ({ ...v, byDay: FIRST_DAY + 330, fromDay: FIRST_DAY }));
+    const gone = { ...many[0]!, id: 'gone by', fromDay: FIRST_DAY - 60, byDay: FIRST_DAY - 1 };
+    const bound = async (visits: RoundVisit[]) => {
+      const asked = asking(visits, { effort: 2000 });
+      return [...leastRoundTimes(asked, planRounds(asked), await highs)].at(-1)!.bound;
+    };
+    const apart = (await bound(many)) + leastRoundTimeTriedOut(asking(far))!;
+    expect(await bound([...many, ...far, gone])).toBeCloseTo(apart, 6);
   });
 });
 

@@ -35,12 +35,12 @@ const NOTES: Note[] = [
   {
     n: 1,
     head: 'Season and place.',
-    text: 'Every stop suits its round’s day: joints after their year, walks after the wet season, coats when they can dry. Among those days, the least time on the way that was found: rounds are taken apart and put together again some thousand times.',
+    text: 'Every stop suits its round’s day: joints after their year, walks after the wet season, coats when they can dry. Among those days, the least time on the way that was found: rounds are taken apart and put together again some ten thousand times.',
   },
   {
     n: 2,
     head: 'At the least.',
-    text: 'However the stops are grouped and ordered, it cannot take less than this. The rounds lie between it and what is shown; most of what is between is doubt, not waste.',
+    text: 'However the stops are grouped and ordered, it cannot take less than this. Where there are many it comes nearer while the page is open.',
   },
 ];
 
@@ -50,6 +50,9 @@ const STRAIGHT: Note = {
   head: 'Ways.',
   text: `There is no map of streets here: a way is the straight line times ${ROUNDABOUT}, which is usual where town and country meet.`,
 };
+
+const sayBound = (bound: number | null | 'unknown') =>
+  bound === null ? '…' : bound === 'unknown' ? 'not known here' : sayLength(bound);
 
 function RoundsOf({ data }: { data: AftercarePage }) {
   const { localDay } = useWords();
@@ -75,7 +78,7 @@ function RoundsOf({ data }: { data: AftercarePage }) {
           <Total words="rounds" figure={found?.rounds.length ?? '…'} />
           <Total words="stops" figure={asked.visits.length} />
           <Total words="on the way" figure={found ? sayLength(found.costMin) : '…'} />
-          <Total end words="at the least" figure={bound === null || busy ? '…' : sayLength(bound)} />
+          <Total end words="at the least" figure={busy ? '…' : sayBound(bound)} />
         </>
       }
     >

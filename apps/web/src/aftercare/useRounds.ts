@@ -4,8 +4,8 @@ import type { Rounds, RoundsAsked } from '@rustic/core';
 interface RoundsFound {
   asked: RoundsAsked | null;
   rounds: Rounds | null;
-  /** A proven least of their time on the way, in minutes; null while it is sought. */
-  bound: number | null;
+  /** A proven least of their time on the way, in minutes, which may come nearer; null while it is sought. */
+  bound: number | null | 'unknown';
   failed: boolean;
 }
 
@@ -20,7 +20,7 @@ export function useRounds(given: RoundsAsked | null): RoundsFound & { busy: bool
   useEffect(() => {
     if (!asked) return;
     const worker = new Worker(new URL('./rounds.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<{ rounds?: Rounds; bound?: number }>) => {
+    worker.onmessage = ({ data }: MessageEvent<{ rounds?: Rounds; bound?: RoundsFound['bound'] }>) => {
       if (data.rounds) setFound({ asked, rounds: data.rounds, bound: null, failed: false });
       else setFound((was) => ({ ...was, bound: data.bound ?? null }));
     };

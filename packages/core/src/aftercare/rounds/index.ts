@@ -1,5 +1,8 @@
+export type { ProvenBound } from './roundBound.ts';
 export {
-  leastRoundTime,
+  leastRoundTimeBy,
+  leastRoundTimes,
+  leastRoundTimeTriedOut,
   planRounds,
   USUAL_EFFORT,
   type NotInARound,

@@ -1,7 +1,9 @@
-import { boundOnRounds } from './roundBound.ts';
+import type { Highs } from 'highs';
+import { boundBy, boundsOnRounds, type ProvenBound } from './roundBound.ts';
 import { daysFor } from './roundDays.ts';
 import { anyDay, roundProblem, type RoundProblem, type RoundsAsked } from './roundProblem.ts';
-import { costOf, routeOf, searchRounds, type Route } from './roundSearch.ts';
+import { routeOf, type Route } from './route.ts';
+import { costOf, searchRounds } from './roundSearch.ts';
 import { exactRounds, MOST_EXACT } from './exactRounds.ts';
 import { groupsApart } from './apart.ts';
 import type { MapPlace } from './townMap.ts';
@@ -34,7 +36,7 @@ export interface Rounds {
 }
 
 /** How long the search goes on unless it is told otherwise: about a second for a year of a small firm. */
-export const USUAL_EFFORT = 6000;
+export const USUAL_EFFORT = 30_000;
 
 /**
  * Groups visits into rounds by place and season: the least time on the way that was found, each round on a day that
@@ -62,16 +64,42 @@ export function planRounds(asked: RoundsAsked): Rounds {
 }
 
 /**
- * A proven least of the time on the way and setting out, in minutes, whatever the rounds. Takes longer than finding
- * rounds does; ask for it beside them. `costMin` is that of rounds that were found.
+ * Proven leasts of the time on the way and setting out, in minutes, whatever the rounds: each nearer than the one
+ * before and longer in coming, none above what was found. Take as many as there is time for. `highs` is the loaded
+ * solver of linear programs.
  */
-export function leastRoundTime(asked: RoundsAsked, costMin: number): number {
+export function* leastRoundTimes(asked: RoundsAsked, found: Rounds, highs: Highs): Generator<ProvenBound> {
   const p = roundProblem(asked);
+  const { exact, rest } = tried(p, asked);
+  if (rest.length === 0) {
+    yield { bound: exact, price: [] };
+    return;
+  }
+  const stopOf = new Map(asked.visits.map((v, i) => [v.id, i]));
+  const routes = found.rounds.map(({ stops }) => stops.map(({ id }) => stopOf.get(id)!));
+  const within = routes.map((route) => route.filter((s) => rest.includes(s))).filter((route) => route.length > 0);
+  for (const { bound, price } of boundsOnRounds(p, rest, within, highs))
+    yield { bound: Math.min(found.costMin, exact + bound), price };
+}
+
+/** The least there is, where every group of visits is small enough to try everything; null where one is not. */
+export function leastRoundTimeTriedOut(asked: RoundsAsked): number | null {
+  const { exact, rest } = tried(roundProblem(asked), asked);
+  return rest.length === 0 ? exact : null;
+}
+
+/** The bound that prices prove, as `leastRoundTimes` tells them. */
+export function leastRoundTimeBy(asked: RoundsAsked, price: readonly number[]): number {
+  const p = roundProblem(asked);
+  const { exact, rest } = tried(p, asked);
+  return exact + (rest.length ? boundBy(p, rest, price) : 0);
+}
+
+/** What the groups that can be tried out take, and the stops of the rest. */
+function tried(p: RoundProblem, asked: RoundsAsked): { exact: number; rest: number[] } {
   const stops = canBeMade(asked.visits.map((_, i) => cannot(p, i)));
   const [few, many] = bySize(groupsApart(p, stops));
-  const exact = few.reduce((sum, group) => sum + exactRounds(p, group).cost, 0);
-  // What is proven of the few is theirs; the rest has what is left of the cost.
-  return Math.min(costMin, exact + (many.length ? boundOnRounds(p, many.flat(), Math.max(0, costMin - exact)) : 0));
+  return { exact: few.reduce((sum, group) => sum + exactRounds(p, group).cost, 0), rest: many.flat() };
 }
 
 /** Groups that can be tried out, and those that are too many for it. */

@@ -1,120 +1,144 @@
+import type { Highs } from 'highs';
 import { seasonsOf, type Season } from './boundSeasons.ts';
-import { cheapestWalks, type Walks } from './cheapestWalks.ts';
+import { cheapestWalks, type Gains } from './cheapestWalks.ts';
+import { quickWalks } from './quickWalks.ts';
+import { placeOf } from './route.ts';
 import type { RoundProblem } from './roundProblem.ts';
+import { KnownRounds } from './stopPrices.ts';
 
-/** Minutes in which a day's room is counted, and days in which the year is: first coarsely to find the shares, then finely for the bound itself. */
-const COARSE = { unit: 20, days: 20, turns: 40, exact: false };
-const FINE = { unit: 4, days: 10, turns: 5, exact: true };
-/** Turns without anything better before the pace slackens. */
-const PATIENCE = 4;
-/** So much of the last move goes on in the next: the walks jump about. */
-const KEPT = 0.3;
+/** How many of the stops nearest to it a stop remembers, look by look; and the looks after which a bound is told. */
+const LOOKS = [1, 3, 6, 9];
+const TOLD_AFTER = [3, 4];
+/** So many of the walks that gain are taken up from one season at a time, and so many in all before prices are set anew. */
+const OF_A_SEASON = 15;
+const AT_ONCE = 100;
+/** A round may lie so far under its prices, in minutes. */
+const WITHIN = 0.1;
+/** How far prices keep to those before: they jump about while few rounds are known. */
+const HELD = 0.8;
+
+/** A proven bound in minutes, and the prices of the stops (by stop) that prove it. */
+export interface ProvenBound {
+  bound: number;
+  price: readonly number[];
+}
 
 /**
- * A proven least cost of any rounds that visit every one of `stops`: minutes on the way and setting out. Each visit
- * bears a share of the cost. What is left of the cheapest walk through it, in any stretch of days that suits it, is added in
- * proportion to the time that it takes of that walk; in a walk stops may come again, but not at once. The shares are
- * moved until no stop is walked to more or less than once. `above` is a cost that was found.
+ * Proven bounds on the cost of any rounds that visit every one of `stops`, minutes on the way and setting out, each
+ * better than the one before and slower to come by. `found` are rounds to begin with.
  *
- * Source: Christofides, Mingozzi and Toth's q-routes; Held and Karp's way of moving the shares.
+ * Each stop has a price. Rounds that cost less than the prices of their stops are looked for and added to those known,
+ * and prices set anew, until none is left. Source: Dantzig and Wolfe; Gilmore and Gomory; prices held as Wentges does.
+ * `highs` solves the linear programs.
  */
-export function boundOnRounds(p: RoundProblem, stops: readonly number[], above: number): number {
-  if (stops.length === 0) return 0;
-  const takes = stops.reduce((sum, s) => sum + p.minutes[s]!, 0);
-  let share = stops.map((s) => (above * p.minutes[s]!) / takes);
-  let best = 0;
-  for (const { unit, days, turns, exact } of [COARSE, FINE]) {
-    const seasons = seasonsOf(p, stops, days, unit, exact);
-    const found = moved(p, stops, seasons, share, above, turns);
-    share = found.share;
-    if (exact) best = found.bound;
-  }
-  return Math.min(best, above);
-}
-
-/** Moves the shares so many times; the best of them, and the bound that they give. */
-function moved(
+export function* boundsOnRounds(
   p: RoundProblem,
   stops: readonly number[],
+  found: readonly (readonly number[])[],
+  highs: Highs,
+): Generator<ProvenBound> {
+  const known = new KnownRounds(p, stops, highs);
+  try {
+    for (const route of [...found, ...stops.map((stop) => [stop])]) known.take(route);
+    yield* nearer(p, stops, known, shared(p, stops, found));
+  } finally {
+    known.dispose();
+  }
+}
+
+function* nearer(
+  p: RoundProblem,
+  stops: readonly number[],
+  known: KnownRounds,
+  from: number[],
+): Generator<ProvenBound> {
+  const seasons = seasonsOf(p, stops);
+  let price = settled(seasons, known, from, quickly);
+  let best = 0;
+  for (const many of TOLD_AFTER) {
+    const looks = LOOKS.slice(0, many);
+    known.forgetRepeats();
+    price = settled(seasons, known, price, (season, at) => cheapestWalks(season, at, looks));
+    const bound = boundBy(p, stops, price, looks);
+    if (bound > best) yield { bound, price };
+    best = Math.max(best, bound);
+  }
+}
+
+/**
+ * What no rounds cost less than, proven by a price for each stop, however they were come by: every walk is looked at,
+ * and none may cost less than the prices of its stops; where one does, all are lowered until it does not. Source: Farley.
+ */
+export function boundBy(
+  p: RoundProblem,
+  stops: readonly number[],
+  price: readonly number[],
+  looks: readonly number[] = LOOKS,
+): number {
+  const short = Math.min(0, ...seasonsOf(p, stops).map((season) => cheapestWalks(season, price, looks).least));
+  const cheapest = p.setOut + 2 * Math.min(...stops.map((s) => p.leg[0]![placeOf(s)]!));
+  return stops.reduce((sum, s) => sum + price[s]!, 0) / (1 - short / cheapest);
+}
+
+/** To begin with each stop bears of the cost that was found as its work is of all. */
+function shared(p: RoundProblem, stops: readonly number[], found: readonly (readonly number[])[]): number[] {
+  const legs = found.map((route) => [0, ...route.map(placeOf), 0]);
+  const cost = legs.reduce(
+    (sum, way) => sum + p.setOut + way.slice(1).reduce((on, to, k) => on + p.leg[way[k]!]![to]!, 0),
+    0,
+  );
+  const work = stops.reduce((sum, s) => sum + p.minutes[s]!, 0);
+  return p.minutes.map((m) => (cost * m) / work);
+}
+
+type Looking = (season: Season, price: readonly number[]) => Gains;
+
+const quickly: Looking = (season, price) => {
+  const routes = quickWalks(season, price);
+  return {
+    least: routes.length ? -Infinity : 0,
+    routes: function* () {
+      yield* routes;
+    },
+  };
+};
+
+/** Prices at which no season is found to have a round that gains. */
+function settled(seasons: readonly Season[], known: KnownRounds, from: readonly number[], looking: Looking): number[] {
+  let calm = [...from];
+  let held = HELD;
+  for (let season = 0; ;) {
+    const price = known.prices().map((x, s) => held * calm[s]! + (1 - held) * x);
+    const { asked, taken, least } = takeUp(seasons, season, known, price, looking);
+    const isDone = taken === 0 || (asked === seasons.length && least > -WITHIN);
+    if (isDone && held === 0) return price;
+    season += asked;
+    calm = price;
+    // At the program's own prices nothing may be left either.
+    held = isDone ? 0 : HELD;
+  }
+}
+
+/** Takes up what gains, season by season, until there is enough. */
+function takeUp(
   seasons: readonly Season[],
-  from: readonly number[],
-  above: number,
-  turns: number,
-): { share: number[]; bound: number } {
-  const share = [...from];
-  let best = { share: [...share], worth: -Infinity, bound: 0 };
-  const off = stops.map(() => 0);
-  const fewest = fewestRounds(p, stops);
-  // What each round bears of there being no fewer of them.
-  let toll = 0;
-  let pace = 1;
-  let still = 0;
-  for (let turn = 0; turn < turns; turn++) {
-    const { worth: about, bound: sure, walked, rounds } = priced(p.setOut - toll, stops, seasons, share);
-    const more = toll * fewest;
-    const worth = about + more;
-    const proven = Math.max(best.bound, sure + more);
-    if (worth > best.worth) {
-      best = { share: [...share], worth, bound: proven };
-      still = 0;
-    } else {
-      best.bound = proven;
-      if (++still % PATIENCE === 0) pace *= 0.7;
+  from: number,
+  known: KnownRounds,
+  price: readonly number[],
+  looking: Looking,
+): { asked: number; taken: number; least: number } {
+  let asked = 0;
+  let taken = 0;
+  let least = 0;
+  for (; asked < seasons.length && taken < AT_ONCE; asked++) {
+    const gains = looking(seasons[(from + asked) % seasons.length]!, price);
+    least = Math.min(least, gains.least);
+    let own = 0;
+    for (const route of gains.routes()) {
+      if (own >= OF_A_SEASON) break;
+      if (known.take(route)) own += 1;
     }
-    walked.forEach((times, i) => (off[i] = KEPT * off[i]! + (1 - KEPT) * (1 - times)));
-    const length = off.reduce((sum, x) => sum + x * x, 0);
-    if (length < 1e-9) break;
-    const step = (pace * Math.max(above * 1.01 - worth, above * 0.01)) / length;
-    off.forEach((x, i) => (share[i] = Math.max(0, share[i]! + step * x)));
-    toll = Math.max(0, toll + step * (fewest - rounds));
+    taken += own;
   }
-  return best;
-}
-
-/** What the shares come to: `worth` about, `bound` proven; and how often each stop is walked to in the cheapest walks. */
-function priced(setOut: number, stops: readonly number[], seasons: readonly Season[], share: readonly number[]) {
-  const least = stops.map(() => Infinity);
-  const through: { season: Season; walks: Walks; at: number }[] = [];
-  for (const season of seasons) {
-    const walks = cheapestWalks(season, share, setOut);
-    season.members.forEach((stop, at) => {
-      if (walks.least[at]! >= least[stop]!) return;
-      least[stop] = walks.least[at]!;
-      through[stop] = { season, walks, at };
-    });
-  }
-  const walked = stops.map(() => 0);
-  const shares = share.reduce((sum, x) => sum + x, 0);
-  let worth = shares;
-  let bound = shares;
-  let rounds = 0;
-  through.forEach(({ season, walks, at }, stop) => {
-    const [low, high] = [season.leastTaken[at]!, season.mostTaken[at]!];
-    worth += (least[stop]! * (low + high)) / 2;
-    // Of what is left over a stop bears the least that it may take, of what is missing the most.
-    bound += least[stop]! * (least[stop]! >= 0 ? low : high);
-    const walk = walks.through(at);
-    rounds += walk[0]![1];
-    for (const [other, part] of walk) walked[other]! += part;
-  });
-  return { worth, bound, walked, rounds };
-}
-
-/** No fewer rounds than this will do: by the room that all of it takes, and by the seasons that have no day in common. */
-function fewestRounds(p: RoundProblem, stops: readonly number[]): number {
-  const takes = stops.map((s) => {
-    const home = 2 * p.leg[0]![s + 1]!;
-    const ways = [home, home, ...stops.filter((o) => o !== s).map((o) => p.leg[o + 1]![s + 1]!)];
-    const [first = 0, second = first] = ways.sort((a, b) => a - b);
-    return p.minutes[s]! + (first + second) / 2;
-  });
-  const byRoom = Math.ceil(takes.reduce((sum, t) => sum + t, 0) / p.room - 1e-9);
-  let apart = 0;
-  let until = -Infinity;
-  for (const s of [...stops].sort((a, b) => p.by[a]! - p.by[b]!))
-    if (p.from[s]! > until) {
-      apart += 1;
-      until = p.by[s]!;
-    }
-  return Math.max(byRoom, apart);
+  return { asked, taken, least };
 }
