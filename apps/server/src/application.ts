@@ -24,14 +24,17 @@ import { PHOTO_LIMIT_BYTES } from './walkround/photos.ts';
 const BODY_LIMIT = '256kb';
 const WEB = join(import.meta.dirname, '../../web/dist');
 
-/** Scripts from us alone, and the solver that proves rounds, which is compiled in the browser; the API's own documentation page needs inline styles, nothing else does. */
-const policy = (inlineStyles: boolean) =>
+/**
+ * Scripts from us alone. The API's own documentation page needs inline styles, and the worker that proves rounds compiles
+ * its solver; nothing else does.
+ */
+const policy = ({ inlineStyles = false, compiles = false } = {}) =>
   helmet({
     contentSecurityPolicy: {
       useDefaults: false,
       directives: {
         defaultSrc: ["'self'"],
-        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+        scriptSrc: compiles ? ["'self'", "'wasm-unsafe-eval'"] : ["'self'"],
         styleSrc: inlineStyles ? ["'self'", "'unsafe-inline'"] : ["'self'"],
         imgSrc: ["'self'", 'data:'],
         fontSrc: ["'self'", 'data:'],
@@ -52,10 +55,13 @@ const isFeed = (request: Pick<Request, 'path'>) => request.path === '/api/events
 /** Puts the application together: policy, logs, sessions, the API, and the pages. */
 export async function makeApplication(): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: nestLogger, bodyParser: false });
-  const page = policy(false);
-  const docs = policy(true);
+  const page = policy();
+  const docs = policy({ inlineStyles: true });
+  const solver = policy({ compiles: true });
+  const policyOf = (path: string) =>
+    path.startsWith('/api/docs') ? docs : path.startsWith('/assets/rounds.worker') ? solver : page;
   app.use((request: Request, response: Response, next: NextFunction) =>
-    (request.path.startsWith('/api/docs') ? docs : page)(request, response, next),
+    policyOf(request.path)(request, response, next),
   );
   app.use(
     pinoHttp({

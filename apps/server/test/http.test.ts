@@ -56,9 +56,16 @@ describe('the door', () => {
     expect((await ada.post('/api/jobs', body, { 'sec-fetch-site': 'cross-site' })).body.code).toBe('other-origin');
   });
   test('pages carry a policy without unsafe inline scripts', async () => {
-    const policy = (await ada.get('/api/health')).headers.get('content-security-policy')!;
-    expect(policy).toContain("script-src 'self'");
-    expect(policy).not.toContain('unsafe');
+    for (const path of ['/api/health', '/', '/assets/index.js', '/aftercare/rounds']) {
+      const policy = (await ada.get(path)).headers.get('content-security-policy')!;
+      expect(policy).toContain("script-src 'self';");
+      expect(policy).not.toContain('unsafe');
+    }
+  });
+  test('only the worker that proves rounds may compile its solver, and nothing more', async () => {
+    const policy = (await ada.get('/assets/rounds.worker-x.js')).headers.get('content-security-policy')!;
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval';");
+    expect(policy).not.toContain("'unsafe");
   });
   test('health and the API description are open', async () => {
     expect((await new Client().get('/api/health')).body).toEqual({ process: 'up', database: 'up' });
