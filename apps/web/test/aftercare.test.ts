@@ -195,6 +195,8 @@ test('what a visit is for is said once, however many surfaces it is for', () => 
     'Walk round (Gable, Doors); mend number 3',
   );
   expect(sayCalls([walk(), walk()])).toBe('Walk round');
+  const whole = { words: 'Tape it: it lies on a closed coat.', name: 'Gable' };
+  expect(sayCalls([whole, walk('Doors')])).toBe('Tape it: it lies on a closed coat (Gable); walk round (Doors)');
 });
 
 describe('lines of visits on the plan', () => {
