@@ -1,12 +1,9 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import highsLoader from 'highs';
 import { planRead, planSchema, readBy, type PlanInput } from '../src/index.ts';
+import { loadHighs } from './loadHighs.ts';
 import { brokenRules } from './planChecker.ts';
 import { GRID, programOf } from './planOracle.ts';
-
-// Its types speak of another kind of module than the one that runs.
-const loadHighs = highsLoader as unknown as typeof highsLoader.default;
 
 fc.configureGlobal({ seed: Number(process.env['SEED'] ?? 20270301), endOnFailure: true });
 

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { randomLcg } from 'd3-random';
 import fc from 'fast-check';
-import highsLoader from 'highs';
 import { boundBy, boundsOnRounds } from '../src/aftercare/rounds/roundBound.ts';
 import { roundProblem } from '../src/aftercare/rounds/roundProblem.ts';
 import {
@@ -17,6 +16,7 @@ import {
   type RoundsAsked,
   type RoundVisit,
 } from '../src/index.ts';
+import { loadHighs } from './loadHighs.ts';
 
 fc.configureGlobal({ seed: 20270301, endOnFailure: true });
 
@@ -295,9 +295,6 @@ describe('rounds', () => {
     expect(planRounds(asking([]))).toEqual({ rounds: [], notTaken: [], costMin: 0 });
   });
 });
-
-// The package is one function for Node and for a bundler.
-const loadHighs = highsLoader as unknown as typeof highsLoader.default;
 
 describe('the least that rounds can take', () => {
   const highs = loadHighs();

@@ -24,7 +24,7 @@ export interface Gains {
   /** How far the one that gains most lies under the prices of its stops, as a negative number: none lies further. */
   least: number;
   /** Their stops in the order they are driven; a stop may come again where the walk has forgotten it. */
-  routes: () => Generator<number[]>;
+  routes: () => Iterable<number[]>;
 }
 
 /**

@@ -1,9 +1,9 @@
 import type { Highs } from 'highs';
 import { boundBy, boundsOnRounds, type ProvenBound } from './roundBound.ts';
-import { daysFor } from './roundDays.ts';
+import { daysFor, haveDays } from './roundDays.ts';
 import { anyDay, roundProblem, type RoundProblem, type RoundsAsked } from './roundProblem.ts';
-import { routeOf, type Route } from './route.ts';
-import { costOf, searchRounds } from './roundSearch.ts';
+import { costOf, placeOf, routeOf, type Route } from './route.ts';
+import { searchRounds } from './roundSearch.ts';
 import { exactRounds, MOST_EXACT } from './exactRounds.ts';
 import { groupsApart } from './apart.ts';
 import type { MapPlace } from './townMap.ts';
@@ -70,7 +70,8 @@ export function planRounds(asked: RoundsAsked): Rounds {
  */
 export function* leastRoundTimes(asked: RoundsAsked, found: Rounds, highs: Highs): Generator<ProvenBound> {
   const p = roundProblem(asked);
-  const { exact, rest } = tried(p, asked);
+  const { few, rest } = split(p, asked);
+  const exact = triedOut(p, few);
   if (rest.length === 0) {
     yield { bound: exact, price: [] };
     return;
@@ -84,23 +85,27 @@ export function* leastRoundTimes(asked: RoundsAsked, found: Rounds, highs: Highs
 
 /** The least there is, where every group of visits is small enough to try everything; null where one is not. */
 export function leastRoundTimeTriedOut(asked: RoundsAsked): number | null {
-  const { exact, rest } = tried(roundProblem(asked), asked);
-  return rest.length === 0 ? exact : null;
+  const p = roundProblem(asked);
+  const { few, rest } = split(p, asked);
+  return rest.length === 0 ? triedOut(p, few) : null;
 }
 
 /** The bound that prices prove, as `leastRoundTimes` tells them. */
 export function leastRoundTimeBy(asked: RoundsAsked, price: readonly number[]): number {
   const p = roundProblem(asked);
-  const { exact, rest } = tried(p, asked);
-  return exact + (rest.length ? boundBy(p, rest, price) : 0);
+  const { few, rest } = split(p, asked);
+  return triedOut(p, few) + (rest.length ? boundBy(p, rest, price) : 0);
 }
 
-/** What the groups that can be tried out take, and the stops of the rest. */
-function tried(p: RoundProblem, asked: RoundsAsked): { exact: number; rest: number[] } {
+/** The groups that can be tried out, and the stops of the rest. */
+function split(p: RoundProblem, asked: RoundsAsked): { few: number[][]; rest: number[] } {
   const stops = canBeMade(asked.visits.map((_, i) => cannot(p, i)));
   const [few, many] = bySize(groupsApart(p, stops));
-  return { exact: few.reduce((sum, group) => sum + exactRounds(p, group).cost, 0), rest: many.flat() };
+  return { few, rest: many.flat() };
 }
+
+const triedOut = (p: RoundProblem, few: readonly number[][]) =>
+  few.reduce((sum, group) => sum + exactRounds(p, group).cost, 0);
 
 /** Groups that can be tried out, and those that are too many for it. */
 const bySize = (groups: readonly number[][]) =>
@@ -114,14 +119,13 @@ function routesFor(p: RoundProblem, stops: readonly number[], { seed, effort }: 
   const [few, many] = bySize(groupsApart(p, stops));
   const exact = few.flatMap((group) => exactRounds(p, group).routes).map((route) => routeOf(p, route));
   const routes = [...exact, ...searchRounds(p, many.flat(), seed, effort)];
-  const haveDays = daysFor(routes, p.days).every((day) => day !== null);
-  return haveDays || exact.length === 0 ? routes : searchRounds(p, stops, seed, effort);
+  return haveDays(routes, p.days) || exact.length === 0 ? routes : searchRounds(p, stops, seed, effort);
 }
 
 const canBeMade = (why: readonly (string | null)[]) => why.flatMap((reason, i) => (reason === null ? [i] : []));
 
 function cannot(p: RoundProblem, stop: number): NotInARound['why'] | null {
-  if (p.minutes[stop]! + 2 * p.leg[0]![stop + 1]! > p.room) return 'longer-than-a-day';
+  if (p.minutes[stop]! + 2 * p.leg[0]![placeOf(stop)]! > p.room) return 'longer-than-a-day';
   return anyDay(p.days, p.from[stop]!, p.by[stop]!) ? null : 'no-day-in-its-season';
 }
 
@@ -137,7 +141,7 @@ function asRound(p: RoundProblem, route: Route, day: number, idOf: (stop: number
     at = to;
   };
   const stops = route.stops.map((stop): RoundStop => {
-    go(stop + 1);
+    go(placeOf(stop));
     const arriveMin = Math.round(clock);
     clock += p.minutes[stop]!;
     return { id: idOf(stop), arriveMin };

@@ -2,7 +2,7 @@ import type { Highs } from 'highs';
 import { seasonsOf, type Season } from './boundSeasons.ts';
 import { cheapestWalks, type Gains } from './cheapestWalks.ts';
 import { quickWalks } from './quickWalks.ts';
-import { placeOf } from './route.ts';
+import { costOf, placeOf, routeOf } from './route.ts';
 import type { RoundProblem } from './roundProblem.ts';
 import { KnownRounds } from './stopPrices.ts';
 
@@ -53,13 +53,14 @@ function* nearer(
   from: number[],
 ): Generator<ProvenBound> {
   const seasons = seasonsOf(p, stops);
-  let price = settled(seasons, known, from, quickly);
+  let { price } = settled(seasons, known, from, quickly);
   let best = 0;
   for (const many of TOLD_AFTER) {
     const looks = LOOKS.slice(0, many);
     known.forgetRepeats();
-    price = settled(seasons, known, price, (season, at) => cheapestWalks(season, at, looks));
-    const bound = boundBy(p, stops, price, looks);
+    const last = settled(seasons, known, price, (season, at) => cheapestWalks(season, at, looks));
+    price = last.price;
+    const bound = lowered(p, stops, last);
     if (bound > best) yield { bound, price };
     best = Math.max(best, bound);
   }
@@ -69,23 +70,22 @@ function* nearer(
  * What no rounds cost less than, proven by a price for each stop, however they were come by: every walk is looked at,
  * and none may cost less than the prices of its stops; where one does, all are lowered until it does not. Source: Farley.
  */
-export function boundBy(
-  p: RoundProblem,
-  stops: readonly number[],
-  price: readonly number[],
-  looks: readonly number[] = LOOKS,
-): number {
-  const short = Math.min(0, ...seasonsOf(p, stops).map((season) => cheapestWalks(season, price, looks).least));
+export function boundBy(p: RoundProblem, stops: readonly number[], price: readonly number[]): number {
+  const least = Math.min(0, ...seasonsOf(p, stops).map((season) => cheapestWalks(season, price, LOOKS).least));
+  return lowered(p, stops, { price, least });
+}
+
+/** What the prices come to once no round costs less than those of its stops: `least` is how far one lies under them now. */
+function lowered(p: RoundProblem, stops: readonly number[], { price, least }: Settled): number {
   const cheapest = p.setOut + 2 * Math.min(...stops.map((s) => p.leg[0]![placeOf(s)]!));
-  return stops.reduce((sum, s) => sum + price[s]!, 0) / (1 - short / cheapest);
+  return stops.reduce((sum, s) => sum + price[s]!, 0) / (1 - least / cheapest);
 }
 
 /** To begin with each stop bears of the cost that was found as its work is of all. */
 function shared(p: RoundProblem, stops: readonly number[], found: readonly (readonly number[])[]): number[] {
-  const legs = found.map((route) => [0, ...route.map(placeOf), 0]);
-  const cost = legs.reduce(
-    (sum, way) => sum + p.setOut + way.slice(1).reduce((on, to, k) => on + p.leg[way[k]!]![to]!, 0),
-    0,
+  const cost = costOf(
+    p,
+    found.map((route) => routeOf(p, route)),
   );
   const work = stops.reduce((sum, s) => sum + p.minutes[s]!, 0);
   return p.minutes.map((m) => (cost * m) / work);
@@ -95,23 +95,24 @@ type Looking = (season: Season, price: readonly number[]) => Gains;
 
 const quickly: Looking = (season, price) => {
   const routes = quickWalks(season, price);
-  return {
-    least: routes.length ? -Infinity : 0,
-    routes: function* () {
-      yield* routes;
-    },
-  };
+  return { least: routes.length ? -Infinity : 0, routes: () => routes };
 };
 
+/** Prices, and how far some round lies under those of its stops, as a negative number: none lies further. */
+interface Settled {
+  price: readonly number[];
+  least: number;
+}
+
 /** Prices at which no season is found to have a round that gains. */
-function settled(seasons: readonly Season[], known: KnownRounds, from: readonly number[], looking: Looking): number[] {
-  let calm = [...from];
+function settled(seasons: readonly Season[], known: KnownRounds, from: readonly number[], looking: Looking): Settled {
+  let calm = from;
   let held = HELD;
   for (let season = 0; ;) {
     const price = known.prices().map((x, s) => held * calm[s]! + (1 - held) * x);
     const { asked, taken, least } = takeUp(seasons, season, known, price, looking);
     const isDone = taken === 0 || (asked === seasons.length && least > -WITHIN);
-    if (isDone && held === 0) return price;
+    if (isDone && held === 0) return { price, least };
     season += asked;
     calm = price;
     // At the program's own prices nothing may be left either.

@@ -4,6 +4,10 @@ export interface DaySpan {
   by: number;
 }
 
+/** Whether every round can have a day of its own. */
+export const haveDays = (spans: readonly DaySpan[], days: readonly number[]) =>
+  daysFor(spans, days).every((day) => day !== null);
+
 /**
  * A day for each round, or null for those that find none: each day is given to the waiting round whose season closes
  * first. Exact: if any way gives every round a day, this one does. Source: earliest deadline first, unit tasks.

@@ -1,6 +1,6 @@
 import { randomLcg } from 'd3-random';
-import type { Route } from './route.ts';
-import { daysFor } from './roundDays.ts';
+import { costOf, type Route } from './route.ts';
+import { haveDays } from './roundDays.ts';
 import type { RoundProblem } from './roundProblem.ts';
 import { putIn } from './putIn.ts';
 import { near, takeOut } from './takeOut.ts';
@@ -8,12 +8,6 @@ import { near, takeOut } from './takeOut.ts';
 const SLACK = 1e-9;
 /** How much worse rounds may be than those gone on from, in parts of what a stop costs on the whole: at first, and at last. */
 const HEAT = { first: 0.7, last: 0.015 };
-
-export const costOf = (p: RoundProblem, routes: readonly Route[]) =>
-  routes.reduce((sum, r) => sum + p.setOut + r.legs, 0);
-
-const everyRoundHasADay = (p: RoundProblem, routes: readonly Route[]) =>
-  daysFor(routes, p.days).every((day) => day !== null);
 
 /**
  * The shortest rounds found that visit every one of `stops` within its days: strings of neighbouring stops are taken
@@ -27,7 +21,7 @@ export function searchRounds(p: RoundProblem, stops: readonly number[], seed: nu
   const nearby = near(p, stops);
   let routes = putIn(p, [], stops, draw);
   let cost = costOf(p, routes);
-  let best = { routes, cost, haveDays: everyRoundHasADay(p, routes) };
+  let best = { routes, cost, isDriven: haveDays(routes, p.days) };
   const perStop = cost / stops.length;
   for (let turn = 0; turn < effort; turn++) {
     const heat = perStop * HEAT.first * (HEAT.last / HEAT.first) ** (turn / effort);
@@ -38,9 +32,9 @@ export function searchRounds(p: RoundProblem, stops: readonly number[], seed: nu
     routes = tried;
     cost = triedCost;
     const better = cost < best.cost - SLACK;
-    if (!better && best.haveDays) continue;
-    const haveDays = everyRoundHasADay(p, routes);
-    if (haveDays ? better || !best.haveDays : better && !best.haveDays) best = { routes, cost, haveDays };
+    if (!better && best.isDriven) continue;
+    const isDriven = haveDays(routes, p.days);
+    if (isDriven || (better && !best.isDriven)) best = { routes, cost, isDriven };
   }
   return best.routes;
 }

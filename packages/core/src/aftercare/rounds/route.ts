@@ -15,6 +15,10 @@ export interface Route {
 /** At which place of the problem a visit stands; the yard is place 0. */
 export const placeOf = (stop: number) => stop + 1;
 
+/** Minutes on the way and setting out. */
+export const costOf = (p: RoundProblem, routes: readonly Route[]) =>
+  routes.reduce((sum, r) => sum + p.setOut + r.legs, 0);
+
 export function routeOf(p: RoundProblem, stops: readonly number[]): Route {
   let legs = 0;
   let at = 0;

@@ -1,5 +1,5 @@
 import type { Highs, Model } from 'highs';
-import { placeOf } from './route.ts';
+import { costOf, routeOf } from './route.ts';
 import type { RoundProblem } from './roundProblem.ts';
 
 /**
@@ -41,7 +41,7 @@ export class KnownRounds {
   /** Whether it was worth knowing. A stop may come more than once. */
   take(route: readonly number[]): boolean {
     const key = [...route].sort((a, b) => a - b).join();
-    const cost = costOf(this.p, route);
+    const cost = costOf(this.p, [routeOf(this.p, route)]);
     if ((this.least.get(key) ?? Infinity) <= cost) return false;
     this.least.set(key, cost);
     const times = new Map<number, number>();
@@ -72,15 +72,4 @@ export class KnownRounds {
   dispose(): void {
     this.model.dispose();
   }
-}
-
-/** Minutes on the way and setting out. */
-function costOf({ leg, setOut }: RoundProblem, route: readonly number[]): number {
-  let at = 0;
-  let way = 0;
-  for (const stop of route) {
-    way += leg[at]![placeOf(stop)]!;
-    at = placeOf(stop);
-  }
-  return setOut + way + leg[at]![0]!;
 }
