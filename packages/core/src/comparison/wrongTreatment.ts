@@ -30,6 +30,10 @@ const SPEAK_FOR: Readonly<Record<Setting, readonly Example[]>> = {
     { element: 'cabinet', substrate: 'softwood', exposure: 'interior-hightouch' },
     { element: 'cabinet', substrate: 'mdf', exposure: 'interior-grease' },
   ],
+  laminate: [
+    { element: 'cabinet', substrate: 'melamine', exposure: 'interior-grease' },
+    { element: 'shelf', substrate: 'melamine' },
+  ],
   'timber-outside': [
     { element: 'siding', substrate: 'softwood', exposure: 'exterior-exposed' },
     { element: 'window', substrate: 'softwood', exposure: 'exterior-exposed' },
@@ -41,6 +45,10 @@ const SPEAK_FOR: Readonly<Record<Setting, readonly Example[]>> = {
   metal: [
     { element: 'railing', substrate: 'ferrous-metal', exposure: 'exterior-exposed' },
     { element: 'radiator', substrate: 'ferrous-metal', exposure: 'interior-hot' },
+  ],
+  hard: [
+    { element: 'wall', substrate: 'ceramic-tile', exposure: 'interior-wet' },
+    { element: 'rainwater-goods', substrate: 'plastic', exposure: 'exterior-exposed' },
   ],
 };
 /** A size at which setting up hardly counts. */

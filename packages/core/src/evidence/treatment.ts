@@ -11,10 +11,10 @@ export { SETTINGS, TREATMENTS, type Setting, type Treatment } from './knowledge/
 /** Which prices of a wrong treatment a surface goes by. */
 export function settingOf(surface: Pick<SurfaceFacts, 'element' | 'substrate' | 'exposure'>): Setting {
   const ground = groundOf(surface.substrate);
-  if (ground === 'metal' || ground === 'paper') return ground;
+  if (ground === 'metal' || ground === 'paper' || ground === 'laminate' || ground === 'hard') return ground;
   if (isOutside(surface))
     return ground === 'timber' || isJoinery(surface.element) ? 'timber-outside' : 'masonry-outside';
-  if (isFurniture(surface.element) || ground === 'laminate' || ground === 'hard') return 'fittings';
+  if (isFurniture(surface.element)) return 'fittings';
   return isJoinery(surface.element) || ground === 'timber' ? 'woodwork' : 'walls';
 }
 

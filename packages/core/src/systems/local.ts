@@ -2,6 +2,7 @@ import type { Condition } from '../vocabulary/index.ts';
 import { ALL_OVER, isSeenIn } from '../evidence/measured.ts';
 import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Case } from './case.ts';
+import { letsGoOfDistemper } from './onDistemper.ts';
 
 const USUAL_AREA_M2 = 10;
 
@@ -44,8 +45,12 @@ export function isLocal(c: Case, ...codes: Condition[]): boolean {
   return sizes.reduce<number>((sum, size) => sum + size!, 0) < ALL_OVER * (areaM2 ?? USUAL_AREA_M2);
 }
 
-/** True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere. */
-export const letsGoInSpots = (c: Case): boolean => isLocal(c, ...laysOpen(c.d.surface.substrate)) && !letsGoByName(c);
+/**
+ * True where what lets go was measured, all of it, and is a small part of a film that nobody found to let go elsewhere.
+ * Powder under a film lies under all of it: what has come away so far is no measure of what will.
+ */
+export const letsGoInSpots = (c: Case): boolean =>
+  isLocal(c, ...laysOpen(c.d.surface.substrate)) && !letsGoByName(c) && !letsGoOfDistemper(c);
 
 /** The scope of what is done where the film lets go. */
 export const whereItLetsGo = (c: Case): { scope?: 'bare-areas' } => (letsGoInSpots(c) ? { scope: 'bare-areas' } : {});

@@ -1,6 +1,7 @@
 import { FINISHES, type ChipLayer, type Condition, type Finish } from '../vocabulary/index.ts';
 import type { ConditionFindings } from '../evidence/conditions.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
+import { ALL_OVER } from '../evidence/measured.ts';
 import { asOdds } from '../evidence/odds.ts';
 import { rediagnosed, type Case } from './case.ts';
 import type { Step } from '../model/step.ts';
@@ -25,9 +26,18 @@ const OF_THE_WALL: readonly Condition[] = [
 /** Tests that read the wall through its paper. */
 const READ_THROUGH: readonly string[] = ['moisture-meter', 'tap-test'];
 
-/** True where the firm takes the paper off, with whatever was ever painted on it. */
+/** Powder on paper can be neither painted over nor washed off: the water that takes it loosens the paper. */
+const isDistempered = (c: Case): boolean => c.treatAs === 'distemper';
+
+/** More of it hangs loose than holds, as it was measured: there is nothing to stick it back to. */
+function hangsLoose({ d: { surface } }: Case): boolean {
+  const loose = surface.conditions.includes('loose-paper') ? (surface.extents['loose-paper']?.areaM2 ?? 0) : 0;
+  return surface.areaM2 !== null && loose >= ALL_OVER * surface.areaM2;
+}
+
+/** True where the paper comes off, with whatever was ever painted on it: by the firm's rule, or because it cannot stay. */
 export const paperComesOff = (c: Case): boolean =>
-  c.ground === 'paper' && c.rules.paper === 'strip-first' && !c.wanted.leaveBare;
+  c.ground === 'paper' && (c.rules.paper === 'strip-first' || isDistempered(c) || hangsLoose(c)) && !c.wanted.leaveBare;
 
 const onTheWall = (found: ReadonlySet<Condition>) => OF_THE_WALL.filter((condition) => found.has(condition));
 
@@ -86,10 +96,13 @@ function readAsWall(c: Case): Case {
 export const paperOff = (why: string): Step => ({ kind: 'strip', waitMin: 60, why: [why] });
 
 /** The paper comes off before paint, with what lies on it. */
-export const strippingPaper = (c: Case): Step[] => [
-  paperOff(
-    c.bare
-      ? 'House rule: paper comes off before paint.'
-      : 'House rule: paper comes off before paint, and what was painted on it comes with it. Painted or vinyl paper is scored first, or no water gets behind it.',
-  ),
-];
+export const strippingPaper = (c: Case): Step[] => [paperOff(whyOff(c))];
+
+function whyOff(c: Case): string {
+  if (isDistempered(c))
+    return 'Distemper on paper holds no paint, and the water that washes it off soaks the paper: it comes off with its paper.';
+  if (hangsLoose(c))
+    return 'More of the paper hangs loose than holds: it comes off, and whatever was painted on it comes with it.';
+  if (c.bare) return 'House rule: paper comes off before paint.';
+  return 'House rule: paper comes off before paint, and what was painted on it comes with it. Painted or vinyl paper is scored first, or no water gets behind it.';
+}

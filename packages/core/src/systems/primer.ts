@@ -9,7 +9,7 @@ export interface PrimerNeed {
   atLeast: 1 | 2 | 3;
   scope: 'all' | 'spots' | 'bare-areas';
   why: string;
-  /** The firm's rule names what does it here: another that would do as well is not taken for it. */
+  /** The firm's rule or the ground names what does it here: another that would do as well is not taken for it. */
   only?: readonly Family[];
   /** Families this situation prefers, the first best, before the general order. */
   prefer?: readonly Family[];

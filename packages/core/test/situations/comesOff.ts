@@ -460,4 +460,64 @@ export const COMES_OFF: Situation[] = [
     order: [['scrape', 'solvent-wipe']],
     fault: ['knock', 0.01],
   },
+  {
+    what: 'an embossed paper that wakes under a sponge and leaves the palm white',
+    why: 'Distemper on paper holds no paint, and the water that takes it off loosens the paper: both come off.',
+    ask: {
+      surface: { element: 'ceiling', substrate: 'wallpaper-embossed', areaM2: 18, builtYear: 1905 },
+      tests: [
+        rub('no-transfer'),
+        { kind: 'hand-wipe', result: 'heavy' },
+        { kind: 'damp-sponge', result: 'slick' },
+      ],
+    },
+    likeliest: 'distemper',
+    has: ['strip', 'wash', 'prime:penetrating-sealer'],
+    hasNot: ['prime:wallpaper-sealer', 'stick-down'],
+    says: ['comes off with its paper'],
+    fault: ['bubbles', 0.05],
+  },
+  {
+    what: 'paper of which most hangs loose',
+    why: 'There is nothing to stick it back to: it is stripped, and what was painted on it goes with it.',
+    ask: {
+      surface: { ...LOOSE_PAPER, extents: { 'loose-paper': { areaM2: 20 } } },
+      tests: [rub('transfer')],
+    },
+    has: ['strip', 'wash'],
+    hasNot: ['stick-down'],
+    says: ['More of the paper hangs loose than holds'],
+  },
+  {
+    what: 'the same paper with one square metre loose',
+    why: 'That is stuck down, and nothing is stripped for it.',
+    ask: {
+      surface: { ...LOOSE_PAPER, extents: { 'loose-paper': { areaM2: 1 } } },
+      tests: [rub('transfer')],
+    },
+    has: ['stick-down@spots'],
+    hasNot: ['strip'],
+  },
+  {
+    what: 'a ceiling that has flaked off distemper on three square metres so far',
+    why: 'The powder lies under all of it: what has come away is no measure of what will, and all of it is tried with the scraper.',
+    ask: {
+      surface: {
+        element: 'ceiling',
+        substrate: 'lime-plaster',
+        areaM2: 16,
+        builtYear: 1880,
+        conditions: ['flaking'],
+        extents: { flaking: { areaM2: 3 } },
+      },
+      tests: [
+        { kind: 'chip-look', layers: ['waterborne', 'distemper'] },
+        { kind: 'blade-lift', result: 'lifts-in-sheet' },
+      ],
+    },
+    has: ['scrape', 'wash@bare-areas'],
+    hasNot: ['scrape@bare-areas'],
+    fault: ['peels', 0.15],
+    guaranteed: false,
+  },
 ];

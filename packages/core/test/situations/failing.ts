@@ -166,4 +166,95 @@ export const FAILING: Situation[] = [
     has: ['degloss', 'ventilate'],
     risk: ['ventilate', 'wrinkles', 0.1, 0.4],
   },
+  {
+    what: 'a front door of hardwood whose finish flakes in the weather, to be varnished again',
+    why: 'What flakes is a film, and nothing that soaked in: it is varnish, and it comes off whole.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'hardwood',
+        exposure: 'exterior-exposed',
+        areaM2: 4,
+        builtYear: 1980,
+        conditions: ['flaking', 'weathered-wood'],
+      },
+      tests: [{ kind: 'scraper-drag', result: 'scratches-off' }],
+      wanted: { family: 'oil-varnish' },
+    },
+    likeliest: 'clear-oil-varnish',
+    atMost: ['stain', 0.35],
+    has: ['strip', 'pre-prime:penetrating-epoxy', 'finish-coat:oil-varnish'],
+  },
+  {
+    what: 'stained boards that a blade does not lift',
+    why: 'Stain that went into the timber has no skin to lift: that it holds says nothing against it.',
+    ask: {
+      surface: { element: 'gate', substrate: 'hardwood', areaM2: 6, builtYear: 2001, currentColour: '#7a5230' },
+      tests: [
+        { kind: 'sheen-look', result: 'flat' },
+        { kind: 'blade-lift', result: 'holds' },
+      ],
+    },
+    likeliest: 'stain',
+  },
+  {
+    what: 'plastic gutters whose coat is cracked and has run',
+    why: 'Bare plastic neither cracks nor runs: it was painted, and that is scraped, dulled and bound.',
+    ask: {
+      surface: {
+        element: 'rainwater-goods',
+        substrate: 'plastic',
+        exposure: 'exterior-sheltered',
+        areaM2: 12,
+        builtYear: 1985,
+        conditions: ['cracking', 'old-runs'],
+      },
+    },
+    atMost: ['bare', 0.05],
+    has: ['scrape', 'prime:bonding-acrylic-primer'],
+    fault: ['peels', 0.15],
+  },
+  {
+    what: 'paint that lets go of a tiled wall, of which nobody knows what it is',
+    why: 'On so slick a ground, and with a film that nobody knows, what grips goes over all of it.',
+    ask: {
+      surface: {
+        element: 'wall',
+        substrate: 'ceramic-tile',
+        exposure: 'interior-wet',
+        areaM2: 12,
+        builtYear: 1995,
+        conditions: ['peeling'],
+      },
+    },
+    has: ['scrape', 'prime:bonding-acrylic-primer'],
+    hasNot: ['prime:bonding-acrylic-primer@bare-areas'],
+  },
+  {
+    what: 'a tiled wall with colour on one rag and none on the other',
+    why: 'It is bare in doubt: what grips tile grips what may have been painted on it as well.',
+    ask: {
+      surface: { element: 'wall', substrate: 'ceramic-tile', exposure: 'interior-wet', areaM2: 20, builtYear: 1995 },
+      tests: [rub('transfer'), rub('no-transfer')],
+    },
+    has: ['test-patch:bonding-acrylic-primer', 'prime:bonding-acrylic-primer'],
+    fault: ['peels', 0.15],
+  },
+  {
+    what: 'old gloss on a hardwood front door that may as well be varnish',
+    why: 'One primer grips both, and holds back the dye of the timber under a clear film: oil, outside.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'hardwood',
+        exposure: 'exterior-sheltered',
+        areaM2: 4,
+        builtYear: 1905,
+      },
+      tests: [rub('no-transfer'), { kind: 'sheen-look', result: 'gloss' }],
+    },
+    has: ['degloss', 'prime:oil-primer'],
+    says: ['It may as well be old varnish'],
+    fault: ['bleeds', 0.03],
+  },
 ];

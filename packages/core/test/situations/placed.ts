@@ -71,7 +71,7 @@ export const PLACED: Situation[] = [
         at('hand-wipe', 'north', { result: 'clean' }),
       ],
     },
-    has: ['wash', 'prime:penetrating-sealer@south'],
+    has: ['wash', 'prime:oil-primer@south'],
     hasNot: ['prime@elsewhere', 'prime@north'],
   },
   {

@@ -24,12 +24,12 @@ export const WEATHER: Situation[] = [
   },
   {
     what: 'sound siding that chalks',
-    why: 'Washed until little comes off, and what stays is bound.',
+    why: 'Washed until little comes off, and what stays is bound by what also grips an older film.',
     ask: {
       surface: { ...SIDING, builtYear: 1999 },
       tests: [rub('transfer'), { kind: 'hand-wipe', result: 'heavy' }],
     },
-    has: ['wash', 'rinse', 'prime:penetrating-sealer'],
+    has: ['wash', 'rinse', 'prime:oil-primer'],
     hasNot: ['scrape'],
     risk: ['wash', 'peels', 0.05, 0.98],
   },

@@ -37,7 +37,7 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
       'waterborne-clear': [0.25, 0.2, 0.15, 0.38, 0.02],
       shellac: [0.03, 0.07, 0.25, 0.63, 0.02],
       lacquer: [0.5, 0.15, 0.05, 0.29, 0.01],
-      stain: [0.5, 0.3, 0.18, 0.01, 0.01],
+      stain: [0.56, 0.31, 0.11, 0.01, 0.01],
       'wax-oil': [0.45, 0.3, 0.15, 0.09, 0.01],
       'factory-laminate': [0.96, 0.02, 0.005, 0.01, 0.005],
       distemper: [0.15, 0.25, 0.5, 0.05, 0.05],
@@ -152,7 +152,7 @@ export interface GripTable {
   bond: Readonly<Record<BondState, readonly number[]>>;
   /** Films that show another sound face: brittle ones chip, baked ones hardly mark. */
   sound?: Partial<Readonly<Record<Finish, readonly number[]>>>;
-  /** Films that give way in themselves, whatever bond is under them. */
+  /** Films that give way in themselves, and what soaks in and leaves no skin to lift: whatever bond is under them. */
   whatever?: Partial<Readonly<Record<Finish, readonly number[]>>>;
   reason: string;
   source: string;
@@ -165,7 +165,7 @@ export const GRIP_TABLES: readonly GripTable[] = [
     results: ['holds', 'marks', 'scratches-off', 'peels-in-sheet'],
     bond: { sound: [0.76, 0.18, 0.05, 0.01], weak: [0.3, 0.2, 0.28, 0.22], gone: [0.06, 0.12, 0.3, 0.52] },
     sound: { 'oil-alkyd': [0.87, 0.1, 0.025, 0.005], 'factory-laminate': [0.95, 0.03, 0.01, 0.01] },
-    whatever: { distemper: [0.2, 0.3, 0.45, 0.05] },
+    whatever: { distemper: [0.2, 0.3, 0.45, 0.05], stain: [0.6, 0.34, 0.055, 0.005], 'wax-oil': [0.55, 0.4, 0.045, 0.005] },
     reason: 'A film on unprepared oil scratches off or peels; a bonded one marks at most.',
     source: 'practice, film cured',
   },
@@ -174,7 +174,7 @@ export const GRIP_TABLES: readonly GripTable[] = [
     results: ['holds', 'chips', 'lifts-in-sheet'],
     bond: { sound: [0.86, 0.133, 0.007], weak: [0.35, 0.25, 0.4], gone: [0.06, 0.1, 0.84] },
     sound: { 'oil-alkyd': [0.76, 0.235, 0.005], 'factory-laminate': [0.95, 0.04, 0.01] },
-    whatever: { distemper: [0.3, 0.6, 0.1] },
+    whatever: { distemper: [0.3, 0.6, 0.1], stain: [0.93, 0.06, 0.01], 'wax-oil': [0.97, 0.025, 0.005] },
     reason: 'What lifts in a sheet takes everything above it along, and shows which bond was the weak one.',
     source: 'practice',
   },
@@ -183,7 +183,7 @@ export const GRIP_TABLES: readonly GripTable[] = [
     results: ['holds', 'marks', 'scratches-off'],
     bond: { sound: [0.82, 0.13, 0.05], weak: [0.3, 0.25, 0.45], gone: [0.06, 0.14, 0.8] },
     sound: { 'oil-alkyd': [0.87, 0.1, 0.03], 'factory-laminate': [0.95, 0.04, 0.01] },
-    whatever: { distemper: [0.1, 0.3, 0.6] },
+    whatever: { distemper: [0.1, 0.3, 0.6], stain: [0.6, 0.28, 0.12], 'wax-oil': [0.5, 0.38, 0.12] },
     reason: 'A scraper drawn hard finds the weak bond.',
     source: 'practice',
   },
@@ -191,7 +191,7 @@ export const GRIP_TABLES: readonly GripTable[] = [
     kind: 'tape-pull',
     results: ['holds', 'specks', 'lifts'],
     bond: { sound: [0.9, 0.085, 0.015], weak: [0.45, 0.25, 0.3], gone: [0.12, 0.18, 0.7] },
-    whatever: { distemper: [0.1, 0.4, 0.5] },
+    whatever: { distemper: [0.1, 0.4, 0.5], stain: [0.92, 0.06, 0.02], 'wax-oil': [0.96, 0.03, 0.01] },
     reason: 'Tape lifts chalk, distemper and films on unprepared oil.',
     source: 'after ASTM D3359',
   },
@@ -203,7 +203,7 @@ export const GRIP_TABLES: readonly GripTable[] = [
       weak: [0.07, 0.14, 0.25, 0.26, 0.17, 0.11],
       gone: [0.02, 0.05, 0.13, 0.2, 0.28, 0.32],
     },
-    whatever: { distemper: [0.02, 0.05, 0.13, 0.2, 0.3, 0.3] },
+    whatever: { distemper: [0.02, 0.05, 0.13, 0.2, 0.3, 0.3], stain: [0.5, 0.3, 0.12, 0.05, 0.02, 0.01], 'wax-oil': [0.55, 0.3, 0.1, 0.03, 0.01, 0.01] },
     reason: 'Grades of ISO 2409, 0 best.',
     source: 'ISO 2409',
   },

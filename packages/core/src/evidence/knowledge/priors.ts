@@ -1,6 +1,6 @@
 import type { SurfaceFacts } from '../../model/surface.ts';
 import type { TestRecord } from '../../model/test.ts';
-import type { Condition, Finish, Ground } from '../../vocabulary/index.ts';
+import type { Condition, Element, Finish, Ground, Substrate } from '../../vocabulary/index.ts';
 import { isPartOnly } from '../measured.ts';
 import { groundOf, isClosed, isFurniture, isOutside, shinesBare } from '../facts.ts';
 import { chroma, hue, lightness } from '../../units/colour.ts';
@@ -16,8 +16,27 @@ export interface BaseRow {
   reason: string;
 }
 
+const FINE_TIMBER: readonly Substrate[] = ['hardwood', 'tannin-wood'];
+const OPENINGS: readonly Element[] = ['door', 'window', 'gate', 'sill', 'trim'];
+
 /** The first row that fits is taken. Weights are parts in a hundred of houses as painters meet them; source: firm's practice, set as typical values. */
 export const BASE_ROWS: readonly BaseRow[] = [
+  {
+    ground: 'timber',
+    when: (s) => isOutside(s) && FINE_TIMBER.includes(s.substrate) && OPENINGS.includes(s.element),
+    reason: 'Doors, windows and gates of hardwood are often varnished, oiled or stained, so that the timber is seen.',
+    weights: {
+      'waterborne-acrylic': 28,
+      'oil-alkyd': 22,
+      'waterborne-over-oil': 11,
+      'clear-oil-varnish': 15,
+      stain: 8,
+      'wax-oil': 3,
+      bare: 3,
+      'waterborne-clear': 2,
+      'primer-only': 1,
+    },
+  },
   {
     ground: 'timber',
     when: (s) => isOutside(s),
@@ -112,6 +131,9 @@ export const BASE_ROWS: readonly BaseRow[] = [
       'oil-alkyd': 28,
       'waterborne-over-oil': 12,
       'clear-oil-varnish': 8,
+      shellac: 3,
+      lacquer: 1,
+      'waterborne-clear': 1,
       stain: 2,
       bare: 3,
       'primer-only': 1,
@@ -281,9 +303,9 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   },
   {
     id: 'never-distempered',
-    when: (s) => isClosed(groundOf(s.substrate)),
+    when: (s) => isClosed(groundOf(s.substrate)) || s.substrate === 'wallpaper-vinyl',
     factors: { distemper: 0.001 },
-    reason: 'Distemper is for what drinks: nobody laid it on metal, tile or laminate.',
+    reason: 'Distemper is for what drinks: nobody laid it on metal, tile, laminate or vinyl.',
   },
   {
     id: 'younger-than-distemper',
@@ -336,20 +358,20 @@ export const FACTOR_ROWS: readonly FactorRow[] = [
   {
     id: 'peeling',
     when: (s) => has(s, 'peeling', 'flaking'),
-    factors: { 'waterborne-over-oil': 2.2, distemper: 1.8, bare: 0.1, 'factory-laminate': 0.4 },
-    reason: 'Paint letting go leans to waterborne over unprepared oil.',
+    factors: { 'waterborne-over-oil': 2.2, distemper: 1.8, bare: 0.1, 'factory-laminate': 0.4, stain: 0.3, 'wax-oil': 0.1 },
+    reason: 'Paint letting go leans to waterborne over unprepared oil; what soaks in leaves hardly a skin to lift.',
   },
   {
     id: 'only-a-film',
     when: (s) => has(s, 'cracking', 'blistering', 'old-runs'),
-    factors: { bare: 0.05 },
+    factors: { bare: 0.05, stain: 0.4, 'wax-oil': 0.1 },
     reason: 'Only a film cracks, blisters or runs.',
   },
   {
     id: 'flakes-off-closed-ground',
-    when: (s) => has(s, 'peeling', 'flaking') && CLOSED.includes(groundOf(s.substrate)),
+    when: (s) => has(s, 'peeling', 'flaking', 'cracking', 'blistering', 'old-runs') && CLOSED.includes(groundOf(s.substrate)),
     factors: { bare: 0.03 },
-    reason: 'Nothing flakes off bare metal, tile or plastic: it was painted.',
+    reason: 'Nothing flakes, cracks or runs on bare metal, tile or plastic: it was painted.',
   },
   {
     id: 'chalking',

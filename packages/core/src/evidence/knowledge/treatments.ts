@@ -26,5 +26,5 @@ export const TREATMENT_OF: Record<Finish, Treatment> = {
  * Where the price of a wrong treatment differs: what is walked past, what is handled, what stands in the weather. What
  * each price is follows from how films fail: see wrongTreatment.ts.
  */
-export const SETTINGS = ['walls', 'paper', 'woodwork', 'fittings', 'timber-outside', 'masonry-outside', 'metal'] as const;
+export const SETTINGS = ['walls', 'paper', 'woodwork', 'fittings', 'laminate', 'timber-outside', 'masonry-outside', 'metal', 'hard'] as const;
 export type Setting = (typeof SETTINGS)[number];

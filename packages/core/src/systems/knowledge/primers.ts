@@ -169,6 +169,7 @@ export const PRIMERS: readonly PrimerRow[] = [
       'block-knots': 1,
       'seal-torn': 2,
       'seal-paste': 2,
+      'seal-chalk': 1,
       'seal-wood': 2,
       'seal-paper': 2,
       'seal-filler': 2,

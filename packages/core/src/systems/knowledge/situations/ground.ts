@@ -39,6 +39,12 @@ const WEATHER_WASHED: readonly Step[] = washing('alkaline-cleaner', 'The weather
   step.kind === 'rinse' ? { ...step, waitMin: 1440, why: ['Rinse from the top down, and let the wall dry for a day.'] } : step,
 );
 
+/** What binds chalk: on a wall what soaks in, on timber what grips as well, since nobody knows how much of the old film is left under it. */
+function boundBy({ ground }: Case): Pick<PrimerNeed, 'atLeast' | 'prefer' | 'only'> {
+  if (ground === 'masonry') return { atLeast: 3, prefer: ['masonry-primer', 'penetrating-sealer'] };
+  return ground === 'timber' ? { atLeast: 1, only: ['oil-primer', 'low-odour-oil-primer'] } : { atLeast: ground === 'plaster' ? 3 : 1, prefer: ['penetrating-sealer'] };
+}
+
 /** The ground itself: board, plaster, timber, paper, laminate, masonry, metal, tile. */
 export const GROUND: readonly Situation[] = [
   {
@@ -425,9 +431,8 @@ export const GROUND: readonly Situation[] = [
         : [
             {
               need: 'seal-chalk',
-              atLeast: c.ground === 'masonry' || c.ground === 'plaster' ? 3 : 1,
+              ...boundBy(c),
               scope: whereMeasured(c, 'chalking').scope ?? 'all',
-              prefer: c.ground === 'masonry' ? ['masonry-primer', 'penetrating-sealer'] : ['oil-primer', 'penetrating-sealer'],
               why: standsAllOver(c, 'efflorescence') ? 'What chalk the brush leaves is bound.' : 'What chalk stays after washing is bound.',
             },
           ],

@@ -5,7 +5,7 @@ import { justLaidOnOil, keptOnOil, letsGoOfOil, oilBlocks, stripsTop } from '../
 import { TREATMENT_OF } from '../../../evidence/knowledge/treatments.ts';
 import { FINISH_LABELS, FINISHES, type Family } from '../../../vocabulary/index.ts';
 import { isWalkedOn } from '../../../evidence/facts.ts';
-import type { Case } from '../../case.ts';
+import { outOneNight, type Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
@@ -40,6 +40,10 @@ const GRIP: PrimerNeed = {
 };
 /** A place that a test named lets go, or peels. */
 const letsGoInAPlace = (c: Case) => c.isPlace === true && c.d.zones[0]!.places.length > 0 && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO));
+/** Outside, on timber, what lies there may as well be old varnish, and dye under it; who has until tonight cannot wait for what blocks that. */
+const mayBeClear = (c: Case): boolean =>
+  c.outside && c.ground === 'timber' && c.d.odds['clear-oil-varnish'] + c.d.odds['waterborne-clear'] >= MAY_BE_CLEAR && !outOneNight(c.d.surface, c.wanted);
+const MAY_BE_CLEAR = 0.2;
 /** Under a film on metal, tile or plastic lies what only a bonding primer holds on, where it shows. */
 const gripOn = (c: Case): PrimerNeed => (c.ground === 'metal' || c.ground === 'hard' ? { ...GRIP, prefer: GRIPS_HARD_FILM } : GRIP);
 /** Over a clear film on timber what grips should hold back the timber's dye too. */
@@ -143,6 +147,15 @@ const powderWashedOff = (why: string, more: Partial<Step> = {}): Step[] => [
   { kind: 'rinse', waitMin: 1440, why: ['Rinse until the water runs clear, and let the wall dry.'], ...more },
 ];
 
+/** Paint of which nobody knows for sure what it is, on laminate, metal, tile, glass or plastic; what was measured as a small part is treated there. */
+const isUnsureOnSlick = (c: Case): boolean =>
+  (c.ground === 'laminate' || c.ground === 'hard' || c.ground === 'metal') &&
+  (c.treatAs === 'waterborne' || c.treatAs === 'primed') &&
+  c.d.odds[c.d.likeliest] < KNOWN_FILM &&
+  !letsGoInSpots(c) &&
+  !c.isPlace;
+const KNOWN_FILM = 0.8;
+
 /** Paint that is already there: oil, waterborne, waterborne on oil, clear finishes. */
 export const OLD_FILM: readonly Situation[] = [
   {
@@ -181,7 +194,19 @@ export const OLD_FILM: readonly Situation[] = [
     source: 'practice',
     when: (c) => oilFace(c) && !staysOil(c) && !goesDirect(c) && !goesEtched(c),
     steps: oilPreparation,
-    needs: (c) => [{ ...gripOn(c), ...(straightLetGo(c) ? { why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : {}) }],
+    needs: (c) => [
+      { ...gripOn(c), ...(straightLetGo(c) ? { why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : {}) },
+      ...(mayBeClear(c)
+        ? [
+            {
+              need: 'block-tannin',
+              atLeast: 2,
+              scope: 'all',
+              why: 'It may as well be old varnish, and the timber’s dye under it rises through waterborne paint: the primer must block it too.',
+            } satisfies PrimerNeed,
+          ]
+        : []),
+    ],
   },
   {
     id: 'old-oil-hybrid-direct',
@@ -378,6 +403,12 @@ export const OLD_FILM: readonly Situation[] = [
         ...(c.treatAs === 'laminate' && !letsGoInSpots(c) ? { scope: 'all' } : {}),
       },
     ],
+  },
+  {
+    id: 'letting-go-of-what-is-slick',
+    source: 'practice',
+    when: (c) => (c.is(...LETS_GO, 'cracking') || c.d.findings.adhesion === 'weak') && isUnsureOnSlick(c),
+    needs: () => [{ ...GRIP, prefer: GRIPS_HARD_FILM, why: 'On so slick a ground, and with a film that nobody knows for sure, what grips goes over all of it.' }],
   },
   {
     id: 'let-go-where-oil-may-lie',
