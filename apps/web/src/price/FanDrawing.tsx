@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX } from 'd3-shape';
 import { Link } from 'react-router';
@@ -26,16 +27,22 @@ interface Props {
   fan: Fan;
   rows: readonly FanRow[];
   asked: number;
+  /** The firm's margin in hundredths of a percent: what may go on cost before the price is eaten up. */
+  margin: number;
   currency: string;
   jobId: string;
 }
 
 /** The price as far as it is known, and below it what it would be with one thing more found out. */
-export function FanDrawing({ fan, rows, asked, currency, jobId }: Props) {
+export function FanDrawing({ fan, rows, asked, margin, currency, jobId }: Props) {
   const pad = (fan.p90 - fan.p10) * 0.08 + 1;
   const x = scaleLinear()
     .domain([Math.min(fan.p10, asked) - pad, Math.max(fan.p90, asked) + pad])
     .range([2, WIDTH - 2]);
+  // Where the job wants so much more than is asked that its cost alone is more, nothing is left.
+  const lossFrom = x(asked * (1 + margin / 10_000));
+  const whole = stroke(x, fan, NOW / 2 + 2, NOW * 0.8);
+  const beyond = useId();
   const money = (minor: number) => sayRoundMoney(minor, currency);
   return (
     <div role="group" aria-label="Price fan">
@@ -45,16 +52,20 @@ export function FanDrawing({ fan, rows, asked, currency, jobId }: Props) {
         role="img"
         aria-label={`Between ${money(fan.p10)} and ${money(fan.p90)} in eight jobs of ten, ${money(fan.p50)} in the middle; asked ${money(asked)}`}
       >
-        <path d={stroke(x, fan, NOW / 2 + 2, NOW * 0.8)} fill="var(--color-umber)" fillOpacity=".5" />
+        <clipPath id={beyond}>
+          <rect x={Math.max(0, lossFrom)} y="0" width={Math.max(0, WIDTH - Math.max(0, lossFrom))} height={NOW + 6} />
+        </clipPath>
+        <path d={whole} fill="var(--color-umber)" fillOpacity=".5" />
+        <path d={whole} clipPath={`url(#${beyond})`} fill="var(--color-madder)" fillOpacity=".6" />
         <path d={`M${x(fan.p50)} 2V${NOW + 2}`} stroke="var(--color-ink)" strokeWidth="2" />
         <path d={`M${x(asked)} 0V${NOW + 4}`} stroke="var(--color-madder)" strokeWidth="3" strokeDasharray="9 5" />
       </svg>
       <p className="flex justify-between px-[5%] text-sm">
         {(
           [
-            [fan.p10, 'one in ten ends under'],
-            [fan.p50, 'half end under'],
-            [fan.p90, 'one in ten ends over'],
+            [fan.p10, 'one in ten wants less than'],
+            [fan.p50, 'half want less than'],
+            [fan.p90, 'one in ten wants more than'],
           ] as const
         ).map(([value, words]) => (
           <span key={words} className="text-center">

@@ -160,11 +160,12 @@ function FanSection({ data }: { data: Data }) {
       {failed && (
         <p className="text-madder">The simulation did not run. The price below stands; reload the page to try again.</p>
       )}
-      {result && (
+      {result && input && (
         <FanDrawing
           fan={result.fan}
           rows={fanRows(result, nameOf)}
           asked={asked}
+          margin={input.margin}
           currency={currency}
           jobId={data.job.id}
         />

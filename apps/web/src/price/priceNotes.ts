@@ -35,7 +35,7 @@ export function priceNotes(
     {
       n: 1,
       head: 'The fan.',
-      text: 'Ten thousand jobs like this one, played through over the odds of each finish (a campaign together), what is often found on such surfaces, sizes nobody measured, and the pace. Eight of ten end within the stroke; the broken red line is what is asked. A loss is a job whose cost with overhead is more than that.',
+      text: 'Ten thousand jobs like this one, played through over the odds of each finish (a campaign together), what is often found on such surfaces, sizes nobody measured, and the pace. The stroke is what each would have to be asked at for the firm’s margin, eight of ten of them. The broken line is what is asked; where the stroke turns red, cost with overhead alone is more than that, and the job a loss.',
     },
     {
       n: 2,

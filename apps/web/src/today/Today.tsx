@@ -48,7 +48,7 @@ export default function Today() {
       l.standing === 'drying' && l.opensAt !== null && l.opensAt <= now ? { ...l, standing: 'open' as const } : l,
     );
   const groups = groupsOf(lines, now, localDay);
-  const { notes, ofLine } = openingNotes(lines, inUnits);
+  const { notes, ofLine } = openingNotes([...groups.first, ...groups.then], inUnits);
   const count = (s: TodayLine['standing']) => lines.filter((l) => l.standing === s).length;
   const opening = lines
     .filter((l) => l.standing === 'drying' && l.opensAt !== null)
