@@ -380,7 +380,7 @@ describe('the tables, as a painter would read them', () => {
     const worked = new Set(
       WORK_ROWS.flatMap((row) => [...Object.keys(row.leaves ?? {}), ...Object.keys(row.makes ?? {})]),
     );
-    const ELSEWISE = ['gloss', 'key', 'groundIn', 'residue', 'torn', 'suction', 'endGrain'];
+    const ELSEWISE = ['gloss', 'key', 'groundIn', 'residue', 'torn', 'suction', 'endGrain', 'rawEdge'];
     expect(TRAITS.filter((trait) => !worked.has(trait) && !ELSEWISE.includes(trait))).toEqual([]);
   });
   test('slick faces let go of plain paint, soft ones hold it', () => {

@@ -26,7 +26,8 @@ export type FaceKind = (typeof FACES)[number];
  * What lies on a face, or is wrong with it: 0 none, 1 as bad as it comes. `bead` is silicone that stands there,
  * `silicone` the smear it leaves; `groundIn` is grease that sanding rubbed in; `powder` dust without binder that was
  * there before us, `dust` what our own sanding made; `weak` how surely the old film lets go of what it lies on; `nibs`
- * what is rough; `proud` filler that was not levelled.
+ * what is rough; `proud` filler that was not levelled; `heads` nails that stand above the face;
+ * `rawEdge` cut edges of pressed board, until something without water in it has sealed them.
  */
 export const TRAITS = [
   'gloss',
@@ -54,9 +55,11 @@ export const TRAITS = [
   'nibs',
   'holes',
   'proud',
+  'heads',
   'openGap',
   'movingGap',
   'endGrain',
+  'rawEdge',
   'suction',
   'source',
   'stuck',

@@ -21,6 +21,7 @@ import {
   DRINKS,
   FILLED,
   FILLER_DRINKS,
+  GREASE_OF_WORKS,
   GROUND_FACE,
   OLD_FACE,
   PEELS_OUTSIDE_FOR_A_REASON,
@@ -70,6 +71,7 @@ function asUsed(face: Face, c: Case): void {
               ? USUAL_GREASE.woodwork
               : USUAL_GREASE.otherwise,
     );
+  if (surface.isNew === true) raise(face, 'grease', GREASE_OF_WORKS[c.ground] ?? 0);
   raise(
     face,
     'nibs',
@@ -254,6 +256,7 @@ function partsOf(c: Case): Face[] {
     if (part === 'spots' && hasRawEdges(c)) {
       raise(face, 'suction', RAW_EDGES.suction);
       raise(face, 'nibs', RAW_EDGES.nibs);
+      raise(face, 'rawEdge', RAW_EDGES.swell);
     }
     if (c.outside && c.ground !== 'metal' && c.is('peeling', 'flaking'))
       raise(face, 'source', PEELS_OUTSIDE_FOR_A_REASON);

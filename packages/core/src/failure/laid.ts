@@ -11,7 +11,7 @@ import { FACE_ROWS } from './knowledge/faces.ts';
 import { DUST_SHOWS, GRAIN_RAISED } from './knowledge/grounds.ts';
 import { TRIED_LEAVES } from './knowledge/holds.ts';
 import { THROUGH, THROUGH_BEATEN, THROUGH_PROVEN, THROUGH_SOLVENT } from './knowledge/rising.ts';
-import { FILLED } from './knowledge/standing.ts';
+import { EDGES_SEALED_LEAVE, FILLED } from './knowledge/standing.ts';
 import { DEEP_SHOWS, FINISH_SEALS, SHOWS_BY_SHEEN, SUCTION_LEAVES } from './knowledge/sealing.ts';
 import { PAPER_WAKES, WET_ROWS } from './knowledge/wetFilm.ts';
 import type { Tally } from './tally.ts';
@@ -129,6 +129,7 @@ function coated(step: Step, family: Family, face: Face, c: Case): void {
   face.colourLeft = colourLeftAfter(step, family, face.colourLeft, c);
   for (const at of COVERED) face.has[at] = 0;
   if (raisesGrain) raise(face, 'nibs', GRAIN_RAISED);
+  if (face.coats === 0 && !carriesWater(family)) face.has[AT.rawEdge]! *= EDGES_SEALED_LEAVE;
   face.lastCoat = family;
   face.coats++;
   if (step.kind !== 'pre-prime') face.films++;

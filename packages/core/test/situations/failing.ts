@@ -257,4 +257,43 @@ export const FAILING: Situation[] = [
     says: ['It may as well be old varnish'],
     fault: ['bleeds', 0.03],
   },
+  {
+    what: 'a new gate of galvanised iron, as it came from the works',
+    why: 'It carries oil from the works: paint on that lets go, whatever primer is under it.',
+    ask: {
+      surface: {
+        element: 'gate',
+        substrate: 'galvanised-metal',
+        exposure: 'exterior-exposed',
+        areaM2: 6,
+        isNew: true,
+      },
+    },
+    has: ['wash:degreaser', 'prime:etch-primer'],
+    risk: ['wash', 'peels', 0.1, 0.5],
+  },
+  {
+    what: 'board whose nails stand proud',
+    why: 'Filler over a head that stands breaks away, and no sanding takes a nail down.',
+    ask: {
+      surface: { element: 'wall', substrate: 'drywall', areaM2: 30, builtYear: 2001, conditions: ['proud-nails'] },
+      tests: WATER,
+    },
+    has: ['set-nails', 'fill'],
+    order: [['set-nails', 'fill']],
+    risk: ['set-nails', 'miss', 0.4, 0.9],
+  },
+  {
+    what: 'new MDF whose cut edges get the same waterborne primer as its face',
+    why: 'Water makes them swell and fur up, and no coat after it hides that.',
+    ask: { surface: { element: 'cabinet', substrate: 'mdf', areaM2: 10, isNew: true } },
+    has: ['pre-prime:shellac-primer@spots'],
+    risk: ['pre-prime', 'rough-grain', 0.25, 0.7],
+  },
+  {
+    what: 'hands have been on old gloss for years',
+    why: 'A deglosser cleans a little and no more: left unwashed it holds worse, if not by much under shellac.',
+    ask: { surface: { ...TRIM, builtYear: 1985 }, tests: OIL },
+    risk: ['wash', 'peels', 0.005, 0.1],
+  },
 ];

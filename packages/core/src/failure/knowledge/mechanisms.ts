@@ -25,4 +25,5 @@ export const MECHANISM_OF: Readonly<Partial<Record<Trait, Mechanism>>> = {
   openGap: 'moves',
   greenTimber: 'moves',
   stuck: 'stuck',
+  rawEdge: 'thirst',
 };

@@ -62,7 +62,9 @@ export const DRINKS: Partial<Readonly<Record<FaceKind, number>>> = {
   distemper: 0.5,
 };
 /** The cut edges of a raw pressed board: they drink, and fur up under the first coat. */
-export const RAW_EDGES = { suction: 0.95, nibs: 0.8 } as const;
+export const RAW_EDGES = { suction: 0.95, nibs: 0.8, swell: 0.9 } as const;
+/** What of that is left where the first coat on them had no water in it. */
+export const EDGES_SEALED_LEAVE = 0.08;
 /** Filler drinks more than the paint beside it. */
 export const FILLER_DRINKS = 0.75;
 
@@ -116,7 +118,7 @@ export const STANDING_ROWS: readonly StandingRow[] = [
   { condition: 'nail-holes', trait: 'holes', amount: 0.95, part: 'spots' },
   { condition: 'scratches', trait: 'holes', amount: 0.8, part: 'spots' },
   { condition: 'substrate-crack', trait: 'holes', amount: 0.95, part: 'spots' },
-  { condition: 'proud-nails', trait: 'proud', amount: 0.9, part: 'spots' },
+  { condition: 'proud-nails', trait: 'heads', amount: 0.9, part: 'spots' },
   { condition: 'filler-patches', trait: 'proud', amount: 0.3, part: 'spots' },
   { condition: 'end-grain', trait: 'endGrain', amount: 0.9, part: 'spots', when: meetsWater },
   // In a dry room it drinks the first coat, and no water lifts the rest.
@@ -132,7 +134,9 @@ export const FILLED: readonly Condition[] = ['nail-holes', 'scratches', 'substra
 /** Outside, paint that peels has a cause that is still there. */
 export const PEELS_OUTSIDE_FOR_A_REASON = 0.6;
 /** How dirty hands have made it where nobody looked: on woodwork, in a kitchen, by hands, elsewhere. */
-export const USUAL_GREASE = { greaseRoom: 0.75, hightouch: 0.5, woodwork: 0.35, otherwise: 0.06, laminate: 0.6 } as const;
+export const USUAL_GREASE = { greaseRoom: 0.75, hightouch: 0.55, woodwork: 0.4, otherwise: 0.06, laminate: 0.6 } as const;
+/** What a closed ground brings along from the works: oil on metal, what parts plastic from its mould, dust of the saw on laminate. */
+export const GREASE_OF_WORKS: Partial<Readonly<Record<Ground, number>>> = { metal: 0.6, hard: 0.45, laminate: 0.35 };
 /** Roughness of a painted face, of bare timber, of anything else. */
 export const USUAL_NIBS = { painted: 0.35, timber: 0.6, otherwise: 0.05 } as const;
 /** Dust without binder on a bare face that nobody has wiped. */

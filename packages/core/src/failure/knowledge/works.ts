@@ -45,7 +45,7 @@ export const WORK_ROWS: readonly WorkRow[] = [
   },
   { kind: 'wash', takesOff: 'powder', reason: 'Distemper and limewash come off with water, but for what stays in the pores.' },
   { kind: 'rinse', leaves: { residue: 0.05, paste: 0.6, chalk: 0.8 }, reason: 'Clean water takes the cleaner off.' },
-  { kind: 'degloss', leaves: { grease: 0.5, wax: 0.7 }, keys: 0.6, reason: 'A deglosser dulls most of a gloss without dust.' },
+  { kind: 'degloss', leaves: { grease: 0.7, wax: 0.7 }, keys: 0.6, reason: 'A deglosser dulls most of a gloss without dust.' },
   {
     kind: 'sand',
     leaves: { nibs: 0.1, paste: 0.6, grey: 0.1, proud: 0.08, weak: 0.9, cracked: 0.35, chalk: 0.8 },
@@ -82,8 +82,14 @@ export const WORK_ROWS: readonly WorkRow[] = [
   { kind: 'repair', leaves: { rot: 0.06, hollow: 0.06, cracked: 0.6, holes: 0.2, weak: 0.9 }, reason: 'What is soft or loose is cut out and made good.' },
   { kind: 'replace-board', leaves: { rot: 0.03 }, reason: 'New timber in place of what was rotten.' },
   { kind: 'stick-down', leaves: { loosePaper: 0.06 }, reason: 'Seams and blisters are cut, stuck and rolled.' },
-  { kind: 'set-nails', parts: ['spots'], leaves: { proud: 0.1 }, reason: 'Heads are set below the face.' },
-  { kind: 'fill', parts: ['spots', 'bare-areas'], leaves: { holes: 0.05, cracked: 0.4 }, makes: { proud: 0.5 }, reason: 'Filler closes holes and cracks, a little proud.' },
+  { kind: 'set-nails', parts: ['spots'], leaves: { heads: 0.06 }, reason: 'Heads are set below the face.' },
+  {
+    kind: 'fill',
+    parts: ['spots', 'bare-areas'],
+    leaves: { holes: 0.05, cracked: 0.4, heads: 0.9 },
+    makes: { proud: 0.5 },
+    reason: 'Filler closes holes and cracks, a little proud; over a head that stands it breaks away.',
+  },
   { kind: 'caulk', families: ['elastomeric-caulk'], leaves: { openGap: 0.06, movingGap: 0.08 }, reason: 'A bead that stretches moves with the joint.' },
   {
     kind: 'caulk',
