@@ -24,6 +24,7 @@ import { blockedAfterPatch } from './knowledge/situations/patches.ts';
 import { groundUnderPrimer } from './knowledge/situations/situation.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
+import { oilBlocks } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { joinedZones, zoneShares } from './zones.ts';
@@ -103,7 +104,11 @@ function saferWhy(c: Case): string | null {
   if (likeliest === c.treatAs) return null;
   const percent = Math.round(c.d.odds[c.d.likeliest] * 100);
   const what = c.d.likeliest === 'bare' ? 'Bare ground' : capital(FINISH_LABELS[c.d.likeliest]);
-  return `${what} is likelier (${percent} %), but being wrong that way costs more: this holds on both.`;
+  const said = `${what} is likelier (${percent} %)`;
+  // Where oil may lie there and the face is taken for waterborne paint, a patch is laid before the whole is trusted.
+  return c.treatAs === 'waterborne' && oilBlocks(c)
+    ? `${said}, and to prepare all of it for that costs more than it is likely to save: the patch says whether it must be.`
+    : `${said}, but being wrong that way costs more: this holds on both.`;
 }
 
 /** What was composed, before it is put in order. */

@@ -296,4 +296,41 @@ export const FAILING: Situation[] = [
     ask: { surface: { ...TRIM, builtYear: 1985 }, tests: OIL },
     risk: ['wash', 'peels', 0.005, 0.1],
   },
+  {
+    what: 'a varnished front door whose film is cracked, and drinks water',
+    why: 'A film that the weather has cracked lets water in: that it soaks is no sign of stain.',
+    ask: {
+      surface: {
+        element: 'door',
+        substrate: 'hardwood',
+        exposure: 'exterior-exposed',
+        areaM2: 4,
+        builtYear: 1990,
+        conditions: ['cracking'],
+      },
+      tests: [rub('no-transfer'), { kind: 'water-drop', result: 'soaks-in' }],
+      wanted: { family: 'oil-varnish' },
+    },
+    likeliest: 'clear-oil-varnish',
+    has: ['strip', 'finish-coat:oil-varnish'],
+  },
+  {
+    what: 'the floor of a balcony whose paint peels, rubbed once and clean',
+    why: 'Oil is likelier, and nobody prepares all of it for that: a patch says whether it must be, and nothing claims to hold on both.',
+    ask: {
+      surface: {
+        element: 'floor',
+        substrate: 'concrete',
+        exposure: 'exterior-exposed',
+        areaM2: 8,
+        builtYear: 1975,
+        conditions: ['peeling'],
+      },
+      tests: OIL.slice(0, 1),
+    },
+    likeliest: 'oil-alkyd',
+    has: ['test-patch:floor-paint'],
+    saysNot: ['this holds on both'],
+    next: 'spirit-rub',
+  },
 ];

@@ -119,6 +119,15 @@ export const LIKELIHOODS: readonly LikelihoodTable[] = [
     rest: [0.65, 0.3, 0.05],
     shiningBare: [0.7, 0.28, 0.02],
     closedBare: [0.35, 0.62, 0.03],
+    // A film that the weather has worn or cracked lets water in.
+    weathered: {
+      'waterborne-acrylic': [0.38, 0.42, 0.2],
+      'oil-alkyd': [0.6, 0.28, 0.12],
+      'waterborne-over-oil': [0.42, 0.4, 0.18],
+      'clear-oil-varnish': [0.52, 0.28, 0.2],
+      'waterborne-clear': [0.5, 0.32, 0.18],
+      stain: [0.25, 0.3, 0.45],
+    },
   },
   {
     kind: 'hand-wipe',
