@@ -465,11 +465,7 @@ export const COMES_OFF: Situation[] = [
     why: 'Distemper on paper holds no paint, and the water that takes it off loosens the paper: both come off.',
     ask: {
       surface: { element: 'ceiling', substrate: 'wallpaper-embossed', areaM2: 18, builtYear: 1905 },
-      tests: [
-        rub('no-transfer'),
-        { kind: 'hand-wipe', result: 'heavy' },
-        { kind: 'damp-sponge', result: 'slick' },
-      ],
+      tests: [rub('no-transfer'), { kind: 'hand-wipe', result: 'heavy' }, { kind: 'damp-sponge', result: 'slick' }],
     },
     likeliest: 'distemper',
     has: ['strip', 'wash', 'prime:penetrating-sealer'],
