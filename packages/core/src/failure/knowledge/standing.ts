@@ -135,7 +135,7 @@ export const FILLED: readonly Condition[] = ['nail-holes', 'scratches', 'substra
 export const PEELS_OUTSIDE_FOR_A_REASON = 0.6;
 /** How dirty hands have made it where nobody looked: on woodwork, in a kitchen, by hands, elsewhere. */
 export const USUAL_GREASE = { greaseRoom: 0.75, hightouch: 0.55, woodwork: 0.4, otherwise: 0.06, laminate: 0.6 } as const;
-/** What a closed ground brings along from the works: oil on metal, what parts plastic from its mould, dust of the saw on laminate. */
+/** What a closed ground brings along from the works: oil on metal, what parts plastic from its mould, hands on laminate. Source: practice. */
 export const GREASE_OF_WORKS: Partial<Readonly<Record<Ground, number>>> = { metal: 0.6, hard: 0.45, laminate: 0.35 };
 /** Roughness of a painted face, of bare timber, of anything else. */
 export const USUAL_NIBS = { painted: 0.35, timber: 0.6, otherwise: 0.05 } as const;
