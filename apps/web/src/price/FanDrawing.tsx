@@ -39,7 +39,7 @@ export function FanDrawing({ fan, rows, asked, margin, currency, jobId }: Props)
   const x = scaleLinear()
     .domain([Math.min(fan.p10, asked) - pad, Math.max(fan.p90, asked) + pad])
     .range([2, WIDTH - 2]);
-  // Where the job wants so much more than is asked that its cost alone is more, nothing is left.
+  // A price that is eaten up to the last of the margin is a loss from there on.
   const lossFrom = x(asked * (1 + margin / 10_000));
   const whole = stroke(x, fan, NOW / 2 + 2, NOW * 0.8);
   const beyond = useId();
@@ -53,7 +53,7 @@ export function FanDrawing({ fan, rows, asked, margin, currency, jobId }: Props)
         aria-label={`Between ${money(fan.p10)} and ${money(fan.p90)} in eight jobs of ten, ${money(fan.p50)} in the middle; asked ${money(asked)}`}
       >
         <clipPath id={beyond}>
-          <rect x={Math.max(0, lossFrom)} y="0" width={Math.max(0, WIDTH - Math.max(0, lossFrom))} height={NOW + 6} />
+          <rect x={lossFrom} width={WIDTH} height={NOW + 6} />
         </clipPath>
         <path d={whole} fill="var(--color-umber)" fillOpacity=".5" />
         <path d={whole} clipPath={`url(#${beyond})`} fill="var(--color-madder)" fillOpacity=".6" />

@@ -10,10 +10,16 @@ import { asTheyStand } from './readings.ts';
 /** From what share of a surface on a measured stain is treated as lying all over it. Source: practice. */
 export const ALL_OVER = 0.5;
 
-/** True where it was measured, and is the smaller part of the surface. */
-export function isPartOnly({ areaM2, extents }: SurfaceFacts, code: Condition): boolean {
+/** What share of the surface it was measured as, 0 upwards; null where its size or the surface's is not known. */
+export function shareMeasured({ areaM2, extents }: SurfaceFacts, code: Condition): number | null {
   const size = extents[code]?.areaM2 ?? null;
-  return size !== null && areaM2 !== null && size < ALL_OVER * areaM2;
+  return size === null || areaM2 === null ? null : size / areaM2;
+}
+
+/** True where it was measured, and is the smaller part of the surface. */
+export function isPartOnly(surface: SurfaceFacts, code: Condition): boolean {
+  const share = shareMeasured(surface, code);
+  return share !== null && share < ALL_OVER;
 }
 
 interface Found {

@@ -1,10 +1,11 @@
 import { groundOf, isClosed } from '../evidence/facts.ts';
 import { letsGo } from '../evidence/bonds.ts';
-import { laysOpen, LETS_GO } from '../evidence/knowledge/laysOpen.ts';
+import { laysOpen } from '../evidence/knowledge/laysOpen.ts';
 import type { Diagnosis } from '../evidence/diagnosis.ts';
 import type { Condition, Ground } from '../vocabulary/index.ts';
 import type { Case } from '../systems/case.ts';
 import { isKnownWaterborneClear, isStained } from '../systems/knowledge/situations/oldFilm.ts';
+import { isLettingGo } from '../systems/lettingGo.ts';
 import { isInSpots, isLocal, letsGoInSpots } from '../systems/local.ts';
 import {
   hasRawEdges,
@@ -168,8 +169,7 @@ function measuredShare(conditions: readonly Condition[], c: Case): number {
 function shareOf(part: Face['part'], c: Case): number {
   if (part === 'main') return 1;
   if (part === 'bare-areas') {
-    const lets =
-      c.is(...LETS_GO) || c.d.findings.adhesion === 'weak' || c.is('weathered-wood', 'cracking') || isRusty(c);
+    const lets = isLettingGo(c, 'weathered-wood', 'cracking') || isRusty(c);
     if (!lets || c.bare) return 0;
     return letsGoInSpots(c) ? measuredShare(laysOpen(c.d.surface.substrate), c) : USUAL_SHARE.bare;
   }
@@ -219,7 +219,7 @@ const FEATHERED = 0.1;
 export const wornToTheGround = (c: Case) => isRusty(c) || c.is('weathered-wood');
 
 /** It is worn to the ground and lets go nowhere else: that lies open before anybody scrapes. */
-const liesOpen = (c: Case) => wornToTheGround(c) && !c.is(...LETS_GO) && c.d.findings.adhesion !== 'weak';
+const liesOpen = (c: Case) => wornToTheGround(c) && !isLettingGo(c);
 
 /** Nothing lies on the ground any more: it is dull, and drinks. */
 export function openTo(face: Face, ground: FaceKind): void {

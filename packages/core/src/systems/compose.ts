@@ -24,7 +24,6 @@ import { blockedAfterPatch } from './knowledge/situations/patches.ts';
 import { groundUnderPrimer } from './knowledge/situations/situation.ts';
 import { SITUATIONS } from './knowledge/situations/index.ts';
 import { breathesDust } from './knowledge/dustyWork.ts';
-import { oilBlocks } from './onOil.ts';
 import { inOrder, merged } from './order.ts';
 import { cureAndReturn, siteSteps } from './siteWork.ts';
 import { joinedZones, zoneShares } from './zones.ts';
@@ -98,15 +97,14 @@ function tintSaves(coats: readonly Step[], c: Case, finish: ChosenFinish): { at:
   };
 }
 
-/** Why the system is not that of the likeliest finish, where it is not. */
-function saferWhy(c: Case): string | null {
+/** Why the system is not that of the likeliest finish, where it is not. `isTried`: a patch is laid before the whole is trusted. */
+function saferWhy(c: Case, isTried: boolean): string | null {
   const likeliest = TREATMENT_OF[c.d.likeliest];
   if (likeliest === c.treatAs) return null;
   const percent = Math.round(c.d.odds[c.d.likeliest] * 100);
   const what = c.d.likeliest === 'bare' ? 'Bare ground' : capital(FINISH_LABELS[c.d.likeliest]);
   const said = `${what} is likelier (${percent} %)`;
-  // Where oil may lie there and the face is taken for waterborne paint, a patch is laid before the whole is trusted.
-  return c.treatAs === 'waterborne' && oilBlocks(c)
+  return isTried
     ? `${said}, and to prepare all of it for that costs more than it is likely to save: the patch says whether it must be.`
     : `${said}, but being wrong that way costs more: this holds on both.`;
 }
@@ -179,7 +177,8 @@ function gather(c: Case, isWhole = true): Gathered {
   ];
   const saves = tintSaves(coats, c, finish);
   if (saves) coats[saves.at] = { ...coats[saves.at]!, why: [...coats[saves.at]!.why, saves.why] };
-  const safer = saferWhy(c);
+  const tried = gripPatch(c, [...preparation, ...coats]);
+  const safer = saferWhy(c, tried.length > 0);
   if (safer) coats[0] = { ...coats[0]!, why: [...coats[0]!.why, safer] };
   const clearWhy = wantsClearCoat(c, finish);
   if (clearWhy)
@@ -200,7 +199,7 @@ function gather(c: Case, isWhole = true): Gathered {
   const work = [
     ...preparation,
     ...primerPatches(c, primers.steps),
-    ...gripPatch(c, [...preparation, ...coats]),
+    ...tried,
     ...blockPatch(c, primers.steps),
     ...crawledPatch(c, [...preparation, ...coats]),
     ...dustSteps(c, preparation),

@@ -1,7 +1,7 @@
 import { FINISHES, type ChipLayer, type Condition, type Finish } from '../vocabulary/index.ts';
 import type { ConditionFindings } from '../evidence/conditions.ts';
 import { TREATMENT_OF } from '../evidence/knowledge/treatments.ts';
-import { ALL_OVER } from '../evidence/measured.ts';
+import { ALL_OVER, shareMeasured } from '../evidence/measured.ts';
 import { asOdds } from '../evidence/odds.ts';
 import { rediagnosed, type Case } from './case.ts';
 import type { Step } from '../model/step.ts';
@@ -30,10 +30,8 @@ const READ_THROUGH: readonly string[] = ['moisture-meter', 'tap-test'];
 const isDistempered = (c: Case): boolean => c.treatAs === 'distemper';
 
 /** More of it hangs loose than holds, as it was measured: there is nothing to stick it back to. */
-function hangsLoose({ d: { surface } }: Case): boolean {
-  const loose = surface.conditions.includes('loose-paper') ? (surface.extents['loose-paper']?.areaM2 ?? 0) : 0;
-  return surface.areaM2 !== null && loose >= ALL_OVER * surface.areaM2;
-}
+const hangsLoose = ({ d: { surface } }: Case): boolean =>
+  surface.conditions.includes('loose-paper') && (shareMeasured(surface, 'loose-paper') ?? 0) >= ALL_OVER;
 
 /** True where the paper comes off, with whatever was ever painted on it: by the firm's rule, or because it cannot stay. */
 export const paperComesOff = (c: Case): boolean =>

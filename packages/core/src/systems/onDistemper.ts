@@ -1,8 +1,8 @@
-import { LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import { layersUnder } from '../evidence/stacks.ts';
 import type { Treatment } from '../evidence/treatment.ts';
 import type { Finish } from '../vocabulary/index.ts';
 import type { Case } from './case.ts';
+import { isLettingGo } from './lettingGo.ts';
 
 /** From here on powder is taken to lie under the paint. */
 const LIKELY = 0.5;
@@ -18,7 +18,7 @@ const LIES_ON_IT: Partial<Record<Treatment, Finish>> = {
 export function letsGoOfDistemper(c: Case): boolean {
   const top = LIES_ON_IT[c.treatAs];
   if (!top || c.ground !== 'plaster') return false;
-  if (!c.is(...LETS_GO) && c.d.findings.adhesion !== 'weak') return false;
+  if (!isLettingGo(c)) return false;
   const under = layersUnder(c.d.stacks, top).find(({ layer }) => layer === 'distemper');
   return (under?.probability ?? 0) >= LIKELY;
 }

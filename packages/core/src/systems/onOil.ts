@@ -1,9 +1,9 @@
 import { letsGo } from '../evidence/bonds.ts';
-import { LETS_GO } from '../evidence/knowledge/laysOpen.ts';
 import { treatmentOdds } from '../evidence/treatment.ts';
 import { chemistryOf, isCoat, type Family, type Need } from '../vocabulary/index.ts';
 import { patchGripped, type Case } from './case.ts';
 import { PRIMERS } from './knowledge/primers.ts';
+import { isLettingGo } from './lettingGo.ts';
 import { asWall, finishBehind, paperComesOff } from './offPaper.ts';
 import type { Step } from '../model/step.ts';
 
@@ -62,7 +62,7 @@ export function oilBlocks(c: Case): boolean {
   const oil =
     odds.oil +
     (c.d.odds['clear-oil-varnish'] > 0.5 ? c.d.odds['clear-oil-varnish'] : 0) +
-    (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO, 'cracking') ? odds['over-oil'] : 0);
+    (isLettingGo(c, 'cracking') ? odds['over-oil'] : 0);
   const goesWaterborne =
     c.goesTo === 'waterborne' &&
     !c.clear &&

@@ -9,7 +9,7 @@ import { outOneNight, type Case } from '../../case.ts';
 import type { PrimerNeed } from '../../primer.ts';
 import type { Step } from '../../../model/step.ts';
 import { mayBleedDye } from '../../siteWork.ts';
-import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
+import { isLettingGo } from '../../lettingGo.ts';
 import { letsGoOfDistemper } from '../../onDistemper.ts';
 import { feathering, gripTrial, primedWhereBare, sanding, scraping, stripping, washing, type Situation, solventWipe } from './situation.ts';
 
@@ -39,13 +39,15 @@ const GRIP: PrimerNeed = {
   why: 'Waterborne paint does not hold on old oil: the primer must grip it.',
 };
 /** A place that a test named lets go, or peels. */
-const letsGoInAPlace = (c: Case) => c.isPlace === true && c.d.zones[0]!.places.length > 0 && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO));
+const letsGoInAPlace = (c: Case) => c.isPlace === true && c.d.zones[0]!.places.length > 0 && isLettingGo(c);
 /** Outside, on timber, what lies there may as well be old varnish, and dye under it; who has until tonight cannot wait for what blocks that. */
 const mayBeClear = (c: Case): boolean =>
-  c.outside && c.ground === 'timber' && c.d.odds['clear-oil-varnish'] + c.d.odds['waterborne-clear'] >= MAY_BE_CLEAR && !outOneNight(c.d.surface, c.wanted);
+  c.outside && mayBleedDye(c) && c.d.odds['clear-oil-varnish'] + c.d.odds['waterborne-clear'] >= MAY_BE_CLEAR && !outOneNight(c.d.surface, c.wanted);
 const MAY_BE_CLEAR = 0.2;
 /** Under a film on metal, tile or plastic lies what only a bonding primer holds on, where it shows. */
 const gripOn = (c: Case): PrimerNeed => (c.ground === 'metal' || c.ground === 'hard' ? { ...GRIP, prefer: GRIPS_HARD_FILM } : GRIP);
+/** Dye of the timber, or of a stain in it, is held back under the whole. */
+const blockingDye = (why: string): PrimerNeed => ({ need: 'block-tannin', atLeast: 2, scope: 'all', why });
 /** Over a clear film on timber what grips should hold back the timber's dye too. */
 const BLOCKS_TOO: readonly Family[] = ['shellac-primer', 'oil-primer', 'bonding-acrylic-primer'];
 /** A baked or sprayed film on metal, tile or plastic has no dye under it, and needs grip alone. */
@@ -196,16 +198,7 @@ export const OLD_FILM: readonly Situation[] = [
     steps: oilPreparation,
     needs: (c) => [
       { ...gripOn(c), ...(straightLetGo(c) ? { why: 'The patch of the finish let go of the prepared oil: it is primed after all.' } : {}) },
-      ...(mayBeClear(c)
-        ? [
-            {
-              need: 'block-tannin',
-              atLeast: 2,
-              scope: 'all',
-              why: 'It may as well be old varnish, and the timber’s dye under it rises through waterborne paint: the primer must block it too.',
-            } satisfies PrimerNeed,
-          ]
-        : []),
+      ...(mayBeClear(c) ? [blockingDye('It may as well be old varnish, and the timber’s dye under it rises through waterborne paint: the primer must block it too.')] : []),
     ],
   },
   {
@@ -284,16 +277,7 @@ export const OLD_FILM: readonly Situation[] = [
               prefer: mayBleedDye(c) ? BLOCKS_TOO : GRIPS_HARD_FILM,
               why: isStained(c) ? 'Old stain may stand on the timber as a thin skin: the primer must grip.' : 'Varnish and lacquer are slick: the primer must grip.',
             },
-            ...(mayBleedDye(c)
-              ? [
-                  {
-                    need: 'block-tannin',
-                    atLeast: 2,
-                    scope: 'all',
-                    why: 'Stain and timber dye rise through waterborne paint: the primer must block.',
-                  } satisfies PrimerNeed,
-                ]
-              : []),
+            ...(mayBleedDye(c) ? [blockingDye('Stain and timber dye rise through waterborne paint: the primer must block.')] : []),
           ],
   },
   {
@@ -378,7 +362,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go',
     source: 'practice',
-    when: (c) => (!c.outside || c.ground === 'metal') && (c.is(...LETS_GO) || c.d.findings.adhesion === 'weak') && !stripsTop(c) && c.ground !== 'paper' && c.treatAs !== 'bare',
+    when: (c) => (!c.outside || c.ground === 'metal') && isLettingGo(c) && !stripsTop(c) && c.ground !== 'paper' && c.treatAs !== 'bare',
     steps: (c) => [
       ...(c.ground === 'metal' || c.ground === 'laminate' ? [] : [{ kind: 'inspect', why: [whyItLetGo(c)] } satisfies Step]),
       ...(c.ground === 'laminate' && c.treatAs === 'laminate'
@@ -407,7 +391,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go-of-what-is-slick',
     source: 'practice',
-    when: (c) => (c.is(...LETS_GO, 'cracking') || c.d.findings.adhesion === 'weak') && isUnsureOnSlick(c),
+    when: (c) => isLettingGo(c, 'cracking') && isUnsureOnSlick(c),
     needs: () => [{ ...GRIP, prefer: GRIPS_HARD_FILM, why: 'On so slick a ground, and with a film that nobody knows for sure, what grips goes over all of it.' }],
   },
   {
@@ -427,7 +411,7 @@ export const OLD_FILM: readonly Situation[] = [
   {
     id: 'letting-go-of-paper',
     source: 'practice',
-    when: (c) => !c.outside && c.ground === 'paper' && !c.bare && (c.d.findings.adhesion === 'weak' || c.is(...LETS_GO)) && !stripsTop(c),
+    when: (c) => !c.outside && c.ground === 'paper' && !c.bare && isLettingGo(c) && !stripsTop(c),
     steps: (c) => [
       scraping(c, 'Paint that lifts off paper is taken off to an edge that holds; where the paper comes with it, strip it.', whereItLetsGo(c)),
       sanding(c, 150, 'Feather the edges, lightly: the paper wears through.', whereItLetsGo(c)),

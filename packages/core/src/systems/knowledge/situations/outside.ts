@@ -2,7 +2,7 @@ import type { Element, Wear } from '../../../vocabulary/index.ts';
 import type { Case } from '../../case.ts';
 import type { Step } from '../../../model/step.ts';
 import { isGluedBoard, meetsWater } from '../../siteWork.ts';
-import { LETS_GO } from '../../../evidence/knowledge/laysOpen.ts';
+import { isLettingGo } from '../../lettingGo.ts';
 import { whereItLetsGo } from '../../local.ts';
 import { primedWhereBare, sanding, scraping, type Situation } from './situation.ts';
 
@@ -59,7 +59,7 @@ export const OUTSIDE: readonly Situation[] = [
   {
     id: 'exterior-letting-go',
     source: 'practice',
-    when: (c) => c.outside && (c.is(...LETS_GO, 'cracking') || c.d.findings.adhesion === 'weak') && c.ground !== 'metal',
+    when: (c) => c.outside && isLettingGo(c, 'cracking') && c.ground !== 'metal',
     steps: (c) => [
       {
         kind: 'inspect',
